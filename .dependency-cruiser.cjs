@@ -1,0 +1,58 @@
+/** Imports go one way: core <- contract <- (demo, server, ui) <- app and cli. docs/architecture.md has the table. */
+const layer = (name, from, mayImport, packages = []) => ({
+  name,
+  severity: 'error',
+  from: { path: `^src/${from}/` },
+  to: {
+    path: ['^src/', ...(packages.length ? ['^node_modules/'] : [])],
+    pathNot: [`^src/(${[from, 'types', ...mayImport].join('|')})/`, ...packages.map((p) => `^node_modules/${p}/`)],
+  },
+});
+
+module.exports = {
+  forbidden: [
+    { name: 'no-circle', severity: 'error', from: {}, to: { circular: true } },
+    layer('core-is-pure', 'core', [], ['yup', 'fast-check', '@jest/globals']),
+    layer('contract-knows-core', 'contract', ['core']),
+    layer('demo-knows-core', 'demo', ['core', 'contract']),
+    layer('server-knows-core', 'server', ['core', 'contract']),
+    layer('ui-speaks-http', 'ui', ['core', 'contract']),
+    layer('app-is-thin', 'app', ['ui', 'server', 'core', 'contract']),
+    layer('cli-is-a-caller', 'cli', ['server', 'demo', 'core', 'contract']),
+    {
+      name: 'ui-folders-share-only-the-kit',
+      severity: 'error',
+      from: { path: '^src/ui/([^/]+)/' },
+      to: { path: '^src/ui/', pathNot: ['^src/ui/$1/', '^src/ui/kit/'] },
+    },
+    {
+      name: 'core-by-its-public-face',
+      comment: 'outsiders import a core folder by its index.ts',
+      severity: 'error',
+      from: { path: '^src/(?!core/)', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/core/[^/]+/', pathNot: '^src/core/[^/]+/index\\.ts$' },
+    },
+    {
+      name: 'sqlite-only-in-server',
+      severity: 'error',
+      from: { path: '^src/', pathNot: '^src/server/' },
+      to: { path: '^node_modules/(libsql|kysely)/' },
+    },
+    {
+      name: 'not-to-unresolvable',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js', '.json', '.scss', '.css'],
+    },
+  },
+};

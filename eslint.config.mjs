@@ -1,0 +1,34 @@
+import next from '@next/eslint-plugin-next';
+import prettier from 'eslint-config-prettier/flat';
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['.next/**', 'next-env.d.ts', 'coverage/**', 'node_modules/**', 'data*/**'] },
+  ...tseslint.configs.recommendedTypeChecked,
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+    },
+  },
+  { files: ['**/*.mjs', '**/*.cjs', '**/*.js'], extends: [tseslint.configs.disableTypeChecked] },
+  { files: ['src/**/*.{ts,tsx}'], ...reactHooks.configs.flat.recommended },
+  { files: ['src/**/*.{ts,tsx}'], ...next.configs['core-web-vitals'] },
+  {
+    // core is pure: no host globals, no clock, no randomness
+    files: ['src/core/**/*.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'setTimeout', 'crypto'],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'pass a Random in' },
+        { object: 'Date', property: 'now', message: 'pass the time in' },
+      ],
+    },
+  },
+  prettier,
+);

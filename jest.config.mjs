@@ -1,0 +1,24 @@
+export const transform = {
+  '^.+\\.(ts|tsx|mts|mjs|js)$': [
+    '@swc/jest',
+    {
+      jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: false } },
+      module: { type: 'es6' },
+      sourceMaps: 'inline',
+    },
+  ],
+};
+export const esm = {
+  testEnvironment: 'node',
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  transform,
+};
+
+/** @type {import('jest').Config} */
+export default {
+  ...esm,
+  testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/*.test.ts'],
+  testTimeout: 60_000,
+  watchman: false,
+};

@@ -1,0 +1,32 @@
+export { add, complex, divide, magnitude, multiply, parallel, subtract, type Complex } from './complex';
+export {
+  AWG_SIZES,
+  COPPER_LAW_ENDS_CELSIUS,
+  MATERIAL_FACTOR,
+  awgToMm2,
+  copperWarmth,
+  isAwg,
+  runOhms,
+  type ConductorMaterial,
+  type Run,
+} from './conductor';
+export {
+  chimeImpedance,
+  collapseWatts,
+  operatingPoint,
+  type ChimePath,
+  type Load,
+  type Loop,
+  type OperatingPoint,
+  type Source,
+} from './operatingPoint';
+export {
+  ORDINARY_METER,
+  sourceFit,
+  type LoadReading,
+  type MeterAccuracy,
+  type SourceFit,
+  type SourceFitProblem,
+  type SourceFitRequest,
+} from './sourceFit';
+export { fundamentalVars, upperRootVolts } from './upperRoot';
