@@ -1,0 +1,285 @@
+import { describe, expect, it } from '@jest/globals';
+import { deviceById, type DeviceProfile } from '../catalogue';
+import { treatmentById } from '../chime';
+import { awgToMm2, operatingPoint, runOhms } from '../circuit';
+import { britain230 } from '../region/britain230';
+import { northAmerica120 } from '../region/northAmerica120';
+import { estimate, fallingVolts, judgeAsFound, predictedDoorVolts } from './assess';
+import { AS_FOUND_PAIRS, type Change } from './conditions';
+import { judge } from './judge';
+import { asFound } from './likelihood';
+import { nextReading } from './nextReading';
+import { judgeOptions, optionsFor, proposed } from './options';
+import { likelyHouses } from './posterior';
+import { chimeFigures } from './press';
+import { UNKNOWN_RUN, type BellSurvey, type Reading } from './survey';
+
+const device = (id: string): DeviceProfile => {
+  const found = deviceById(id);
+  if (!found) throw new Error(`no device ${id}`);
+  return found;
+};
+const at = (value: number) => ({ low: value, high: value });
+const bare: BellSurvey = {
+  region: northAmerica120,
+  nameplate: { volts: null, va: null },
+  runs: { toChime: UNKNOWN_RUN, toDoor: UNKNOWN_RUN },
+  chime: { kind: 'mechanical', rating: null, ratedVolts: null },
+  present: { path: 'series' },
+  device: device('constant-power'),
+  readings: [],
+};
+const run = (lengthM: number, awg: number) => ({ ...UNKNOWN_RUN, lengthM: at(lengthM), gauge: { awg } });
+const known = (volts: number, va: number, readings: readonly Reading[]): BellSurvey => ({
+  ...bare,
+  nameplate: { volts, va },
+  runs: { toChime: run(9, 20), toDoor: run(7, 20) },
+  readings,
+});
+const open = (value: number): Reading => ({ id: 'open', what: 'volts', at: 'transformer', state: 'open', value: at(value) });
+const module: Change = { transformer: null, treatment: { path: 'shunt', shuntOhms: 1 }, pairFactor: AS_FOUND_PAIRS };
+
+describe('estimate', () => {
+  it('narrows the prior of the nameplate to the open reading', () => {
+    const before = estimate(known(16, 10, []));
+    const after = estimate(known(16, 10, [open(20.9), { id: 'mains', what: 'mainsVolts', value: at(120) }]));
+    expect(before.openVolts.high - before.openVolts.low).toBeGreaterThan(5);
+    expect(after.openVolts.high - after.openVolts.low).toBeLessThan(1.6);
+    expect(after.openVolts.likely).toBeGreaterThan(20.3);
+    expect(after.openVolts.likely).toBeLessThan(21.4);
+  });
+  it('agrees with the textbook: open and loaded volts give Rs = RL (Voc/VL − 1)', () => {
+    const readings: Reading[] = [
+      open(20.9),
+      { id: 'load', what: 'volts', at: 'transformer', state: 'resistor', ohms: 22, value: at(15.6) },
+      { id: 'mains', what: 'mainsVolts', value: at(120) },
+    ];
+    const { sourceOhms, voltsAtRated } = estimate(known(16, 10, readings));
+    const textbook = 22 * (20.9 / 15.6 - 1);
+    expect(sourceOhms.low).toBeLessThan(textbook);
+    expect(sourceOhms.high).toBeGreaterThan(textbook);
+    expect(sourceOhms.high - sourceOhms.low).toBeLessThan(2.5);
+    expect(voltsAtRated?.likely).toBeCloseTo(20.9 - (textbook * 10) / 16, 0);
+  });
+  it('brings readings to nominal mains where the mains was read too', () => {
+    const low = estimate(known(16, 10, [open(20), { id: 'm', what: 'mainsVolts', value: at(114) }]));
+    const high = estimate(known(16, 10, [open(20), { id: 'm', what: 'mainsVolts', value: at(124) }]));
+    expect(low.openVolts.likely).toBeGreaterThan(high.openVolts.likely + 0.8);
+  });
+  it('recovers a made-up house from readings that its own circuit gives', () => {
+    const voc = 21.2;
+    const rs = 8;
+    const toChimeOhms = runOhms({ lengthM: 9, mm2: awgToMm2(20), pairs: 1, celsius: 20 });
+    const toDoorOhms = runOhms({ lengthM: 7, mm2: awgToMm2(20), pairs: 1, celsius: 20 });
+    const running = operatingPoint({
+      source: { openCircuitVolts: voc, seriesOhms: rs * 1.1 },
+      toChimeOhms,
+      toDoorOhms,
+      chime: { treatment: 'series', ohms: 6, reactanceOhms: 8 },
+      load: { kind: 'power', watts: 3.8, powerFactor: 0.75 },
+    });
+    const found = estimate(
+      known(16, 10, [
+        open(voc),
+        { id: 'live', what: 'volts', at: 'door', state: 'liveDay', value: at(running.doorVolts ?? 0) },
+        { id: 'mains', what: 'mainsVolts', value: at(120) },
+        { id: 'coil', what: 'coilOhms', value: at(6) },
+      ]),
+    );
+    expect(found.openVolts.low).toBeLessThan(voc);
+    expect(found.openVolts.high).toBeGreaterThan(voc);
+    expect(found.sourceOhms.low).toBeLessThan(rs);
+    expect(found.sourceOhms.high).toBeGreaterThan(rs);
+    expect(found.fits.every((fit) => !fit.contradicts)).toBe(true);
+  });
+  it('names a reading that no circuit explains', () => {
+    const { fits } = estimate(
+      known(16, 30, [open(18.5), { id: 'door', what: 'volts', at: 'door', state: 'open', value: at(24.5) }]),
+    );
+    expect(fits.some((fit) => fit.contradicts)).toBe(true);
+  });
+  it('lets any single kind of evidence move the answer', () => {
+    const centre = (survey: BellSurvey) => judge(survey, likelyHouses(survey), module);
+    const prior = centre(bare);
+    const evidence: readonly Partial<BellSurvey>[] = [
+      { nameplate: { volts: 16, va: 30 } },
+      { readings: [open(19)] },
+      { readings: [{ id: 'r', what: 'report', state: 'liveDay', report: 'good' }] },
+      { readings: [{ id: 'd', what: 'volts', at: 'door', state: 'liveDay', value: { low: 16, high: 18 } }] },
+      { readings: [{ id: 'l', what: 'loopOhms', run: 'toDoor', value: at(3) }] },
+      { runs: { toChime: run(40, 24), toDoor: run(20, 24) } },
+    ];
+    for (const part of evidence) {
+      const moved = centre({ ...bare, ...part });
+      expect(Math.abs(moved.governingVolts - prior.governingVolts)).toBeGreaterThan(0.05);
+    }
+  });
+  it('names its guesses, and stops naming one that was read', () => {
+    expect(estimate(bare).guesses.join()).toContain('16 V');
+    expect(estimate(known(16, 10, [])).guesses.join()).not.toContain('VA');
+  });
+  it('is the same for the same survey', () => {
+    expect(estimate(known(16, 10, [open(20.9)])).sourceOhms).toEqual(estimate(known(16, 10, [open(20.9)])).sourceOhms);
+  });
+});
+
+describe('verdicts', () => {
+  it('cannot tell without a word about the source, in either region', () => {
+    expect(judgeAsFound(estimate(bare)).verdict).toBe('cannotTell');
+    const abroad = { ...bare, region: britain230 };
+    expect(judgeAsFound(estimate(abroad)).verdict).toBe('cannotTell');
+    expect(nextReading(abroad, 'cannotTell')?.id).toBe('openVolts');
+  });
+  it('fails an 8 V 8 VA bell transformer under a constant-power device', () => {
+    const survey = { ...bare, region: britain230, nameplate: { volts: 8, va: 8 } };
+    const judged = judge(survey, likelyHouses(survey), module);
+    expect(judged.verdict).toBe('fails');
+    expect(judged.belief).toBeLessThanOrEqual(0.05);
+  });
+  it('holds on 24 V 40 VA with short thick wire, by the hand-worked corner', () => {
+    const survey: BellSurvey = {
+      ...known(24, 40, [open(27.8), { id: 'm', what: 'mainsVolts', value: at(120) }]),
+    };
+    const judged = judge(survey, likelyHouses(survey), module);
+    expect(judged.verdict).toBe('holds');
+    // By hand: Voc 27.8·0.9 = 25.0, Rs ≈ 0.16·24²/40·1.25 = 2.9, wires ≈ 1.2, module ≈ 0.95; 5.2 W / 0.75 = 6.93 VA
+    const hand = operatingPoint({
+      source: { openCircuitVolts: 25.02, seriesOhms: 2.88 },
+      toChimeOhms: 0.62,
+      toDoorOhms: 0.53,
+      chime: { treatment: 'shunt', ohms: 6, reactanceOhms: 8, shuntOhms: 1 },
+      load: { kind: 'power', watts: 5.2, powerFactor: 0.75 },
+    });
+    expect(judged.governing).toBe('liveNight');
+    expect(Math.abs(judged.governingVolts - (hand.doorVolts ?? 0))).toBeLessThan(0.4);
+    expect(judged.marginVolts).toBeCloseTo(judged.governingVolts - 14.5, 10);
+  });
+  it('follows the table exactly', () => {
+    for (const va of [8, 10, 15, 20, 30])
+      for (const volts of [10, 16, 24]) {
+        const survey = known(volts, va, []);
+        const judged = judge(survey, likelyHouses(survey), module);
+        const { verdict, belief } = judged;
+        if (verdict === 'tooHigh') continue;
+        if (belief <= 0.05) expect(verdict).toBe('fails');
+        else if (belief < 0.95) expect(verdict).toBe('cannotTell');
+        else if (belief >= 0.99 && judged.marginVolts >= 0 && !judged.overRating) expect(verdict).toBe('holds');
+        else expect(verdict).toBe('tight');
+        expect(judged.states).toHaveLength(4);
+        for (const state of judged.states) expect(state.belief).toBeGreaterThanOrEqual(belief);
+      }
+  });
+  it('says too high when the lightest state on high mains passes the door’s maximum', () => {
+    const delicate = { ...device('constant-power'), doorMaxVolts: 25 };
+    const survey = { ...known(24, 40, [open(28)]), device: delicate };
+    expect(judge(survey, likelyHouses(survey), module).verdict).toBe('tooHigh');
+  });
+  it('does not compute an electronic chime in series', () => {
+    const survey: BellSurvey = { ...known(16, 30, []), chime: { kind: 'electronic', rating: null, ratedVolts: null } };
+    expect(judge(survey, likelyHouses(survey), asFound(survey)).verdict).toBe('notComputed');
+  });
+  it('never mixes the supply window with the door limits', () => {
+    const survey = known(24, 40, [open(28)]);
+    const window = { ...survey, device: { ...survey.device, supplyNominalMin: 1, supplyNominalMax: 2 } };
+    const houses = likelyHouses(survey);
+    expect(judge(window, houses, module)).toEqual(judge(survey, houses, module));
+  });
+});
+
+describe('falling volts and the predicted band', () => {
+  it('falls from the winding to the door, low under likely under high', () => {
+    const found = estimate(known(16, 20, [open(19.5)]));
+    const line = fallingVolts(found, module, 'liveNight');
+    line.forEach(({ band }, i) => {
+      expect(band.low).toBeLessThanOrEqual(band.likely);
+      expect(band.likely).toBeLessThanOrEqual(band.high);
+      const before = line[i - 1];
+      if (before) expect(band.likely).toBeLessThanOrEqual(before.band.likely + 1e-9);
+    });
+  });
+  it('ends at the judged door volts', () => {
+    const found = estimate(known(16, 20, [open(19.5)]));
+    const judged = judge(found.survey, found.houses, module);
+    expect(fallingVolts(found, module, judged.governing)[4]?.band.likely).toBeCloseTo(judged.governingVolts, 9);
+  });
+  it('predicts a narrower band once the mains is read', () => {
+    const found = estimate(known(16, 20, [open(19.5)]));
+    const wide = predictedDoorVolts(found, module, 'standby', null);
+    const narrow = predictedDoorVolts(found, module, 'standby', 120);
+    expect(narrow.high - narrow.low).toBeLessThan(wide.high - wide.low);
+    expect(predictedDoorVolts(found, module, 'standby', 114).likely).toBeLessThan(narrow.likely);
+  });
+});
+
+describe('options', () => {
+  it('multiplies transformers, treatments and joined pairs', () => {
+    const options = optionsFor(known(16, 10, []), { toChime: 0, toDoor: 3 });
+    expect(new Set(options.map((option) => option.id)).size).toBe(options.length);
+    expect(options.length).toBe(4 * 6 * 2);
+    expect(options.find((option) => option.id === 'keep+powerModule+join')?.change.pairFactor).toEqual({
+      toChime: 1,
+      toDoor: 4,
+    });
+  });
+  it('proposes the least effort that holds and keeps the chime where that costs little', () => {
+    const survey = known(16, 10, [open(20.9), { id: 'm', what: 'mainsVolts', value: at(119) }]);
+    const judged = judgeOptions(survey, likelyHouses(survey), optionsFor(survey, { toChime: 0, toDoor: 0 }));
+    const choice = proposed(judged);
+    expect(choice?.judgement.verdict).toBe('holds');
+    expect(choice?.transformer).not.toBeNull();
+    expect(choice?.treatment.sounds).toBe(true);
+    const trusted = judged.filter((o) => o.judgement.verdict === 'holds' && o.forbidden === null);
+    const least = Math.min(...trusted.map((o) => o.minutes + o.cost));
+    expect((choice?.minutes ?? 0) + (choice?.cost ?? 0) - least).toBeLessThan(20);
+  });
+  it('proposes nothing a device forbids, and nothing while nothing can be trusted', () => {
+    const compact = { ...known(16, 30, [open(19)]), device: device('compact-silent') };
+    const judged = judgeOptions(compact, likelyHouses(compact), optionsFor(compact, { toChime: 0, toDoor: 0 }));
+    expect(proposed(judged)?.treatment.sounds).toBe(false);
+    expect(judged.filter((option) => option.forbidden !== null).length).toBeGreaterThan(0);
+    expect(proposed(judged.filter((option) => option.judgement.verdict === 'fails'))).toBeNull();
+  });
+  it('joins pairs to cure a long thin run', () => {
+    const survey: BellSurvey = {
+      ...known(16, 30, [open(18.9), { id: 'm', what: 'mainsVolts', value: at(120) }]),
+      runs: { toChime: run(6, 20), toDoor: run(45, 24) },
+    };
+    const houses = likelyHouses(survey);
+    const joined: Change = { ...module, pairFactor: { toChime: 1, toDoor: 4 } };
+    expect(judge(survey, houses, joined).governingVolts).toBeGreaterThan(judge(survey, houses, module).governingVolts + 2);
+  });
+});
+
+describe('the chime when pressed', () => {
+  const treatment = (id: string) => {
+    const found = treatmentById(id);
+    if (!found) throw new Error(id);
+    return found;
+  };
+  it('divides the source over source, wire, coil and the closed contact', () => {
+    const survey = known(16, 10, [open(20.9), { id: 'c', what: 'coilOhms', value: at(6) }]);
+    const figures = chimeFigures(survey, likelyHouses(survey), module, treatment('powerModule'));
+    // By hand: |6+8j| = 10; total (8 + 0.6 + 0.5 + 1 + 6) + 8j = 16.1 + 8j → 18 Ω; 21/18·10 = 11.7 V
+    expect(figures?.pressedVolts.likely).toBeGreaterThan(10.5);
+    expect(figures?.pressedVolts.likely).toBeLessThan(12.9);
+    expect(figures?.rings).toBe('rings');
+  });
+  it('flags 24 V on a 16 V chime, and says nothing of a silenced one', () => {
+    const survey: BellSurvey = {
+      ...known(16, 10, [open(20.9)]),
+      chime: { kind: 'mechanical', rating: null, ratedVolts: 16 },
+    };
+    const stronger = optionsFor(survey, { toChime: 0, toDoor: 0 }).find((o) => o.id === 'box-24-40+powerModule');
+    if (!stronger) throw new Error('no 24 V option');
+    expect(chimeFigures(survey, likelyHouses(survey), stronger.change, stronger.treatment)?.rings).toBe('hammers');
+    expect(chimeFigures(survey, likelyHouses(survey), module, treatment('jumper'))).toBeNull();
+  });
+  it('sees the hum of a coil that carries the standing current', () => {
+    const survey = known(16, 10, [open(20.9)]);
+    const series: Change = { ...module, treatment: { path: 'series' } };
+    const bare24 = chimeFigures(survey, likelyHouses(survey), series, treatment('leaveAsIs'));
+    const shunted = chimeFigures(survey, likelyHouses(survey), module, treatment('powerModule'));
+    expect(shunted?.hums).toBe(false);
+    expect(shunted?.standbyVolts.likely ?? 9).toBeLessThan((bare24?.standbyVolts.likely ?? 0) / 5);
+  });
+});

@@ -1,0 +1,91 @@
+import type { TransformerItem } from '../catalogue';
+import type { TreatmentPath } from '../chime';
+import { chimeImpedance, copperWarmth, type ChimePath, type Complex } from '../circuit';
+import { sourceFromNameplate, type House } from './house';
+import { RUN_CELSIUS, WARM_WINDING } from './priors';
+import type { RunName } from './survey';
+
+/** What is changed in a house: another transformer, the chime's treatment, pairs joined. */
+export interface Change {
+  readonly transformer: TransformerItem | null;
+  readonly treatment: TreatmentPath;
+  /** Total of pairs over the pairs as found, per run: 1 leaves it. */
+  readonly pairFactor: Readonly<Record<RunName, number>>;
+}
+
+/** What swings from day to day. */
+export interface Conditions {
+  /** Mains over nominal. */
+  readonly mains: number;
+  /** Winding's resistance over that of a cold one. */
+  readonly winding: number;
+  readonly toChimeCelsius: number;
+  readonly toDoorCelsius: number;
+}
+
+/** The loop's parts as numbers, for the many solves of a spread. */
+export interface Circuit {
+  readonly emf: number;
+  readonly sourceOhms: number;
+  readonly toChimeOhms: number;
+  readonly chime: Complex;
+  readonly toDoorOhms: number;
+}
+
+export const AS_FOUND_PAIRS = { toChime: 1, toDoor: 1 } as const;
+
+/** The worst of the swings for door volts: low mains, hot winding, hot wires; and the other end. */
+export function worstSwings(region: { mains: { lowPercent: number; highPercent: number } }): {
+  readonly low: Conditions;
+  readonly high: Conditions;
+} {
+  const { toChime, toDoor } = RUN_CELSIUS;
+  return {
+    low: {
+      mains: 1 + region.mains.lowPercent / 100,
+      winding: WARM_WINDING,
+      toChimeCelsius: toChime.high,
+      toDoorCelsius: toDoor.high,
+    },
+    high: {
+      mains: 1 + region.mains.highPercent / 100,
+      winding: 1,
+      toChimeCelsius: toChime.low,
+      toDoorCelsius: toDoor.low,
+    },
+  };
+}
+
+/** The chime's path for the solver: the house's coil under a treatment. */
+export function chimePath(house: House, path: TreatmentPath): ChimePath {
+  switch (path.path) {
+    case 'series':
+      return { treatment: 'series', ohms: house.coilOhms, reactanceOhms: house.coilReactanceOhms };
+    case 'shunt':
+      return {
+        treatment: 'shunt',
+        ohms: house.coilOhms,
+        reactanceOhms: house.coilReactanceOhms,
+        shuntOhms: path.shuntOhms,
+      };
+    case 'link':
+      return { treatment: 'link', linkOhms: path.linkOhms };
+    case 'none':
+      return { treatment: 'none' };
+  }
+}
+
+/** A house with a change made to it, on a day. Joined pairs divide a whole run, a hidden splice included. */
+export function circuitOf(house: House, change: Change, day: Conditions): Circuit {
+  const { transformer, pairFactor } = change;
+  const source = transformer
+    ? sourceFromNameplate(transformer.ratedVolts, transformer.ratedVa, house.newRegulation)
+    : { openVolts: house.openVolts, ohms: house.sourceOhms };
+  return {
+    emf: source.openVolts * day.mains,
+    sourceOhms: source.ohms * day.winding,
+    toChimeOhms: (house.toChimeOhms * copperWarmth(day.toChimeCelsius) + house.toChimeSpliceOhms) / pairFactor.toChime,
+    chime: chimeImpedance(chimePath(house, change.treatment)),
+    toDoorOhms: (house.toDoorOhms * copperWarmth(day.toDoorCelsius) + house.toDoorSpliceOhms) / pairFactor.toDoor,
+  };
+}

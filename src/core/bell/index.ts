@@ -1,0 +1,46 @@
+export {
+  estimate,
+  fallingVolts,
+  judgeAsFound,
+  predictedDoorVolts,
+  type Estimate,
+  type FallingVolts,
+  type ReadingFit,
+} from './assess';
+export { AS_FOUND_PAIRS, type Change } from './conditions';
+export {
+  BELIEF,
+  VERDICT_WORDS,
+  isComputed,
+  judge,
+  type Judgement,
+  type StateJudgement,
+  type VerdictWord,
+} from './judge';
+export { asFound } from './likelihood';
+export { STATIONS, type Station } from './loopVolts';
+export { nextReading, type NextReading } from './nextReading';
+export {
+  effort,
+  judgeOptions,
+  optionId,
+  optionsFor,
+  proposed,
+  type JudgedOption,
+  type Option,
+  type SparePairs,
+} from './options';
+export type { Band } from './percentiles';
+export { DRAWS_FOR_A_CHOICE, DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
+export { chimeFigures, type ChimeFigures } from './press';
+export {
+  DEVICE_REPORTS,
+  UNKNOWN_RUN,
+  sourceIsKnown,
+  type BellSurvey,
+  type DeviceReport,
+  type Place,
+  type Reading,
+  type RunName,
+  type RunSurvey,
+} from './survey';

@@ -1,0 +1,167 @@
+import { LASTING_STATES, STATE_WORDS, type LastingState } from '../catalogue';
+import { circuitOf, worstSwings, type Change } from './conditions';
+import type { House } from './house';
+import { drawOf } from './likelihood';
+import { doorVolts } from './loopVolts';
+import { bandOf, type Band } from './percentiles';
+import { sourceIsKnown, type BellSurvey } from './survey';
+
+export type VerdictWord = 'holds' | 'tight' | 'cannotTell' | 'fails' | 'tooHigh' | 'notComputed';
+
+export const VERDICT_WORDS: Readonly<Record<VerdictWord, string>> = {
+  holds: 'Holds',
+  tight: 'Tight',
+  cannotTell: 'Can’t tell yet',
+  fails: 'Fails',
+  tooHigh: 'Too high',
+  notComputed: 'Not computed',
+};
+
+/** Belief from which a circuit is trusted wholly, trusted, or given up (domain/power, table of verdicts). */
+export const BELIEF = { holds: 0.99, tight: 0.95, fails: 0.05 } as const;
+
+/** One lasting state at the worst of the swings. */
+export interface StateJudgement {
+  readonly state: LastingState;
+  /** Door volts on low mains, hot winding, hot wires; 0 is collapse. */
+  readonly low: Band;
+  /** Current over the rated current in the likely case at the worst swing; null where no rating is known. */
+  readonly utilisation: number | null;
+  /** Share of houses that keep this state over the door's minimum. */
+  readonly belief: number;
+}
+
+/** What a change does, over all likely houses. */
+export interface Judgement {
+  readonly verdict: VerdictWord;
+  /** Chance that it always holds, 0 to 1. */
+  readonly belief: number;
+  /** The state with the least margin. */
+  readonly governing: LastingState;
+  /** Door volts of the likely case in the governing state at the worst swing. */
+  readonly governingVolts: number;
+  /** `governingVolts − doorFullVolts`. */
+  readonly marginVolts: number;
+  readonly overRating: boolean;
+  /** Door volts of the lightest state on high mains, cold winding, cold wires. */
+  readonly highest: Band;
+  readonly states: readonly StateJudgement[];
+  /** One sentence with the two figures that decide. */
+  readonly reason: string;
+}
+
+const volts = (value: number): string => `${value.toFixed(1)} V`;
+
+/** An electronic chime in series is non-linear: the closed form may give no figures for it. */
+export const isComputed = (survey: BellSurvey, change: Change): boolean =>
+  !(change.treatment.path === 'series' && survey.chime.kind === 'electronic');
+
+/** Volts and VA of the plate that counts for a change. */
+export function plateOf(survey: BellSurvey, change: Change): { volts: number; va: number } | null {
+  if (change.transformer) return { volts: change.transformer.ratedVolts, va: change.transformer.ratedVa };
+  const { volts: ratedVolts, va } = survey.nameplate;
+  return ratedVolts !== null && va !== null ? { volts: ratedVolts, va } : null;
+}
+
+/** Door volts of every house at the worst swings: each state on the low end, the lightest on the high end. */
+function solveAll(survey: BellSurvey, houses: readonly House[], change: Change) {
+  const swings = worstSwings(survey.region);
+  const lows = LASTING_STATES.map(() => new Float64Array(houses.length));
+  const highs = new Float64Array(houses.length);
+  const lightest = lightestState(survey);
+  houses.forEach((house, i) => {
+    const low = circuitOf(house, change, swings.low);
+    LASTING_STATES.forEach((state, k) => {
+      const column = lows[k];
+      if (column) column[i] = doorVolts(low, drawOf(survey, house, state));
+    });
+    highs[i] = doorVolts(circuitOf(house, change, swings.high), drawOf(survey, house, lightest));
+  });
+  return { lows, highs };
+}
+
+/** The state that draws least, in which the door stands highest. */
+const lightestState = (survey: BellSurvey): LastingState =>
+  LASTING_STATES.reduce((least, state) => (survey.device.watts[state] < survey.device.watts[least] ? state : least));
+
+function wordOf(belief: number, tooHigh: boolean, full: boolean, overRating: boolean): VerdictWord {
+  if (tooHigh) return 'tooHigh';
+  if (belief <= BELIEF.fails) return 'fails';
+  if (belief < BELIEF.tight) return 'cannotTell';
+  return belief >= BELIEF.holds && full && !overRating ? 'holds' : 'tight';
+}
+
+function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states'>): string {
+  const { doorFullVolts, doorMinVolts, doorMaxVolts } = survey.device;
+  const when = `${STATE_WORDS[judged.governing]} on low mains`;
+  const at = judged.governingVolts;
+  switch (judged.verdict) {
+    case 'tooHigh':
+      return `On high mains the door stands at ${volts(judged.highest.likely)}; the device takes ${volts(doorMaxVolts)} at most.`;
+    case 'holds':
+      return `${capital(when)} the door keeps ${volts(at)}; the device wants ${volts(doorFullVolts)}.`;
+    case 'tight':
+      if (at < doorFullVolts)
+        return `${capital(when)} the door keeps ${volts(at)}: over the ${volts(doorMinVolts)} it needs, under the ${volts(doorFullVolts)} it wants.`;
+      return judged.overRating
+        ? `${capital(when)} the door keeps ${volts(at)}, but the transformer runs above its rated current.`
+        : `${capital(when)} the door keeps ${volts(at)}, but in ${percent(1 - judged.belief)} of cases it drops under ${volts(doorMinVolts)}.`;
+    case 'fails':
+      return at > 0
+        ? `${capital(when)} the door falls to ${volts(at)}; the device drops out under ${volts(doorMinVolts)}.`
+        : `${capital(when)} the supply collapses: it can’t feed the ${survey.device.watts[judged.governing]} W at any voltage.`;
+    case 'cannotTell':
+      return at > 0
+        ? `${capital(when)} the door is likely at ${volts(at)}; the device drops out under ${volts(doorMinVolts)}, and what is not known decides.`
+        : `${capital(when)} the supply likely collapses, but what is not known decides; the device needs ${volts(doorMinVolts)}.`;
+    case 'notComputed':
+      return 'An electronic chime in series can’t be worked out here.';
+  }
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+const percent = (share: number): string => (share < 0.01 ? 'under 1 %' : `${Math.round(share * 100)} %`);
+
+/**
+ * Judges a change by the table of domain/power: in every lasting state, at the worst of mains, warmth and winding, the
+ * door must stay within the device's door limits. Belief is the share of likely houses in which it does.
+ * Without anything known of the source the word is “can't tell yet”, whatever the guesses say.
+ */
+export function judge(survey: BellSurvey, houses: readonly House[], change: Change): Judgement {
+  const { lows, highs } = solveAll(survey, houses, change);
+  const { doorMinVolts, doorMaxVolts, doorFullVolts, watts, powerFactor } = survey.device;
+  const plate = plateOf(survey, change);
+  const states = LASTING_STATES.map((state, k) => {
+    const volts = lows[k] ?? new Float64Array();
+    const low = bandOf(volts);
+    return {
+      state,
+      low,
+      utilisation:
+        plate && low.likely > 0 ? (watts[state] / powerFactor / low.likely) * (plate.volts / plate.va) : null,
+      belief: volts.reduce((sum, one) => sum + (one >= doorMinVolts ? 1 : 0), 0) / houses.length,
+    };
+  });
+  const held = houses.reduce(
+    (sum, _house, i) =>
+      sum + ((highs[i] ?? 0) <= doorMaxVolts && lows.every((column) => (column[i] ?? 0) >= doorMinVolts) ? 1 : 0),
+    0,
+  );
+  const belief = held / houses.length;
+  const governing = states.reduce((worst, state) => (state.low.likely < worst.low.likely ? state : worst));
+  const highest = bandOf(highs);
+  const overRating = states.some((state) => (state.utilisation ?? 0) > 1);
+  let verdict = wordOf(belief, highest.likely > doorMaxVolts, governing.low.likely >= doorFullVolts, overRating);
+  if (!isComputed(survey, change)) verdict = 'notComputed';
+  else if (!change.transformer && !sourceIsKnown(survey)) verdict = 'cannotTell';
+  const summary = {
+    verdict,
+    belief,
+    governing: governing.state,
+    governingVolts: governing.low.likely,
+    marginVolts: governing.low.likely - doorFullVolts,
+    overRating,
+    highest,
+  };
+  return { ...summary, states, reason: reasonOf(survey, summary) };
+}

@@ -1,0 +1,74 @@
+import { CHIME_LIMITS, type Treatment } from '../chime';
+import { magnitude, operatingPoint } from '../circuit';
+import { chimePath, circuitOf, type Change, type Conditions } from './conditions';
+import type { House } from './house';
+import { drawOf } from './likelihood';
+import { doorVolts } from './loopVolts';
+import { RUN_CELSIUS } from './priors';
+import { bandOf, type Band } from './percentiles';
+import { plateOf } from './judge';
+import type { BellSurvey } from './survey';
+
+/** What the chime in the wall gets. */
+export interface ChimeFigures {
+  /** Volts across the coil while the button is pressed, at nominal mains. */
+  readonly pressedVolts: Band;
+  /** Volts across it in standby. */
+  readonly standbyVolts: Band;
+  /** The rating that these are held against, V. */
+  readonly ratedVolts: number;
+  /** Whether that rating was read or is a guess. */
+  readonly ratingRead: boolean;
+  readonly rings: 'rings' | 'weak' | 'hammers';
+  readonly hums: boolean;
+}
+
+const NOMINAL: Conditions = {
+  mains: 1,
+  winding: 1,
+  toChimeCelsius: RUN_CELSIUS.toChime.low,
+  toDoorCelsius: 20,
+};
+
+/**
+ * Volts over a mechanical chime when pressed and in standby. The device closes the loop through about 1 Ω for a moment
+ * and lives from its reserve; a module opens while ringing, so the coil stands alone.
+ * @returns null where the treatment silences the chime, or where it is no mechanical one
+ */
+export function chimeFigures(
+  survey: BellSurvey,
+  houses: readonly House[],
+  change: Change,
+  treatment: Treatment,
+): ChimeFigures | null {
+  const kind = survey.chime.kind ?? 'mechanical';
+  if (!treatment.sounds || kind !== 'mechanical') return null;
+  const pressed = new Float64Array(houses.length);
+  const standby = new Float64Array(houses.length);
+  houses.forEach((house, i) => {
+    const circuit = circuitOf(house, change, NOMINAL);
+    const point = operatingPoint({
+      source: { openCircuitVolts: circuit.emf, seriesOhms: circuit.sourceOhms },
+      toChimeOhms: circuit.toChimeOhms,
+      toDoorOhms: circuit.toDoorOhms,
+      chime: chimePath(house, { path: 'series' }),
+      load: { kind: 'resistor', ohms: survey.device.pressOhms },
+    });
+    pressed[i] = point.chimeVolts ?? 0;
+    const draw = drawOf(survey, house, 'standby');
+    const door = doorVolts(circuit, draw);
+    standby[i] = door === 0 ? 0 : (draw.watts / draw.powerFactor / door) * magnitude(circuit.chime);
+  });
+  const ratedVolts = survey.chime.ratedVolts ?? plateOf(survey, { ...change, transformer: null })?.volts;
+  const rated = ratedVolts ?? survey.region.coilGuess.volts;
+  const band = bandOf(pressed);
+  const share = band.likely / rated;
+  return {
+    pressedVolts: band,
+    standbyVolts: bandOf(standby),
+    ratedVolts: rated,
+    ratingRead: survey.chime.ratedVolts !== null,
+    rings: share < CHIME_LIMITS.strikes ? 'weak' : share > CHIME_LIMITS.hammers ? 'hammers' : 'rings',
+    hums: bandOf(standby).likely > CHIME_LIMITS.hums * rated,
+  };
+}

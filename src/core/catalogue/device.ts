@@ -1,0 +1,104 @@
+/** What a doorbell may be doing for minutes and more; “pressed” is momentary and judged by the chime's volts alone. */
+export const LASTING_STATES = ['standby', 'liveDay', 'liveNight', 'boot'] as const;
+export type LastingState = (typeof LASTING_STATES)[number];
+
+export const STATE_WORDS: Readonly<Record<LastingState, string>> = {
+  standby: 'standby',
+  liveDay: 'live by day',
+  liveNight: 'live at night',
+  boot: 'boot and charge',
+};
+
+/**
+ * A class of video doorbell. The supply window is the *nominal* voltage of a transformer (compare with a nameplate);
+ * the door limits are volts at the device's own terminals. They are different things and are never mixed.
+ */
+export interface DeviceProfile {
+  readonly id: string;
+  readonly name: string;
+  readonly supplyNominalMin: number;
+  readonly supplyNominalMax: number;
+  readonly vaAsked: number;
+  /** Below it the device calls its supply weak or drops features. */
+  readonly doorFullVolts: number;
+  /** Below it the device drops out. */
+  readonly doorMinVolts: number;
+  /** Never exceeded, lightest state, high mains. */
+  readonly doorMaxVolts: number;
+  readonly watts: Readonly<Record<LastingState, number>>;
+  /** Spread of the watts from one specimen to the next, ± % (5 and 95 % points), one factor for all states. */
+  readonly wattsPercent: number;
+  readonly powerFactor: number;
+  readonly displacementFactor: number;
+  /** It closes the loop through this when the button is pressed. */
+  readonly pressOhms: number;
+  /** Ids of chime treatments that the device does not allow, with why. */
+  readonly forbids: Readonly<Record<string, string>>;
+  readonly remark: string;
+}
+
+/** Power factor pair that serves best as default for a rectifier with a capacitor (domain/power, against time domain). */
+const RECTIFIER = { powerFactor: 0.75, displacementFactor: 1, wattsPercent: 15, pressOhms: 1, doorMaxVolts: 36 } as const;
+
+const CHIME_MUST_BE_OUT = 'the chime must be out of the loop with this device';
+
+/** Engineering defaults by class; in the made-up catalogue of the demo firm. */
+export const DEVICES: readonly DeviceProfile[] = [
+  {
+    ...RECTIFIER,
+    id: 'constant-power',
+    name: 'Constant-power wired',
+    supplyNominalMin: 16,
+    supplyNominalMax: 24,
+    vaAsked: 30,
+    doorFullVolts: 14.5,
+    doorMinVolts: 13,
+    watts: { standby: 2.2, liveDay: 3.8, liveNight: 5.2, boot: 4.5 },
+    forbids: {},
+    remark: 'Lives from the bell wires alone.',
+  },
+  {
+    ...RECTIFIER,
+    id: 'tall-view',
+    name: 'Tall-view wired',
+    supplyNominalMin: 16,
+    supplyNominalMax: 24,
+    vaAsked: 30,
+    doorFullVolts: 14.5,
+    doorMinVolts: 13,
+    watts: { standby: 2.8, liveDay: 4.6, liveNight: 6.4, boot: 5.2 },
+    forbids: { leaveAsIs: 'this device demands that the coil is treated' },
+    remark: 'Sees the parcel on the mat; asks more of the supply.',
+  },
+  {
+    ...RECTIFIER,
+    id: 'hybrid',
+    name: 'Hybrid, own battery',
+    supplyNominalMin: 9,
+    supplyNominalMax: 24,
+    vaAsked: 8,
+    doorFullVolts: 9,
+    doorMinVolts: 8,
+    watts: { standby: 1.5, liveDay: 1.5, liveNight: 1.5, boot: 1.5 },
+    forbids: {},
+    remark: 'A trickle charges its battery; nothing is charged below 0 °C.',
+  },
+  {
+    ...RECTIFIER,
+    id: 'compact-silent',
+    name: 'Compact, chime silent',
+    supplyNominalMin: 10,
+    supplyNominalMax: 24,
+    vaAsked: 8,
+    doorFullVolts: 10,
+    doorMinVolts: 9,
+    watts: { standby: 1.4, liveDay: 2.6, liveNight: 3.4, boot: 2.8 },
+    forbids: { leaveAsIs: CHIME_MUST_BE_OUT, powerModule: CHIME_MUST_BE_OUT, inlineModule: CHIME_MUST_BE_OUT },
+    remark: 'Rings by a plug-in sounder.',
+  },
+];
+
+export const DEFAULT_DEVICE_ID = 'constant-power';
+
+/** A device class by id, or undefined where the catalogue does not hold it. */
+export const deviceById = (id: string): DeviceProfile | undefined => DEVICES.find((device) => device.id === id);

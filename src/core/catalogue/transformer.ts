@@ -1,0 +1,88 @@
+/** A transformer that can be fitted instead of the old one. */
+export interface TransformerItem {
+  readonly id: string;
+  readonly name: string;
+  readonly ratedVolts: number;
+  readonly ratedVa: number;
+  /** Work of one person, without finding the old one. */
+  readonly minutes: number;
+  readonly cost: number;
+  /** Whether its work touches mains conductors. A plug-in adapter does not. */
+  readonly mainsWork: boolean;
+  readonly parts: readonly string[];
+  readonly regions: readonly string[];
+}
+
+/** Made-up generic entries. */
+export const TRANSFORMERS: readonly TransformerItem[] = [
+  {
+    id: 'box-16-30',
+    name: '16 V 30 VA',
+    ratedVolts: 16,
+    ratedVa: 30,
+    minutes: 45,
+    cost: 28,
+    mainsWork: true,
+    parts: ['16 V 30 VA transformer', 'cable clamp 1/2 in', '3 twist-on connectors'],
+    regions: ['na-120'],
+  },
+  {
+    id: 'box-24-40',
+    name: '24 V 40 VA',
+    ratedVolts: 24,
+    ratedVa: 40,
+    minutes: 45,
+    cost: 34,
+    mainsWork: true,
+    parts: ['24 V 40 VA transformer', 'cable clamp 1/2 in', '3 twist-on connectors'],
+    regions: ['na-120'],
+  },
+  {
+    id: 'plug-18-30',
+    name: '18 V 30 VA plug-in adapter',
+    ratedVolts: 18,
+    ratedVa: 30,
+    minutes: 25,
+    cost: 30,
+    mainsWork: false,
+    parts: ['18 V 30 VA plug-in adapter, AC out', '2 inline connectors'],
+    regions: ['na-120'],
+  },
+  {
+    id: 'din-12-24',
+    name: 'DIN-rail 12 V 24 VA',
+    ratedVolts: 12,
+    ratedVa: 24,
+    minutes: 60,
+    cost: 31,
+    mainsWork: true,
+    parts: ['DIN-rail transformer 12 V 24 VA', 'enclosure with rail', 'fused spur 3 A'],
+    regions: ['gb-230'],
+  },
+  {
+    id: 'din-24-24',
+    name: 'DIN-rail 24 V 24 VA',
+    ratedVolts: 24,
+    ratedVa: 24,
+    minutes: 60,
+    cost: 36,
+    mainsWork: true,
+    parts: ['DIN-rail transformer 24 V 24 VA', 'enclosure with rail', 'fused spur 3 A'],
+    regions: ['gb-230'],
+  },
+  {
+    id: 'plug-24-20',
+    name: '24 V 20 VA plug-in adapter',
+    ratedVolts: 24,
+    ratedVa: 20,
+    minutes: 30,
+    cost: 27,
+    mainsWork: false,
+    parts: ['24 V 20 VA plug-in adapter, AC out', '2 connectors'],
+    regions: ['gb-230'],
+  },
+];
+
+/** What can be fitted in a region. */
+export const transformersFor = (regionId: string): readonly TransformerItem[] =>
+  TRANSFORMERS.filter((item) => item.regions.includes(regionId));

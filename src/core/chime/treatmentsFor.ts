@@ -1,0 +1,14 @@
+import type { ChimeKind } from './kind';
+import type { Treatment } from './treatment';
+import { TREATMENTS } from './treatments/register';
+
+/** The treatments that make sense for a kind of chime in a region. An unknown chime is taken for a mechanical one. */
+export const treatmentsFor = (kind: ChimeKind | null, regionId: string): readonly Treatment[] =>
+  TREATMENTS.filter(
+    (treatment) =>
+      treatment.kinds.includes(kind ?? 'mechanical') &&
+      (treatment.regions.length === 0 || treatment.regions.includes(regionId)),
+  );
+
+export const treatmentById = (id: string): Treatment | undefined =>
+  TREATMENTS.find((treatment) => treatment.id === id);

@@ -1,0 +1,13 @@
+/** A source of numbers from 0 to under 1, handed in wherever chance is needed. */
+export type Random = () => number;
+
+/** A small seeded generator (mulberry32): the same seed gives the same numbers on every machine. */
+export function seeded(seed: number): Random {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}

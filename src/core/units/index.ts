@@ -1,0 +1,15 @@
+export {
+  DEGREES,
+  OHMS,
+  VOLTS,
+  VOLT_AMPS,
+  parseFigure,
+  parseSpan,
+  parseVoltAmps,
+  type FigureRule,
+  type Span,
+} from './figure';
+export { gaugeText, parseGauge, type Gauge } from './gauge';
+export { METRES_PER_FOOT, METRES_PER_INCH, lengthText, parseLength, type LengthSystem, type LengthUnit } from './length';
+export { parsed, refused, type FigureProblem, type Parsed } from './parsed';
+export { figureProblemText } from './wording';

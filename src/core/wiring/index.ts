@@ -1,0 +1,1 @@
+export type { Step, StepPlace, Terminal, Touches } from './step';
