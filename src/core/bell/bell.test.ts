@@ -36,7 +36,13 @@ const known = (volts: number, va: number, readings: readonly Reading[]): BellSur
   runs: { toChime: run(9, 20), toDoor: run(7, 20) },
   readings,
 });
-const open = (value: number): Reading => ({ id: 'open', what: 'volts', at: 'transformer', state: 'open', value: at(value) });
+const open = (value: number): Reading => ({
+  id: 'open',
+  what: 'volts',
+  at: 'transformer',
+  state: 'open',
+  value: at(value),
+});
 const module: Change = { transformer: null, treatment: { path: 'shunt', shuntOhms: 1 }, pairFactor: AS_FOUND_PAIRS };
 
 describe('estimate', () => {
@@ -246,7 +252,9 @@ describe('options', () => {
     };
     const houses = likelyHouses(survey);
     const joined: Change = { ...module, pairFactor: { toChime: 1, toDoor: 4 } };
-    expect(judge(survey, houses, joined).governingVolts).toBeGreaterThan(judge(survey, houses, module).governingVolts + 2);
+    expect(judge(survey, houses, joined).governingVolts).toBeGreaterThan(
+      judge(survey, houses, module).governingVolts + 2,
+    );
   });
 });
 

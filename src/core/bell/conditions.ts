@@ -1,13 +1,19 @@
-import type { TransformerItem } from '../catalogue';
 import type { TreatmentPath } from '../chime';
 import { chimeImpedance, copperWarmth, type ChimePath, type Complex } from '../circuit';
 import { sourceFromNameplate, type House } from './house';
 import { RUN_CELSIUS, WARM_WINDING } from './priors';
 import type { RunName } from './survey';
 
+/** A transformer to be fitted: what its nameplate will say. */
+export interface RatedTransformer {
+  readonly id: string;
+  readonly ratedVolts: number;
+  readonly ratedVa: number;
+}
+
 /** What is changed in a house: another transformer, the chime's treatment, pairs joined. */
 export interface Change {
-  readonly transformer: TransformerItem | null;
+  readonly transformer: RatedTransformer | null;
   readonly treatment: TreatmentPath;
   /** Total of pairs over the pairs as found, per run: 1 leaves it. */
   readonly pairFactor: Readonly<Record<RunName, number>>;

@@ -72,7 +72,8 @@ export interface House {
   readonly newRegulation: number;
 }
 
-const clip = (z: number): number => (z < -OUTERMOST_SIGMA ? -OUTERMOST_SIGMA : z > OUTERMOST_SIGMA ? OUTERMOST_SIGMA : z);
+const clip = (z: number): number =>
+  z < -OUTERMOST_SIGMA ? -OUTERMOST_SIGMA : z > OUTERMOST_SIGMA ? OUTERMOST_SIGMA : z;
 
 /** A log-normal spread with a width of its own on either side, ready to be drawn from. */
 interface Widths {

@@ -32,13 +32,27 @@ export interface DeviceProfile {
   readonly displacementFactor: number;
   /** It closes the loop through this when the button is pressed. */
   readonly pressOhms: number;
+  /** Field of view of the camera. */
+  readonly viewDeg: { readonly horizontal: number; readonly vertical: number };
+  /** Size of the plate that is screwed to the wall. */
+  readonly plateM: { readonly height: number; readonly width: number };
   /** Ids of chime treatments that the device does not allow, with why. */
   readonly forbids: Readonly<Record<string, string>>;
   readonly remark: string;
 }
 
+/** Fields of view by class (domain/mount). */
+const WIDE = { horizontal: 155, vertical: 88 } as const;
+const TALL = { horizontal: 142, vertical: 152 } as const;
+
 /** Power factor pair that serves best as default for a rectifier with a capacitor (domain/power, against time domain). */
-const RECTIFIER = { powerFactor: 0.75, displacementFactor: 1, wattsPercent: 15, pressOhms: 1, doorMaxVolts: 36 } as const;
+const RECTIFIER = {
+  powerFactor: 0.75,
+  displacementFactor: 1,
+  wattsPercent: 15,
+  pressOhms: 1,
+  doorMaxVolts: 36,
+} as const;
 
 const CHIME_MUST_BE_OUT = 'the chime must be out of the loop with this device';
 
@@ -54,6 +68,8 @@ export const DEVICES: readonly DeviceProfile[] = [
     doorFullVolts: 14.5,
     doorMinVolts: 13,
     watts: { standby: 2.2, liveDay: 3.8, liveNight: 5.2, boot: 4.5 },
+    viewDeg: WIDE,
+    plateM: { height: 0.13, width: 0.05 },
     forbids: {},
     remark: 'Lives from the bell wires alone.',
   },
@@ -67,6 +83,8 @@ export const DEVICES: readonly DeviceProfile[] = [
     doorFullVolts: 14.5,
     doorMinVolts: 13,
     watts: { standby: 2.8, liveDay: 4.6, liveNight: 6.4, boot: 5.2 },
+    viewDeg: TALL,
+    plateM: { height: 0.16, width: 0.06 },
     forbids: { leaveAsIs: 'this device demands that the coil is treated' },
     remark: 'Sees the parcel on the mat; asks more of the supply.',
   },
@@ -80,6 +98,8 @@ export const DEVICES: readonly DeviceProfile[] = [
     doorFullVolts: 9,
     doorMinVolts: 8,
     watts: { standby: 1.5, liveDay: 1.5, liveNight: 1.5, boot: 1.5 },
+    viewDeg: WIDE,
+    plateM: { height: 0.14, width: 0.062 },
     forbids: {},
     remark: 'A trickle charges its battery; nothing is charged below 0 °C.',
   },
@@ -93,6 +113,8 @@ export const DEVICES: readonly DeviceProfile[] = [
     doorFullVolts: 10,
     doorMinVolts: 9,
     watts: { standby: 1.4, liveDay: 2.6, liveNight: 3.4, boot: 2.8 },
+    viewDeg: WIDE,
+    plateM: { height: 0.12, width: 0.046 },
     forbids: { leaveAsIs: CHIME_MUST_BE_OUT, powerModule: CHIME_MUST_BE_OUT, inlineModule: CHIME_MUST_BE_OUT },
     remark: 'Rings by a plug-in sounder.',
   },

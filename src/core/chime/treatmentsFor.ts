@@ -10,5 +10,4 @@ export const treatmentsFor = (kind: ChimeKind | null, regionId: string): readonl
       (treatment.regions.length === 0 || treatment.regions.includes(regionId)),
   );
 
-export const treatmentById = (id: string): Treatment | undefined =>
-  TREATMENTS.find((treatment) => treatment.id === id);
+export const treatmentById = (id: string): Treatment | undefined => TREATMENTS.find((treatment) => treatment.id === id);

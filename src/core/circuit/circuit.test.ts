@@ -74,7 +74,11 @@ describe('operating point: worked examples', () => {
     expect(point.doorVolts).toBeCloseTo(15, 12);
     expect(point.sourceVolts).toBeCloseTo(16, 12);
     expect(point.utilisation).toBeNull();
-    expect(operatingPoint(printed(shunt, { kind: 'open' }))).toMatchObject({ doorVolts: 19.4, amps: 0, maxWatts: null });
+    expect(operatingPoint(printed(shunt, { kind: 'open' }))).toMatchObject({
+      doorVolts: 19.4,
+      amps: 0,
+      maxWatts: null,
+    });
   });
   it('makes 0 of a parallel branch of 0 Ω', () => {
     expect(parallel(complex(0), complex(0))).toEqual({ re: 0, im: 0 });
@@ -93,7 +97,14 @@ const aLoop = fc.record({
   share: fc.double({ min: 0.01, max: 0.99, noNaN: true }),
 });
 
-const build = (a: { emf: number; ohms: number; reactance: number; coil: number; coilReactance: number; wire: number }) =>
+const build = (a: {
+  emf: number;
+  ohms: number;
+  reactance: number;
+  coil: number;
+  coilReactance: number;
+  wire: number;
+}) =>
   ({
     source: { openCircuitVolts: a.emf, seriesOhms: a.ohms, seriesReactanceOhms: a.reactance },
     toChimeOhms: a.wire,
@@ -231,6 +242,8 @@ describe('source fit', () => {
       { ohms: 47, volts: 18.1 },
     ];
     expect(sourceFit({ ...open, loads, meter: exact })).toEqual({ problem: 'noAccuracy' });
-    expect(sourceFit({ ...open, loads: loads.slice(0, 1), meter: exact })).toMatchObject({ sagVaLow: expect.any(Number) });
+    expect(sourceFit({ ...open, loads: loads.slice(0, 1), meter: exact })).toMatchObject({
+      sagVaLow: expect.any(Number),
+    });
   });
 });

@@ -45,7 +45,5 @@ export const copperWarmth = (celsius: number): number => 1 + COPPER_PER_KELVIN *
 export function runOhms(run: Run): number {
   const ways = run.conductors ?? 2;
   const material = MATERIAL_FACTOR[run.material ?? 'copper'];
-  return (
-    (ways * run.lengthM * COPPER_OHM_MM2_PER_M * copperWarmth(run.celsius) * material) / (run.mm2 * run.pairs)
-  );
+  return (ways * run.lengthM * COPPER_OHM_MM2_PER_M * copperWarmth(run.celsius) * material) / (run.mm2 * run.pairs);
 }

@@ -10,5 +10,6 @@ export const britain230: RegionPack = {
   gaugeGuessMm2: [0.5, 0.75, 1],
   coilGuess: { ohms: 4, reactanceOhms: 4.4, volts: 8 },
   words: { board: 'consumer unit', way: 'way', ground: 'earth', connector: 'connector' },
-  mainsWork: 'Work in the consumer unit, new circuits and bathroom zones are notifiable: a registered electrician, or notice given.',
+  mainsWork:
+    'Work in the consumer unit, new circuits and bathroom zones are notifiable: a registered electrician, or notice given.',
 };

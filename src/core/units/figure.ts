@@ -48,7 +48,10 @@ const BETWEEN = /\s*(?:\bto\b|\.\.\.|…|-|\band\b|\bor\b)\s*/;
  */
 export function parseSpan(typed: string, rule: FigureRule): Parsed<Span> {
   const text = tidy(typed);
-  const parts = text.replace(/^between /, '').split(BETWEEN).filter((part) => part !== '');
+  const parts = text
+    .replace(/^between /, '')
+    .split(BETWEEN)
+    .filter((part) => part !== '');
   if (parts.length !== 2 || text.startsWith('-')) {
     const single = parseFigure(typed, rule);
     return single.ok ? parsed({ low: single.value, high: single.value }) : single;

@@ -10,6 +10,13 @@ export {
   type Span,
 } from './figure';
 export { gaugeText, parseGauge, type Gauge } from './gauge';
-export { METRES_PER_FOOT, METRES_PER_INCH, lengthText, parseLength, type LengthSystem, type LengthUnit } from './length';
+export {
+  METRES_PER_FOOT,
+  METRES_PER_INCH,
+  lengthText,
+  parseLength,
+  type LengthSystem,
+  type LengthUnit,
+} from './length';
 export { parsed, refused, type FigureProblem, type Parsed } from './parsed';
 export { figureProblemText } from './wording';

@@ -52,9 +52,12 @@ describe('figures and ranges', () => {
     expect(parseFigure('18.3', volts)).toEqual({ ok: true, value: 18.3 });
     expect(parseFigure('18,3 V', volts)).toEqual({ ok: true, value: 18.3 });
   });
-  it.each(['16 to 18', '16-18 V', '16 V to 18 V', '16…18', 'between 16 and 18', '16 – 18'])('takes the range %s', (typed) => {
-    expect(parseSpan(typed, volts)).toEqual({ ok: true, value: { low: 16, high: 18 } });
-  });
+  it.each(['16 to 18', '16-18 V', '16 V to 18 V', '16…18', 'between 16 and 18', '16 – 18'])(
+    'takes the range %s',
+    (typed) => {
+      expect(parseSpan(typed, volts)).toEqual({ ok: true, value: { low: 16, high: 18 } });
+    },
+  );
   it('names what is wrong', () => {
     expect(parseSpan('18 to 16', volts)).toMatchObject({ problem: { code: 'rangeTurned' } });
     expect(parseSpan('-4', volts)).toMatchObject({ problem: { code: 'negative' } });

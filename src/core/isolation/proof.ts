@@ -1,0 +1,61 @@
+/** Up to this a circuit on the bell side is bell voltage (an unloaded 24 V transformer); above it is treated as mains. */
+export const BELL_VOLTS_MOST = 35;
+/** Up to this nothing stands between two conductors: what a meter picks up by itself. */
+export const DEAD_VOLTS_MOST = 1;
+
+/** Volts between the two bell leads and from each to earth, by a mains-rated meter, in the dry. */
+export interface BellProof {
+  readonly weight: 'bell';
+  readonly betweenVolts: number;
+  readonly firstToEarthVolts: number;
+  readonly secondToEarthVolts: number;
+  readonly meterMainsRated: boolean;
+  readonly dry: boolean;
+}
+
+/** Every pair of a mains circuit by a two-pole tester that was tried on a live point before and after. */
+export interface MainsProof {
+  readonly weight: 'mains';
+  readonly hotNeutralVolts: number;
+  readonly hotGroundVolts: number;
+  readonly neutralGroundVolts: number;
+  readonly everyConductor: boolean;
+  readonly triedBefore: boolean;
+  readonly triedAfter: boolean;
+  readonly locked: boolean;
+}
+
+export type Proof = BellProof | MainsProof;
+
+/** Why readings do not prove a circuit dead. */
+export type ProofProblem =
+  'treatAsMains' | 'stillLive' | 'meterNotMainsRated' | 'notDry' | 'notEveryConductor' | 'testerNotTried' | 'notLocked';
+
+export const PROOF_PROBLEM_WORDS: Readonly<Record<ProofProblem, string>> = {
+  treatAsMains: `Over ${BELL_VOLTS_MOST} V on the bell side: treat it as mains and find out why before anything else.`,
+  stillLive: `More than ${DEAD_VOLTS_MOST} V is there: it is not dead. Wrong breaker, or a second feed.`,
+  meterNotMainsRated: 'Use a meter that is rated for mains: bell wires may touch mains somewhere.',
+  notDry: 'In the wet this is no proof. Dry the place first.',
+  notEveryConductor: 'Test every pair and each conductor in the box.',
+  testerNotTried: 'Try the tester on a known live point before and after.',
+  notLocked: 'Lock the breaker off where a lock goes on, and keep the key.',
+};
+
+/**
+ * Whether what was read proves a circuit dead, by the two weights of domain/safety.
+ * @returns null when it does
+ */
+export function proofProblem(proof: Proof): ProofProblem | null {
+  if (proof.weight === 'bell') {
+    const volts = [proof.betweenVolts, proof.firstToEarthVolts, proof.secondToEarthVolts].map(Math.abs);
+    if (volts.some((value) => !(value <= BELL_VOLTS_MOST))) return 'treatAsMains';
+    if (!proof.meterMainsRated) return 'meterNotMainsRated';
+    if (!proof.dry) return 'notDry';
+    return volts.some((value) => value > DEAD_VOLTS_MOST) ? 'stillLive' : null;
+  }
+  const volts = [proof.hotNeutralVolts, proof.hotGroundVolts, proof.neutralGroundVolts].map(Math.abs);
+  if (volts.some((value) => !(value <= DEAD_VOLTS_MOST))) return 'stillLive';
+  if (!proof.everyConductor) return 'notEveryConductor';
+  if (!proof.triedBefore || !proof.triedAfter) return 'testerNotTried';
+  return proof.locked ? null : 'notLocked';
+}

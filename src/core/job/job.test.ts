@@ -1,0 +1,263 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import { deviceById } from '../catalogue';
+import { assess } from './assessment';
+import { fold } from './fold';
+import type { Entry, EntryData, EntryKind, Person } from './kinds';
+import { ENTRY_KINDS } from './kinds';
+import { ladderOf, stepStandings } from './ladder';
+import { nextMove } from './nextMove';
+import { partsOf } from './parts';
+import { readingProblem } from './readingProblem';
+import { undoTarget } from './undo';
+import { worriesOf } from './worries';
+
+const ines: Person = { id: 'ines', name: 'Ines' };
+const tomas: Person = { id: 'tomas', name: 'Tomas' };
+const head = { id: 'j', title: 'Tern Cottage', createdAt: '2026-03-04T08:00:00Z' };
+
+/** A log that is written line by line. */
+class Log {
+  readonly entries: Entry[] = [];
+  write<K extends EntryKind>(kind: K, data: EntryData<K>, by = ines, corrects?: string): string {
+    const seq = this.entries.length + 1;
+    const id = `e${seq}`;
+    const at = '2026-03-04T09:00:00Z';
+    this.entries.push({ id, at, by, kind, data, seq, receivedAt: at, ...(corrects ? { corrects } : {}) } as Entry);
+    return id;
+  }
+  get job() {
+    return fold(head, this.entries);
+  }
+  get point() {
+    const point = this.job.points[0];
+    if (!point) throw new Error('no point');
+    return point;
+  }
+}
+const started = (): Log => {
+  const log = new Log();
+  log.write('pointAdded', { pointId: 'p', pointKind: 'doorbell', name: 'Front door' });
+  return log;
+};
+const device = deviceById('constant-power');
+if (!device) throw new Error('no device');
+const choice: EntryData<'choiceMade'> = {
+  pointId: 'p',
+  device,
+  transformer: null,
+  treatmentId: 'powerModule',
+  joinPairs: false,
+  reason: null,
+  verdict: 'holds',
+  belief: 0.99,
+  governing: 'liveNight',
+  governingVolts: 16,
+  marginVolts: 1.5,
+};
+const proof: EntryData<'deadProved'> = {
+  circuitId: 'c',
+  weight: 'bell',
+  betweenVolts: 0.1,
+  firstToEarthVolts: 0,
+  secondToEarthVolts: 0,
+  meterMainsRated: true,
+  dry: true,
+};
+const move = (log: Log) => nextMove(log.job, log.point, assess(log.job, log.point, 200), 'ines');
+
+describe('the fold', () => {
+  it('takes the later word, drops what is nulled and shows what somebody else had said', () => {
+    const log = started();
+    log.write('transformerDescribed', { pointId: 'p', ratedVolts: 16, ratedVa: 10 });
+    log.write('transformerDescribed', { pointId: 'p', ratedVa: 20 }, tomas);
+    expect(log.point.transformer).toEqual({ ratedVolts: 16, ratedVa: 20 });
+    expect(log.job.alsoSaid).toMatchObject([{ field: 'ratedVa', value: 10, by: ines }]);
+    log.write('transformerDescribed', { pointId: 'p', ratedVolts: null });
+    expect(log.point.transformer).toEqual({ ratedVa: 20 });
+  });
+  it('strikes, and strikes the strike', () => {
+    const log = started();
+    const note = log.write('noteWritten', { text: 'dog' });
+    const strike = log.write('entryStruck', { target: note });
+    expect(log.job.notes).toHaveLength(0);
+    log.write('entryStruck', { target: strike });
+    expect(log.job.notes).toHaveLength(1);
+  });
+  it('puts a correction in the place of what it corrects', () => {
+    const log = started();
+    const reading = { pointId: 'p', what: 'volts', at: 'door', state: 'open' } as const;
+    const wrong = log.write('readingTaken', { ...reading, low: 81, high: 81 });
+    log.write('readingTaken', { ...reading, low: 18, high: 18 }, ines, wrong);
+    expect(log.point.readings.map(({ data }) => data.low)).toEqual([18]);
+  });
+  it('undoes one’s own last entry and no other', () => {
+    const log = started();
+    const mine = log.write('noteWritten', { text: 'mine' });
+    log.write('noteWritten', { text: 'his' }, tomas);
+    expect(undoTarget(log.entries, 'ines')?.id).toBe(mine);
+    log.write('entryStruck', { target: mine });
+    expect(undoTarget(log.entries, 'ines')?.kind).toBe('pointAdded');
+    expect(undoTarget(log.entries, 'nobody')).toBeNull();
+  });
+  it('gives the same job for the same log, and grows entry by entry', () => {
+    const log = started();
+    log.write('siteDescribed', { name: 'Gull House', region: 'gb-230' });
+    log.write('choiceMade', choice);
+    expect(log.job).toEqual(fold(head, [...log.entries]));
+    expect(log.job).toMatchObject({ title: 'Gull House', last: 3 });
+  });
+});
+
+describe('isolation in the log', () => {
+  const isolated = (): Log => {
+    const log = started();
+    log.write('choiceMade', choice);
+    log.write('circuitListed', { circuitId: 'c', way: 'way 7', feeds: ['p'] });
+    log.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true });
+    log.write('deadProved', proof);
+    return log;
+  };
+  const state = (log: Log) => log.job.circuits[0]?.state.state;
+  it('opens the bell steps on a proof and holds them again when it ends', () => {
+    const log = isolated();
+    expect(state(log)).toBe('provedDead');
+    expect(stepStandings(log.job, log.point, 'ines').every(({ held }) => held === null)).toBe(true);
+    log.write('circuitSwitched', { circuitId: 'c', to: 'on' });
+    expect(stepStandings(log.job, log.point, 'ines').some(({ held }) => held !== null)).toBe(true);
+  });
+  it('never brings a proof back by striking what ended it', () => {
+    const log = isolated();
+    const on = log.write('circuitSwitched', { circuitId: 'c', to: 'on' }, tomas);
+    log.write('entryStruck', { target: on }, tomas);
+    expect(state(log)).toBe('off');
+  });
+  it('does not bring it back by striking the strike of the proof either', () => {
+    const log = isolated();
+    const strike = log.write('entryStruck', { target: log.entries.at(-1)?.id ?? '' });
+    expect(state(log)).toBe('off');
+    log.write('entryStruck', { target: strike });
+    expect(state(log)).toBe('off');
+  });
+  it('ends a proof on a late entry of somebody else, and on another way', () => {
+    const late = isolated();
+    late.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true }, tomas);
+    expect(state(late)).toBe('off');
+    const other = isolated();
+    other.write('circuitListed', { circuitId: 'c', way: 'way 8' });
+    expect(state(other)).toBe('unknown');
+  });
+  it('takes no reading over a volt for a proof', () => {
+    const log = isolated();
+    log.write('deadProved', { ...proof, betweenVolts: 17 });
+    expect(state(log)).toBe('off');
+  });
+  it('marks a step that was ticked without proof, whatever the entry claims', () => {
+    const log = started();
+    log.write('choiceMade', choice);
+    log.write('stepTicked', { pointId: 'p', stepId: 'module-front', how: 'done' });
+    expect(log.point.ticks['module-front']).toMatchObject({ proofStood: false });
+    expect(worriesOf(log.job, log.point, assess(log.job, log.point, 200)).map(({ id }) => id)).toContain(
+      'unproved-module-front',
+    );
+    const proved = isolated();
+    proved.write('stepTicked', { pointId: 'p', stepId: 'module-front', how: 'done' });
+    proved.write('circuitSwitched', { circuitId: 'c', to: 'on' });
+    expect(proved.point.ticks['module-front']).toMatchObject({ proofStood: true });
+  });
+  it('holds unproved steps whatever is written', () => {
+    const anyWrite = fc.constantFrom<(log: Log) => unknown>(
+      (log) => log.write('circuitSwitched', { circuitId: 'c', to: 'on' }),
+      (log) => log.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true }),
+      (log) => log.write('circuitSwitched', { circuitId: 'c', to: 'off' }, tomas),
+      (log) => log.write('deadProved', { ...proof, firstToEarthVolts: 4 }),
+      (log) => log.write('entryStruck', { target: log.entries[log.entries.length >> 1]?.id ?? '' }),
+      (log) => log.write('circuitListed', { circuitId: 'c', way: 'way 9', feeds: ['p'] }),
+      (log) => log.write('cameBack', {}),
+    );
+    fc.assert(
+      fc.property(fc.array(anyWrite, { maxLength: 12 }), (writes) => {
+        const log = started();
+        log.write('choiceMade', choice);
+        for (const write of writes) write(log);
+        const bell = stepStandings(log.job, log.point, 'ines').filter(({ step }) => step.touches !== 'nothing');
+        expect(bell.every(({ held }) => held !== null)).toBe(true);
+      }),
+      { seed: 31, numRuns: 200 },
+    );
+  });
+});
+
+describe('ladder and next move', () => {
+  it('leads from the customer to the sheet', () => {
+    const log = started();
+    expect(move(log)).toMatchObject({ rung: 'look', words: 'Ask for the Wi-Fi name and who owns the account' });
+    log.write('customerDescribed', { wifiName: 'tern', wifiPassword: 'ready', account: 'ready', phone: 'ready' });
+    log.write('pointDescribed', { pointId: 'p', wasThere: 'button', wall: 'brick', leadReachM: 0.1 });
+    log.write('chimeDescribed', { pointId: 'p', chimeKind: 'mechanical' });
+    expect(move(log)).toMatchObject({ rung: 'measure', words: 'Read open volts at the transformer' });
+    log.write('transformerDescribed', { pointId: 'p', ratedVolts: 24, ratedVa: 40 });
+    log.write('readingTaken', { pointId: 'p', what: 'volts', at: 'transformer', state: 'open', low: 28, high: 28 });
+    expect(move(log)).toMatchObject({ rung: 'choose' });
+    log.write('choiceMade', choice);
+    expect(move(log)).toMatchObject({ rung: 'isolate', words: 'Name the circuit the transformer hangs on' });
+    log.write('circuitListed', { circuitId: 'c', way: 'way 7', feeds: ['p'] });
+    expect(move(log).words).toBe('Switch off way 7 and tag it');
+    log.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true });
+    expect(move(log).words).toBe('Prove way 7 dead at the bell wires');
+    log.write('deadProved', proof);
+    for (const { step } of stepStandings(log.job, log.point, 'ines')) {
+      expect(move(log)).toMatchObject({ rung: 'wire', words: step.words, held: false });
+      log.write('stepTicked', { pointId: 'p', stepId: step.id, how: 'done' });
+    }
+    log.write('mountRecorded', { pointId: 'p', heightM: 1.2, level: 'yes', fixings: 'own', seal: 'topAndSides' });
+    expect(move(log).words).toBe('Switch way 7 on');
+    log.write('circuitSwitched', { circuitId: 'c', to: 'on' });
+    const checks = ['lit', 'firstCharge', 'setting', 'ring', 'picture', 'doorVolts', 'report'] as const;
+    for (const check of checks) {
+      expect(move(log).rung).toBe('prove');
+      log.write('checkDone', { pointId: 'p', check, result: 'passed' });
+    }
+    expect(move(log)).toMatchObject({ rung: 'leave' });
+    log.write('pointLeft', { pointId: 'p' });
+    const marks = ladderOf(log.job, log.point, assess(log.job, log.point, 200), 'ines');
+    expect(marks.map(({ state }) => state)).toEqual(Array(8).fill('done'));
+  });
+  it('holds Wire for mains work and says so as the next move', () => {
+    const log = started();
+    log.write('choiceMade', {
+      ...choice,
+      transformer: { id: 'box-24-40', name: '24 V 40 VA', ratedVolts: 24, ratedVa: 40, mainsWork: true },
+    });
+    expect(move(log)).toMatchObject({ rung: 'wire', held: true });
+    expect(move(log).words).toContain('mains work, to be planned');
+    const wire = ladderOf(log.job, log.point, assess(log.job, log.point, 200), 'ines')[4];
+    expect(wire).toMatchObject({ state: 'held' });
+    expect(partsOf(log.job, log.point)).toContain('24 V 40 VA transformer');
+    log.write('stepTicked', {
+      pointId: 'p',
+      stepId: 'transformer-mains',
+      how: 'bySomebodyElse',
+      differs: 'A. Weir, licensed',
+    });
+    expect(move(log).rung).toBe('isolate');
+  });
+});
+
+describe('readings that cannot be', () => {
+  it('refuses loaded volts above open ones, in either order', () => {
+    const log = started();
+    log.write('readingTaken', { pointId: 'p', what: 'volts', at: 'transformer', state: 'open', low: 18, high: 18 });
+    const loaded = { pointId: 'p', what: 'volts', at: 'door', state: 'liveDay', low: 21, high: 21 } as const;
+    expect(readingProblem(loaded, log.point.readings)).toContain('over the 18.0 V read open');
+    expect(readingProblem({ ...loaded, low: 16, high: 16 }, log.point.readings)).toBeNull();
+    log.write('readingTaken', { ...loaded, low: 17, high: 17 });
+    expect(readingProblem({ ...loaded, state: 'open', low: 12, high: 12 }, log.point.readings)).toContain(
+      'under the 17.0 V',
+    );
+  });
+  it('refuses 400 V on the bell side in the schema', () => {
+    const data = { pointId: 'p', what: 'volts', at: 'transformer', state: 'open', low: 400, high: 400 };
+    expect(() => ENTRY_KINDS.readingTaken.validateSync(data, { strict: true })).toThrow('over 60');
+  });
+});

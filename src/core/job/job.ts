@@ -1,0 +1,93 @@
+import type { CircuitState } from '../isolation';
+import type { CheckId } from '../prove';
+import type { EntryData, EntryKind, Person } from './kinds';
+import type { RUN_NAMES } from './kinds/point';
+
+type RunName = (typeof RUN_NAMES)[number];
+
+/** What stands of one kind's fields after all entries: the last value said; a field that was nulled is gone. */
+export type Facts<K extends EntryKind> = {
+  readonly [F in Exclude<keyof EntryData<K>, 'pointId' | 'circuitId' | 'run'>]?: NonNullable<EntryData<K>[F]>;
+};
+
+/** Who wrote the entry that something came from. */
+export interface Source {
+  readonly entryId: string;
+  readonly by: Person;
+  readonly at: string;
+}
+
+export type TakenReading = Source & { readonly data: EntryData<'readingTaken'> };
+export type Choice = Source & { readonly data: EntryData<'choiceMade'> };
+export type Tick = Source & {
+  readonly how: EntryData<'stepTicked'>['how'];
+  readonly differs: string | null;
+  /** Whether the circuit's state allowed the step when it was ticked; the fold decides, not the entry. */
+  readonly proofStood: boolean;
+};
+export type CheckAnswer = Source & { readonly data: EntryData<'checkDone'> };
+export type Wait = Source & { readonly minutes: number };
+export type Left = Source & { readonly data: EntryData<'pointLeft'> };
+
+export interface Point {
+  readonly id: string;
+  readonly kind: 'doorbell';
+  readonly name: string;
+  readonly look: Facts<'pointDescribed'>;
+  readonly transformer: Facts<'transformerDescribed'>;
+  readonly runs: Readonly<Record<RunName, Facts<'runDescribed'>>>;
+  readonly chime: Facts<'chimeDescribed'>;
+  readonly readings: readonly TakenReading[];
+  readonly choice: Choice | null;
+  readonly ticks: Readonly<Record<string, Tick>>;
+  readonly mount: Facts<'mountRecorded'>;
+  readonly waits: Readonly<Partial<Record<CheckId, Wait>>>;
+  readonly checks: Readonly<Partial<Record<CheckId, CheckAnswer>>>;
+  readonly left: Left | null;
+}
+
+export interface Circuit {
+  readonly id: string;
+  readonly name: string | null;
+  readonly way: string | null;
+  readonly feeds: readonly string[];
+  readonly state: CircuitState;
+}
+
+/** A field that two people described differently: the later one stands, this is the other. */
+export interface AlsoSaid {
+  readonly pointId: string | null;
+  readonly kind: EntryKind;
+  readonly field: string;
+  readonly value: unknown;
+  readonly by: Person;
+  readonly at: string;
+}
+
+export interface Note extends Source {
+  readonly text: string;
+}
+
+/** A job as its log makes it. */
+export interface Job {
+  readonly id: string;
+  readonly title: string;
+  readonly createdAt: string;
+  readonly site: Facts<'siteDescribed'>;
+  readonly customer: Facts<'customerDescribed'>;
+  readonly expectedAt: string | null;
+  readonly points: readonly Point[];
+  readonly circuits: readonly Circuit[];
+  readonly notes: readonly Note[];
+  readonly alsoSaid: readonly AlsoSaid[];
+  /** Number of the last entry, 0 for an empty log. */
+  readonly last: number;
+  readonly updatedAt: string;
+}
+
+/** What is known of a job before its first entry. */
+export interface JobHead {
+  readonly id: string;
+  readonly title: string;
+  readonly createdAt: string;
+}

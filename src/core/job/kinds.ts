@@ -1,0 +1,62 @@
+import type { InferType } from 'yup';
+import { choiceMade } from './kinds/choice';
+import { cameBack, circuitListed, circuitSwitched, deadProved } from './kinds/circuit';
+import { entryStruck, noteWritten } from './kinds/note';
+import { chimeDescribed, pointAdded, pointDescribed, runDescribed, transformerDescribed } from './kinds/point';
+import { readingTaken } from './kinds/reading';
+import { customerDescribed, siteDescribed, visitPlanned } from './kinds/site';
+import { checkDone, mountRecorded, pointLeft, stepTicked, waitStarted } from './kinds/work';
+
+/** The only list of kinds: what can happen in a job, each with the schema of its data. */
+export const ENTRY_KINDS = {
+  siteDescribed,
+  customerDescribed,
+  visitPlanned,
+  pointAdded,
+  pointDescribed,
+  transformerDescribed,
+  runDescribed,
+  chimeDescribed,
+  readingTaken,
+  choiceMade,
+  circuitListed,
+  circuitSwitched,
+  deadProved,
+  cameBack,
+  stepTicked,
+  mountRecorded,
+  waitStarted,
+  checkDone,
+  pointLeft,
+  noteWritten,
+  entryStruck,
+} as const;
+
+export type EntryKind = keyof typeof ENTRY_KINDS;
+export type EntryData<K extends EntryKind = EntryKind> = InferType<(typeof ENTRY_KINDS)[K]>;
+
+export const isEntryKind = (kind: string): kind is EntryKind => Object.hasOwn(ENTRY_KINDS, kind);
+
+/** Who wrote something. */
+export interface Person {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** What a client writes. */
+export type NewEntry = {
+  [K in EntryKind]: {
+    readonly id: string;
+    /** When it happened, ISO 8601 with offset. */
+    readonly at: string;
+    readonly by: Person;
+    readonly kind: K;
+    readonly data: EntryData<K>;
+    readonly corrects?: string;
+  };
+}[EntryKind];
+
+/** What stands in the log: numbered per job from 1 without gaps, never changed. */
+export type Entry = NewEntry & { readonly seq: number; readonly receivedAt: string };
+
+export type EntryOf<K extends EntryKind> = Extract<Entry, { readonly kind: K }>;

@@ -1,0 +1,118 @@
+import { VERDICT_WORDS } from '../bell';
+import { treatmentById } from '../chime';
+import { GATE_WORDS, stepGate, type CircuitState, type GateReason } from '../isolation';
+import { CHECKS } from '../prove';
+import { lengthText } from '../units';
+import type { Step } from '../wiring';
+import type { Assessment } from './assessment';
+import { circuitOfPoint } from './fold';
+import type { Circuit, Job, Point } from './job';
+import { missingAtLook } from './missing';
+import { RUNGS, type Rung, type RungMark, type RungState } from './rungs';
+import { stepsOf } from './steps';
+import { lengthsOf } from './survey';
+
+/** The steps of a point's choice; none without a choice. */
+export const pointSteps = (point: Point): readonly Step[] => (point.choice ? stepsOf(point.choice.data) : []);
+
+/** A step beside its tick and the gate that it meets now. */
+export interface StepStanding {
+  readonly step: Step;
+  readonly ticked: boolean;
+  /** Why it may not be done now; null where it may. */
+  readonly held: string | null;
+}
+
+/** Every step of the plan as it stands for one person. */
+export function stepStandings(job: Job, point: Point, who: string | null): readonly StepStanding[] {
+  const circuit = circuitOfPoint(job.circuits, point.id);
+  return pointSteps(point).map((step) => {
+    const gate = stepGate(step.touches, circuit?.state ?? null, who);
+    return {
+      step,
+      ticked: step.id in point.ticks,
+      held: step.held ?? (gate.open ? null : GATE_WORDS[gate.reason]),
+    };
+  });
+}
+
+const CIRCUIT_WORDS: Readonly<Record<CircuitState['state'], string>> = {
+  unknown: 'not known',
+  live: 'live',
+  off: 'off, not proved',
+  provedDead: 'proved dead',
+};
+
+const circuitWords = (circuit: Circuit | null): string =>
+  circuit ? `${circuit.way ?? circuit.name ?? 'circuit'}, ${CIRCUIT_WORDS[circuit.state.state]}` : '';
+
+type Mark = Omit<RungMark, 'rung'>;
+const mark = (state: RungState, words: string): Mark => ({ state, words });
+
+/** What each rung looks at; one line of the table per rung. */
+const MARKS: { readonly [R in Rung]: (job: Job, point: Point, assessment: Assessment, who: string | null) => Mark } = {
+  look: (job, point) => {
+    const missing = missingAtLook(point);
+    const begun = Object.keys(point.look).length + Object.keys(point.chime).length > 0;
+    const reach = point.look.leadReachM;
+    const seen = [
+      point.look.wall,
+      ...(reach === undefined ? [] : [`${lengthText(reach, lengthsOf(job), 'small')} of lead`]),
+    ].filter((part) => part !== undefined);
+    if (missing.length === 0) return mark('done', seen.join(', '));
+    return mark(begun ? 'inHand' : 'open', begun ? `${missing.length} to look at` : '');
+  },
+  measure: (_job, point, { reference, known }) => {
+    if (!known.sourceKnown) return mark(point.readings.length > 0 ? 'inHand' : 'open', 'nothing read yet');
+    const { verdict, governingVolts } = reference.judgement;
+    if (verdict === 'cannotTell') return mark('inHand', 'can’t tell yet');
+    return mark('done', governingVolts > 0 ? `door ${governingVolts.toFixed(1)} V at worst` : 'collapses at worst');
+  },
+  choose: (_job, point) => {
+    if (!point.choice) return mark('open', '');
+    const treatment = treatmentById(point.choice.data.treatmentId);
+    return mark(
+      'done',
+      [point.choice.data.transformer?.name, treatment?.name.toLowerCase()].filter(Boolean).join(', '),
+    );
+  },
+  isolate: (job, point, _assessment, who) => {
+    const circuit = circuitOfPoint(job.circuits, point.id);
+    const steps = stepStandings(job, point, who);
+    const allDone = steps.length > 0 && steps.every(({ ticked }) => ticked);
+    if (circuit?.state.state === 'provedDead' || allDone) return mark('done', circuitWords(circuit));
+    return mark(circuit ? 'inHand' : 'open', circuitWords(circuit));
+  },
+  wire: (job, point, _assessment, who) => {
+    const steps = stepStandings(job, point, who);
+    if (steps.length === 0) return mark('open', '');
+    const left = steps.filter(({ ticked }) => !ticked);
+    const first = left[0];
+    if (!first) return mark('done', `${steps.length} steps`);
+    const count = `${steps.length - left.length} of ${steps.length}`;
+    if (first.held) return mark('held', `held: ${first.held}`);
+    return mark(left.length < steps.length ? 'inHand' : 'open', count);
+  },
+  mount: (job, point) => {
+    const { heightM, level, fixings, seal } = point.mount;
+    const done = [heightM, level, fixings, seal].filter((fact) => fact !== undefined).length;
+    const words = heightM === undefined ? '' : lengthText(heightM, lengthsOf(job), 'small');
+    return mark(done === 4 ? 'done' : done > 0 ? 'inHand' : 'open', words);
+  },
+  prove: (_job, point) => {
+    const answers = CHECKS.map(({ id }) => point.checks[id]?.data.result);
+    const given = answers.filter((result) => result !== undefined).length;
+    const failed = answers.filter((result) => result === 'failed').length;
+    if (failed > 0) return mark('held', `held: ${failed} failed`);
+    if (given === CHECKS.length) return mark('done', `${given} checks`);
+    return mark(
+      given > 0 || Object.keys(point.waits).length > 0 ? 'inHand' : 'open',
+      given > 0 ? `${given} of ${CHECKS.length}` : '',
+    );
+  },
+  leave: (_job, point) => (point.left ? mark('done', 'sheet handed over') : mark('open', '')),
+};
+
+/** The eight marks of a point. */
+export const ladderOf = (job: Job, point: Point, assessment: Assessment, who: string | null): readonly RungMark[] =>
+  RUNGS.map((rung) => ({ rung, ...MARKS[rung](job, point, assessment, who) }));

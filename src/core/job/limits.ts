@@ -1,0 +1,24 @@
+/** What is possible at a field, in SI units. The schema of the entries and the fields on screen both use these. */
+export const LIMITS = {
+  bellVolts: { least: 0, most: 60 },
+  nameplateVolts: { least: 3, most: 48 },
+  voltAmps: { least: 1, most: 200 },
+  mainsVolts: { least: 80, most: 280 },
+  loopOhms: { least: 0, most: 200 },
+  coilOhms: { least: 0.2, most: 2000 },
+  loadOhms: { least: 1, most: 10_000 },
+  proofVolts: { least: 0, most: 1000 },
+  runM: { least: 0.1, most: 300 },
+  /** Something held to a tape at the door. */
+  tapeM: { least: 0, most: 5 },
+  heightM: { least: 0.2, most: 6 },
+  degrees: { least: 0, most: 60 },
+  pairs: { least: 1, most: 8 },
+  sparePairs: { least: 0, most: 8 },
+  yearBuilt: { least: 1600, most: 2100 },
+  seconds: { least: 0, most: 120 },
+  minutes: { least: 0, most: 600 },
+  mbitPerSecond: { least: 0, most: 10_000 },
+} as const;
+
+export const TEXT = { short: 120, long: 4000 } as const;

@@ -1,0 +1,93 @@
+import { CHECKS } from '../prove';
+import type { Assessment } from './assessment';
+import { circuitOfPoint } from './fold';
+import type { Job, Point } from './job';
+import { ladderOf, stepStandings } from './ladder';
+import { missingAtLook, missingFromCustomer } from './missing';
+import type { NextMove, Rung } from './rungs';
+import { regionOf } from './survey';
+
+const move = (rung: Rung, words: string, why: string, held = false): NextMove => ({ rung, words, why, held });
+
+function atLook(job: Job, point: Point): NextMove | null {
+  const untouched = Object.keys(point.look).length + Object.keys(point.chime).length === 0;
+  const customer = missingFromCustomer(job);
+  if (untouched && point.readings.length === 0 && customer.length >= 3)
+    return move(
+      'look',
+      'Ask for the Wi-Fi name and who owns the account',
+      `${customer.length} things open before the visit`,
+    );
+  const missing = missingAtLook(point)[0];
+  return missing ? move('look', missing.words, missing.why) : null;
+}
+
+function atIsolate(job: Job, point: Point): NextMove {
+  const circuit = circuitOfPoint(job.circuits, point.id);
+  const { words } = regionOf(job);
+  if (!circuit)
+    return move('isolate', 'Name the circuit the transformer hangs on', `Which ${words.way} on the ${words.board}?`);
+  const name = circuit.way ?? circuit.name ?? 'the circuit';
+  const notTagged = circuit.state.state === 'off' && !circuit.state.tagged;
+  if (circuit.state.state === 'off' && !notTagged)
+    return move('isolate', `Prove ${name} dead at the bell wires`, 'Between the two leads, and from each to earth.');
+  return notTagged
+    ? move('isolate', `Tag ${name}, tell the house`, 'Nobody in the house should turn it on.')
+    : move('isolate', `Switch off ${name} and tag it`, 'Then prove it dead at the bell wires.');
+}
+
+function atWire(job: Job, point: Point, who: string | null): NextMove | null {
+  const standing = stepStandings(job, point, who).find(({ ticked }) => !ticked);
+  if (!standing) return null;
+  const { step, held } = standing;
+  if (step.held) return move('wire', `${step.words}: ${step.held}`, step.how, true);
+  return held ? atIsolate(job, point) : move('wire', step.words, step.how);
+}
+
+function atProve(job: Job, point: Point): NextMove | null {
+  const circuit = circuitOfPoint(job.circuits, point.id);
+  if (circuit && circuit.state.state !== 'live')
+    return move(
+      'prove',
+      `Switch ${circuit.way ?? circuit.name ?? 'the circuit'} on`,
+      'Covers closed, nobody touching, tag off.',
+    );
+  const failed = CHECKS.find(({ id }) => point.checks[id]?.data.result === 'failed');
+  if (failed)
+    return move('prove', `Put right: ${lower(failed.name)}`, point.checks[failed.id]?.data.reason ?? '', true);
+  const open = CHECKS.find(({ id }) => !point.checks[id]);
+  if (!open) return null;
+  if (open.answer.kind === 'wait' && point.waits[open.id])
+    return move('prove', 'Wait for the first charge to end', 'Do another point meanwhile.', true);
+  return move('prove', open.name, open.how);
+}
+
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** The one thing to do next, as the ladder stands: the first rung that is not done says it. */
+export function nextMove(job: Job, point: Point, assessment: Assessment, who: string | null): NextMove {
+  const look = atLook(job, point);
+  if (point.left) return move('leave', 'Nothing left to do here', 'The sheet is handed over.');
+  const state = new Map(ladderOf(job, point, assessment, who).map((mark) => [mark.rung, mark.state]));
+  if (state.get('look') !== 'done' && look && !point.choice) return look;
+  if (!point.choice) {
+    const { next } = assessment;
+    if (state.get('measure') !== 'done' && next) return move('measure', next.words, next.why);
+    return move('choose', 'Pick a way', assessment.reference.judgement.reason);
+  }
+  // Mains work that waits for its plan is said before anybody switches off for nothing
+  const first = stepStandings(job, point, who).find(({ ticked }) => !ticked);
+  const waiting = first?.step.held ? atWire(job, point, who) : null;
+  if (waiting) return waiting;
+  if (state.get('isolate') !== 'done') return atIsolate(job, point);
+  const wire = atWire(job, point, who);
+  if (wire) return wire;
+  if (state.get('mount') !== 'done') {
+    const { heightM, level, fixings } = point.mount;
+    if (heightM === undefined)
+      return move('mount', 'Mount it and note its height', 'Over the ground the visitor stands on.');
+    if (level === undefined) return move('mount', 'Set it level', 'Top screw first, then the bottom one.');
+    return move('mount', fixings === undefined ? 'Note the fixings' : 'Seal it', 'Top and sides, bottom open.');
+  }
+  return atProve(job, point) ?? move('leave', 'Hand over the sheet', 'Print it, the customer keeps a copy.');
+}

@@ -1,0 +1,103 @@
+import { TREATMENTS, treatmentById } from '../chime';
+import type { Step, Touches } from '../wiring';
+import type { EntryData } from './kinds';
+
+/** Its plan comes with the work on the mains side; until then it can only be recorded as done by somebody licensed. */
+const TRANSFORMER_MAINS: Step = {
+  id: 'transformer-mains',
+  place: 'transformer',
+  words: 'Replace the transformer',
+  how: 'Mains work: planned with its own proof, by whom the place permits.',
+  touches: 'mains',
+  held: 'mains work, to be planned',
+};
+
+const ADAPTER_STEPS: readonly Step[] = [
+  {
+    id: 'adapter-off',
+    place: 'transformer',
+    words: 'Both bell wires off the old transformer’s screws, labelled',
+    how: 'Only the bell screws. The old transformer’s mains side stays closed and untouched.',
+    touches: 'bell',
+  },
+  {
+    id: 'adapter-join',
+    place: 'transformer',
+    words: 'Bell wires to the plug-in adapter’s lead, not yet plugged in',
+    how: 'Inline connectors, strip 8 mm. Either way round: AC has no polarity here.',
+    touches: 'bell',
+    tug: true,
+  },
+];
+
+const PAIR_STEPS: readonly Step[] = [
+  {
+    id: 'pairs-near',
+    place: 'cable',
+    words: 'Join the spare pairs to the used one, inside end',
+    how: 'One conductor of every pair together, the other of every pair together: same colours at both ends.',
+    touches: 'bell',
+    tug: true,
+  },
+  {
+    id: 'pairs-far',
+    place: 'cable',
+    words: 'Join the spare pairs to the used one, door end',
+    how: 'Loop ohms should now be the single pair’s over the number of pairs: read it before closing.',
+    touches: 'bell',
+    tug: true,
+  },
+];
+
+const DOOR_STEPS: readonly Step[] = [
+  {
+    id: 'door-old',
+    place: 'door',
+    words: 'Old button off, leads kept from falling back into the wall',
+    how: 'Tape them to the wall. An old lit button must not stay in the loop.',
+    touches: 'bell',
+  },
+  {
+    id: 'door-d1',
+    place: 'door',
+    words: 'One lead under the device’s first screw',
+    how: 'Strip 8 mm, hook clockwise. No copper beyond the screw head.',
+    touches: 'bell',
+    terminal: 'D1',
+    tug: true,
+  },
+  {
+    id: 'door-d2',
+    place: 'door',
+    words: 'Other lead under the second screw',
+    how: 'Fold the slack behind the plate, nothing under the gasket.',
+    touches: 'bell',
+    terminal: 'D2',
+    tug: true,
+  },
+];
+
+/**
+ * The steps of a choice, terminal by terminal: supply, chime, cable, then the door, so that the chime is treated before
+ * the device is first energised.
+ */
+export function stepsOf(
+  choice: Pick<EntryData<'choiceMade'>, 'transformer' | 'treatmentId' | 'joinPairs'>,
+): readonly Step[] {
+  const { transformer, treatmentId, joinPairs } = choice;
+  return [
+    ...(transformer ? (transformer.mainsWork ? [TRANSFORMER_MAINS] : ADAPTER_STEPS) : []),
+    ...(treatmentById(treatmentId)?.steps ?? []),
+    ...(joinPairs ? PAIR_STEPS : []),
+    ...DOOR_STEPS,
+  ];
+}
+
+const ALL_STEPS = new Map(
+  [TRANSFORMER_MAINS, ...ADAPTER_STEPS, ...PAIR_STEPS, ...DOOR_STEPS, ...TREATMENTS.flatMap(({ steps }) => steps)].map(
+    (step) => [step.id, step],
+  ),
+);
+
+/** What a step touches; one that nobody knows is taken for mains. */
+export const touchesOf = (stepId: string): Touches => ALL_STEPS.get(stepId)?.touches ?? 'mains';

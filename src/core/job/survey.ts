@@ -1,0 +1,88 @@
+import { UNKNOWN_RUN, type BellSurvey, type Reading, type RunName, type RunSurvey, type SparePairs } from '../bell';
+import { DEFAULT_DEVICE_ID, DEVICES, deviceById, type DeviceProfile } from '../catalogue';
+import type { TreatmentPath } from '../chime';
+import { regionPack, type RegionPack } from '../region';
+import type { Job, Point, TakenReading } from './job';
+
+export const regionOf = (job: Job): RegionPack => regionPack(job.site.region);
+
+/** How this site writes lengths: as it said, else as its region does. */
+export const lengthsOf = (job: Job): RegionPack['lengths'] => job.site.lengths ?? regionOf(job).lengths;
+
+/** The device that is to be fitted: as chosen at Look, else the default class. */
+export function deviceOf(point: Point): DeviceProfile {
+  const device = deviceById(point.look.deviceId ?? DEFAULT_DEVICE_ID) ?? DEVICES[0];
+  if (!device) throw new Error('the catalogue holds no device');
+  return device;
+}
+
+const PRESENT: Readonly<Record<'series' | 'shunt' | 'link' | 'none', TreatmentPath>> = {
+  series: { path: 'series' },
+  shunt: { path: 'shunt', shuntOhms: 1 },
+  link: { path: 'link', linkOhms: 0.3 },
+  none: { path: 'none' },
+};
+
+/** The path through the chime as it is now: as seen, else what its kind makes likely. */
+function presentOf(point: Point): TreatmentPath {
+  if (point.chime.present) return PRESENT[point.chime.present];
+  const kind = point.chime.chimeKind;
+  return kind === 'none' || kind === 'wireless' ? PRESENT.none : PRESENT.series;
+}
+
+function runOf(point: Point, run: RunName): RunSurvey {
+  const facts = point.runs[run];
+  const { lengthLowM: low, lengthHighM: high, awg, mm2 } = facts;
+  const only = low ?? high;
+  return {
+    lengthM: only === undefined ? null : { low: low ?? only, high: high ?? only },
+    gauge: awg !== undefined ? { awg } : mm2 !== undefined ? { mm2 } : null,
+    pairs: facts.pairs ?? UNKNOWN_RUN.pairs,
+    material: facts.material ?? UNKNOWN_RUN.material,
+    conductors: facts.conductors ?? UNKNOWN_RUN.conductors,
+  };
+}
+
+/** An entry's reading as the solver takes it; undefined where parts are missing. */
+export function readingOf({ entryId: id, data }: TakenReading): Reading | undefined {
+  const { what, at, state, low, high, ohms, run, report } = data;
+  if (what === 'report')
+    return report && state && state !== 'open' && state !== 'resistor' ? { id, what, state, report } : undefined;
+  if (low === undefined || high === undefined) return undefined;
+  const value = { low, high };
+  switch (what) {
+    case 'mainsVolts':
+    case 'coilOhms':
+      return { id, what, value };
+    case 'loopOhms':
+      return run ? { id, what, run, value } : undefined;
+    case 'volts':
+      if (!at || !state) return undefined;
+      if (state !== 'resistor') return { id, what, at, state, value };
+      return ohms !== undefined && at !== 'chime' ? { id, what, at, state, ohms, value } : undefined;
+  }
+}
+
+/** All that a point's entries say of its bell circuit, in the solver's terms. */
+export function surveyOf(job: Job, point: Point): BellSurvey {
+  const { ratedVolts, ratedVa } = point.chime;
+  return {
+    region: regionOf(job),
+    nameplate: { volts: point.transformer.ratedVolts ?? null, va: point.transformer.ratedVa ?? null },
+    runs: { toChime: runOf(point, 'toChime'), toDoor: runOf(point, 'toDoor') },
+    chime: {
+      kind: point.chime.chimeKind ?? null,
+      rating: ratedVolts !== undefined && ratedVa !== undefined ? { volts: ratedVolts, va: ratedVa } : null,
+      ratedVolts: ratedVolts ?? null,
+    },
+    present: presentOf(point),
+    device: deviceOf(point),
+    readings: point.readings.flatMap((reading) => readingOf(reading) ?? []),
+  };
+}
+
+/** Pairs that lie unused in each run's cable. */
+export const sparePairsOf = (point: Point): SparePairs => ({
+  toChime: point.runs.toChime.sparePairs ?? 0,
+  toDoor: point.runs.toDoor.sparePairs ?? 0,
+});

@@ -1,0 +1,143 @@
+import { chimeFigures } from '../bell';
+import { deviceById } from '../catalogue';
+import { platePlace } from '../mount';
+import { CHECKS } from '../prove';
+import type { Assessment } from './assessment';
+import type { Job, Point } from './job';
+import { pointSteps } from './ladder';
+import { missingFromCustomer } from './missing';
+import type { Rung } from './rungs';
+import { deviceOf } from './survey';
+
+/** Something open that may cost a return trip. */
+export interface Worry {
+  readonly id: string;
+  readonly rung: Rung;
+  readonly words: string;
+}
+
+function customerWorries(job: Job): readonly Worry[] {
+  return missingFromCustomer(job).map(({ id, words }) => ({ id, rung: 'look', words: `${words}.` }));
+}
+
+function plateWorries(point: Point): readonly Worry[] {
+  const { leadReachM, oldMarksM, holeHeightM, sideClearM } = point.look;
+  const place = platePlace({
+    leadReachM: leadReachM ?? null,
+    oldMarksM: oldMarksM ?? null,
+    holeHeightM: holeHeightM ?? null,
+    sideClearM: sideClearM ?? null,
+    plateM: deviceOf(point).plateM,
+  });
+  const found: Worry[] = [];
+  if (place?.leadShort)
+    found.push({ id: 'leadShort', rung: 'look', words: 'The lead is too short: pull slack or bring connectors.' });
+  if (place && !place.coversMarks)
+    found.push({ id: 'oldMarks', rung: 'look', words: 'Old marks show round the plate: bring a backing plate.' });
+  if (place?.fitsSide === false)
+    found.push({
+      id: 'side',
+      rung: 'look',
+      words: 'The plate does not fit beside the frame: another spot or a spacer.',
+    });
+  return found;
+}
+
+function supplyWorries(point: Point, assessment: Assessment): readonly Worry[] {
+  const { known, reference, survey } = assessment;
+  const found: Worry[] = [];
+  for (const fit of known.fits.filter(({ contradicts }) => contradicts)) {
+    const side = fit.offBy > 0 ? 'over' : 'under';
+    found.push({
+      id: `contradicts-${fit.id}`,
+      rung: 'measure',
+      words: `One reading stands ${Math.abs(fit.offBy).toFixed(1)} ${side} what the others allow: read it again.`,
+    });
+  }
+  const { volts } = survey.nameplate;
+  if (volts !== null && known.openVolts.high < volts * 1.02)
+    found.push({
+      id: 'openLow',
+      rung: 'measure',
+      words: `Open volts at or under the ${volts} V nameplate: wrong pair of screws, a load still on, or a tired transformer.`,
+    });
+  if (reference.chosen && reference.judgement.verdict !== 'holds')
+    found.push({ id: 'chosenVerdict', rung: 'choose', words: `The chosen way: ${reference.judgement.reason}` });
+  if (reference.judgement.overRating && known.sourceKnown)
+    found.push({
+      id: 'overRating',
+      rung: 'choose',
+      words: 'The transformer runs above its rated current: it warms and ages.',
+    });
+  if (point.choice && point.choice.data.device.id !== survey.device.id)
+    found.push({
+      id: 'otherDevice',
+      rung: 'choose',
+      words: `Chosen for ${deviceById(point.choice.data.device.id)?.name ?? 'another device'}: pick again.`,
+    });
+  if (reference.chosen && reference.treatment) {
+    const chime = chimeFigures(survey, known.houses, reference.change, reference.treatment);
+    const pressed = chime?.pressedVolts.likely.toFixed(0);
+    if (chime?.rings === 'hammers')
+      found.push({
+        id: 'hammers',
+        rung: 'choose',
+        words: `The chime gets ${pressed} V when pressed, made for ${chime.ratedVolts} V: it hammers and heats.`,
+      });
+    if (chime?.rings === 'weak')
+      found.push({
+        id: 'weakRing',
+        rung: 'choose',
+        words: `The chime gets only ${pressed} V when pressed: it may not strike.`,
+      });
+    if (chime?.hums) found.push({ id: 'hums', rung: 'choose', words: 'The standing current makes the chime hum.' });
+  }
+  return found;
+}
+
+function workWorries(job: Job, point: Point): readonly Worry[] {
+  const found: Worry[] = [];
+  for (const step of pointSteps(point)) {
+    const tick = point.ticks[step.id];
+    if (!tick) continue;
+    if (!tick.proofStood && tick.how !== 'bySomebodyElse')
+      found.push({ id: `unproved-${step.id}`, rung: 'wire', words: `Done without proof of dead: ${step.words}.` });
+    if (tick.differs)
+      found.push({ id: `differs-${step.id}`, rung: 'wire', words: `As built differs: ${tick.differs}` });
+  }
+  for (const check of CHECKS) {
+    const answer = point.checks[check.id]?.data;
+    if (answer?.result === 'failed')
+      found.push({ id: `failed-${check.id}`, rung: 'prove', words: `${check.name}: failed. ${answer.reason ?? ''}` });
+  }
+  for (const other of job.alsoSaid.filter(({ pointId }) => pointId === null || pointId === point.id))
+    found.push({
+      id: `also-${other.kind}-${other.field}`,
+      rung: 'look',
+      words: `${other.by.name} also said: ${FIELD_WORDS[other.field] ?? other.field} ${String(other.value)}.`,
+    });
+  return found;
+}
+
+/** Fields in words, for “also said”. */
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  ratedVolts: 'rated volts',
+  ratedVa: 'rated VA',
+  lengthLowM: 'run in metres',
+  lengthHighM: 'run in metres, at most',
+  wall: 'wall',
+  chimeKind: 'chime',
+  heightM: 'height in metres',
+  wifiName: 'Wi-Fi name',
+};
+
+/** Everything open at a point, in the order of the ladder. */
+export const worriesOf = (job: Job, point: Point, assessment: Assessment): readonly Worry[] =>
+  point.left
+    ? workWorries(job, point)
+    : [
+        ...customerWorries(job),
+        ...plateWorries(point),
+        ...supplyWorries(point, assessment),
+        ...workWorries(job, point),
+      ];

@@ -1,0 +1,68 @@
+const DEGREES = 180 / Math.PI;
+
+/** The people and things that a doorbell camera should see (domain/mount). */
+export const SCENE = {
+  tallestM: 1.95,
+  shortestM: 1.0,
+  /** Chin under the crown. */
+  faceM: 0.24,
+  nearestM: 0.6,
+  farthestM: 1.2,
+  parcelHeightM: 0.3,
+  /** The parcel lies close to the wall: its middle. */
+  parcelAtM: 0.35,
+} as const;
+
+/** Tilt angles, positive looking down, that keep something in frame. */
+export interface TiltInterval {
+  readonly fromDeg: number;
+  readonly toDeg: number;
+}
+
+export interface DoorView {
+  /** Whole faces of every visitor at every distance. */
+  readonly faces: TiltInterval;
+  readonly parcel: TiltInterval;
+  /** Both; null where no tilt shows both. */
+  readonly both: TiltInterval | null;
+}
+
+/** Elevation of a point seen from the lens, degrees, up positive. */
+const elevation = (lensM: number, pointM: number, distanceM: number): number =>
+  Math.atan2(pointM - lensM, distanceM) * DEGREES;
+
+function intervalFor(elevations: readonly number[], verticalDeg: number): TiltInterval {
+  const half = verticalDeg / 2;
+  return { fromDeg: -half - Math.min(...elevations), toDeg: half - Math.max(...elevations) };
+}
+
+const overlap = (a: TiltInterval, b: TiltInterval): TiltInterval | null => {
+  const fromDeg = Math.max(a.fromDeg, b.fromDeg);
+  const toDeg = Math.min(a.toDeg, b.toDeg);
+  return fromDeg <= toDeg ? { fromDeg, toDeg } : null;
+};
+
+/**
+ * Tilt intervals in which faces and the parcel on the mat are in frame: a point at elevation e is in frame at a tilt t
+ * (down positive) while |e + t| is at most half the vertical field of view.
+ * @param lensM height of the lens over the ground the visitor stands on
+ * @returns intervals; one whose `fromDeg` is over its `toDeg` is empty
+ */
+export function doorView(lensM: number, verticalDeg: number): DoorView {
+  const { tallestM, shortestM, faceM, nearestM, farthestM, parcelHeightM, parcelAtM } = SCENE;
+  const faces = intervalFor(
+    [nearestM, farthestM].flatMap((distance) => [
+      elevation(lensM, tallestM, distance),
+      elevation(lensM, shortestM - faceM, distance),
+    ]),
+    verticalDeg,
+  );
+  const parcel = intervalFor([elevation(lensM, parcelHeightM, parcelAtM)], verticalDeg);
+  return { faces, parcel, both: overlap(faces, parcel) };
+}
+
+/** What is in frame at one tilt. */
+export const seenAt = (view: DoorView, tiltDeg: number): { readonly faces: boolean; readonly parcel: boolean } => {
+  const within = ({ fromDeg, toDeg }: TiltInterval): boolean => tiltDeg >= fromDeg && tiltDeg <= toDeg;
+  return { faces: within(view.faces), parcel: within(view.parcel) };
+};

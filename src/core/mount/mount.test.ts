@@ -1,0 +1,63 @@
+import { describe, expect, it } from '@jest/globals';
+import { doorView, seenAt } from './doorView';
+import { platePlace } from './platePlace';
+import { screwFor, tiltAdvice } from './wedge';
+
+describe('what a doorbell sees', () => {
+  it('works out the tilt for faces by hand', () => {
+    // Lens at 1.2 m, 0.6 m away: crown of 1.95 m at atan(0.75/0.6) = 51.34°, chin of 1.0 m at atan(−0.44/0.6) = −36.25°
+    const { faces } = doorView(1.2, 120);
+    expect(faces.toDeg).toBeCloseTo(60 - 51.34, 2);
+    expect(faces.fromDeg).toBeCloseTo(-60 + 36.25, 2);
+  });
+  it('shows face and parcel with a tall view and not with a wide one', () => {
+    expect(doorView(1.2, 152).both).not.toBeNull();
+    expect(doorView(1.2, 88).both).toBeNull();
+    expect(tiltAdvice(doorView(1.2, 152))).toEqual({ tiltDeg: 0, sees: 'both' });
+  });
+  it('loses the face at a tilt outside the interval', () => {
+    const view = doorView(1.2, 152);
+    expect(seenAt(view, 0)).toEqual({ faces: true, parcel: true });
+    expect(seenAt(view, 30).faces).toBe(false);
+    expect(seenAt(view, -30).parcel).toBe(false);
+  });
+  it('picks the smallest wedge that shows both', () => {
+    const view = {
+      faces: { fromDeg: 5, toDeg: 20 },
+      parcel: { fromDeg: 7, toDeg: 60 },
+      both: { fromDeg: 7, toDeg: 20 },
+    };
+    expect(tiltAdvice(view)).toEqual({ tiltDeg: 8, sees: 'both' });
+  });
+});
+
+describe('where the plate can sit', () => {
+  const plate = { height: 0.13, width: 0.05 };
+  const survey = { leadReachM: 0.09, oldMarksM: 0.07, holeHeightM: 1.22, sideClearM: 0.04, plateM: plate };
+  it('is limited by lead and by the old marks, whichever is less', () => {
+    expect(platePlace(survey)?.shiftM).toBeCloseTo(0.03, 9);
+    expect(platePlace({ ...survey, oldMarksM: 0.1 })?.shiftM).toBeCloseTo(0.015, 9);
+    expect(platePlace(survey)?.highestM).toBeCloseTo(1.25, 9);
+  });
+  it('says when the lead is too short, the marks too tall, the side too narrow, or nothing is known', () => {
+    expect(platePlace({ ...survey, leadReachM: 0.04 })).toMatchObject({ leadShort: true, shiftM: 0 });
+    expect(platePlace({ ...survey, oldMarksM: 0.2 })).toMatchObject({ coversMarks: false, shiftM: 0 });
+    expect(platePlace({ ...survey, sideClearM: 0.02 })?.fitsSide).toBe(false);
+    expect(platePlace({ ...survey, leadReachM: null })).toBeNull();
+  });
+});
+
+describe('screw length', () => {
+  const plate = { height: 0.13, width: 0.05 };
+  it('adds stack, cover, anchor and one diameter', () => {
+    expect(screwFor('brick', plate, 0, 0).neededM).toBeCloseTo(0.004 + 0.03 + 0.004, 9);
+    expect(screwFor('brick', plate, 0, 0).stockM).toBe(0.04);
+  });
+  it('grows with wedges and cladding', () => {
+    const flat = screwFor('timber', plate, 0, 0);
+    const tilted = screwFor('timber', plate, 12, 0);
+    // 3 mm + (130 − 12) mm · tan 12° = 28.1 mm more
+    expect(tilted.neededM - flat.neededM).toBeCloseTo(0.003 + 0.118 * Math.tan(Math.PI / 15), 9);
+    expect(screwFor('render', plate, 0, 0).neededM).toBeGreaterThan(screwFor('brick', plate, 0, 0).neededM);
+  });
+});

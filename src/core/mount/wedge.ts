@@ -1,0 +1,64 @@
+import type { DoorView } from './doorView';
+import { WALL_FIXINGS, type Wall } from './wall';
+
+/** Wedges of the catalogue, degrees. */
+export const TILT_WEDGES = [4, 8, 12] as const;
+export const SIDE_WEDGES = [20, 35] as const;
+
+/** Tilts that can be built, looking down positive: a wedge with its thick end up looks down. */
+const TILTS = [...TILT_WEDGES.map((deg) => -deg), 0, ...TILT_WEDGES];
+
+export interface TiltAdvice {
+  /** Looking down positive; 0 is no wedge. */
+  readonly tiltDeg: number;
+  readonly sees: 'both' | 'faces' | 'parcel' | 'neither';
+}
+
+/** The smallest wedge with which faces and parcel are in frame; else the faces; else what there is. */
+export function tiltAdvice(view: DoorView): TiltAdvice {
+  const by = (test: (tilt: number) => boolean): number | undefined =>
+    [...TILTS].sort((a, b) => Math.abs(a) - Math.abs(b)).find(test);
+  const inside = (tilt: number, interval: DoorView['both']): boolean =>
+    interval !== null && tilt >= interval.fromDeg && tilt <= interval.toDeg;
+  const both = by((tilt) => inside(tilt, view.both));
+  if (both !== undefined) return { tiltDeg: both, sees: 'both' };
+  const faces = by((tilt) => inside(tilt, view.faces));
+  if (faces !== undefined) return { tiltDeg: faces, sees: 'faces' };
+  const parcel = by((tilt) => inside(tilt, view.parcel));
+  return parcel !== undefined ? { tiltDeg: parcel, sees: 'parcel' } : { tiltDeg: 0, sees: 'neither' };
+}
+
+/** Thickness of plate or wedge at its thin end, and of the device's own plate. */
+const THIN_END_M = 0.003;
+const PLATE_M = 0.004;
+/** A screw hole sits this far from the plate's end. */
+const HOLE_FROM_END_M = 0.012;
+
+/** Screw lengths that are stocked, metres. */
+const STOCK_M = [0.02, 0.025, 0.03, 0.035, 0.04, 0.045, 0.05, 0.06, 0.07, 0.08, 0.1, 0.12] as const;
+
+export interface ScrewAdvice {
+  /** Stack at the hole farthest out, the device's plate included. */
+  readonly stackM: number;
+  readonly neededM: number;
+  /** The next stocked length; null where none is long enough. */
+  readonly stockM: number | null;
+}
+
+/**
+ * Screw for a bracket stack: thickness at the hole + cover + the anchor's whole length + one diameter, or the bite where
+ * no anchor is used (domain/mount). Wedges about one axis and across it add up.
+ */
+export function screwFor(
+  wall: Wall,
+  plate: { readonly height: number; readonly width: number },
+  tiltDeg: number,
+  sideDeg: number,
+): ScrewAdvice {
+  const wedge = (deg: number, span: number): number =>
+    deg === 0 ? 0 : THIN_END_M + (span - HOLE_FROM_END_M) * Math.tan((Math.abs(deg) * Math.PI) / 180);
+  const stackM = PLATE_M + wedge(tiltDeg, plate.height) + wedge(sideDeg, plate.width);
+  const { coverM, anchorM, screwDiameterM, biteM } = WALL_FIXINGS[wall];
+  const neededM = stackM + coverM + (anchorM > 0 ? anchorM + screwDiameterM : biteM);
+  return { stackM, neededM, stockM: STOCK_M.find((length) => length >= neededM - 1e-9) ?? null };
+}
