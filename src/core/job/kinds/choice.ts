@@ -1,11 +1,11 @@
-import { boolean, number, object, string } from 'yup';
+import { boolean, number, string } from 'yup';
 import { LASTING_STATES } from '../../catalogue';
 import { LIMITS, TEXT } from '../limits';
-import { maybe, reference } from './fields';
+import { exact, maybe, reference } from './fields';
 
 const volts = () => number().min(0).max(100).defined();
 const perState = () =>
-  object({
+  exact({
     standby: number().min(0).defined(),
     liveDay: number().min(0).defined(),
     liveNight: number().min(0).defined(),
@@ -13,7 +13,7 @@ const perState = () =>
   });
 
 /** The catalogue values a choice was made with: a later edit of the catalogue changes no old verdict. */
-const deviceValues = object({
+const deviceValues = exact({
   id: reference(),
   name: string().max(TEXT.short).defined(),
   supplyNominalMin: volts(),
@@ -29,7 +29,7 @@ const deviceValues = object({
   pressOhms: number().min(0).max(1000).defined(),
 });
 
-const transformerValues = object({
+const transformerValues = exact({
   id: reference(),
   name: string().max(TEXT.short).defined(),
   ratedVolts: number().min(LIMITS.nameplateVolts.least).max(LIMITS.nameplateVolts.most).defined(),
@@ -38,7 +38,7 @@ const transformerValues = object({
 }).nullable();
 
 /** What was picked, why, and what was believed of it then. `transformer` null keeps the old one. */
-export const choiceMade = object({
+export const choiceMade = exact({
   pointId: reference(),
   device: deviceValues.defined(),
   transformer: transformerValues.defined(),

@@ -1,10 +1,10 @@
-import { array, boolean, number, object, string } from 'yup';
+import { array, boolean, number, string } from 'yup';
 import { LIMITS } from '../limits';
-import { maybe, reference } from './fields';
+import { exact, maybe, reference } from './fields';
 
 const proofVolts = () => number().min(LIMITS.proofVolts.least).max(LIMITS.proofVolts.most);
 
-export const circuitListed = object({
+export const circuitListed = exact({
   circuitId: reference(),
   name: maybe.text(),
   way: maybe.text(),
@@ -12,7 +12,7 @@ export const circuitListed = object({
   feeds: array(reference()).max(50),
 });
 
-export const circuitSwitched = object({
+export const circuitSwitched = exact({
   circuitId: reference(),
   to: string<'on' | 'off'>().oneOf(['on', 'off']).defined(),
   tagged: boolean(),
@@ -20,7 +20,7 @@ export const circuitSwitched = object({
 });
 
 /** What was read to prove a circuit dead, by weight. Whether it does prove it is decided by the fold. */
-export const deadProved = object({
+export const deadProved = exact({
   circuitId: reference(),
   weight: string<'bell' | 'mains'>().oneOf(['bell', 'mains']).defined(),
   betweenVolts: proofVolts(),
@@ -38,4 +38,4 @@ export const deadProved = object({
 });
 
 /** Somebody was away from the work and is back: ends mains proofs. */
-export const cameBack = object({ reason: maybe.text() });
+export const cameBack = exact({ reason: maybe.text() });

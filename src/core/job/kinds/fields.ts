@@ -1,5 +1,8 @@
-import { boolean, number, string } from 'yup';
+import { boolean, number, object, string, type ObjectShape } from 'yup';
 import { TEXT } from '../limits';
+
+/** An object that refuses fields it does not name. */
+export const exact = <S extends ObjectShape>(shape: S) => object(shape).noUnknown();
 
 /** Building stones of the entries' data: every field may be left out, and null says “not any more”. */
 export const maybe = {

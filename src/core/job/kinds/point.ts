@@ -1,9 +1,9 @@
-import { number, object, string } from 'yup';
+import { number, string } from 'yup';
 import { CHIME_KINDS } from '../../chime';
 import { AWG_SIZES } from '../../circuit';
 import { LIMITS, TEXT } from '../limits';
 import { WALLS } from '../../mount';
-import { maybe, reference } from './fields';
+import { exact, maybe, reference } from './fields';
 
 export const POINT_KINDS = ['doorbell'] as const;
 /** What the visitor pressed before. */
@@ -13,14 +13,14 @@ export const PRESENT_PATHS = ['series', 'shunt', 'link', 'none'] as const;
 export const RUN_NAMES = ['toChime', 'toDoor'] as const;
 export const MATERIALS = ['copper', 'copperClad', 'fineFlex'] as const;
 
-export const pointAdded = object({
+export const pointAdded = exact({
   pointId: reference(),
   pointKind: string<(typeof POINT_KINDS)[number]>().oneOf(POINT_KINDS).defined(),
   name: string().min(1).max(TEXT.short).defined(),
 });
 
 /** What is seen at the door. */
-export const pointDescribed = object({
+export const pointDescribed = exact({
   pointId: reference(),
   name: maybe.text(),
   deviceId: maybe.text(64),
@@ -37,7 +37,7 @@ export const pointDescribed = object({
 });
 
 /** What stands on the transformer. */
-export const transformerDescribed = object({
+export const transformerDescribed = exact({
   pointId: reference(),
   ratedVolts: maybe.amount(LIMITS.nameplateVolts),
   ratedVa: maybe.amount(LIMITS.voltAmps),
@@ -45,7 +45,7 @@ export const transformerDescribed = object({
 });
 
 /** One run of bell wire. A single length has its low and high alike. */
-export const runDescribed = object({
+export const runDescribed = exact({
   pointId: reference(),
   run: string<(typeof RUN_NAMES)[number]>().oneOf(RUN_NAMES).defined(),
   lengthLowM: maybe.amount(LIMITS.runM),
@@ -58,7 +58,7 @@ export const runDescribed = object({
   conductors: number<1 | 2>().nullable().oneOf([1, 2, null]),
 });
 
-export const chimeDescribed = object({
+export const chimeDescribed = exact({
   pointId: reference(),
   chimeKind: maybe.choice(CHIME_KINDS),
   ratedVolts: maybe.amount(LIMITS.nameplateVolts),

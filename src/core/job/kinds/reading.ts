@@ -1,8 +1,8 @@
-import { number, object, string } from 'yup';
+import { number, string } from 'yup';
 import { DEVICE_REPORTS } from '../../bell';
 import { LASTING_STATES } from '../../catalogue';
 import { LIMITS } from '../limits';
-import { reference } from './fields';
+import { exact, reference } from './fields';
 import { RUN_NAMES } from './point';
 
 export const READING_KINDS = ['volts', 'mainsVolts', 'loopOhms', 'coilOhms', 'report'] as const;
@@ -17,7 +17,7 @@ const RANGE = {
 } as const;
 
 /** One reading: what, where, in which state; `low` and `high` alike for a single figure. */
-export const readingTaken = object({
+export const readingTaken = exact({
   pointId: reference(),
   what: string<(typeof READING_KINDS)[number]>().oneOf(READING_KINDS).defined(),
   at: string<(typeof PLACES)[number]>().oneOf(PLACES),

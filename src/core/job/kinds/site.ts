@@ -1,7 +1,6 @@
-import { object } from 'yup';
 import { REGION_PACKS } from '../../region';
 import { LIMITS, TEXT } from '../limits';
-import { maybe } from './fields';
+import { exact, maybe } from './fields';
 
 export const WIFI_BANDS = ['2.4', '5', 'both'] as const;
 /** Whether something the customer brings is there; the password itself is never kept. */
@@ -9,7 +8,7 @@ export const READINESS = ['ready', 'missing'] as const;
 export const PERMISSIONS = ['given', 'notNeeded', 'missing'] as const;
 
 /** The house. */
-export const siteDescribed = object({
+export const siteDescribed = exact({
   name: maybe.text(),
   address: maybe.text(),
   region: maybe.choice(REGION_PACKS.map((pack) => pack.id)),
@@ -20,7 +19,7 @@ export const siteDescribed = object({
 });
 
 /** Whether the customer is ready for the visit. */
-export const customerDescribed = object({
+export const customerDescribed = exact({
   name: maybe.text(),
   wifiName: maybe.text(),
   wifiBand: maybe.choice(WIFI_BANDS),
@@ -30,4 +29,4 @@ export const customerDescribed = object({
   permission: maybe.choice(PERMISSIONS),
 });
 
-export const visitPlanned = object({ expectedAt: maybe.time() });
+export const visitPlanned = exact({ expectedAt: maybe.time() });

@@ -1,13 +1,13 @@
-import { number, object, string } from 'yup';
+import { number, string } from 'yup';
 import { FIXINGS, SEALS } from '../../mount';
 import { CHECK_IDS } from '../../prove';
 import { LIMITS, TEXT } from '../limits';
-import { maybe, reference } from './fields';
+import { exact, maybe, reference } from './fields';
 
 /** How a step came to be done. Whether a proof stood then is decided by the fold, not by the entry. */
 export const TICK_HOWS = ['done', 'withoutProof', 'bySomebodyElse'] as const;
 
-export const stepTicked = object({
+export const stepTicked = exact({
   pointId: reference(),
   stepId: reference(),
   how: string<(typeof TICK_HOWS)[number]>().oneOf(TICK_HOWS).defined(),
@@ -15,7 +15,7 @@ export const stepTicked = object({
   differs: maybe.text(TEXT.long),
 });
 
-export const mountRecorded = object({
+export const mountRecorded = exact({
   pointId: reference(),
   /** Over the ground that the visitor stands on, to the lens. */
   heightM: maybe.amount(LIMITS.heightM),
@@ -29,7 +29,7 @@ export const mountRecorded = object({
   seal: maybe.choice(SEALS),
 });
 
-export const waitStarted = object({
+export const waitStarted = exact({
   pointId: reference(),
   check: string<(typeof CHECK_IDS)[number]>().oneOf(CHECK_IDS).defined(),
   minutes: number().min(LIMITS.minutes.least).max(LIMITS.minutes.most).defined(),
@@ -37,7 +37,7 @@ export const waitStarted = object({
 
 export const CHECK_RESULTS = ['passed', 'failed', 'skipped'] as const;
 
-export const checkDone = object({
+export const checkDone = exact({
   pointId: reference(),
   check: string<(typeof CHECK_IDS)[number]>().oneOf(CHECK_IDS).defined(),
   result: string<(typeof CHECK_RESULTS)[number]>().oneOf(CHECK_RESULTS).defined(),
@@ -57,7 +57,7 @@ export const checkDone = object({
     : true,
 );
 
-export const pointLeft = object({
+export const pointLeft = exact({
   pointId: reference(),
   customer: maybe.text(),
   copyGiven: maybe.yes(),

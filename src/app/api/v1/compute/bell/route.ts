@@ -1,0 +1,8 @@
+import { answerBell, bellRequest } from '@/contract/bell';
+import { parse } from '@/contract/parse';
+import { BODY_LIMITS, readJson } from '@/server/http/body';
+import { answer, route } from '@/server/http/route';
+
+export const POST = route(async (request) =>
+  answer(answerBell(parse(bellRequest, await readJson(request, BODY_LIMITS.compute)))),
+);

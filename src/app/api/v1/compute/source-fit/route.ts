@@ -1,0 +1,8 @@
+import { parse } from '@/contract/parse';
+import { answerSourceFit, sourceFitRequest } from '@/contract/sourceFit';
+import { BODY_LIMITS, readJson } from '@/server/http/body';
+import { answer, route } from '@/server/http/route';
+
+export const POST = route(async (request) =>
+  answer(answerSourceFit(parse(sourceFitRequest, await readJson(request, BODY_LIMITS.compute)))),
+);

@@ -1,0 +1,14 @@
+import { newCrewRequest } from '@/contract/job';
+import { parse } from '@/contract/parse';
+import { addToCrew, listCrew } from '@/server/crew';
+import { BODY_LIMITS, readJson } from '@/server/http/body';
+import { answer, route } from '@/server/http/route';
+import { store } from '@/server/store';
+
+export const GET = route(async () => answer({ crew: await listCrew((await store()).db) }));
+
+export const POST = route(async (request) => {
+  const person = parse(newCrewRequest, await readJson(request, BODY_LIMITS.compute));
+  const made = await addToCrew((await store()).db, person);
+  return answer(person, made ? 201 : 200);
+});

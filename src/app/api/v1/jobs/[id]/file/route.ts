@@ -1,0 +1,12 @@
+import { answer, route } from '@/server/http/route';
+import { exportJob } from '@/server/jobs/jobFile';
+import { store } from '@/server/store';
+
+export const GET = route(async (_request, { id = '' }) => {
+  const { db, files } = await store();
+  const file = await exportJob(db, files, id);
+  const response = answer(file);
+  const name = file.job.title.replace(/[^\w-]+/g, '-').slice(0, 60) || 'job';
+  response.headers.set('content-disposition', `attachment; filename="${name}.foxjob.json"`);
+  return response;
+});

@@ -1,0 +1,21 @@
+import { newJobRequest } from '@/contract/job';
+import { parse } from '@/contract/parse';
+import { BODY_LIMITS, readJson } from '@/server/http/body';
+import { answer, route, wholeNumber } from '@/server/http/route';
+import { createJob } from '@/server/jobs/entryStore';
+import { PAGE, listJobs } from '@/server/jobs/jobList';
+import { store } from '@/server/store';
+
+export const GET = route(async (request) => {
+  const query = new URL(request.url).searchParams;
+  const limit = wholeNumber(query, 'limit', { standard: PAGE.standard, least: 1, most: PAGE.most });
+  const { db } = await store();
+  return answer(await listJobs(db, { q: query.get('q') ?? '', limit, after: query.get('after') }));
+});
+
+export const POST = route(async (request) => {
+  const body = parse(newJobRequest, await readJson(request, BODY_LIMITS.compute));
+  const { db, clock } = await store();
+  const { made, job } = await createJob(db, clock, body);
+  return answer(job, made ? 201 : 200);
+});

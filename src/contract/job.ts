@@ -1,0 +1,145 @@
+import { array, mixed, number, string } from 'yup';
+import { ENTRY_KINDS, ISO_TIME, TEXT, isEntryKind, type Entry, type NewEntry } from '@/core/job';
+import { exact } from './exact';
+import { parse } from './parse';
+import { ProblemError } from './problem';
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
+
+const uuid = () => string().matches(UUID, 'is not a UUID').defined();
+const realTime = (text: string | undefined): boolean => text === undefined || !Number.isNaN(Date.parse(text));
+const time = () =>
+  string()
+    .matches(ISO_TIME, 'is not a time in ISO 8601 with its offset')
+    .test('calendar', 'is no day of the calendar', realTime)
+    .defined();
+const person = () => exact({ id: string().min(1).max(64).defined(), name: string().min(1).max(TEXT.short).defined() });
+const title = () => string().trim().min(1).max(TEXT.short).defined();
+
+/** Request of POST /api/v1/jobs. */
+export const newJobRequest = exact({ id: uuid(), at: time(), by: person(), title: title() });
+export type NewJobRequest = ReturnType<typeof newJobRequest.validateSync>;
+
+const envelope = {
+  id: uuid(),
+  at: time(),
+  by: person(),
+  kind: string().defined(),
+  data: mixed().defined(),
+  corrects: uuid().optional(),
+};
+const entryEnvelope = exact(envelope);
+/** In a file an entry carries what a server had added. */
+const filedEnvelope = exact({ ...envelope, seq: number().integer().min(1), receivedAt: time().optional() });
+
+export const MOST_ENTRIES_AT_ONCE = 500;
+const LARGEST_SAFE_FILE = 200_000;
+
+const entriesBody = exact({ entries: array(mixed()).min(1).max(MOST_ENTRIES_AT_ONCE).defined() });
+
+/** Runs a parse of a part and puts the part's place before its errors' paths. */
+function at<T>(place: string, run: () => T): T {
+  try {
+    return run();
+  } catch (error) {
+    if (!(error instanceof ProblemError)) throw error;
+    const errors = error.errors.map(({ path, message }) => ({ path: path ? `${place}.${path}` : place, message }));
+    throw new ProblemError(error.status, `${place}: ${error.detail}`, errors, { cause: error });
+  }
+}
+
+type Envelope = ReturnType<typeof entryEnvelope.validateSync>;
+
+function checkEntry({ id, at: when, by, kind, data, corrects }: Envelope): NewEntry {
+  if (!isEntryKind(kind))
+    throw new ProblemError(400, `There is no kind “${kind.slice(0, 40)}”.`, [
+      { path: 'kind', message: 'no such kind' },
+    ]);
+  if (typeof data !== 'object' || data === null || Array.isArray(data))
+    throw new ProblemError(400, 'data: is not an object', [{ path: 'data', message: 'is not an object' }]);
+  const checked = at('data', () => parse<unknown>(ENTRY_KINDS[kind], data));
+  // The schema of this kind has just vouched for the pair of kind and data
+  return { id, at: when, by, kind, data: checked, ...(corrects === undefined ? {} : { corrects }) } as NewEntry;
+}
+
+/** Parses the body of POST /api/v1/jobs/{id}/entries. */
+export const parseEntries = (body: unknown): readonly NewEntry[] =>
+  parse(entriesBody, body).entries.map((value, i) =>
+    at(`entries[${i}]`, () => checkEntry(parse(entryEnvelope, value))),
+  );
+
+export const JOB_FILE_FORMAT = 'fox-ladder/job';
+export const JOB_FILE_VERSION = 1;
+
+export interface Attachment {
+  readonly id: string;
+  readonly mediaType: string;
+  readonly sha256: string;
+  readonly base64: string;
+}
+
+export interface JobFile {
+  readonly format: typeof JOB_FILE_FORMAT;
+  readonly version: typeof JOB_FILE_VERSION;
+  readonly job: { readonly id: string; readonly createdAt: string; readonly title: string };
+  readonly entries: readonly (NewEntry | Entry)[];
+  readonly attachments: readonly Attachment[];
+}
+
+const jobFileBody = exact({
+  format: string().defined(),
+  version: number().defined(),
+  job: exact({ id: uuid(), createdAt: time(), title: title() }),
+  entries: array(mixed()).max(LARGEST_SAFE_FILE).defined(),
+  attachments: array(
+    exact({
+      id: string().min(1).max(64).defined(),
+      mediaType: string()
+        .matches(/^[a-z]+\/[a-z0-9.+-]+$/, 'is not a media type')
+        .defined(),
+      sha256: string()
+        .matches(/^[0-9a-f]{64}$/, 'is not a SHA-256')
+        .defined(),
+      base64: string()
+        .matches(/^[A-Za-z0-9+/]*={0,2}$/, 'is not base64')
+        .defined(),
+    }),
+  ).optional(),
+});
+
+/** Whether something that was read says of itself that it is a job file, and of which version. */
+function checkVersion(value: unknown): void {
+  const { format, version } = (typeof value === 'object' && value !== null ? value : {}) as Readonly<
+    Record<string, unknown>
+  >;
+  if (format !== JOB_FILE_FORMAT)
+    throw new ProblemError(400, 'This is not a Fox Ladder job file.', [
+      { path: 'format', message: `is not “${JOB_FILE_FORMAT}”` },
+    ]);
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
+    throw new ProblemError(400, 'The job file has no version.', [
+      { path: 'version', message: 'is not a whole number from 1' },
+    ]);
+  if (version > JOB_FILE_VERSION)
+    throw new ProblemError(
+      422,
+      `This job file is of version ${version}; this program reads up to version ${JOB_FILE_VERSION}. Update the program, then import it again.`,
+      [{ path: 'version', message: 'is newer than this program' }],
+    );
+}
+
+/** Parses a job file, of this version or an older one. */
+export function parseJobFile(value: unknown): JobFile {
+  checkVersion(value);
+  const { job, entries, attachments } = parse(jobFileBody, value);
+  return {
+    format: JOB_FILE_FORMAT,
+    version: JOB_FILE_VERSION,
+    job,
+    entries: entries.map((entry, i) => at(`entries[${i}]`, () => checkEntry(parse(filedEnvelope, entry)))),
+    attachments: attachments ?? [],
+  };
+}
+
+/** Request of POST /api/v1/crew: somebody who writes entries. */
+export const newCrewRequest = exact({ id: string().min(1).max(64).defined(), name: title() });

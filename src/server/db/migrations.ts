@@ -1,0 +1,44 @@
+import { sql, type Kysely, type Migration } from 'kysely';
+
+const neverChanged = (table: string) =>
+  ['UPDATE', 'DELETE'].map((act) =>
+    sql.raw(
+      `CREATE TRIGGER ${table}_no_${act.toLowerCase()} BEFORE ${act} ON ${table}
+       BEGIN SELECT RAISE(ABORT, '${table} are never changed: write another entry'); END`,
+    ),
+  );
+
+async function all(db: Kysely<unknown>, statements: readonly ReturnType<typeof sql.raw>[]): Promise<void> {
+  for (const statement of statements) await statement.execute(db);
+}
+
+/** Forward only, in the order of their names. A new one is another line. */
+export const MIGRATIONS: Readonly<Record<string, Migration>> = {
+  '0001_job_log': {
+    up: (db: Kysely<unknown>) =>
+      all(db, [
+        sql.raw(`CREATE TABLE jobs (
+          id TEXT PRIMARY KEY, title TEXT NOT NULL, created_at TEXT NOT NULL, received_at TEXT NOT NULL,
+          by_id TEXT, by_name TEXT) STRICT`),
+        sql.raw(`CREATE TABLE entries (
+          job_id TEXT NOT NULL REFERENCES jobs (id), seq INTEGER NOT NULL CHECK (seq >= 1), id TEXT NOT NULL,
+          at TEXT NOT NULL, by_id TEXT NOT NULL, by_name TEXT NOT NULL, kind TEXT NOT NULL,
+          data TEXT NOT NULL CHECK (json_valid(data)), corrects TEXT, received_at TEXT NOT NULL,
+          PRIMARY KEY (job_id, seq), UNIQUE (job_id, id)) STRICT, WITHOUT ROWID`),
+        sql.raw(`CREATE TABLE attachments (
+          job_id TEXT NOT NULL REFERENCES jobs (id), id TEXT NOT NULL, media_type TEXT NOT NULL, sha256 TEXT NOT NULL,
+          PRIMARY KEY (job_id, id)) STRICT`),
+        ...['jobs', 'entries', 'attachments'].flatMap(neverChanged),
+        sql.raw(`CREATE TABLE board (
+          job_id TEXT PRIMARY KEY, title TEXT NOT NULL, address TEXT NOT NULL, expected_at TEXT,
+          updated_at TEXT NOT NULL, finished INTEGER NOT NULL, points TEXT NOT NULL, last_seq INTEGER NOT NULL) STRICT`),
+        sql.raw('CREATE INDEX board_updated ON board (updated_at DESC, job_id DESC)'),
+        sql.raw('CREATE INDEX board_open ON board (finished, expected_at)'),
+        sql.raw(`CREATE VIRTUAL TABLE job_search USING fts5 (job_id UNINDEXED, text, tokenize = 'unicode61')`),
+        sql.raw(
+          'CREATE TABLE projection_version (only INTEGER PRIMARY KEY CHECK (only = 1), version INTEGER NOT NULL) STRICT',
+        ),
+        sql.raw('CREATE TABLE crew (id TEXT PRIMARY KEY, name TEXT NOT NULL) STRICT'),
+      ]),
+  },
+};

@@ -1,0 +1,52 @@
+import type { ColumnType, Generated } from 'kysely';
+
+/** A column of the log: written once, an update of it does not compile (and is refused by triggers). */
+type Written<T> = ColumnType<T, T, never>;
+
+export interface Tables {
+  jobs: {
+    rowid: ColumnType<number, never, never>;
+    id: Written<string>;
+    title: Written<string>;
+    created_at: Written<string>;
+    received_at: Written<string>;
+    by_id: Written<string | null>;
+    by_name: Written<string | null>;
+  };
+  entries: {
+    job_id: Written<string>;
+    seq: Written<number>;
+    id: Written<string>;
+    at: Written<string>;
+    by_id: Written<string>;
+    by_name: Written<string>;
+    kind: Written<string>;
+    /** JSON */
+    data: Written<string>;
+    corrects: Written<string | null>;
+    received_at: Written<string>;
+  };
+  attachments: {
+    job_id: Written<string>;
+    id: Written<string>;
+    media_type: Written<string>;
+    sha256: Written<string>;
+  };
+  /** Projection: what the board shows of a job. Follows from the log alone. */
+  board: {
+    job_id: string;
+    title: string;
+    address: string;
+    expected_at: string | null;
+    updated_at: string;
+    /** 1 when every point is left. */
+    finished: number;
+    /** JSON, see `BoardPoint`. */
+    points: string;
+    last_seq: number;
+  };
+  /** Projection: full-text index. */
+  job_search: { rowid: number; job_id: string; text: string };
+  projection_version: { only: Generated<number>; version: number };
+  crew: { id: string; name: string };
+}

@@ -1,0 +1,45 @@
+import { createHash } from 'node:crypto';
+import { mkdir, open, readFile, rename } from 'node:fs/promises';
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+
+/** Files that belong to jobs, named by what is in them: never by anything that a user typed. */
+export class FileStore {
+  private readonly folder: string;
+
+  constructor(dataFolder: string) {
+    this.folder = path.join(dataFolder, 'files');
+  }
+
+  /** SHA-256 of some bytes, in hexadecimal. */
+  static nameOf(bytes: Uint8Array): string {
+    return createHash('sha256').update(bytes).digest('hex');
+  }
+
+  private place(sha256: string): string {
+    if (!/^[0-9a-f]{64}$/.test(sha256)) throw new Error('not the name of a file here');
+    return path.join(this.folder, sha256);
+  }
+
+  /** Keeps bytes: written and synced under another name first, so that a name always stands for the whole file. */
+  async keep(bytes: Uint8Array): Promise<string> {
+    const sha256 = FileStore.nameOf(bytes);
+    const place = this.place(sha256);
+    if (existsSync(place)) return sha256;
+    await mkdir(this.folder, { recursive: true });
+    const unfinished = `${place}.${process.pid}.part`;
+    const handle = await open(unfinished, 'w');
+    try {
+      await handle.writeFile(bytes);
+      await handle.sync();
+    } finally {
+      await handle.close();
+    }
+    await rename(unfinished, place);
+    return sha256;
+  }
+
+  read(sha256: string): Promise<Buffer> {
+    return readFile(this.place(sha256));
+  }
+}

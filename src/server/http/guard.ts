@@ -1,0 +1,28 @@
+import { ProblemError } from '@/contract/problem';
+
+const LOCAL = new Set(['127.0.0.1', 'localhost', '[::1]']);
+
+/** Further host names that the program answers to, from FOX_LADDER_HOSTS, with commas. */
+const allowed = (hostname: string): boolean =>
+  LOCAL.has(hostname) || (process.env.FOX_LADDER_HOSTS ?? '').split(',').includes(hostname);
+
+const hostnameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
+
+/**
+ * Lets a request through that is meant for this server and, where it writes, comes from one of its own pages.
+ * @throws ProblemError 403
+ */
+export function guard(request: Request): void {
+  const host = request.headers.get('host') ?? '';
+  if (!allowed(hostnameOf(host)))
+    throw new ProblemError(403, 'This server is not known by that name.', [
+      { path: 'Host', message: 'is not allowed' },
+    ]);
+  if (request.method === 'GET' || request.method === 'HEAD') return;
+  const origin = request.headers.get('origin');
+  if (origin === null) return;
+  if (!URL.canParse(origin) || new URL(origin).host !== host)
+    throw new ProblemError(403, 'Writes are taken from this program’s own pages only.', [
+      { path: 'Origin', message: 'is not this server' },
+    ]);
+}

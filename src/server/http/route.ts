@@ -1,0 +1,50 @@
+import { ProblemError, problemOf } from '@/contract/problem';
+import { systemClock } from '../clock';
+import { guard } from './guard';
+
+type Parameters = Readonly<Record<string, string>>;
+type Handler = (request: Request, parameters: Parameters) => Promise<Response>;
+
+function problemResponse(problem: ProblemError): Response {
+  return Response.json(problemOf(problem), {
+    status: problem.status,
+    headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store' },
+  });
+}
+
+/** Makes a route handler: guarded, and with every refusal told as a problem; what fails by itself is logged with an id. */
+export function route(handler: Handler) {
+  return async (request: Request, context: { params: Promise<Parameters> }): Promise<Response> => {
+    try {
+      guard(request);
+      return await handler(request, await context.params);
+    } catch (error) {
+      if (error instanceof ProblemError) return problemResponse(error);
+      const id = systemClock.newId();
+      console.error(`error ${id}`, error);
+      return problemResponse(
+        new ProblemError(500, `Something failed here; it is noted as ${id}. Nothing was written.`),
+      );
+    }
+  };
+}
+
+/** A JSON answer that nobody keeps a copy of. */
+export const answer = (body: unknown, status = 200): Response =>
+  Response.json(body, { status, headers: { 'cache-control': 'no-store' } });
+
+/** A whole number of the query string within limits. @throws ProblemError 400, 422 */
+export function wholeNumber(
+  query: URLSearchParams,
+  name: string,
+  { standard, least, most }: { readonly standard: number; readonly least: number; readonly most: number },
+): number {
+  const text = query.get(name);
+  if (text === null) return standard;
+  const fault = (status: number, message: string) =>
+    new ProblemError(status, `${name}: ${message}`, [{ path: name, message }]);
+  if (!/^-?\d{1,15}$/.test(text)) throw fault(400, 'is not a whole number');
+  const value = Number(text);
+  if (value < least || value > most) throw fault(422, `lies from ${least} to ${most}`);
+  return value;
+}

@@ -1,0 +1,146 @@
+import type { Transaction } from 'kysely';
+import { ProblemError } from '@/contract/problem';
+import type { NewJobRequest } from '@/contract/job';
+import { fold, type Entry, type Job, type JobHead, type NewEntry } from '@/core/job';
+import type { Clock } from '../clock';
+import type { Database } from '../db/open';
+import type { Tables } from '../db/tables';
+import { project } from '../projection/project';
+import { checkReferences } from './references';
+import { contentOf, entryOf, headOf } from './rows';
+
+export interface Receipt {
+  readonly id: string;
+  readonly seq: number;
+  readonly receivedAt: string;
+}
+
+/** A job's head and log as they stand. */
+export interface JobLog {
+  readonly head: JobHead;
+  readonly entries: readonly Entry[];
+}
+
+const noJob = (id: string): ProblemError => new ProblemError(404, `There is no job ${id.slice(0, 64)} here.`);
+
+type Reader = Pick<Database, 'selectFrom'>;
+
+async function readLog(db: Reader, jobId: string): Promise<JobLog | null> {
+  const job = await db.selectFrom('jobs').selectAll().where('id', '=', jobId).executeTakeFirst();
+  if (!job) return null;
+  const rows = await db.selectFrom('entries').selectAll().where('job_id', '=', jobId).orderBy('seq').execute();
+  return { head: headOf(job), entries: rows.map(entryOf) };
+}
+
+/** @throws ProblemError 404 */
+export async function jobLog(db: Reader, jobId: string): Promise<JobLog> {
+  const log = await readLog(db, jobId);
+  if (!log) throw noJob(jobId);
+  return log;
+}
+
+/** Makes a job; the same again changes nothing. @throws ProblemError 409 where the id is taken by another */
+export async function createJob(
+  db: Database,
+  clock: Clock,
+  request: NewJobRequest,
+): Promise<{ readonly made: boolean; readonly job: Job }> {
+  return db.transaction().execute(async (trx) => {
+    const { id, at, by, title } = request;
+    const known = await trx.selectFrom('jobs').selectAll().where('id', '=', id).executeTakeFirst();
+    if (known) {
+      const same =
+        known.title === title && known.created_at === at && known.by_id === by.id && known.by_name === by.name;
+      if (!same) throw new ProblemError(409, 'A job with this id is there already, with other content.');
+      const { head, entries } = await jobLog(trx, id);
+      return { made: false, job: fold(head, entries) };
+    }
+    const row = { id, title, created_at: at, received_at: clock.now(), by_id: by.id, by_name: by.name };
+    await trx.insertInto('jobs').values(row).execute();
+    return { made: true, job: await project(trx, { head: headOf(row), entries: [] }) };
+  });
+}
+
+/** Sorts out what is new: an id that is there with the same content stays, with other content is a conflict. */
+function newOnes(standing: readonly Entry[], given: readonly NewEntry[]): readonly NewEntry[] {
+  const known = new Map(standing.map((entry) => [entry.id, contentOf(entry)]));
+  return given.filter((entry, index) => {
+    const content = contentOf(entry);
+    const before = known.get(entry.id);
+    if (before !== undefined && before !== content)
+      throw new ProblemError(409, `Entry ${entry.id} is there already, with other content.`, [
+        { path: `entries[${index}].id`, message: 'is there already, with other content' },
+      ]);
+    known.set(entry.id, content);
+    return before === undefined;
+  });
+}
+
+async function write(
+  trx: Transaction<Tables>,
+  clock: Clock,
+  log: JobLog,
+  added: readonly NewEntry[],
+): Promise<readonly Entry[]> {
+  const receivedAt = clock.now();
+  const last = log.entries.at(-1)?.seq ?? 0;
+  const entries = added.map((entry, i): Entry => ({ ...entry, seq: last + 1 + i, receivedAt }));
+  const BATCH = 200;
+  for (let from = 0; from < entries.length; from += BATCH)
+    await trx
+      .insertInto('entries')
+      .values(
+        entries.slice(from, from + BATCH).map((entry) => ({
+          job_id: log.head.id,
+          seq: entry.seq,
+          id: entry.id,
+          at: entry.at,
+          by_id: entry.by.id,
+          by_name: entry.by.name,
+          kind: entry.kind,
+          data: JSON.stringify(entry.data),
+          corrects: entry.corrects ?? null,
+          received_at: receivedAt,
+        })),
+      )
+      .execute();
+  return entries;
+}
+
+/** Adds what is new of the given entries to a log inside a transaction, with the projections. */
+export async function addTo(
+  trx: Transaction<Tables>,
+  clock: Clock,
+  log: JobLog,
+  given: readonly NewEntry[],
+): Promise<JobLog> {
+  const added = newOnes(log.entries, given);
+  if (added.length === 0) return log;
+  checkReferences(log.entries, added);
+  const grown = { head: log.head, entries: [...log.entries, ...(await write(trx, clock, log, added))] };
+  await project(trx, grown);
+  return grown;
+}
+
+/**
+ * Appends entries to a job: all or none, durable when it returns. An entry that is there already with the same content
+ * is answered alike and not written again.
+ * @throws ProblemError 404 no such job · 409 an id with other content · 422 a point or an entry that is not there
+ */
+export async function appendEntries(
+  db: Database,
+  clock: Clock,
+  jobId: string,
+  given: readonly NewEntry[],
+): Promise<{ readonly entries: readonly Receipt[]; readonly last: number }> {
+  return db.transaction().execute(async (trx) => {
+    const log = await addTo(trx, clock, await jobLog(trx, jobId), given);
+    const byId = new Map(log.entries.map((entry) => [entry.id, entry]));
+    const receipts = given.map(({ id }) => {
+      const entry = byId.get(id);
+      if (!entry) throw new Error(`entry ${id} was not written`);
+      return { id, seq: entry.seq, receivedAt: entry.receivedAt };
+    });
+    return { entries: receipts, last: log.entries.at(-1)?.seq ?? 0 };
+  });
+}

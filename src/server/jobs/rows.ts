@@ -1,0 +1,38 @@
+import type { Entry, JobHead, NewEntry } from '@/core/job';
+import type { Selectable } from 'kysely';
+import type { Tables } from '../db/tables';
+
+/** A row of the log back as the entry that was checked when it was written. */
+export function entryOf(row: Selectable<Tables['entries']>): Entry {
+  return {
+    id: row.id,
+    at: row.at,
+    by: { id: row.by_id, name: row.by_name },
+    kind: row.kind,
+    data: JSON.parse(row.data) as unknown,
+    ...(row.corrects === null ? {} : { corrects: row.corrects }),
+    seq: row.seq,
+    receivedAt: row.received_at,
+  } as Entry;
+}
+
+export const headOf = (row: Pick<Selectable<Tables['jobs']>, 'id' | 'title' | 'created_at'>): JobHead => ({
+  id: row.id,
+  title: row.title,
+  createdAt: row.created_at,
+});
+
+const canonical = (value: unknown): unknown =>
+  Array.isArray(value)
+    ? value.map(canonical)
+    : typeof value === 'object' && value !== null
+      ? Object.fromEntries(
+          Object.entries(value)
+            .sort(([a], [b]) => (a < b ? -1 : 1))
+            .map(([key, child]) => [key, canonical(child)]),
+        )
+      : value;
+
+/** What of an entry counts for “the same again”: not the number and time that a server added. */
+export const contentOf = ({ id, at, by, kind, data, corrects }: NewEntry): string =>
+  JSON.stringify(canonical({ id, at, by, kind, data, corrects }));

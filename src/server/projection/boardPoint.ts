@@ -1,0 +1,48 @@
+import { VERDICT_WORDS, type VerdictWord } from '@/core/bell';
+import {
+  ladderOf,
+  nextMove,
+  rememberingAssess,
+  worriesOf,
+  type Job,
+  type NextMove,
+  type Point,
+  type RungState,
+} from '@/core/job';
+
+/** A point as the board shows it. */
+export interface BoardPoint {
+  readonly id: string;
+  readonly name: string;
+  readonly marks: readonly RungState[];
+  readonly move: NextMove;
+  readonly verdict: { readonly word: VerdictWord; readonly words: string } | null;
+  readonly worries: number;
+}
+
+const ASSESSMENTS_KEPT = 500;
+const assess = rememberingAssess(ASSESSMENTS_KEPT);
+
+function verdictWords(word: VerdictWord, marginVolts: number, governing: string): string {
+  const margin = `${marginVolts >= 0 ? '+' : '−'}${Math.abs(marginVolts).toFixed(1)} V`;
+  if (word === 'holds' || word === 'tight') return `${VERDICT_WORDS[word].toLowerCase()}, ${margin}`;
+  if (word === 'fails') return governing === 'liveNight' ? 'fails at night' : 'fails';
+  return VERDICT_WORDS[word].toLowerCase();
+}
+
+/** What the board says of a point; follows from the job alone. */
+export function boardPoint(job: Job, point: Point): BoardPoint {
+  const assessment = assess(job, point);
+  const { verdict, marginVolts, governing } = assessment.reference.judgement;
+  return {
+    id: point.id,
+    name: point.name,
+    marks: ladderOf(job, point, assessment, null).map(({ state }) => state),
+    move: nextMove(job, point, assessment, null),
+    verdict:
+      assessment.known.sourceKnown || point.choice
+        ? { word: verdict, words: verdictWords(verdict, marginVolts, governing) }
+        : null,
+    worries: worriesOf(job, point, assessment).length,
+  };
+}

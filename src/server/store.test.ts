@@ -1,0 +1,176 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { sql } from 'kysely';
+import { v7 } from 'uuid';
+import { parseJobFile } from '@/contract/job';
+import { ProblemError } from '@/contract/problem';
+import { FileStore } from './files';
+import { entry, newJob, temporaryStore } from './forTests';
+import { appendEntries, createJob, jobLog } from './jobs/entryStore';
+import { exportJob, importJob } from './jobs/jobFile';
+import { boardJobs, listJobs } from './jobs/jobList';
+import { rebuildProjections } from './projection/rebuild';
+import { openStore, type Store } from './store';
+
+let store: Store;
+let folder: string;
+let end: () => Promise<void>;
+beforeAll(async () => {
+  ({ store, folder, end } = await temporaryStore());
+});
+afterAll(() => end());
+
+const make = async (title?: string) => {
+  const request = newJob(title);
+  await createJob(store.db, store.clock, request);
+  return request;
+};
+const append = (id: string, ...entries: Parameters<typeof entry>[]) =>
+  appendEntries(
+    store.db,
+    store.clock,
+    id,
+    entries.map((one) => entry(...one)),
+  );
+const status = (promise: Promise<unknown>): Promise<number> =>
+  promise.then(
+    () => 0,
+    (error: unknown) => {
+      if (error instanceof ProblemError) return error.status;
+      throw error;
+    },
+  );
+const point = { pointId: 'p', pointKind: 'doorbell', name: 'Front door' } as const;
+
+describe('the log', () => {
+  it('numbers entries per job from 1 without gaps', async () => {
+    const job = await make();
+    expect((await append(job.id, ['noteWritten', { text: 'a' }], ['noteWritten', { text: 'b' }])).last).toBe(2);
+    const { entries } = await append(job.id, ['noteWritten', { text: 'c' }]);
+    expect(entries.map(({ seq }) => seq)).toEqual([3]);
+  });
+  it('writes the same entry once, and refuses other content under its id', async () => {
+    const job = await make();
+    const one = entry('noteWritten', { text: 'once' });
+    const first = await appendEntries(store.db, store.clock, job.id, [one, one]);
+    const again = await appendEntries(store.db, store.clock, job.id, [one]);
+    expect(again).toEqual({ entries: [first.entries[0]], last: 1 });
+    const other = { ...one, data: { text: 'twice' } } as typeof one;
+    expect(await status(appendEntries(store.db, store.clock, job.id, [other]))).toBe(409);
+    expect((await jobLog(store.db, job.id)).entries).toHaveLength(1);
+  });
+  it('writes all or none', async () => {
+    const job = await make();
+    const good = entry('noteWritten', { text: 'good' });
+    const bad = entry('readingTaken', { pointId: 'nowhere', what: 'mainsVolts', low: 119, high: 119 });
+    expect(await status(appendEntries(store.db, store.clock, job.id, [good, bad]))).toBe(422);
+    expect((await jobLog(store.db, job.id)).entries).toHaveLength(0);
+  });
+  it('knows a job it does not hold, a strike of nothing and a job made twice', async () => {
+    expect(await status(append(v7(), ['noteWritten', { text: 'x' }]))).toBe(404);
+    const job = await make();
+    expect(await status(append(job.id, ['entryStruck', { target: v7() }]))).toBe(422);
+    expect((await createJob(store.db, store.clock, job)).made).toBe(false);
+    expect(await status(createJob(store.db, store.clock, { ...job, title: 'Other' }))).toBe(409);
+  });
+  it('is never updated or deleted, by triggers', async () => {
+    const job = await make();
+    await append(job.id, ['noteWritten', { text: 'stays' }]);
+    for (const statement of [
+      sql`UPDATE entries SET data = '{}' WHERE job_id = ${job.id}`,
+      sql`DELETE FROM entries WHERE job_id = ${job.id}`,
+      sql`UPDATE jobs SET title = 'x' WHERE id = ${job.id}`,
+      sql`DELETE FROM jobs WHERE id = ${job.id}`,
+    ])
+      await expect(statement.execute(store.db)).rejects.toThrow('never changed');
+  });
+  it('takes two crews writing at once, each entry once', async () => {
+    const job = await make();
+    const batches = Array.from({ length: 20 }, (_, i) => [entry('noteWritten', { text: `note ${i}` })]);
+    await Promise.all(batches.map((batch) => appendEntries(store.db, store.clock, job.id, batch)));
+    const { entries } = await jobLog(store.db, job.id);
+    expect(entries.map(({ seq }) => seq)).toEqual(batches.map((_, i) => i + 1));
+  });
+  it('writes through a full sync', async () => {
+    const { rows } = await sql<{ synchronous: number }>`PRAGMA synchronous`.execute(store.db);
+    expect(rows[0]?.synchronous).toBe(2);
+  });
+});
+
+describe('projections', () => {
+  const dump = async () => ({
+    board: await store.db.selectFrom('board').selectAll().orderBy('job_id').execute(),
+    search: await store.db.selectFrom('job_search').select(['job_id', 'text']).orderBy('job_id').execute(),
+  });
+  it('equal the log after every kind of entry, and after a rebuild', async () => {
+    const job = await make('Gull House');
+    await append(
+      job.id,
+      ['siteDescribed', { name: 'Gull House', region: 'gb-230', address: 'Harbour Row 12' }],
+      ['pointAdded', point],
+      ['transformerDescribed', { pointId: 'p', ratedVolts: 8, ratedVa: 8 }],
+      ['noteWritten', { text: 'heron on the roof' }],
+    );
+    const before = await dump();
+    expect(await rebuildProjections(store.db)).toBeGreaterThan(0);
+    expect(await dump()).toEqual(before);
+    const row = before.board.find(({ job_id }) => job_id === job.id);
+    expect(JSON.parse(row?.points ?? '[]')).toMatchObject([{ name: 'Front door', verdict: { word: 'fails' } }]);
+  });
+  it('find a job by any word in it, a page at a time', async () => {
+    const titles = ['Marram One', 'Marram Two', 'Marram Three'];
+    for (const title of titles) await make(title);
+    const first = await listJobs(store.db, { q: 'marr', limit: 2, after: null });
+    expect(first.jobs).toHaveLength(2);
+    const rest = await listJobs(store.db, { q: 'marr', limit: 2, after: first.after });
+    expect(rest.after).toBeNull();
+    expect([...first.jobs, ...rest.jobs].map(({ title }) => title).sort()).toEqual([...titles].sort());
+    expect((await boardJobs(store.db, 'heron')).map(({ title }) => title)).toEqual(['Gull House']);
+    expect(await boardJobs(store.db, '"*()')).toEqual([]);
+    expect(await status(listJobs(store.db, { q: '', limit: 2, after: 'nonsense' }))).toBe(400);
+  });
+  it('survive a restart', async () => {
+    const again = await openStore(folder);
+    const jobs = await boardJobs(again.db, 'gull');
+    await again.db.destroy();
+    expect(jobs).toHaveLength(1);
+  });
+});
+
+describe('the job file', () => {
+  it('goes out and comes back the same, with its attachments', async () => {
+    const job = await make('Kelp Row 14');
+    await append(job.id, ['pointAdded', point], ['noteWritten', { text: 'gate code with the neighbour' }]);
+    const bytes = Buffer.from('a picture');
+    const attachment = {
+      id: 'a1',
+      mediaType: 'image/png',
+      sha256: FileStore.nameOf(bytes),
+      base64: bytes.toString('base64'),
+    };
+    const file = { ...(await exportJob(store.db, store.files, job.id)), attachments: [attachment] };
+    const other = await temporaryStore();
+    const { db, clock, files } = other.store;
+    const take = (one: unknown) => importJob(db, clock, files, parseJobFile(JSON.parse(JSON.stringify(one))));
+    expect((await take(file)).made).toBe(true);
+    expect((await take(file)).made).toBe(false);
+    const back = await exportJob(db, files, job.id);
+    expect(back.attachments).toEqual([attachment]);
+    const strip = (entries: readonly object[]) => entries.map((one) => ({ ...one, receivedAt: '' }));
+    expect(strip(back.entries)).toEqual(strip(file.entries));
+    const damaged = { ...file, job: { ...file.job, id: v7() }, attachments: [{ ...attachment, base64: 'AAAA' }] };
+    expect(await status(take(damaged))).toBe(422);
+    await other.end();
+  });
+  it('adds what is new to a known job, at its end, and says when ids are taken', async () => {
+    const job = await make('Merged');
+    await append(job.id, ['noteWritten', { text: 'here' }]);
+    const file = await exportJob(store.db, store.files, job.id);
+    const from = entry('noteWritten', { text: 'from the other van' });
+    await append(job.id, ['noteWritten', { text: 'meanwhile' }]);
+    const merged = await importJob(store.db, store.clock, store.files, { ...file, entries: [from, ...file.entries] });
+    expect(merged.job.notes.map(({ text }) => text)).toEqual(['here', 'meanwhile', 'from the other van']);
+    expect(merged.job.last).toBe(3);
+    const clash = { ...file, entries: [{ ...from, data: { text: 'changed' } } as typeof from] };
+    expect(await status(importJob(store.db, store.clock, store.files, clash))).toBe(409);
+  });
+});
