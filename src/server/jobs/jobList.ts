@@ -1,19 +1,8 @@
 import { sql, type Selectable } from 'kysely';
+import type { BoardPoint, ListedJob } from '@/contract/listedJob';
 import { ProblemError } from '@/contract/problem';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
-import type { BoardPoint } from '../projection/boardPoint';
-
-/** A job as lists show it. */
-export interface ListedJob {
-  readonly id: string;
-  readonly title: string;
-  readonly address: string;
-  readonly expectedAt: string | null;
-  readonly updatedAt: string;
-  readonly finished: boolean;
-  readonly points: readonly BoardPoint[];
-}
 
 const listed = (row: Selectable<Tables['board']>): ListedJob => ({
   id: row.job_id,

@@ -1,24 +1,6 @@
+import type { BoardPoint } from '@/contract/listedJob';
 import { VERDICT_WORDS, type VerdictWord } from '@/core/bell';
-import {
-  ladderOf,
-  nextMove,
-  rememberingAssess,
-  worriesOf,
-  type Job,
-  type NextMove,
-  type Point,
-  type RungState,
-} from '@/core/job';
-
-/** A point as the board shows it. */
-export interface BoardPoint {
-  readonly id: string;
-  readonly name: string;
-  readonly marks: readonly RungState[];
-  readonly move: NextMove;
-  readonly verdict: { readonly word: VerdictWord; readonly words: string } | null;
-  readonly worries: number;
-}
+import { ladderOf, nextMove, rememberingAssess, worriesOf, type Job, type Point } from '@/core/job';
 
 const ASSESSMENTS_KEPT = 500;
 const assess = rememberingAssess(ASSESSMENTS_KEPT);

@@ -1,0 +1,31 @@
+'use client';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import Link from 'next/link';
+import { useState, type ReactNode } from 'react';
+import type { Person } from '@/core/job';
+import { CrewProvider } from './crew/CrewContext';
+import { CrewPicker } from './crew/CrewPicker';
+
+/** What stands round every page: the name, the pages that exist, who is at work. */
+export function Frame({ crew, children }: { readonly crew: readonly Person[]; readonly children: ReactNode }) {
+  const [client] = useState(() => new QueryClient());
+  return (
+    <QueryClientProvider client={client}>
+      <CrewProvider crew={crew}>
+        <header className="strip">
+          <Link className="name" href="/">
+            <svg width="22" height="28" viewBox="0 0 22 28" aria-hidden="true">
+              <path d="M4 1v26M18 1v26M4 6h14M4 22h14" stroke="var(--ink)" strokeWidth="2.6" fill="none" />
+              <path d="M4 14h14" stroke="var(--fox)" strokeWidth="4" />
+            </svg>
+            Fox Ladder
+          </Link>
+          <div className="right">
+            <CrewPicker />
+          </div>
+        </header>
+        {children}
+      </CrewProvider>
+    </QueryClientProvider>
+  );
+}

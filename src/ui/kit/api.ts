@@ -1,0 +1,42 @@
+import type { Problem } from '@/contract/problem';
+
+/** A refusal of the server, in its own words. */
+export class Refused extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+    this.name = 'Refused';
+  }
+}
+
+/** The server could not be reached at all. */
+export class Away extends Error {
+  constructor(options?: ErrorOptions) {
+    super('The server can’t be reached.', options);
+    this.name = 'Away';
+  }
+}
+
+/**
+ * The one way in which the interface speaks to the server.
+ * @throws Refused with the problem it told, Away where nothing answered
+ */
+export async function call<T>(path: string, init?: { readonly method: 'POST'; readonly body: unknown }): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api/v1${path}`, {
+      method: init?.method ?? 'GET',
+      ...(init
+        ? {
+            headers: { 'content-type': 'application/json' },
+            body: typeof init.body === 'string' ? init.body : JSON.stringify(init.body),
+          }
+        : {}),
+    });
+  } catch (cause) {
+    throw new Away({ cause });
+  }
+  // The contract of each route says what its body is
+  const body = (await response.json()) as unknown;
+  if (!response.ok) throw new Refused(body as Problem);
+  return body as T;
+}

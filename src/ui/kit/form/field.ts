@@ -1,0 +1,16 @@
+import type { Parsed } from '@/core/units';
+
+/** A typed field of a group: what it shows, and what its text means as a part of an entry's data. */
+export interface TypedField {
+  readonly name: string;
+  readonly label: string;
+  readonly unit?: string;
+  readonly figure?: boolean;
+  readonly hint?: string;
+  /** Text for what stands now; empty where nothing was said. */
+  readonly shown: string;
+  /** Data for the typed text; `texts` are the group's other fields as they are typed now. */
+  readonly read: (text: string, texts: Readonly<Record<string, string>>) => Parsed<object>;
+  /** Data that says “not any more”. */
+  readonly cleared: object;
+}
