@@ -43,7 +43,11 @@ const open = (value: number): Reading => ({
   state: 'open',
   value: at(value),
 });
-const module: Change = { transformer: null, treatment: { path: 'shunt', shuntOhms: 1 }, pairFactor: AS_FOUND_PAIRS };
+const withModule: Change = {
+  transformer: null,
+  treatment: { path: 'shunt', shuntOhms: 1 },
+  pairFactor: AS_FOUND_PAIRS,
+};
 
 describe('estimate', () => {
   it('narrows the prior of the nameplate to the open reading', () => {
@@ -105,7 +109,7 @@ describe('estimate', () => {
     expect(fits.some((fit) => fit.contradicts)).toBe(true);
   });
   it('lets any single kind of evidence move the answer', () => {
-    const centre = (survey: BellSurvey) => judge(survey, likelyHouses(survey), module);
+    const centre = (survey: BellSurvey) => judge(survey, likelyHouses(survey), withModule);
     const prior = centre(bare);
     const evidence: readonly Partial<BellSurvey>[] = [
       { nameplate: { volts: 16, va: 30 } },
@@ -138,7 +142,7 @@ describe('verdicts', () => {
   });
   it('fails an 8 V 8 VA bell transformer under a constant-power device', () => {
     const survey = { ...bare, region: britain230, nameplate: { volts: 8, va: 8 } };
-    const judged = judge(survey, likelyHouses(survey), module);
+    const judged = judge(survey, likelyHouses(survey), withModule);
     expect(judged.verdict).toBe('fails');
     expect(judged.belief).toBeLessThanOrEqual(0.05);
   });
@@ -146,7 +150,7 @@ describe('verdicts', () => {
     const survey: BellSurvey = {
       ...known(24, 40, [open(27.8), { id: 'm', what: 'mainsVolts', value: at(120) }]),
     };
-    const judged = judge(survey, likelyHouses(survey), module);
+    const judged = judge(survey, likelyHouses(survey), withModule);
     expect(judged.verdict).toBe('holds');
     // By hand: Voc 27.8·0.9 = 25.0, Rs ≈ 0.16·24²/40·1.25 = 2.9, wires ≈ 1.2, module ≈ 0.95; 5.2 W / 0.75 = 6.93 VA
     const hand = operatingPoint({
@@ -164,7 +168,7 @@ describe('verdicts', () => {
     for (const va of [8, 10, 15, 20, 30])
       for (const volts of [10, 16, 24]) {
         const survey = known(volts, va, []);
-        const judged = judge(survey, likelyHouses(survey), module);
+        const judged = judge(survey, likelyHouses(survey), withModule);
         const { verdict, belief } = judged;
         if (verdict === 'tooHigh') continue;
         if (belief <= 0.05) expect(verdict).toBe('fails');
@@ -178,7 +182,7 @@ describe('verdicts', () => {
   it('says too high when the lightest state on high mains passes the door’s maximum', () => {
     const delicate = { ...device('constant-power'), doorMaxVolts: 25 };
     const survey = { ...known(24, 40, [open(28)]), device: delicate };
-    expect(judge(survey, likelyHouses(survey), module).verdict).toBe('tooHigh');
+    expect(judge(survey, likelyHouses(survey), withModule).verdict).toBe('tooHigh');
   });
   it('does not compute an electronic chime in series', () => {
     const survey: BellSurvey = { ...known(16, 30, []), chime: { kind: 'electronic', rating: null, ratedVolts: null } };
@@ -188,14 +192,14 @@ describe('verdicts', () => {
     const survey = known(24, 40, [open(28)]);
     const window = { ...survey, device: { ...survey.device, supplyNominalMin: 1, supplyNominalMax: 2 } };
     const houses = likelyHouses(survey);
-    expect(judge(window, houses, module)).toEqual(judge(survey, houses, module));
+    expect(judge(window, houses, withModule)).toEqual(judge(survey, houses, withModule));
   });
 });
 
 describe('falling volts and the predicted band', () => {
   it('falls from the winding to the door, low under likely under high', () => {
     const found = estimate(known(16, 20, [open(19.5)]));
-    const line = fallingVolts(found, module, 'liveNight');
+    const line = fallingVolts(found, withModule, 'liveNight');
     line.forEach(({ band }, i) => {
       expect(band.low).toBeLessThanOrEqual(band.likely);
       expect(band.likely).toBeLessThanOrEqual(band.high);
@@ -205,15 +209,15 @@ describe('falling volts and the predicted band', () => {
   });
   it('ends at the judged door volts', () => {
     const found = estimate(known(16, 20, [open(19.5)]));
-    const judged = judge(found.survey, found.houses, module);
-    expect(fallingVolts(found, module, judged.governing)[4]?.band.likely).toBeCloseTo(judged.governingVolts, 9);
+    const judged = judge(found.survey, found.houses, withModule);
+    expect(fallingVolts(found, withModule, judged.governing)[4]?.band.likely).toBeCloseTo(judged.governingVolts, 9);
   });
   it('predicts a narrower band once the mains is read', () => {
     const found = estimate(known(16, 20, [open(19.5)]));
-    const wide = predictedDoorVolts(found, module, 'standby', null);
-    const narrow = predictedDoorVolts(found, module, 'standby', 120);
+    const wide = predictedDoorVolts(found, withModule, 'standby', null);
+    const narrow = predictedDoorVolts(found, withModule, 'standby', 120);
     expect(narrow.high - narrow.low).toBeLessThan(wide.high - wide.low);
-    expect(predictedDoorVolts(found, module, 'standby', 114).likely).toBeLessThan(narrow.likely);
+    expect(predictedDoorVolts(found, withModule, 'standby', 114).likely).toBeLessThan(narrow.likely);
   });
 });
 
@@ -251,9 +255,9 @@ describe('options', () => {
       runs: { toChime: run(6, 20), toDoor: run(45, 24) },
     };
     const houses = likelyHouses(survey);
-    const joined: Change = { ...module, pairFactor: { toChime: 1, toDoor: 4 } };
+    const joined: Change = { ...withModule, pairFactor: { toChime: 1, toDoor: 4 } };
     expect(judge(survey, houses, joined).governingVolts).toBeGreaterThan(
-      judge(survey, houses, module).governingVolts + 2,
+      judge(survey, houses, withModule).governingVolts + 2,
     );
   });
 });
@@ -266,7 +270,7 @@ describe('the chime when pressed', () => {
   };
   it('divides the source over source, wire, coil and the closed contact', () => {
     const survey = known(16, 10, [open(20.9), { id: 'c', what: 'coilOhms', value: at(6) }]);
-    const figures = chimeFigures(survey, likelyHouses(survey), module, treatment('powerModule'));
+    const figures = chimeFigures(survey, likelyHouses(survey), withModule, treatment('powerModule'));
     // By hand: |6+8j| = 10; total (8 + 0.6 + 0.5 + 1 + 6) + 8j = 16.1 + 8j → 18 Ω; 21/18·10 = 11.7 V
     expect(figures?.pressedVolts.likely).toBeGreaterThan(10.5);
     expect(figures?.pressedVolts.likely).toBeLessThan(12.9);
@@ -280,13 +284,13 @@ describe('the chime when pressed', () => {
     const stronger = optionsFor(survey, { toChime: 0, toDoor: 0 }).find((o) => o.id === 'box-24-40+powerModule');
     if (!stronger) throw new Error('no 24 V option');
     expect(chimeFigures(survey, likelyHouses(survey), stronger.change, stronger.treatment)?.rings).toBe('hammers');
-    expect(chimeFigures(survey, likelyHouses(survey), module, treatment('jumper'))).toBeNull();
+    expect(chimeFigures(survey, likelyHouses(survey), withModule, treatment('jumper'))).toBeNull();
   });
   it('sees the hum of a coil that carries the standing current', () => {
     const survey = known(16, 10, [open(20.9)]);
-    const series: Change = { ...module, treatment: { path: 'series' } };
+    const series: Change = { ...withModule, treatment: { path: 'series' } };
     const bare24 = chimeFigures(survey, likelyHouses(survey), series, treatment('leaveAsIs'));
-    const shunted = chimeFigures(survey, likelyHouses(survey), module, treatment('powerModule'));
+    const shunted = chimeFigures(survey, likelyHouses(survey), withModule, treatment('powerModule'));
     expect(shunted?.hums).toBe(false);
     expect(shunted?.standbyVolts.likely ?? 9).toBeLessThan((bare24?.standbyVolts.likely ?? 0) / 5);
   });

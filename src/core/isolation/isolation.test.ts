@@ -62,7 +62,7 @@ describe('state of a circuit', () => {
   it('takes no proof on a circuit that is on, unknown or not tagged', () => {
     expect(circuitState([proved()]).state).toBe('unknown');
     expect(circuitState([on, proved()]).state).toBe('live');
-    expect(circuitState([{ ...off, tagged: false } as CircuitEvent, proved()]).state).toBe('off');
+    expect(circuitState([{ ...off, tagged: false }, proved()]).state).toBe('off');
     expect(circuitState([off, proved({ ...bell, betweenVolts: 17 })]).state).toBe('off');
   });
   it('never brings a proof back by a strike', () => {

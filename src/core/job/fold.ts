@@ -100,7 +100,7 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
 
 function apply<K extends EntryKind>(state: Folding, entry: EntryOf<K>): void {
   const pointId = 'pointId' in entry.data ? entry.data.pointId : undefined;
-  const fold: (state: Folding, entry: EntryOf<K>, point: Draft | undefined) => void = FOLDS[entry.kind as K];
+  const fold: (state: Folding, entry: EntryOf<K>, point: Draft | undefined) => void = FOLDS[entry.kind];
   fold(state, entry, pointId === undefined ? undefined : state.points.get(pointId));
 }
 
@@ -147,7 +147,7 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
     title: site.name ?? head.title,
     createdAt: head.createdAt,
     site,
-    customer: book.facts('customerDescribed') as Facts<'customerDescribed'>,
+    customer: book.facts('customerDescribed'),
     expectedAt: state.expectedAt,
     points: [...state.points.values()].map((draft) => finish(book, draft)),
     circuits: circuitsOf(entries, effect),

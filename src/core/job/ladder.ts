@@ -1,6 +1,5 @@
-import { VERDICT_WORDS } from '../bell';
 import { treatmentById } from '../chime';
-import { GATE_WORDS, stepGate, type CircuitState, type GateReason } from '../isolation';
+import { GATE_WORDS, stepGate, type CircuitState } from '../isolation';
 import { CHECKS } from '../prove';
 import { lengthText } from '../units';
 import type { Step } from '../wiring';

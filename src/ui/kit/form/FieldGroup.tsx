@@ -45,7 +45,7 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields }:
     resolver: yupResolver(schema),
   });
   // The scope and the fields of a group make up the data of its kind
-  const dataOf = (data: object): EntryData<K> => ({ ...scope, ...data }) as EntryData<K>;
+  const dataOf = (data: object): EntryData<K> => ({ ...scope, ...data });
   const keep = handleSubmit((texts) => {
     const data = changedData(fields, texts);
     if (data) write(kind, dataOf(data));

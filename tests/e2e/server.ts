@@ -1,0 +1,64 @@
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+
+const freePort = (): Promise<number> =>
+  new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+
+/** The built application on a data folder of its own. */
+export class Server {
+  readonly folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-e2e-'));
+  url = '';
+  private process: ChildProcess | undefined;
+
+  async start(): Promise<void> {
+    const port = await freePort();
+    this.url = `http://127.0.0.1:${port}`;
+    this.process = spawn(
+      process.execPath,
+      ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'],
+      {
+        stdio: ['ignore', 'ignore', 'inherit'],
+        env: { ...process.env, NODE_OPTIONS: '', NODE_ENV: 'production', FOX_LADDER_DATA: this.folder },
+      },
+    );
+    for (let tries = 0; tries < 300; tries++) {
+      const up = await fetch(`${this.url}/api/v1/crew`).then(
+        (answer) => answer.ok,
+        () => false,
+      );
+      if (up) return;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    throw new Error('the server did not answer');
+  }
+
+  /** Fills the folder with the demo firm, before the start. */
+  fill(): void {
+    const script = `const { runTool } = await import('./scripts/setup.mjs'); await runTool('demoData');`;
+    const done = spawnSync(process.execPath, ['--input-type=module', '-e', script], {
+      env: { ...process.env, NODE_OPTIONS: '', FOX_LADDER_DATA: this.folder },
+    });
+    if (done.status !== 0) throw new Error(String(done.stderr));
+  }
+
+  async stop(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<void> {
+    const server = this.process;
+    if (!server || server.exitCode !== null) return;
+    const ended = new Promise((resolve) => server.once('exit', resolve));
+    server.kill(signal);
+    await ended;
+  }
+
+  clear(): void {
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+}
