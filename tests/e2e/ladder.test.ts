@@ -116,8 +116,18 @@ describe('the screens', () => {
     await page.keyboard.press('Enter');
     expect((await sent).status()).toBe(200);
     await page.waitForFunction(() => document.querySelector('.kept')?.textContent === 'kept');
+    await (await field('open volts, transformer')).type('12 to 12.4');
+    await page.waitForFunction(() => document.querySelector('td.n')?.textContent === '12 to 12.4');
+    const taken = page.waitForResponse((response) => response.request().method() === 'POST');
+    await page.keyboard.press('Enter');
+    expect((await taken).status()).toBe(200);
+    await (await field('volts at the door, live by day')).type('21');
+    await page.waitForFunction(() =>
+      document.querySelector('.fault')?.textContent?.includes('over the 12.4 V read open'),
+    );
     await page.reload({ waitUntil: 'networkidle0' });
     expect(await verdict()).toBe('Fails');
+    expect(await page.$eval('td.n', (cell) => cell.textContent)).toBe('12 to 12.4');
     await page.close();
   });
 });

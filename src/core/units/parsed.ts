@@ -8,6 +8,8 @@ export type FigureProblem =
   | { readonly code: 'tooSmall'; readonly least: number; readonly unit: string }
   | { readonly code: 'tooLarge'; readonly most: number; readonly unit: string }
   | { readonly code: 'rangeTurned' }
+  /** Possible by itself, but not beside what stands already: a sentence says why. */
+  | { readonly code: 'contradicts'; readonly words: string }
   | { readonly code: 'noSuchGauge'; readonly typed: string }
   | { readonly code: 'ampsForVa'; readonly amps: number; readonly va: number | null };
 

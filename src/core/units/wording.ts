@@ -21,6 +21,8 @@ export function figureProblemText(problem: FigureProblem): string {
       return `Over ${round(problem.most)} ${problem.unit} is not possible here. Check the range and read it again.`;
     case 'rangeTurned':
       return 'The first figure of a range is the lower one.';
+    case 'contradicts':
+      return problem.words;
     case 'noSuchGauge':
       return `There is no conductor of “${problem.typed.slice(0, 24)}”. Bell wire is 16 to 24 AWG, or 0.5 to 1.5 mm².`;
     case 'ampsForVa':

@@ -1,27 +1,44 @@
 'use client';
-import { LIMITS } from '@/core/job';
-import { OHMS, VOLTS, parseSpan, parseVoltAmps, type FigureRule } from '@/core/units';
+import { LIMITS, readingProblem, type EntryData, type TakenReading } from '@/core/job';
+import { OHMS, VOLTS, parseSpan, parseVoltAmps, parsed, refused, type FigureRule } from '@/core/units';
 import type { TypedField } from '../kit/form/field';
 import { FieldGroup } from '../kit/form/FieldGroup';
 import { figureField, mapped } from '../kit/form/fields';
 import { useJob } from '../kit/job/JobContext';
 
-/** A field that takes one new reading, a figure or a range. */
-const readingField = (name: string, label: string, rule: FigureRule): TypedField => ({
+type Scope = Omit<EntryData<'readingTaken'>, 'low' | 'high'>;
+
+/** A field that takes one new reading, a figure or a range, and refuses one that can't be true beside the others. */
+const readingField = (
+  name: string,
+  label: string,
+  rule: FigureRule,
+  scope: Scope,
+  standing: readonly TakenReading[],
+): TypedField => ({
   name,
   label,
   unit: rule.unit,
   figure: true,
   shown: '',
-  read: (text) => mapped(parseSpan(text, rule), ({ low, high }) => ({ low, high })),
+  read: (text) => {
+    const span = parseSpan(text, rule);
+    if (!span.ok) return span;
+    const { low, high } = span.value;
+    const words = readingProblem({ ...scope, low, high }, standing);
+    return words === null ? parsed({ low, high }) : refused({ code: 'contradicts', words });
+  },
   cleared: {},
 });
 
 const bellVolts: FigureRule = { ...VOLTS, ...LIMITS.bellVolts };
+const loopOhms: FigureRule = { ...OHMS, ...LIMITS.loopOhms, zeroAllowed: true };
 
 /** What can be read at a transformer, as fields: each entry moves the verdict while it is typed. */
 export function MeasureFields() {
-  const { point, assessment, write } = useJob();
+  const { entries, who, point, assessment, write } = useJob();
+  // A field empties when its reading is kept; what is only typed must not count
+  const taken = entries.filter(({ kind, by }) => kind === 'readingTaken' && by.id === who?.id).length;
   const { ratedVolts, ratedVa } = point.transformer;
   const scope = { pointId: point.id };
   const va: TypedField = {
@@ -34,39 +51,27 @@ export function MeasureFields() {
     cleared: { ratedVa: null },
   };
   const plateVolts = figureField('ratedVolts', 'nameplate volts', { ...VOLTS, ...LIMITS.nameplateVolts }, ratedVolts);
-  const open = readingField('open', 'open volts at the transformer', bellVolts);
-  const live = readingField('live', 'volts at the door, live by day', bellVolts);
-  const mains = readingField('mains', 'mains volts', { ...VOLTS, ...LIMITS.mainsVolts });
-  const loop = readingField('loop', 'loop ohms to the door', { ...OHMS, ...LIMITS.loopOhms, zeroAllowed: true });
+  const readings: readonly (readonly [string, string, FigureRule, Scope])[] = [
+    ['open', 'open volts, transformer', bellVolts, { ...scope, what: 'volts', at: 'transformer', state: 'open' }],
+    ['live', 'volts at the door, live by day', bellVolts, { ...scope, what: 'volts', at: 'door', state: 'liveDay' }],
+    ['mains', 'mains volts', { ...VOLTS, ...LIMITS.mainsVolts }, { ...scope, what: 'mainsVolts' }],
+    ['toChime', 'loop ohms to the chime', loopOhms, { ...scope, what: 'loopOhms', run: 'toChime' }],
+    ['toDoor', 'loop ohms to the door', loopOhms, { ...scope, what: 'loopOhms', run: 'toDoor' }],
+    ['coil', 'chime coil ohms', { ...OHMS, ...LIMITS.coilOhms }, { ...scope, what: 'coilOhms' }],
+  ];
   return (
     <>
       <FieldGroup legend="Nameplate" kind="transformerDescribed" scope={scope} fields={[plateVolts, va]} />
       <h2>New readings</h2>
       <div className="fields">
-        <FieldGroup
-          key={`open-${point.readings.length}`}
-          kind="readingTaken"
-          scope={{ ...scope, what: 'volts', at: 'transformer', state: 'open' }}
-          fields={[open]}
-        />
-        <FieldGroup
-          key={`live-${point.readings.length}`}
-          kind="readingTaken"
-          scope={{ ...scope, what: 'volts', at: 'door', state: 'liveDay' }}
-          fields={[live]}
-        />
-        <FieldGroup
-          key={`mains-${point.readings.length}`}
-          kind="readingTaken"
-          scope={{ ...scope, what: 'mainsVolts' }}
-          fields={[mains]}
-        />
-        <FieldGroup
-          key={`loop-${point.readings.length}`}
-          kind="readingTaken"
-          scope={{ ...scope, what: 'loopOhms', run: 'toDoor' }}
-          fields={[loop]}
-        />
+        {readings.map(([name, label, rule, data]) => (
+          <FieldGroup
+            key={`${name}-${taken}`}
+            kind="readingTaken"
+            scope={data}
+            fields={[readingField(name, label, rule, data, point.readings)]}
+          />
+        ))}
       </div>
       <h2>What has been read</h2>
       <table className="plain">
