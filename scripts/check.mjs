@@ -1,6 +1,6 @@
 // npm run check: everything that must be right. Goes on after a failure and ends with one line that counts.
 import { spawnSync } from 'node:child_process';
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { ensureBuild, ensureChromium, ensureDependencies, ensureNode, root, run } from './setup.mjs';
 
@@ -25,6 +25,7 @@ function step(name, work) {
 /** Runs a Jest project and counts its tests, not itself. */
 function tests(name, args) {
   const report = path.join(root, 'node_modules/.cache/fox-ladder', `${name}.json`);
+  mkdirSync(path.dirname(report), { recursive: true });
   rmSync(report, { force: true });
   console.log(`\n=== ${name}`);
   spawnSync(node, ['node_modules/jest/bin/jest.js', '--ci', '--json', `--outputFile=${report}`, ...args], {
