@@ -115,6 +115,7 @@ describe('the screens', () => {
     );
     await page.keyboard.press('Enter');
     expect((await sent).status()).toBe(200);
+    expect((await sent).request().postData()).toContain('"ratedVolts":8,"ratedVa":8');
     await page.waitForFunction(() => document.querySelector('.kept')?.textContent === 'kept');
     await (await field('open volts, transformer')).type('12 to 12.4');
     await page.waitForFunction(() => document.querySelector('td.n')?.textContent === '12 to 12.4');

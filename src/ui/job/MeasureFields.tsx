@@ -36,10 +36,10 @@ const loopOhms: FigureRule = { ...OHMS, ...LIMITS.loopOhms, zeroAllowed: true };
 
 /** What can be read at a transformer, as fields: each entry moves the verdict while it is typed. */
 export function MeasureFields() {
-  const { entries, who, point, assessment, write } = useJob();
+  const { entries, who, point, kept, assessment, write } = useJob();
   // A field empties when its reading is kept; what is only typed must not count
   const taken = entries.filter(({ kind, by }) => kind === 'readingTaken' && by.id === who?.id).length;
-  const { ratedVolts, ratedVa } = point.transformer;
+  const { ratedVolts, ratedVa } = kept.transformer;
   const scope = { pointId: point.id };
   const va: TypedField = {
     name: 'ratedVa',
@@ -47,7 +47,7 @@ export function MeasureFields() {
     unit: 'VA',
     figure: true,
     shown: ratedVa === undefined ? '' : String(ratedVa),
-    read: (text) => mapped(parseVoltAmps(text, ratedVolts ?? null), (value) => ({ ratedVa: value })),
+    read: (text) => mapped(parseVoltAmps(text, point.transformer.ratedVolts ?? null), (value) => ({ ratedVa: value })),
     cleared: { ratedVa: null },
   };
   const plateVolts = figureField('ratedVolts', 'nameplate volts', { ...VOLTS, ...LIMITS.nameplateVolts }, ratedVolts);
@@ -69,7 +69,7 @@ export function MeasureFields() {
             key={`${name}-${taken}`}
             kind="readingTaken"
             scope={data}
-            fields={[readingField(name, label, rule, data, point.readings)]}
+            fields={[readingField(name, label, rule, data, kept.readings)]}
           />
         ))}
       </div>

@@ -42,7 +42,10 @@ interface Draft {
 export interface JobHold {
   readonly job: Job;
   readonly entries: readonly Entry[];
+  /** The point with what is being typed. */
   readonly point: Point;
+  /** The point without it: what fields show and compare their text with. */
+  readonly kept: Point;
   readonly assessment: Assessment;
   readonly who: Person | null;
   readonly rung: Rung;
@@ -170,6 +173,8 @@ export function JobProvider({ head, firstEntries, pointId, rung, go, children }:
   const job = useMemo(() => fold(head, shown), [head, shown]);
   const point = job.points.find(({ id }) => id === pointId) ?? job.points[0];
   if (!point) throw new Error('a job screen needs a point');
+  const keptJob = useMemo(() => fold(head, standing), [head, standing]);
+  const kept = keptJob.points.find(({ id }) => id === point.id) ?? point;
   const assessment = assess(job, point);
 
   const undo = useCallback(() => {
@@ -181,6 +186,7 @@ export function JobProvider({ head, firstEntries, pointId, rung, go, children }:
     job,
     entries: standing,
     point,
+    kept,
     assessment,
     who,
     rung,
