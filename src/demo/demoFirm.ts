@@ -1,47 +1,31 @@
-import type { EntryData, EntryKind, NewEntry, Person } from '@/core/job';
+import type { Entry } from '@/core/job';
+import type { Calendar, DemoJob } from './demoJob';
+import { DemoLog } from './demoLog';
+import { INES } from './crew';
+import { cormorantRow } from './jobs/cormorantRow';
+import { gullHouse } from './jobs/gullHouse';
+import { lapwingLodge } from './jobs/lapwingLodge';
+import { marramView } from './jobs/marramView';
+import { oysterQuay } from './jobs/oysterQuay';
+import { sandpiperHouse } from './jobs/sandpiperHouse';
+import { ternCottage } from './jobs/ternCottage';
 
-export const CREW: readonly Person[] = [
-  { id: 'ines', name: 'Ines' },
-  { id: 'tomas', name: 'Tomas' },
+/** The made-up firm’s jobs, at all stages; every figure is consistent with the program’s own physics. */
+const JOBS: readonly DemoJob[] = [
+  ternCottage,
+  sandpiperHouse,
+  marramView,
+  cormorantRow,
+  gullHouse,
+  lapwingLodge,
+  oysterQuay,
 ];
 
-type Line = { [K in EntryKind]: readonly [K, EntryData<K>] }[EntryKind];
-
-interface DemoJob {
-  readonly title: string;
-  readonly lines: readonly Line[];
+/** All jobs with their entries. */
+export function demoJobs(newId: () => string, day: Calendar): readonly { title: string; entries: readonly Entry[] }[] {
+  return JOBS.map(({ title, begun, write }) => {
+    const log = new DemoLog(title, newId, INES, begun(day));
+    write(log, day);
+    return { title, entries: log.entries };
+  });
 }
-
-const point: Line = ['pointAdded', { pointId: 'front', pointKind: 'doorbell', name: 'Front door' }];
-const pointId = 'front';
-
-/** The made-up firm's first jobs; figures consistent with the program's own physics. */
-export const DEMO_JOBS: readonly DemoJob[] = [
-  {
-    title: 'Tern Cottage',
-    lines: [
-      ['siteDescribed', { name: 'Tern Cottage', address: '3 Slip Lane', region: 'na-120' }],
-      point,
-      ['chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16 }],
-      ['transformerDescribed', { pointId, ratedVolts: 16, ratedVa: 10 }],
-      ['readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 20.9, high: 20.9 }],
-      ['readingTaken', { pointId, what: 'mainsVolts', low: 119, high: 119 }],
-    ],
-  },
-  {
-    title: 'Gull House',
-    lines: [
-      ['siteDescribed', { name: 'Gull House', address: 'Harbour Row 12', region: 'gb-230' }],
-      point,
-      ['transformerDescribed', { pointId, ratedVolts: 8, ratedVa: 8 }],
-    ],
-  },
-  {
-    title: 'Marram View',
-    lines: [['siteDescribed', { name: 'Marram View', address: 'Dune Road 40', region: 'na-120' }], point],
-  },
-];
-
-/** A line of a demo job as an ordinary entry. */
-export const demoEntry = ([kind, data]: Line, id: string, at: string, by: Person): NewEntry =>
-  ({ id, at, by, kind, data }) as NewEntry;

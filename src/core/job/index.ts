@@ -1,4 +1,5 @@
 export { assess, changeOf, rememberingAssess, type Assessment, type Reference } from './assessment';
+export { choiceOf } from './choiceOf';
 export { counts, effectOf } from './effective';
 export { circuitOfPoint, fold } from './fold';
 export type {

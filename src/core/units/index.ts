@@ -15,6 +15,7 @@ export {
   METRES_PER_INCH,
   lengthText,
   parseLength,
+  parseLengthSpan,
   type LengthSystem,
   type LengthUnit,
 } from './length';

@@ -1,4 +1,5 @@
 import { NUMBER, numberValue, tidy } from './number';
+import type { Span } from './figure';
 import { parsed, refused, type Parsed } from './parsed';
 
 export const METRES_PER_FOOT = 0.3048;
@@ -56,6 +57,26 @@ export function parseLength(typed: string, unit: LengthUnit): Parsed<number> {
     rest = rest.slice(match[0].length);
   }
   return parsed(metres);
+}
+
+const RANGE = /^(?:between )?(.+?)\s*(?:\bto\b|\band\b|\.\.\.|…|(?<=[\d"a-z])\s*-)\s*(.+)$/;
+const UNIT_AT_END = /([a-z]+|'|")\s*$/;
+
+/**
+ * Reads a length or a range of lengths: `9 m`, `8 to 10 m`, `25-30 ft`. A bare first figure takes the second's unit.
+ * @returns metres, low and high alike for a single length
+ */
+export function parseLengthSpan(typed: string, unit: LengthUnit): Parsed<Span> {
+  const [, first, second] = RANGE.exec(tidy(typed)) ?? [];
+  if (first === undefined || second === undefined) {
+    const single = parseLength(typed, unit);
+    return single.ok ? parsed({ low: single.value, high: single.value }) : single;
+  }
+  const given = UNIT_AT_END.exec(first) ? '' : (UNIT_AT_END.exec(second)?.[1] ?? '');
+  const [low, high] = [parseLength(`${first}${given}`, unit), parseLength(second, unit)];
+  if (!low.ok) return low;
+  if (!high.ok) return high;
+  return low.value > high.value ? refused({ code: 'rangeTurned' }) : parsed({ low: low.value, high: high.value });
 }
 
 const SIXTEENTHS = 16;

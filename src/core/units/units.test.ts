@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { parseFigure, parseSpan, parseVoltAmps, VOLTS } from './figure';
 import { parseGauge } from './gauge';
-import { lengthText, parseLength } from './length';
+import { lengthText, parseLength, parseLengthSpan } from './length';
 import { figureProblemText } from './wording';
 
 const volts = { ...VOLTS, least: 0, most: 60 };
@@ -37,6 +37,23 @@ describe('lengths as they are typed', () => {
     ['', 'empty'],
   ])('refuses %s', (typed, code) => {
     expect(parseLength(typed, 'm')).toMatchObject({ ok: false, problem: { code } });
+  });
+  it.each([
+    ['8 to 10 m', 8, 10],
+    ['25-30 ft', 7.62, 9.144],
+    ['between 2 and 3', 2, 3],
+    ['9', 9, 9],
+    [`8 ft to 10' 6"`, 2.4384, 3.2004],
+  ])('reads the range %s', (typed, low, high) => {
+    const result = parseLengthSpan(typed, 'm');
+    expect(result.ok && [result.value.low, result.value.high].map((metre) => Number(metre.toFixed(6)))).toEqual([
+      low,
+      high,
+    ]);
+  });
+  it('refuses a range that runs backwards, and half a range', () => {
+    expect(parseLengthSpan('10 to 8 m', 'm')).toMatchObject({ problem: { code: 'rangeTurned' } });
+    expect(parseLengthSpan('10 to', 'm').ok).toBe(false);
   });
   it('writes them back in the words of the place', () => {
     expect(lengthText(1.0795, 'imperial', 'small')).toBe('3 ft 6 1/2 in');

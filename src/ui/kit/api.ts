@@ -35,6 +35,8 @@ export async function call<T>(path: string, init?: { readonly method: 'POST'; re
   } catch (cause) {
     throw new Away({ cause });
   }
+  // Nothing was decided about what was sent: it may be sent again
+  if (response.status >= 500) throw new Away({ cause: response.status });
   // The contract of each route says what its body is
   const body = (await response.json()) as unknown;
   if (!response.ok) throw new Refused(body as Problem);

@@ -5,6 +5,7 @@ import { useForm } from 'react-hook-form';
 import type { EntryData, EntryKind } from '@/core/job';
 import { useJob } from '../job/JobContext';
 import type { TypedField } from './field';
+import { FieldInput } from './FieldInput';
 import { formSchema } from './formSchema';
 
 type Texts = Readonly<Record<string, string>>;
@@ -15,6 +16,8 @@ interface Props<K extends EntryKind> {
   /** What every entry of this group carries: the point, the run. */
   readonly scope: Partial<EntryData<K>>;
   readonly fields: readonly TypedField[];
+  /** The fields take something new each time: they are empty again once it is written. */
+  readonly clears?: boolean;
 }
 
 /** The changed fields as one entry's data; null where nothing changed or something is wrong. */
@@ -26,19 +29,20 @@ function changedData(fields: readonly TypedField[], texts: Texts): object | null
     if (text === field.shown) continue;
     const result = text === '' ? { ok: true as const, value: field.cleared } : field.read(text, texts);
     if (!result.ok) return null;
-    changed = true;
+    // A field may belong to another one and say nothing by itself
+    changed ||= Object.keys(result.value).length > 0;
     data = { ...data, ...result.value };
   }
   return changed ? data : null;
 }
 
 /** A group of fields that saves itself: one entry when it is left or Enter is pressed, what changed and nothing else. */
-export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields }: Props<K>) {
+export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, clears = false }: Props<K>) {
   const { write, draft } = useJob();
   const id = useId();
   const values = useMemo(() => Object.fromEntries(fields.map(({ name, shown }) => [name, shown])), [fields]);
   const schema = useMemo(() => formSchema(fields), [fields]);
-  const { register, handleSubmit, getValues, formState } = useForm<Record<string, string>>({
+  const { register, handleSubmit, getValues, reset, formState } = useForm<Record<string, string>>({
     values,
     mode: 'onChange',
     resetOptions: { keepDirtyValues: true },
@@ -48,7 +52,9 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields }:
   const dataOf = (data: object): EntryData<K> => ({ ...scope, ...data });
   const keep = handleSubmit((texts) => {
     const data = changedData(fields, texts);
-    if (data) write(kind, dataOf(data));
+    if (!data) return;
+    write(kind, dataOf(data));
+    if (clears) reset(values);
   });
   const left = (event: FocusEvent<HTMLFormElement>) => {
     if (!event.currentTarget.contains(event.relatedTarget)) void keep();
@@ -57,36 +63,20 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields }:
     <form className="group" onSubmit={(event) => void keep(event)} onBlur={left} noValidate>
       {legend && <h2>{legend}</h2>}
       <div className="fields">
-        {fields.map((field) => {
-          const fault = formState.errors[field.name]?.message;
-          return (
-            <div key={field.name} className={`field${fault ? ' wrong' : ''}`}>
-              <label htmlFor={`${id}-${field.name}`}>{field.label}</label>
-              <div className={`box${field.figure ? ' figure' : ''}`}>
-                <input
-                  id={`${id}-${field.name}`}
-                  inputMode={field.figure ? 'decimal' : 'text'}
-                  autoComplete="off"
-                  placeholder={field.hint}
-                  aria-invalid={fault ? true : undefined}
-                  aria-describedby={fault ? `${id}-${field.name}-fault` : undefined}
-                  {...register(field.name, {
-                    onChange: () => {
-                      const data = changedData(fields, getValues());
-                      draft(data ? { kind, data: dataOf(data) } : null);
-                    },
-                  })}
-                />
-                {field.unit && <span className="unit">{field.unit}</span>}
-              </div>
-              {fault && (
-                <div className="fault" id={`${id}-${field.name}-fault`} role="alert">
-                  {fault}
-                </div>
-              )}
-            </div>
-          );
-        })}
+        {fields.map((field) => (
+          <FieldInput
+            key={field.name}
+            field={field}
+            id={field.id ?? `${id}-${field.name}`}
+            fault={formState.errors[field.name]?.message}
+            input={register(field.name, {
+              onChange: () => {
+                const data = changedData(fields, getValues());
+                draft(data ? { kind, data: dataOf(data) } : null);
+              },
+            })}
+          />
+        ))}
       </div>
       <button type="submit" className="hidden-visually" tabIndex={-1}>
         Keep

@@ -6,6 +6,12 @@ export interface TypedField {
   readonly label: string;
   readonly unit?: string;
   readonly figure?: boolean;
+  /** Marks the field as the one that would help most now. */
+  readonly asked?: boolean;
+  /** May stay empty where the other fields are asked for. */
+  readonly optional?: boolean;
+  /** Id of its input, where a drawing leads to it. */
+  readonly id?: string;
   readonly hint?: string;
   /** Text for what stands now; empty where nothing was said. */
   readonly shown: string;

@@ -1,4 +1,4 @@
-import { LIMITS } from '@/core/job';
+import { LIMITS, TEXT } from '@/core/job';
 import {
   lengthText,
   parseFigure,
@@ -12,11 +12,19 @@ import {
 import type { TypedField } from './field';
 
 /** Free text under a name of the entry's data. */
-export const textField = (name: string, label: string, value: string | undefined, hint?: string): TypedField => ({
+export const textField = (
+  name: string,
+  label: string,
+  value: string | undefined,
+  { hint, most = TEXT.short }: { readonly hint?: string; readonly most?: number } = {},
+): TypedField => ({
   name,
   label,
   shown: value ?? '',
-  read: (text) => parsed({ [name]: text.trim().slice(0, 4000) }),
+  read: (text) =>
+    text.trim().length > most
+      ? refused({ code: 'contradicts', words: `That is ${text.trim().length} characters; ${most} fit here.` })
+      : parsed({ [name]: text.trim() }),
   cleared: { [name]: null },
   ...(hint ? { hint } : {}),
 });

@@ -2,8 +2,11 @@ import { object, string } from 'yup';
 import { figureProblemText } from '@/core/units';
 import type { TypedField } from './field';
 
-/** The Yup schema of a group of fields: each text is read by its own parser, and what is wrong is told at the field. */
-export const formSchema = (fields: readonly TypedField[]) =>
+/**
+ * The Yup schema of a group of fields: each text is read by its own parser, and what is wrong is told at the field.
+ * @param empty whether a field may stay empty: `allowed` while it saves itself, `required` where it is asked for
+ */
+export const formSchema = (fields: readonly TypedField[], empty: 'allowed' | 'required' = 'allowed') =>
   object(
     Object.fromEntries(
       fields.map((field) => [
@@ -11,7 +14,10 @@ export const formSchema = (fields: readonly TypedField[]) =>
         string()
           .defined()
           .test('figure', (text, context) => {
-            if (text.trim() === '') return true;
+            if (text.trim() === '') {
+              const fine = empty === 'allowed' || field.optional;
+              return fine ? true : context.createError({ message: `Missing: ${field.label}.` });
+            }
             const result = field.read(text, context.parent as Readonly<Record<string, string>>);
             return result.ok ? true : context.createError({ message: figureProblemText(result.problem) });
           }),

@@ -1,0 +1,5 @@
+import type { Person } from '@/core/job';
+
+export const INES: Person = { id: 'ines', name: 'Ines' };
+export const TOMAS: Person = { id: 'tomas', name: 'Tomas' };
+export const CREW: readonly Person[] = [INES, TOMAS];

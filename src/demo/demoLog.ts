@@ -1,0 +1,127 @@
+import { DRAWS_FOR_A_CHOICE, judgeOptions, optionId, optionsFor, predictedDoorVolts } from '@/core/bell';
+import {
+  assess,
+  choiceOf,
+  fold,
+  pointSteps,
+  type Entry,
+  type EntryData,
+  type EntryKind,
+  type Job,
+  type NewEntry,
+  type Person,
+  type Point,
+} from '@/core/job';
+import { CHECKS, type CheckId } from '@/core/prove';
+
+const MINUTE_MS = 60_000;
+/** What passes between two entries. */
+const STEP_MS = 2 * MINUTE_MS;
+
+/** A way by what it is made of. */
+interface Way {
+  readonly transformerId: string | null;
+  readonly treatmentId: string;
+  readonly joinPairs?: boolean;
+}
+
+/** Writes a made-up job entry by entry; what depends on a computation is worked out from what was written before. */
+export class DemoLog {
+  readonly entries: Entry[] = [];
+  readonly pointId = 'front';
+
+  constructor(
+    private readonly title: string,
+    private readonly newId: () => string,
+    private by: Person,
+    private atMs: number,
+  ) {}
+
+  /** Somebody goes on, at another time. */
+  then(by: Person, atMs: number): this {
+    this.by = by;
+    this.atMs = atMs;
+    return this;
+  }
+
+  wait(minutes: number): this {
+    this.atMs += minutes * MINUTE_MS;
+    return this;
+  }
+
+  write<K extends EntryKind>(kind: K, data: EntryData<K>): this {
+    const at = new Date(this.atMs).toISOString();
+    // The caller's types have tied kind and data together
+    const entry = { id: this.newId(), at, by: this.by, kind, data } as NewEntry;
+    this.entries.push({ ...entry, seq: this.entries.length + 1, receivedAt: at });
+    this.atMs += STEP_MS;
+    return this;
+  }
+
+  get job(): Job {
+    return fold({ id: 'demo', title: this.title, createdAt: '' }, this.entries);
+  }
+
+  private get point(): Point {
+    const [point] = this.job.points;
+    if (!point) throw new Error(`${this.title} has no point yet`);
+    return point;
+  }
+
+  /** Takes a way with the verdict that the program gives it; without a reason of one’s own, with its. */
+  take({ transformerId, treatmentId, joinPairs = false }: Way, reason?: string): this {
+    const { survey, spare, known } = assess(this.job, this.point, DRAWS_FOR_A_CHOICE);
+    const id = optionId(transformerId, treatmentId, joinPairs);
+    const options = optionsFor(survey, spare).filter((option) => option.id === id);
+    const [way] = judgeOptions(survey, known.houses, options);
+    if (!way) throw new Error(`${this.title} has no way ${id}`);
+    return this.write('choiceMade', choiceOf(this.pointId, survey.device, way, reason ?? way.judgement.reason));
+  }
+
+  /** Names the circuit, switches it off, tags it and proves the bell side dead. */
+  isolate(way: string, name: string): this {
+    const circuitId = `of-${this.pointId}`;
+    return this.write('circuitListed', { circuitId, way, name, feeds: [this.pointId] })
+      .write('circuitSwitched', { circuitId, to: 'off', tagged: true, houseTold: true })
+      .write('deadProved', {
+        circuitId,
+        weight: 'bell',
+        betweenVolts: 0,
+        firstToEarthVolts: 0.2,
+        secondToEarthVolts: 0,
+        meterMainsRated: true,
+        dry: true,
+      });
+  }
+
+  /** Ticks the first steps of the taken way. */
+  tick(count = Infinity, differs: Readonly<Record<string, string>> = {}): this {
+    for (const { id: stepId } of pointSteps(this.point).slice(0, count)) {
+      const other = differs[stepId];
+      this.write('stepTicked', { pointId: this.pointId, stepId, how: 'done', ...(other ? { differs: other } : {}) });
+    }
+    return this;
+  }
+
+  switchOn(): this {
+    return this.write('circuitSwitched', { circuitId: `of-${this.pointId}`, to: 'on' });
+  }
+
+  /** Answers checks up to and with one of them; the volts are those that the program predicts at these mains. */
+  prove(last: CheckId, mainsVolts: number): this {
+    for (const { id: check, answer } of CHECKS) {
+      const base = { pointId: this.pointId, check, result: 'passed' } as const;
+      if (answer.kind === 'wait')
+        this.write('waitStarted', { pointId: this.pointId, check, minutes: answer.minutes }).wait(answer.minutes);
+      if (answer.kind === 'seconds') this.write('checkDone', { ...base, figure: 0.8 });
+      else if (answer.kind === 'volts') {
+        const { known, reference } = assess(this.job, this.point);
+        const band = predictedDoorVolts(known, reference.change, answer.state, mainsVolts);
+        const figure = Number(band.likely.toFixed(1));
+        this.write('checkDone', { ...base, figure, mainsVolts, bandLow: band.low, bandHigh: band.high });
+      } else this.write('checkDone', base);
+      if (check === last) break;
+    }
+    return this;
+  }
+}

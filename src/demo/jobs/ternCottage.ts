@@ -1,0 +1,44 @@
+import type { DemoJob } from '../demoJob';
+
+const pointId = 'front';
+
+/** An old 10 VA transformer that works by day and fails at night. */
+export const ternCottage: DemoJob = {
+  title: 'Tern Cottage',
+  begun: (day) => day(0, 8),
+  write: (log, day) => {
+    log
+      .write('siteDescribed', {
+        name: 'Tern Cottage',
+        address: '3 Slip Lane',
+        region: 'na-120',
+        yearBuilt: 1962,
+        boardPlace: 'cellar, behind the door',
+      })
+      .write('customerDescribed', {
+        name: 'M. Pellow',
+        wifiName: 'slip3',
+        wifiBand: '2.4',
+        account: 'ready',
+        phone: 'ready',
+        permission: 'notNeeded',
+      })
+      .write('visitPlanned', { expectedAt: new Date(day(0, 13)).toISOString() })
+      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' })
+      .write('pointDescribed', {
+        pointId,
+        wasThere: 'button',
+        wall: 'brick',
+        leadReachM: 0.09,
+        holeHeightM: 1.17,
+        oldMarksM: 0.08,
+      })
+      .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16, place: 'hall, over the coats' })
+      .write('transformerDescribed', { pointId, ratedVolts: 16, ratedVa: 10, place: 'cellar ceiling' })
+      .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 8.5344, lengthHighM: 9.7536, awg: 20 })
+      .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 20.9, high: 20.9 })
+      .write('readingTaken', { pointId, what: 'mainsVolts', low: 119, high: 119 })
+      .write('readingTaken', { pointId, what: 'loopOhms', run: 'toDoor', low: 0.8, high: 0.8 })
+      .write('readingTaken', { pointId, what: 'coilOhms', low: 6.2, high: 6.2 });
+  },
+};

@@ -1,0 +1,49 @@
+'use client';
+import { useState } from 'react';
+import type { JudgedOption } from '@/core/bell';
+import { TEXT, choiceOf } from '@/core/job';
+import { useJob } from '../kit/job/JobContext';
+
+/** Takes a way, with the reason: its own figures where it holds, the installer’s words where it does not. */
+export function TakeWay({ way, taken }: { readonly way: JudgedOption; readonly taken: boolean }) {
+  const { point, assessment, write } = useJob();
+  const { judgement } = way;
+  const sound = judgement.verdict === 'holds' || judgement.verdict === 'tight';
+  const [reason, setReason] = useState(sound ? judgement.reason : '');
+  const [asked, setAsked] = useState(false);
+  const take = () => {
+    if (reason.trim() === '') return setAsked(true);
+    write('choiceMade', choiceOf(point.id, assessment.survey.device, way, reason.trim()));
+  };
+  if (way.forbidden) return null;
+  return (
+    <form
+      className="take"
+      onSubmit={(event) => {
+        event.preventDefault();
+        take();
+      }}
+    >
+      <div className={`field${asked && reason.trim() === '' ? ' wrong' : ''}`}>
+        <label htmlFor="take-reason">why this one</label>
+        <div className="box">
+          <input
+            id="take-reason"
+            value={reason}
+            maxLength={TEXT.long}
+            autoComplete="off"
+            onChange={(event) => setReason(event.target.value)}
+          />
+        </div>
+        {asked && reason.trim() === '' && (
+          <div className="fault" role="alert">
+            It is not sure to hold: say why it is taken all the same.
+          </div>
+        )}
+      </div>
+      <button type="submit" className="button main">
+        {taken ? 'Take it again' : 'Take this way'}
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,140 @@
+'use client';
+import {
+  createColumnHelper,
+  createSortedRowModel,
+  rowSortingFeature,
+  sortFn_alphanumeric,
+  sortFn_basic,
+  tableFeatures,
+  useTable,
+} from '@tanstack/react-table';
+import { useState } from 'react';
+import { VERDICT_WORDS, type JudgedOption } from '@/core/bell';
+import { margin, percent, volts } from '../kit/words';
+import { wayWords } from './useWays';
+
+interface Props {
+  readonly ways: readonly JudgedOption[];
+  readonly selected: string | null;
+  readonly taken: string | null;
+  readonly proposed: string | null;
+  readonly onSelect: (way: JudgedOption) => void;
+}
+
+const FEW = 6;
+
+const features = tableFeatures({
+  rowSortingFeature,
+  sortedRowModel: createSortedRowModel(),
+  sortFns: { alphanumeric: sortFn_alphanumeric, basic: sortFn_basic },
+});
+const helper = createColumnHelper<typeof features, JudgedOption>();
+const numeric = { meta: { numeric: true } } as const;
+const columns = helper.columns([
+  helper.accessor(wayWords, { id: 'way', header: 'way', sortFn: 'alphanumeric' }),
+  helper.accessor(({ forbidden, judgement }) => (forbidden ? 'not allowed' : VERDICT_WORDS[judgement.verdict]), {
+    id: 'verdict',
+    header: 'verdict',
+    sortFn: 'alphanumeric',
+  }),
+  helper.accessor(({ judgement }) => judgement.governingVolts, {
+    id: 'worst',
+    header: 'at worst',
+    sortFn: 'basic',
+    ...numeric,
+  }),
+  helper.accessor(({ judgement }) => judgement.marginVolts, {
+    id: 'margin',
+    header: 'to spare',
+    sortFn: 'basic',
+    ...numeric,
+  }),
+  helper.accessor(({ judgement }) => judgement.belief, {
+    id: 'belief',
+    header: 'believed',
+    sortFn: 'basic',
+    ...numeric,
+  }),
+  helper.accessor(({ treatment }) => (treatment.sounds ? 'rings' : 'silent'), {
+    id: 'chime',
+    header: 'chime',
+    sortFn: 'alphanumeric',
+  }),
+  helper.accessor('minutes', { id: 'minutes', header: 'minutes', sortFn: 'basic', ...numeric }),
+  helper.accessor('cost', { id: 'cost', header: 'cost', sortFn: 'basic', ...numeric }),
+]);
+
+const FIGURES: Readonly<Record<string, (way: JudgedOption) => string>> = {
+  worst: ({ judgement }) => (judgement.governingVolts > 0 ? volts(judgement.governingVolts) : 'collapses'),
+  margin: ({ judgement }) => margin(judgement.marginVolts),
+  belief: ({ judgement }) => percent(judgement.belief),
+  minutes: ({ minutes }) => String(minutes),
+  cost: ({ cost }) => String(cost),
+};
+
+/** The ways side by side; the best few first, the rest on demand. */
+export function WayTable({ ways, selected, taken, proposed, onSelect }: Props) {
+  const [all, setAll] = useState(false);
+  const table = useTable({ features, columns, data: ways, getRowId: ({ id }) => id });
+  const rows = table.getRowModel().rows;
+  const shown = all ? rows : rows.filter(({ id }, i) => i < FEW || id === selected || id === taken);
+  return (
+    <>
+      <div className="scroll-x">
+        <table className="plain ways">
+          <thead>
+            {table.getHeaderGroups().map((group) => (
+              <tr key={group.id}>
+                {group.headers.map((header) => {
+                  const sorted = header.column.getIsSorted();
+                  return (
+                    <th
+                      key={header.id}
+                      className={FIGURES[header.id] ? 'n' : undefined}
+                      aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
+                    >
+                      <button type="button" onClick={header.column.getToggleSortingHandler()}>
+                        <table.FlexRender header={header} />
+                        {sorted === 'asc' ? ' ↑' : sorted === 'desc' ? ' ↓' : ''}
+                      </button>
+                    </th>
+                  );
+                })}
+              </tr>
+            ))}
+          </thead>
+          <tbody>
+            {shown.map((row) => {
+              const way = row.original;
+              const remark = way.id === taken ? 'taken' : way.id === proposed ? 'proposed' : null;
+              return (
+                <tr key={row.id} aria-selected={row.id === selected} className="pick" onClick={() => onSelect(way)}>
+                  {row.getAllCells().map((cell) => (
+                    <td key={cell.id} className={FIGURES[cell.column.id] ? 'n' : undefined}>
+                      {cell.column.id === 'way' ? (
+                        <button type="button" className="way" onClick={() => onSelect(way)}>
+                          {wayWords(way)} {remark && <span className="remark">{remark}</span>}
+                        </button>
+                      ) : cell.column.id === 'verdict' ? (
+                        <span className={`pill ${way.forbidden ? 'fails' : way.judgement.verdict}`}>
+                          <table.FlexRender cell={cell} />
+                        </span>
+                      ) : (
+                        (FIGURES[cell.column.id]?.(way) ?? <table.FlexRender cell={cell} />)
+                      )}
+                    </td>
+                  ))}
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      {rows.length > FEW && (
+        <button type="button" className="button quiet" aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'Show the first few' : `Show all ${rows.length} ways`}
+        </button>
+      )}
+    </>
+  );
+}

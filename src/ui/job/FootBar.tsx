@@ -1,0 +1,38 @@
+'use client';
+import { useState } from 'react';
+import { Offcanvas } from 'react-bootstrap';
+import { VERDICT_WORDS } from '@/core/bell';
+import { worriesOf } from '@/core/job';
+import { useJob } from '../kit/job/JobContext';
+import { margin, volts } from '../kit/words';
+import { Carry } from './Carry';
+
+/** On a phone: the verdict under the thumb, and the carry sheet drawn up from it. */
+export function FootBar() {
+  const { job, point, assessment } = useJob();
+  const [open, setOpen] = useState(false);
+  const { judgement } = assessment.reference;
+  const worries = worriesOf(job, point, assessment).length;
+  const count = worries === 0 ? 'no worry' : worries === 1 ? '1 worry' : `${worries} worries`;
+  return (
+    <>
+      <button type="button" className="foot-bar" aria-expanded={open} onClick={() => setOpen(true)}>
+        <b className={judgement.verdict}>{VERDICT_WORDS[judgement.verdict]}</b>
+        {assessment.known.sourceKnown && judgement.governingVolts > 0 && (
+          <span className="figure">
+            {volts(judgement.governingVolts)}, {margin(judgement.marginVolts)}
+          </span>
+        )}
+        <span className="end">{count}</span>
+      </button>
+      <Offcanvas show={open} onHide={() => setOpen(false)} placement="bottom" className="carry-drawer">
+        <Offcanvas.Header closeButton>
+          <Offcanvas.Title as="h2">Carry sheet</Offcanvas.Title>
+        </Offcanvas.Header>
+        <Offcanvas.Body className="carry">
+          <Carry />
+        </Offcanvas.Body>
+      </Offcanvas>
+    </>
+  );
+}

@@ -1,0 +1,44 @@
+'use client';
+import Link from 'next/link';
+import { RUNG_NAMES, regionOf } from '@/core/job';
+import { RungSign, STATE_NAMES } from '../kit/LadderSign';
+import { useJob } from '../kit/job/JobContext';
+
+/** The ladder at the side of a job; a strip on a phone. */
+export function Rail() {
+  const { job, point, marks, rung, go } = useJob();
+  const { mains } = regionOf(job);
+  const place = [job.site.address, `${mains.nominalVolts} V ${mains.frequencyHz} Hz`].filter(Boolean).join(' · ');
+  return (
+    <nav className="rail" aria-label="Ladder">
+      <div className="site-name">
+        <b>{job.title}</b>
+        <div className="small soft">{place}</div>
+      </div>
+      <div className="points">
+        {job.points.map(({ id, name }) => (
+          <Link key={id} href={`?point=${encodeURIComponent(id)}`} aria-current={id === point.id ? 'true' : undefined}>
+            {name}
+          </Link>
+        ))}
+      </div>
+      <ol className="rungs">
+        {marks.map((mark, i) => (
+          <li key={mark.rung}>
+            <button type="button" aria-current={mark.rung === rung ? 'step' : undefined} onClick={() => go(mark.rung)}>
+              <RungSign state={mark.state} />
+              <span>
+                {RUNG_NAMES[mark.rung]}
+                <span className="hidden-visually">, {STATE_NAMES[mark.state]}</span>
+              </span>
+              <span className="key" aria-hidden="true">
+                {i + 1}
+              </span>
+              <span className={`words ${mark.state}`}>{mark.words}</span>
+            </button>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  );
+}

@@ -1,0 +1,44 @@
+'use client';
+import { ENTRY_WORDS } from '../kit/job/entryWords';
+import { useJob } from '../kit/job/JobContext';
+
+/** What is not with the server yet, why, and what can be done about it. */
+export function Unkept() {
+  const { who, log } = useJob();
+  if (!who)
+    return (
+      <div className="unkept" role="alert">
+        Nobody is named yet: say at the top who is at work, then everything you type is kept.
+      </div>
+    );
+  if (log.keeping === 'away')
+    return (
+      <div className="unkept" role="alert">
+        <span>The server can’t be reached. What you wrote is kept on this machine and sent as soon as it answers.</span>
+        <button type="button" className="button" onClick={log.retry}>
+          Try now
+        </button>
+      </div>
+    );
+  return log.refused.map(({ entry, refused }) => (
+    <div className="unkept" role="alert" key={entry.id}>
+      <span>
+        Not kept, {ENTRY_WORDS[entry.kind]}: {refused}
+        <code className="small soft"> {written(entry.data)}</code>
+      </span>
+      <button type="button" className="button" onClick={log.retry}>
+        Send again
+      </button>
+      <button type="button" className="button quiet" onClick={() => log.drop(entry.id)}>
+        Drop it
+      </button>
+    </div>
+  ));
+}
+
+/** An entry's own words and figures, so that nothing typed is lost with it. */
+const written = (data: object): string =>
+  Object.entries(data)
+    .filter(([name, value]) => name !== 'pointId' && typeof value !== 'object')
+    .map(([name, value]) => `${name} ${String(value)}`)
+    .join(', ');

@@ -1,0 +1,181 @@
+'use client';
+import { useNarrow } from '../useNarrow';
+
+/** A figure on the drawing: solid where somebody read it, dashed where it was worked out, fox where it is asked for. */
+export interface LoopPlate {
+  readonly label: string;
+  readonly figure: string;
+  /** Its spread, or when and by whom it was read. */
+  readonly more: string;
+  readonly kind: 'read' | 'worked' | 'asked';
+  /** Id of the field that takes it. */
+  readonly field: string;
+}
+
+interface Stretch {
+  readonly words: string;
+  readonly ohms: string;
+}
+
+export interface LoopWords {
+  readonly nameplate: string;
+  readonly chime: string;
+  readonly door: string;
+  readonly draw: string;
+  readonly toChime: Stretch;
+  readonly toDoor: Stretch;
+  readonly trans: string;
+  readonly front: string;
+  readonly conditions: string;
+  readonly plates: { readonly open: LoopPlate; readonly screws: LoopPlate; readonly door: LoopPlate };
+}
+
+interface Spot {
+  readonly x: number;
+  readonly y: number;
+}
+
+interface Layout {
+  readonly size: readonly [number, number];
+  readonly source: Spot;
+  readonly chime: Spot;
+  readonly door: Spot;
+  readonly wires: string;
+  readonly toChime: Spot;
+  readonly toDoor: Spot;
+  readonly trans: Spot;
+  readonly front: Spot;
+  readonly open: Spot;
+  readonly screws: Spot;
+  readonly doorPlate: Spot;
+  readonly plateWidth: number;
+  readonly conditions: Spot;
+}
+
+const BOX = { width: 116, height: 84 } as const;
+const CHIME = { width: 160, height: 56 } as const;
+const PLATE_HEIGHT = 42;
+
+const WIDE: Layout = {
+  size: [750, 286],
+  source: { x: 30, y: 108 },
+  chime: { x: 295, y: 24 },
+  door: { x: 604, y: 108 },
+  wires: 'M88 108V52H295M455 52H662V108M662 192V248H88V192',
+  toChime: { x: 192, y: 40 },
+  toDoor: { x: 558, y: 40 },
+  trans: { x: 287, y: 92 },
+  front: { x: 463, y: 92 },
+  open: { x: 160, y: 106 },
+  screws: { x: 160, y: 152 },
+  doorPlate: { x: 440, y: 128 },
+  plateWidth: 150,
+  conditions: { x: 375, y: 272 },
+};
+const NARROW: Layout = {
+  size: [360, 366],
+  source: { x: 2, y: 150 },
+  chime: { x: 100, y: 16 },
+  door: { x: 242, y: 150 },
+  wires: 'M40 150V44H100M260 44H320V150M320 234V322H40V234',
+  toChime: { x: 96, y: 106 },
+  toDoor: { x: 264, y: 106 },
+  trans: { x: 94, y: 30 },
+  front: { x: 266, y: 30 },
+  open: { x: 52, y: 242 },
+  screws: { x: 52, y: 286 },
+  doorPlate: { x: 182, y: 242 },
+  plateWidth: 126,
+  conditions: { x: 180, y: 350 },
+};
+
+/** The bell circuit as a loop: what it is made of, what was read, and the volts that come to each terminal. */
+export function BellLoop({ words }: { readonly words: LoopWords }) {
+  const narrow = useNarrow();
+  const layout = narrow ? NARROW : WIDE;
+  const { source, chime, door, plateWidth } = layout;
+  const middle = (spot: Spot, width: number): number => spot.x + width / 2;
+  return (
+    <svg className="drawing loop" viewBox={`0 0 ${layout.size.join(' ')}`} role="group" aria-label="Bell circuit">
+      <path d={layout.wires} className="line" />
+      <g>
+        <rect x={source.x} y={source.y} {...BOX} className="box" />
+        <path
+          d={`M${source.x + 26} ${source.y + 26}q8 -10 16 0t16 0 16 0 16 0`}
+          className="line"
+          aria-label="transformer"
+        />
+        <text x={middle(source, BOX.width)} y={source.y + 54} textAnchor="middle" className="m strong">
+          {words.nameplate}
+        </text>
+        <text x={middle(source, BOX.width)} y={source.y + 73} textAnchor="middle" className="soft">
+          nameplate
+        </text>
+      </g>
+      <g>
+        <rect x={chime.x} y={chime.y} {...CHIME} className="box" />
+        <path d={`M${chime.x + 10} ${chime.y + 19}h18M${chime.x + 10} ${chime.y + 36}h18`} className="bars" />
+        <text x={chime.x + 94} y={chime.y + 24} textAnchor="middle" className="strong">
+          Chime
+        </text>
+        <text x={chime.x + 94} y={chime.y + 43} textAnchor="middle" className="soft">
+          {words.chime}
+        </text>
+      </g>
+      <g>
+        <rect x={door.x} y={door.y} rx="8" {...BOX} className="box" />
+        <circle cx={middle(door, BOX.width)} cy={door.y + 24} r="11" className="line" />
+        <text x={middle(door, BOX.width)} y={door.y + 55} textAnchor="middle" className="strong">
+          {words.door}
+        </text>
+        <text x={middle(door, BOX.width)} y={door.y + 73} textAnchor="middle" className="soft">
+          {words.draw}
+        </text>
+      </g>
+      <Run spot={layout.toChime} narrow={narrow} stretch={words.toChime} />
+      <Run spot={layout.toDoor} narrow={narrow} stretch={words.toDoor} />
+      <text x={layout.trans.x} y={layout.trans.y} textAnchor="end">
+        Trans <tspan className="m">{words.trans}</tspan>
+      </text>
+      <text x={layout.front.x} y={layout.front.y}>
+        Front <tspan className="m">{words.front}</tspan>
+      </text>
+      <Plate spot={layout.open} width={plateWidth} plate={words.plates.open} />
+      <Plate spot={layout.screws} width={plateWidth} plate={words.plates.screws} />
+      <Plate spot={layout.doorPlate} width={plateWidth} plate={words.plates.door} />
+      <text x={layout.conditions.x} y={layout.conditions.y} textAnchor="middle" className="soft">
+        {words.conditions}
+      </text>
+    </svg>
+  );
+}
+
+function Run({ spot, narrow, stretch }: { readonly spot: Spot; readonly narrow: boolean; readonly stretch: Stretch }) {
+  return (
+    <g textAnchor="middle">
+      <text x={spot.x} y={spot.y}>
+        {stretch.words}
+      </text>
+      <text x={spot.x} y={spot.y + (narrow ? 18 : 30)} className="m soft">
+        {stretch.ohms}
+      </text>
+    </g>
+  );
+}
+
+function Plate({ spot, width, plate }: { readonly spot: Spot; readonly width: number; readonly plate: LoopPlate }) {
+  return (
+    <a href={`#${plate.field}`} aria-label={`${plate.label}: ${plate.figure} ${plate.more}`}>
+      <rect x={spot.x} y={spot.y} width={width} height={PLATE_HEIGHT} className={plate.kind} />
+      <text x={spot.x + 8} y={spot.y + 16} className={plate.kind === 'asked' ? 'fox strong' : 'soft'}>
+        {plate.label}
+      </text>
+      <text x={spot.x + 8} y={spot.y + 35} className="m strong">
+        {plate.figure}
+      </text>
+      <text x={spot.x + width - 8} y={spot.y + 35} textAnchor="end" className="m soft small-text">
+        {plate.more}
+      </text>
+    </a>
+  );
+}

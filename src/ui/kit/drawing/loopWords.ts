@@ -1,0 +1,96 @@
+import { fallingVolts, type Band } from '@/core/bell';
+import { STATE_WORDS, type LastingState } from '@/core/catalogue';
+import { CHIME_KIND_WORDS } from '@/core/chime';
+import { lengthsOf, regionOf, type Assessment, type Job, type Point, type TakenReading } from '@/core/job';
+import { gaugeText, lengthText } from '@/core/units';
+import { readingFigure } from '../readingWords';
+import { volts } from '../words';
+import type { LoopPlate, LoopWords } from './BellLoop';
+import { format, parseISO } from 'date-fns';
+
+const latest = (point: Point, test: (data: TakenReading['data']) => boolean): TakenReading | undefined =>
+  point.readings.findLast(({ data }) => test(data));
+
+const readPlate = (label: string, { data, at, by }: TakenReading, field: string): LoopPlate => ({
+  label: `${label}, ${at.startsWith('2000') ? 'typed' : `read ${format(parseISO(at), 'HH:mm')}`}`,
+  figure: readingFigure(data),
+  more: by.name,
+  kind: 'read',
+  field,
+});
+
+const workedPlate = (label: string, band: Band, field: string): LoopPlate => ({
+  label,
+  figure: band.likely > 0 ? volts(band.likely) : 'collapses',
+  more: `${band.low > 0 ? band.low.toFixed(1) : 'none'} … ${band.high.toFixed(1)}`,
+  kind: 'worked',
+  field,
+});
+
+const askedPlate = (label: string, field: string): LoopPlate => ({
+  label,
+  figure: '___ V',
+  more: 'would help most',
+  kind: 'asked',
+  field,
+});
+
+/** Everything that stands on the drawing of a point's loop, in one lasting state of the device. */
+export function loopWords(job: Job, point: Point, assessment: Assessment, state: LastingState): LoopWords {
+  const { known, survey, reference, next } = assessment;
+  const stops = fallingVolts(known, reference.change, state);
+  const none: Band = { low: 0, likely: 0, high: 0 };
+  const [, screws = none, trans = none, front = none, door = none] = stops.map(({ band }) => band);
+  const terminal = ({ likely }: Band): string => (likely > 0 ? volts(likely) : '–');
+  const stretch = (run: 'toChime' | 'toDoor') => {
+    const { lengthM, gauge } = survey.runs[run];
+    const ohms = known[run === 'toChime' ? 'toChimeOhms' : 'toDoorOhms'];
+    return {
+      words: [
+        lengthM ? lengthText((lengthM.low + lengthM.high) / 2, lengthsOf(job)) : 'length guessed',
+        gauge ? gaugeText(gauge) : null,
+      ]
+        .filter((part) => part !== null)
+        .join(' · '),
+      ohms: `${ohms.likely.toFixed(2)} Ω`,
+    };
+  };
+  const { mains } = regionOf(job);
+  const mainsAt = (percent: number): string => (mains.nominalVolts * (1 + percent / 100)).toFixed(0);
+  const open = latest(point, (data) => data.what === 'volts' && data.state === 'open');
+  const running = latest(
+    point,
+    (data) => data.what === 'volts' && data.at === 'door' && data.state === state && !reference.chosen,
+  );
+  const { volts: plateVolts, va } = survey.nameplate;
+  const transformer = reference.chosen ? reference.change.transformer : null;
+  return {
+    nameplate: transformer
+      ? `${transformer.ratedVolts} V ${transformer.ratedVa} VA`
+      : `${plateVolts ?? '?'} V ${va ?? '?'} VA`,
+    chime:
+      reference.treatment?.name.toLowerCase() ??
+      (survey.chime.kind ? CHIME_KIND_WORDS[survey.chime.kind].split(':')[0] : undefined) ??
+      'as it is',
+    door: point.name.slice(0, 14),
+    draw: `${survey.device.watts[state].toFixed(1)} W ${STATE_WORDS[state].replace('live ', '')}`.slice(0, 20),
+    toChime: stretch('toChime'),
+    toDoor: stretch('toDoor'),
+    trans: terminal(trans),
+    front: terminal(front),
+    conditions: `${STATE_WORDS[state]} · mains at its lowest, ${mainsAt(mains.lowPercent)} of ${mains.nominalVolts} V · hot wires`,
+    plates: {
+      open: open
+        ? readPlate('open', open, 'reading-open')
+        : next?.id === 'openVolts'
+          ? askedPlate('open volts', 'reading-open')
+          : workedPlate('open, worked out', known.openVolts, 'reading-open'),
+      screws: workedPlate('screws, running', screws, 'reading-running'),
+      door: running
+        ? readPlate('running', running, 'reading-running')
+        : next?.id === 'deviceVolts'
+          ? askedPlate('while it runs', 'reading-running')
+          : workedPlate('door, worked out', door, 'reading-running'),
+    },
+  };
+}

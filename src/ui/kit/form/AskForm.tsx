@@ -1,0 +1,70 @@
+'use client';
+import { yupResolver } from '@hookform/resolvers/yup';
+import { useId, useMemo, type ReactNode } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import type { TypedField } from './field';
+import { FieldInput } from './FieldInput';
+import { formSchema } from './formSchema';
+
+interface Props {
+  readonly fields: readonly TypedField[];
+  readonly submit: string;
+  readonly main?: boolean;
+  /** Called with what the fields say together. */
+  readonly onSubmit: (data: object) => void;
+  /** What follows from the fields while they are typed; null until all of them can be read. */
+  readonly children?: (data: object | null) => ReactNode;
+}
+
+/** What all fields say together; null while one is empty or wrong. */
+function said(fields: readonly TypedField[], texts: Readonly<Record<string, string>>): object | null {
+  let data: object = {};
+  for (const field of fields) {
+    const text = (texts[field.name] ?? '').trim();
+    const result = text === '' && field.optional ? { ok: true as const, value: {} } : field.read(text, texts);
+    if (!result.ok) return null;
+    data = { ...data, ...result.value };
+  }
+  return data;
+}
+
+/** Questions that are answered together and written by a button, not by leaving them. */
+export function AskForm({ fields, submit, main = false, onSubmit, children }: Props) {
+  const id = useId();
+  const schema = useMemo(() => formSchema(fields, 'required'), [fields]);
+  const start = Object.fromEntries(fields.map(({ name, shown }) => [name, shown]));
+  const { register, handleSubmit, control, reset, formState } = useForm<Record<string, string>>({
+    defaultValues: start,
+    mode: 'onTouched',
+    resolver: yupResolver(schema),
+  });
+  const texts = useWatch({ control });
+  const filled = Object.fromEntries(Object.entries(texts).map(([name, text]) => [name, text ?? '']));
+  const send = handleSubmit((values) => {
+    const data = said(fields, values);
+    if (!data) return;
+    onSubmit(data);
+    reset(start);
+  });
+  return (
+    <form className="ask" noValidate onSubmit={(event) => void send(event)}>
+      {fields.length > 0 && (
+        <div className="fields">
+          {fields.map((field) => (
+            <FieldInput
+              key={field.name}
+              field={field}
+              id={field.id ?? `${id}-${field.name}`}
+              fault={formState.errors[field.name]?.message}
+              input={register(field.name)}
+            />
+          ))}
+        </div>
+      )}
+      {children?.(said(fields, filled))}
+      <button type="submit" className={`button${main ? ' main' : ''}`}>
+        {submit}
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,22 @@
+'use client';
+import { useId } from 'react';
+
+interface Props {
+  readonly label: string;
+  /** Local date and time as the control writes it, empty where none is set. */
+  readonly shown: string;
+  readonly onPick: (value: string) => void;
+}
+
+/** Date and time by the system's own picker. */
+export function TimeField({ label, shown, onPick }: Props) {
+  const id = useId();
+  return (
+    <div className="field">
+      <label htmlFor={id}>{label}</label>
+      <div className="box">
+        <input id={id} type="datetime-local" defaultValue={shown} onBlur={(event) => onPick(event.target.value)} />
+      </div>
+    </div>
+  );
+}

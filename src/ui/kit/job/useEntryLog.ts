@@ -1,0 +1,130 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { Entry, JobHead, NewEntry } from '@/core/job';
+import { Away, Refused, call } from '../api';
+import { readOutbox, writeOutbox, type Waiting } from './outbox';
+
+/** How saving stands: everything kept, under way, the server away, or something refused. */
+export type Keeping = 'kept' | 'keeping' | 'away' | 'refused';
+
+export interface EntryLog {
+  /** The log with what waits at its end. */
+  readonly entries: readonly Entry[];
+  readonly keeping: Keeping;
+  /** What the server refused, with its sentence; kept here until sent again or dropped. */
+  readonly refused: readonly Waiting[];
+  readonly add: (entry: NewEntry) => void;
+  readonly retry: () => void;
+  readonly drop: (id: string) => void;
+}
+
+const RETRY_AFTER_MS = 5000;
+const REFETCH_MS = 20_000;
+
+/** Entries that the server has not numbered yet, put at the end. */
+export function unnumbered(entries: readonly Entry[], waiting: readonly NewEntry[]): readonly Entry[] {
+  const known = new Set(entries.map(({ id }) => id));
+  const last = entries.at(-1)?.seq ?? 0;
+  return waiting
+    .filter(({ id }) => !known.has(id))
+    .map((entry, i): Entry => ({ ...entry, seq: last + 1 + i, receivedAt: entry.at }));
+}
+
+/**
+ * A job's log on this machine: what the server has, what still waits for it. What is added stands at once and is sent;
+ * while the server is away it is tried again and again, and a refused entry keeps its text.
+ */
+export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): EntryLog {
+  const client = useQueryClient();
+  const key = useMemo(() => ['entries', head.id], [head.id]);
+  const { data } = useQuery({
+    queryKey: key,
+    queryFn: async () => (await call<{ entries: readonly Entry[] }>(`/jobs/${head.id}/entries`)).entries,
+    initialData: firstEntries,
+    refetchInterval: REFETCH_MS,
+  });
+  const [outbox, setOutbox] = useState<readonly Waiting[]>([]);
+  const [state, setState] = useState<'still' | 'sending' | 'away'>('still');
+  const sending = useRef(false);
+  const change = useCallback(
+    (how: (waiting: readonly Waiting[]) => readonly Waiting[]) => setOutbox(writeOutbox(head.id, how)),
+    [head.id],
+  );
+
+  /** Sends a batch; one refused entry must not hold back the others, so a refused batch is sent one by one. */
+  const post = useCallback(
+    async (batch: readonly NewEntry[]): Promise<void> => {
+      try {
+        await call(`/jobs/${head.id}/entries`, { method: 'POST', body: { entries: batch } });
+      } catch (error) {
+        if (!(error instanceof Refused)) throw error;
+        const [only] = batch;
+        if (batch.length > 1) for (const entry of batch) await post([entry]);
+        else if (only) {
+          const refused = error.problem.errors[0]?.message ?? error.problem.detail;
+          change((waits) => waits.map((wait) => (wait.entry.id === only.id ? { ...wait, refused } : wait)));
+        }
+        return;
+      }
+      // Read what is numbered now before the waiting ones go, so that nothing flickers
+      await client.invalidateQueries({ queryKey: key });
+      change((waits) => waits.filter(({ entry }) => !batch.some(({ id }) => id === entry.id)));
+    },
+    [change, client, head.id, key],
+  );
+
+  const send = useCallback(async () => {
+    if (sending.current) return;
+    sending.current = true;
+    try {
+      for (;;) {
+        const batch = readOutbox(head.id).flatMap(({ entry, refused }) => (refused === undefined ? [entry] : []));
+        if (batch.length === 0) break;
+        setState('sending');
+        await post(batch);
+      }
+      setState('still');
+    } catch (error) {
+      if (!(error instanceof Away)) throw error;
+      setState('away');
+    } finally {
+      sending.current = false;
+    }
+  }, [head.id, post]);
+
+  const add = useCallback(
+    (entry: NewEntry) => {
+      change((waits) => [...waits, { entry }]);
+      void send();
+    },
+    [change, send],
+  );
+  const retry = useCallback(() => {
+    change((waits) => waits.map(({ entry }) => ({ entry })));
+    void send();
+  }, [change, send]);
+  const drop = useCallback((id: string) => change((waits) => waits.filter(({ entry }) => entry.id !== id)), [change]);
+
+  useEffect(() => {
+    // What an earlier visit could not send
+    const first = setTimeout(() => {
+      change((waits) => waits);
+      void send();
+    }, 0);
+    return () => clearTimeout(first);
+  }, [change, send]);
+  useEffect(() => {
+    if (state !== 'away') return;
+    const timer = setInterval(() => void send(), RETRY_AFTER_MS);
+    return () => clearInterval(timer);
+  }, [send, state]);
+
+  const refused = outbox.filter((wait) => wait.refused !== undefined);
+  const waiting = useMemo(
+    () => outbox.flatMap(({ entry, refused: why }) => (why === undefined ? [entry] : [])),
+    [outbox],
+  );
+  const entries = useMemo(() => [...data, ...unnumbered(data, waiting)], [data, waiting]);
+  const keeping = refused.length > 0 ? 'refused' : state === 'away' ? 'away' : waiting.length > 0 ? 'keeping' : 'kept';
+  return { entries, keeping, refused, add, retry, drop };
+}

@@ -1,0 +1,35 @@
+import { STATE_WORDS } from '@/core/catalogue';
+import type { EntryData } from '@/core/job';
+
+type Taken = EntryData<'readingTaken'>;
+
+const PLACE_WORDS = { transformer: 'transformer', chime: 'across the chime', door: 'door' } as const;
+const RUN_WORDS = { toChime: 'run to the chime', toDoor: 'run to the door' } as const;
+
+const stateWords = ({ state, ohms }: Taken): string => {
+  if (state === 'open' || state === undefined) return 'open';
+  return state === 'resistor' ? `under ${ohms ?? '?'} Ω` : STATE_WORDS[state];
+};
+
+/** What was read and where: “transformer, open”. */
+export function readingWords(data: Taken): string {
+  switch (data.what) {
+    case 'mainsVolts':
+      return 'mains';
+    case 'coilOhms':
+      return 'chime coil';
+    case 'loopOhms':
+      return RUN_WORDS[data.run ?? 'toDoor'];
+    case 'report':
+      return `device report, ${stateWords(data)}`;
+    case 'volts':
+      return `${PLACE_WORDS[data.at ?? 'transformer']}, ${stateWords(data)}`;
+  }
+}
+
+/** The figure with its unit: “20.9 V”, “16 to 18 V”. */
+export function readingFigure({ what, low, high, report }: Taken): string {
+  if (what === 'report') return report ?? '';
+  const unit = what === 'volts' || what === 'mainsVolts' ? 'V' : 'Ω';
+  return low === high ? `${low} ${unit}` : `${low} to ${high} ${unit}`;
+}

@@ -1,0 +1,70 @@
+'use client';
+import { useState } from 'react';
+import { fallingVolts } from '@/core/bell';
+import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
+import { BellLoop } from '../kit/drawing/BellLoop';
+import { FallingLine } from '../kit/drawing/FallingLine';
+import { loopWords } from '../kit/drawing/loopWords';
+import { Choices } from '../kit/form/Choices';
+import { useJob } from '../kit/job/JobContext';
+import { NameplateFields } from './NameplateFields';
+import { ReadingTable } from './ReadingTable';
+import { ResistorReading, RunningReading, StillReadings } from './ReadingFields';
+import { RunFields } from './RunFields';
+
+/** Everything that can be read, and what comes of it while it is typed. */
+export function MeasureBench() {
+  const { job, point, assessment } = useJob();
+  const { known, reference } = assessment;
+  const [picked, setState] = useState<LastingState | null>(null);
+  const state = picked ?? reference.judgement.governing;
+  return (
+    <>
+      <BellLoop words={loopWords(job, point, assessment, state)} />
+      {known.guesses.length > 0 && <p className="small soft">Guessed: {known.guesses.join('; ')}.</p>}
+      <section>
+        <h2>Quick readings</h2>
+        <StillReadings />
+        <div className="fields two-groups">
+          <NameplateFields />
+        </div>
+      </section>
+      <div className="halves">
+        <section>
+          <h2>Volts on their way to the door</h2>
+          <FallingLine
+            falling={fallingVolts(known, reference.change, state)}
+            device={assessment.survey.device}
+            words={`${reference.words}, ${STATE_WORDS[state]}`}
+          />
+          <Choices
+            label="the device is"
+            options={LASTING_STATES.map((value) => ({ value, words: STATE_WORDS[value] }))}
+            chosen={state}
+            onPick={setState}
+          />
+        </section>
+        <section>
+          <h2>What has been read</h2>
+          <ReadingTable />
+        </section>
+      </div>
+      <section>
+        <h2>While the device runs</h2>
+        <RunningReading />
+      </section>
+      <section>
+        <h2>Wire</h2>
+        <div className="halves">
+          <RunFields run="toChime" legend="Transformer to chime" />
+          <RunFields run="toDoor" legend="Chime to door" />
+        </div>
+      </section>
+      <section>
+        <h2>Under a known resistor</h2>
+        <ResistorReading />
+        <p className="caution">Resistors and transformers get hot: read within seconds, then take it off.</p>
+      </section>
+    </>
+  );
+}

@@ -1,0 +1,161 @@
+'use client';
+import { useState } from 'react';
+import { DEVICE_REPORTS } from '@/core/bell';
+import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
+import { PRESENT_PATHS, type EntryData } from '@/core/job';
+import { parseFigure, parsed, refused } from '@/core/units';
+import { Choices } from '../kit/form/Choices';
+import type { TypedField } from '../kit/form/field';
+import { FieldGroup } from '../kit/form/FieldGroup';
+import { Pick } from '../kit/form/Pick';
+import { useJob } from '../kit/job/JobContext';
+import {
+  BELL_VOLTS,
+  COIL_OHMS,
+  LOAD_OHMS,
+  LOOP_OHMS,
+  MAINS_VOLTS,
+  readingField,
+  type ReadingScope,
+} from './readingField';
+
+const STATES = LASTING_STATES.map((value) => ({ value, words: STATE_WORDS[value] }));
+const RUNNING_AT = [
+  { value: 'door', words: 'at the door' },
+  { value: 'transformer', words: 'at the transformer' },
+  { value: 'chime', words: 'across the chime' },
+] as const;
+const RESISTOR_AT = [
+  { value: 'transformer', words: 'at the transformer' },
+  { value: 'door', words: 'at the door' },
+] as const;
+const REPORT_WORDS = { weak: 'weak or poor', fair: 'fair', good: 'good' } as const;
+const PRESENT_WORDS = {
+  series: 'coil in the loop, nothing added',
+  shunt: 'module across it',
+  link: 'jumper or fuse link across it',
+  none: 'chime out of the loop',
+} as const;
+
+/** Readings with nothing running: the quick ones. */
+export function StillReadings() {
+  const { kept, point, assessment } = useJob();
+  const scope = { pointId: point.id };
+  const asked = assessment.next?.id;
+  const fields: readonly (readonly [TypedField, ReadingScope])[] = [
+    [
+      { name: 'open', label: 'open volts, transformer', id: 'reading-open', asked: asked === 'openVolts' },
+      BELL_VOLTS,
+      { ...scope, what: 'volts', at: 'transformer', state: 'open' },
+    ] as const,
+    [
+      { name: 'mains', label: 'mains volts', asked: asked === 'mainsVolts' },
+      MAINS_VOLTS,
+      { ...scope, what: 'mainsVolts' },
+    ] as const,
+    [
+      { name: 'toChime', label: 'loop ohms to the chime', asked: asked === 'runs' },
+      LOOP_OHMS,
+      { ...scope, what: 'loopOhms', run: 'toChime' },
+    ] as const,
+    [
+      { name: 'toDoor', label: 'loop ohms to the door', asked: asked === 'runs' },
+      LOOP_OHMS,
+      { ...scope, what: 'loopOhms', run: 'toDoor' },
+    ] as const,
+    [
+      { name: 'coil', label: 'chime coil ohms', asked: asked === 'coilOhms' },
+      COIL_OHMS,
+      { ...scope, what: 'coilOhms' },
+    ] as const,
+  ].map(([field, rule, data]) => [readingField(field, rule, data, kept.readings), data]);
+  return (
+    <div className="fields">
+      {fields.map(([field, data]) => (
+        <FieldGroup key={field.name} kind="readingTaken" scope={data} fields={[field]} clears />
+      ))}
+    </div>
+  );
+}
+
+/** Volts while the device runs: one figure that sees everything at once. */
+export function RunningReading() {
+  const { kept, point, assessment, write } = useJob();
+  const [at, setAt] = useState<'door' | 'transformer' | 'chime'>('door');
+  const [state, setState] = useState<LastingState>('liveDay');
+  const scope: EntryData<'readingTaken'> = { pointId: point.id, what: 'volts', at, state };
+  const volts = readingField(
+    { name: 'running', label: 'volts', id: 'reading-running', asked: assessment.next?.id === 'deviceVolts' },
+    BELL_VOLTS,
+    scope,
+    kept.readings,
+  );
+  return (
+    <>
+      <div className="fields">
+        <Pick label="where" options={RUNNING_AT} chosen={at} onPick={setAt} />
+        <Pick label="the device is" options={STATES} chosen={state} onPick={setState} />
+        <FieldGroup kind="readingTaken" scope={scope} fields={[volts]} clears />
+      </div>
+      <Choices
+        label="what it says of its supply meanwhile"
+        options={DEVICE_REPORTS.map((value) => ({ value, words: REPORT_WORDS[value] }))}
+        chosen={undefined}
+        onPick={(report) => report && write('readingTaken', { pointId: point.id, what: 'report', state, report })}
+      />
+      <Choices
+        label="while this is read, the chime is"
+        options={PRESENT_PATHS.map((value) => ({ value, words: PRESENT_WORDS[value] }))}
+        chosen={kept.chime.present}
+        onPick={(present) => write('chimeDescribed', { pointId: point.id, present })}
+      />
+    </>
+  );
+}
+
+/** Volts under a known resistor: the sag itself. */
+export function ResistorReading() {
+  const { kept, point, assessment } = useJob();
+  const [at, setAt] = useState<'door' | 'transformer'>('transformer');
+  const scope: EntryData<'readingTaken'> = { pointId: point.id, what: 'volts', at, state: 'resistor' };
+  const volts = readingField(
+    { name: 'loaded', label: 'volts under it', asked: assessment.next?.id === 'resistor' },
+    BELL_VOLTS,
+    scope,
+    kept.readings,
+  );
+  const fields: readonly TypedField[] = [
+    {
+      name: 'ohms',
+      label: 'known resistor',
+      unit: 'Ω',
+      figure: true,
+      shown: '',
+      // By itself no reading: it goes with the volts
+      read: (text) => {
+        const ohms = parseFigure(text, LOAD_OHMS);
+        return ohms.ok ? parsed({}) : ohms;
+      },
+      cleared: {},
+    },
+    {
+      ...volts,
+      read: (text, texts) => {
+        const read = volts.read(text, texts);
+        if (!read.ok) return read;
+        const ohms = parseFigure(texts.ohms ?? '', LOAD_OHMS);
+        return ohms.ok
+          ? parsed({ ...read.value, ohms: ohms.value })
+          : refused({ code: 'contradicts', words: 'Type the resistor’s ohms beside it.' });
+      },
+    },
+  ];
+  return (
+    <div className="fields">
+      <Pick label="where" options={RESISTOR_AT} chosen={at} onPick={setAt} />
+      <div className="span-two">
+        <FieldGroup kind="readingTaken" scope={scope} fields={fields} clears />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,94 @@
+'use client';
+import { useState } from 'react';
+import { format, parseISO } from 'date-fns';
+import { TEXT, type StepStanding } from '@/core/job';
+import { AskForm } from '../kit/form/AskForm';
+import { textField } from '../kit/form/fields';
+import { useJob } from '../kit/job/JobContext';
+
+const HOW_WORDS = {
+  done: 'done',
+  withoutProof: 'done without proof of dead',
+  bySomebodyElse: 'done by somebody else',
+} as const;
+const TOUCH_WORDS = { nothing: 'touches nothing live', bell: 'bell wires', mains: 'mains' } as const;
+
+/** One step: what to do, how, and the tick, or why it is held. */
+export function StepAt({ standing, onTicked }: { readonly standing: StepStanding; readonly onTicked: () => void }) {
+  const { point, write, go } = useJob();
+  const { step, held } = standing;
+  const [differing, setDiffering] = useState(false);
+  const tick = point.ticks[step.id];
+  const scope = { pointId: point.id, stepId: step.id };
+  const ticked = (how: 'done' | 'withoutProof' | 'bySomebodyElse', differs?: string) => {
+    write('stepTicked', { ...scope, how, ...(differs ? { differs } : {}) });
+    setDiffering(false);
+    onTicked();
+  };
+  if (tick)
+    return (
+      <div className="step-done">
+        <p>
+          <b className={tick.proofStood || tick.how === 'bySomebodyElse' ? 'moss' : 'brick'}>{HOW_WORDS[tick.how]}</b>,{' '}
+          {tick.by.name}, {format(parseISO(tick.at), 'd MMM HH:mm')}
+          {tick.proofStood || tick.how !== 'done' ? '' : ', no proof of dead stood then'}.
+          {tick.differs && <span className="block">As built differs: {tick.differs}</span>}
+        </p>
+        <button type="button" className="button" onClick={() => write('entryStruck', { target: tick.entryId })}>
+          Not done after all
+        </button>
+      </div>
+    );
+  return (
+    <>
+      <p className="small soft">{TOUCH_WORDS[step.touches]}</p>
+      {held ? (
+        <div className="held-step" role="status">
+          <p>
+            <b className="brick">Held: {held}.</b>
+          </p>
+          <div className="row-of">
+            {!step.held && (
+              <button type="button" className="button main" onClick={() => go('isolate')}>
+                Prove it dead
+              </button>
+            )}
+          </div>
+          <details>
+            <summary>It has been done already</summary>
+            <p className="small">It can only be recorded afterwards, and stays in the record and on the sheet.</p>
+            <div className="row-of">
+              <button type="button" className="button" onClick={() => ticked('bySomebodyElse')}>
+                By somebody else
+              </button>
+              <button type="button" className="button" onClick={() => ticked('withoutProof')}>
+                Without proof of dead
+              </button>
+            </div>
+          </details>
+        </div>
+      ) : differing ? (
+        <AskForm
+          fields={[
+            textField('differs', 'what is different here', undefined, {
+              hint: 'two wires under Front',
+              most: TEXT.long,
+            }),
+          ]}
+          submit="Done, as built differs"
+          main
+          onSubmit={(data) => ticked('done', 'differs' in data ? String(data.differs) : '')}
+        />
+      ) : (
+        <div className="row-of thumb">
+          <button type="button" className="button main wide" data-testid="tick" onClick={() => ticked('done')}>
+            {step.tug ? 'Done, tugged' : 'Done'}
+          </button>
+          <button type="button" className="button" onClick={() => setDiffering(true)}>
+            Differs
+          </button>
+        </div>
+      )}
+    </>
+  );
+}
