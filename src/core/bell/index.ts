@@ -19,7 +19,7 @@ export {
 } from './judge';
 export { asFound } from './likelihood';
 export { STATIONS, type Station } from './loopVolts';
-export { nextReading, type NextReading } from './nextReading';
+export { NEW_TRANSFORMER_READING, nextReading, type NextReading } from './nextReading';
 export {
   effort,
   judgeOptions,

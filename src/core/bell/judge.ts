@@ -46,6 +46,8 @@ export interface Judgement {
   /** Door volts of the lightest state on high mains, cold winding, cold wires. */
   readonly highest: Band;
   readonly states: readonly StateJudgement[];
+  /** Share of houses in which the door stands over the device's maximum on high mains. */
+  readonly tooHighShare: number;
   /** One sentence with the two figures that decide. */
   readonly reason: string;
 }
@@ -95,6 +97,12 @@ function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states
   const { doorFullVolts, doorMinVolts, doorMaxVolts } = survey.device;
   const when = `${STATE_WORDS[judged.governing]} on low mains`;
   const at = judged.governingVolts;
+  // The doubt may lie at the other end: enough volts at worst, and perhaps too many at best
+  const high = judged.tooHighShare > (1 - judged.belief) / 2;
+  if (high && judged.verdict === 'cannotTell')
+    return `On high mains the door may stand at ${volts(judged.highest.high)}; the device takes ${volts(doorMaxVolts)} at most, and what is not known decides.`;
+  if (high && judged.verdict === 'tight' && at >= doorFullVolts && !judged.overRating)
+    return `${capital(when)} the door keeps ${volts(at)}, but in ${percent(judged.tooHighShare)} of cases it stands over ${volts(doorMaxVolts)} on high mains.`;
   switch (judged.verdict) {
     case 'tooHigh':
       return `On high mains the door stands at ${volts(judged.highest.likely)}; the device takes ${volts(doorMaxVolts)} at most.`;
@@ -162,6 +170,7 @@ export function judge(survey: BellSurvey, houses: readonly House[], change: Chan
     marginVolts: governing.low.likely - doorFullVolts,
     overRating,
     highest,
+    tooHighShare: highs.reduce((sum, one) => sum + (one > doorMaxVolts ? 1 : 0), 0) / houses.length,
   };
   return { ...summary, states, reason: reasonOf(survey, summary) };
 }

@@ -3,11 +3,20 @@ import type { BellSurvey, Reading } from './survey';
 
 /** A reading worth taking now. */
 export interface NextReading {
-  readonly id: 'openVolts' | 'nameplate' | 'runs' | 'deviceVolts' | 'mainsVolts' | 'resistor' | 'coilOhms';
+  readonly id:
+    'openVolts' | 'newOpenVolts' | 'nameplate' | 'runs' | 'deviceVolts' | 'mainsVolts' | 'resistor' | 'coilOhms';
   readonly words: string;
   readonly why: string;
   readonly minutes: number;
 }
+
+/** What is not known of a transformer that is still in its box can be read only when it stands. */
+export const NEW_TRANSFORMER_READING: NextReading = {
+  id: 'newOpenVolts',
+  words: 'Read the new transformer’s open volts before the device goes on',
+  why: 'Its own sag decides, and the label does not tell it.',
+  minutes: 3,
+};
 
 const has = (survey: BellSurvey, test: (reading: Reading) => boolean): boolean => survey.readings.some(test);
 

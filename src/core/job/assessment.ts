@@ -1,5 +1,6 @@
 import {
   DRAWS_WHILE_TYPING,
+  NEW_TRANSFORMER_READING,
   asFound,
   estimate,
   judge,
@@ -93,7 +94,14 @@ export function assess(job: Job, point: Point, draws: number = DRAWS_WHILE_TYPIN
   const spare = sparePairsOf(point);
   const known = estimate(survey, draws);
   const reference = referenceOf(known, spare, point.choice);
-  return { survey, spare, known, reference, next: nextReading(survey, reference.judgement.verdict) };
+  const next = nextReading(survey, reference.judgement.verdict);
+  return {
+    survey,
+    spare,
+    known,
+    reference,
+    next: next && reference.change.transformer ? NEW_TRANSFORMER_READING : next,
+  };
 }
 
 /** {@link assess}, keeping the last results: most entries of a job change nothing about its circuit. */

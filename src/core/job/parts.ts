@@ -19,7 +19,7 @@ export function partsOf(job: Job, point: Point): readonly string[] {
   const { plateM } = deviceOf(point);
   if (look.wall) {
     const fixing = WALL_FIXINGS[look.wall];
-    const screw = screwFor(look.wall, plateM, mount.tiltDeg ?? 0, mount.sideDeg ?? 0);
+    const screw = screwFor(look.wall, plateM, mount.tiltDeg ?? 0, mount.sideDeg ?? 0, lengthsOf(job));
     if (fixing.anchorM > 0) parts.push(fixing.anchor);
     const text = screw.stockM === null ? 'longer than stocked' : lengthText(screw.stockM, lengthsOf(job), 'small');
     parts.push(`2 screws ${text}`);

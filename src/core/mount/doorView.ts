@@ -61,6 +61,19 @@ export function doorView(lensM: number, verticalDeg: number): DoorView {
   return { faces, parcel, both: overlap(faces, parcel) };
 }
 
+/** Whether one visitor's whole face is in frame. */
+export function faceSeen(
+  lensM: number,
+  tiltDeg: number,
+  verticalDeg: number,
+  visitorM: number,
+  distanceM: number,
+): boolean {
+  return [visitorM, visitorM - SCENE.faceM].every(
+    (point) => Math.abs(elevation(lensM, point, distanceM) + tiltDeg) <= verticalDeg / 2,
+  );
+}
+
 /** What is in frame at one tilt. */
 export const seenAt = (view: DoorView, tiltDeg: number): { readonly faces: boolean; readonly parcel: boolean } => {
   const within = ({ fromDeg, toDeg }: TiltInterval): boolean => tiltDeg >= fromDeg && tiltDeg <= toDeg;

@@ -1,5 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
-import { doorView, seenAt } from './doorView';
+import { betterHeight } from './betterHeight';
+import { doorView, faceSeen, seenAt } from './doorView';
 import { platePlace } from './platePlace';
 import { screwFor, tiltAdvice } from './wedge';
 
@@ -31,6 +32,23 @@ describe('what a doorbell sees', () => {
   });
 });
 
+describe('a better height', () => {
+  it('tells a cut face from a whole one by hand', () => {
+    // Lens 1.2 m, no tilt, ±44°: a crown of 1.95 m at 0.6 m stands at 51.3°, at 1.2 m at 32.0°; its chin at 22.8°
+    expect(faceSeen(1.2, 0, 88, 1.95, 0.6)).toBe(false);
+    expect(faceSeen(1.2, 0, 88, 1.95, 1.2)).toBe(true);
+    expect(faceSeen(1.2, -8, 88, 1.95, 0.6)).toBe(true);
+  });
+  it('finds the nearest one that shows more, and none where all is seen', () => {
+    expect(betterHeight(1.2, 152)).toBeNull();
+    const better = betterHeight(1.2, 88);
+    expect(better?.sees).toBe('faces');
+    // What it says holds when it is done
+    const view = doorView(better?.heightM ?? 0, 88);
+    expect(seenAt(view, better?.tiltDeg ?? 0).faces).toBe(true);
+  });
+});
+
 describe('where the plate can sit', () => {
   const plate = { height: 0.13, width: 0.05 };
   const survey = { leadReachM: 0.09, oldMarksM: 0.07, holeHeightM: 1.22, sideClearM: 0.04, plateM: plate };
@@ -50,14 +68,18 @@ describe('where the plate can sit', () => {
 describe('screw length', () => {
   const plate = { height: 0.13, width: 0.05 };
   it('adds stack, cover, anchor and one diameter', () => {
-    expect(screwFor('brick', plate, 0, 0).neededM).toBeCloseTo(0.004 + 0.03 + 0.004, 9);
-    expect(screwFor('brick', plate, 0, 0).stockM).toBe(0.04);
+    expect(screwFor('brick', plate, 0, 0, 'metric').neededM).toBeCloseTo(0.004 + 0.03 + 0.004, 9);
+    expect(screwFor('brick', plate, 0, 0, 'metric').stockM).toBe(0.04);
+    // 38 mm is a hair under 1 1/2 in
+    expect(screwFor('brick', plate, 0, 0, 'imperial').stockM).toBeCloseTo(1.5 * 0.0254, 9);
   });
   it('grows with wedges and cladding', () => {
-    const flat = screwFor('timber', plate, 0, 0);
-    const tilted = screwFor('timber', plate, 12, 0);
+    const flat = screwFor('timber', plate, 0, 0, 'metric');
+    const tilted = screwFor('timber', plate, 12, 0, 'metric');
     // 3 mm + (130 − 12) mm · tan 12° = 28.1 mm more
     expect(tilted.neededM - flat.neededM).toBeCloseTo(0.003 + 0.118 * Math.tan(Math.PI / 15), 9);
-    expect(screwFor('render', plate, 0, 0).neededM).toBeGreaterThan(screwFor('brick', plate, 0, 0).neededM);
+    expect(screwFor('render', plate, 0, 0, 'metric').neededM).toBeGreaterThan(
+      screwFor('brick', plate, 0, 0, 'metric').neededM,
+    );
   });
 });

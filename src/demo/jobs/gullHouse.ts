@@ -29,6 +29,7 @@ export const gullHouse: DemoJob = {
       .write('pointDescribed', {
         pointId,
         wasThere: 'button',
+        deviceId: 'compact-silent',
         wall: 'render',
         leadReachM: 0.07,
         holeHeightM: 1.3,
@@ -40,6 +41,6 @@ export const gullHouse: DemoJob = {
       .write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 4, lengthHighM: 5, mm2: 0.5 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 238, high: 238 })
       .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 11.9, high: 12.1 })
-      .take({ transformerId: 'din-24-24', treatmentId: 'fuseLink' });
+      .take({ transformerId: 'din-12-24', treatmentId: 'fuseLink' });
   },
 };

@@ -32,7 +32,7 @@ export const lapwingLodge: DemoJob = {
         wasThere: 'videoDoorbell',
         wall: 'concrete',
         leadReachM: 0.12,
-        holeHeightM: 1.24,
+        holeHeightM: 1.22,
         oldMarksM: 0.1,
       })
       .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 8, place: 'landing', present: 'link' })

@@ -19,7 +19,10 @@ export function CircuitFields() {
         kind="circuitListed"
         scope={{ circuitId, ...(circuit ? {} : { feeds: [point.id] }) }}
         fields={[
-          { ...textField('way', `${words.way} on the ${words.board}`, circuit?.way ?? undefined), asked: !circuit },
+          {
+            ...textField('way', `which ${words.way}`, circuit?.way ?? undefined, { hint: `${words.way} 7` }),
+            asked: !circuit,
+          },
           textField('name', 'label as written there', circuit?.name ?? undefined, { hint: 'hall lights' }),
         ]}
       />

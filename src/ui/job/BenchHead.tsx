@@ -29,15 +29,15 @@ export function BenchHead() {
             <span className={`kept ${log.keeping}`} role="status">
               {log.keeping === 'keeping' ? 'keeping…' : log.keeping === 'kept' ? 'kept' : 'not kept yet'}
             </span>
+            {undoable && (
+              <button type="button" className="button quiet undo" onClick={undo}>
+                <Undo2 size={16} aria-hidden="true" /> undo {ENTRY_WORDS[undoable.kind]}
+              </button>
+            )}
           </h1>
           <span className="soft">{WHAT_FOR[rung]}</span>
         </div>
-        {undoable && (
-          <button type="button" className="button quiet undo" onClick={undo}>
-            <Undo2 size={18} aria-hidden="true" /> Undo {ENTRY_WORDS[undoable.kind]}
-          </button>
-        )}
-        {here ? (
+        {here && rung === 'wire' ? null : here ? (
           <div className="move-here" data-testid="next-move">
             <b>{move.words}</b>
             <span className="soft">{move.why}</span>

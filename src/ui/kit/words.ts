@@ -4,10 +4,16 @@ export const volts = (value: number): string => `${value.toFixed(1)} V`;
 /** A margin with its sign. */
 export const margin = (value: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(1)} V`;
 
+/** How far a reading lies off, without a sign before zero. */
+export const offset = (value: number): string =>
+  value
+    .toFixed(1)
+    .replace(/^-(0\.0)$/, '$1')
+    .replace('-', '−');
+
 /** A chance in per cent, never rounded to a certainty. */
 export function percent(share: number): string {
-  if (share > 0.99 && share < 1) return 'over 99 %';
-  if (share >= 1) return '100 %';
+  if (share > 0.99) return 'over 99 %';
   if (share < 0.01) return 'under 1 %';
   return `${Math.round(share * 100)} %`;
 }

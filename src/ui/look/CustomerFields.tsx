@@ -22,8 +22,8 @@ export function CustomerFields() {
         {missing.length === 0
           ? 'Everything is there: the visit can be planned.'
           : `${missing.length === 1 ? 'One thing is' : `${missing.length} things are`} open: ${missing
-              .map(({ words }) => words.charAt(0).toLowerCase() + words.slice(1))
-              .join(', ')}.`}
+              .map(({ words }) => words)
+              .join('; ')}.`}
       </p>
       <FieldGroup
         kind="customerDescribed"

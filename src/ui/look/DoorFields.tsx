@@ -29,7 +29,7 @@ export function DoorFields() {
   };
   const place = platePlace(survey);
   const fixing = look.wall ? WALL_FIXINGS[look.wall] : null;
-  const screw = look.wall ? screwFor(look.wall, device.plateM, 0, 0) : null;
+  const screw = look.wall ? screwFor(look.wall, device.plateM, 0, 0, lengths) : null;
   return (
     <section>
       <h2>Door</h2>

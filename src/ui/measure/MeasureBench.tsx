@@ -25,11 +25,11 @@ export function MeasureBench() {
       <section>
         <h2>Quick readings</h2>
         <StillReadings />
-        <div className="fields two-groups">
+        <div className="fields two-groups block-top">
           <NameplateFields />
         </div>
       </section>
-      <div className="halves">
+      <div className="split">
         <section>
           <h2>Volts on their way to the door</h2>
           <FallingLine

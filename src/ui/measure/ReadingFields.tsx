@@ -70,7 +70,7 @@ export function StillReadings() {
     ] as const,
   ].map(([field, rule, data]) => [readingField(field, rule, data, kept.readings), data]);
   return (
-    <div className="fields">
+    <div className="fields five">
       {fields.map(([field, data]) => (
         <FieldGroup key={field.name} kind="readingTaken" scope={data} fields={[field]} clears />
       ))}

@@ -1,6 +1,7 @@
 'use client';
 import { format, parseISO } from 'date-fns';
 import { useJob } from '../kit/job/JobContext';
+import { offset } from '../kit/words';
 import { readingFigure, readingWords } from '../kit/readingWords';
 
 /** What has been read, and how far each lies off the one circuit that explains all. */
@@ -36,7 +37,7 @@ export function ReadingTable() {
                   </div>
                 </td>
                 <td className="n">{readingFigure(data)}</td>
-                <td className={`n${fit?.contradicts ? ' brick' : ''}`}>{fit ? fit.offBy.toFixed(1) : '–'}</td>
+                <td className={`n${fit?.contradicts ? ' brick' : ''}`}>{fit ? offset(fit.offBy) : '–'}</td>
                 <td>
                   {kept && (
                     <button

@@ -1,7 +1,7 @@
 'use client';
 import { LIMITS, MATERIALS, lengthsOf, regionOf } from '@/core/job';
 import type { RunName } from '@/core/bell';
-import { gaugeText, lengthText, parseGauge, parseLengthSpan, type FigureRule } from '@/core/units';
+import { gaugeText, lengthText, parseGauge, parseLengthSpan, type FigureRule, type Gauge } from '@/core/units';
 import { Choices } from '../kit/form/Choices';
 import type { TypedField } from '../kit/form/field';
 import { FieldGroup } from '../kit/form/FieldGroup';
@@ -19,6 +19,10 @@ const WAYS = [
   { value: '1', words: 'one way only, the other runs elsewhere' },
 ] as const;
 
+/** A gauge as it is written here: with its unit only where it is not the one of the place. */
+const bareGaugeText = (gauge: Gauge, unit: 'awg' | 'mm2'): string =>
+  unit in gauge ? gaugeText(gauge).replace(/ .*/, '') : gaugeText(gauge);
+
 const whole = (least: number, most: number): FigureRule => ({
   unit: '',
   unitWords: ['pair', 'pairs'],
@@ -35,8 +39,9 @@ export function RunFields({ run, legend }: { readonly run: RunName; readonly leg
   const facts = kept.runs[run];
   const scope = { pointId: point.id, run };
   const { lengthLowM: low, lengthHighM: high, awg, mm2 } = facts;
+  const bare = (size: Gauge): string => bareGaugeText(size, bareGauge);
   const asked = assessment.next?.id === 'runs';
-  const lengthWords = (metres: number): string => lengthText(metres, lengths);
+  const lengthWords = (metres: number): string => lengthText(metres, lengths).replace(/ (m|ft)$/, '');
   const shownLength =
     low === undefined
       ? ''
@@ -68,7 +73,7 @@ export function RunFields({ run, legend }: { readonly run: RunName; readonly leg
     figure: true,
     unit: bareGauge === 'awg' ? 'AWG' : 'mm²',
     asked: asked && awg === undefined && mm2 === undefined,
-    shown: awg !== undefined ? gaugeText({ awg }) : mm2 !== undefined ? gaugeText({ mm2 }) : '',
+    shown: awg !== undefined ? bare({ awg }) : mm2 !== undefined ? bare({ mm2 }) : '',
     read: (text) =>
       mapped(parseGauge(text, bareGauge), (size) =>
         'awg' in size ? { awg: size.awg, mm2: null } : { mm2: size.mm2, awg: null },

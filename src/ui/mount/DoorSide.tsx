@@ -1,6 +1,6 @@
 'use client';
 import { useRef, type PointerEvent } from 'react';
-import { SCENE, seenAt, type DoorView } from '@/core/mount';
+import { SCENE, faceSeen, seenAt, type DoorView } from '@/core/mount';
 import { lengthText, type LengthSystem } from '@/core/units';
 
 interface Props {
@@ -46,7 +46,7 @@ export function DoorSide({ heightM, tiltDeg, verticalDeg, view, lengths, onDrag 
         cy={y(metres - SCENE.faceM / 2)}
         rx="11"
         ry={(SCENE.faceM * METRE) / 2}
-        className={seen.faces ? 'seen' : 'unseen'}
+        className={faceSeen(heightM, tiltDeg, verticalDeg, metres, away) ? 'seen' : 'unseen'}
       />
       <text x={x(away)} y={y(metres) - 6} textAnchor="middle" className="small-text soft">
         {label}
@@ -67,7 +67,7 @@ export function DoorSide({ heightM, tiltDeg, verticalDeg, view, lengths, onDrag 
       <path d={`M${WALL} 0V${GROUND}`} className="line thick" />
       {visitor(SCENE.tallestM, SCENE.nearestM, lengthText(SCENE.tallestM, lengths, 'small'))}
       {visitor(SCENE.shortestM, SCENE.farthestM, lengthText(SCENE.shortestM, lengths, 'small'))}
-      {visitor(SCENE.tallestM, SCENE.farthestM + 0.55, '')}
+      {visitor(SCENE.tallestM, SCENE.farthestM + 0.55, lengthText(SCENE.tallestM, lengths, 'small'))}
       <rect
         x={x(SCENE.parcelAtM) - 16}
         y={y(SCENE.parcelHeightM)}

@@ -10,6 +10,7 @@ import {
   USUAL_HEIGHT_M,
   WALLS,
   WALL_FIXINGS,
+  betterHeight,
   doorView,
   platePlace,
   screwFor,
@@ -29,6 +30,7 @@ const TILTS = [
   ...TILT_WEDGES.map((deg) => ({ value: String(deg), words: `${deg}°, thick end up` })),
   ...TILT_WEDGES.map((deg) => ({ value: String(-deg), words: `${deg}°, thick end down` })),
 ];
+const wedgeWords = (deg: number): string => TILTS.find(({ value }) => Number(value) === deg)?.words ?? 'none';
 const SIDES = [
   { value: '0', words: 'none' },
   ...SIDE_WEDGES.flatMap((deg) => [
@@ -75,8 +77,9 @@ export function MountBench() {
   const sees = faces && parcel ? 'both' : faces ? 'faces' : parcel ? 'parcel' : 'neither';
   const outside =
     mount.heightM !== undefined && place?.lowestM != null && (heightM < lowest - 0.005 || heightM > highest + 0.005);
-  const screw = look.wall && screwFor(look.wall, device.plateM, tiltDeg, sideDeg);
-  const best = TILTS.find(({ value }) => Number(value) === advice.tiltDeg)?.words ?? 'none';
+  const screw = look.wall && screwFor(look.wall, device.plateM, tiltDeg, sideDeg, lengths);
+  const best = wedgeWords(advice.tiltDeg);
+  const better = betterHeight(heightM, device.viewDeg.vertical);
   return (
     <div className="halves">
       <section>
@@ -97,9 +100,14 @@ export function MountBench() {
             At {small(heightM)}
             {mount.heightM === undefined ? ', planned' : ''}: {SEES_WORDS[sees]}.
           </b>{' '}
-          {advice.tiltDeg !== tiltDeg && (
+          {advice.tiltDeg !== tiltDeg && advice.sees !== sees && advice.sees !== 'neither' && (
             <span>
-              Best here: tilt wedge {best}; then {SEES_WORDS[advice.sees]}.
+              Tilt wedge {best}: {SEES_WORDS[advice.sees]}.
+            </span>
+          )}{' '}
+          {better && (
+            <span className="soft">
+              At {small(better.heightM)}, tilt wedge {wedgeWords(better.tiltDeg)}: {SEES_WORDS[better.sees]}.
             </span>
           )}
         </p>

@@ -89,8 +89,11 @@ const NARROW: Layout = {
   conditions: { x: 180, y: 350 },
 };
 
-/** The bell circuit as a loop: what it is made of, what was read, and the volts that come to each terminal. */
-export function BellLoop({ words }: { readonly words: LoopWords }) {
+/**
+ * The bell circuit as a loop: what it is made of, what was read, and the volts that come to each terminal.
+ * On screen a plate leads to the field that takes its figure; on paper it is a figure.
+ */
+export function BellLoop({ words, printed = false }: { readonly words: LoopWords; readonly printed?: boolean }) {
   const narrow = useNarrow();
   const layout = narrow ? NARROW : WIDE;
   const { source, chime, door, plateWidth } = layout;
@@ -140,9 +143,9 @@ export function BellLoop({ words }: { readonly words: LoopWords }) {
       <text x={layout.front.x} y={layout.front.y}>
         Front <tspan className="m">{words.front}</tspan>
       </text>
-      <Plate spot={layout.open} width={plateWidth} plate={words.plates.open} />
-      <Plate spot={layout.screws} width={plateWidth} plate={words.plates.screws} />
-      <Plate spot={layout.doorPlate} width={plateWidth} plate={words.plates.door} />
+      <Plate spot={layout.open} width={plateWidth} plate={words.plates.open} printed={printed} />
+      <Plate spot={layout.screws} width={plateWidth} plate={words.plates.screws} printed={printed} />
+      <Plate spot={layout.doorPlate} width={plateWidth} plate={words.plates.door} printed={printed} />
       <text x={layout.conditions.x} y={layout.conditions.y} textAnchor="middle" className="soft">
         {words.conditions}
       </text>
@@ -163,9 +166,16 @@ function Run({ spot, narrow, stretch }: { readonly spot: Spot; readonly narrow: 
   );
 }
 
-function Plate({ spot, width, plate }: { readonly spot: Spot; readonly width: number; readonly plate: LoopPlate }) {
-  return (
-    <a href={`#${plate.field}`} aria-label={`${plate.label}: ${plate.figure} ${plate.more}`}>
+interface PlateProps {
+  readonly spot: Spot;
+  readonly width: number;
+  readonly plate: LoopPlate;
+  readonly printed: boolean;
+}
+
+function Plate({ spot, width, plate, printed }: PlateProps) {
+  const drawn = (
+    <>
       <rect x={spot.x} y={spot.y} width={width} height={PLATE_HEIGHT} className={plate.kind} />
       <text x={spot.x + 8} y={spot.y + 16} className={plate.kind === 'asked' ? 'fox strong' : 'soft'}>
         {plate.label}
@@ -176,6 +186,13 @@ function Plate({ spot, width, plate }: { readonly spot: Spot; readonly width: nu
       <text x={spot.x + width - 8} y={spot.y + 35} textAnchor="end" className="m soft small-text">
         {plate.more}
       </text>
+    </>
+  );
+  return printed ? (
+    <g>{drawn}</g>
+  ) : (
+    <a href={`#${plate.field}`} aria-label={`${plate.label}: ${plate.figure} ${plate.more}`}>
+      {drawn}
     </a>
   );
 }

@@ -12,10 +12,10 @@ interface Props {
   readonly words: string;
 }
 
-const WIDTH = 470;
+const WIDTH = 424;
 const HEIGHT = 236;
 const LEFT = 40;
-const RIGHT = 440;
+const RIGHT = 408;
 const TOP = 12;
 const BOTTOM = 206;
 /** Where each station stands: the wire to the door takes most of the way. */

@@ -30,7 +30,7 @@ const workedPlate = (label: string, band: Band, field: string): LoopPlate => ({
 const askedPlate = (label: string, field: string): LoopPlate => ({
   label,
   figure: '___ V',
-  more: 'would help most',
+  more: '',
   kind: 'asked',
   field,
 });

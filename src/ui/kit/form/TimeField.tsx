@@ -12,7 +12,7 @@ interface Props {
 export function TimeField({ label, shown, onPick }: Props) {
   const id = useId();
   return (
-    <div className="field">
+    <div className="field time-field">
       <label htmlFor={id}>{label}</label>
       <div className="box">
         <input id={id} type="datetime-local" defaultValue={shown} onBlur={(event) => onPick(event.target.value)} />

@@ -51,7 +51,8 @@ export const tapeField = (
   name,
   label,
   figure: true,
-  unit: system === 'metric' ? 'mm' : 'in',
+  // What stands carries its own unit
+  ...(value === undefined ? { unit: system === 'metric' ? 'mm' : 'in' } : {}),
   shown: value === undefined ? '' : lengthText(value, system, 'small'),
   read: (text) =>
     within(parseLength(text, system === 'metric' ? 'mm' : 'in'), limits, (metres) => ({ [name]: metres })),

@@ -1,0 +1,65 @@
+import { format, parseISO } from 'date-fns';
+import { regionOf, type Job } from '@/core/job';
+import { Lines } from './Lines';
+import { PointSheet } from './PointSheet';
+import { PrintButton } from './PrintButton';
+
+/** The one printed sheet of a job: what was found, decided, wired, mounted, proved, and what stays open. */
+export function JobSheet({ job, printedAt }: { readonly job: Job; readonly printedAt: string }) {
+  const { site, customer, expectedAt } = job;
+  const region = regionOf(job);
+  return (
+    <main className="sheet-page">
+      <div className="sheet-head">
+        <div>
+          <h1>{job.title}</h1>
+          <div>{site.address}</div>
+        </div>
+        <div className="small">
+          Job sheet, {format(parseISO(printedAt), 'd MMM yyyy HH:mm')}
+          <br />
+          {job.last} entries
+        </div>
+        <PrintButton />
+      </div>
+      <Lines
+        lines={[
+          ['customer', customer.name],
+          ['Wi-Fi', [customer.wifiName, customer.wifiBand && `${customer.wifiBand} GHz`].filter(Boolean).join(', ')],
+          ['supply', region.name],
+          [region.words.board, site.boardPlace],
+          ['year built', site.yearBuilt],
+          ['access', site.access],
+          ['visit', expectedAt && format(parseISO(expectedAt), 'd MMM yyyy HH:mm')],
+        ]}
+      />
+      {job.points.map((point) => (
+        <PointSheet key={point.id} job={job} point={point} />
+      ))}
+      {job.notes.length > 0 && (
+        <section>
+          <h2>Notes</h2>
+          <ul className="plain-list">
+            {job.notes.map(({ entryId, text, by }) => (
+              <li key={entryId}>
+                {text} <span className="soft">{by.name}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section className="keep-together">
+        <h2>Cautions</h2>
+        <p>
+          {region.mainsWork} Mains can kill: if not competent and permitted, hire a licensed electrician. The
+          transformer’s primary side is mains. Local code governs.
+        </p>
+      </section>
+      <section className="keep-together sign-off">
+        <div>installer</div>
+        <div>customer</div>
+        <div>date</div>
+      </section>
+    </main>
+  );
+}

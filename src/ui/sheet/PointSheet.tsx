@@ -1,0 +1,170 @@
+import { DRAWS_FOR_A_CHOICE, VERDICT_WORDS } from '@/core/bell';
+import { CHIME_KIND_WORDS, treatmentById } from '@/core/chime';
+import { assess, circuitOfPoint, lengthsOf, partsOf, worriesOf, type Job, type Point } from '@/core/job';
+import { FIXING_WORDS, SEAL_WORDS, WALL_FIXINGS } from '@/core/mount';
+import { gaugeText, lengthText } from '@/core/units';
+import { BellLoop } from '../kit/drawing/BellLoop';
+import { loopWords } from '../kit/drawing/loopWords';
+import { margin, percent, volts } from '../kit/words';
+import { ChecksTable, ReadingsTable, StepsTable } from './SheetTables';
+import { Lines } from './Lines';
+
+/** One point on the sheet. */
+export function PointSheet({ job, point }: { readonly job: Job; readonly point: Point }) {
+  const assessment = assess(job, point, DRAWS_FOR_A_CHOICE);
+  const { reference } = assessment;
+  const { judgement } = reference;
+  const { look, transformer, chime, mount, choice, left } = point;
+  const lengths = lengthsOf(job);
+  const small = (metres: number | undefined): string | undefined =>
+    metres === undefined ? undefined : lengthText(metres, lengths, 'small');
+  const circuit = circuitOfPoint(job.circuits, point.id);
+  const treatment = choice && treatmentById(choice.data.treatmentId);
+  const worries = worriesOf(job, point, assessment);
+  const parts = partsOf(job, point);
+  const run = (name: 'toChime' | 'toDoor'): string | undefined => {
+    const { lengthLowM: low, lengthHighM: high, awg, mm2, pairs, sparePairs } = point.runs[name];
+    if (low === undefined) return undefined;
+    const span =
+      high === undefined || high === low
+        ? lengthText(low, lengths)
+        : `${lengthText(low, lengths)} to ${lengthText(high, lengths)}`;
+    const gauge = awg !== undefined ? gaugeText({ awg }) : mm2 !== undefined ? gaugeText({ mm2 }) : 'gauge not known';
+    return [span, gauge, pairs && pairs > 1 && `${pairs} pairs joined`, sparePairs && `${sparePairs} spare pairs`]
+      .filter(Boolean)
+      .join(', ');
+  };
+  return (
+    <>
+      <h2 className="point-name">{point.name}</h2>
+      <p data-testid="sheet-verdict">
+        <b>{VERDICT_WORDS[judgement.verdict]}.</b> {judgement.reason} Believed to hold {percent(judgement.belief)},
+        margin {margin(judgement.marginVolts)}; {reference.words}.
+      </p>
+      <section>
+        <h3>How to switch it off</h3>
+        <p>
+          {circuit
+            ? `${[circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')}${job.site.boardPlace ? `, ${job.site.boardPlace}` : ''}. State now: ${STATE_WORDS[circuit.state.state]}.`
+            : 'No circuit was named.'}
+        </p>
+      </section>
+      <section>
+        <h3>Found</h3>
+        <Lines
+          lines={[
+            [
+              'was there',
+              look.wasThere &&
+                { button: 'a button', videoDoorbell: 'a video doorbell', nothing: 'nothing' }[look.wasThere],
+            ],
+            [
+              'transformer',
+              transformer.ratedVolts !== undefined &&
+                `${transformer.ratedVolts} V ${transformer.ratedVa ?? '?'} VA${transformer.place ? `, ${transformer.place}` : ''}`,
+            ],
+            [
+              'chime',
+              chime.chimeKind && `${CHIME_KIND_WORDS[chime.chimeKind]}${chime.place ? `, ${chime.place}` : ''}`,
+            ],
+            ['run to the chime', run('toChime')],
+            ['run to the door', run('toDoor')],
+            ['wall', look.wall && WALL_FIXINGS[look.wall].name],
+            ['lead reaches', small(look.leadReachM)],
+          ]}
+        />
+        <ReadingsTable point={point} />
+      </section>
+      <section className="keep-together">
+        <h3>Taken</h3>
+        {choice && treatment ? (
+          <Lines
+            lines={[
+              ['device', choice.data.device.name],
+              ['transformer', choice.data.transformer?.name ?? 'the old one is kept'],
+              ['chime', `${treatment.name}: ${treatment.what}`],
+              ['pairs', choice.data.joinPairs && 'spare pairs joined'],
+              ['why', choice.data.reason],
+              [
+                'worked out then',
+                `${VERDICT_WORDS[choice.data.verdict]}, ${volts(choice.data.governingVolts)} at worst`,
+              ],
+              ['device’s setting', treatment.setting],
+              ['by', choice.by.name],
+            ]}
+          />
+        ) : (
+          <p className="soft">No way was taken.</p>
+        )}
+        <BellLoop words={loopWords(job, point, assessment, judgement.governing)} printed />
+      </section>
+      <section>
+        <h3>Wired</h3>
+        <StepsTable point={point} />
+      </section>
+      <section className="keep-together">
+        <h3>Mounted</h3>
+        <Lines
+          lines={[
+            ['lens over ground', small(mount.heightM)],
+            [
+              'tilt wedge',
+              mount.tiltDeg !== undefined &&
+                (mount.tiltDeg === 0 ? 'none' : `${mount.tiltDeg}°, thick end ${mount.tiltThickEnd ?? 'up'}`),
+            ],
+            [
+              'side wedge',
+              mount.sideDeg !== undefined &&
+                (mount.sideDeg === 0 ? 'none' : `${mount.sideDeg}°, thick side ${mount.sideThick ?? 'left'}`),
+            ],
+            ['level', mount.level],
+            ['fixings', mount.fixings && FIXING_WORDS[mount.fixings]],
+            ['seal', mount.seal && SEAL_WORDS[mount.seal]],
+            ['the drill found', mount.wall],
+          ]}
+        />
+      </section>
+      <section>
+        <h3>Proved</h3>
+        <ChecksTable point={point} />
+      </section>
+      <section className="keep-together">
+        <h3>Open</h3>
+        {worries.length === 0 ? (
+          <p>No worry is open.</p>
+        ) : (
+          <ul className="plain-list">
+            {worries.map(({ id, words }) => (
+              <li key={id}>{words}</li>
+            ))}
+          </ul>
+        )}
+        <p className="small">Parts: {parts.length > 0 ? parts.join(' · ') : 'none yet'}</p>
+      </section>
+      <section className="keep-together">
+        <h3>For the customer</h3>
+        <p>
+          A video doorbell was fitted at the {point.name.toLowerCase()}
+          {treatment && !treatment.sounds
+            ? '; it rings through a plug-in sounder, the old chime is silent'
+            : '; the chime in the house rings'}
+          . Keep its circuit switched on: without power there is no bell. When it fails, look at the breaker first, then
+          at the Wi-Fi. The camera sees whoever stands at the door, and voice is recorded: tell visitors where the place
+          asks for it.
+        </p>
+        {left && (
+          <p>
+            Handed over{left.data.customer ? ` to ${left.data.customer}` : ''} by {left.by.name}. {left.data.remark}
+          </p>
+        )}
+      </section>
+    </>
+  );
+}
+
+const STATE_WORDS = {
+  unknown: 'not known',
+  live: 'live',
+  off: 'off, not proved dead',
+  provedDead: 'proved dead',
+} as const;
