@@ -2,6 +2,12 @@ import { boardJobs } from '@/server/jobs/jobList';
 import { store } from '@/server/store';
 import { Board } from '@/ui/board/Board';
 
-export default async function BoardPage() {
-  return <Board jobs={await boardJobs((await store()).db, '')} />;
+interface Props {
+  readonly searchParams: Promise<{ readonly q?: string | string[] }>;
+}
+
+export default async function BoardPage({ searchParams }: Props) {
+  const { q } = await searchParams;
+  const words = typeof q === 'string' ? q.slice(0, 200) : '';
+  return <Board jobs={await boardJobs((await store()).db, words)} q={words} />;
 }

@@ -1,5 +1,6 @@
 import { treatmentById } from '../chime';
 import { GATE_WORDS, stepGate, type CircuitState } from '../isolation';
+import { WALL_FIXINGS } from '../mount';
 import { CHECKS } from '../prove';
 import { lengthText } from '../units';
 import type { Step } from '../wiring';
@@ -55,9 +56,9 @@ const MARKS: { readonly [R in Rung]: (job: Job, point: Point, assessment: Assess
     const begun = Object.keys(point.look).length + Object.keys(point.chime).length > 0;
     const reach = point.look.leadReachM;
     const seen = [
-      point.look.wall,
+      ...(point.look.wall ? [WALL_FIXINGS[point.look.wall].name] : []),
       ...(reach === undefined ? [] : [`${lengthText(reach, lengthsOf(job), 'small')} of lead`]),
-    ].filter((part) => part !== undefined);
+    ];
     if (missing.length === 0) return mark('done', seen.join(', '));
     return mark(begun ? 'inHand' : 'open', begun ? `${missing.length} to look at` : '');
   },

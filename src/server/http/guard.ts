@@ -6,7 +6,8 @@ const LOCAL = new Set(['127.0.0.1', 'localhost', '[::1]']);
 const allowed = (hostname: string): boolean =>
   LOCAL.has(hostname) || (process.env.FOX_LADDER_HOSTS ?? '').split(',').includes(hostname);
 
-const hostnameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
+/** Whether a Host header names this server; another name may be a page that points at it from outside. */
+export const isOwnHost = (host: string): boolean => allowed(host.replace(/:\d+$/, '').toLowerCase());
 
 /**
  * Lets a request through that is meant for this server and, where it writes, comes from one of its own pages.
@@ -14,7 +15,7 @@ const hostnameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCa
  */
 export function guard(request: Request): void {
   const host = request.headers.get('host') ?? '';
-  if (!allowed(hostnameOf(host)))
+  if (!isOwnHost(host))
     throw new ProblemError(403, 'This server is not known by that name.', [
       { path: 'Host', message: 'is not allowed' },
     ]);

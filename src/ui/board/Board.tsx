@@ -1,41 +1,108 @@
-import { format, parseISO } from 'date-fns';
+'use client';
+import { format, isBefore, isToday, parseISO, startOfToday } from 'date-fns';
 import Link from 'next/link';
+import { useState } from 'react';
 import type { ListedJob } from '@/contract/listedJob';
 import { LadderSign } from '../kit/LadderSign';
+import { NewJob } from './NewJob';
+import { TakeIn } from './TakeIn';
+
+type Part = 'today' | 'earlier' | 'coming' | 'noDay' | 'finished';
+
+const PARTS: readonly (readonly [Part, string])[] = [
+  ['today', 'Today'],
+  ['earlier', 'Left over'],
+  ['coming', 'Coming'],
+  ['noDay', 'No day yet'],
+  ['finished', 'Finished'],
+];
+
+function partOf({ finished, expectedAt }: ListedJob): Part {
+  if (finished) return 'finished';
+  if (expectedAt === null) return 'noDay';
+  const day = parseISO(expectedAt);
+  if (isToday(day)) return 'today';
+  return isBefore(day, startOfToday()) ? 'earlier' : 'coming';
+}
 
 /** All jobs in rows: when, where, each point's ladder, the one next move and the verdict. */
-export function Board({ jobs }: { readonly jobs: readonly ListedJob[] }) {
+export function Board({ jobs, q }: { readonly jobs: readonly ListedJob[]; readonly q: string }) {
+  const [making, setMaking] = useState(false);
+  const open = jobs.filter(({ finished }) => !finished).length;
   return (
     <main className="page">
       <div className="page-head">
         <h1>Board</h1>
-        <span className="soft">{jobs.filter(({ finished }) => !finished).length} open jobs</span>
-      </div>
-      {jobs.length === 0 && <p>No job yet. A job is made over the open interface for now: POST /api/v1/jobs.</p>}
-      {jobs.map((job) => (
-        <div className="board-row" key={job.id}>
-          <div className="when">{job.expectedAt ? format(parseISO(job.expectedAt), 'd MMM') : '–'}</div>
-          <div className="site">
-            <b>{job.title}</b>
-            <div className="small soft">{job.address}</div>
-          </div>
-          <div className="points-of">
-            {job.points.map((point) => (
-              <Link className="point" key={point.id} href={`/jobs/${job.id}?point=${encodeURIComponent(point.id)}`}>
-                <span>{point.name}</span>
-                <span className="ladder-cell">
-                  <LadderSign marks={point.marks} />
-                </span>
-                <span className="go-cell">
-                  <span className="go">{point.move.words}</span>
-                  <span className="small soft"> {point.move.why}</span>
-                </span>
-                {point.verdict && <span className={`pill ${point.verdict.word}`}>{point.verdict.words}</span>}
-              </Link>
-            ))}
-          </div>
+        <span className="soft">
+          {q === '' ? `${open === 1 ? '1 open job' : `${open} open jobs`}` : `${jobs.length} for “${q}”`}
+          {q !== '' && (
+            <>
+              {' '}
+              <Link href="/">show all</Link>
+            </>
+          )}
+        </span>
+        <div className="end">
+          <TakeIn />
+          <button type="button" className="button main" aria-expanded={making} onClick={() => setMaking(!making)}>
+            New job
+          </button>
         </div>
-      ))}
+      </div>
+      {making && <NewJob />}
+      {jobs.length === 0 && (
+        <p>
+          {q === ''
+            ? 'No job yet. Make the first one, or take in a job file.'
+            : 'No site or job begins with these words.'}
+        </p>
+      )}
+      {PARTS.map(([part, name]) => {
+        const rows = jobs.filter((job) => partOf(job) === part);
+        if (rows.length === 0) return null;
+        return (
+          <section key={part}>
+            <div className="day">
+              <h2>{name}</h2>
+            </div>
+            {rows.map((job) => (
+              <Row key={job.id} job={job} part={part} />
+            ))}
+          </section>
+        );
+      })}
     </main>
+  );
+}
+
+function Row({ job, part }: { readonly job: ListedJob; readonly part: Part }) {
+  const when = job.expectedAt && format(parseISO(job.expectedAt), part === 'today' ? 'HH:mm' : 'd MMM');
+  return (
+    <div className="board-row">
+      <div className="when">{when ?? '–'}</div>
+      <div className="site">
+        <b>{job.title}</b>
+        <div className="small soft">{job.address}</div>
+      </div>
+      <div className="points-of">
+        {job.points.length === 0 && <Link href={`/jobs/${job.id}`}>Add the first point</Link>}
+        {job.points.map((point) => (
+          <Link className="point" key={point.id} href={`/jobs/${job.id}?point=${encodeURIComponent(point.id)}`}>
+            <span>{point.name}</span>
+            <span className="ladder-cell">
+              <LadderSign marks={point.marks} />
+            </span>
+            <span className="go-cell">
+              <span className="go">{point.move.words}</span>
+              <span className="small soft"> {point.move.why}</span>
+              {point.worries > 0 && part !== 'finished' && (
+                <span className="small brick"> {point.worries === 1 ? '1 worry' : `${point.worries} worries`}</span>
+              )}
+            </span>
+            {point.verdict && <span className={`pill ${point.verdict.word}`}>{point.verdict.words}</span>}
+          </Link>
+        ))}
+      </div>
+    </div>
   );
 }

@@ -8,20 +8,29 @@ import { useJob } from '../kit/job/JobContext';
 export function Rail() {
   const { job, point, marks, rung, go } = useJob();
   const { mains } = regionOf(job);
-  const place = [job.site.address, `${mains.nominalVolts} V ${mains.frequencyHz} Hz`].filter(Boolean).join(' · ');
+  const alone = job.points.length === 1 ? point.name : null;
+  const place = [alone, job.site.address, `${mains.nominalVolts} V ${mains.frequencyHz} Hz`]
+    .filter(Boolean)
+    .join(' · ');
   return (
     <nav className="rail" aria-label="Ladder">
       <div className="site-name">
         <b>{job.title}</b>
         <div className="small soft">{place}</div>
       </div>
-      <div className="points">
-        {job.points.map(({ id, name }) => (
-          <Link key={id} href={`?point=${encodeURIComponent(id)}`} aria-current={id === point.id ? 'true' : undefined}>
-            {name}
-          </Link>
-        ))}
-      </div>
+      {!alone && (
+        <div className="points">
+          {job.points.map(({ id, name }) => (
+            <Link
+              key={id}
+              href={`?point=${encodeURIComponent(id)}`}
+              aria-current={id === point.id ? 'true' : undefined}
+            >
+              {name}
+            </Link>
+          ))}
+        </div>
+      )}
       <ol className="rungs">
         {marks.map((mark, i) => (
           <li key={mark.rung}>

@@ -1,14 +1,18 @@
 'use client';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import Link from 'next/link';
+import { usePathname } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import type { Person } from '@/core/job';
 import { CrewProvider } from './crew/CrewContext';
 import { CrewPicker } from './crew/CrewPicker';
+import { Find } from './Find';
+import { KeyList } from './KeyList';
 
-/** What stands round every page: the name, the pages that exist, who is at work. */
+/** What stands round every page: the name, the pages that exist, the search, who is at work. */
 export function Frame({ crew, children }: { readonly crew: readonly Person[]; readonly children: ReactNode }) {
   const [client] = useState(() => new QueryClient());
+  const path = usePathname();
   return (
     <QueryClientProvider client={client}>
       <CrewProvider crew={crew}>
@@ -20,8 +24,15 @@ export function Frame({ crew, children }: { readonly crew: readonly Person[]; re
             </svg>
             Fox Ladder
           </Link>
+          <nav aria-label="Pages">
+            <Link href="/" aria-current={path === '/' ? 'page' : undefined}>
+              Board
+            </Link>
+          </nav>
           <div className="right">
+            <Find />
             <CrewPicker />
+            <KeyList />
           </div>
         </header>
         {children}

@@ -61,8 +61,9 @@ export function LeaveBench() {
         )}
         {worries.length > 0 && (
           <p>
-            {worries.length === 1 ? 'One worry stays open' : `${worries.length} worries stay open`}: they print on the
-            sheet.
+            {worries.length === 1
+              ? 'One worry stays open: it prints on the sheet.'
+              : `${worries.length} worries stay open: they print on the sheet.`}
           </p>
         )}
         {left ? (

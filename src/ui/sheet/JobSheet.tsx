@@ -1,4 +1,5 @@
 import { format, parseISO } from 'date-fns';
+import Link from 'next/link';
 import { regionOf, type Job } from '@/core/job';
 import { Lines } from './Lines';
 import { PointSheet } from './PointSheet';
@@ -20,7 +21,12 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
           <br />
           {job.last} entries
         </div>
-        <PrintButton />
+        <span className="row-of no-print">
+          <Link className="button" href={`/jobs/${job.id}`}>
+            Back to the job
+          </Link>
+          <PrintButton />
+        </span>
       </div>
       <Lines
         lines={[

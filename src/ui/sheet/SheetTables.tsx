@@ -23,7 +23,7 @@ export function ReadingsTable({ point }: { readonly point: Point }) {
           <tr key={reading.entryId}>
             <td>{readingWords(reading.data)}</td>
             <td className="n">{readingFigure(reading.data)}</td>
-            <td>
+            <td className="by">
               {reading.by.name}, {when(reading.at)}
             </td>
           </tr>
@@ -86,7 +86,7 @@ export function ChecksTable({ point }: { readonly point: Point }) {
               <td>
                 {[figure === undefined ? '' : band, mainsVolts && `mains ${mainsVolts} V`].filter(Boolean).join(', ')}
               </td>
-              <td>{given ? `${result ?? ''}, ${given.by.name}, ${when(given.at)}` : 'not answered'}</td>
+              <td className="by">{given ? `${result ?? ''}, ${given.by.name}, ${when(given.at)}` : 'not answered'}</td>
             </tr>
           );
         })}

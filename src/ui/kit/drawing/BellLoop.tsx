@@ -68,16 +68,16 @@ const WIDE: Layout = {
   front: { x: 463, y: 92 },
   open: { x: 160, y: 106 },
   screws: { x: 160, y: 152 },
-  doorPlate: { x: 440, y: 128 },
-  plateWidth: 150,
+  doorPlate: { x: 420, y: 128 },
+  plateWidth: 172,
   conditions: { x: 375, y: 272 },
 };
 const NARROW: Layout = {
-  size: [360, 366],
+  size: [360, 378],
   source: { x: 2, y: 150 },
   chime: { x: 100, y: 16 },
   door: { x: 242, y: 150 },
-  wires: 'M40 150V44H100M260 44H320V150M320 234V322H40V234',
+  wires: 'M40 150V44H100M260 44H320V150M320 234V338H40V234',
   toChime: { x: 96, y: 106 },
   toDoor: { x: 264, y: 106 },
   trans: { x: 94, y: 30 },
@@ -86,7 +86,7 @@ const NARROW: Layout = {
   screws: { x: 52, y: 286 },
   doorPlate: { x: 182, y: 242 },
   plateWidth: 126,
-  conditions: { x: 180, y: 350 },
+  conditions: { x: 180, y: 364 },
 };
 
 /**
@@ -183,9 +183,11 @@ function Plate({ spot, width, plate, printed }: PlateProps) {
       <text x={spot.x + 8} y={spot.y + 35} className="m strong">
         {plate.figure}
       </text>
-      <text x={spot.x + width - 8} y={spot.y + 35} textAnchor="end" className="m soft small-text">
-        {plate.more}
-      </text>
+      {width > 140 && (
+        <text x={spot.x + width - 8} y={spot.y + 35} textAnchor="end" className="m soft small-text">
+          {plate.more}
+        </text>
+      )}
     </>
   );
   return printed ? (

@@ -1,0 +1,42 @@
+'use client';
+import { FileUp } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { Away, Refused, call } from '../kit/api';
+
+/** Takes a job file in; a file that is none, or is cut off, is refused in words and nothing is written. */
+export function TakeIn() {
+  const router = useRouter();
+  const [fault, setFault] = useState<string | null>(null);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    setFault(null);
+    try {
+      const job = await call<{ readonly id: string }>('/jobs/import', { method: 'POST', body: await file.text() });
+      router.push(`/jobs/${job.id}`);
+    } catch (error) {
+      if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
+      setFault(`${file.name}: ${error.message}`);
+    }
+  };
+  return (
+    <>
+      <label className="button file">
+        <FileUp size={18} aria-hidden="true" /> Take in a job file
+        <input
+          type="file"
+          accept="application/json,.json"
+          onChange={(event) => {
+            void take(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+        />
+      </label>
+      {fault && (
+        <p className="brick" role="alert">
+          {fault}
+        </p>
+      )}
+    </>
+  );
+}
