@@ -4,6 +4,7 @@ import { createServer } from 'node:net';
 import { root } from './setup.mjs';
 
 const HOST = '127.0.0.1';
+const PATIENCE_MS = 3000;
 
 /** Whether nobody listens on a port. */
 const isFree = (port) =>
@@ -44,6 +45,8 @@ export async function serve(port, dataFolder) {
       if (stopping) return;
       stopping = true;
       server.kill('SIGTERM');
+      // An open browser may hold a connection for half a minute; what was acknowledged is on the disk already
+      setTimeout(() => server.kill('SIGKILL'), PATIENCE_MS).unref();
     });
   server.on('exit', (code) => {
     if (stopping) console.log('Stopped. Everything written is kept.');

@@ -1,6 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
-import puppeteer, { type Browser } from 'puppeteer-core';
+import { writeFileSync } from 'node:fs';
+import path from 'node:path';
+import type { Browser, ElementHandle } from 'puppeteer-core';
 import { v7 } from 'uuid';
+import { Screen, launch } from './screen';
 import { Server } from './server';
 import { openDatabase } from '@/server/db/open';
 import { jobLog } from '@/server/jobs/entryStore';
@@ -11,11 +14,7 @@ let browser: Browser;
 beforeAll(async () => {
   server.fill();
   await server.start();
-  browser = await puppeteer.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--disable-background-networking'],
-    defaultViewport: { width: 1280, height: 800 },
-  });
+  browser = await launch();
 });
 afterAll(async () => {
   await browser?.close();
@@ -86,50 +85,147 @@ describe('compute routes', () => {
 });
 
 describe('the screens', () => {
-  it('lead from the board to a job and work out the verdict while volts are typed', async () => {
-    const page = await browser.newPage();
-    await page.goto(server.url, { waitUntil: 'networkidle0' });
-    const rows = await page.$$eval('.board-row', (list) => list.map((row) => row.textContent ?? ''));
-    expect(rows.some((row) => row.includes('Gull House') && row.includes('fails'))).toBe(true);
-    await page.evaluate(() => {
+  it('lead from the board to a job and keep what is typed there', async () => {
+    const screen = new Screen(await browser.newPage());
+    await screen.open(server.url);
+    await screen.says('Gull House');
+    await screen.page.evaluate(() => {
       const row = [...document.querySelectorAll('.board-row')].find((one) => one.textContent?.includes('Marram View'));
       row?.querySelector<HTMLAnchorElement>('a.point')?.click();
     });
-    await page.waitForSelector('[data-testid=verdict]');
-    const verdict = () => page.$eval('[data-testid=verdict] .word', (word) => word.textContent);
-    expect(await verdict()).toBe('Can’t tell yet');
-    const field = async (label: string) => {
-      const found = await page.waitForSelector(`aria/${label}[role="textbox"]`);
-      if (!found) throw new Error(label);
-      return found;
+    await screen.says('Can’t tell yet', '[data-testid=verdict]');
+    await screen.press('Measure');
+    await screen.type('nameplate volts', '8');
+    await screen.type('nameplate VA', '30 amps');
+    await screen.says('type “30 VA”', '.fault');
+    await screen.type('nameplate VA', '8 VA');
+    // While it is typed, before it is kept
+    await screen.says('Fails', '[data-testid=verdict]');
+    const sent = screen.page.waitForRequest((request) => request.method() === 'POST');
+    await screen.page.keyboard.press('Enter');
+    expect((await sent).postData()).toContain('"ratedVolts":8,"ratedVa":8');
+    await screen.kept();
+    await screen.keep('open volts, transformer', '12 to 12.4');
+    await screen.says('12 to 12.4 V', 'td.n');
+    await screen.type('volts', '21');
+    await screen.says('over the 12.4 V read open', '.fault');
+    await screen.page.reload({ waitUntil: 'networkidle0' });
+    await screen.says('Fails', '[data-testid=verdict]');
+    await screen.says('12 to 12.4 V', 'td.n');
+    expect(screen.faults).toEqual([]);
+    await screen.page.close();
+  });
+
+  it('undo the last entry, and answer to single keys', async () => {
+    const screen = new Screen(await browser.newPage());
+    await screen.open(`${server.url}/?q=marram`);
+    await screen.press('Front door');
+    await screen.press('Measure');
+    await screen.says('12 to 12.4 V', 'td.n');
+    await screen.press('undo reading');
+    await screen.kept();
+    await screen.says('Nothing read yet');
+    await screen.page.keyboard.press('4');
+    await screen.says('The circuit', 'h2');
+    await screen.page.keyboard.press('?');
+    await screen.says('None of them acts while you type');
+    await screen.page.keyboard.press('Escape');
+    await screen.page.close();
+  });
+
+  it('keep what is written while the server is away, over a closed browser, and send it when it is back', async () => {
+    const screen = new Screen(await browser.newPage());
+    await screen.open(`${server.url}/?q=tern`);
+    await screen.press('Front door');
+    await screen.page.waitForSelector('[data-testid=verdict]');
+    await server.stop('SIGKILL');
+    await screen.type('volts', '14.9');
+    await screen.page.keyboard.press('Enter');
+    await screen.says('The server can’t be reached');
+    await screen.says('14.9 V', 'td.n');
+    const url = screen.page.url();
+    await screen.page.close();
+    await server.start(new URL(url).port);
+    const later = new Screen(await browser.newPage());
+    await later.open(url);
+    await later.kept();
+    await later.says('14.9 V', 'td.n');
+    const log = (await (await fetch(`${server.url}/api/v1${new URL(url).pathname}/entries`)).json()) as {
+      entries: { data: { low?: number } }[];
     };
-    await (await field('nameplate volts')).type('8');
-    await (await field('nameplate VA')).type('30 amps');
-    await page.waitForFunction(() => document.querySelector('.fault')?.textContent?.includes('type “30 VA”'));
-    const box = await field('nameplate VA');
-    await box.click({ count: 3 });
-    await box.type('8 VA');
-    await page.waitForFunction(() => document.querySelector('[data-testid=verdict] .word')?.textContent === 'Fails');
-    const sent = page.waitForResponse(
-      (response) => response.url().endsWith('/entries') && response.request().method() === 'POST',
-    );
-    await page.keyboard.press('Enter');
-    expect((await sent).status()).toBe(200);
-    expect((await sent).request().postData()).toContain('"ratedVolts":8,"ratedVa":8');
-    await page.waitForFunction(() => document.querySelector('.kept')?.textContent === 'kept');
-    await (await field('open volts, transformer')).type('12 to 12.4');
-    await page.waitForFunction(() => document.querySelector('td.n')?.textContent === '12 to 12.4');
-    const taken = page.waitForResponse((response) => response.request().method() === 'POST');
-    await page.keyboard.press('Enter');
-    expect((await taken).status()).toBe(200);
-    await (await field('volts at the door, live by day')).type('21');
-    await page.waitForFunction(() =>
-      document.querySelector('.fault')?.textContent?.includes('over the 12.4 V read open'),
-    );
-    await page.reload({ waitUntil: 'networkidle0' });
-    expect(await verdict()).toBe('Fails');
-    expect(await page.$eval('td.n', (cell) => cell.textContent)).toBe('12 to 12.4');
-    await page.close();
+    expect(log.entries.filter(({ data }) => data.low === 14.9)).toHaveLength(1);
+    await later.page.close();
+  });
+
+  it('give a job file out and take it in; a file that is none is refused and nothing is written', async () => {
+    const { jobs } = (await (await fetch(`${server.url}/api/v1/jobs?q=oyster`)).json()) as { jobs: { id: string }[] };
+    const file = await (await fetch(`${server.url}/api/v1/jobs/${jobs[0]?.id}/file`)).text();
+    const screen = new Screen(await browser.newPage());
+    await screen.open(server.url);
+    const give = async (name: string, text: string) => {
+      const target = path.join(server.folder, name);
+      writeFileSync(target, text);
+      const input = await screen.page.$('input[type=file]');
+      await (input as ElementHandle<HTMLInputElement>).uploadFile(target);
+    };
+    await give('cut.json', file.slice(0, 500));
+    await screen.says('cut.json: The body is not JSON, or was cut off.');
+    await give('other.json', '{"format":"something"}');
+    await screen.says('other.json:');
+    await give('whole.json', file);
+    await screen.page.waitForSelector('[data-testid=verdict]');
+    await screen.says('Oyster Quay 5');
+    await screen.page.close();
+  });
+});
+
+describe('bad input over the open interface', () => {
+  const job = async () => {
+    const id = v7();
+    await post('/jobs', { id, at, by, title: 'Bad input' });
+    return id;
+  };
+  const note = (text: string, who = by) => ({ id: v7(), at, by: who, kind: 'noteWritten', data: { text } });
+  it.each([
+    ['not a job file', '{"a":1}', 400],
+    ['cut off', '{"format":"fox-ladder/job","version":1,"job":{', 400],
+    ['a newer one', { format: 'fox-ladder/job', version: 99 }, 422],
+    ['50 MB', 'x'.repeat(50 * 1024 * 1024), 413],
+  ])('refuses a job file that is %s', async (_what, body, status) => {
+    const before = (await (await fetch(`${server.url}/api/v1/jobs`)).json()) as object;
+    expect((await post('/jobs/import', body)).status).toBe(status);
+    expect(await (await fetch(`${server.url}/api/v1/jobs`)).json()).toEqual(before);
+  });
+  it('refuses an entry for a job that is not there', async () => {
+    expect((await post(`/jobs/${v7()}/entries`, { entries: [note('a')] })).status).toBe(404);
+  });
+  it('takes the same entry once, and refuses its id with other content', async () => {
+    const id = await job();
+    const entry = note('once');
+    for (const expected of [200, 200])
+      expect((await post(`/jobs/${id}/entries`, { entries: [entry] })).status).toBe(expected);
+    expect((await post(`/jobs/${id}/entries`, { entries: [{ ...entry, data: { text: 'other' } }] })).status).toBe(409);
+    const log = (await (await fetch(`${server.url}/api/v1/jobs/${id}/entries`)).json()) as { entries: unknown[] };
+    expect(log.entries).toHaveLength(1);
+  });
+  it('writes all or nothing of a batch', async () => {
+    const id = await job();
+    const answer = await post(`/jobs/${id}/entries`, { entries: [note('good'), { ...note('bad'), kind: 'sang' }] });
+    expect(answer.status).toBe(400);
+    const log = (await (await fetch(`${server.url}/api/v1/jobs/${id}/entries`)).json()) as { entries: unknown[] };
+    expect(log.entries).toEqual([]);
+  });
+  it('keeps what two crews write at once, numbered without gaps', async () => {
+    const id = await job();
+    const tomas = { id: 'tomas', name: 'Tomas' };
+    const all = Array.from({ length: 20 }, (_, i) => note(`n${i}`, i % 2 ? by : tomas));
+    const answers = await Promise.all(all.map((entry) => post(`/jobs/${id}/entries`, { entries: [entry] })));
+    expect(answers.map(({ status }) => status)).toEqual(all.map(() => 200));
+    const log = (await (await fetch(`${server.url}/api/v1/jobs/${id}/entries`)).json()) as {
+      entries: { id: string; seq: number }[];
+    };
+    expect(log.entries.map(({ seq }) => seq)).toEqual(all.map((_, i) => i + 1));
+    expect(new Set(log.entries.map((entry) => entry.id))).toEqual(new Set(all.map((entry) => entry.id)));
   });
 });
 

@@ -19,8 +19,9 @@ export class Server {
   url = '';
   private process: ChildProcess | undefined;
 
-  async start(): Promise<void> {
-    const port = await freePort();
+  /** @param at the port, where one is asked for; else a free one */
+  async start(at?: string): Promise<void> {
+    const port = at ?? (await freePort());
     this.url = `http://127.0.0.1:${port}`;
     this.process = spawn(
       process.execPath,
@@ -55,7 +56,10 @@ export class Server {
     if (!server || server.exitCode !== null) return;
     const ended = new Promise((resolve) => server.once('exit', resolve));
     server.kill(signal);
+    // A browser may hold a connection open for half a minute
+    const impatient = setTimeout(() => server.kill('SIGKILL'), 3000);
     await ended;
+    clearTimeout(impatient);
   }
 
   clear(): void {

@@ -76,13 +76,7 @@ export function TerminalDrawing({ step, path, treatment, done }: Props) {
               </text>
             </>
           )}
-          {path === 'none' && (
-            <path
-              d="M62 104H172"
-              className={`lead ${step.terminal ? 'now' : 'to-come'}`}
-              aria-label="house wires joined"
-            />
-          )}
+          {path === 'none' && <path d="M62 104H172" className={`lead ${step.terminal ? 'now' : 'to-come'}`} />}
         </>
       ) : (
         <>

@@ -103,11 +103,7 @@ export function BellLoop({ words, printed = false }: { readonly words: LoopWords
       <path d={layout.wires} className="line" />
       <g>
         <rect x={source.x} y={source.y} {...BOX} className="box" />
-        <path
-          d={`M${source.x + 26} ${source.y + 26}q8 -10 16 0t16 0 16 0 16 0`}
-          className="line"
-          aria-label="transformer"
-        />
+        <path d={`M${source.x + 26} ${source.y + 26}q8 -10 16 0t16 0 16 0 16 0`} className="line" />
         <text x={middle(source, BOX.width)} y={source.y + 54} textAnchor="middle" className="m strong">
           {words.nameplate}
         </text>

@@ -1,6 +1,6 @@
 'use client';
 import { yupResolver } from '@hookform/resolvers/yup';
-import { useId, useMemo, type FocusEvent } from 'react';
+import { useId, useMemo, useRef, type FocusEvent } from 'react';
 import { useForm } from 'react-hook-form';
 import type { EntryData, EntryKind } from '@/core/job';
 import { useJob } from '../job/JobContext';
@@ -50,17 +50,29 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
   });
   // The scope and the fields of a group make up the data of its kind
   const dataOf = (data: object): EntryData<K> => ({ ...scope, ...data });
-  const keep = handleSubmit((texts) => {
+  const written = useRef<string | null>(null);
+  const keepTexts = (texts: Texts) => {
     const data = changedData(fields, texts);
-    if (!data) return;
+    // Enter and leaving the group may both come before what was written stands in the fields
+    const now = JSON.stringify(texts);
+    if (!data || now === written.current) return;
+    written.current = now;
     write(kind, dataOf(data));
-    if (clears) reset(values);
-  });
+    if (clears) reset(values, { keepDirtyValues: false });
+  };
   const left = (event: FocusEvent<HTMLFormElement>) => {
-    if (!event.currentTarget.contains(event.relatedTarget)) void keep();
+    if (!event.currentTarget.contains(event.relatedTarget)) void handleSubmit(keepTexts)();
   };
   return (
-    <form className="group" onSubmit={(event) => void keep(event)} onBlur={left} noValidate>
+    <form
+      className="group"
+      onSubmit={(event) => void handleSubmit(keepTexts)(event)}
+      onBlur={left}
+      onInput={() => {
+        written.current = null;
+      }}
+      noValidate
+    >
       {legend && <h2>{legend}</h2>}
       <div className="fields">
         {fields.map((field) => (

@@ -62,7 +62,7 @@ interface Props {
   readonly head: JobHead;
   readonly firstEntries: readonly Entry[];
   readonly pointId: string;
-  /** Null follows the next move until somebody picks a rung. */
+  /** Null: nobody has picked one yet, the next move’s stands. */
   readonly rung: Rung | null;
   readonly go: (rung: Rung) => void;
   readonly children: ReactNode;
@@ -101,6 +101,8 @@ export function JobProvider({ head, firstEntries, pointId, rung, go, children }:
   const me = who?.id ?? null;
   const marks = ladderOf(job, point, assessment, me);
   const move = nextMove(job, point, assessment, me);
+  // Where the work stood when the job was opened: a bench is never pulled away under the hand
+  const [firstRung] = useState(move.rung);
   const undoable = who && undoTarget(entries, who.id);
 
   const value: JobHold = {
@@ -113,7 +115,7 @@ export function JobProvider({ head, firstEntries, pointId, rung, go, children }:
     marks,
     move,
     who,
-    rung: rung ?? move.rung,
+    rung: rung ?? firstRung,
     go,
     write,
     draft,

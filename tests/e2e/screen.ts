@@ -1,0 +1,99 @@
+import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
+
+/** Starts the browser that the machine has. */
+export const launch = (): Promise<Browser> =>
+  puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--disable-background-networking'],
+    defaultViewport: { width: 1280, height: 800 },
+  });
+
+/** A page as a person uses it: fields by their labels, buttons by their words. */
+export class Screen {
+  readonly faults: string[] = [];
+
+  constructor(readonly page: Page) {
+    page.on('pageerror', (error) => this.faults.push(String(error)));
+    page.on('console', (message) => message.type() === 'error' && this.faults.push(message.text()));
+  }
+
+  async open(url: string): Promise<void> {
+    await this.page.goto(url, { waitUntil: 'networkidle0' });
+  }
+
+  async field(label: string): Promise<ElementHandle> {
+    const found = await this.page.waitForSelector(`::-p-aria(${label}[role="textbox"])`, { timeout: 8000 });
+    if (!found) throw new Error(`no field “${label}”`);
+    return found;
+  }
+
+  /** Types into a field over what stands there. */
+  async type(label: string, text: string): Promise<void> {
+    const box = await this.field(label);
+    await box.scrollIntoView();
+    await box.click({ count: 3 });
+    await box.press('Backspace');
+    await box.type(text);
+  }
+
+  /** Types and keeps it with Enter. */
+  async keep(label: string, text: string): Promise<void> {
+    await this.type(label, text);
+    await this.page.keyboard.press('Enter');
+    await this.kept();
+  }
+
+  async kept(): Promise<void> {
+    await this.page.waitForFunction(() => document.querySelector('.kept')?.textContent === 'kept');
+  }
+
+  /** Clicks what carries these words: a button, a link, a line to tick. */
+  async press(words: string, within = 'body'): Promise<void> {
+    const handle = await this.page.waitForFunction(
+      (text, scope) =>
+        [...document.querySelectorAll<HTMLElement>(`${scope} :is(button, a, label.yes, summary)`)].find(
+          (one) => (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(text) && one.offsetParent !== null,
+        ),
+      { timeout: 8000 },
+      words,
+      within,
+    );
+    const element = handle.asElement();
+    if (!element) throw new Error(`nothing says “${words}”`);
+    await (element as ElementHandle).scrollIntoView();
+    await (element as ElementHandle).click();
+  }
+
+  /** Presses one of a group of choices. */
+  async choose(group: string, words: string): Promise<void> {
+    await this.page.waitForSelector(`[role="group"][aria-label="${group}"]`, { timeout: 8000 });
+    await this.press(words, `[role="group"][aria-label="${group}"]`);
+  }
+
+  /** The text of the page, or of a part of it. */
+  text(selector = 'body'): Promise<string> {
+    return this.page.$eval(selector, (element) => (element.textContent ?? '').replace(/\s+/g, ' '));
+  }
+
+  async says(text: string, selector = 'body'): Promise<void> {
+    await this.page.waitForFunction(
+      (words, scope) =>
+        [...document.querySelectorAll(scope)].some((one) =>
+          (one.textContent ?? '').replace(/\s+/g, ' ').includes(words),
+        ),
+      { timeout: 8000 },
+      text,
+      selector,
+    );
+  }
+
+  /** A figure of the carry sheet, by its label. */
+  async figure(label: string): Promise<number> {
+    const found = await this.page.$$eval(
+      '.carry .figures dt',
+      (list, words) => list.find((one) => one.textContent === words)?.nextElementSibling?.textContent ?? '',
+      label,
+    );
+    return Number.parseFloat(found);
+  }
+}
