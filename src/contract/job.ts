@@ -28,7 +28,8 @@ const envelope = {
   data: mixed().defined(),
   corrects: uuid().optional(),
 };
-const entryEnvelope = exact(envelope);
+/** What every entry carries that a client writes. */
+export const entryEnvelope = exact(envelope);
 /** In a file an entry carries what a server had added. */
 const filedEnvelope = exact({ ...envelope, seq: number().integer().min(1), receivedAt: time().optional() });
 
@@ -86,7 +87,8 @@ export interface JobFile {
   readonly attachments: readonly Attachment[];
 }
 
-const jobFileBody = exact({
+/** Body of a job file; its entries are parsed one by one. */
+export const jobFileBody = exact({
   format: string().defined(),
   version: number().defined(),
   job: exact({ id: uuid(), createdAt: time(), title: title() }),

@@ -28,6 +28,7 @@ export const ternCottage: DemoJob = {
       .write('pointDescribed', {
         pointId,
         wasThere: 'button',
+        deviceId: 'tall-view',
         wall: 'brick',
         leadReachM: 0.09,
         holeHeightM: 1.17,
@@ -35,10 +36,10 @@ export const ternCottage: DemoJob = {
       })
       .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16, place: 'hall, over the coats' })
       .write('transformerDescribed', { pointId, ratedVolts: 16, ratedVa: 10, place: 'cellar ceiling' })
-      .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 8.5344, lengthHighM: 9.7536, awg: 20 })
+      .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 8.5344, lengthHighM: 9.7536, awg: 22 })
       .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 20.9, high: 20.9 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 119, high: 119 })
-      .write('readingTaken', { pointId, what: 'loopOhms', run: 'toDoor', low: 0.8, high: 0.8 })
+      .write('readingTaken', { pointId, what: 'loopOhms', run: 'toDoor', low: 1.9, high: 1.9 })
       .write('readingTaken', { pointId, what: 'coilOhms', low: 6.2, high: 6.2 });
   },
 };

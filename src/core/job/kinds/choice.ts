@@ -22,7 +22,7 @@ const deviceValues = exact({
   doorFullVolts: volts(),
   doorMinVolts: volts(),
   doorMaxVolts: volts(),
-  watts: perState(),
+  watts: perState().defined(),
   wattsPercent: number().min(0).max(100).defined(),
   powerFactor: number().moreThan(0).max(1).defined(),
   displacementFactor: number().moreThan(0).max(1).defined(),

@@ -1,0 +1,71 @@
+import type { JsonSchema } from '@sodaru/yup-to-json-schema';
+
+const text: JsonSchema = { type: 'string' };
+const figure: JsonSchema = { type: 'number' };
+const figureOrNull: JsonSchema = { type: ['number', 'null'] };
+const all = (names: readonly string[], schema: JsonSchema): Record<string, JsonSchema> =>
+  Object.fromEntries(names.map((name) => [name, schema]));
+const object = (properties: Record<string, JsonSchema>, required = Object.keys(properties)): JsonSchema => ({
+  type: 'object',
+  properties,
+  required,
+});
+const list = (items: JsonSchema): JsonSchema => ({ type: 'array', items });
+const ref = (name: string): JsonSchema => ({ $ref: `#/components/schemas/${name}` });
+
+const OPERATING_FIGURES = [
+  'doorVolts',
+  'amps',
+  'chimeVolts',
+  'sourceVolts',
+  'sourceVa',
+  'sourceWatts',
+  'utilisation',
+  'wireWatts',
+  'maxWatts',
+];
+const FIT_FIGURES = ['seriesOhms', 'seriesOhmsLow', 'seriesOhmsHigh', 'voltsAtRated', 'sagVa', 'sagVaLow'];
+
+/** What the server answers. Fields may be added later, so answers allow more than they name. */
+export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
+  Problem: object({
+    type: { type: 'string', format: 'uri-reference' },
+    title: text,
+    status: { type: 'integer' },
+    detail: text,
+    errors: list(object({ path: text, message: text })),
+  }),
+  Person: object({ id: text, name: text }),
+  OperatingPoint: object({ status: { enum: ['ok', 'collapse'] }, ...all(OPERATING_FIGURES, figureOrNull) }),
+  SourceFit: object({ ...all(FIT_FIGURES, figure), sagVaHigh: figureOrNull }),
+  ListedJob: object({
+    id: text,
+    title: text,
+    address: text,
+    expectedAt: { type: ['string', 'null'] },
+    updatedAt: text,
+    finished: { type: 'boolean' },
+    points: list(object({ id: text, name: text, marks: list(text), worries: { type: 'integer' } })),
+  }),
+  JobList: object({ jobs: list(ref('ListedJob')), after: { type: ['string', 'null'] } }),
+  Job: object({
+    id: text,
+    title: text,
+    createdAt: text,
+    updatedAt: text,
+    last: { type: 'integer' },
+    site: { type: 'object' },
+    customer: { type: 'object' },
+    expectedAt: { type: ['string', 'null'] },
+    points: list(object({ id: text, kind: text, name: text })),
+    circuits: list(object({ id: text, state: { type: 'object' } })),
+    notes: list(object({ text })),
+    alsoSaid: list({ type: 'object' }),
+  }),
+  EntryList: object({ entries: list(ref('Entry')), last: { type: 'integer' } }),
+  Receipt: object({
+    entries: list(object({ id: text, seq: { type: 'integer' }, receivedAt: text })),
+    last: { type: 'integer' },
+  }),
+  Crew: object({ crew: list(ref('Person')) }),
+};

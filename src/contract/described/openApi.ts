@@ -1,0 +1,178 @@
+import type { JsonSchema } from '@sodaru/yup-to-json-schema';
+import { bellRequest } from '../bell';
+import { MOST_ENTRIES_AT_ONCE, newCrewRequest, newJobRequest } from '../job';
+import { PROBLEM_TITLES } from '../problem';
+import { sourceFitRequest } from '../sourceFit';
+import { ANSWER_SCHEMAS } from './answerSchemas';
+import { NUMBERED, dataSchemas, entrySchema } from './entrySchemas';
+import { jobFileSchema } from './jobFileSchema';
+import { jsonSchemaOf } from './jsonSchema';
+
+const HOME = '#/components/schemas/';
+const json = (name: string) => ({ 'application/json': { schema: { $ref: `${HOME}${name}` } } });
+
+interface Operation {
+  readonly summary: string;
+  readonly body?: string;
+  /** Schema of the answer, by status. */
+  readonly answers: Readonly<Record<number, string>>;
+  readonly refusals: readonly number[];
+  readonly query?: Readonly<Record<string, JsonSchema>>;
+}
+
+const EVERY = [403, 500];
+const WITH_BODY = [400, 413, ...EVERY];
+
+/** The routes; a new one is a line here. */
+const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'post', Operation>>>>> = {
+  '/api/v1/compute/bell': {
+    post: {
+      summary: 'One operating point of the bell loop',
+      body: 'BellRequest',
+      answers: { 200: 'OperatingPoint' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/compute/source-fit': {
+    post: {
+      summary: 'A transformer’s droop line from readings under known resistors',
+      body: 'SourceFitRequest',
+      answers: { 200: 'SourceFit' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/jobs': {
+    get: {
+      summary: 'Jobs, the last changed first, a page at a time',
+      query: { q: { type: 'string' }, limit: { type: 'integer', minimum: 1, maximum: 200 }, after: { type: 'string' } },
+      answers: { 200: 'JobList' },
+      refusals: [400, ...EVERY],
+    },
+    post: {
+      summary: 'Makes a job; the same again changes nothing',
+      body: 'NewJob',
+      answers: { 200: 'Job', 201: 'Job' },
+      refusals: [409, 422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/jobs/{id}': {
+    get: { summary: 'A job, folded from its log', answers: { 200: 'Job' }, refusals: [404, ...EVERY] },
+  },
+  '/api/v1/jobs/{id}/entries': {
+    get: {
+      summary: 'The log of a job',
+      query: { after: { type: 'integer', minimum: 0 } },
+      answers: { 200: 'EntryList' },
+      refusals: [400, 404, ...EVERY],
+    },
+    post: {
+      summary: 'Appends entries, all or none, answered when durable',
+      body: 'NewEntries',
+      answers: { 200: 'Receipt' },
+      refusals: [404, 409, 422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/jobs/{id}/file': {
+    get: { summary: 'The job file', answers: { 200: 'JobFile' }, refusals: [404, ...EVERY] },
+  },
+  '/api/v1/jobs/import': {
+    post: {
+      summary: 'Takes a job file in; new entries of a known job are added at its end',
+      body: 'JobFile',
+      answers: { 200: 'Job', 201: 'Job' },
+      refusals: [409, 422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/crew': {
+    get: { summary: 'Who writes entries', answers: { 200: 'Crew' }, refusals: EVERY },
+    post: {
+      summary: 'Names somebody',
+      body: 'NewPerson',
+      answers: { 200: 'Person', 201: 'Person' },
+      refusals: [409, 422, ...WITH_BODY],
+    },
+  },
+};
+
+function operationOf(path: string, method: string, operation: Operation): object {
+  const { summary, body, answers, refusals, query = {} } = operation;
+  const inPath = path.includes('{id}') ? [{ name: 'id', in: 'path', required: true, schema: { type: 'string' } }] : [];
+  const inQuery = Object.entries(query).map(([name, schema]) => ({ name, in: 'query', required: false, schema }));
+  return {
+    operationId: `${method}${path
+      .replace('/api/v1', '')
+      .replace(/[^a-zA-Z]+(\w)/g, (_all, letter: string) => letter.toUpperCase())
+      .replace(/\W/g, '')}`,
+    summary,
+    parameters: [...inPath, ...inQuery],
+    ...(body ? { requestBody: { required: true, content: json(body) } } : {}),
+    responses: {
+      ...Object.fromEntries(
+        Object.entries(answers).map(([status, name]) => [
+          status,
+          { description: status === '201' ? 'made' : 'as asked', content: json(name) },
+        ]),
+      ),
+      ...Object.fromEntries(
+        refusals.map((status) => [
+          status,
+          {
+            description: PROBLEM_TITLES[status] ?? 'refused',
+            content: { 'application/problem+json': { schema: { $ref: `${HOME}Problem` } } },
+          },
+        ]),
+      ),
+    },
+  };
+}
+
+/** The OpenAPI 3.1 document of the open interface, made from the schemas that the server itself parses with. */
+export function openApi(): object {
+  const { $schema: _dialect, $defs: _data, ...jobFile } = jobFileSchema();
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Fox Ladder',
+      version: '1',
+      description: 'JSON in UTF-8, SI units with the unit in the name, times in ISO 8601 with their offset.',
+    },
+    servers: [{ url: '/' }],
+    paths: Object.fromEntries(
+      Object.entries(ROUTES).map(([path, methods]) => [
+        path,
+        Object.fromEntries(
+          Object.entries(methods).map(([method, operation]) => [method, operationOf(path, method, operation)]),
+        ),
+      ]),
+    ),
+    components: {
+      schemas: {
+        ...ANSWER_SCHEMAS,
+        ...dataSchemas(),
+        BellRequest: jsonSchemaOf(bellRequest),
+        SourceFitRequest: jsonSchemaOf(sourceFitRequest),
+        NewJob: jsonSchemaOf(newJobRequest),
+        NewPerson: jsonSchemaOf(newCrewRequest),
+        NewEntry: entrySchema(HOME),
+        Entry: entrySchema(HOME, NUMBERED, Object.keys(NUMBERED)),
+        NewEntries: {
+          type: 'object',
+          properties: {
+            entries: {
+              type: 'array',
+              items: { $ref: `${HOME}NewEntry` },
+              minItems: 1,
+              maxItems: MOST_ENTRIES_AT_ONCE,
+            },
+          },
+          required: ['entries'],
+          additionalProperties: false,
+        },
+        JobFile: {
+          ...jobFile,
+          properties: { ...jobFile.properties, entries: { type: 'array', items: entrySchema(HOME, NUMBERED) } },
+        },
+      },
+    },
+  };
+}

@@ -1,0 +1,77 @@
+import { describe, expect, it } from '@jest/globals';
+import { parseEntries } from '@/contract/job';
+import { DRAWS_FOR_A_CHOICE, judgeOptions, optionId, optionsFor } from '@/core/bell';
+import { assess, fold, ladderOf, nextMove, type Entry } from '@/core/job';
+import { demoJobs } from '@/demo/demoFirm';
+
+let count = 0;
+const newId = () => `00000000-0000-7000-8000-${String(++count).padStart(12, '0')}`;
+const day = (days: number, hour: number) => Date.UTC(2026, 2, 10 + days, hour);
+const jobs = new Map(demoJobs(newId, day).map(({ title, entries }) => [title, entries]));
+
+const open = (title: string) => {
+  const entries = jobs.get(title);
+  if (!entries) throw new Error(title);
+  const job = fold({ id: 'x', title, createdAt: '' }, entries);
+  const [point] = job.points;
+  if (!point) throw new Error(`${title} has no point`);
+  return { job, point, assessment: assess(job, point, DRAWS_FOR_A_CHOICE) };
+};
+const verdictOf = (title: string) => open(title).assessment.reference.judgement.verdict;
+/** The verdict on one way at a site. */
+const wayVerdict = (title: string, transformer: string | null, treatment: string, join = false) => {
+  const { survey, spare, known } = open(title).assessment;
+  const id = optionId(transformer, treatment, join);
+  return judgeOptions(survey, known.houses, optionsFor(survey, spare)).find((way) => way.id === id)?.judgement.verdict;
+};
+
+describe('the made-up firm', () => {
+  it('has seven sites, five on 120 V and two on 230 V, whose entries the open interface takes', () => {
+    expect(jobs.size).toBe(7);
+    const regions = [...jobs.keys()].map((title) => open(title).job.site.region);
+    expect(regions.filter((region) => region === 'na-120')).toHaveLength(5);
+    expect(regions.filter((region) => region === 'gb-230')).toHaveLength(2);
+    for (const entries of jobs.values()) {
+      const written = entries.map(({ seq: _seq, receivedAt: _receivedAt, ...entry }: Entry) => entry);
+      expect(parseEntries({ entries: written })).toHaveLength(entries.length);
+    }
+  });
+  it('has an old transformer that fails at night, and another one that would hold', () => {
+    const { reference } = open('Tern Cottage').assessment;
+    expect(reference.judgement).toMatchObject({ verdict: 'fails', governing: 'liveNight' });
+    expect(wayVerdict('Tern Cottage', 'plug-18-30', 'powerModule')).toBe('holds');
+  });
+  it('has a healthy one that reads high with nothing on it', () => {
+    const { known } = open('Sandpiper House').assessment;
+    expect(known.openVolts.likely).toBeGreaterThan(1.15 * 16);
+    expect(verdictOf('Sandpiper House')).toBe('holds');
+  });
+  it('has one of which nothing can be told yet', () => {
+    expect(verdictOf('Marram View')).toBe('cannotTell');
+    expect(open('Marram View').assessment.known.sourceKnown).toBe(false);
+  });
+  it('has a long thin cable that joined pairs cure', () => {
+    expect(['fails', 'cannotTell', 'tight']).toContain(wayVerdict('Cormorant Row 7', null, 'powerModule', false));
+    expect(wayVerdict('Cormorant Row 7', null, 'powerModule', true)).toBe('holds');
+  });
+  it('has an 8 V transformer to be replaced, held until its mains work is planned', () => {
+    const { job, point, assessment } = open('Gull House');
+    expect(['fails', 'cannotTell']).toContain(wayVerdict('Gull House', null, 'fuseLink'));
+    expect(assessment.reference.judgement.verdict).toBe('holds');
+    expect(nextMove(job, point, assessment, 'ines')).toMatchObject({ rung: 'wire', held: true });
+  });
+  it('has one that waits for its first charge, and a finished one', () => {
+    const lapwing = open('Lapwing Lodge');
+    expect(nextMove(lapwing.job, lapwing.point, lapwing.assessment, 'tomas').rung).toBe('prove');
+    const oyster = open('Oyster Quay 5');
+    const marks = ladderOf(oyster.job, oyster.point, oyster.assessment, 'tomas');
+    expect(marks.map(({ state }) => state)).toEqual(marks.map(() => 'done'));
+    expect(oyster.point.checks.doorVolts?.data.result).toBe('passed');
+  });
+  it('reads nothing that its own physics can’t explain', () => {
+    for (const title of jobs.keys()) {
+      const { fits } = open(title).assessment.known;
+      expect(fits.filter(({ contradicts }) => contradicts)).toEqual([]);
+    }
+  });
+});
