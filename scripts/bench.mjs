@@ -1,0 +1,32 @@
+// npm run bench: what was measured on this machine, beside plain versions in the same run.
+import { gzipSync } from 'node:zlib';
+import { runTool } from './setup.mjs';
+import { stop } from './serve.mjs';
+import { onDemoServer } from './temporary.mjs';
+
+/** Bytes of JavaScript, gzipped, that a page loads first. */
+async function firstLoad(url, page) {
+  const html = await (await fetch(`${url}${page}`)).text();
+  const scripts = [...new Set([...html.matchAll(/<script[^>]+src="([^"]+)"/g)].map(([, src]) => src))];
+  let bytes = 0;
+  for (const src of scripts) bytes += gzipSync(Buffer.from(await (await fetch(`${url}${src}`)).arrayBuffer())).length;
+  return bytes;
+}
+
+try {
+  await onDemoServer(async (url) => {
+    const { jobs } = await (await fetch(`${url}/api/v1/jobs`)).json();
+    const job = `/jobs/${jobs[0].id}`;
+    for (const [name, page] of [
+      ['board', '/'],
+      ['job', job],
+      ['sheet', `${job}/sheet`],
+    ])
+      console.log(
+        `${`first-load JavaScript, ${name}`.padEnd(58)} ${((await firstLoad(url, page)) / 1024).toFixed(0)} kB gzipped`,
+      );
+  });
+  await runTool('bench');
+} catch (error) {
+  stop(error.message);
+}

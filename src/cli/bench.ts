@@ -1,0 +1,140 @@
+import { closeSync, fsyncSync, mkdtempSync, openSync, rmSync, writeSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { assess, fold, type NewEntry } from '@/core/job';
+import { add, complex, divide, magnitude, operatingPoint, subtract, type Loop } from '@/core/circuit';
+import { INES } from '@/demo/crew';
+import { demoJobs } from '@/demo/demoFirm';
+import { appendEntries, createJob, jobLog } from '@/server/jobs/entryStore';
+import { openStore } from '@/server/store';
+
+// Speed figures of the core and of the log, beside plain versions in the same run. Nothing here is asserted.
+const line = (what: string, figure: string): void => console.log(`${what.padEnd(58)} ${figure}`);
+const ms = (value: number): string => `${value < 10 ? value.toFixed(2) : value.toFixed(1)} ms`;
+
+/** Milliseconds of each of several runs, sorted; the first few are thrown away. */
+function timesOf(runs: number, work: (i: number) => void): readonly number[] {
+  for (let i = 0; i < 3; i++) work(i);
+  const times: number[] = [];
+  for (let i = 0; i < runs; i++) {
+    const start = performance.now();
+    work(i);
+    times.push(performance.now() - start);
+  }
+  return times.sort((a, b) => a - b);
+}
+const share = (sorted: readonly number[], at: number): number => sorted[Math.floor(at * (sorted.length - 1))] ?? NaN;
+
+const loopOf = (watts: number): Loop => ({
+  source: { openCircuitVolts: 19.4, seriesOhms: 3.1 },
+  toChimeOhms: 0.6,
+  toDoorOhms: 0.8,
+  chime: { treatment: 'shunt', ohms: 6, reactanceOhms: 8, shuntOhms: 1 },
+  load: { kind: 'power', watts, powerFactor: 0.75, displacementFactor: 1 },
+});
+
+/** The same point as one would write it first: guess the volts, work out the current, and again until it stands still. */
+function plainPoint(watts: number): number {
+  const coil = complex(6, 8);
+  const shunt = divide(complex(6, 8), complex(7, 8));
+  const whole = add(complex(4.5), shunt);
+  const emf = complex(19.4);
+  let door = emf;
+  for (let i = 0; i < 200; i++) {
+    const amps = watts / 0.75 / magnitude(door);
+    const next = subtract(emf, { re: whole.re * amps, im: whole.im * amps });
+    if (Math.abs(magnitude(next) - magnitude(door)) < 1e-12) break;
+    door = next;
+  }
+  return magnitude(door) + 0 * coil.re;
+}
+
+function benchCore(): void {
+  const COUNT = 100_000;
+  let sum = 0;
+  const ours = share(
+    timesOf(5, () => {
+      for (let i = 0; i < COUNT; i++) sum += operatingPoint(loopOf(2 + (i % 40) / 10)).doorVolts ?? 0;
+    }),
+    0.5,
+  );
+  const plain = share(
+    timesOf(5, () => {
+      for (let i = 0; i < COUNT; i++) sum += plainPoint(2 + (i % 40) / 10);
+    }),
+    0.5,
+  );
+  if (!(sum > 0)) throw new Error('the loops gave no volts');
+  line('operating points of the loop, closed form', `${(COUNT / ours / 1000).toFixed(2)} million/s`);
+  line(
+    '  the same by iteration',
+    `${(COUNT / plain / 1000).toFixed(2)} million/s, ${(plain / ours).toFixed(1)} times as slow`,
+  );
+}
+
+function benchEstimate(): void {
+  let ids = 0;
+  const jobs = demoJobs(
+    () => `bench-${++ids}`,
+    (days, hour) => Date.UTC(2026, 2, 10 + days, hour),
+  );
+  for (const { title, entries } of jobs.filter(({ title: one }) => /Tern|Sandpiper|Marram|Cormorant/.test(one))) {
+    const job = fold({ id: 'bench', title, createdAt: '' }, entries);
+    const [point] = job.points;
+    if (!point) continue;
+    const times = timesOf(20, () => assess(job, point));
+    line(
+      `keystroke to new figures, ${point.readings.length} readings (${title})`,
+      `p50 ${ms(share(times, 0.5))}, p95 ${ms(share(times, 0.95))}`,
+    );
+  }
+}
+
+async function benchLog(): Promise<void> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-bench-'));
+  const { db, clock } = await openStore(folder);
+  const id = clock.newId();
+  await createJob(db, clock, { id, at: clock.now(), by: INES, title: 'Bench' });
+  const write = async (kind: 'pointAdded' | 'noteWritten' | 'transformerDescribed', data: object): Promise<number> => {
+    const entry = { id: clock.newId(), at: clock.now(), by: INES, kind, data } as NewEntry;
+    const start = performance.now();
+    await appendEntries(db, clock, id, [entry]);
+    return performance.now() - start;
+  };
+  await write('pointAdded', { pointId: 'front', pointKind: 'doorbell', name: 'Front door' });
+  await write('transformerDescribed', { pointId: 'front', ratedVolts: 16, ratedVa: 10 });
+  const appends: number[] = [];
+  for (let i = 0; i < 498; i++) appends.push(await write('noteWritten', { text: `note ${i}` }));
+  appends.sort((a, b) => a - b);
+  const file = openSync(path.join(folder, 'bare'), 'w');
+  const bare = timesOf(200, () => {
+    writeSync(file, 'x'.repeat(400));
+    fsyncSync(file);
+  });
+  closeSync(file);
+  line(
+    'durable append of one entry',
+    `p50 ${ms(share(appends, 0.5))}, p95 ${ms(share(appends, 0.95))}; ${(share(appends, 0.5) / share(bare, 0.5)).toFixed(1)} bare fsyncs`,
+  );
+  line('  a bare write and fsync', `p50 ${ms(share(bare, 0.5))}, p95 ${ms(share(bare, 0.95))}`);
+  const opened: number[] = [];
+  for (let i = 0; i < 20; i++) {
+    const start = performance.now();
+    const { head, entries } = await jobLog(db, id);
+    const job = fold(head, entries);
+    const [point] = job.points;
+    if (point) assess(job, point);
+    opened.push(performance.now() - start);
+  }
+  opened.sort((a, b) => a - b);
+  line(
+    'opening a job of 500 entries: read, fold, judge',
+    `p50 ${ms(share(opened, 0.5))}, p95 ${ms(share(opened, 0.95))}`,
+  );
+  await db.destroy();
+  rmSync(folder, { recursive: true, force: true });
+}
+
+benchCore();
+benchEstimate();
+await benchLog();
