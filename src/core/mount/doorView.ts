@@ -74,6 +74,20 @@ export function faceSeen(
   );
 }
 
+/** The visitors that are asked about: the tallest and the shortest, close up and a step back. */
+export const VISITORS = [
+  { words: 'the tallest close up', heightM: SCENE.tallestM, distanceM: SCENE.nearestM },
+  { words: 'the tallest a step back', heightM: SCENE.tallestM, distanceM: SCENE.farthestM },
+  { words: 'the shortest close up', heightM: SCENE.shortestM, distanceM: SCENE.nearestM },
+  { words: 'the shortest a step back', heightM: SCENE.shortestM, distanceM: SCENE.farthestM },
+] as const;
+
+/** Whose face is cut at one tilt, in words; none where every face is whole. */
+export const facesCut = (lensM: number, tiltDeg: number, verticalDeg: number): readonly string[] =>
+  VISITORS.filter(({ heightM, distanceM }) => !faceSeen(lensM, tiltDeg, verticalDeg, heightM, distanceM)).map(
+    ({ words }) => words,
+  );
+
 /** What is in frame at one tilt. */
 export const seenAt = (view: DoorView, tiltDeg: number): { readonly faces: boolean; readonly parcel: boolean } => {
   const within = ({ fromDeg, toDeg }: TiltInterval): boolean => tiltDeg >= fromDeg && tiltDeg <= toDeg;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { betterHeight } from './betterHeight';
-import { doorView, faceSeen, seenAt } from './doorView';
+import { doorView, faceSeen, facesCut, seenAt } from './doorView';
 import { platePlace } from './platePlace';
 import { screwFor, tiltAdvice } from './wedge';
 
@@ -38,6 +38,8 @@ describe('a better height', () => {
     expect(faceSeen(1.2, 0, 88, 1.95, 0.6)).toBe(false);
     expect(faceSeen(1.2, 0, 88, 1.95, 1.2)).toBe(true);
     expect(faceSeen(1.2, -8, 88, 1.95, 0.6)).toBe(true);
+    expect(facesCut(1.2, 0, 88)).toEqual(['the tallest close up']);
+    expect(facesCut(1.2, 0, 152)).toEqual([]);
   });
   it('finds the nearest one that shows more, and none where all is seen', () => {
     expect(betterHeight(1.2, 152)).toBeNull();

@@ -32,7 +32,7 @@ export const lapwingLodge: DemoJob = {
         wasThere: 'videoDoorbell',
         wall: 'concrete',
         leadReachM: 0.12,
-        holeHeightM: 1.22,
+        holeHeightM: 1.2,
         oldMarksM: 0.1,
       })
       .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 8, place: 'landing', present: 'link' })
@@ -47,9 +47,9 @@ export const lapwingLodge: DemoJob = {
       .tick()
       .write('mountRecorded', {
         pointId,
-        heightM: 1.21,
-        tiltDeg: 4,
-        tiltThickEnd: 'up',
+        heightM: 1.19,
+        tiltDeg: 8,
+        tiltThickEnd: 'down',
         level: 'yes',
         fixings: 'own',
         seal: 'topAndSides',

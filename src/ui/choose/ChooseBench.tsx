@@ -1,6 +1,8 @@
 'use client';
 import { useState } from 'react';
 import { optionId, type JudgedOption } from '@/core/bell';
+import { TRANSFORMERS } from '@/core/catalogue';
+import { TREATMENTS } from '@/core/chime';
 import { Choices } from '../kit/form/Choices';
 import { useJob } from '../kit/job/JobContext';
 import { TakeWay } from './TakeWay';
@@ -34,8 +36,13 @@ export function ChooseBench() {
     if (nearest) select(nearest);
   };
   const distinct = <T,>(values: readonly T[]): readonly T[] => [...new Set(values)];
-  const transformers = distinct(ways.map(({ transformer }) => transformer));
-  const treatments = distinct(ways.map(({ treatment }) => treatment));
+  // In the catalogue’s order, whatever stands first in the table
+  const transformers = distinct(ways.map(({ transformer }) => transformer)).toSorted(
+    (a, b) => (a ? TRANSFORMERS.indexOf(a) : -1) - (b ? TRANSFORMERS.indexOf(b) : -1),
+  );
+  const treatments = distinct(ways.map(({ treatment }) => treatment)).toSorted(
+    (a, b) => TREATMENTS.indexOf(a) - TREATMENTS.indexOf(b),
+  );
   const pairs = distinct(ways.map(({ joinPairs }) => joinPairs));
   return (
     <>

@@ -10,7 +10,7 @@ import {
 } from '@tanstack/react-table';
 import { useState } from 'react';
 import { VERDICT_WORDS, type JudgedOption } from '@/core/bell';
-import { margin, percent, volts } from '../kit/words';
+import { margin, percent, voltsOrCollapse } from '../kit/words';
 import { wayWords } from './useWays';
 
 interface Props {
@@ -65,7 +65,7 @@ const columns = helper.columns([
 ]);
 
 const FIGURES: Readonly<Record<string, (way: JudgedOption) => string>> = {
-  worst: ({ judgement }) => (judgement.governingVolts > 0 ? volts(judgement.governingVolts) : 'collapses'),
+  worst: ({ judgement }) => voltsOrCollapse(judgement.governingVolts),
   margin: ({ judgement }) => margin(judgement.marginVolts),
   belief: ({ judgement }) => percent(judgement.belief),
   minutes: ({ minutes }) => String(minutes),

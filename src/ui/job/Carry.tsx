@@ -4,7 +4,7 @@ import { circuitOfPoint, partsOf, worriesOf } from '@/core/job';
 import { CircuitPlate } from '../kit/CircuitPlate';
 import { Verdict } from '../kit/Verdict';
 import { useJob } from '../kit/job/JobContext';
-import { volts } from '../kit/words';
+import { volts, voltsOrCollapse } from '../kit/words';
 
 /** What answers on every rung: is it live, does it hold, what would settle it, the figures, the worries, the parts. */
 export function Carry() {
@@ -31,7 +31,7 @@ export function Carry() {
         <section>
           <dl className="figures">
             <dt>door, likely at worst</dt>
-            <dd>{volts(reference.judgement.governingVolts)}</dd>
+            <dd>{voltsOrCollapse(reference.judgement.governingVolts)}</dd>
             <dt>open volts</dt>
             <dd>{volts(known.openVolts.likely)}</dd>
             {known.voltsAtRated && (

@@ -1,6 +1,9 @@
 /** Volts with one decimal. */
 export const volts = (value: number): string => `${value.toFixed(1)} V`;
 
+/** Volts at the door, or that there is no operating point. */
+export const voltsOrCollapse = (value: number): string => (value > 0 ? volts(value) : 'collapses');
+
 /** A margin with its sign. */
 export const margin = (value: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(1)} V`;
 

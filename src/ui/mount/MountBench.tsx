@@ -12,6 +12,7 @@ import {
   WALL_FIXINGS,
   betterHeight,
   doorView,
+  facesCut,
   platePlace,
   screwFor,
   seenAt,
@@ -46,7 +47,7 @@ const SEES_WORDS = {
   both: 'faces and the parcel on the mat are in frame',
   faces: 'faces are in frame, the parcel is not',
   parcel: 'the parcel is in frame, faces are cut',
-  neither: 'neither faces nor the parcel are whole in frame',
+  neither: 'not every face is whole, and the parcel is out of frame',
 } as const;
 
 /** How high it hangs, which wedges, which screws, and what it sees from there. */
@@ -74,6 +75,7 @@ export function MountBench() {
   const view = doorView(heightM, device.viewDeg.vertical);
   const advice = tiltAdvice(view);
   const { faces, parcel } = seenAt(view, tiltDeg);
+  const cut = facesCut(heightM, tiltDeg, device.viewDeg.vertical);
   const sees = faces && parcel ? 'both' : faces ? 'faces' : parcel ? 'parcel' : 'neither';
   const outside =
     mount.heightM !== undefined && place?.lowestM != null && (heightM < lowest - 0.005 || heightM > highest + 0.005);
@@ -100,6 +102,7 @@ export function MountBench() {
             At {small(heightM)}
             {mount.heightM === undefined ? ', planned' : ''}: {SEES_WORDS[sees]}.
           </b>{' '}
+          {cut.length > 0 && <span>Cut: {cut.join(', ')}.</span>}{' '}
           {advice.tiltDeg !== tiltDeg && advice.sees !== sees && advice.sees !== 'neither' && (
             <span>
               Tilt wedge {best}: {SEES_WORDS[advice.sees]}.

@@ -4,7 +4,7 @@ import { CHIME_KIND_WORDS } from '@/core/chime';
 import { lengthsOf, regionOf, type Assessment, type Job, type Point, type TakenReading } from '@/core/job';
 import { gaugeText, lengthText } from '@/core/units';
 import { readingFigure } from '../readingWords';
-import { volts } from '../words';
+import { volts, voltsOrCollapse } from '../words';
 import type { LoopPlate, LoopWords } from './BellLoop';
 import { format, parseISO } from 'date-fns';
 
@@ -21,8 +21,8 @@ const readPlate = (label: string, { data, at, by }: TakenReading, field: string)
 
 const workedPlate = (label: string, band: Band, field: string): LoopPlate => ({
   label,
-  figure: band.likely > 0 ? volts(band.likely) : 'collapses',
-  more: `${band.low > 0 ? band.low.toFixed(1) : 'none'} … ${band.high.toFixed(1)}`,
+  figure: voltsOrCollapse(band.likely),
+  more: band.high === 0 ? '' : `${band.low > 0 ? band.low.toFixed(1) : 'none'} … ${band.high.toFixed(1)}`,
   kind: 'worked',
   field,
 });
