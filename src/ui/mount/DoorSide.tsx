@@ -14,7 +14,7 @@ interface Props {
 }
 
 const METRE = 118;
-const WALL = 52;
+const WALL = 30;
 const GROUND = 286;
 /** Longer than the picture, so that the cone’s far side lies outside of it. */
 const RAY_M = 20;
@@ -56,7 +56,7 @@ export function DoorSide({ heightM, tiltDeg, verticalDeg, view, lengths, onDrag 
   return (
     <svg ref={svg} className="drawing side" viewBox="0 0 370 300" role="group" aria-label="The door from the side">
       <clipPath id="side-clip">
-        <rect x={WALL} y="0" width="318" height={GROUND} />
+        <rect x={WALL} y="0" width={370 - WALL} height={GROUND} />
       </clipPath>
       <path
         d={`M${x(0)} ${y(heightM)}L${edge(verticalDeg / 2)}L${edge(-verticalDeg / 2)}Z`}
@@ -86,11 +86,8 @@ export function DoorSide({ heightM, tiltDeg, verticalDeg, view, lengths, onDrag 
         <rect x="0" y="-9" width="9" height="26" className="body" />
         <circle cx="9" cy="0" r="3.4" className="lens" />
       </g>
-      <text x={WALL - 6} y={y(heightM) + 5} textAnchor="end" className="m">
-        {lengthText(heightM, lengths, 'small').replace(' m', '')}
-      </text>
-      <text x={WALL - 6} y={y(heightM) + 21} textAnchor="end" className="soft small-text">
-        {lengths === 'metric' ? 'm' : ''}
+      <text x={WALL + 16} y={y(heightM) + 36} className="m strong halo">
+        {lengthText(heightM, lengths, 'small')}
       </text>
     </svg>
   );

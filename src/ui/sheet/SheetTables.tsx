@@ -15,7 +15,7 @@ export function ReadingsTable({ point }: { readonly point: Point }) {
         <tr>
           <th>reading</th>
           <th className="n">read</th>
-          <th>by</th>
+          <th className="by">by</th>
         </tr>
       </thead>
       <tbody>
