@@ -35,7 +35,8 @@ export class FactBook {
           at: before.at,
         });
       // Agreement settles it
-      else if (page.others.get(field)?.value === value) page.others.delete(field);
+      else if (page.others.get(field)?.value === value || (before?.value === value && before.by.id !== entry.by.id))
+        page.others.delete(field);
     }
   }
 

@@ -1,0 +1,39 @@
+import { describe, expect, it } from '@jest/globals';
+import { CHECKS, checkById } from './checks';
+import { judgeFigure } from './judgeFigure';
+
+const check = (id: 'ring' | 'doorVolts' | 'lit') => {
+  const found = checkById(id);
+  if (!found) throw new Error(id);
+  return found;
+};
+
+describe('checks', () => {
+  it('come in the order of the work', () => {
+    expect(CHECKS.map(({ id }) => id)).toEqual([
+      'lit',
+      'firstCharge',
+      'setting',
+      'ring',
+      'picture',
+      'doorVolts',
+      'report',
+    ]);
+  });
+  it('take a ring within two seconds', () => {
+    expect(judgeFigure(check('ring'), 2, null)).toEqual({ fits: true });
+    expect(judgeFigure(check('ring'), 2.1, null)).toEqual({ fits: false, why: '2.1 s is longer than 2 s.' });
+  });
+  it('hold volts against their band, ends included', () => {
+    const band = { low: 15.2, high: 17.4 };
+    for (const volts of [15.2, 16, 17.4]) expect(judgeFigure(check('doorVolts'), volts, band).fits).toBe(true);
+    expect(judgeFigure(check('doorVolts'), 14.9, band)).toMatchObject({
+      fits: false,
+      why: expect.stringContaining('under the predicted 15.2 to 17.4 V'),
+    });
+    expect(judgeFigure(check('doorVolts'), 18, band)).toMatchObject({ why: expect.stringContaining('over') });
+  });
+  it('have nothing to hold a figure against where nothing could be predicted', () => {
+    expect(judgeFigure(check('doorVolts'), 3, null)).toEqual({ fits: true });
+  });
+});

@@ -1,0 +1,254 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import { answerBell, bellRequest } from '@/contract/bell';
+import { newCrewRequest, newJobRequest, parseEntries, parseJobFile } from '@/contract/job';
+import { parse } from '@/contract/parse';
+import { ProblemError, problemOf } from '@/contract/problem';
+import { answerSourceFit, sourceFitRequest } from '@/contract/sourceFit';
+
+const uuid = '01a212cc-13b4-7042-af58-158cee1520fc';
+const by = { id: 'ines', name: 'Ines' };
+const at = '2026-03-04T09:00:00+01:00';
+const entry = (kind: string, data: unknown, more: object = {}) => ({ id: uuid, at, by, kind, data, ...more });
+
+/** The refusal of what `run` does: its status and the places that it names. */
+function refusal(run: () => unknown): { status: number; paths: readonly string[]; detail: string } {
+  try {
+    run();
+  } catch (error) {
+    if (error instanceof ProblemError)
+      return { status: error.status, paths: error.errors.map(({ path }) => path), detail: error.detail };
+    throw error;
+  }
+  throw new Error('nothing was refused');
+}
+
+const bell = {
+  frequencyHz: 60,
+  source: { openCircuitVolts: 16, seriesOhms: 2 },
+  chime: { treatment: 'none' },
+  load: { kind: 'resistor', ohms: 6 },
+};
+
+describe('compute/bell', () => {
+  const ask = (body: unknown) => answerBell(parse(bellRequest, body));
+  it('works out a plain divider', () => {
+    expect(ask(bell)).toMatchObject({ status: 'ok', doorVolts: 12, amps: 2, sourceVolts: 12, maxWatts: null });
+  });
+  it('ignores chime fields that a treatment does not need, even impossible ones', () => {
+    expect(ask({ ...bell, chime: { treatment: 'none', ohms: -5, shuntOhms: 0 } })).toMatchObject({ doorVolts: 12 });
+  });
+  it.each([
+    ['no frequency', { ...bell, frequencyHz: undefined }, 400, 'frequencyHz'],
+    ['a list for the source', { ...bell, source: [] }, 400, 'source'],
+    ['null for the chime', { ...bell, chime: null }, 400, 'chime'],
+    ['a treatment that is none', { ...bell, chime: { treatment: 'wish' } }, 400, 'chime.treatment'],
+    ['both gauges', { ...bell, runs: { toDoor: { lengthM: 1, awg: 20, mm2: 1 } } }, 400, 'runs.toDoor'],
+    ['no gauge', { ...bell, runs: { toDoor: { lengthM: 1 } } }, 400, 'runs.toDoor'],
+    ['watts missing', { ...bell, load: { kind: 'power', powerFactor: 1 } }, 400, 'load.watts'],
+    ['a frequency of zero', { ...bell, frequencyHz: 0 }, 422, 'frequencyHz'],
+    ['negative watts', { ...bell, load: { kind: 'power', watts: -1, powerFactor: 1 } }, 422, 'load.watts'],
+    ['half a pair', { ...bell, runs: { toDoor: { lengthM: 1, awg: 20, pairs: 0.5 } } }, 422, 'runs.toDoor.pairs'],
+    [
+      'a displacement under the power factor',
+      { ...bell, load: { kind: 'power', watts: 1, powerFactor: 0.9, displacementFactor: 0.5 } },
+      422,
+      'load.displacementFactor',
+    ],
+    [
+      'colder than copper’s law knows',
+      { ...bell, runs: { toDoor: { lengthM: 1, awg: 20, celsius: -250 } } },
+      422,
+      'runs.toDoor.celsius',
+    ],
+  ])('refuses %s', (_what, body, status, path) => {
+    const refused = refusal(() => ask(body));
+    expect(refused.status).toBe(status);
+    expect(refused.paths).toContain(path);
+  });
+  it('answers or refuses whatever numbers come: no NaN leaves', () => {
+    const number = fc.double({ noNaN: true, noDefaultInfinity: true });
+    fc.assert(
+      fc.property(number, number, number, number, (volts, ohms, watts, powerFactor) => {
+        const body = {
+          ...bell,
+          source: { openCircuitVolts: volts, seriesOhms: ohms },
+          load: { kind: 'power', watts, powerFactor },
+        };
+        try {
+          const answer = ask(body);
+          for (const figure of Object.values(answer)) if (typeof figure === 'number') expect(figure).not.toBeNaN();
+        } catch (error) {
+          expect(error).toBeInstanceOf(ProblemError);
+        }
+      }),
+      { seed: 7, numRuns: 300 },
+    );
+  });
+});
+
+describe('compute/source-fit', () => {
+  const ask = (body: unknown) => answerSourceFit(parse(sourceFitRequest, body));
+  const fit = { ratedVolts: 16, ratedVa: 16, openCircuitVolts: 20, loads: [{ ohms: 16, volts: 16 }] };
+  it('gives Rs = RL (Voc/VL − 1), the volts at rated current and the VA behind them', () => {
+    // 16 Ω · (20/16 − 1) = 4 Ω; at 1 A 16 V are left: 16 VA
+    const { seriesOhms, voltsAtRated, sagVa } = ask(fit);
+    expect(seriesOhms).toBeCloseTo(4, 9);
+    expect(voltsAtRated).toBeCloseTo(16, 9);
+    expect(sagVa).toBeCloseTo(16, 9);
+  });
+  it.each([
+    ['no load', { ...fit, loads: [] }, 422],
+    ['eleven loads', { ...fit, loads: Array(11).fill({ ohms: 16, volts: 16 }) }, 422],
+    ['a load above the open volts', { ...fit, loads: [{ ohms: 16, volts: 21 }] }, 422],
+    [
+      'several loads and a meter without any error',
+      {
+        ...fit,
+        loads: [
+          { ohms: 16, volts: 16 },
+          { ohms: 8, volts: 13 },
+        ],
+        meter: { percent: 0, counts: 0, resolutionVolts: 0.1 },
+      },
+      422,
+    ],
+    ['an unknown field', { ...fit, tap: 'left' }, 400],
+  ])('refuses %s', (_what, body, status) => {
+    expect(refusal(() => ask(body)).status).toBe(status);
+  });
+});
+
+describe('entries', () => {
+  it('are taken with what they say and nothing more', () => {
+    const [taken] = parseEntries({ entries: [entry('noteWritten', { text: 'hello' })] });
+    expect(taken).toEqual(entry('noteWritten', { text: 'hello' }));
+  });
+  it.each([
+    ['no list', { entries: 'none' }, 400, 'entries'],
+    ['an empty list', { entries: [] }, 422, 'entries'],
+    ['an id that is none', { entries: [entry('noteWritten', { text: 'a' }, { id: '7' })] }, 400, 'entries[0].id'],
+    [
+      'a time without its offset',
+      { entries: [entry('noteWritten', { text: 'a' }, { at: '2026-03-04T09:00:00' })] },
+      400,
+      'entries[0].at',
+    ],
+    [
+      'a day that is none',
+      { entries: [entry('noteWritten', { text: 'a' }, { at: '2026-02-31T25:00:00Z' })] },
+      400,
+      'entries[0].at',
+    ],
+    ['an unknown kind', { entries: [entry('sang', {})] }, 400, 'entries[0].kind'],
+    ['a kind of every object', { entries: [entry('toString', {})] }, 400, 'entries[0].kind'],
+    ['data that are a list', { entries: [entry('noteWritten', [])] }, 400, 'entries[0].data'],
+    [
+      'an unknown field in the data',
+      { entries: [entry('noteWritten', { text: 'a', loud: true })] },
+      400,
+      'entries[0].data',
+    ],
+    [
+      'a 400 V reading on the bell side',
+      {
+        entries: [
+          entry('readingTaken', { pointId: 'a', what: 'volts', at: 'door', state: 'liveDay', low: 400, high: 400 }),
+        ],
+      },
+      422,
+      'entries[0].data.high',
+    ],
+    [
+      'a negative length',
+      { entries: [entry('runDescribed', { pointId: 'a', run: 'toDoor', lengthLowM: -1 })] },
+      422,
+      'entries[0].data.lengthLowM',
+    ],
+    [
+      'a gauge that does not exist',
+      { entries: [entry('runDescribed', { pointId: 'a', run: 'toDoor', awg: 77 })] },
+      422,
+      'entries[0].data.awg',
+    ],
+    [
+      'a skipped check without its reason',
+      { entries: [entry('checkDone', { pointId: 'a', check: 'lit', result: 'skipped' })] },
+      422,
+      'entries[0].data.reason',
+    ],
+  ])('refuse %s, at its place', (_what, body, status, path) => {
+    const refused = refusal(() => parseEntries(body));
+    expect({ status: refused.status, named: refused.paths }).toEqual({
+      status,
+      named: expect.arrayContaining([path]),
+    });
+  });
+  it('never fail otherwise than by a refusal, whatever comes', () => {
+    fc.assert(
+      fc.property(
+        fc.anything(),
+        fc.constantFrom('noteWritten', 'siteDescribed', 'readingTaken', 'choiceMade'),
+        (data, kind) => {
+          for (const body of [data, { entries: [data] }, { entries: [entry(kind, data)] }])
+            try {
+              parseEntries(body);
+            } catch (error) {
+              expect(error).toBeInstanceOf(ProblemError);
+            }
+        },
+      ),
+      { seed: 11, numRuns: 400 },
+    );
+  });
+});
+
+describe('job files', () => {
+  const file = {
+    format: 'fox-ladder/job',
+    version: 1,
+    job: { id: uuid, createdAt: at, title: 'Tern' },
+    entries: [entry('noteWritten', { text: 'a' }, { seq: 1, receivedAt: at })],
+    attachments: [],
+  };
+  it('are taken, with or without what a server had added', () => {
+    expect(parseJobFile(file).entries).toHaveLength(1);
+    expect(parseJobFile({ ...file, attachments: undefined }).attachments).toEqual([]);
+  });
+  it('say that a newer one is newer, and what to do', () => {
+    expect(refusal(() => parseJobFile({ ...file, version: 2 }))).toMatchObject({
+      status: 422,
+      detail: expect.stringContaining('Update the program'),
+    });
+  });
+  it.each([
+    ['something else', 'a song', 400],
+    ['another format', { ...file, format: 'other/job' }, 400],
+    ['no version', { ...file, version: '1' }, 400],
+    ['a broken hash', { ...file, attachments: [{ id: 'a', mediaType: 'image/png', sha256: 'zz', base64: '' }] }, 400],
+    ['an entry that is none', { ...file, entries: [7] }, 400],
+  ])('refuse %s', (_what, body, status) => {
+    expect(refusal(() => parseJobFile(body)).status).toBe(status);
+  });
+});
+
+describe('names', () => {
+  it('are refused when empty or endless', () => {
+    expect(parse(newCrewRequest, { id: 'a', name: 'Ines' }).name).toBe('Ines');
+    expect(refusal(() => parse(newCrewRequest, { id: 'a', name: '  ' })).status).toBeGreaterThanOrEqual(400);
+    expect(refusal(() => parse(newJobRequest, { id: uuid, at, by, title: 'x'.repeat(121) })).paths).toContain('title');
+  });
+});
+
+describe('problems', () => {
+  it('carry RFC 9457’s fields and never a stack', () => {
+    const problem = problemOf(new ProblemError(422, 'No.', [{ path: 'a', message: 'is wrong' }]));
+    expect(problem).toEqual({
+      type: 'about:blank',
+      title: 'Understood, but not possible',
+      status: 422,
+      detail: 'No.',
+      errors: [{ path: 'a', message: 'is wrong' }],
+    });
+  });
+});
