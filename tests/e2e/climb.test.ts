@@ -1,7 +1,6 @@
-import { AxePuppeteer } from '@axe-core/puppeteer';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import type { Browser } from 'puppeteer-core';
-import { Screen, launch } from './screen';
+import { Screen, accessible, launch } from './screen';
 import { Server } from './server';
 
 const server = new Server();
@@ -18,13 +17,6 @@ afterAll(async () => {
   server.clear();
 });
 
-/** Nothing serious or worse by axe on what is shown. */
-const accessible = async () => {
-  const { violations } = await new AxePuppeteer(screen.page).analyze();
-  const bad = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-  expect(bad.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)).toEqual([]);
-};
-
 /** One job, from an empty folder to the printed sheet; each step goes on where the one before it ended. */
 describe('a climb by clicks and typing', () => {
   it('begins with a name and a first job', async () => {
@@ -40,7 +32,7 @@ describe('a climb by clicks and typing', () => {
     await screen.press('Make the job');
     await screen.page.waitForSelector('[data-testid=verdict]');
     await screen.says('Can’t tell yet', '[data-testid=verdict]');
-    await accessible();
+    await accessible(screen);
   });
 
   it('Look: says where the plate can sit and which screw the wall takes', async () => {
@@ -60,7 +52,7 @@ describe('a climb by clicks and typing', () => {
     await screen.type('free wall to the nearer side', '-3 mm');
     await screen.says('It can’t be below zero');
     await screen.keep('free wall to the nearer side', '80 mm');
-    await accessible();
+    await accessible(screen);
   });
 
   it('Measure: two readings move the verdict while they are typed', async () => {
@@ -84,7 +76,7 @@ describe('a climb by clicks and typing', () => {
     await screen.type('open volts, transformer', '12 to 13');
     await screen.says('was something connected?');
     await screen.type('open volts, transformer', ' ');
-    await accessible();
+    await accessible(screen);
   });
 
   it('Choose: takes a way with its reason', async () => {
@@ -98,7 +90,7 @@ describe('a climb by clicks and typing', () => {
     await screen.press('Take this way');
     await screen.kept();
     await screen.says('taken', 'table.ways');
-    await accessible();
+    await accessible(screen);
   });
 
   it('Wire is held until Isolate proves the bell side dead', async () => {
@@ -121,7 +113,7 @@ describe('a climb by clicks and typing', () => {
     await screen.says('This proves it dead', '[data-testid=proof-bell]');
     await screen.press('Write the proof down');
     await screen.says('PROVED DEAD', '[data-testid=circuit-state]');
-    await accessible();
+    await accessible(screen);
   });
 
   it('Wire: terminal by terminal, one of them different', async () => {
@@ -141,7 +133,7 @@ describe('a climb by clicks and typing', () => {
     await screen.says('Other lead under the second', '[data-testid=step]');
     await screen.press('Done, tugged');
     await screen.says('As built differs: two wires under Trans', '.worries');
-    await accessible();
+    await accessible(screen);
   });
 
   it('Mount: says what is seen from that height', async () => {
@@ -154,7 +146,7 @@ describe('a climb by clicks and typing', () => {
     await screen.choose('fixings', 'firm’s own');
     await screen.choose('seal', 'top and sides');
     await screen.kept();
-    await accessible();
+    await accessible(screen);
   });
 
   it('Prove: nothing passes by default, volts fall into their band', async () => {
@@ -184,7 +176,7 @@ describe('a climb by clicks and typing', () => {
     await screen.press('Write it down', '[data-check=doorVolts]');
     await screen.press('Passed', '[data-check=report]');
     await screen.kept();
-    await accessible();
+    await accessible(screen);
   });
 
   it('Leave: hands over, and the sheet holds all of it', async () => {
@@ -193,7 +185,7 @@ describe('a climb by clicks and typing', () => {
     await screen.type('handed to', 'R. Carne');
     await screen.press('The sheet is handed over');
     await screen.says('Handed over to R. Carne');
-    await accessible();
+    await accessible(screen);
     await screen.press('Job sheet');
     await screen.page.waitForSelector('.sheet-page');
     const sheet = await screen.text('.sheet-page');
@@ -213,7 +205,7 @@ describe('a climb by clicks and typing', () => {
       'Handed over to R. Carne by Morwenna',
     ])
       expect(sheet).toContain(words);
-    await accessible();
+    await accessible(screen);
     expect((await screen.page.pdf({ format: 'A4' })).byteLength).toBeGreaterThan(10_000);
   });
 

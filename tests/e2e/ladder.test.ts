@@ -3,7 +3,7 @@ import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
 import { v7 } from 'uuid';
-import { Screen, launch } from './screen';
+import { Screen, accessible, launch } from './screen';
 import { Server } from './server';
 import { openDatabase } from '@/server/db/open';
 import { jobLog } from '@/server/jobs/entryStore';
@@ -84,6 +84,42 @@ describe('compute routes', () => {
   });
 });
 
+describe('the board', () => {
+  it('shows every job by day, finds by words, and reads well to everybody', async () => {
+    const screen = new Screen(await browser.newPage());
+    await screen.open(server.url);
+    expect(await screen.page.$$eval('.board-row', (rows) => rows.length)).toBe(7);
+    const days = await screen.page.$$eval('.day h2', (list) => list.map((one) => one.textContent));
+    expect(days).toEqual(expect.arrayContaining(['Today', 'Coming', 'Finished']));
+    await accessible(screen);
+    await screen.page.keyboard.press('/');
+    await screen.page.keyboard.type('harb');
+    await screen.page.keyboard.press('Enter');
+    await screen.says('1 for “harb”');
+    await screen.says('Gull House', '.board-row');
+    await screen.open(`${server.url}/?q=${encodeURIComponent('"; drop')}`);
+    await screen.says('No site or job begins with these words');
+    await screen.page.close();
+  });
+
+  it('says on a phone what a job needs, with the carry sheet under the thumb', async () => {
+    const screen = new Screen(await browser.newPage());
+    await screen.page.setViewport({ width: 390, height: 844, hasTouch: true, isMobile: true });
+    await screen.open(server.url);
+    await screen.says('Sandpiper House');
+    await screen.open(`${server.url}/?q=sandpiper`);
+    await screen.press('Front door');
+    await screen.says('step 3 of 7');
+    await screen.says('PROVED DEAD', '.phone-only');
+    await screen.press('Holds', '.job');
+    await screen.says('To bring', '.carry-drawer');
+    const wide = await screen.page.evaluate(() => document.documentElement.scrollWidth);
+    expect(wide).toBeLessThanOrEqual(390);
+    await accessible(screen);
+    await screen.page.close();
+  });
+});
+
 describe('the screens', () => {
   it('lead from the board to a job and keep what is typed there', async () => {
     const screen = new Screen(await browser.newPage());
@@ -137,7 +173,8 @@ describe('the screens', () => {
     const screen = new Screen(await browser.newPage());
     await screen.open(`${server.url}/?q=tern`);
     await screen.press('Front door');
-    await screen.page.waitForSelector('[data-testid=verdict]');
+    await screen.press('Measure');
+    await screen.field('volts');
     await server.stop('SIGKILL');
     await screen.type('volts', '14.9');
     await screen.page.keyboard.press('Enter');

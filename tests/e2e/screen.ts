@@ -1,3 +1,5 @@
+import { AxePuppeteer } from '@axe-core/puppeteer';
+import { expect } from '@jest/globals';
 import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
 
 /** Starts the browser that the machine has. */
@@ -52,7 +54,8 @@ export class Screen {
     const handle = await this.page.waitForFunction(
       (text, scope) =>
         [...document.querySelectorAll<HTMLElement>(`${scope} :is(button, a, label.yes, summary)`)].find(
-          (one) => (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(text) && one.offsetParent !== null,
+          (one) =>
+            (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(text) && one.getClientRects().length > 0,
         ),
       { timeout: 8000 },
       words,
@@ -96,4 +99,11 @@ export class Screen {
     );
     return Number.parseFloat(found);
   }
+}
+
+/** Nothing serious or worse by axe on what is shown. */
+export async function accessible({ page }: Screen): Promise<void> {
+  const { violations } = await new AxePuppeteer(page).analyze();
+  const bad = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(bad.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`)).toEqual([]);
 }

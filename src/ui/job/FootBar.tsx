@@ -25,7 +25,13 @@ export function FootBar() {
         )}
         <span className="end">{count}</span>
       </button>
-      <Offcanvas show={open} onHide={() => setOpen(false)} placement="bottom" className="carry-drawer">
+      <Offcanvas
+        show={open}
+        onHide={() => setOpen(false)}
+        placement="bottom"
+        className="carry-drawer"
+        aria-label="Carry sheet"
+      >
         <Offcanvas.Header closeButton>
           <Offcanvas.Title as="h2">Carry sheet</Offcanvas.Title>
         </Offcanvas.Header>
