@@ -5,7 +5,7 @@ const layer = (name, from, mayImport, packages = []) => ({
   from: { path: `^src/${from}/` },
   to: {
     path: ['^src/', ...(packages.length ? ['^node_modules/'] : [])],
-    pathNot: [`^src/(${[from, 'types', ...mayImport].join('|')})/`, ...packages.map((p) => `^node_modules/${p}/`)],
+    pathNot: [`^src/(${[from, ...mayImport].join('|')})/`, ...packages.map((p) => `^node_modules/${p}/`)],
   },
 });
 

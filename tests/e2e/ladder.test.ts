@@ -84,6 +84,35 @@ describe('compute routes', () => {
   });
 });
 
+describe('the open interface', () => {
+  it('describes itself', async () => {
+    const answer = await fetch(`${server.url}/api/v1/openapi.json`);
+    expect(answer.status).toBe(200);
+    const document = (await answer.json()) as { openapi: string; components: { schemas: Record<string, unknown> } };
+    expect(document.openapi).toBe('3.1.0');
+    expect(document.components.schemas).toHaveProperty('NoteWrittenData');
+  });
+  it('answers each of its routes as described: in JSON, with a problem where it refuses', async () => {
+    const { jobs } = (await (await fetch(`${server.url}/api/v1/jobs`)).json()) as { jobs: { id: string }[] };
+    const id = jobs[0]?.id ?? '';
+    for (const path of ['/jobs', `/jobs/${id}`, `/jobs/${id}/entries?after=1`, `/jobs/${id}/file`, '/crew']) {
+      const answer = await fetch(`${server.url}/api/v1${path}`);
+      expect({ path, status: answer.status }).toEqual({ path, status: 200 });
+    }
+    for (const path of [
+      '/jobs/nobody',
+      '/jobs/nobody/file',
+      '/jobs?limit=0',
+      '/jobs?after=zz',
+      `/jobs/${id}/entries?after=x`,
+    ]) {
+      const answer = await fetch(`${server.url}/api/v1${path}`);
+      expect([400, 404, 422]).toContain(answer.status);
+      expect(answer.headers.get('content-type')).toContain('application/problem+json');
+    }
+  });
+});
+
 describe('the board', () => {
   it('shows every job by day, finds by words, and reads well to everybody', async () => {
     const screen = new Screen(await browser.newPage());

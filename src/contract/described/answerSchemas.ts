@@ -1,4 +1,4 @@
-import type { JsonSchema } from '@sodaru/yup-to-json-schema';
+import type { JsonSchema } from './convertSchema.mjs';
 
 const text: JsonSchema = { type: 'string' };
 const figure: JsonSchema = { type: 'number' };

@@ -1,4 +1,4 @@
-import type { JsonSchema } from '@sodaru/yup-to-json-schema';
+import type { JsonSchema } from './convertSchema.mjs';
 import { ENTRY_KINDS, type EntryKind } from '@/core/job';
 import { entryEnvelope } from '../job';
 import { jsonSchemaOf } from './jsonSchema';

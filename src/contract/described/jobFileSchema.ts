@@ -1,4 +1,4 @@
-import type { JsonSchema } from '@sodaru/yup-to-json-schema';
+import type { JsonSchema } from './convertSchema.mjs';
 import { JOB_FILE_FORMAT, JOB_FILE_VERSION, jobFileBody } from '../job';
 import { NUMBERED, dataSchemas, entrySchema } from './entrySchemas';
 import { jsonSchemaOf } from './jsonSchema';

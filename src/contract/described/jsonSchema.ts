@@ -1,4 +1,4 @@
-import { convertSchema, type JsonSchema } from '@sodaru/yup-to-json-schema';
+import { convertSchema, type JsonSchema } from './convertSchema.mjs';
 import type { AnySchema } from 'yup';
 
 const isSchema = (value: unknown): value is JsonSchema => typeof value === 'object' && value !== null;

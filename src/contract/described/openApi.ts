@@ -1,4 +1,4 @@
-import type { JsonSchema } from '@sodaru/yup-to-json-schema';
+import type { JsonSchema } from './convertSchema.mjs';
 import { bellRequest } from '../bell';
 import { MOST_ENTRIES_AT_ONCE, newCrewRequest, newJobRequest } from '../job';
 import { PROBLEM_TITLES } from '../problem';
