@@ -7,7 +7,14 @@ import { onDemoServer } from './temporary.mjs';
 /** Bytes of JavaScript, gzipped, that a page loads first. */
 async function firstLoad(url, page) {
   const html = await (await fetch(`${url}${page}`)).text();
-  const scripts = [...new Set([...html.matchAll(/<script[^>]+src="([^"]+)"/g)].map(([, src]) => src))];
+  const scripts = [
+    ...new Set(
+      [...html.matchAll(/<script([^>]+)src="([^"]+)"([^>]*)>/g)]
+        // What browsers of today skip is not loaded
+        .filter(([, before, , after]) => !/nomodule/i.test(before + after))
+        .map(([, , src]) => src),
+    ),
+  ];
   let bytes = 0;
   for (const src of scripts) bytes += gzipSync(Buffer.from(await (await fetch(`${url}${src}`)).arrayBuffer())).length;
   return bytes;

@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useState, type ReactNode } from 'react';
+import { Suspense, useCallback, useState, type ComponentType } from 'react';
 import { RUNGS, fold, type Entry, type JobHead, type Rung } from '@/core/job';
 import { JobProvider, useJob } from '../kit/job/JobContext';
 import { useKeys } from '../kit/useKeys';
@@ -15,7 +15,7 @@ interface Props {
   readonly pointId: string;
   readonly firstRung: Rung | null;
   /** What stands in the middle at each rung. */
-  readonly benches: Readonly<Record<Rung, ReactNode>>;
+  readonly benches: Readonly<Record<Rung, ComponentType>>;
 }
 
 /** A job: the ladder at the left, the bench of the rung at hand in the middle, the carry sheet at the right. */
@@ -45,6 +45,7 @@ const focusAsked = () =>
 
 function Benched({ benches }: Pick<Props, 'benches'>) {
   const { rung, go, move } = useJob();
+  const Bench = benches[rung];
   useKeys({
     ...Object.fromEntries(RUNGS.map((one, i) => [String(i + 1), () => go(one)])),
     n: () => {
@@ -61,7 +62,9 @@ function Benched({ benches }: Pick<Props, 'benches'>) {
       <Rail />
       <main className="bench" tabIndex={-1}>
         <BenchHead />
-        {benches[rung]}
+        <Suspense fallback={<p className="soft">fetching this rung…</p>}>
+          <Bench />
+        </Suspense>
       </main>
       <aside className="carry" aria-label="Carry sheet">
         <Carry />

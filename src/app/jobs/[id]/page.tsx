@@ -1,6 +1,5 @@
 import { RUNGS } from '@/core/job';
-import { JobScreen } from '@/ui/job/JobScreen';
-import { BENCHES } from './benches';
+import { JobBenches } from './JobBenches';
 import { logOf } from './logOf';
 
 interface Props {
@@ -12,12 +11,11 @@ export default async function JobPage({ params, searchParams }: Props) {
   const { head, entries } = await logOf((await params).id);
   const { point, rung } = await searchParams;
   return (
-    <JobScreen
+    <JobBenches
       head={head}
       entries={entries}
       pointId={typeof point === 'string' ? point : ''}
       firstRung={RUNGS.find((one) => one === rung) ?? null}
-      benches={BENCHES}
     />
   );
 }

@@ -1,0 +1,42 @@
+'use client';
+import { Modal } from 'react-bootstrap';
+import { RUNGS, RUNG_NAMES } from '@/core/job';
+
+const KEYS: readonly (readonly [string, string])[] = [
+  ...RUNGS.map((rung, i) => [String(i + 1), RUNG_NAMES[rung]] as const),
+  ['n', 'next move'],
+  ['r', 'new reading'],
+  ['/', 'find a site or a job'],
+  ['?', 'this list'],
+];
+
+interface Props {
+  readonly open: boolean;
+  readonly onClose: () => void;
+}
+
+/** Every key and what it does. */
+export function KeyDialog({ open, onClose }: Props) {
+  return (
+    <Modal show={open} onHide={onClose} aria-labelledby="key-list" centered>
+      <Modal.Header closeButton>
+        <Modal.Title as="h2" id="key-list">
+          Keys
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        <dl className="key-list">
+          {KEYS.map(([key, words]) => (
+            <div key={key}>
+              <dt>
+                <kbd>{key}</kbd>
+              </dt>
+              <dd>{words}</dd>
+            </div>
+          ))}
+        </dl>
+        <p className="small soft">None of them acts while you type in a field.</p>
+      </Modal.Body>
+    </Modal>
+  );
+}
