@@ -223,6 +223,59 @@ describe('the screens', () => {
     await later.page.close();
   });
 
+  it('keep a refused entry with its reason until it is dropped', async () => {
+    const screen = new Screen(await browser.newPage());
+    await screen.open(`${server.url}/?q=sandpiper`);
+    await screen.press('Front door');
+    await screen.press('Measure');
+    await screen.field('mains volts');
+    await screen.page.setRequestInterception(true);
+    screen.page.on('request', (request) => {
+      if (request.method() !== 'POST') return void request.continue();
+      const errors = [{ path: 'entries[0].data.low', message: 'is not possible today' }];
+      void request.respond({
+        status: 422,
+        contentType: 'application/problem+json',
+        body: JSON.stringify({ type: 'about:blank', title: 'No', status: 422, detail: 'No.', errors }),
+      });
+    });
+    await screen.type('mains volts', '117.7');
+    await screen.page.keyboard.press('Enter');
+    await screen.says('Not kept, reading: is not possible today', '.unkept');
+    await screen.says('117.7', '.unkept');
+    await screen.page.reload({ waitUntil: 'networkidle0' });
+    await screen.says('117.7', '.unkept');
+    await screen.press('Drop it');
+    await screen.kept();
+    await screen.page.close();
+  });
+
+  it('show a further door with a ladder of its own, and what to do when the only one is struck', async () => {
+    const id = v7();
+    await post('/jobs', { id, at, by, title: 'Two doors' });
+    const pointAdded = {
+      id: v7(),
+      at,
+      by,
+      kind: 'pointAdded',
+      data: { pointId: 'a', pointKind: 'doorbell', name: 'Front' },
+    };
+    await post(`/jobs/${id}/entries`, { entries: [pointAdded] });
+    const screen = new Screen(await browser.newPage());
+    await screen.open(`${server.url}/jobs/${id}?rung=look`);
+    await screen.press('Another door at this site');
+    await screen.type('name of another door here', 'Side gate');
+    await screen.press('Add the door');
+    await screen.says('Side gate', '.points a[aria-current]');
+    await screen.press('undo new point');
+    await screen.says('Front', '.rail');
+    await screen.press('undo new point');
+    await screen.says('This job has no point yet');
+    await screen.press('Add the door');
+    await screen.page.waitForSelector('[data-testid=verdict]');
+    await screen.page.close();
+  });
+
   it('give a job file out and take it in; a file that is none is refused and nothing is written', async () => {
     const { jobs } = (await (await fetch(`${server.url}/api/v1/jobs?q=oyster`)).json()) as { jobs: { id: string }[] };
     const file = await (await fetch(`${server.url}/api/v1/jobs/${jobs[0]?.id}/file`)).text();

@@ -1,5 +1,5 @@
 'use client';
-import { useRouter } from 'next/navigation';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import type { JobHead } from '@/core/job';
@@ -9,7 +9,7 @@ import { useCrew } from '../kit/crew/CrewContext';
 /** A job without a point says what to do first: name the door. */
 export function FirstPoint({ head }: { readonly head: JobHead }) {
   const { who } = useCrew();
-  const router = useRouter();
+  const client = useQueryClient();
   const [name, setName] = useState('Front door');
   const [fault, setFault] = useState<string | null>(null);
   const add = async () => {
@@ -22,7 +22,7 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
       if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
       return setFault(error.message);
     }
-    router.refresh();
+    await client.invalidateQueries({ queryKey: ['entries', head.id] });
   };
   return (
     <main className="page">

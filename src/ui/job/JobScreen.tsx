@@ -1,6 +1,6 @@
 'use client';
 import { Suspense, useCallback, useState, type ComponentType } from 'react';
-import { RUNGS, fold, type Entry, type JobHead, type Rung } from '@/core/job';
+import { RUNGS, type Entry, type JobHead, type Rung } from '@/core/job';
 import { JobProvider, useJob } from '../kit/job/JobContext';
 import { useKeys } from '../kit/useKeys';
 import { BenchHead } from './BenchHead';
@@ -30,9 +30,16 @@ export function JobScreen({ head, entries, pointId, firstRung, benches }: Props)
     },
     [pointId],
   );
-  if (fold(head, entries).points.length === 0) return <FirstPoint head={head} />;
   return (
-    <JobProvider key={pointId} head={head} firstEntries={entries} pointId={pointId} rung={rung} go={go}>
+    <JobProvider
+      key={pointId}
+      head={head}
+      firstEntries={entries}
+      pointId={pointId}
+      rung={rung}
+      go={go}
+      empty={<FirstPoint head={head} />}
+    >
       <Benched benches={benches} />
     </JobProvider>
   );

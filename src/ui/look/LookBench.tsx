@@ -1,4 +1,5 @@
 'use client';
+import { AnotherPoint } from './AnotherPoint';
 import { ChimeFields } from './ChimeFields';
 import { CustomerFields } from './CustomerFields';
 import { DoorFields } from './DoorFields';
@@ -14,6 +15,7 @@ export function LookBench() {
         <CustomerFields />
         <SiteFields />
       </div>
+      <AnotherPoint />
     </>
   );
 }

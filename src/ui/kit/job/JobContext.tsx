@@ -65,11 +65,13 @@ interface Props {
   /** Null: nobody has picked one yet, the next move’s stands. */
   readonly rung: Rung | null;
   readonly go: (rung: Rung) => void;
+  /** What stands in the place of a job without a point. */
+  readonly empty: ReactNode;
   readonly children: ReactNode;
 }
 
 /** Holds a job's log, folds it with what is typed, and says where the point stands. */
-export function JobProvider({ head, firstEntries, pointId, rung, go, children }: Props) {
+export function JobProvider({ head, firstEntries, pointId, rung, go, empty, children }: Props) {
   const { who } = useCrew();
   const log = useEntryLog(head, firstEntries);
   const { entries, add } = log;
@@ -95,30 +97,39 @@ export function JobProvider({ head, firstEntries, pointId, rung, go, children }:
     return fold(head, [...entries, ...unnumbered(entries, [entry])]);
   }, [deferred, entries, head, keptJob, who]);
   const point = job.points.find(({ id }) => id === pointId) ?? job.points[0];
-  if (!point) throw new Error('a job screen needs a point');
+  // The only point may be struck while somebody looks at it
+  if (!point) return empty;
   const kept = keptJob.points.find(({ id }) => id === point.id) ?? point;
-  const assessment = assess(job, point);
+  return (
+    <PointProvider hold={{ job, keptJob, log, point, kept, who, go, write, draft }} rung={rung}>
+      {children}
+    </PointProvider>
+  );
+}
+
+type Written = 'job' | 'keptJob' | 'log' | 'point' | 'kept' | 'who' | 'go' | 'write' | 'draft';
+
+interface PointProps {
+  readonly hold: Pick<JobHold, Written>;
+  readonly rung: Rung | null;
+  readonly children: ReactNode;
+}
+
+/** Adds what follows from the log: the judgement, the ladder, the next move, what an undo would take. */
+function PointProvider({ hold, rung, children }: PointProps) {
+  const { job, point, log, who, write } = hold;
   const me = who?.id ?? null;
-  const marks = ladderOf(job, point, assessment, me);
+  const assessment = assess(job, point);
   const move = nextMove(job, point, assessment, me);
   // Where the work stood when the job was opened: a bench is never pulled away under the hand
   const [firstRung] = useState(move.rung);
-  const undoable = who && undoTarget(entries, who.id);
-
+  const undoable = who && undoTarget(log.entries, who.id);
   const value: JobHold = {
-    job,
-    keptJob,
-    log,
-    point,
-    kept,
+    ...hold,
     assessment,
-    marks,
+    marks: ladderOf(job, point, assessment, me),
     move,
-    who,
     rung: rung ?? firstRung,
-    go,
-    write,
-    draft,
     undoable,
     undo: () => undoable && write('entryStruck', { target: undoable.id }),
   };
