@@ -17,6 +17,7 @@ export {
   type StateJudgement,
   type VerdictWord,
 } from './judge';
+export { expectedReport } from './expectedReport';
 export { asFound } from './likelihood';
 export { STATIONS, type Station } from './loopVolts';
 export { NEW_TRANSFORMER_READING, nextReading, type NextReading } from './nextReading';

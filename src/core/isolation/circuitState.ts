@@ -19,6 +19,14 @@ export type CircuitState =
       readonly mains: (MainsProof & { readonly mark: Mark }) | null;
     };
 
+/** The state in words, for a line of text. */
+export const CIRCUIT_STATE_WORDS: Readonly<Record<CircuitState['state'], string>> = {
+  unknown: 'not known',
+  live: 'live',
+  off: 'off, not proved',
+  provedDead: 'proved dead',
+};
+
 export const NOT_KNOWN: CircuitState = { state: 'unknown' };
 
 /**

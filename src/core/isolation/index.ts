@@ -1,4 +1,11 @@
-export { NOT_KNOWN, circuitState, type CircuitEvent, type CircuitState, type Mark } from './circuitState';
+export {
+  CIRCUIT_STATE_WORDS,
+  NOT_KNOWN,
+  circuitState,
+  type CircuitEvent,
+  type CircuitState,
+  type Mark,
+} from './circuitState';
 export { GATE_WORDS, stepGate, type Gate, type GateReason } from './gate';
 export {
   BELL_VOLTS_MOST,

@@ -37,6 +37,6 @@ export { partsOf } from './parts';
 export { readingProblem } from './readingProblem';
 export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungState } from './rungs';
 export { stepsOf, touchesOf } from './steps';
-export { deviceOf, lengthsOf, regionOf, surveyOf, sparePairsOf } from './survey';
+export { deviceOf, lengthsOf, plateSurveyOf, regionOf, surveyOf, sparePairsOf } from './survey';
 export { undoTarget } from './undo';
 export { worriesOf, type Worry } from './worries';

@@ -1,5 +1,5 @@
 import { treatmentById } from '../chime';
-import { GATE_WORDS, stepGate, type CircuitState } from '../isolation';
+import { CIRCUIT_STATE_WORDS, GATE_WORDS, stepGate } from '../isolation';
 import { WALL_FIXINGS } from '../mount';
 import { CHECKS } from '../prove';
 import { lengthText } from '../units';
@@ -36,15 +36,8 @@ export function stepStandings(job: Job, point: Point, who: string | null): reado
   });
 }
 
-const CIRCUIT_WORDS: Readonly<Record<CircuitState['state'], string>> = {
-  unknown: 'not known',
-  live: 'live',
-  off: 'off, not proved',
-  provedDead: 'proved dead',
-};
-
 const circuitWords = (circuit: Circuit | null): string =>
-  circuit ? `${circuit.way ?? circuit.name ?? 'circuit'}, ${CIRCUIT_WORDS[circuit.state.state]}` : '';
+  circuit ? `${circuit.way ?? circuit.name ?? 'circuit'}, ${CIRCUIT_STATE_WORDS[circuit.state.state]}` : '';
 
 type Mark = Omit<RungMark, 'rung'>;
 const mark = (state: RungState, words: string): Mark => ({ state, words });

@@ -2,7 +2,7 @@ import { TRANSFORMERS } from '../catalogue';
 import { treatmentById } from '../chime';
 import { WALL_FIXINGS, platePlace, screwFor } from '../mount';
 import type { Job, Point } from './job';
-import { deviceOf, lengthsOf } from './survey';
+import { deviceOf, lengthsOf, plateSurveyOf } from './survey';
 import { lengthText } from '../units';
 
 /** What has to be in the bag for this point: it follows from the choice, the wall and the plate. */
@@ -27,13 +27,7 @@ export function partsOf(job: Job, point: Point): readonly string[] {
   }
   if (mount.tiltDeg) parts.push(`tilt wedge ${mount.tiltDeg}°`);
   if (mount.sideDeg) parts.push(`side wedge ${mount.sideDeg}°`);
-  const place = platePlace({
-    leadReachM: look.leadReachM ?? null,
-    oldMarksM: look.oldMarksM ?? null,
-    holeHeightM: null,
-    sideClearM: null,
-    plateM,
-  });
+  const place = platePlace(plateSurveyOf(point));
   if (place && !place.coversMarks) parts.push('backing plate');
   if (place?.leadShort) parts.push('2 connectors to lengthen the lead');
   return parts;

@@ -1,6 +1,7 @@
 import { UNKNOWN_RUN, type BellSurvey, type Reading, type RunName, type RunSurvey, type SparePairs } from '../bell';
 import { DEFAULT_DEVICE_ID, DEVICES, deviceById, type DeviceProfile } from '../catalogue';
 import type { TreatmentPath } from '../chime';
+import type { PlateSurvey } from '../mount';
 import { regionPack, type RegionPack } from '../region';
 import type { Job, Point, TakenReading } from './job';
 
@@ -80,6 +81,15 @@ export function surveyOf(job: Job, point: Point): BellSurvey {
     readings: point.readings.flatMap((reading) => readingOf(reading) ?? []),
   };
 }
+
+/** What was seen at the hole, for the plate of the device that is to be fitted. */
+export const plateSurveyOf = (point: Point): PlateSurvey => ({
+  leadReachM: point.look.leadReachM ?? null,
+  oldMarksM: point.look.oldMarksM ?? null,
+  holeHeightM: point.look.holeHeightM ?? null,
+  sideClearM: point.look.sideClearM ?? null,
+  plateM: deviceOf(point).plateM,
+});
 
 /** Pairs that lie unused in each run's cable. */
 export const sparePairsOf = (point: Point): SparePairs => ({

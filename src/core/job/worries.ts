@@ -7,7 +7,7 @@ import type { Job, Point } from './job';
 import { pointSteps } from './ladder';
 import { missingFromCustomer } from './missing';
 import type { Rung } from './rungs';
-import { deviceOf } from './survey';
+import { plateSurveyOf } from './survey';
 
 /** Something open that may cost a return trip. */
 export interface Worry {
@@ -21,14 +21,7 @@ function customerWorries(job: Job): readonly Worry[] {
 }
 
 function plateWorries(point: Point): readonly Worry[] {
-  const { leadReachM, oldMarksM, holeHeightM, sideClearM } = point.look;
-  const place = platePlace({
-    leadReachM: leadReachM ?? null,
-    oldMarksM: oldMarksM ?? null,
-    holeHeightM: holeHeightM ?? null,
-    sideClearM: sideClearM ?? null,
-    plateM: deviceOf(point).plateM,
-  });
+  const place = platePlace(plateSurveyOf(point));
   const found: Worry[] = [];
   if (place?.leadShort)
     found.push({ id: 'leadShort', rung: 'look', words: 'The lead is too short: pull slack or bring connectors.' });

@@ -1,6 +1,6 @@
 'use client';
 import { DEVICES } from '@/core/catalogue';
-import { WAS_THERE, deviceOf, lengthsOf, missingAtLook } from '@/core/job';
+import { WAS_THERE, deviceOf, lengthsOf, missingAtLook, plateSurveyOf } from '@/core/job';
 import { LIMITS } from '@/core/job';
 import { WALLS, WALL_FIXINGS, platePlace, screwFor } from '@/core/mount';
 import { lengthText } from '@/core/units';
@@ -20,13 +20,7 @@ export function DoorFields() {
   const scope = { pointId: point.id };
   const device = deviceOf(point);
   const asked = new Set(missingAtLook(kept).map(({ id }) => id));
-  const survey = {
-    leadReachM: point.look.leadReachM ?? null,
-    oldMarksM: point.look.oldMarksM ?? null,
-    holeHeightM: point.look.holeHeightM ?? null,
-    sideClearM: point.look.sideClearM ?? null,
-    plateM: device.plateM,
-  };
+  const survey = plateSurveyOf(point);
   const place = platePlace(survey);
   const fixing = look.wall ? WALL_FIXINGS[look.wall] : null;
   const screw = look.wall ? screwFor(look.wall, device.plateM, 0, 0, lengths) : null;

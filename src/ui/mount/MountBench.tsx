@@ -1,5 +1,5 @@
 'use client';
-import { deviceOf, lengthsOf, LIMITS } from '@/core/job';
+import { deviceOf, lengthsOf, LIMITS, plateSurveyOf } from '@/core/job';
 import {
   FIXINGS,
   FIXING_WORDS,
@@ -58,13 +58,7 @@ export function MountBench() {
   const device = deviceOf(point);
   const scope = { pointId: point.id };
   const small = (metres: number): string => lengthText(metres, lengths, 'small');
-  const place = platePlace({
-    leadReachM: look.leadReachM ?? null,
-    oldMarksM: look.oldMarksM ?? null,
-    holeHeightM: look.holeHeightM ?? null,
-    sideClearM: look.sideClearM ?? null,
-    plateM: device.plateM,
-  });
+  const place = platePlace(plateSurveyOf(point));
   const { mount } = point;
   const lowest = place?.lowestM ?? USUAL_HEIGHT_M;
   const highest = place?.highestM ?? USUAL_HEIGHT_M;

@@ -2,11 +2,13 @@
 import { useState } from 'react';
 import { format, parseISO } from 'date-fns';
 import { TEXT, type EntryData } from '@/core/job';
+import { expectedReport } from '@/core/bell';
 import type { Check } from '@/core/prove';
 import { AskForm } from '../kit/form/AskForm';
 import { textField } from '../kit/form/fields';
 import { useJob } from '../kit/job/JobContext';
 import { SecondsAnswer, VoltsAnswer, type Answered } from './FigureAnswers';
+import { volts } from '../kit/words';
 import { WaitTimer } from './WaitTimer';
 
 type Result = EntryData<'checkDone'>['result'];
@@ -23,7 +25,8 @@ interface Props {
 
 /** One check: how it is done, its figure against its limit, and no way to pass it by default. */
 export function CheckRow({ check, number, next }: Props) {
-  const { point, write } = useJob();
+  const { point, assessment, write } = useJob();
+  const metered = point.checks.doorVolts?.data.figure;
   const [opened, setOpened] = useState(false);
   const answer = point.checks[check.id];
   const wait = point.waits[check.id];
@@ -70,6 +73,12 @@ export function CheckRow({ check, number, next }: Props) {
       {!answer && (next || opened) && (
         <>
           <p className="soft">{check.how}</p>
+          {check.id === 'report' && metered !== undefined && (
+            <p>
+              At the <b className="figure">{volts(metered)}</b> that the meter showed it should say{' '}
+              <b>{expectedReport(metered, assessment.survey.device.doorFullVolts)}</b>.
+            </p>
+          )}
           {check.answer.kind === 'wait' &&
             (wait ? <WaitTimer wait={wait} /> : <Start check={check} minutes={check.answer.minutes} />)}
           {check.answer.kind === 'seconds' && <SecondsAnswer check={check} onDone={done} />}

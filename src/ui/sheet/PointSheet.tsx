@@ -1,6 +1,7 @@
 import { DRAWS_FOR_A_CHOICE, VERDICT_WORDS } from '@/core/bell';
 import { CHIME_KIND_WORDS, treatmentById } from '@/core/chime';
 import { assess, circuitOfPoint, lengthsOf, partsOf, worriesOf, type Job, type Point } from '@/core/job';
+import { CIRCUIT_STATE_WORDS } from '@/core/isolation';
 import { FIXING_WORDS, SEAL_WORDS, WALL_FIXINGS } from '@/core/mount';
 import { gaugeText, lengthText } from '@/core/units';
 import { BellLoop } from '../kit/drawing/BellLoop';
@@ -45,7 +46,7 @@ export function PointSheet({ job, point }: { readonly job: Job; readonly point: 
         <h3>How to switch it off</h3>
         <p>
           {circuit
-            ? `${[circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')}${job.site.boardPlace ? `, ${job.site.boardPlace}` : ''}. State now: ${STATE_WORDS[circuit.state.state]}.`
+            ? `${[circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')}${job.site.boardPlace ? `, ${job.site.boardPlace}` : ''}. State now: ${CIRCUIT_STATE_WORDS[circuit.state.state]}.`
             : 'No circuit was named.'}
         </p>
       </section>
@@ -161,10 +162,3 @@ export function PointSheet({ job, point }: { readonly job: Job; readonly point: 
     </>
   );
 }
-
-const STATE_WORDS = {
-  unknown: 'not known',
-  live: 'live',
-  off: 'off, not proved dead',
-  provedDead: 'proved dead',
-} as const;
