@@ -1,0 +1,89 @@
+import { describe, expect, it } from '@jest/globals';
+import { judgeOptions, optionsFor, proposed } from '@/core/bell';
+import { DEVICES, LASTING_STATES } from '@/core/catalogue';
+import { CHIME_KINDS } from '@/core/chime';
+import {
+  assess,
+  choiceOf,
+  ENTRY_KINDS,
+  fold,
+  ladderOf,
+  nextMove,
+  partsOf,
+  stepStandings,
+  worriesOf,
+  type Entry,
+  type EntryData,
+  type EntryKind,
+} from '@/core/job';
+import { WALLS } from '@/core/mount';
+import { REGION_PACKS } from '@/core/region';
+import { loopWords } from '@/ui/kit/drawing/loopWords';
+
+const pointId = 'front';
+const by = { id: 'ines', name: 'Ines' };
+const at = '2026-03-04T09:00:00Z';
+
+class Log {
+  readonly entries: Entry[] = [];
+  write<K extends EntryKind>(kind: K, data: EntryData<K>): this {
+    const seq = this.entries.length + 1;
+    this.entries.push({ id: `e${seq}`, at, by, kind, data, seq, receivedAt: at } as Entry);
+    return this;
+  }
+  stand() {
+    const job = fold({ id: 'x', title: 'x', createdAt: at }, this.entries);
+    const [point] = job.points;
+    if (!point) throw new Error('no point');
+    return { job, point, assessment: assess(job, point, 120) };
+  }
+}
+
+const combinations = REGION_PACKS.flatMap(({ id: region }) =>
+  CHIME_KINDS.flatMap((chimeKind) => DEVICES.map(({ id: deviceId }) => [region, chimeKind, deviceId] as const)),
+);
+
+describe('every kind of chime, device and region', () => {
+  it.each(combinations)('%s, %s, %s: has an answer on every screen', (region, chimeKind, deviceId) => {
+    const log = new Log()
+      .write('siteDescribed', { region })
+      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' })
+      .write('pointDescribed', { pointId, deviceId, wall: WALLS[0], wasThere: 'button', leadReachM: 0.1 })
+      .write('chimeDescribed', { pointId, chimeKind })
+      .write('runDescribed', { pointId, run: 'toDoor', sparePairs: 1 })
+      .write('transformerDescribed', { pointId, ratedVolts: region === 'na-120' ? 16 : 12, ratedVa: 20 });
+    const { job, point, assessment } = log.stand();
+    const ways = judgeOptions(
+      assessment.survey,
+      assessment.known.houses,
+      optionsFor(assessment.survey, assessment.spare),
+    );
+    expect(ways.length).toBeGreaterThan(0);
+    for (const { judgement } of ways) {
+      expect(judgement.reason).not.toMatch(/NaN|undefined|Infinity/);
+      expect(judgement.belief).toBeGreaterThanOrEqual(0);
+      expect(judgement.belief).toBeLessThanOrEqual(1);
+    }
+    const best = proposed(ways);
+    if (best) expect(best.forbidden).toBeNull();
+    for (const state of LASTING_STATES)
+      expect(JSON.stringify(loopWords(job, point, assessment, state))).not.toMatch(/NaN|undefined|Infinity/);
+    // Any allowed way can be taken, and leads to steps, parts and a next move
+    const way = best ?? ways.find(({ forbidden }) => forbidden === null);
+    if (!way) return;
+    const data = choiceOf(pointId, assessment.survey.device, way, 'tried');
+    expect(ENTRY_KINDS.choiceMade.isValidSync(data, { strict: true })).toBe(true);
+    const taken = log.write('choiceMade', data).stand();
+    const steps = stepStandings(taken.job, taken.point, 'ines');
+    expect(steps.length).toBeGreaterThan(0);
+    // Nothing that touches a wire is open before the circuit is named
+    expect(steps.filter(({ step, held }) => step.touches !== 'nothing' && held === null)).toEqual([]);
+    const words = [
+      ...worriesOf(taken.job, taken.point, taken.assessment).map((worry) => worry.words),
+      ...partsOf(taken.job, taken.point),
+      ...ladderOf(taken.job, taken.point, taken.assessment, 'ines').map((mark) => mark.words),
+      nextMove(taken.job, taken.point, taken.assessment, 'ines').words,
+    ];
+    expect(words.join('\n')).not.toMatch(/NaN|undefined|Infinity|\[object/);
+  });
+});
