@@ -71,9 +71,11 @@ export function TerminalDrawing({ step, path, treatment, done }: Props) {
               ) : (
                 <path d="M100 120H160" className={`lead ${stateOf('Front')}`} />
               )}
-              <text x="228" y="126" className="soft small-text">
-                {treatment.toLowerCase()}
-              </text>
+              {path === 'link' && (
+                <text x="228" y="126" className="soft small-text">
+                  {treatment.toLowerCase()}
+                </text>
+              )}
             </>
           )}
           {path === 'none' && <path d="M62 104H172" className={`lead ${step.terminal ? 'now' : 'to-come'}`} />}
