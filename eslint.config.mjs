@@ -15,7 +15,7 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
     },
   },
-  { files: ['**/*.mjs', '**/*.cjs', '**/*.js'], extends: [tseslint.configs.disableTypeChecked] },
+  { files: ['**/*.mjs', '**/*.cjs', '**/*.js', '**/*.d.mts'], extends: [tseslint.configs.disableTypeChecked] },
   { files: ['src/**/*.{ts,tsx}'], ...reactHooks.configs.flat.recommended },
   { files: ['src/**/*.{ts,tsx}'], ...next.configs['core-web-vitals'] },
   {
