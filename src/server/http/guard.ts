@@ -4,7 +4,9 @@ const LOCAL = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
 /** Further host names that the program answers to, from FOX_LADDER_HOSTS, with commas. */
 const allowed = (hostname: string): boolean =>
-  LOCAL.has(hostname) || (process.env.FOX_LADDER_HOSTS ?? '').split(',').includes(hostname);
+  LOCAL.has(hostname) ||
+  (hostname !== '' &&
+    (process.env.FOX_LADDER_HOSTS ?? '').split(',').some((name) => name.trim().toLowerCase() === hostname));
 
 /** Whether a Host header names this server; another name may be a page that points at it from outside. */
 export const isOwnHost = (host: string): boolean => allowed(host.replace(/:\d+$/, '').toLowerCase());
