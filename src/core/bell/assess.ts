@@ -6,7 +6,8 @@ import { judge, plateOf, type Judgement } from './judge';
 import { STATIONS, doorVolts, stationVolts, type Station } from './loopVolts';
 import { bandOf, type Band } from './percentiles';
 import { DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
-import { METER } from './priors';
+import { LENGTH, METER } from './priors';
+import { lengthText } from '../units';
 import { sourceIsKnown, type BellSurvey, type Reading } from './survey';
 
 /** The volts along the loop, from the winding's inside to the door. */
@@ -62,7 +63,8 @@ function guessesOf(survey: BellSurvey): readonly string[] {
   for (const run of ['toChime', 'toDoor'] as const) {
     if (said('loopOhms', run)) continue;
     const where = run === 'toChime' ? 'to the chime' : 'to the door';
-    if (runs[run].lengthM === null) list.push(`run ${where} ${run === 'toChime' ? 8 : 4} m ± 50 %`);
+    if (runs[run].lengthM === null)
+      list.push(`run ${where} ${lengthText(LENGTH.guessM[run], region.lengths)} ± ${LENGTH.guessPercent} %`);
     if (runs[run].gauge === null) list.push(`wire ${where} ${region.gauge === 'awg' ? '20 AWG' : '0.75 mm²'}`);
   }
   const coilRead = survey.readings.some((reading) => reading.what === 'coilOhms') || chime.rating !== null;

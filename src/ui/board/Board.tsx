@@ -44,8 +44,13 @@ export function Board({ jobs, q }: { readonly jobs: readonly ListedJob[]; readon
         </span>
         <div className="end">
           <TakeIn />
-          <button type="button" className="button main" aria-expanded={making} onClick={() => setMaking(!making)}>
-            New job
+          <button
+            type="button"
+            className={`button${making ? '' : ' main'}`}
+            aria-expanded={making}
+            onClick={() => setMaking(!making)}
+          >
+            {making ? 'Close' : 'New job'}
           </button>
         </div>
       </div>

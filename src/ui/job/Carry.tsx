@@ -32,6 +32,7 @@ export function Carry() {
           <dl className="figures">
             <dt>door, likely at worst</dt>
             <dd>{voltsOrCollapse(reference.judgement.governingVolts)}</dd>
+            {reference.change.transformer && <dt className="soft wide">the old transformer:</dt>}
             <dt>open volts</dt>
             <dd>{volts(known.openVolts.likely)}</dd>
             {known.voltsAtRated && (
