@@ -9,6 +9,8 @@ const SEED = 20261;
 
 /** Share of draws that must still carry weight after each tempering step. */
 const KEEP_SHARE = 0.3;
+/** The temper need not be met exactly: it is found to a 128th of what is left. */
+const TEMPER_HALVINGS = 7;
 /** How far the walk steps after each tempering, and at the end: 1 would be a fresh draw from the prior. */
 const STRIDES = { each: [0.35], last: [0.6, 0.25, 0.12] } as const;
 
@@ -42,7 +44,7 @@ function nextTemper(log: Float64Array, temper: number): number {
   if (evenness(1 - temper) >= KEEP_SHARE) return 1;
   let low = 0;
   let high = 1 - temper;
-  for (let i = 0; i < 12; i++) {
+  for (let i = 0; i < TEMPER_HALVINGS; i++) {
     const middle = (low + high) / 2;
     if (evenness(middle) >= KEEP_SHARE) low = middle;
     else high = middle;
@@ -87,10 +89,9 @@ function walk(prior: HousePrior, cloud: Cloud, temper: number, stride: number, s
   let at = Math.floor(random() * steps.length);
   const tried = new Float64Array(UNKNOWNS);
   cloud.z.forEach((z, i) => {
-    for (let k = 0; k < UNKNOWNS; k++) {
-      tried[k] = keep * (z[k] ?? 0) + stride * (steps[at] ?? 0);
-      if (++at === steps.length) at = 0;
-    }
+    if (at + UNKNOWNS > steps.length) at = 0;
+    for (let k = 0; k < UNKNOWNS; k++) tried[k] = keep * (z[k] ?? 0) + stride * (steps[at + k] ?? 0);
+    at += UNKNOWNS;
     const house = houseOf(prior, tried);
     const log = logLikelihood(prior.survey, house);
     if (log >= (cloud.log[i] ?? 0) || Math.log(1 - random()) < temper * (log - (cloud.log[i] ?? 0))) {
