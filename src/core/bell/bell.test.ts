@@ -8,7 +8,6 @@ import { estimate, fallingVolts, judgeAsFound, predictedDoorVolts } from './asse
 import { AS_FOUND_PAIRS, type Change } from './conditions';
 import { judge } from './judge';
 import { asFound } from './likelihood';
-import { expectedReport } from './expectedReport';
 import { nextReading } from './nextReading';
 import { judgeOptions, optionsFor, proposed } from './options';
 import { likelyHouses } from './posterior';
@@ -219,16 +218,6 @@ describe('falling volts and the predicted band', () => {
     const narrow = predictedDoorVolts(found, withModule, 'standby', 120);
     expect(narrow.high - narrow.low).toBeLessThan(wide.high - wide.low);
     expect(predictedDoorVolts(found, withModule, 'standby', 114).likely).toBeLessThan(narrow.likely);
-  });
-});
-
-describe('the device’s own report', () => {
-  it('follows from the volts at its screws', () => {
-    expect(expectedReport(14.4, 14.5)).toBe('weak');
-    expect(expectedReport(14.5, 14.5)).toBe('fair');
-    // 1.1 · 14.5 = 15.95
-    expect(expectedReport(15.9, 14.5)).toBe('fair');
-    expect(expectedReport(16, 14.5)).toBe('good');
   });
 });
 

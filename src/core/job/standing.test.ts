@@ -6,7 +6,7 @@ import { ladderOf, stepStandings } from './ladder';
 import { missingAtLook, missingFromCustomer } from './missing';
 import { nextMove } from './nextMove';
 import { partsOf } from './parts';
-import { stepsOf, touchesOf } from './steps';
+import { stepsOf } from './steps';
 import { undoTarget } from './undo';
 import { worriesOf } from './worries';
 
@@ -227,11 +227,6 @@ describe('steps of a choice', () => {
     const plug = { ...box, id: 'plug-18-30', mainsWork: false };
     const steps = stepsOf({ transformer: plug, treatmentId: 'jumper', joinPairs: false });
     expect(steps.every(({ touches }) => touches !== 'mains')).toBe(true);
-  });
-  it('take a step that nobody knows for mains', () => {
-    expect(touchesOf('door-d1')).toBe('bell');
-    expect(touchesOf('chime-label')).toBe('nothing');
-    expect(touchesOf('invented')).toBe('mains');
   });
   it('open with the proof and close with the switch', () => {
     const one = dead(strong().write('choiceMade', chosen()));

@@ -8,20 +8,36 @@ export interface PredictedBand {
 
 export type FigureJudgement = { readonly fits: true } | { readonly fits: false; readonly why: string };
 
+/** What a device takes at its screws. */
+export interface DoorLimits {
+  readonly doorMinVolts: number;
+  readonly doorMaxVolts: number;
+}
+
+const ok: FigureJudgement = { fits: true };
+const off = (why: string): FigureJudgement => ({ fits: false, why });
+
 /**
- * Holds the figure of a check against its limit or its predicted band.
+ * Holds the figure of a check against its limit, or volts against what the device takes and against their predicted band.
+ * Volts that were predicted too low for the device fail all the same.
  * @param band predicted volts; null where nothing could be predicted
  */
-export function judgeFigure(check: Check, figure: number, band: PredictedBand | null): FigureJudgement {
+export function judgeFigure(
+  check: Check,
+  figure: number,
+  band: PredictedBand | null,
+  door: DoorLimits,
+): FigureJudgement {
   if (check.answer.kind === 'seconds')
-    return figure <= check.answer.most
-      ? { fits: true }
-      : { fits: false, why: `${figure} s is longer than ${check.answer.most} s.` };
-  if (check.answer.kind !== 'volts' || !band) return { fits: true };
-  if (figure >= band.low && figure <= band.high) return { fits: true };
+    return figure <= check.answer.most ? ok : off(`${figure} s is longer than ${check.answer.most} s.`);
+  if (check.answer.kind !== 'volts') return ok;
+  const volts = figure.toFixed(1);
+  if (figure < door.doorMinVolts)
+    return off(`${volts} V: the device drops out under ${door.doorMinVolts.toFixed(1)} V.`);
+  if (figure > door.doorMaxVolts) return off(`${volts} V: the device takes ${door.doorMaxVolts.toFixed(1)} V at most.`);
+  if (!band || (figure >= band.low && figure <= band.high)) return ok;
   const side = figure < band.low ? 'under' : 'over';
-  return {
-    fits: false,
-    why: `${figure.toFixed(1)} V is ${side} the predicted ${band.low.toFixed(1)} to ${band.high.toFixed(1)} V: the wiring or the survey is wrong.`,
-  };
+  return off(
+    `${volts} V is ${side} the predicted ${band.low.toFixed(1)} to ${band.high.toFixed(1)} V: the wiring or the survey is wrong.`,
+  );
 }

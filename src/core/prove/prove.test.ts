@@ -8,6 +8,8 @@ const check = (id: 'ring' | 'doorVolts' | 'lit') => {
   return found;
 };
 
+const door = { doorMinVolts: 13, doorMaxVolts: 36 };
+
 describe('checks', () => {
   it('come in the order of the work', () => {
     expect(CHECKS.map(({ id }) => id)).toEqual([
@@ -21,19 +23,24 @@ describe('checks', () => {
     ]);
   });
   it('take a ring within two seconds', () => {
-    expect(judgeFigure(check('ring'), 2, null)).toEqual({ fits: true });
-    expect(judgeFigure(check('ring'), 2.1, null)).toEqual({ fits: false, why: '2.1 s is longer than 2 s.' });
+    expect(judgeFigure(check('ring'), 2, null, door)).toEqual({ fits: true });
+    expect(judgeFigure(check('ring'), 2.1, null, door)).toEqual({ fits: false, why: '2.1 s is longer than 2 s.' });
   });
   it('hold volts against their band, ends included', () => {
     const band = { low: 15.2, high: 17.4 };
-    for (const volts of [15.2, 16, 17.4]) expect(judgeFigure(check('doorVolts'), volts, band).fits).toBe(true);
-    expect(judgeFigure(check('doorVolts'), 14.9, band)).toMatchObject({
+    for (const volts of [15.2, 16, 17.4]) expect(judgeFigure(check('doorVolts'), volts, band, door).fits).toBe(true);
+    expect(judgeFigure(check('doorVolts'), 14.9, band, door)).toMatchObject({
       fits: false,
       why: expect.stringContaining('under the predicted 15.2 to 17.4 V'),
     });
-    expect(judgeFigure(check('doorVolts'), 18, band)).toMatchObject({ why: expect.stringContaining('over') });
+    expect(judgeFigure(check('doorVolts'), 18, band, door)).toMatchObject({ why: expect.stringContaining('over') });
   });
-  it('have nothing to hold a figure against where nothing could be predicted', () => {
-    expect(judgeFigure(check('doorVolts'), 3, null)).toEqual({ fits: true });
+  it('fail volts that the device can’t live on, whatever was predicted', () => {
+    expect(judgeFigure(check('doorVolts'), 12, { low: 11, high: 13 }, door)).toEqual({
+      fits: false,
+      why: '12.0 V: the device drops out under 13.0 V.',
+    });
+    expect(judgeFigure(check('doorVolts'), 37, null, door).fits).toBe(false);
+    expect(judgeFigure(check('doorVolts'), 15, null, door).fits).toBe(true);
   });
 });

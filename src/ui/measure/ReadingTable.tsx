@@ -1,12 +1,13 @@
 'use client';
 import { format, parseISO } from 'date-fns';
+import { DRAFT_ID } from '../kit/job/draft';
 import { useJob } from '../kit/job/JobContext';
 import { offset } from '../kit/words';
 import { readingFigure, readingWords } from '../kit/readingWords';
 
 /** What has been read, and how far each lies off the one circuit that explains all. */
 export function ReadingTable() {
-  const { point, assessment, write, log } = useJob();
+  const { point, assessment, write } = useJob();
   const { readings } = point;
   if (readings.length === 0) return <p className="soft">Nothing read yet. One figure is enough to begin.</p>;
   const { fits } = assessment.known;
@@ -27,7 +28,7 @@ export function ReadingTable() {
         <tbody>
           {readings.map(({ entryId, data, by, at }) => {
             const fit = fits.find(({ id }) => id === entryId);
-            const kept = log.entries.some(({ id }) => id === entryId);
+            const kept = entryId !== DRAFT_ID;
             return (
               <tr key={entryId}>
                 <td>

@@ -2,7 +2,7 @@
 import { predictedDoorVolts } from '@/core/bell';
 import { STATE_WORDS, type LastingState } from '@/core/catalogue';
 import { LIMITS, type EntryData } from '@/core/job';
-import { judgeFigure, type Check, type PredictedBand } from '@/core/prove';
+import { judgeFigure, type Check, type DoorLimits, type PredictedBand } from '@/core/prove';
 import { VOLTS, type FigureRule } from '@/core/units';
 import { AskForm } from '../kit/form/AskForm';
 import { figureField } from '../kit/form/fields';
@@ -29,10 +29,10 @@ const numberIn = (data: object, name: string): number | undefined => {
 };
 
 /** What a figure makes of a check: passed within its limit or band, failed with why outside. */
-function answered(check: Check, data: object, band: PredictedBand | null): Answered | null {
+function answered(check: Check, data: object, band: PredictedBand | null, door: DoorLimits): Answered | null {
   const figure = numberIn(data, 'figure');
   if (figure === undefined) return null;
-  const judged = judgeFigure(check, figure, band);
+  const judged = judgeFigure(check, figure, band, door);
   const mainsVolts = numberIn(data, 'mainsVolts');
   return {
     figure,
@@ -50,18 +50,19 @@ const Outcome = ({ answer }: { readonly answer: Answered }) => (
 
 /** Seconds from the press to the ring, against their limit. */
 export function SecondsAnswer({ check, onDone }: Props) {
+  const { device } = useJob().assessment.survey;
   return (
     <AskForm
       fields={[figureField('figure', 'seconds until it rings', SECONDS, undefined)]}
       submit="Write it down"
       main
       onSubmit={(data) => {
-        const answer = answered(check, data, null);
+        const answer = answered(check, data, null, device);
         if (answer) onDone(answer);
       }}
     >
       {(data) => {
-        const answer = data && answered(check, data, null);
+        const answer = data && answered(check, data, null, device);
         return answer && <Outcome answer={answer} />;
       }}
     </AskForm>
@@ -76,7 +77,8 @@ export function VoltsAnswer({ check, state, onDone }: Props & { readonly state: 
     if (!known.sourceKnown && !reference.change.transformer) return null;
     return predictedDoorVolts(known, reference.change, state, mainsVolts ?? null);
   };
-  const answer = (data: object): Answered | null => answered(check, data, bandAt(numberIn(data, 'mainsVolts')));
+  const answer = (data: object): Answered | null =>
+    answered(check, data, bandAt(numberIn(data, 'mainsVolts')), known.survey.device);
   const usual = bandAt(undefined);
   return (
     <>
@@ -90,7 +92,7 @@ export function VoltsAnswer({ check, state, onDone }: Props & { readonly state: 
             . <span className="soft">The mains read beside it narrows that.</span>
           </>
         ) : (
-          'Nothing is known of the supply: no band can be predicted, the figure is written down as it is.'
+          'Nothing is known of the supply: no band can be predicted, only what the device takes counts.'
         )}
       </p>
       <AskForm

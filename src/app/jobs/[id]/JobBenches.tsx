@@ -1,18 +1,10 @@
 'use client';
-import { useEffect } from 'react';
-import type { Entry, JobHead, Rung } from '@/core/job';
+import { useEffect, type ComponentProps } from 'react';
 import { JobScreen } from '@/ui/job/JobScreen';
 import { BENCHES, loadAllBenches } from './benches';
 
-interface Props {
-  readonly head: JobHead;
-  readonly entries: readonly Entry[];
-  readonly pointId: string;
-  readonly firstRung: Rung | null;
-}
-
 /** A job with the benches of its rungs. */
-export function JobBenches(props: Props) {
+export function JobBenches(props: Omit<ComponentProps<typeof JobScreen>, 'benches'>) {
   useEffect(() => void loadAllBenches(), []);
   return <JobScreen {...props} benches={BENCHES} />;
 }

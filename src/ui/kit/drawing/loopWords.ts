@@ -3,6 +3,7 @@ import { STATE_WORDS, type LastingState } from '@/core/catalogue';
 import { CHIME_KIND_WORDS } from '@/core/chime';
 import { lengthsOf, regionOf, type Assessment, type Job, type Point, type TakenReading } from '@/core/job';
 import { gaugeText, lengthText } from '@/core/units';
+import { DRAFT_ID } from '../job/draft';
 import { readingFigure } from '../readingWords';
 import { volts, voltsOrCollapse } from '../words';
 import type { LoopPlate, LoopWords } from './BellLoop';
@@ -11,8 +12,8 @@ import { format, parseISO } from 'date-fns';
 const latest = (point: Point, test: (data: TakenReading['data']) => boolean): TakenReading | undefined =>
   point.readings.findLast(({ data }) => test(data));
 
-const readPlate = (label: string, { data, at, by }: TakenReading, field: string): LoopPlate => ({
-  label: `${label}, ${at.startsWith('2000') ? 'typed' : `read ${format(parseISO(at), 'HH:mm')}`}`,
+const readPlate = (label: string, { entryId, data, at, by }: TakenReading, field: string): LoopPlate => ({
+  label: `${label}, ${entryId === DRAFT_ID ? 'typed' : `read ${format(parseISO(at), 'HH:mm')}`}`,
   figure: readingFigure(data),
   more: by.name,
   kind: 'read',

@@ -21,6 +21,7 @@ import {
   type RungMark,
 } from '@/core/job';
 import { useCrew } from '../crew/CrewContext';
+import { DRAFT_ID } from './draft';
 import { unnumbered, useEntryLog, type EntryLog } from './useEntryLog';
 
 interface Draft {
@@ -93,7 +94,7 @@ export function JobProvider({ head, firstEntries, pointId, rung, go, empty, chil
   const keptJob = useMemo(() => fold(head, entries), [head, entries]);
   const job = useMemo(() => {
     if (!deferred || !who) return keptJob;
-    const entry = { id: 'draft', at: DRAFT_TIME, by: who, ...deferred } as NewEntry;
+    const entry = { id: DRAFT_ID, at: DRAFT_TIME, by: who, ...deferred } as NewEntry;
     return fold(head, [...entries, ...unnumbered(entries, [entry])]);
   }, [deferred, entries, head, keptJob, who]);
   const point = job.points.find(({ id }) => id === pointId) ?? job.points[0];
