@@ -1,4 +1,4 @@
-/** Imports go one way: core <- contract <- (demo, server, ui) <- app and cli. docs/architecture.md has the table. */
+/** Imports go one way: core <- contract <- (sim, demo, server, ui) <- app and cli. docs/architecture.md has the table. */
 const layer = (name, from, mayImport, packages = []) => ({
   name,
   severity: 'error',
@@ -15,7 +15,8 @@ module.exports = {
     layer('core-is-pure', 'core', [], ['yup', 'fast-check', '@jest/globals']),
     layer('contract-knows-core', 'contract', ['core']),
     layer('demo-knows-core', 'demo', ['core', 'contract']),
-    layer('server-knows-core', 'server', ['core', 'contract']),
+    layer('sim-knows-core', 'sim', ['core', 'contract']),
+    layer('server-knows-core', 'server', ['core', 'contract', 'sim']),
     layer('ui-speaks-http', 'ui', ['core', 'contract']),
     layer('app-is-thin', 'app', ['ui', 'server', 'core', 'contract']),
     layer('cli-is-a-caller', 'cli', ['server', 'demo', 'core', 'contract']),

@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { parseEntries } from '@/contract/job';
 import { DRAWS_FOR_A_CHOICE, judgeOptions, optionId, optionsFor } from '@/core/bell';
-import { assess, fold, ladderOf, nextMove, type Entry } from '@/core/job';
+import { assess, fold, huntOf, ladderOf, nextMove, searchOf, worriesOf, type Entry } from '@/core/job';
 import { demoJobs } from '@/demo/demoFirm';
 
 let count = 0;
@@ -26,11 +26,11 @@ const wayVerdict = (title: string, transformer: string | null, treatment: string
 };
 
 describe('the made-up firm', () => {
-  it('has seven sites, five on 120 V and two on 230 V, whose entries the open interface takes', () => {
-    expect(jobs.size).toBe(7);
+  it('has twelve sites, eight on 120 V and four on 230 V, whose entries the open interface takes', () => {
+    expect(jobs.size).toBe(12);
     const regions = [...jobs.keys()].map((title) => open(title).job.site.region);
-    expect(regions.filter((region) => region === 'na-120')).toHaveLength(5);
-    expect(regions.filter((region) => region === 'gb-230')).toHaveLength(2);
+    expect(regions.filter((region) => region === 'na-120')).toHaveLength(8);
+    expect(regions.filter((region) => region === 'gb-230')).toHaveLength(4);
     for (const entries of jobs.values()) {
       const written = entries.map(({ seq: _seq, receivedAt: _receivedAt, ...entry }: Entry) => entry);
       expect(parseEntries({ entries: written })).toHaveLength(entries.length);
@@ -67,6 +67,25 @@ describe('the made-up firm', () => {
     const marks = ladderOf(oyster.job, oyster.point, oyster.assessment, 'tomas');
     expect(marks.map(({ state }) => state)).toEqual(marks.map(() => 'done'));
     expect(oyster.point.checks.doorVolts?.data.result).toBe('passed');
+  });
+  it('has a board of 24 ways in mid-hunt, which its own answers can finish', () => {
+    const { job, point, assessment } = open('Whimbrel Court');
+    const hunt = huntOf(job, point);
+    expect(hunt.state).toBe('hunting');
+    expect(nextMove(job, point, assessment, 'tomas')).toMatchObject({ rung: 'isolate' });
+    expect('left' in hunt && hunt.left.map(({ id }) => id)).toContain('main/12');
+  });
+  it('has a bell that dies with the light, a search, a weak spot and a customer who is not ready', () => {
+    const worries = (title: string) => {
+      const { job, point, assessment } = open(title);
+      return worriesOf(job, point, assessment).map(({ id }) => id);
+    };
+    expect(worries('Dunlin Terrace 4')).toContain('switchedFeed');
+    expect(worries('Plover Point')).toContain('wifi');
+    expect(worries('Knot Cottage')).toContain('customer');
+    const redshank = open('Redshank Hall');
+    expect(searchOf(redshank.job, redshank.point).left[0]?.id).toBe('droppedCeiling');
+    expect(nextMove(redshank.job, redshank.point, redshank.assessment, 'ines').words).toContain('dropped ceiling');
   });
   it('reads nothing that its own physics can’t explain', () => {
     for (const title of jobs.keys()) {

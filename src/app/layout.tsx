@@ -4,21 +4,26 @@ import '@fontsource/jetbrains-mono/400.css';
 import '@fontsource/jetbrains-mono/700.css';
 import '@/ui/kit/theme/theme.scss';
 import type { Metadata } from 'next';
+import { cookies } from 'next/headers';
 import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { listCrew } from '@/server/crew';
 import { store } from '@/server/store';
 import { Frame } from '@/ui/kit/Frame';
+import { THEME_COOKIE, themeOf } from '@/ui/kit/theme/theme';
 
 export const metadata: Metadata = { title: 'Fox Ladder' };
 
 export default async function Layout({ children }: { readonly children: ReactNode }) {
   await connection();
   const crew = await listCrew((await store()).db);
+  const theme = themeOf((await cookies()).get(THEME_COOKIE)?.value);
   return (
-    <html lang="en">
+    <html lang="en" data-theme={theme}>
       <body>
-        <Frame crew={crew}>{children}</Frame>
+        <Frame crew={crew} theme={theme}>
+          {children}
+        </Frame>
       </body>
     </html>
   );

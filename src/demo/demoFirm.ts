@@ -3,12 +3,17 @@ import type { Calendar, DemoJob } from './demoJob';
 import { DemoLog } from './demoLog';
 import { INES } from './crew';
 import { cormorantRow } from './jobs/cormorantRow';
+import { dunlinTerrace } from './jobs/dunlinTerrace';
 import { gullHouse } from './jobs/gullHouse';
+import { knotCottage } from './jobs/knotCottage';
 import { lapwingLodge } from './jobs/lapwingLodge';
 import { marramView } from './jobs/marramView';
 import { oysterQuay } from './jobs/oysterQuay';
+import { ploverPoint } from './jobs/ploverPoint';
+import { redshankHall } from './jobs/redshankHall';
 import { sandpiperHouse } from './jobs/sandpiperHouse';
 import { ternCottage } from './jobs/ternCottage';
+import { whimbrelCourt } from './jobs/whimbrelCourt';
 
 /** The made-up firm’s jobs, at all stages; every figure is consistent with the program’s own physics. */
 const JOBS: readonly DemoJob[] = [
@@ -19,6 +24,11 @@ const JOBS: readonly DemoJob[] = [
   gullHouse,
   lapwingLodge,
   oysterQuay,
+  whimbrelCourt,
+  dunlinTerrace,
+  redshankHall,
+  ploverPoint,
+  knotCottage,
 ];
 
 /** All jobs with their entries. */

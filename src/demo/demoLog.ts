@@ -3,6 +3,7 @@ import {
   assess,
   choiceOf,
   fold,
+  huntOf,
   pointSteps,
   type Entry,
   type EntryData,
@@ -99,6 +100,17 @@ export class DemoLog {
     for (const { id: stepId } of pointSteps(this.point).slice(0, count)) {
       const other = differs[stepId];
       this.write('stepTicked', { pointId: this.pointId, stepId, how: 'done', ...(other ? { differs: other } : {}) });
+    }
+    return this;
+  }
+
+  /** Answers some tests of the hunt as a house would whose bell hangs on this way. */
+  hunt(truth: string, tests: number): this {
+    for (let i = 0; i < tests; i++) {
+      const hunt = huntOf(this.job, this.point);
+      if (hunt.state !== 'hunting' || !hunt.drop) break;
+      const died = hunt.drop.includes(truth);
+      this.wait(4).write('huntTested', { pointId: this.pointId, dropped: [...hunt.drop], died });
     }
     return this;
   }

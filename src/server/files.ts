@@ -6,9 +6,11 @@ import path from 'node:path';
 /** Files that belong to jobs, named by what is in them: never by anything that a user typed. */
 export class FileStore {
   private readonly folder: string;
+  private count = 0;
 
-  constructor(dataFolder: string) {
-    this.folder = path.join(dataFolder, 'files');
+  /** @param name of the folder in the data folder */
+  constructor(dataFolder: string, name = 'files') {
+    this.folder = path.join(dataFolder, name);
   }
 
   /** SHA-256 of some bytes, in hexadecimal. */
@@ -21,13 +23,23 @@ export class FileStore {
     return path.join(this.folder, sha256);
   }
 
-  /** Keeps bytes: written and synced under another name first, so that a name always stands for the whole file. */
+  has(sha256: string): boolean {
+    return existsSync(this.place(sha256));
+  }
+
+  /** Keeps bytes under their own hash. */
   async keep(bytes: Uint8Array): Promise<string> {
     const sha256 = FileStore.nameOf(bytes);
+    await this.keepAs(sha256, bytes);
+    return sha256;
+  }
+
+  /** Keeps what was made of a file under that file's name: written and synced aside first, so that a name always stands for the whole. */
+  async keepAs(sha256: string, bytes: Uint8Array): Promise<void> {
     const place = this.place(sha256);
-    if (existsSync(place)) return sha256;
+    if (existsSync(place)) return;
     await mkdir(this.folder, { recursive: true });
-    const unfinished = `${place}.${process.pid}.part`;
+    const unfinished = `${place}.${process.pid}.${++this.count}.part`;
     const handle = await open(unfinished, 'w');
     try {
       await handle.writeFile(bytes);
@@ -36,7 +48,6 @@ export class FileStore {
       await handle.close();
     }
     await rename(unfinished, place);
-    return sha256;
   }
 
   read(sha256: string): Promise<Buffer> {

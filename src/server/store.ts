@@ -8,6 +8,8 @@ import { ensureProjections } from './projection/rebuild';
 export interface Store {
   readonly db: Database;
   readonly files: FileStore;
+  /** Small pictures made of files, by those files’ names; can be made anew. */
+  readonly thumbs: FileStore;
   readonly clock: Clock;
 }
 
@@ -17,7 +19,7 @@ export const dataFolder = (): string => path.resolve(process.env.FOX_LADDER_DATA
 export async function openStore(folder: string, clock: Clock = systemClock): Promise<Store> {
   const db = await openDatabase(folder, clock);
   await ensureProjections(db);
-  return { db, files: new FileStore(folder), clock };
+  return { db, files: new FileStore(folder), thumbs: new FileStore(folder, 'thumbs'), clock };
 }
 
 declare global {

@@ -1,7 +1,10 @@
 import type { JsonSchema } from './convertSchema.mjs';
 import { bellRequest } from '../bell';
+import { breakerHuntRequest } from '../breakerHunt';
 import { MOST_ENTRIES_AT_ONCE, newCrewRequest, newJobRequest } from '../job';
 import { PROBLEM_TITLES } from '../problem';
+import { searchOrderRequest } from '../searchOrder';
+import { settingsRequest } from '../settings';
 import { sourceFitRequest } from '../sourceFit';
 import { ANSWER_SCHEMAS } from './answerSchemas';
 import { NUMBERED, dataSchemas, entrySchema } from './entrySchemas';
@@ -9,7 +12,7 @@ import { jobFileSchema } from './jobFileSchema';
 import { jsonSchemaOf } from './jsonSchema';
 
 const HOME = '#/components/schemas/';
-const json = (name: string) => ({ 'application/json': { schema: { $ref: `${HOME}${name}` } } });
+const content = (name: string, type = 'application/json') => ({ [type]: { schema: { $ref: `${HOME}${name}` } } });
 
 interface Operation {
   readonly summary: string;
@@ -18,6 +21,9 @@ interface Operation {
   readonly answers: Readonly<Record<number, string>>;
   readonly refusals: readonly number[];
   readonly query?: Readonly<Record<string, JsonSchema>>;
+  /** Media type of the answer where it is not JSON; of the body where that is not. */
+  readonly gives?: string;
+  readonly takes?: string;
 }
 
 const EVERY = [403, 500];
@@ -38,6 +44,22 @@ const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'post', Op
       summary: 'A transformer’s droop line from readings under known resistors',
       body: 'SourceFitRequest',
       answers: { 200: 'SourceFit' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/compute/breaker-hunt': {
+    post: {
+      summary: 'Which breakers to drop next, and what the answers leave',
+      body: 'BreakerHuntRequest',
+      answers: { 200: 'BreakerHunt' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/compute/search-order': {
+    post: {
+      summary: 'In which order to look for something, and how long it takes',
+      body: 'SearchOrderRequest',
+      answers: { 200: 'SearchOrder' },
       refusals: [422, ...WITH_BODY],
     },
   },
@@ -75,6 +97,52 @@ const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'post', Op
   '/api/v1/jobs/{id}/file': {
     get: { summary: 'The job file', answers: { 200: 'JobFile' }, refusals: [404, ...EVERY] },
   },
+  '/api/v1/jobs/{id}/photos': {
+    post: {
+      summary: 'Takes a picture in, re-encoded and without its position; an entry “photoAttached” then names it',
+      body: 'Bytes',
+      takes: 'image/*',
+      answers: { 201: 'KeptPhoto' },
+      refusals: [404, 413, 422, ...EVERY],
+    },
+  },
+  '/api/v1/jobs/{id}/photos/{sha256}': {
+    get: {
+      summary: 'A picture of a job, whole or as a thumbnail',
+      query: { size: { enum: ['whole', 'thumb'] } },
+      gives: 'image/jpeg',
+      answers: { 200: 'Bytes' },
+      refusals: [404, 422, ...EVERY],
+    },
+  },
+  '/api/v1/settings': {
+    get: { summary: 'What the firm has set', answers: { 200: 'Settings' }, refusals: EVERY },
+    post: {
+      summary: 'Changes what is said and leaves the rest',
+      body: 'SettingsChange',
+      answers: { 200: 'Settings' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/sim/meter': {
+    get: {
+      summary: 'The simulated meter’s display as server-sent events',
+      query: Object.fromEntries(
+        ['job', 'point', 'function', 'from', 'to', 'state'].map((name) => [name, { type: 'string' }]),
+      ),
+      gives: 'text/event-stream',
+      answers: { 200: 'Bytes' },
+      refusals: [400, 404, 409, 422, ...EVERY],
+    },
+  },
+  '/api/v1/sim/phone': {
+    get: {
+      summary: 'What the simulated phone says of the Wi-Fi at a point',
+      query: { job: { type: 'string' }, point: { type: 'string' } },
+      answers: { 200: 'PhoneReading' },
+      refusals: [400, 404, 409, ...EVERY],
+    },
+  },
   '/api/v1/jobs/import': {
     post: {
       summary: 'Takes a job file in; new entries of a known job are added at its end',
@@ -95,8 +163,13 @@ const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'post', Op
 };
 
 function operationOf(path: string, method: string, operation: Operation): object {
-  const { summary, body, answers, refusals, query = {} } = operation;
-  const inPath = path.includes('{id}') ? [{ name: 'id', in: 'path', required: true, schema: { type: 'string' } }] : [];
+  const { summary, body, answers, refusals, query = {}, gives, takes } = operation;
+  const inPath = [...path.matchAll(/\{(\w+)\}/g)].map(([, name]) => ({
+    name,
+    in: 'path',
+    required: true,
+    schema: { type: 'string' },
+  }));
   const inQuery = Object.entries(query).map(([name, schema]) => ({ name, in: 'query', required: false, schema }));
   return {
     operationId: `${method}${path
@@ -105,12 +178,12 @@ function operationOf(path: string, method: string, operation: Operation): object
       .replace(/\W/g, '')}`,
     summary,
     parameters: [...inPath, ...inQuery],
-    ...(body ? { requestBody: { required: true, content: json(body) } } : {}),
+    ...(body ? { requestBody: { required: true, content: content(body, takes) } } : {}),
     responses: {
       ...Object.fromEntries(
         Object.entries(answers).map(([status, name]) => [
           status,
-          { description: status === '201' ? 'made' : 'as asked', content: json(name) },
+          { description: status === '201' ? 'made' : 'as asked', content: content(name, gives) },
         ]),
       ),
       ...Object.fromEntries(
@@ -151,6 +224,9 @@ export function openApi(): object {
         ...dataSchemas(),
         BellRequest: jsonSchemaOf(bellRequest),
         SourceFitRequest: jsonSchemaOf(sourceFitRequest),
+        BreakerHuntRequest: jsonSchemaOf(breakerHuntRequest),
+        SearchOrderRequest: jsonSchemaOf(searchOrderRequest),
+        SettingsChange: jsonSchemaOf(settingsRequest),
         NewJob: jsonSchemaOf(newJobRequest),
         NewPerson: jsonSchemaOf(newCrewRequest),
         NewEntry: entrySchema(HOME),

@@ -7,7 +7,7 @@ export {
   type FallingVolts,
   type ReadingFit,
 } from './assess';
-export { AS_FOUND_PAIRS, type Change } from './conditions';
+export { AS_FOUND_PAIRS, circuitOf, type Change, type Circuit } from './conditions';
 export {
   BELIEF,
   VERDICT_WORDS,
@@ -18,8 +18,9 @@ export {
   type VerdictWord,
 } from './judge';
 export { expectedReport } from './expectedReport';
-export { asFound } from './likelihood';
-export { STATIONS, type Station } from './loopVolts';
+export type { House } from './house';
+export { asFound, drawOf } from './likelihood';
+export { STATIONS, doorVolts, type Draw, type Station } from './loopVolts';
 export { NEW_TRANSFORMER_READING, nextReading, type NextReading } from './nextReading';
 export {
   effort,

@@ -8,3 +8,4 @@ export {
   type LastingState,
 } from './device';
 export { TRANSFORMERS, transformersFor, type TransformerItem } from './transformer';
+export { BAG, type BagItem } from './bag';

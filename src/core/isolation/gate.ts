@@ -1,7 +1,30 @@
 import type { Touches } from '../wiring';
 import type { CircuitState } from './circuitState';
 
-export type GateReason = 'noCircuit' | 'unknown' | 'live' | 'notProved' | 'noMainsProof' | 'provedByAnother';
+/** A second feed that was seen and is not among the named circuits: what makes it one. */
+export type OtherFeed = 'joined' | 'inBox' | 'sharedNeutral';
+
+/** All that feeds a point, as far as it is known. */
+export interface Supply {
+  readonly circuits: readonly CircuitState[];
+  /** A further feed that is known to be there and not named as a circuit yet. */
+  readonly unnamed: OtherFeed | null;
+  /** Whether somebody looked for a second feed and a shared neutral; mains work asks for it. */
+  readonly lookedForOthers: boolean;
+  /** The firm’s school, or what this job departs to. */
+  readonly bellSide: 'off' | 'live';
+}
+
+export type GateReason =
+  | 'noCircuit'
+  | 'unknown'
+  | 'live'
+  | 'notProved'
+  | 'noMainsProof'
+  | 'provedByAnother'
+  | 'notRead'
+  | 'notLooked'
+  | OtherFeed;
 
 export type Gate = { readonly open: true } | { readonly open: false; readonly reason: GateReason };
 
@@ -12,23 +35,42 @@ export const GATE_WORDS: Readonly<Record<GateReason, string>> = {
   notProved: 'off, but not proved dead',
   noMainsProof: 'no mains proof of dead',
   provedByAnother: 'proved by somebody else: prove it yourself',
+  notRead: 'bell side not read: at most 35 V between and to earth',
+  notLooked: 'not asked yet: a second feed, a shared neutral?',
+  joined: 'a second transformer is joined on, its circuit not named',
+  inBox: 'a second circuit is in the box, not named',
+  sharedNeutral: 'shared neutral: the other circuit is not named',
 };
 
 const OPEN: Gate = { open: true };
 const shut = (reason: GateReason): Gate => ({ open: false, reason });
 
-/**
- * The one gate that decides whether a step may be offered now.
- * @param circuit state of the point's circuit; null while none is named
- * @param who id of the person who is about to do it; a mains proof counts only for the person who made it
- */
-export function stepGate(touches: Touches, circuit: CircuitState | null, who: string | null): Gate {
-  if (touches === 'nothing') return OPEN;
-  if (!circuit) return shut('noCircuit');
-  if (circuit.state === 'unknown') return shut('unknown');
-  if (circuit.state === 'live') return shut('live');
+function bellGate(circuit: CircuitState, bellSide: Supply['bellSide']): Gate {
+  if (circuit.state === 'provedDead') return circuit.bell ? OPEN : shut('notProved');
   if (circuit.state === 'off') return shut('notProved');
-  if (touches === 'bell') return circuit.bell ? OPEN : shut('notProved');
+  if (bellSide === 'live') return circuit.bellRead ? OPEN : shut('notRead');
+  return shut(circuit.state);
+}
+
+function mainsGate(circuit: CircuitState, who: string | null): Gate {
+  if (circuit.state === 'off') return shut('notProved');
+  if (circuit.state !== 'provedDead') return shut(circuit.state);
   if (!circuit.mains) return shut('noMainsProof');
   return circuit.mains.mark.byId === who ? OPEN : shut('provedByAnother');
+}
+
+/**
+ * The one gate that decides whether a step may be offered now. Every circuit that feeds the point has to pass: two
+ * transformers joined on the bell side make each other's primary live.
+ * @param who id of the person who is about to do it; a mains proof counts only for the person who made it
+ */
+export function stepGate(touches: Touches, supply: Supply, who: string | null): Gate {
+  if (touches === 'nothing') return OPEN;
+  const { circuits, unnamed, lookedForOthers, bellSide } = supply;
+  if (circuits.length === 0) return shut('noCircuit');
+  const gates = circuits.map((circuit) => (touches === 'bell' ? bellGate(circuit, bellSide) : mainsGate(circuit, who)));
+  const first = gates.find((gate) => !gate.open);
+  if (first) return first;
+  if (unnamed === 'joined' || (unnamed !== null && touches === 'mains')) return shut(unnamed);
+  return touches === 'mains' && !lookedForOthers ? shut('notLooked') : OPEN;
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { circuitState, type CircuitEvent, type Mark } from './circuitState';
-import { stepGate } from './gate';
+import { circuitState, type CircuitEvent, type CircuitState, type Mark } from './circuitState';
+import { stepGate, type Supply } from './gate';
 import { proofProblem, type BellProof, type MainsProof } from './proof';
 
 const mark = (byId = 'ines'): Mark => ({ byId, byName: byId, at: '2026-03-04T10:00:00Z' });
@@ -87,6 +87,7 @@ describe('state of a circuit', () => {
         { what: 'tampered', mark: mark(), counts: true },
         { what: 'wayChanged', mark: mark(), counts: true },
         { what: 'cameBack', mark: mark(), counts: true },
+        { what: 'signOfLife', mark: mark(), counts: true },
       ),
     );
     fc.assert(
@@ -108,23 +109,107 @@ describe('state of a circuit', () => {
   });
 });
 
+describe('the whole table of the state machine', () => {
+  const life: CircuitEvent = { what: 'signOfLife', mark: mark(), counts: true };
+  const way: CircuitEvent = { what: 'wayChanged', mark: mark(), counts: true };
+  const back: CircuitEvent = { what: 'cameBack', mark: mark(), counts: true };
+  const starts: Readonly<Record<string, readonly CircuitEvent[]>> = {
+    unknown: [],
+    live: [on],
+    loose: [{ ...off, tagged: false }],
+    off: [off],
+    bellDead: [off, proved(bell)],
+    mainsDead: [off, proved(mains)],
+  };
+  const table: readonly (readonly [keyof typeof starts, string, CircuitEvent, string])[] = [
+    ['unknown', 'switched on', on, 'live'],
+    ['unknown', 'switched off and tagged', off, 'off'],
+    ['unknown', 'a bell proof', proved(bell), 'unknown'],
+    ['unknown', 'a mains proof', proved(mains), 'unknown'],
+    ['live', 'switched off and tagged', off, 'off'],
+    ['live', 'a bell proof', proved(bell), 'live'],
+    ['live', 'a mains proof', proved(mains), 'live'],
+    ['live', 'a sign of life', life, 'unknown'],
+    ['loose', 'a bell proof', proved(bell), 'off'],
+    ['loose', 'a mains proof', proved(mains), 'off'],
+    ['off', 'switched on', on, 'live'],
+    ['off', 'a bell proof', proved(bell), 'provedDead'],
+    ['off', 'a mains proof', proved(mains), 'provedDead'],
+    ['off', 'another way named', way, 'unknown'],
+    ['off', 'a sign of life', life, 'unknown'],
+    ['off', 'somebody came back', back, 'off'],
+    ['bellDead', 'switched on', on, 'live'],
+    ['bellDead', 'switched off once more', off, 'off'],
+    ['bellDead', 'somebody came back', back, 'provedDead'],
+    ['bellDead', 'a sign of life', life, 'unknown'],
+    ['bellDead', 'another way named', way, 'unknown'],
+    ['mainsDead', 'switched on', on, 'live'],
+    ['mainsDead', 'somebody came back', back, 'off'],
+    ['mainsDead', 'a sign of life', life, 'unknown'],
+    ['mainsDead', 'a bell proof beside it', proved(bell), 'provedDead'],
+  ];
+  it.each(table)('%s, then %s', (start, _what, event, ends) => {
+    expect(circuitState([...(starts[start] ?? []), event]).state).toBe(ends);
+  });
+  it('ends a proof by a sign of life that was struck again, without taking it for life', () => {
+    expect(circuitState([off, proved(bell), { ...life, counts: false }]).state).toBe('off');
+  });
+  it('remembers bell voltage on a circuit that is not off, until it is switched', () => {
+    const read = proved({ ...bell, betweenVolts: 18 });
+    expect(circuitState([on, read])).toMatchObject({ state: 'live', bellRead: { betweenVolts: 18 } });
+    expect(circuitState([on, proved({ ...bell, betweenVolts: 36 })])).toMatchObject({ bellRead: null });
+    expect(circuitState([on, read, on])).toMatchObject({ bellRead: null });
+    expect(circuitState([read])).toMatchObject({ state: 'unknown', bellRead: { betweenVolts: 18 } });
+  });
+});
+
 describe('the gate', () => {
   const dead = circuitState([off, proved(bell)]);
+  const heavy = circuitState([off, proved(mains)]);
+  const supply = (...circuits: Supply['circuits']): Supply => ({
+    circuits,
+    unnamed: null,
+    lookedForOthers: true,
+    bellSide: 'off',
+  });
   it('opens a bell step on a bell proof, whoever made it', () => {
-    expect(stepGate('bell', dead, 'tomas')).toEqual({ open: true });
-    expect(stepGate('nothing', null, null)).toEqual({ open: true });
+    expect(stepGate('bell', supply(dead), 'tomas')).toEqual({ open: true });
+    expect(stepGate('nothing', supply(), null)).toEqual({ open: true });
   });
   it('holds everything else', () => {
-    expect(stepGate('bell', null, 'ines')).toMatchObject({ reason: 'noCircuit' });
-    expect(stepGate('bell', circuitState([]), 'ines')).toMatchObject({ reason: 'unknown' });
-    expect(stepGate('bell', circuitState([on]), 'ines')).toMatchObject({ reason: 'live' });
-    expect(stepGate('bell', circuitState([off]), 'ines')).toMatchObject({ reason: 'notProved' });
-    expect(stepGate('mains', dead, 'ines')).toMatchObject({ reason: 'noMainsProof' });
+    expect(stepGate('bell', supply(), 'ines')).toMatchObject({ reason: 'noCircuit' });
+    expect(stepGate('bell', supply(circuitState([])), 'ines')).toMatchObject({ reason: 'unknown' });
+    expect(stepGate('bell', supply(circuitState([on])), 'ines')).toMatchObject({ reason: 'live' });
+    expect(stepGate('bell', supply(circuitState([off])), 'ines')).toMatchObject({ reason: 'notProved' });
+    expect(stepGate('mains', supply(dead), 'ines')).toMatchObject({ reason: 'noMainsProof' });
   });
   it('opens a mains step only for the person who proved it', () => {
-    const heavy = circuitState([off, proved(mains)]);
-    expect(stepGate('mains', heavy, 'ines')).toEqual({ open: true });
-    expect(stepGate('mains', heavy, 'tomas')).toMatchObject({ reason: 'provedByAnother' });
-    expect(stepGate('bell', heavy, 'ines')).toMatchObject({ reason: 'notProved' });
+    expect(stepGate('mains', supply(heavy), 'ines')).toEqual({ open: true });
+    expect(stepGate('mains', supply(heavy), 'tomas')).toMatchObject({ reason: 'provedByAnother' });
+    expect(stepGate('bell', supply(heavy), 'ines')).toMatchObject({ reason: 'notProved' });
+  });
+  it('asks every circuit that feeds the point', () => {
+    expect(stepGate('bell', supply(dead, circuitState([on])), 'ines')).toMatchObject({ reason: 'live' });
+    expect(stepGate('mains', supply(heavy, circuitState([off])), 'ines')).toMatchObject({ reason: 'notProved' });
+    expect(stepGate('mains', supply(heavy, heavy), 'ines')).toEqual({ open: true });
+  });
+  it('asks for a second feed before mains work, and holds until one that was seen is named', () => {
+    expect(stepGate('mains', { ...supply(heavy), lookedForOthers: false }, 'ines')).toMatchObject({
+      reason: 'notLooked',
+    });
+    expect(stepGate('mains', { ...supply(heavy), unnamed: 'sharedNeutral' }, 'ines')).toMatchObject({
+      reason: 'sharedNeutral',
+    });
+    expect(stepGate('bell', { ...supply(dead), unnamed: 'inBox' }, 'ines')).toEqual({ open: true });
+    expect(stepGate('bell', { ...supply(dead), unnamed: 'joined' }, 'ines')).toMatchObject({ reason: 'joined' });
+  });
+  it('lets the school of the live bell side work on what was read as bell voltage, never on mains', () => {
+    const read = circuitState([on, proved({ ...bell, betweenVolts: 18 })]);
+    const live = (circuit: CircuitState): Supply => ({ ...supply(circuit), bellSide: 'live' });
+    expect(stepGate('bell', live(read), 'ines')).toEqual({ open: true });
+    expect(stepGate('bell', live(circuitState([on])), 'ines')).toMatchObject({ reason: 'notRead' });
+    expect(stepGate('bell', live(circuitState([off])), 'ines')).toMatchObject({ reason: 'notProved' });
+    expect(stepGate('mains', live(read), 'ines')).toMatchObject({ reason: 'live' });
+    expect(stepGate('bell', supply(read), 'ines')).toMatchObject({ reason: 'live' });
   });
 });

@@ -11,6 +11,8 @@ export interface BellProof {
   readonly secondToEarthVolts: number;
   readonly meterMainsRated: boolean;
   readonly dry: boolean;
+  /** Read on the simulated meter: marked as such wherever it shows. */
+  readonly simulated?: boolean;
 }
 
 /** Every pair of a mains circuit by a two-pole tester that was tried on a live point before and after. */
@@ -23,6 +25,7 @@ export interface MainsProof {
   readonly triedBefore: boolean;
   readonly triedAfter: boolean;
   readonly locked: boolean;
+  readonly simulated?: boolean;
 }
 
 export type Proof = BellProof | MainsProof;
@@ -41,13 +44,20 @@ export const PROOF_PROBLEM_WORDS: Readonly<Record<ProofProblem, string>> = {
   notLocked: 'Lock the breaker off where a lock goes on, and keep the key.',
 };
 
+const bellVolts = ({ betweenVolts, firstToEarthVolts, secondToEarthVolts }: BellProof): readonly number[] =>
+  [betweenVolts, firstToEarthVolts, secondToEarthVolts].map(Math.abs);
+
+/** Whether what was read is bell voltage, properly read: what the school of the live bell side asks before a step. */
+export const isBellVoltage = (proof: BellProof): boolean =>
+  proof.meterMainsRated && proof.dry && bellVolts(proof).every((value) => value <= BELL_VOLTS_MOST);
+
 /**
  * Whether what was read proves a circuit dead, by the two weights of domain/safety.
  * @returns null when it does
  */
 export function proofProblem(proof: Proof): ProofProblem | null {
   if (proof.weight === 'bell') {
-    const volts = [proof.betweenVolts, proof.firstToEarthVolts, proof.secondToEarthVolts].map(Math.abs);
+    const volts = bellVolts(proof);
     if (volts.some((value) => !(value <= BELL_VOLTS_MOST))) return 'treatAsMains';
     if (!proof.meterMainsRated) return 'meterNotMainsRated';
     if (!proof.dry) return 'notDry';

@@ -1,6 +1,6 @@
-import { circuitState, type CircuitEvent, type Mark, type Proof } from '../isolation';
+import { HINTS, circuitState, type CircuitEvent, type Mark, type Proof } from '../isolation';
 import { counts, type Effect } from './effective';
-import type { Circuit } from './job';
+import type { Circuit, SeenHint } from './job';
 import type { Entry, EntryData } from './kinds';
 
 const markOf = (entry: Entry): Mark => ({ byId: entry.by.id, byName: entry.by.name, at: entry.at });
@@ -16,6 +16,7 @@ function proofOf(data: EntryData<'deadProved'>): Proof {
         secondToEarthVolts: volts(data.secondToEarthVolts),
         meterMainsRated: data.meterMainsRated ?? false,
         dry: data.dry ?? false,
+        ...(data.simulated ? { simulated: true } : {}),
       }
     : {
         weight: 'mains',
@@ -26,6 +27,7 @@ function proofOf(data: EntryData<'deadProved'>): Proof {
         triedBefore: data.triedBefore ?? false,
         triedAfter: data.triedAfter ?? false,
         locked: data.locked ?? false,
+        ...(data.simulated ? { simulated: true } : {}),
       };
 }
 
@@ -33,12 +35,19 @@ interface Listing {
   name: string | null;
   way: string | null;
   feeds: readonly string[];
+  sharedNeutral: 'yes' | 'no' | null;
+  otherInBox: 'yes' | 'no' | null;
+  foundBy: string | null;
+  hints: SeenHint[];
   events: CircuitEvent[];
 }
 
 /** The circuit that an entry is about, if any. */
 const circuitIdOf = (entry: Entry): string | null =>
-  entry.kind === 'circuitListed' || entry.kind === 'circuitSwitched' || entry.kind === 'deadProved'
+  entry.kind === 'circuitListed' ||
+  entry.kind === 'circuitSwitched' ||
+  entry.kind === 'deadProved' ||
+  entry.kind === 'hintNoted'
     ? entry.data.circuitId
     : null;
 
@@ -47,6 +56,9 @@ function list(circuit: Listing, data: EntryData<'circuitListed'>): boolean {
   if (data.name !== undefined) circuit.name = data.name;
   if (data.way !== undefined) circuit.way = data.way;
   if (data.feeds !== undefined) circuit.feeds = data.feeds;
+  if (data.sharedNeutral !== undefined) circuit.sharedNeutral = data.sharedNeutral;
+  if (data.otherInBox !== undefined) circuit.otherInBox = data.otherInBox;
+  if (data.foundBy !== undefined) circuit.foundBy = data.foundBy;
   return wayChanges;
 }
 
@@ -60,7 +72,16 @@ export function circuitsOf(entries: readonly Entry[], effect: Effect): readonly 
   const at = (id: string): Listing => {
     const known = circuits.get(id);
     if (known) return known;
-    const made: Listing = { name: null, way: null, feeds: [], events: [] };
+    const made: Listing = {
+      name: null,
+      way: null,
+      feeds: [],
+      sharedNeutral: null,
+      otherInBox: null,
+      foundBy: null,
+      hints: [],
+      events: [],
+    };
     circuits.set(id, made);
     return made;
   };
@@ -95,17 +116,19 @@ export function circuitsOf(entries: readonly Entry[], effect: Effect): readonly 
       case 'deadProved':
         at(entry.data.circuitId).events.push({ what: 'proved', proof: proofOf(entry.data), mark, counts: counted });
         break;
+      case 'hintNoted': {
+        const { circuitId, hint, text } = entry.data;
+        // A hint of life ends a proof, also one that was struck again; a hint of death changes nothing
+        if (HINTS[hint].alive) at(circuitId).events.push({ what: 'signOfLife', mark, counts: counted });
+        if (counted)
+          at(circuitId).hints.push({ entryId: entry.id, by: entry.by, at: entry.at, hint, text: text ?? null });
+        break;
+      }
       case 'cameBack':
         for (const circuit of circuits.values()) circuit.events.push({ what: 'cameBack', mark, counts: true });
         break;
       default:
     }
   }
-  return [...circuits].map(([id, { name, way, feeds, events }]) => ({
-    id,
-    name,
-    way,
-    feeds,
-    state: circuitState(events),
-  }));
+  return [...circuits].map(([id, { events, ...listing }]) => ({ id, ...listing, state: circuitState(events) }));
 }

@@ -1,6 +1,10 @@
 import type { AlsoSaid } from './job';
 import type { Entry, Person } from './kinds';
 
+/** Whether two values of a field say the same; lists by what is in them. */
+const same = (one: unknown, other: unknown): boolean =>
+  one === other || (typeof one === 'object' && JSON.stringify(one) === JSON.stringify(other));
+
 /** The last word on one field. */
 interface Word {
   readonly value: unknown;
@@ -25,7 +29,7 @@ export class FactBook {
       if (value === undefined) continue;
       const before = page.words.get(field);
       page.words.set(field, { value, by: entry.by, at: entry.at });
-      if (before && before.value !== null && before.by.id !== entry.by.id && before.value !== value)
+      if (before && before.value !== null && before.by.id !== entry.by.id && !same(before.value, value))
         page.others.set(field, {
           pointId,
           kind: entry.kind,
@@ -35,7 +39,10 @@ export class FactBook {
           at: before.at,
         });
       // Agreement settles it
-      else if (page.others.get(field)?.value === value || (before?.value === value && before.by.id !== entry.by.id))
+      else if (
+        same(page.others.get(field)?.value, value) ||
+        (before && same(before.value, value) && before.by.id !== entry.by.id)
+      )
         page.others.delete(field);
     }
   }

@@ -1,10 +1,14 @@
 import { stepGate } from '../isolation';
+import { DEFAULT_POLICY, type Policy } from '../policy';
+import { boardsOf } from './boards';
 import { circuitsOf } from './circuits';
 import { counts, effectOf } from './effective';
 import { FactBook } from './facts';
-import type { Circuit, Facts, Job, JobHead, Note, Point, Source, Tick } from './job';
+import type { BagAnswer, Circuit, Facts, Job, JobHead, Note, Point, Source, Tick } from './job';
 import type { Entry, EntryKind, EntryOf } from './kinds';
+import { photosOf } from './photos';
 import { touchesOf } from './steps';
+import { supplyFrom } from './supplyOf';
 
 /** A point while it is being put together. */
 interface Draft {
@@ -17,7 +21,29 @@ interface Draft {
   waits: Point['waits'];
   checks: Point['checks'];
   left: Point['left'];
+  readonly looked: Map<string, Source>;
+  switches: Point['switches'];
+  wifi: Point['wifi'];
+  readonly bag: Map<string, BagAnswer>;
+  tests: Point['hunt']['tests'];
 }
+
+const newDraft = (id: string, addedName: string): Draft => ({
+  id,
+  kind: 'doorbell',
+  addedName,
+  readings: [],
+  choice: null,
+  ticks: new Map(),
+  waits: {},
+  checks: {},
+  left: null,
+  looked: new Map(),
+  switches: [],
+  wifi: [],
+  bag: new Map(),
+  tests: [],
+});
 
 const sourceOf = (entry: Entry): Source => ({ entryId: entry.id, by: entry.by, at: entry.at });
 
@@ -38,36 +64,61 @@ function sayOfPoint(state: Folding, entry: Entry & { readonly data: { readonly p
   state.book.say(`${entry.kind}/${pointId}${part}`, entry, pointId, fieldsOf(entry.data, 'pointId', 'run'));
 }
 
-/** The circuit that feeds a point. */
-export const circuitOfPoint = (circuits: readonly Circuit[], pointId: string): Circuit | null =>
-  circuits.find((circuit) => circuit.feeds.includes(pointId)) ?? null;
+/** The policy of the job: what was taken over, the defaults where nothing was. */
+const policyOf = (book: FactBook): Policy => {
+  const { why: _why, ...said } = book.facts('policyTaken') as Facts<'policyTaken'>;
+  return { ...DEFAULT_POLICY, ...said };
+};
 
 function tickOf(state: Folding, entry: EntryOf<'stepTicked'>): Tick {
   const { stepId, pointId, how, differs } = entry.data;
-  const circuit = circuitOfPoint(state.circuitsBefore(entry), pointId);
+  const { joined } = state.book.facts(`transformerDescribed/${pointId}`) as Facts<'transformerDescribed'>;
+  const supply = supplyFrom(state.circuitsBefore(entry), pointId, joined, policyOf(state.book).bellSide);
   return {
     ...sourceOf(entry),
     how,
     differs: differs ?? null,
-    proofStood: stepGate(touchesOf(stepId), circuit?.state ?? null, entry.by.id).open,
+    proofStood: stepGate(touchesOf(stepId), supply, entry.by.id).open,
   };
 }
 
-/** What each kind does to a job; one line per kind. Circuits are folded apart (`circuits.ts`), strikes before. */
+/** What each kind does to a job; one line per kind. Circuits, boards and photos are folded apart, strikes before. */
 const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, point: Draft | undefined) => void } = {
   siteDescribed: (state, entry) => state.book.say('siteDescribed', entry, null, entry.data),
   customerDescribed: (state, entry) => state.book.say('customerDescribed', entry, null, entry.data),
   visitPlanned: (state, entry) => {
     if (entry.data.expectedAt !== undefined) state.expectedAt = entry.data.expectedAt;
   },
+  policyTaken: (state, entry) => state.book.say('policyTaken', entry, null, entry.data),
+  boardListed: () => undefined,
+  wayListed: () => undefined,
   pointAdded: (state, entry) => {
-    const { pointId: id, pointKind: kind, name: addedName } = entry.data;
-    if (state.points.has(id)) return;
-    const empty = { readings: [], choice: null, ticks: new Map<string, Tick>(), waits: {}, checks: {}, left: null };
-    state.points.set(id, { id, kind, addedName, ...empty });
+    const { pointId: id, name } = entry.data;
+    if (!state.points.has(id)) state.points.set(id, newDraft(id, name));
   },
   pointDescribed: (state, entry) => sayOfPoint(state, entry),
   transformerDescribed: (state, entry) => sayOfPoint(state, entry),
+  placeLooked: (_state, entry, point) => {
+    if (entry.data.result === null) point?.looked.delete(entry.data.place);
+    else if (entry.data.result) point?.looked.set(entry.data.place, sourceOf(entry));
+  },
+  switchTried: (_state, entry, point) => {
+    const { name, bellDies } = entry.data;
+    if (point) point.switches = [...point.switches, { ...sourceOf(entry), name, bellDies }];
+  },
+  supplyPlanned: (state, entry) => sayOfPoint(state, entry),
+  wifiRead: (_state, entry, point) => {
+    if (point) point.wifi = [...point.wifi, { ...sourceOf(entry), data: entry.data }];
+  },
+  bagChecked: (_state, entry, point) => {
+    const { item, state: found, note } = entry.data;
+    point?.bag.set(item, {
+      ...sourceOf(entry),
+      ...point.bag.get(item),
+      ...(found === undefined ? {} : { state: found }),
+      ...(note === undefined ? {} : { note }),
+    });
+  },
   runDescribed: (state, entry) => sayOfPoint(state, entry, `/${entry.data.run}`),
   chimeDescribed: (state, entry) => sayOfPoint(state, entry),
   readingTaken: (_state, entry, point) => {
@@ -80,6 +131,12 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   circuitSwitched: () => undefined,
   deadProved: () => undefined,
   cameBack: () => undefined,
+  hintNoted: () => undefined,
+  huntPlanned: (state, entry) => sayOfPoint(state, entry),
+  huntTested: (_state, entry, point) => {
+    const { dropped, died } = entry.data;
+    if (point) point.tests = [...point.tests, { ...sourceOf(entry), dropped, died }];
+  },
   stepTicked: (state, entry, point) => {
     if (point) point.ticks.set(entry.data.stepId, tickOf(state, entry));
   },
@@ -94,6 +151,8 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   pointLeft: (_state, entry, point) => {
     if (point) point.left = { ...sourceOf(entry), data: entry.data };
   },
+  photoAttached: () => undefined,
+  photoDescribed: () => undefined,
   noteWritten: (state, entry) => void state.notes.push({ ...sourceOf(entry), text: entry.data.text }),
   entryStruck: () => undefined,
 };
@@ -108,11 +167,15 @@ function finish(book: FactBook, draft: Draft): Point {
   // The book holds what the schemas of the kinds let through, field by field
   const facts = <K extends EntryKind>(kind: K, part = ''): Facts<K> =>
     book.facts(`${kind}/${draft.id}${part}`) as Facts<K>;
-  const { addedName, ticks, ...rest } = draft;
+  const { addedName, ticks, looked, bag, tests, ...rest } = draft;
   const look = facts('pointDescribed');
   return {
     ...rest,
     ticks: Object.fromEntries(ticks),
+    looked: Object.fromEntries(looked),
+    bag: Object.fromEntries(bag),
+    supply: facts('supplyPlanned'),
+    hunt: { ...facts('huntPlanned'), tests },
     name: look.name ?? addedName,
     look,
     transformer: facts('transformerDescribed'),
@@ -148,6 +211,10 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
     createdAt: head.createdAt,
     site,
     customer: book.facts('customerDescribed'),
+    policy: policyOf(book),
+    policyWhy: (book.facts('policyTaken') as Facts<'policyTaken'>).why ?? null,
+    boards: boardsOf(entries, effect),
+    photos: photosOf(entries, effect),
     expectedAt: state.expectedAt,
     points: [...state.points.values()].map((draft) => finish(book, draft)),
     circuits: circuitsOf(entries, effect),

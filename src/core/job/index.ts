@@ -1,19 +1,46 @@
 export { assess, changeOf, rememberingAssess, type Assessment, type Reference } from './assessment';
+export { AREAS, AREA_NAMES, AREA_OF_MISSING, areasOf, type Area, type AreaStanding } from './areas';
+export { bagList, type BagLine } from './bagList';
+export {
+  beforeList,
+  customerPage,
+  customerText,
+  missingFromCustomer,
+  type BeforeItem,
+  type CustomerPage,
+} from './before';
+export { wayId, wayNumber } from './boards';
 export { choiceOf } from './choiceOf';
 export { counts, effectOf } from './effective';
-export { circuitOfPoint, fold } from './fold';
+export {
+  cluesOf,
+  diesWithLight,
+  needsTransformer,
+  searchOf,
+  wallsText,
+  wifiOf,
+  wifiPathOf,
+  type WifiStanding,
+} from './finding';
+export { fold } from './fold';
+export { ELSEWHERE, HUNT_DEFAULTS, huntOf, wayOfId, wayText, type HuntStanding } from './hunting';
 export type {
   AlsoSaid,
+  Board,
   CheckAnswer,
   Choice,
   Circuit,
   Job,
   JobHead,
   Note,
+  Photo,
+  PhotoMark,
   Point,
+  SeenHint,
   TakenReading,
   Tick,
   Wait,
+  Way,
 } from './job';
 export {
   ENTRY_KINDS,
@@ -26,17 +53,34 @@ export {
   type Person,
 } from './kinds';
 export { ISO_TIME } from './kinds/fields';
-export { PERMISSIONS, READINESS, WIFI_BANDS } from './kinds/site';
-export { MATERIALS, PRESENT_PATHS, WAS_THERE } from './kinds/point';
+export { PROTECTIONS } from './kinds/board';
+export { MARK_SHAPES, PHOTO_TERMINALS } from './kinds/photo';
+export { BOARD_AREAS, COLOUR_ERAS, HAZARDS, HEATINGS, PERMISSIONS, READINESS, WIFI_BANDS, YES_NO } from './kinds/site';
+export {
+  BAG_STATES,
+  CABLE_LEAVES,
+  MATERIALS,
+  MUST_NOT_SEE,
+  NIGHT_LIGHTS,
+  PRESENT_PATHS,
+  RAINS,
+  SHOULD_SEE,
+  SUNS,
+  TOLD_APARTS,
+  WAS_THERE,
+} from './kinds/point';
 export { PLACES, READING_STATES } from './kinds/reading';
 export { ladderOf, pointSteps, stepStandings, type StepStanding } from './ladder';
 export { LIMITS, TEXT } from './limits';
-export { missingAtLook, missingFromCustomer, type Missing } from './missing';
+export { missingAtLook, type Missing } from './missing';
 export { nextMove } from './nextMove';
 export { partsOf } from './parts';
+export { photosOfPoint } from './photos';
+export { routeOf } from './route';
 export { readingProblem } from './readingProblem';
 export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungState } from './rungs';
 export { stepsOf, touchesOf } from './steps';
 export { deviceOf, lengthsOf, plateSurveyOf, regionOf, surveyOf, sparePairsOf } from './survey';
+export { circuitOfPoint, circuitsOfPoint, supplyOf } from './supplyOf';
 export { undoTarget } from './undo';
 export { worriesOf, type Worry } from './worries';

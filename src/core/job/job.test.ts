@@ -191,10 +191,17 @@ describe('isolation in the log', () => {
 describe('ladder and next move', () => {
   it('leads from the customer to the sheet', () => {
     const log = started();
-    expect(move(log)).toMatchObject({ rung: 'look', words: 'Ask for the Wi-Fi name and who owns the account' });
+    expect(move(log)).toMatchObject({ rung: 'look', words: 'Go through the before list with the customer' });
     log.write('customerDescribed', { wifiName: 'tern', wifiPassword: 'ready', account: 'ready', phone: 'ready' });
     log.write('pointDescribed', { pointId: 'p', wasThere: 'button', wall: 'brick', leadReachM: 0.1 });
     log.write('chimeDescribed', { pointId: 'p', chimeKind: 'mechanical' });
+    log.write('customerDescribed', { someoneHome: 'ready', permission: 'notNeeded' });
+    expect(move(log)).toMatchObject({ rung: 'look', words: 'Look for the transformer: beside the board' });
+    log.write('transformerDescribed', { pointId: 'p', foundAt: 'board' });
+    expect(move(log).words).toBe('Make sure that it is the bell’s transformer');
+    log.write('transformerDescribed', { pointId: 'p', toldApart: 'label', alwaysFed: 'yes' });
+    expect(move(log).words).toBe('Read the Wi-Fi at the spot, door shut');
+    log.write('wifiRead', { pointId: 'p', dbm: -61 });
     expect(move(log)).toMatchObject({ rung: 'measure', words: 'Read open volts at the transformer' });
     log.write('transformerDescribed', { pointId: 'p', ratedVolts: 24, ratedVa: 40 });
     log.write('readingTaken', { pointId: 'p', what: 'volts', at: 'transformer', state: 'open', low: 28, high: 28 });

@@ -1,7 +1,9 @@
-import type { CircuitState } from '../isolation';
+import type { CircuitState, Hint } from '../isolation';
+import type { Policy } from '../policy';
 import type { CheckId } from '../prove';
 import type { EntryData, EntryKind, Person } from './kinds';
 import type { RUN_NAMES } from './kinds/point';
+import type { Rung } from './rungs';
 
 type RunName = (typeof RUN_NAMES)[number];
 
@@ -29,12 +31,26 @@ export type CheckAnswer = Source & { readonly data: EntryData<'checkDone'> };
 export type Wait = Source & { readonly minutes: number };
 export type Left = Source & { readonly data: EntryData<'pointLeft'> };
 
+/** A place that was looked at in vain, by its name. */
+export type Looked = Readonly<Record<string, Source>>;
+export type TriedSwitch = Source & { readonly name: string; readonly bellDies: boolean };
+export type TakenWifi = Source & { readonly data: EntryData<'wifiRead'> };
+export type HuntTest = Source & { readonly dropped: readonly string[]; readonly died: boolean };
+export type BagAnswer = Source & Pick<EntryData<'bagChecked'>, 'state' | 'note'>;
+
 export interface Point {
   readonly id: string;
   readonly kind: 'doorbell';
   readonly name: string;
   readonly look: Facts<'pointDescribed'>;
   readonly transformer: Facts<'transformerDescribed'>;
+  /** Where the transformer is not. */
+  readonly looked: Looked;
+  readonly switches: readonly TriedSwitch[];
+  readonly supply: Facts<'supplyPlanned'>;
+  readonly wifi: readonly TakenWifi[];
+  readonly bag: Readonly<Record<string, BagAnswer>>;
+  readonly hunt: Facts<'huntPlanned'> & { readonly tests: readonly HuntTest[] };
   readonly runs: Readonly<Record<RunName, Facts<'runDescribed'>>>;
   readonly chime: Facts<'chimeDescribed'>;
   readonly readings: readonly TakenReading[];
@@ -52,6 +68,49 @@ export interface Circuit {
   readonly way: string | null;
   readonly feeds: readonly string[];
   readonly state: CircuitState;
+  readonly sharedNeutral: 'yes' | 'no' | null;
+  readonly otherInBox: 'yes' | 'no' | null;
+  readonly foundBy: string | null;
+  readonly hints: readonly SeenHint[];
+}
+
+export type SeenHint = Source & { readonly hint: Hint; readonly text: string | null };
+
+/** A way of a board, as it is written there. */
+export interface Way {
+  /** `board/way`: what a hunt’s answers name. */
+  readonly id: string;
+  readonly boardId: string;
+  readonly way: string;
+  readonly label: string | null;
+  readonly ratingAmps: number | null;
+  readonly protection: string | null;
+  readonly doNotDrop: boolean;
+  readonly why: string | null;
+  readonly agreed: boolean;
+}
+
+export interface Board {
+  readonly id: string;
+  readonly name: string | null;
+  /** How many are numbered from 1; further ones stand among {@link ways} too. */
+  readonly numbered: number;
+  readonly ways: readonly Way[];
+}
+
+export type PhotoMark = NonNullable<NonNullable<EntryData<'photoDescribed'>['marks']>[number]>;
+
+export interface Photo extends Source {
+  readonly id: string;
+  readonly sha256: string;
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly rung: Rung | null;
+  readonly pointId: string | null;
+  readonly terminal: string | null;
+  readonly caption: string | null;
+  readonly trial: boolean;
+  readonly marks: readonly PhotoMark[];
 }
 
 /** A field that two people described differently: the later one stands, this is the other. */
@@ -75,6 +134,11 @@ export interface Job {
   readonly createdAt: string;
   readonly site: Facts<'siteDescribed'>;
   readonly customer: Facts<'customerDescribed'>;
+  readonly policy: Policy;
+  /** Why this job departs from the firm’s policy. */
+  readonly policyWhy: string | null;
+  readonly boards: readonly Board[];
+  readonly photos: readonly Photo[];
   readonly expectedAt: string | null;
   readonly points: readonly Point[];
   readonly circuits: readonly Circuit[];

@@ -1,10 +1,31 @@
 import type { InferType } from 'yup';
+import { boardListed, wayListed } from './kinds/board';
 import { choiceMade } from './kinds/choice';
-import { cameBack, circuitListed, circuitSwitched, deadProved } from './kinds/circuit';
+import {
+  cameBack,
+  circuitListed,
+  circuitSwitched,
+  deadProved,
+  hintNoted,
+  huntPlanned,
+  huntTested,
+} from './kinds/circuit';
 import { entryStruck, noteWritten } from './kinds/note';
-import { chimeDescribed, pointAdded, pointDescribed, runDescribed, transformerDescribed } from './kinds/point';
+import { photoAttached, photoDescribed } from './kinds/photo';
+import {
+  bagChecked,
+  chimeDescribed,
+  placeLooked,
+  pointAdded,
+  pointDescribed,
+  runDescribed,
+  supplyPlanned,
+  switchTried,
+  transformerDescribed,
+  wifiRead,
+} from './kinds/point';
 import { readingTaken } from './kinds/reading';
-import { customerDescribed, siteDescribed, visitPlanned } from './kinds/site';
+import { customerDescribed, policyTaken, siteDescribed, visitPlanned } from './kinds/site';
 import { checkDone, mountRecorded, pointLeft, stepTicked, waitStarted } from './kinds/work';
 
 /** The only list of kinds: what can happen in a job, each with the schema of its data. */
@@ -12,22 +33,35 @@ export const ENTRY_KINDS = {
   siteDescribed,
   customerDescribed,
   visitPlanned,
+  policyTaken,
+  boardListed,
+  wayListed,
   pointAdded,
   pointDescribed,
   transformerDescribed,
+  placeLooked,
+  switchTried,
+  supplyPlanned,
   runDescribed,
   chimeDescribed,
+  wifiRead,
+  bagChecked,
   readingTaken,
   choiceMade,
   circuitListed,
   circuitSwitched,
   deadProved,
   cameBack,
+  hintNoted,
+  huntPlanned,
+  huntTested,
   stepTicked,
   mountRecorded,
   waitStarted,
   checkDone,
   pointLeft,
+  photoAttached,
+  photoDescribed,
   noteWritten,
   entryStruck,
 } as const;

@@ -5,8 +5,9 @@ import { CHECKS } from '../prove';
 import { lengthText } from '../units';
 import type { Step } from '../wiring';
 import type { Assessment } from './assessment';
-import { circuitOfPoint } from './fold';
+import { circuitsOfPoint, supplyOf } from './supplyOf';
 import type { Circuit, Job, Point } from './job';
+import { huntOf } from './hunting';
 import { missingAtLook } from './missing';
 import { RUNGS, type Rung, type RungMark, type RungState } from './rungs';
 import { stepsOf } from './steps';
@@ -25,9 +26,9 @@ export interface StepStanding {
 
 /** Every step of the plan as it stands for one person. */
 export function stepStandings(job: Job, point: Point, who: string | null): readonly StepStanding[] {
-  const circuit = circuitOfPoint(job.circuits, point.id);
+  const supply = supplyOf(job, point);
   return pointSteps(point).map((step) => {
-    const gate = stepGate(step.touches, circuit?.state ?? null, who);
+    const gate = stepGate(step.touches, supply, who);
     return {
       step,
       ticked: step.id in point.ticks,
@@ -39,13 +40,18 @@ export function stepStandings(job: Job, point: Point, who: string | null): reado
 const circuitWords = (circuit: Circuit | null): string =>
   circuit ? `${circuit.way ?? circuit.name ?? 'circuit'}, ${CIRCUIT_STATE_WORDS[circuit.state.state]}` : '';
 
+function huntWords(job: Job, point: Point): string {
+  const hunt = huntOf(job, point);
+  return hunt.state === 'hunting' ? `hunt: ${hunt.left.length} left` : 'hunt';
+}
+
 type Mark = Omit<RungMark, 'rung'>;
 const mark = (state: RungState, words: string): Mark => ({ state, words });
 
 /** What each rung looks at; one line of the table per rung. */
 const MARKS: { readonly [R in Rung]: (job: Job, point: Point, assessment: Assessment, who: string | null) => Mark } = {
   look: (job, point) => {
-    const missing = missingAtLook(point);
+    const missing = missingAtLook(job, point);
     const begun = Object.keys(point.look).length + Object.keys(point.chime).length > 0;
     const reach = point.look.leadReachM;
     const seen = [
@@ -70,11 +76,14 @@ const MARKS: { readonly [R in Rung]: (job: Job, point: Point, assessment: Assess
     );
   },
   isolate: (job, point, _assessment, who) => {
-    const circuit = circuitOfPoint(job.circuits, point.id);
+    const circuits = circuitsOfPoint(job.circuits, point.id);
+    const [first = null] = circuits;
     const steps = stepStandings(job, point, who);
     const allDone = steps.length > 0 && steps.every(({ ticked }) => ticked);
-    if (circuit?.state.state === 'provedDead' || allDone) return mark('done', circuitWords(circuit));
-    return mark(circuit ? 'inHand' : 'open', circuitWords(circuit));
+    const dead = circuits.length > 0 && circuits.every(({ state }) => state.state === 'provedDead');
+    if ((dead && supplyOf(job, point).unnamed !== 'joined') || allDone) return mark('done', circuitWords(first));
+    if (!first && point.hunt.tests.length > 0) return mark('inHand', huntWords(job, point));
+    return mark(first ? 'inHand' : 'open', circuitWords(first));
   },
   wire: (job, point, _assessment, who) => {
     const steps = stepStandings(job, point, who);

@@ -19,6 +19,17 @@ export const LIMITS = {
   seconds: { least: 0, most: 120 },
   minutes: { least: 0, most: 600 },
   mbitPerSecond: { least: 0, most: 10_000 },
+  storeys: { least: 1, most: 60 },
+  /** Ways of one board. */
+  ways: { least: 1, most: 120 },
+  amps: { least: 0.5, most: 400 },
+  dbm: { least: -120, most: 0 },
+  routerM: { least: 0, most: 300 },
+  routerWalls: { least: 0, most: 12 },
+  segmentM: { least: 0.05, most: 200 },
+  holes: { least: 0, most: 50 },
+  segments: { least: 0, most: 30 },
+  marks: { least: 0, most: 40 },
 } as const;
 
 export const TEXT = { short: 120, long: 4000 } as const;

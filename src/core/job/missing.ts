@@ -1,4 +1,6 @@
+import { PLACE_FACTS } from '../search';
 import type { Job, Point } from './job';
+import { needsTransformer, searchOf } from './finding';
 
 /** Something not said yet, in the words of the next move. */
 export interface Missing {
@@ -7,9 +9,47 @@ export interface Missing {
   readonly why: string;
 }
 
+type Asked = Missing & { readonly there: boolean };
+
+/** What “found” still lacks at the transformer: where it is, that it is the bell's, that it is always fed. */
+function atTransformer(job: Job, point: Point): readonly Asked[] {
+  const { place, foundAt, toldApart, alwaysFed, givenUp } = point.transformer;
+  if (!needsTransformer(point) || givenUp) return [];
+  const found = place !== undefined || foundAt !== undefined;
+  const first = found ? undefined : searchOf(job, point).left[0];
+  return [
+    {
+      id: 'transformerPlace',
+      there: found,
+      words: first ? `Look for the transformer: ${PLACE_FACTS[first.id].words}` : 'Say where the transformer is',
+      why: first ? PLACE_FACTS[first.id].how : 'It was in none of the usual places.',
+    },
+    {
+      id: 'toldApart',
+      there: !found || toldApart !== undefined,
+      words: 'Make sure that it is the bell’s transformer',
+      why: 'One of the heating looks alike: same breaker, its label, where its wires go.',
+    },
+    {
+      id: 'alwaysFed',
+      there: !found || alwaysFed !== undefined,
+      words: 'Try every switch: does the bell die with a light?',
+      why: 'A transformer behind a switch takes the device down with it.',
+    },
+  ];
+}
+
+/** What a supply still lacks where there was no bell. */
+const atSupply = (point: Point): Asked => ({
+  id: 'supply',
+  there: point.look.wasThere !== 'nothing' || point.supply.from !== undefined,
+  words: 'Say where a supply can come from',
+  why: 'There was no bell: board, spur, adapter, a light, or battery alone.',
+});
+
 /** What Look still needs at a point, most telling first. */
-export function missingAtLook(point: Point): readonly Missing[] {
-  const all: readonly (Missing & { readonly there: boolean })[] = [
+export function missingAtLook(job: Job, point: Point): readonly Missing[] {
+  const all: readonly Asked[] = [
     {
       id: 'wasThere',
       there: point.look.wasThere !== undefined,
@@ -18,10 +58,11 @@ export function missingAtLook(point: Point): readonly Missing[] {
     },
     {
       id: 'chimeKind',
-      there: point.chime.chimeKind !== undefined,
+      there: point.chime.chimeKind !== undefined || point.look.wasThere === 'nothing',
       words: 'Open the chime: which kind is it?',
       why: 'It decides which treatments there are.',
     },
+    atSupply(point),
     {
       id: 'wall',
       there: point.look.wall !== undefined,
@@ -30,42 +71,16 @@ export function missingAtLook(point: Point): readonly Missing[] {
     },
     {
       id: 'leadReachM',
-      there: point.look.leadReachM !== undefined,
+      there: point.look.leadReachM !== undefined || point.look.wasThere === 'nothing',
       words: 'Pull the lead: how far does it reach?',
       why: 'It decides where the plate can sit.',
     },
-  ];
-  return all.filter(({ there }) => !there);
-}
-
-/** What the customer still has to bring; every one is a worry until it is there. */
-export function missingFromCustomer(job: Job): readonly Missing[] {
-  const { wifiName, wifiPassword, account, phone, permission } = job.customer;
-  const all: readonly (Missing & { readonly there: boolean })[] = [
-    { id: 'wifiName', there: wifiName !== undefined, words: 'Wi-Fi name not known yet', why: 'no pairing without it' },
+    ...atTransformer(job, point),
     {
-      id: 'wifiPassword',
-      there: wifiPassword === 'ready',
-      words: wifiPassword === 'missing' ? 'Wi-Fi password is missing' : 'Wi-Fi password not asked for yet',
-      why: 'no pairing without it',
-    },
-    {
-      id: 'account',
-      there: account === 'ready',
-      words: account === 'missing' ? 'Account is not made yet' : 'Account not asked about yet',
-      why: 'the customer owns it, others are invited',
-    },
-    {
-      id: 'phone',
-      there: phone === 'ready',
-      words: phone === 'missing' ? 'Phone is not ready' : 'Phone not asked about yet',
-      why: 'charged, program installed, permissions given',
-    },
-    {
-      id: 'permission',
-      there: permission !== 'missing',
-      words: 'Landlord’s permission is missing',
-      why: 'no hole without it',
+      id: 'wifi',
+      there: point.wifi.length > 0,
+      words: 'Read the Wi-Fi at the spot, door shut',
+      why: 'Below −70 dBm an extender comes first.',
     },
   ];
   return all.filter(({ there }) => !there);

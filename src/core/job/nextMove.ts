@@ -1,32 +1,70 @@
 import { CHECKS } from '../prove';
 import type { Assessment } from './assessment';
-import { circuitOfPoint } from './fold';
+import { circuitsOfPoint, supplyOf } from './supplyOf';
 import type { Job, Point } from './job';
 import { ladderOf, stepStandings } from './ladder';
-import { missingAtLook, missingFromCustomer } from './missing';
+import { missingFromCustomer } from './before';
+import { huntOf, wayOfId, wayText } from './hunting';
+import { missingAtLook } from './missing';
 import type { NextMove, Rung } from './rungs';
 import { regionOf } from './survey';
 
 const move = (rung: Rung, words: string, why: string, held = false): NextMove => ({ rung, words, why, held });
 
+/** From this many open things on the customer is asked first. */
+const MANY_OPEN = 5;
+
 function atLook(job: Job, point: Point): NextMove | null {
   const untouched = Object.keys(point.look).length + Object.keys(point.chime).length === 0;
   const customer = missingFromCustomer(job);
-  if (untouched && point.readings.length === 0 && customer.length >= 3)
+  if (untouched && point.readings.length === 0 && customer.length >= MANY_OPEN)
     return move(
       'look',
-      'Ask for the Wi-Fi name and who owns the account',
-      `${customer.length} things open before the visit`,
+      'Go through the before list with the customer',
+      `${customer.length} things open before the visit: Wi-Fi, account, phone, who is home.`,
     );
-  const missing = missingAtLook(point)[0];
+  const missing = missingAtLook(job, point)[0];
   return missing ? move('look', missing.words, missing.why) : null;
 }
 
+/** The hunt's next test, once a board is listed and one was begun. */
+function atHunt(job: Job, point: Point): NextMove | null {
+  const hunt = huntOf(job, point);
+  if (hunt.state === 'noBoard') return null;
+  const begun = point.hunt.tests.length > 0 || point.hunt.people !== undefined;
+  if (!begun) return null;
+  if (hunt.state === 'contradicts') return move('isolate', 'Take an answer of the hunt back', 'They leave no way.');
+  if (hunt.state === 'hunting') {
+    const { words } = regionOf(job);
+    const ways = (hunt.drop ?? []).flatMap((id) => wayOfId(job, id)?.way ?? []);
+    return move(
+      'isolate',
+      `Drop ${words.way}${ways.length === 1 ? '' : 's'} ${ways.slice(0, 6).join(', ')}${ways.length > 6 ? ` and ${ways.length - 6} more` : ''}`,
+      `${hunt.left.length} left; about ${Math.max(1, Math.round(hunt.expectedTests))} more tests, ${Math.max(1, Math.round(hunt.expectedMinutes))} min.`,
+    );
+  }
+  const way = hunt.found === null ? null : wayOfId(job, hunt.found);
+  if (way) return move('isolate', `Name ${wayText(job, way)} as the circuit`, 'Found on paper: it is still proved.');
+  return move(
+    'isolate',
+    hunt.state === 'elsewhere' ? 'List another board' : 'Ask whether a kept way may be dropped',
+    'None of the ways that may be dropped feeds it.',
+  );
+}
+
 function atIsolate(job: Job, point: Point): NextMove {
-  const circuit = circuitOfPoint(job.circuits, point.id);
+  const circuits = circuitsOfPoint(job.circuits, point.id);
   const { words } = regionOf(job);
-  if (!circuit)
-    return move('isolate', 'Name the circuit the transformer hangs on', `Which ${words.way} on the ${words.board}?`);
+  const [first] = circuits;
+  if (!first)
+    return (
+      atHunt(job, point) ??
+      move('isolate', 'Name the circuit the transformer hangs on', `Which ${words.way} on the ${words.board}?`)
+    );
+  const { unnamed } = supplyOf(job, point);
+  if (unnamed === 'joined')
+    return move('isolate', 'Name the second transformer’s circuit too', 'Joined transformers make each other live.');
+  const circuit = circuits.find(({ state }) => state.state !== 'provedDead') ?? first;
   const name = circuit.way ?? circuit.name ?? 'the circuit';
   const notTagged = circuit.state.state === 'off' && !circuit.state.tagged;
   if (circuit.state.state === 'off' && !notTagged)
@@ -45,8 +83,8 @@ function atWire(job: Job, point: Point, who: string | null): NextMove | null {
 }
 
 function atProve(job: Job, point: Point): NextMove | null {
-  const circuit = circuitOfPoint(job.circuits, point.id);
-  if (circuit && circuit.state.state !== 'live')
+  const circuit = circuitsOfPoint(job.circuits, point.id).find(({ state }) => state.state !== 'live');
+  if (circuit)
     return move(
       'prove',
       `Switch ${circuit.way ?? circuit.name ?? 'the circuit'} on`,

@@ -1,7 +1,11 @@
 import { TRANSFORMERS } from '../catalogue';
 import { treatmentById } from '../chime';
 import { WALL_FIXINGS, platePlace, screwFor } from '../mount';
+import { supplyRoute } from '../supply';
 import type { Job, Point } from './job';
+import { bringForBag } from './bagList';
+import { wifiOf } from './finding';
+import { routeOf } from './route';
 import { deviceOf, lengthsOf, plateSurveyOf } from './survey';
 import { lengthText } from '../units';
 
@@ -28,7 +32,12 @@ export function partsOf(job: Job, point: Point): readonly string[] {
   if (mount.tiltDeg) parts.push(`tilt wedge ${mount.tiltDeg}°`);
   if (mount.sideDeg) parts.push(`side wedge ${mount.sideDeg}°`);
   const place = platePlace(plateSurveyOf(point));
-  if (place && !place.coversMarks) parts.push('backing plate');
+  if (place && (!place.coversMarks || place.onLip)) parts.push('backing plate');
+  if (place && place.spacerM > 0) parts.push(`spacer, ${lengthText(place.spacerM, lengthsOf(job), 'small')} or more`);
   if (place?.leadShort) parts.push('2 connectors to lengthen the lead');
-  return parts;
+  const route = routeOf(job, point);
+  if (route) parts.push(...supplyRoute(route).parts);
+  if (wifiOf(job, point)?.word === 'extender') parts.push('Wi-Fi extender');
+  parts.push(...bringForBag(job, point));
+  return [...new Set(parts)];
 }

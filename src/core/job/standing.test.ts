@@ -3,7 +3,8 @@ import { assess } from './assessment';
 import { fold } from './fold';
 import type { EntryData, EntryKind, NewEntry } from './kinds';
 import { ladderOf, stepStandings } from './ladder';
-import { missingAtLook, missingFromCustomer } from './missing';
+import { missingFromCustomer } from './before';
+import { missingAtLook } from './missing';
 import { nextMove } from './nextMove';
 import { partsOf } from './parts';
 import { stepsOf } from './steps';
@@ -46,9 +47,22 @@ const log = () =>
     .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' });
 const looked = () =>
   log()
-    .write('customerDescribed', { wifiName: 'tern', wifiPassword: 'ready', account: 'ready', phone: 'ready' })
+    .write('customerDescribed', {
+      wifiName: 'tern',
+      wifiBand: '2.4',
+      wifiPassword: 'ready',
+      account: 'ready',
+      phone: 'ready',
+      owner: 'R. Tamsin',
+      pointNames: 'ready',
+      someoneHome: 'ready',
+      recording: 'ready',
+      permission: 'notNeeded',
+    })
     .write('pointDescribed', { pointId, wasThere: 'button', wall: 'brick', leadReachM: 0.1 })
-    .write('chimeDescribed', { pointId, chimeKind: 'mechanical' });
+    .write('chimeDescribed', { pointId, chimeKind: 'mechanical' })
+    .write('transformerDescribed', { pointId, foundAt: 'board', toldApart: 'sameBreaker', alwaysFed: 'yes' })
+    .write('wifiRead', { pointId, dbm: -58 });
 
 const device = {
   id: 'constant-power',
@@ -101,23 +115,37 @@ const dead = (one: Log) =>
 
 describe('what is missing', () => {
   it('at Look shrinks with every answer, the most telling first', () => {
-    expect(missingAtLook(log().stand().point).map(({ id }) => id)).toEqual([
-      'wasThere',
-      'chimeKind',
-      'wall',
-      'leadReachM',
-    ]);
+    const ids = (one: Log): readonly string[] => {
+      const { job, point } = one.stand();
+      return missingAtLook(job, point).map(({ id }) => id);
+    };
+    expect(ids(log())).toEqual(['wasThere', 'chimeKind', 'wall', 'leadReachM', 'wifi']);
     const half = log().write('pointDescribed', { pointId, wall: 'brick', wasThere: 'button' });
-    expect(missingAtLook(half.stand().point).map(({ id }) => id)).toEqual(['chimeKind', 'leadReachM']);
-    expect(missingAtLook(looked().stand().point)).toEqual([]);
+    expect(ids(half)).toEqual(['chimeKind', 'leadReachM', 'transformerPlace', 'wifi']);
+    expect(ids(half.write('transformerDescribed', { pointId, foundAt: 'garage' }))).toEqual([
+      'chimeKind',
+      'leadReachM',
+      'toldApart',
+      'alwaysFed',
+      'wifi',
+    ]);
+    expect(ids(half.write('transformerDescribed', { pointId, givenUp: true }))).toEqual([
+      'chimeKind',
+      'leadReachM',
+      'wifi',
+    ]);
+    expect(ids(looked())).toEqual([]);
+    const none = log().write('pointDescribed', { pointId, wasThere: 'nothing' });
+    expect(ids(none)).toEqual(['supply', 'wall', 'wifi']);
   });
   it('from the customer tells “not asked” from “missing”', () => {
-    expect(missingFromCustomer(log().stand().job)).toHaveLength(4);
+    expect(missingFromCustomer(log().stand().job)).toHaveLength(10);
     const said = log().write('customerDescribed', { wifiPassword: 'missing', permission: 'missing', account: 'ready' });
     const words = missingFromCustomer(said.stand().job).map((missing) => missing.words);
     expect(words).toContain('Wi-Fi password is missing');
     expect(words).toContain('Landlord’s permission is missing');
     expect(words).not.toContain('Account is not made yet');
+    expect(missingFromCustomer(looked().stand().job)).toEqual([]);
   });
 });
 

@@ -31,8 +31,18 @@ function presentOf(point: Point): TreatmentPath {
   return kind === 'none' || kind === 'wireless' ? PRESENT.none : PRESENT.series;
 }
 
+/** Where a supply is newly laid, its route is the way to the door. */
+function plannedRun(point: Point, run: RunName): RunSurvey | null {
+  const { from, mm2, segments } = point.supply;
+  if (run === 'toChime' || from === undefined || from === 'battery' || !segments?.length) return null;
+  const length = segments.reduce((sum, { lengthM }) => sum + lengthM, 0);
+  return { ...UNKNOWN_RUN, lengthM: { low: length, high: length }, gauge: mm2 === undefined ? null : { mm2 } };
+}
+
 function runOf(point: Point, run: RunName): RunSurvey {
   const facts = point.runs[run];
+  const planned = Object.keys(facts).length === 0 ? plannedRun(point, run) : null;
+  if (planned) return planned;
   const { lengthLowM: low, lengthHighM: high, awg, mm2 } = facts;
   const only = low ?? high;
   return {
@@ -88,6 +98,10 @@ export const plateSurveyOf = (point: Point): PlateSurvey => ({
   oldMarksM: point.look.oldMarksM ?? null,
   holeHeightM: point.look.holeHeightM ?? null,
   sideClearM: point.look.sideClearM ?? null,
+  lipAboveM: point.look.lipAboveM ?? null,
+  lipBelowM: point.look.lipBelowM ?? null,
+  proudM: point.look.proudM ?? null,
+  revealM: point.look.revealM ?? null,
   plateM: deviceOf(point).plateM,
 });
 

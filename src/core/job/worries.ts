@@ -1,11 +1,15 @@
 import { chimeFigures } from '../bell';
 import { deviceById } from '../catalogue';
+import { GATE_WORDS } from '../isolation';
 import { platePlace } from '../mount';
 import { CHECKS } from '../prove';
 import type { Assessment } from './assessment';
 import type { Job, Point } from './job';
 import { pointSteps } from './ladder';
-import { missingFromCustomer } from './missing';
+import { bagList } from './bagList';
+import { missingFromCustomer } from './before';
+import { diesWithLight, wifiOf } from './finding';
+import { supplyOf } from './supplyOf';
 import type { Rung } from './rungs';
 import { plateSurveyOf } from './survey';
 
@@ -16,8 +20,17 @@ export interface Worry {
   readonly words: string;
 }
 
+/** From this many on they are told in one line. */
+const MANY = 3;
+
 function customerWorries(job: Job): readonly Worry[] {
-  return missingFromCustomer(job).map(({ id, words }) => ({ id, rung: 'look', words: `${words}.` }));
+  const missing = missingFromCustomer(job);
+  if (missing.length < MANY) return missing.map(({ id, words }) => ({ id, rung: 'look', words: `${words}.` }));
+  const known = missing.filter(({ state }) => state === 'missing');
+  const said = known.length > 0 ? ` ${known.map(({ words }) => words).join('. ')}.` : '';
+  return [
+    { id: 'customer', rung: 'look', words: `${missing.length} things open with the customer before the visit.${said}` },
+  ];
 }
 
 function plateWorries(point: Point): readonly Worry[] {
@@ -27,6 +40,14 @@ function plateWorries(point: Point): readonly Worry[] {
     found.push({ id: 'leadShort', rung: 'look', words: 'The lead is too short: pull slack or bring connectors.' });
   if (place && !place.coversMarks)
     found.push({ id: 'oldMarks', rung: 'look', words: 'Old marks show round the plate: bring a backing plate.' });
+  if (place?.onLip)
+    found.push({
+      id: 'lip',
+      rung: 'look',
+      words: 'The plate lies across a lip: bring a backing plate or another spot.',
+    });
+  if (place && place.spacerM > 0)
+    found.push({ id: 'proud', rung: 'look', words: 'A sheath or box stands out under the plate: bring a spacer.' });
   if (place?.fitsSide === false)
     found.push({
       id: 'side',
@@ -35,6 +56,37 @@ function plateWorries(point: Point): readonly Worry[] {
     });
   return found;
 }
+
+function surveyWorries(job: Job, point: Point): readonly Worry[] {
+  const found: Worry[] = [];
+  const wifi = wifiOf(job, point);
+  if (wifi?.word === 'extender')
+    found.push({
+      id: 'wifi',
+      rung: 'look',
+      words: `Wi-Fi: ${wifi.reason} Plan an extender, set up before the device.`,
+    });
+  if (diesWithLight(point)) {
+    const light = point.switches.find(({ bellDies }) => bellDies)?.name;
+    found.push({
+      id: 'switchedFeed',
+      rung: 'look',
+      words: `The bell dies with ${light ? `“${light}”` : 'a light'}: its feed is switched. Move it before the switch, or label the switch.`,
+    });
+  }
+  const { unnamed } = supplyOf(job, point);
+  if (unnamed) found.push({ id: `feed-${unnamed}`, rung: 'isolate', words: `${capital(GATE_WORDS[unnamed])}.` });
+  for (const { item, answer } of bagList(job, point))
+    if (answer?.state === 'missing' || answer?.state === 'wrong')
+      found.push({
+        id: `bag-${item.id}`,
+        rung: 'look',
+        words: `Bag: ${item.words} ${answer.state === 'wrong' ? 'not right' : 'missing'}${answer.note ? ` (${answer.note})` : ''}.`,
+      });
+  return found;
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 function supplyWorries(point: Point, assessment: Assessment): readonly Worry[] {
   const { known, reference, survey } = assessment;
@@ -130,6 +182,7 @@ export const worriesOf = (job: Job, point: Point, assessment: Assessment): reado
     ? workWorries(job, point)
     : [
         ...customerWorries(job),
+        ...surveyWorries(job, point),
         ...plateWorries(point),
         ...supplyWorries(point, assessment),
         ...workWorries(job, point),

@@ -53,15 +53,47 @@ describe('a better height', () => {
 
 describe('where the plate can sit', () => {
   const plate = { height: 0.13, width: 0.05 };
-  const survey = { leadReachM: 0.09, oldMarksM: 0.07, holeHeightM: 1.22, sideClearM: 0.04, plateM: plate };
+  const survey = {
+    leadReachM: 0.09,
+    oldMarksM: 0.07,
+    holeHeightM: 1.22,
+    sideClearM: 0.04,
+    lipAboveM: null,
+    lipBelowM: null,
+    proudM: null,
+    revealM: null,
+    plateM: plate,
+  };
   it('is limited by lead and by the old marks, whichever is less', () => {
-    expect(platePlace(survey)?.shiftM).toBeCloseTo(0.03, 9);
-    expect(platePlace({ ...survey, oldMarksM: 0.1 })?.shiftM).toBeCloseTo(0.015, 9);
+    expect(platePlace(survey)?.upM).toBeCloseTo(0.03, 9);
+    expect(platePlace({ ...survey, oldMarksM: 0.1 })?.downM).toBeCloseTo(0.015, 9);
     expect(platePlace(survey)?.highestM).toBeCloseTo(1.25, 9);
   });
+  it('keeps clear of a lip above or below, and says when two leave no room', () => {
+    // Half the plate is 65 mm: a lip 80 mm above the hole leaves 15 mm up; one 70 mm below leaves 5 mm down
+    const above = platePlace({ ...survey, lipAboveM: 0.08 });
+    expect(above?.upM).toBeCloseTo(0.015, 9);
+    expect(above?.downM).toBeCloseTo(0.03, 9);
+    expect(platePlace({ ...survey, lipBelowM: 0.07 })?.lowestM).toBeCloseTo(1.215, 9);
+    // A lip 50 mm above pushes the plate 15 mm down
+    expect(platePlace({ ...survey, lipAboveM: 0.05 })?.highestM).toBeCloseTo(1.205, 9);
+    expect(platePlace({ ...survey, lipAboveM: 0.06, lipBelowM: 0.06 })).toMatchObject({
+      onLip: true,
+      upM: 0,
+      downM: 0,
+    });
+  });
+  it('asks for a spacer over a sheath and tells what the frame takes of the view', () => {
+    expect(platePlace({ ...survey, proudM: 0.012 })?.spacerM).toBeCloseTo(0.009, 9);
+    expect(platePlace({ ...survey, proudM: 0.002 })?.spacerM).toBe(0);
+    // A reveal 62 mm deep at 40 mm: the lens stands 22 mm before the wall, atan(40/40) = 45°
+    expect(platePlace({ ...survey, revealM: 0.062 })?.frameTakesDeg).toBeCloseTo(45, 9);
+    expect(platePlace({ ...survey, revealM: 0.01 })?.frameTakesDeg).toBe(0);
+    expect(platePlace(survey)?.frameTakesDeg).toBeNull();
+  });
   it('says when the lead is too short, the marks too tall, the side too narrow, or nothing is known', () => {
-    expect(platePlace({ ...survey, leadReachM: 0.04 })).toMatchObject({ leadShort: true, shiftM: 0 });
-    expect(platePlace({ ...survey, oldMarksM: 0.2 })).toMatchObject({ coversMarks: false, shiftM: 0 });
+    expect(platePlace({ ...survey, leadReachM: 0.04 })).toMatchObject({ leadShort: true, upM: 0 });
+    expect(platePlace({ ...survey, oldMarksM: 0.2 })).toMatchObject({ coversMarks: false, downM: 0 });
     expect(platePlace({ ...survey, sideClearM: 0.02 })?.fitsSide).toBe(false);
     expect(platePlace({ ...survey, leadReachM: null })).toBeNull();
   });

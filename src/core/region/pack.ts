@@ -28,7 +28,24 @@ export interface RegionPack {
     readonly board: string;
     readonly way: string;
     readonly ground: string;
+    readonly hot: string;
     readonly connector: string;
+    readonly outlet: string;
+    readonly box: string;
   };
+  /** Colours of the conductors: every one a claim to be proved by test. */
+  readonly colours: { readonly now: string; readonly old: string };
+  /** What protects a way, in the words of the place. */
+  readonly protection: Readonly<Record<'none' | 'rcd' | 'arcFault' | 'both' | 'fuse', string>>;
+  readonly usualAmps: readonly number[];
+  readonly feedProtection: string;
+  readonly bellSupply: string;
   readonly mainsWork: string;
+  /** Short, each where it applies. */
+  readonly cautions: {
+    readonly board: string;
+    readonly colours: string;
+    readonly transformer: string;
+    readonly oldWalls: string;
+  };
 }

@@ -18,6 +18,10 @@ export const cormorantRow: DemoJob = {
       })
       .write('customerDescribed', {
         name: 'R. Tamsin',
+        owner: 'R. Tamsin',
+        pointNames: 'ready',
+        someoneHome: 'ready',
+        recording: 'ready',
         wifiName: 'row-seven',
         wifiBand: '5',
         wifiPassword: 'ready',
@@ -36,7 +40,16 @@ export const cormorantRow: DemoJob = {
         oldMarksM: 0.07,
       })
       .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16, ratedVa: 10 })
-      .write('transformerDescribed', { pointId, ratedVolts: 16, ratedVa: 30, place: 'utility room' })
+      .write('transformerDescribed', {
+        pointId,
+        ratedVolts: 16,
+        ratedVa: 30,
+        place: 'utility room',
+        foundAt: 'board',
+        toldApart: 'sameBreaker',
+        alwaysFed: 'yes',
+      })
+      .write('wifiRead', { pointId, dbm: -66, upMbit: 6.5, downMbit: 31 })
       .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 6.096, lengthHighM: 6.096, awg: 20 })
       .write('runDescribed', {
         pointId,

@@ -17,6 +17,10 @@ export const gullHouse: DemoJob = {
       })
       .write('customerDescribed', {
         name: 'A. Penrose',
+        owner: 'A. Penrose',
+        pointNames: 'ready',
+        someoneHome: 'ready',
+        recording: 'ready',
         wifiName: 'harbour12',
         wifiBand: '2.4',
         wifiPassword: 'ready',
@@ -36,7 +40,16 @@ export const gullHouse: DemoJob = {
         oldMarksM: 0.09,
       })
       .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 8, place: 'hall' })
-      .write('transformerDescribed', { pointId, ratedVolts: 8, ratedVa: 8, place: 'beside the consumer unit' })
+      .write('transformerDescribed', {
+        pointId,
+        ratedVolts: 8,
+        ratedVa: 8,
+        place: 'beside the consumer unit',
+        foundAt: 'board',
+        toldApart: 'label',
+        alwaysFed: 'yes',
+      })
+      .write('wifiRead', { pointId, dbm: -61, upMbit: 6.5, downMbit: 31 })
       .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 5, lengthHighM: 6, mm2: 0.75 })
       .write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 4, lengthHighM: 5, mm2: 0.5 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 238, high: 238 })

@@ -18,6 +18,10 @@ export const lapwingLodge: DemoJob = {
       })
       .write('customerDescribed', {
         name: 'D. Carlyon',
+        owner: 'D. Carlyon',
+        pointNames: 'ready',
+        someoneHome: 'ready',
+        recording: 'ready',
         wifiName: 'saltings',
         wifiBand: 'both',
         wifiPassword: 'ready',
@@ -36,7 +40,16 @@ export const lapwingLodge: DemoJob = {
         oldMarksM: 0.1,
       })
       .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 8, place: 'landing', present: 'link' })
-      .write('transformerDescribed', { pointId, ratedVolts: 24, ratedVa: 24, place: 'enclosure in the cupboard' })
+      .write('transformerDescribed', {
+        pointId,
+        ratedVolts: 24,
+        ratedVa: 24,
+        place: 'enclosure in the cupboard',
+        foundAt: 'board',
+        toldApart: 'label',
+        alwaysFed: 'yes',
+      })
+      .write('wifiRead', { pointId, dbm: -58, upMbit: 6.5, downMbit: 31 })
       .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 7, lengthHighM: 7, mm2: 1 })
       .write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 5, lengthHighM: 5, mm2: 0.75 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 236, high: 236 })

@@ -18,6 +18,10 @@ export const oysterQuay: DemoJob = {
       })
       .write('customerDescribed', {
         name: 'L. Bosanko',
+        owner: 'L. Bosanko',
+        pointNames: 'ready',
+        someoneHome: 'ready',
+        recording: 'ready',
         wifiName: 'quay-5',
         wifiBand: '2.4',
         wifiPassword: 'ready',
@@ -38,7 +42,16 @@ export const oysterQuay: DemoJob = {
         sideClearM: 0.09,
       })
       .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16, ratedVa: 10, place: 'hall' })
-      .write('transformerDescribed', { pointId, ratedVolts: 24, ratedVa: 40, place: 'hall closet, on the box' })
+      .write('transformerDescribed', {
+        pointId,
+        ratedVolts: 24,
+        ratedVa: 40,
+        place: 'hall closet, on the box',
+        foundAt: 'closet',
+        toldApart: 'sameBreaker',
+        alwaysFed: 'yes',
+      })
+      .write('wifiRead', { pointId, dbm: -60, upMbit: 6.5, downMbit: 31 })
       .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 4.572, lengthHighM: 4.572, awg: 18 })
       .write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 9.144, lengthHighM: 9.144, awg: 20 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 118, high: 118 })

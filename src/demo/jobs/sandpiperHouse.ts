@@ -17,6 +17,10 @@ export const sandpiperHouse: DemoJob = {
       })
       .write('customerDescribed', {
         name: 'J. Ordway',
+        owner: 'J. Ordway',
+        pointNames: 'ready',
+        someoneHome: 'ready',
+        recording: 'ready',
         wifiName: 'strand18',
         wifiBand: 'both',
         wifiPassword: 'ready',
@@ -36,7 +40,16 @@ export const sandpiperHouse: DemoJob = {
         sideClearM: 0.11,
       })
       .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16, ratedVa: 10, place: 'hall' })
-      .write('transformerDescribed', { pointId, ratedVolts: 16, ratedVa: 30, place: 'garage, beside the panel' })
+      .write('transformerDescribed', {
+        pointId,
+        ratedVolts: 16,
+        ratedVa: 30,
+        place: 'garage, beside the panel',
+        foundAt: 'garage',
+        toldApart: 'sameBreaker',
+        alwaysFed: 'yes',
+      })
+      .write('wifiRead', { pointId, dbm: -57, upMbit: 6.5, downMbit: 31 })
       .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 9.144, lengthHighM: 9.144, awg: 18 })
       .write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 6.096, lengthHighM: 6.096, awg: 18 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 121, high: 121 })

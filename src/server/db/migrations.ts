@@ -41,4 +41,13 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
         sql.raw('CREATE TABLE crew (id TEXT PRIMARY KEY, name TEXT NOT NULL) STRICT'),
       ]),
   },
+  '0002_settings_and_board_order': {
+    up: (db: Kysely<unknown>) =>
+      all(db, [
+        sql.raw('CREATE TABLE settings (key TEXT PRIMARY KEY, value TEXT NOT NULL CHECK (json_valid(value))) STRICT'),
+        // In the very order of the board, so that it reads a page and sorts nothing
+        sql.raw('DROP INDEX board_open'),
+        sql.raw('CREATE INDEX board_order ON board (finished, expected_at IS NULL, expected_at, updated_at DESC)'),
+      ]),
+  },
 };

@@ -49,4 +49,6 @@ export interface Tables {
   job_search: { rowid: number; job_id: string; text: string };
   projection_version: { only: Generated<number>; version: number };
   crew: { id: string; name: string };
+  /** JSON values by name, see `contract/settings.ts`. */
+  settings: { key: string; value: string };
 }

@@ -1,8 +1,15 @@
 import { ProblemError } from '@/contract/problem';
 
 const KIB = 1024;
-/** Largest body of a computation, of entries, of a job file. */
-export const BODY_LIMITS = { compute: 256 * KIB, entries: 4096 * KIB, jobFile: 32 * 1024 * KIB } as const;
+/** Largest body of a computation, of entries, of a photo, of a job file with its photos. */
+export const BODY_LIMITS = {
+  compute: 256 * KIB,
+  entries: 4096 * KIB,
+  photo: 40 * 1024 * KIB,
+  jobFile: 96 * 1024 * KIB,
+} as const;
+/** A client that sends even more than this beyond the limit is cut off. */
+const MOST_READ_AWAY = 512 * 1024 * KIB;
 
 const tooLarge = (limit: number): ProblemError =>
   new ProblemError(
@@ -10,12 +17,8 @@ const tooLarge = (limit: number): ProblemError =>
     `The body is larger than the ${Math.round(limit / KIB)} KiB that are taken here. Nothing was written.`,
   );
 
-/**
- * Reads a JSON body up to a size.
- * @throws ProblemError 413 too large · 400 not JSON, also where it was cut off
- */
-export async function readJson(request: Request, limit: number): Promise<unknown> {
-  if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge(limit);
+/** Reads a body's bytes. What is over the limit is read away, not kept: the answer then reaches a client that still sends. */
+export async function readBytes(request: Request, limit: number): Promise<Buffer> {
   const chunks: Uint8Array[] = [];
   let size = 0;
   if (request.body) {
@@ -23,19 +26,30 @@ export async function readJson(request: Request, limit: number): Promise<unknown
     for (let part = await reader.read(); !part.done; part = await reader.read()) {
       const chunk = part.value as Uint8Array;
       size += chunk.byteLength;
-      if (size > limit) {
+      if (size <= limit) chunks.push(chunk);
+      else chunks.length = 0;
+      if (size > limit + MOST_READ_AWAY) {
         await reader.cancel();
-        throw tooLarge(limit);
+        break;
       }
-      chunks.push(chunk);
     }
   }
+  if (size > limit) throw tooLarge(limit);
+  return Buffer.concat(chunks);
+}
+
+/**
+ * Reads a JSON body up to a size.
+ * @throws ProblemError 413 too large · 400 not JSON, also where it was cut off
+ */
+export async function readJson(request: Request, limit: number): Promise<unknown> {
+  const bytes = await readBytes(request, limit);
   try {
-    return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks))) as unknown;
+    return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes)) as unknown;
   } catch (cause) {
     throw new ProblemError(
       400,
-      size === 0 ? 'The body is empty; JSON was expected.' : 'The body is not JSON, or was cut off.',
+      bytes.length === 0 ? 'The body is empty; JSON was expected.' : 'The body is not JSON, or was cut off.',
       [{ path: '', message: 'is not JSON' }],
       { cause },
     );

@@ -116,7 +116,8 @@ export async function addTo(
 ): Promise<JobLog> {
   const added = newOnes(log.entries, given);
   if (added.length === 0) return log;
-  checkReferences(log.entries, added);
+  const rows = await trx.selectFrom('attachments').select('sha256').where('job_id', '=', log.head.id).execute();
+  checkReferences(log.entries, added, new Set(rows.map(({ sha256 }) => sha256)));
   const grown = { head: log.head, entries: [...log.entries, ...(await write(trx, clock, log, added))] };
   await project(trx, grown);
   return grown;

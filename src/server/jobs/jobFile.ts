@@ -66,7 +66,6 @@ export async function importJob(
       log = { head: headOf(row), entries: [] };
       await project(trx, log);
     }
-    const grown = await addTo(trx, clock, log, file.entries);
     const there = await trx.selectFrom('attachments').select('id').where('job_id', '=', id).execute();
     const news = file.attachments.filter((attachment) => !there.some((row) => row.id === attachment.id));
     for (const attachment of news)
@@ -74,6 +73,7 @@ export async function importJob(
         .insertInto('attachments')
         .values({ job_id: id, id: attachment.id, media_type: attachment.mediaType, sha256: attachment.sha256 })
         .execute();
+    const grown = await addTo(trx, clock, log, file.entries);
     return {
       made: !known || grown.entries.length > log.entries.length || news.length > 0,
       job: fold(grown.head, grown.entries),

@@ -2,6 +2,8 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v7 } from 'uuid';
+import type { Settings } from '@/contract/settings';
+import type { NewEntry } from '@/core/job';
 import { DEFAULT_REGION, REGION_PACKS } from '@/core/region';
 import { Away, Refused, call } from '../kit/api';
 import { useCrew } from '../kit/crew/CrewContext';
@@ -32,11 +34,14 @@ export function NewJob() {
     const id = v7();
     const at = new Date().toISOString();
     const site = { name: title, region, ...(address ? { address } : {}) };
-    const entries = [
+    const entries: NewEntry[] = [
       { id: v7(), at, by: who, kind: 'siteDescribed', data: site },
       { id: v7(), at, by: who, kind: 'pointAdded', data: { pointId: v7(), pointKind: 'doorbell', name: door } },
     ];
     try {
+      // The firm's policy as it stands now goes with the job: a later change of it changes no old one
+      const { policy } = await call<Settings>('/settings');
+      entries.push({ id: v7(), at, by: who, kind: 'policyTaken', data: { ...policy } });
       await call('/jobs', { method: 'POST', body: { id, at, by: who, title } });
       await call(`/jobs/${id}/entries`, { method: 'POST', body: { entries } });
     } catch (error) {

@@ -1,9 +1,11 @@
 'use client';
 import { useState } from 'react';
-import { PROOF_PROBLEM_WORDS, proofProblem, type Proof } from '@/core/isolation';
+import { PROOF_PROBLEM_WORDS, isBellVoltage, proofProblem, type Proof } from '@/core/isolation';
 import { LIMITS, type EntryData } from '@/core/job';
+import type { Probe } from '@/contract/instrument';
 import { VOLTS, type FigureRule } from '@/core/units';
 import { AskForm } from '../kit/form/AskForm';
+import type { TypedField } from '../kit/form/field';
 import { figureField } from '../kit/form/fields';
 import { Yes } from '../kit/form/Yes';
 
@@ -12,16 +14,21 @@ type Proved = Omit<EntryData<'deadProved'>, 'circuitId'>;
 
 const RULE: FigureRule = { ...VOLTS, ...LIMITS.proofVolts, zeroAllowed: true };
 
+const voltsField = (name: string, label: string, from: Probe, to: Probe): TypedField => ({
+  ...figureField(name, label, RULE, undefined),
+  meter: { function: 'voltsAc', from, to, state: 'open' },
+});
+
 const VOLT_FIELDS = {
   bell: [
-    figureField('betweenVolts', 'between the two leads', RULE, undefined),
-    figureField('firstToEarthVolts', 'first lead to earth', RULE, undefined),
-    figureField('secondToEarthVolts', 'second lead to earth', RULE, undefined),
+    voltsField('betweenVolts', 'between the two leads', 'D1', 'D2'),
+    voltsField('firstToEarthVolts', 'first lead to earth', 'D1', 'earth'),
+    voltsField('secondToEarthVolts', 'second lead to earth', 'D2', 'earth'),
   ],
   mains: [
-    figureField('hotNeutralVolts', 'hot to neutral', RULE, undefined),
-    figureField('hotGroundVolts', 'hot to ground', RULE, undefined),
-    figureField('neutralGroundVolts', 'neutral to ground', RULE, undefined),
+    voltsField('hotNeutralVolts', 'hot to neutral', 'hot', 'neutral'),
+    voltsField('hotGroundVolts', 'hot to ground', 'hot', 'earth'),
+    voltsField('neutralGroundVolts', 'neutral to ground', 'neutral', 'earth'),
   ],
 } as const;
 
@@ -40,18 +47,20 @@ const CONDITIONS: Readonly<Record<Weight, readonly { readonly name: string; read
 
 interface Props {
   readonly weight: Weight;
+  /** The readings are to show bell voltage on a live circuit, not that it is dead. */
+  readonly asksBellVoltage?: boolean;
   readonly onProof: (proof: Proved) => void;
 }
 
 /** The readings that prove a circuit dead, by one of the two weights; what is still missing is said while they are typed. */
-export function ProofForm({ weight, onProof }: Props) {
+export function ProofForm({ weight, asksBellVoltage = false, onProof }: Props) {
   const [met, setMet] = useState<Readonly<Record<string, boolean>>>({});
   // The fields give the volts, the ticks the rest: together the proof of this weight
   const proofOf = (data: object) => ({ weight, ...met, ...data }) as Proof;
   return (
     <AskForm
       fields={VOLT_FIELDS[weight]}
-      submit="Write the proof down"
+      submit={asksBellVoltage ? 'Write the reading down' : 'Write the proof down'}
       main
       onSubmit={(data) => {
         onProof({ weight, ...met, ...data });
@@ -59,7 +68,9 @@ export function ProofForm({ weight, onProof }: Props) {
       }}
     >
       {(data) => {
-        const problem = data && proofProblem(proofOf(data));
+        const proof = data && proofOf(data);
+        const fine = proof?.weight === 'bell' && asksBellVoltage && isBellVoltage(proof);
+        const problem = proof && !fine ? proofProblem(proof) : null;
         return (
           <>
             {CONDITIONS[weight].map(({ name, words }) => (
@@ -75,7 +86,9 @@ export function ProofForm({ weight, onProof }: Props) {
                 ? 'Type all three readings: 0 where the meter shows nothing.'
                 : problem
                   ? PROOF_PROBLEM_WORDS[problem]
-                  : 'This proves it dead.'}
+                  : fine
+                    ? 'Bell voltage and no more. It proves nothing dead.'
+                    : 'This proves it dead.'}
             </p>
           </>
         );

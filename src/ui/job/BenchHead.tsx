@@ -3,6 +3,7 @@ import { Undo2 } from 'lucide-react';
 import { RUNG_NAMES, type Rung } from '@/core/job';
 import { ENTRY_WORDS } from '../kit/job/entryWords';
 import { useJob } from '../kit/job/JobContext';
+import { PhotoButton } from '../kit/photo/PhotoButton';
 import { Unkept } from './Unkept';
 
 const WHAT_FOR: Readonly<Record<Rung, string>> = {
@@ -29,6 +30,7 @@ export function BenchHead() {
             <span className={`kept ${log.keeping}`} role="status">
               {log.keeping === 'keeping' ? 'keeping…' : log.keeping === 'kept' ? 'kept' : 'not kept yet'}
             </span>
+            <PhotoButton />
             {undoable && (
               <button type="button" className="button quiet undo" onClick={undo}>
                 <Undo2 size={16} aria-hidden="true" /> undo {ENTRY_WORDS[undoable.kind]}

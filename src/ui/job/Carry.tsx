@@ -1,7 +1,7 @@
 'use client';
 import { chimeFigures } from '@/core/bell';
-import { circuitOfPoint, partsOf, worriesOf } from '@/core/job';
-import { CircuitPlate } from '../kit/CircuitPlate';
+import { partsOf, worriesOf } from '@/core/job';
+import { CircuitPlates } from '../kit/CircuitPlate';
 import { Verdict } from '../kit/Verdict';
 import { useJob } from '../kit/job/JobContext';
 import { volts, voltsOrCollapse } from '../kit/words';
@@ -15,7 +15,7 @@ export function Carry() {
   const chime = reference.treatment && chimeFigures(survey, known.houses, reference.change, reference.treatment);
   return (
     <>
-      <CircuitPlate circuit={circuitOfPoint(job.circuits, point.id)} />
+      <CircuitPlates job={job} pointId={point.id} />
       <div className="carry-verdict">
         <Verdict judgement={reference.judgement} way={reference.words} />
       </div>

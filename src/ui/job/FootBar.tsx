@@ -2,21 +2,31 @@
 import { useState } from 'react';
 import { Offcanvas } from 'react-bootstrap';
 import { VERDICT_WORDS } from '@/core/bell';
-import { worriesOf } from '@/core/job';
+import { circuitsOfPoint, worriesOf } from '@/core/job';
+import { CIRCUIT_STATE_WORDS, NOT_KNOWN } from '@/core/isolation';
 import { useJob } from '../kit/job/JobContext';
 import { margin, volts } from '../kit/words';
 import { Carry } from './Carry';
+
+const ORDER = ['live', 'unknown', 'off', 'provedDead'] as const;
 
 /** On a phone: the verdict under the thumb, and the carry sheet drawn up from it. */
 export function FootBar() {
   const { job, point, assessment } = useJob();
   const [open, setOpen] = useState(false);
   const { judgement } = assessment.reference;
+  // Of several circuits the one that is farthest from dead is told
+  const states = circuitsOfPoint(job.circuits, point.id).map(({ state }) => state);
+  const state = ORDER.flatMap((one) => states.find((known) => known.state === one) ?? [])[0] ?? NOT_KNOWN;
   const worries = worriesOf(job, point, assessment).length;
   const count = worries === 0 ? 'no worry' : worries === 1 ? '1 worry' : `${worries} worries`;
   return (
     <>
       <button type="button" className="foot-bar" aria-expanded={open} onClick={() => setOpen(true)}>
+        <span className={`mini-plate ${state.state}`}>
+          <i aria-hidden="true" />
+          {CIRCUIT_STATE_WORDS[state.state]}
+        </span>
         <b className={judgement.verdict}>{VERDICT_WORDS[judgement.verdict]}</b>
         {assessment.known.sourceKnown && judgement.governingVolts > 0 && (
           <span className="figure">

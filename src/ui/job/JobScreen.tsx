@@ -1,10 +1,13 @@
 'use client';
 import { Suspense, useCallback, useState, type ComponentType } from 'react';
 import { RUNGS, type Entry, type JobHead, type Rung } from '@/core/job';
+import type { Settings } from '@/contract/settings';
 import { JobProvider, useJob } from '../kit/job/JobContext';
+import { MeterProvider } from '../kit/meter/MeterContext';
 import { useKeys } from '../kit/useKeys';
 import { BenchHead } from './BenchHead';
 import { Carry } from './Carry';
+import { ComingBack } from './ComingBack';
 import { FirstPoint } from './FirstPoint';
 import { FootBar } from './FootBar';
 import { Rail } from './Rail';
@@ -14,17 +17,25 @@ interface Props {
   readonly entries: readonly Entry[];
   readonly pointId: string;
   readonly firstRung: Rung | null;
+  readonly firstArea: string | null;
+  readonly settings: Settings;
   /** What stands in the middle at each rung. */
   readonly benches: Readonly<Record<Rung, ComponentType>>;
 }
 
 /** A job: the ladder at the left, the bench of the rung at hand in the middle, the carry sheet at the right. */
-export function JobScreen({ head, entries, pointId, firstRung, benches }: Props) {
+export function JobScreen({ head, entries, pointId, firstRung, firstArea, settings, benches }: Props) {
   const [rung, setRung] = useState(firstRung);
+  const [area, setArea] = useState(firstArea);
   const go = useCallback(
-    (next: Rung) => {
+    (next: Rung, part?: string) => {
       setRung(next);
-      const at = new URLSearchParams({ ...(pointId ? { point: pointId } : {}), rung: next });
+      setArea(part ?? null);
+      const at = new URLSearchParams({
+        ...(pointId ? { point: pointId } : {}),
+        rung: next,
+        ...(part ? { area: part } : {}),
+      });
       window.history.replaceState(null, '', `?${at.toString()}`);
       window.scrollTo({ top: 0 });
     },
@@ -37,10 +48,13 @@ export function JobScreen({ head, entries, pointId, firstRung, benches }: Props)
       firstEntries={entries}
       pointId={pointId}
       rung={rung}
+      area={area}
       go={go}
       empty={<FirstPoint head={head} />}
     >
-      <Benched benches={benches} />
+      <MeterProvider simulated={settings.simulatedDevices}>
+        <Benched benches={benches} />
+      </MeterProvider>
     </JobProvider>
   );
 }
@@ -69,6 +83,7 @@ function Benched({ benches }: Pick<Props, 'benches'>) {
       <Rail />
       <main className="bench" tabIndex={-1}>
         <BenchHead />
+        <ComingBack />
         <Suspense fallback={<p className="soft">fetching this rung…</p>}>
           <Bench />
         </Suspense>

@@ -1,7 +1,14 @@
-import type { Circuit } from '@/core/job';
+import { circuitsOfPoint, type Circuit, type Job } from '@/core/job';
 import { format, parseISO } from 'date-fns';
 
 const WORDS = { unknown: 'NOT KNOWN', live: 'LIVE', off: 'OFF', provedDead: 'PROVED DEAD' } as const;
+
+/** The plates of every circuit that feeds a point; one that says “not known” where none is named. */
+export function CircuitPlates({ job, pointId }: { readonly job: Job; readonly pointId: string }) {
+  const circuits = circuitsOfPoint(job.circuits, pointId);
+  if (circuits.length === 0) return <CircuitPlate circuit={null} />;
+  return circuits.map((circuit) => <CircuitPlate key={circuit.id} circuit={circuit} />);
+}
 
 /** Live or dead: pattern, word, way and who. Stands on every screen of a job. */
 export function CircuitPlate({ circuit }: { readonly circuit: Circuit | null }) {
@@ -10,6 +17,8 @@ export function CircuitPlate({ circuit }: { readonly circuit: Circuit | null }) 
     ? [circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')
     : 'no circuit named';
   const who = 'since' in state ? ` · ${format(parseISO(state.since.at), 'HH:mm')} · ${state.since.byName}` : '';
+  const read = state.state === 'provedDead' ? [state.bell, state.mains] : [];
+  const simulated = read.some((proof) => proof?.simulated) ? ' · simulated meter' : '';
   const more = state.state === 'off' ? (state.tagged ? ' · tagged, not proved' : ' · not tagged') : '';
   return (
     <div className={`plate ${state.state}`} role="status" data-testid="circuit-state">
@@ -20,6 +29,7 @@ export function CircuitPlate({ circuit }: { readonly circuit: Circuit | null }) 
           {where}
           {more}
           {who}
+          {simulated && <b className="simulated">{simulated}</b>}
         </small>
       </span>
     </div>

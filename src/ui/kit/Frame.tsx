@@ -4,13 +4,21 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import type { Person } from '@/core/job';
+import type { Theme } from './theme/theme';
 import { CrewProvider } from './crew/CrewContext';
 import { CrewPicker } from './crew/CrewPicker';
 import { Find } from './Find';
 import { KeyList } from './KeyList';
+import { ThemeSwitch } from './ThemeSwitch';
 
-/** What stands round every page: the name, the pages that exist, the search, who is at work. */
-export function Frame({ crew, children }: { readonly crew: readonly Person[]; readonly children: ReactNode }) {
+interface Props {
+  readonly crew: readonly Person[];
+  readonly theme: Theme;
+  readonly children: ReactNode;
+}
+
+/** What stands round every page: the name, the pages that exist, the search, who is at work, the lamp. */
+export function Frame({ crew, theme, children }: Props) {
   const [client] = useState(() => new QueryClient());
   const path = usePathname();
   return (
@@ -28,10 +36,14 @@ export function Frame({ crew, children }: { readonly crew: readonly Person[]; re
             <Link href="/" aria-current={path === '/' ? 'page' : undefined}>
               Board
             </Link>
+            <Link href="/settings" aria-current={path === '/settings' ? 'page' : undefined}>
+              Settings
+            </Link>
           </nav>
           <div className="right">
             <Find />
             <CrewPicker />
+            <ThemeSwitch first={theme} />
             <KeyList />
           </div>
         </header>

@@ -6,6 +6,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ...RUNGS.map((rung, i) => [String(i + 1), RUNG_NAMES[rung]] as const),
   ['n', 'next move'],
   ['r', 'new reading'],
+  ['m', 'take it from the meter'],
   ['/', 'find a site or a job'],
   ['?', 'this list'],
 ];

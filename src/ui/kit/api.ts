@@ -16,22 +16,10 @@ export class Away extends Error {
   }
 }
 
-/**
- * The one way in which the interface speaks to the server.
- * @throws Refused with the problem it told, Away where nothing answered
- */
-export async function call<T>(path: string, init?: { readonly method: 'POST'; readonly body: unknown }): Promise<T> {
+async function ask<T>(path: string, init: RequestInit): Promise<T> {
   let response: Response;
   try {
-    response = await fetch(`/api/v1${path}`, {
-      method: init?.method ?? 'GET',
-      ...(init
-        ? {
-            headers: { 'content-type': 'application/json' },
-            body: typeof init.body === 'string' ? init.body : JSON.stringify(init.body),
-          }
-        : {}),
-    });
+    response = await fetch(`/api/v1${path}`, init);
   } catch (cause) {
     throw new Away({ cause });
   }
@@ -42,3 +30,23 @@ export async function call<T>(path: string, init?: { readonly method: 'POST'; re
   if (!response.ok) throw new Refused(body as Problem);
   return body as T;
 }
+
+/**
+ * The one way in which the interface speaks to the server.
+ * @throws Refused with the problem it told, Away where nothing answered
+ */
+export const call = <T>(path: string, init?: { readonly method: 'POST'; readonly body: unknown }): Promise<T> =>
+  ask(
+    path,
+    init
+      ? {
+          method: init.method,
+          headers: { 'content-type': 'application/json' },
+          body: typeof init.body === 'string' ? init.body : JSON.stringify(init.body),
+        }
+      : {},
+  );
+
+/** {@link call} with bytes for a body. */
+export const callBytes = <T>(path: string, bytes: Blob): Promise<T> =>
+  ask(path, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: bytes });

@@ -11,8 +11,10 @@ const stateWords = ({ state, ohms }: Taken): string => {
   return state === 'resistor' ? `under ${ohms ?? '?'} Ω` : STATE_WORDS[state];
 };
 
-/** What was read and where: “transformer, open”. */
-export function readingWords(data: Taken): string {
+/** What was read and where: “transformer, open”; what came from the simulated meter says so. */
+export const readingWords = (data: Taken): string => `${placeWords(data)}${data.simulated ? ', simulated' : ''}`;
+
+function placeWords(data: Taken): string {
   switch (data.what) {
     case 'mainsVolts':
       return 'mains';

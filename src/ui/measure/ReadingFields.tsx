@@ -29,6 +29,11 @@ const RESISTOR_AT = [
   { value: 'transformer', words: 'at the transformer' },
   { value: 'door', words: 'at the door' },
 ] as const;
+const PROBES_AT = {
+  door: { from: 'D1', to: 'D2' },
+  transformer: { from: 'S1', to: 'S2' },
+  chime: { from: 'Trans', to: 'Front' },
+} as const;
 const REPORT_WORDS = { weak: 'weak or poor', fair: 'fair', good: 'good' } as const;
 const PRESENT_WORDS = {
   series: 'coil in the loop, nothing added',
@@ -44,27 +49,53 @@ export function StillReadings() {
   const asked = assessment.next?.id;
   const fields: readonly (readonly [TypedField, ReadingScope])[] = [
     [
-      { name: 'open', label: 'open volts, transformer', id: 'reading-open', asked: asked === 'openVolts' },
+      {
+        name: 'open',
+        label: 'open volts, transformer',
+        id: 'reading-open',
+        asked: asked === 'openVolts',
+        meter: { function: 'voltsAc', from: 'S1', to: 'S2', state: 'open' },
+      },
       BELL_VOLTS,
       { ...scope, what: 'volts', at: 'transformer', state: 'open' },
     ] as const,
     [
-      { name: 'mains', label: 'mains volts', asked: asked === 'mainsVolts' },
+      {
+        name: 'mains',
+        label: 'mains volts',
+        asked: asked === 'mainsVolts',
+        meter: { function: 'voltsAc', from: 'hot', to: 'neutral', state: 'open' },
+      },
       MAINS_VOLTS,
       { ...scope, what: 'mainsVolts' },
     ] as const,
     [
-      { name: 'toChime', label: 'loop ohms to the chime', asked: asked === 'runs' },
+      {
+        name: 'toChime',
+        label: 'loop ohms to the chime',
+        asked: asked === 'runs',
+        meter: { function: 'ohms', from: 'toChimeA', to: 'toChimeB', state: 'open' },
+      },
       LOOP_OHMS,
       { ...scope, what: 'loopOhms', run: 'toChime' },
     ] as const,
     [
-      { name: 'toDoor', label: 'loop ohms to the door', asked: asked === 'runs' },
+      {
+        name: 'toDoor',
+        label: 'loop ohms to the door',
+        asked: asked === 'runs',
+        meter: { function: 'ohms', from: 'toDoorA', to: 'toDoorB', state: 'open' },
+      },
       LOOP_OHMS,
       { ...scope, what: 'loopOhms', run: 'toDoor' },
     ] as const,
     [
-      { name: 'coil', label: 'chime coil ohms', asked: asked === 'coilOhms' },
+      {
+        name: 'coil',
+        label: 'chime coil ohms',
+        asked: asked === 'coilOhms',
+        meter: { function: 'ohms', from: 'Trans', to: 'Front', state: 'open' },
+      },
       COIL_OHMS,
       { ...scope, what: 'coilOhms' },
     ] as const,
@@ -85,7 +116,13 @@ export function RunningReading() {
   const [state, setState] = useState<LastingState>('liveDay');
   const scope: EntryData<'readingTaken'> = { pointId: point.id, what: 'volts', at, state };
   const volts = readingField(
-    { name: 'running', label: 'volts', id: 'reading-running', asked: assessment.next?.id === 'deviceVolts' },
+    {
+      name: 'running',
+      label: 'volts',
+      id: 'reading-running',
+      asked: assessment.next?.id === 'deviceVolts',
+      meter: { function: 'voltsAc', ...PROBES_AT[at], state },
+    },
     BELL_VOLTS,
     scope,
     kept.readings,

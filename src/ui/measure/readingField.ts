@@ -13,7 +13,7 @@ export const LOAD_OHMS: FigureRule = { ...OHMS, ...LIMITS.loadOhms };
 
 /** A field that takes one new reading, a figure or a range, and refuses one that can’t be true beside the others. */
 export const readingField = (
-  field: Pick<TypedField, 'name' | 'label' | 'id' | 'asked'>,
+  field: Pick<TypedField, 'name' | 'label' | 'id' | 'asked' | 'meter'>,
   rule: FigureRule,
   scope: ReadingScope,
   standing: readonly TakenReading[],

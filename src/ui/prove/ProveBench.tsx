@@ -1,5 +1,5 @@
 'use client';
-import { circuitOfPoint, pointSteps } from '@/core/job';
+import { circuitsOfPoint, pointSteps } from '@/core/job';
 import { CHECKS } from '@/core/prove';
 import { useJob } from '../kit/job/JobContext';
 import { CheckRow } from './CheckRow';
@@ -7,14 +7,16 @@ import { CheckRow } from './CheckRow';
 /** Power on, then the short ordered list, each with its figure or its reason. */
 export function ProveBench() {
   const { job, point, write } = useJob();
-  const circuit = circuitOfPoint(job.circuits, point.id);
-  const live = circuit?.state.state === 'live';
+  const circuits = circuitsOfPoint(job.circuits, point.id);
+  const off = circuits.filter(({ state }) => state.state !== 'live');
+  const named = circuits.length > 0;
+  const live = named && off.length === 0;
   const open = pointSteps(point).filter(({ id }) => !point.ticks[id]).length;
   const next = CHECKS.find(({ id }) => !point.checks[id]);
   const failed = CHECKS.filter(({ id }) => point.checks[id]?.data.result === 'failed').length;
   return (
     <>
-      {circuit && !live && (
+      {off.length > 0 && (
         <section className="switch-on">
           <h2>Power on</h2>
           {open > 0 && (
@@ -23,16 +25,21 @@ export function ProveBench() {
             </p>
           )}
           <p className="caution">Every splice closed and folded, covers on, nobody touching, ladder clear, tag off.</p>
-          <button
-            type="button"
-            className="button main"
-            onClick={() => write('circuitSwitched', { circuitId: circuit.id, to: 'on' })}
-          >
-            {circuit.way ?? circuit.name ?? 'The circuit'} is on
-          </button>
+          <div className="row-of">
+            {off.map(({ id, way, name }) => (
+              <button
+                key={id}
+                type="button"
+                className="button main"
+                onClick={() => write('circuitSwitched', { circuitId: id, to: 'on' })}
+              >
+                {way ?? name ?? 'The circuit'} is on
+              </button>
+            ))}
+          </div>
         </section>
       )}
-      {!circuit && (
+      {!named && (
         <p className="soft">
           No circuit is named yet: name it at Isolate, so that the sheet says how to switch it off.
         </p>
@@ -44,7 +51,7 @@ export function ProveBench() {
       )}
       <ol className="checks">
         {CHECKS.map((check, i) => (
-          <CheckRow key={check.id} check={check} number={i + 1} next={check === next && (live || !circuit)} />
+          <CheckRow key={check.id} check={check} number={i + 1} next={check === next && (live || !named)} />
         ))}
       </ol>
     </>

@@ -39,8 +39,8 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
           ['visit', expectedAt && format(parseISO(expectedAt), 'd MMM yyyy HH:mm')],
         ]}
       />
-      {job.points.map((point) => (
-        <PointSheet key={point.id} job={job} point={point} />
+      {job.points.map((point, i) => (
+        <PointSheet key={point.id} job={job} point={point} first={i === 0} />
       ))}
       {job.notes.length > 0 && (
         <section>

@@ -1,17 +1,27 @@
 import { DRAWS_FOR_A_CHOICE, VERDICT_WORDS } from '@/core/bell';
 import { CHIME_KIND_WORDS, treatmentById } from '@/core/chime';
-import { assess, circuitOfPoint, lengthsOf, partsOf, worriesOf, type Job, type Point } from '@/core/job';
+import { assess, circuitsOfPoint, lengthsOf, partsOf, wifiOf, worriesOf, type Job, type Point } from '@/core/job';
 import { CIRCUIT_STATE_WORDS } from '@/core/isolation';
 import { FIXING_WORDS, SEAL_WORDS, WALL_FIXINGS } from '@/core/mount';
+import { PLACE_FACTS } from '@/core/search';
 import { gaugeText, lengthText } from '@/core/units';
+import { WIFI_WORDS } from '@/core/wifi';
 import { BellLoop } from '../kit/drawing/BellLoop';
 import { loopWords } from '../kit/drawing/loopWords';
+import { MarkedPhoto } from '../kit/photo/MarkedPhoto';
 import { margin, percent, volts } from '../kit/words';
 import { ChecksTable, ReadingsTable, StepsTable } from './SheetTables';
 import { Lines } from './Lines';
 
+interface Props {
+  readonly job: Job;
+  readonly point: Point;
+  /** The site’s own photos stand with its first point. */
+  readonly first: boolean;
+}
+
 /** One point on the sheet. */
-export function PointSheet({ job, point }: { readonly job: Job; readonly point: Point }) {
+export function PointSheet({ job, point, first }: Props) {
   const assessment = assess(job, point, DRAWS_FOR_A_CHOICE);
   const { reference } = assessment;
   const { judgement } = reference;
@@ -19,10 +29,12 @@ export function PointSheet({ job, point }: { readonly job: Job; readonly point: 
   const lengths = lengthsOf(job);
   const small = (metres: number | undefined): string | undefined =>
     metres === undefined ? undefined : lengthText(metres, lengths, 'small');
-  const circuit = circuitOfPoint(job.circuits, point.id);
+  const circuits = circuitsOfPoint(job.circuits, point.id);
   const treatment = choice && treatmentById(choice.data.treatmentId);
   const worries = worriesOf(job, point, assessment);
   const parts = partsOf(job, point);
+  const wifi = wifiOf(job, point);
+  const photos = job.photos.filter(({ pointId }) => pointId === point.id || (pointId === null && first));
   const run = (name: 'toChime' | 'toDoor'): string | undefined => {
     const { lengthLowM: low, lengthHighM: high, awg, mm2, pairs, sparePairs } = point.runs[name];
     if (low === undefined) return undefined;
@@ -44,11 +56,18 @@ export function PointSheet({ job, point }: { readonly job: Job; readonly point: 
       </p>
       <section>
         <h3>How to switch it off</h3>
-        <p>
-          {circuit
-            ? `${[circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')}${job.site.boardPlace ? `, ${job.site.boardPlace}` : ''}. State now: ${CIRCUIT_STATE_WORDS[circuit.state.state]}.`
-            : 'No circuit was named.'}
-        </p>
+        {circuits.length === 0 && <p>No circuit was named.</p>}
+        {circuits.map((circuit) => (
+          <p key={circuit.id}>
+            {[circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')}
+            {job.site.boardPlace ? `, ${job.site.boardPlace}` : ''}. State now:{' '}
+            {CIRCUIT_STATE_WORDS[circuit.state.state]}
+            {circuit.state.state === 'provedDead' && (circuit.state.bell?.simulated || circuit.state.mains?.simulated)
+              ? ' (read on the simulated meter)'
+              : ''}
+            .{circuits.length > 1 ? ' Both are switched off.' : ''}
+          </p>
+        ))}
       </section>
       <section>
         <h3>Found</h3>
@@ -72,6 +91,14 @@ export function PointSheet({ job, point }: { readonly job: Job; readonly point: 
             ['run to the door', run('toDoor')],
             ['wall', look.wall && WALL_FIXINGS[look.wall].name],
             ['lead reaches', small(look.leadReachM)],
+            ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
+            ['transformer found', transformer.foundAt && PLACE_FACTS[transformer.foundAt].words],
+            [
+              'always fed',
+              transformer.alwaysFed === 'no'
+                ? 'no: it dies with a switch'
+                : transformer.alwaysFed && 'yes, every switch tried',
+            ],
           ]}
         />
         <ReadingsTable point={point} />
@@ -129,6 +156,22 @@ export function PointSheet({ job, point }: { readonly job: Job; readonly point: 
         <h3>Proved</h3>
         <ChecksTable point={point} />
       </section>
+      {photos.length > 0 && (
+        <section>
+          <h3>Photos</h3>
+          <div className="sheet-photos">
+            {photos.map((photo) => (
+              <figure key={photo.id}>
+                <MarkedPhoto jobId={job.id} photo={photo} size="whole" />
+                <figcaption className="small">
+                  {[photo.trial && 'trial picture', photo.caption, photo.terminal].filter(Boolean).join(', ') ||
+                    'photo'}
+                </figcaption>
+              </figure>
+            ))}
+          </div>
+        </section>
+      )}
       <section className="keep-together">
         <h3>Open</h3>
         {worries.length === 0 ? (

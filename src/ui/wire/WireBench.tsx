@@ -2,8 +2,8 @@
 import { Check, Lock } from 'lucide-react';
 import { useState } from 'react';
 import { treatmentById } from '@/core/chime';
-import { circuitOfPoint, stepStandings } from '@/core/job';
-import { CircuitPlate } from '../kit/CircuitPlate';
+import { stepStandings } from '@/core/job';
+import { CircuitPlates } from '../kit/CircuitPlate';
 import { useJob } from '../kit/job/JobContext';
 import { StepAt } from './StepAt';
 import { TerminalDrawing } from './TerminalDrawing';
@@ -42,7 +42,7 @@ export function WireBench() {
     <div className="split">
       <section>
         <div className="phone-only">
-          <CircuitPlate circuit={circuitOfPoint(job.circuits, point.id)} />
+          <CircuitPlates job={job} pointId={point.id} />
         </div>
         <div className="step-head">
           <span className="soft">

@@ -1,21 +1,26 @@
 import { RUNGS } from '@/core/job';
+import { readSettings } from '@/server/settings';
+import { store } from '@/server/store';
 import { JobBenches } from './JobBenches';
 import { logOf } from './logOf';
 
 interface Props {
   readonly params: Promise<{ readonly id: string }>;
-  readonly searchParams: Promise<{ readonly point?: string; readonly rung?: string }>;
+  readonly searchParams: Promise<{ readonly point?: string; readonly rung?: string; readonly area?: string }>;
 }
 
 export default async function JobPage({ params, searchParams }: Props) {
   const { head, entries } = await logOf((await params).id);
-  const { point, rung } = await searchParams;
+  const { point, rung, area } = await searchParams;
+  const settings = await readSettings((await store()).db);
   return (
     <JobBenches
       head={head}
       entries={entries}
       pointId={typeof point === 'string' ? point : ''}
       firstRung={RUNGS.find((one) => one === rung) ?? null}
+      firstArea={typeof area === 'string' ? area : null}
+      settings={settings}
     />
   );
 }

@@ -1,4 +1,4 @@
-import { boolean, number, object, string, type ObjectShape } from 'yup';
+import { array, boolean, number, object, string, type ObjectShape } from 'yup';
 import { TEXT } from '../limits';
 
 /** An object that refuses fields it does not name. */
@@ -11,6 +11,9 @@ export const maybe = {
     string<T>()
       .nullable()
       .oneOf([...values, null]),
+  /** Several of a few, in the order said. */
+  choices: <T extends string>(values: readonly T[], most: number) =>
+    array(string<T>().oneOf(values).defined()).max(most).nullable(),
   amount: ({ least, most }: { readonly least: number; readonly most: number }) =>
     number().min(least).max(most).nullable(),
   whole: ({ least, most }: { readonly least: number; readonly most: number }) =>
@@ -18,6 +21,9 @@ export const maybe = {
   yes: () => boolean().nullable(),
   time: () => string().matches(ISO_TIME, 'must be a time in ISO 8601 with its offset').nullable(),
 };
+
+/** One of a few that has to be said. */
+export const oneOf = <T extends string>(values: readonly T[]) => string<T>().oneOf(values).defined();
 
 /** Ids inside a job: any non-empty string up to 64 characters. */
 export const reference = () => string().min(1).max(64).defined();

@@ -1,4 +1,4 @@
-import { number, string } from 'yup';
+import { boolean, number, string } from 'yup';
 import { DEVICE_REPORTS } from '../../bell';
 import { LASTING_STATES } from '../../catalogue';
 import { LIMITS } from '../limits';
@@ -28,6 +28,8 @@ export const readingTaken = exact({
   low: number(),
   high: number(),
   report: string<(typeof DEVICE_REPORTS)[number]>().oneOf(DEVICE_REPORTS),
+  /** Taken from the simulated meter. */
+  simulated: boolean(),
 }).test('complete', (data, context) => {
   const fault = (path: string, message: string) =>
     context.createError({ path: context.path ? `${context.path}.${path}` : path, message });

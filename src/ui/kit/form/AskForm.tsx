@@ -1,6 +1,6 @@
 'use client';
 import { yupResolver } from '@hookform/resolvers/yup';
-import { useId, useMemo, type ReactNode } from 'react';
+import { useId, useMemo, useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import type { TypedField } from './field';
 import { FieldInput } from './FieldInput';
@@ -33,17 +33,20 @@ export function AskForm({ fields, submit, main = false, onSubmit, children }: Pr
   const id = useId();
   const schema = useMemo(() => formSchema(fields, 'required'), [fields]);
   const start = Object.fromEntries(fields.map(({ name, shown }) => [name, shown]));
-  const { register, handleSubmit, control, reset, formState } = useForm<Record<string, string>>({
+  const { register, handleSubmit, control, reset, setValue, formState } = useForm<Record<string, string>>({
     defaultValues: start,
     mode: 'onTouched',
     resolver: yupResolver(schema),
   });
+  const [metered, setMetered] = useState<Readonly<Record<string, string>>>({});
   const texts = useWatch({ control });
   const filled = Object.fromEntries(Object.entries(texts).map(([name, text]) => [name, text ?? '']));
   const send = handleSubmit((values) => {
     const data = said(fields, values);
     if (!data) return;
-    onSubmit(data);
+    const fromMeter = fields.some(({ name }) => metered[name] === values[name]?.trim());
+    onSubmit(fromMeter ? { ...data, simulated: true } : data);
+    setMetered({});
     reset(start);
   });
   return (
@@ -57,6 +60,10 @@ export function AskForm({ fields, submit, main = false, onSubmit, children }: Pr
               id={field.id ?? `${id}-${field.name}`}
               fault={formState.errors[field.name]?.message}
               input={register(field.name)}
+              onTake={(text) => {
+                setMetered((before) => ({ ...before, [field.name]: text }));
+                setValue(field.name, text, { shouldDirty: true, shouldValidate: true, shouldTouch: true });
+              }}
             />
           ))}
         </div>

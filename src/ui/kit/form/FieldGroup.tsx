@@ -1,6 +1,6 @@
 'use client';
 import { yupResolver } from '@hookform/resolvers/yup';
-import { useId, useMemo, useRef, type FocusEvent } from 'react';
+import { useId, useMemo, useRef, useState, type FocusEvent } from 'react';
 import { useForm } from 'react-hook-form';
 import type { EntryData, EntryKind } from '@/core/job';
 import { useJob } from '../job/JobContext';
@@ -20,8 +20,11 @@ interface Props<K extends EntryKind> {
   readonly clears?: boolean;
 }
 
-/** The changed fields as one entry's data; null where nothing changed or something is wrong. */
-function changedData(fields: readonly TypedField[], texts: Texts): object | null {
+/**
+ * The changed fields as one entry's data; null where nothing changed or something is wrong.
+ * @param metered texts that came from the simulated meter, by field: as long as one stands unchanged, so it is marked
+ */
+function changedData(fields: readonly TypedField[], texts: Texts, metered: Texts): object | null {
   let data: object = {};
   let changed = false;
   for (const field of fields) {
@@ -31,7 +34,7 @@ function changedData(fields: readonly TypedField[], texts: Texts): object | null
     if (!result.ok) return null;
     // A field may belong to another one and say nothing by itself
     changed ||= Object.keys(result.value).length > 0;
-    data = { ...data, ...result.value };
+    data = { ...data, ...result.value, ...(metered[field.name] === text ? { simulated: true } : {}) };
   }
   return changed ? data : null;
 }
@@ -42,7 +45,7 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
   const id = useId();
   const values = useMemo(() => Object.fromEntries(fields.map(({ name, shown }) => [name, shown])), [fields]);
   const schema = useMemo(() => formSchema(fields), [fields]);
-  const { register, handleSubmit, getValues, reset, formState } = useForm<Record<string, string>>({
+  const { register, handleSubmit, getValues, setValue, reset, formState } = useForm<Record<string, string>>({
     values,
     mode: 'onChange',
     resetOptions: { keepDirtyValues: true },
@@ -51,8 +54,9 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
   // The scope and the fields of a group make up the data of its kind
   const dataOf = (data: object): EntryData<K> => ({ ...scope, ...data });
   const written = useRef<string | null>(null);
-  const keepTexts = (texts: Texts) => {
-    const data = changedData(fields, texts);
+  const [metered, setMetered] = useState<Texts>({});
+  const keepTexts = (texts: Texts, fromMeter: Texts = metered) => {
+    const data = changedData(fields, texts, fromMeter);
     // Enter and leaving the group may both come before what was written stands in the fields
     const now = JSON.stringify(texts);
     if (!data || now === written.current) return;
@@ -61,12 +65,19 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
     if (clears) reset(values, { keepDirtyValues: false });
   };
   const left = (event: FocusEvent<HTMLFormElement>) => {
-    if (!event.currentTarget.contains(event.relatedTarget)) void handleSubmit(keepTexts)();
+    if (!event.currentTarget.contains(event.relatedTarget)) void handleSubmit((texts) => keepTexts(texts))();
+  };
+  const take = (name: string, text: string) => {
+    const fromMeter = { ...metered, [name]: text };
+    setMetered(fromMeter);
+    setValue(name, text, { shouldDirty: true, shouldValidate: true });
+    written.current = null;
+    void handleSubmit((texts) => keepTexts(texts, fromMeter))();
   };
   return (
     <form
       className="group"
-      onSubmit={(event) => void handleSubmit(keepTexts)(event)}
+      onSubmit={(event) => void handleSubmit((texts) => keepTexts(texts))(event)}
       onBlur={left}
       onInput={() => {
         written.current = null;
@@ -83,10 +94,11 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
             fault={formState.errors[field.name]?.message}
             input={register(field.name, {
               onChange: () => {
-                const data = changedData(fields, getValues());
+                const data = changedData(fields, getValues(), metered);
                 draft(data ? { kind, data: dataOf(data) } : null);
               },
             })}
+            onTake={(text) => take(field.name, text)}
           />
         ))}
       </div>

@@ -1,3 +1,4 @@
+import type { MeterTask } from '@/contract/instrument';
 import type { Parsed } from '@/core/units';
 
 /** A typed field of a group: what it shows, and what its text means as a part of an entry's data. */
@@ -13,6 +14,8 @@ export interface TypedField {
   /** Id of its input, where a drawing leads to it. */
   readonly id?: string;
   readonly hint?: string;
+  /** How the probes are put on to take it from the meter; undefined where a meter can’t give it. */
+  readonly meter?: MeterTask;
   /** Text for what stands now; empty where nothing was said. */
   readonly shown: string;
   /** Data for the typed text; `texts` are the group's other fields as they are typed now. */

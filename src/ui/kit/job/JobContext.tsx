@@ -44,7 +44,10 @@ export interface JobHold {
   readonly move: NextMove;
   readonly who: Person | null;
   readonly rung: Rung;
-  readonly go: (rung: Rung) => void;
+  /** Goes to a rung, and to a part of it where one is named. */
+  readonly go: Go;
+  /** The part of the rung at hand; null where none was picked. */
+  readonly area: string | null;
   /** Writes one entry; it stands at once, and is sent. */
   readonly write: <K extends EntryKind>(kind: K, data: EntryData<K>, corrects?: string) => void;
   /** Shows what is being typed as one more, unsaved entry; null takes it away. */
@@ -53,6 +56,8 @@ export interface JobHold {
   readonly undoable: Entry | null;
   readonly undo: () => void;
 }
+
+export type Go = (rung: Rung, area?: string) => void;
 
 const JobContext = createContext<JobHold | null>(null);
 
@@ -65,14 +70,15 @@ interface Props {
   readonly pointId: string;
   /** Null: nobody has picked one yet, the next move’s stands. */
   readonly rung: Rung | null;
-  readonly go: (rung: Rung) => void;
+  readonly area: string | null;
+  readonly go: Go;
   /** What stands in the place of a job without a point. */
   readonly empty: ReactNode;
   readonly children: ReactNode;
 }
 
 /** Holds a job's log, folds it with what is typed, and says where the point stands. */
-export function JobProvider({ head, firstEntries, pointId, rung, go, empty, children }: Props) {
+export function JobProvider({ head, firstEntries, pointId, rung, area, go, empty, children }: Props) {
   const { who } = useCrew();
   const log = useEntryLog(head, firstEntries);
   const { entries, add } = log;
@@ -102,13 +108,13 @@ export function JobProvider({ head, firstEntries, pointId, rung, go, empty, chil
   if (!point) return empty;
   const kept = keptJob.points.find(({ id }) => id === point.id) ?? point;
   return (
-    <PointProvider hold={{ job, keptJob, log, point, kept, who, go, write, draft }} rung={rung}>
+    <PointProvider hold={{ job, keptJob, log, point, kept, who, go, area, write, draft }} rung={rung}>
       {children}
     </PointProvider>
   );
 }
 
-type Written = 'job' | 'keptJob' | 'log' | 'point' | 'kept' | 'who' | 'go' | 'write' | 'draft';
+type Written = 'job' | 'keptJob' | 'log' | 'point' | 'kept' | 'who' | 'go' | 'area' | 'write' | 'draft';
 
 interface PointProps {
   readonly hold: Pick<JobHold, Written>;

@@ -6,8 +6,8 @@ import { FieldGroup } from '../kit/form/FieldGroup';
 import { textField } from '../kit/form/fields';
 import { useJob } from '../kit/job/JobContext';
 
-/** Chime and transformer: which kind, where; and what can be done with such a chime. */
-export function ChimeFields() {
+/** The chime: which kind, where, and what can be done with it. What stands on it is asked at Measure. */
+export function ChimeArea() {
   const { job, kept, write } = useJob();
   const scope = { pointId: kept.id };
   const { chimeKind, place } = kept.chime;
@@ -15,21 +15,13 @@ export function ChimeFields() {
   const ways = treatmentsFor(chimeKind ?? null, regionOf(job).id);
   return (
     <section>
-      <h2>Chime and transformer</h2>
       <Choices
         label="kind of chime: open it and look"
         options={CHIME_KINDS.map((value) => ({ value, words: CHIME_KIND_WORDS[value] }))}
         chosen={chimeKind}
         onPick={(kind) => write('chimeDescribed', { ...scope, chimeKind: kind })}
       />
-      <div className="fields">
-        <FieldGroup kind="chimeDescribed" scope={scope} fields={[textField('place', 'where the chime is', place)]} />
-        <FieldGroup
-          kind="transformerDescribed"
-          scope={scope}
-          fields={[textField('place', 'where the transformer is', kept.transformer.place)]}
-        />
-      </div>
+      <FieldGroup kind="chimeDescribed" scope={scope} fields={[textField('place', 'where the chime is', place)]} />
       {chimeKind && (
         <>
           <p>{ways.length === 1 ? 'One way' : `${ways.length} ways`} with such a chime and this device:</p>

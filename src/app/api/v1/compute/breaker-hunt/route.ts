@@ -1,0 +1,8 @@
+import { answerBreakerHunt, breakerHuntRequest } from '@/contract/breakerHunt';
+import { parse } from '@/contract/parse';
+import { BODY_LIMITS, readJson } from '@/server/http/body';
+import { answer, route } from '@/server/http/route';
+
+export const POST = route(async (request) =>
+  answer(answerBreakerHunt(parse(breakerHuntRequest, await readJson(request, BODY_LIMITS.compute)))),
+);

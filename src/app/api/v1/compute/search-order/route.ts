@@ -1,0 +1,8 @@
+import { parse } from '@/contract/parse';
+import { answerSearchOrder, searchOrderRequest } from '@/contract/searchOrder';
+import { BODY_LIMITS, readJson } from '@/server/http/body';
+import { answer, route } from '@/server/http/route';
+
+export const POST = route(async (request) =>
+  answer(answerSearchOrder(parse(searchOrderRequest, await readJson(request, BODY_LIMITS.compute)))),
+);

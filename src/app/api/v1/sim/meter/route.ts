@@ -1,0 +1,12 @@
+import { parse } from '@/contract/parse';
+import { meterQuery } from '@/contract/simulated';
+import { route } from '@/server/http/route';
+import { meterOf } from '@/server/instruments/simulated';
+import { meterStream } from '@/server/instruments/meterStream';
+import { store } from '@/server/store';
+
+export const GET = route(async (request) => {
+  const query = Object.fromEntries(new URL(request.url).searchParams);
+  const { job, point, ...task } = parse(meterQuery, { state: 'open', ...query });
+  return meterStream(await meterOf(await store(), job, point), task, request.signal);
+});

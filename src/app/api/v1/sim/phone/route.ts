@@ -1,0 +1,10 @@
+import { parse } from '@/contract/parse';
+import { phoneQuery } from '@/contract/simulated';
+import { answer, route } from '@/server/http/route';
+import { phoneAt } from '@/server/instruments/simulated';
+import { store } from '@/server/store';
+
+export const GET = route(async (request) => {
+  const { job, point } = parse(phoneQuery, Object.fromEntries(new URL(request.url).searchParams));
+  return answer(await phoneAt(await store(), job, point));
+});

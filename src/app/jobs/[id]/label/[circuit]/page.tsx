@@ -1,0 +1,20 @@
+import { headers } from 'next/headers';
+import { notFound } from 'next/navigation';
+import { fold } from '@/core/job';
+import { systemClock } from '@/server/clock';
+import { LabelPage } from '@/ui/label/LabelPage';
+import { logOf } from '../../logOf';
+
+interface Props {
+  readonly params: Promise<{ readonly id: string; readonly circuit: string }>;
+}
+
+export default async function CircuitLabelPage({ params }: Props) {
+  const { id, circuit: encoded } = await params;
+  const { head, entries } = await logOf(id);
+  const job = fold(head, entries);
+  const circuit = job.circuits.find((one) => one.id === decodeURIComponent(encoded));
+  if (!circuit) notFound();
+  const host = (await headers()).get('host') ?? 'localhost';
+  return <LabelPage job={job} circuit={circuit} address={`http://${host}/jobs/${job.id}`} today={systemClock.now()} />;
+}

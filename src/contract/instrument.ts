@@ -1,0 +1,65 @@
+import { LASTING_STATES, type LastingState } from '@/core/catalogue';
+
+/** What a meter can be set to. */
+export const METER_FUNCTIONS = ['voltsAc', 'ohms', 'continuity', 'ampsAc'] as const;
+export type MeterFunction = (typeof METER_FUNCTIONS)[number];
+
+/** Where its probes can stand: screws, the near ends of a run whose far end is twisted together, and the mains side. */
+export const PROBES = [
+  'S1',
+  'S2',
+  'Trans',
+  'Front',
+  'D1',
+  'D2',
+  'earth',
+  'hot',
+  'neutral',
+  'toChimeA',
+  'toChimeB',
+  'toDoorA',
+  'toDoorB',
+] as const;
+export type Probe = (typeof PROBES)[number];
+
+/** What the device is doing meanwhile: nothing connected, or one of its states. */
+export const METER_STATES = ['open', ...LASTING_STATES] as const;
+
+/** One measurement that is asked for. */
+export interface MeterTask {
+  readonly function: MeterFunction;
+  readonly from: Probe;
+  readonly to: Probe;
+  readonly state: 'open' | LastingState;
+}
+
+/** What stands on the display at one moment. */
+export interface MeterReading {
+  /** In the function's unit; null where nothing can be shown. */
+  readonly value: number | null;
+  readonly unit: 'V' | 'Ω' | 'A';
+  /** As the display shows it, with its counts: “18.4”, “OL”. */
+  readonly text: string;
+  /** It no longer runs up. */
+  readonly settled: boolean;
+  /** Below the continuity limit: the meter beeps. */
+  readonly beeps: boolean;
+  /** Why it shows nothing. */
+  readonly problem: string | null;
+  readonly simulated: boolean;
+}
+
+/** A meter: the simulated one is one, a real one with a wire or by radio would be another. */
+export interface Meter {
+  readonly functions: readonly MeterFunction[];
+  /** @param seconds since the probes were put on */
+  readonly read: (task: MeterTask, seconds: number) => MeterReading;
+}
+
+/** What a phone at the spot says of the Wi-Fi. */
+export interface PhoneReading {
+  readonly dbm: number;
+  readonly upMbit: number;
+  readonly downMbit: number;
+  readonly simulated: boolean;
+}

@@ -1,0 +1,31 @@
+import { boolean, object, string } from 'yup';
+import { DEFAULT_POLICY, POLICY_MATTERS, type Policy } from '@/core/policy';
+import { exact } from './exact';
+
+/** What the firm has set on this machine. */
+export interface Settings {
+  readonly policy: Policy;
+  /** Whether the simulated meter and phone may be used. */
+  readonly simulatedDevices: boolean;
+}
+
+export const DEFAULT_SETTINGS: Settings = { policy: DEFAULT_POLICY, simulatedDevices: false };
+
+const school = <M extends keyof Policy>(matter: M) =>
+  string<Policy[M]>().oneOf(POLICY_MATTERS[matter].schools.map(({ id }) => id));
+
+/** Request of POST /api/v1/settings: what changes. */
+export const settingsRequest = exact({
+  policy: object({
+    bellSide: school('bellSide'),
+    energise: school('energise'),
+    registering: school('registering'),
+    account: school('account'),
+    fixings: school('fixings'),
+  })
+    .noUnknown()
+    .optional()
+    .default(undefined),
+  simulatedDevices: boolean(),
+});
+export type SettingsRequest = ReturnType<typeof settingsRequest.validateSync>;

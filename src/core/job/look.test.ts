@@ -1,0 +1,295 @@
+import { describe, expect, it } from '@jest/globals';
+import { areasOf } from './areas';
+import { assess } from './assessment';
+import { beforeList, customerPage, customerText } from './before';
+import { wifiOf } from './finding';
+import { startedLog, type TestLog, TOMAS } from './forTests';
+import { huntOf, huntWays, wayText } from './hunting';
+import { ENTRY_KINDS } from './kinds';
+import { nextMove } from './nextMove';
+import { partsOf } from './parts';
+import { surveyOf } from './survey';
+import { worriesOf } from './worries';
+
+const worries = ({ job, point }: TestLog): readonly string[] =>
+  worriesOf(job, point, assess(job, point, 200)).map(({ id }) => id);
+
+describe('before the visit', () => {
+  it('asks the customer for what is open and nothing else', () => {
+    const log = startedLog().write('customerDescribed', {
+      name: 'R. Tamsin',
+      wifiName: 'tern',
+      wifiPassword: 'ready',
+      wifiBand: '2.4',
+      phone: 'missing',
+      owner: 'R. Tamsin',
+      pointNames: 'ready',
+      someoneHome: 'ready',
+      recording: 'ready',
+      permission: 'notNeeded',
+    });
+    const page = customerPage(log.job, 'Thursday, 5 March');
+    expect(page.opening).toContain('Dear R. Tamsin');
+    expect(page.opening).toContain('Thursday, 5 March to fit the device at the front door');
+    expect(page.asks).toHaveLength(2);
+    expect(customerText(page)).toMatch(/– Make your account.*\n– Charge your phone/);
+    expect(page.asks.join(' ')).not.toContain('landlord');
+  });
+  it('is short when all is ready, and speaks by the firm’s school of accounts', () => {
+    const log = startedLog().write('policyTaken', { account: 'shared' });
+    expect(beforeList(log.job).find(({ id }) => id === 'account')?.ask).toContain('shared sign-in');
+    const states = beforeList(log.job).map(({ state }) => state);
+    expect(states).toEqual(Array(states.length).fill('open'));
+  });
+  it('tells many open things in one worry and few by name', () => {
+    expect(worries(startedLog())).toContain('customer');
+    const few = startedLog().write('customerDescribed', {
+      wifiName: 'tern',
+      wifiBand: '5',
+      wifiPassword: 'missing',
+      account: 'ready',
+      phone: 'ready',
+      owner: 'R.',
+      pointNames: 'ready',
+      someoneHome: 'ready',
+      recording: 'ready',
+      permission: 'given',
+    });
+    expect(worries(few)).toContain('wifiPassword');
+    expect(worries(few)).not.toContain('customer');
+  });
+});
+
+describe('unpack and check', () => {
+  it('turns what is missing or wrong into a part to bring and a worry', () => {
+    const log = startedLog()
+      .write('bagChecked', { pointId: 'p', item: 'fuse', state: 'wrong', note: 'no continuity' })
+      .write('bagChecked', { pointId: 'p', item: 'connectors', state: 'missing' })
+      .write('bagChecked', { pointId: 'p', item: 'device', state: 'there' });
+    expect(partsOf(log.job, log.point)).toEqual(
+      expect.arrayContaining(['2 fuse links, tested', 'connectors one size up']),
+    );
+    expect(worries(log)).toEqual(expect.arrayContaining(['bag-fuse', 'bag-connectors']));
+    log.write('bagChecked', { pointId: 'p', item: 'connectors', state: 'there' });
+    expect(partsOf(log.job, log.point)).not.toContain('connectors one size up');
+  });
+});
+
+describe('boards', () => {
+  it('number ways from 1 and take further ones, each number once', () => {
+    const log = startedLog()
+      .write('boardListed', { boardId: 'main', name: 'Cellar', ways: 3 })
+      .write('wayListed', { boardId: 'main', way: '2', label: 'Freezer', doNotDrop: true, why: 'full' })
+      .write('wayListed', { boardId: 'main', way: '7a', label: 'Bell' })
+      .write('wayListed', { boardId: 'main', way: '7A ', ratingAmps: 15 });
+    const [board] = log.job.boards;
+    expect(board?.ways.map(({ way }) => way)).toEqual(['1', '2', '3', '7A']);
+    expect(board?.ways[3]).toMatchObject({ label: 'Bell', ratingAmps: 15 });
+    expect(board?.ways[1]).toMatchObject({ doNotDrop: true, why: 'full' });
+    log.write('wayListed', { boardId: 'main', way: '7A', gone: true });
+    expect(log.job.boards[0]?.ways).toHaveLength(3);
+  });
+});
+
+describe('a hunt in a job', () => {
+  const board = () =>
+    startedLog()
+      .write('boardListed', { boardId: 'main', ways: 4 })
+      .write('wayListed', { boardId: 'main', way: '1', label: 'Hall lights' })
+      .write('wayListed', { boardId: 'main', way: '4', label: 'Freezer', doNotDrop: true, why: 'full' });
+  it('has no board until one is listed', () => {
+    const log = startedLog();
+    expect(huntOf(log.job, log.point).state).toBe('noBoard');
+  });
+  it('drops likely ways first, never a kept one, and re-plans after an answer', () => {
+    const log = board();
+    const first = huntOf(log.job, log.point);
+    if (first.state !== 'hunting') throw new Error(first.state);
+    expect(first.drop).toContain('main/1');
+    expect(first.drop).not.toContain('main/4');
+    log.write('huntTested', { pointId: 'p', dropped: ['main/1'], died: false });
+    const second = huntOf(log.job, log.point);
+    if (second.state !== 'hunting') throw new Error(second.state);
+    expect(second.left.map(({ id }) => id)).not.toContain('main/1');
+    expect(second.expectedTests).toBeLessThan(first.expectedTests + 1);
+  });
+  it('finds by elimination, takes an answer back, and names a contradiction', () => {
+    const log = board()
+      .write('huntTested', { pointId: 'p', dropped: ['main/1', 'main/2'], died: true })
+      .write('huntTested', { pointId: 'p', dropped: ['main/1'], died: false });
+    expect(huntOf(log.job, log.point)).toMatchObject({ state: 'found', found: 'main/2' });
+    log.write('huntTested', { pointId: 'p', dropped: ['main/2'], died: false });
+    expect(huntOf(log.job, log.point).state).toBe('contradicts');
+    log.write('entryStruck', { target: log.last });
+    expect(huntOf(log.job, log.point)).toMatchObject({ state: 'found', found: 'main/2' });
+  });
+  it('ends at “by agreement only” and at another board', () => {
+    const all = { pointId: 'p', dropped: ['main/1', 'main/2', 'main/3'], died: false };
+    const log = board().write('huntTested', all);
+    expect(huntOf(log.job, log.point)).toMatchObject({
+      state: 'agreementOnly',
+      byAgreement: ['main/4', '(elsewhere)'],
+    });
+    log.write('wayListed', { boardId: 'main', way: '4', agreed: true });
+    expect(huntOf(log.job, log.point)).toMatchObject({ state: 'hunting', drop: ['main/4'] });
+    log.write('huntTested', { pointId: 'p', dropped: ['main/4'], died: false });
+    expect(huntOf(log.job, log.point).state).toBe('elsewhere');
+    log.write('boardListed', { boardId: 'garage', name: 'Garage', ways: 2 });
+    expect(huntOf(log.job, log.point)).toMatchObject({ state: 'hunting' });
+    expect(huntWays(log.job, log.point).map(({ id }) => id)).toContain('garage/2');
+    const way = log.job.boards[1]?.ways[1];
+    expect(way && wayText(log.job, way)).toBe('breaker 2, Garage');
+  });
+  it('weighs lighting more once the bell was seen to die with a light', () => {
+    const share = (log: TestLog): number => {
+      const hunt = huntOf(log.job, log.point);
+      return 'left' in hunt ? (hunt.left.find(({ id }) => id === 'main/1')?.probability ?? 0) : 0;
+    };
+    const before = share(board());
+    expect(share(board().write('switchTried', { pointId: 'p', name: 'hall', bellDies: true }))).toBeGreaterThan(before);
+  });
+});
+
+describe('worries of the survey', () => {
+  it('name the light that takes the bell with it', () => {
+    const log = startedLog().write('switchTried', { pointId: 'p', name: 'stair light', bellDies: true });
+    expect(worries(log)).toContain('switchedFeed');
+  });
+  it('ask for an extender at −74 dBm, which is then a part', () => {
+    const log = startedLog().write('wifiRead', { pointId: 'p', dbm: -74, upMbit: 1.2 });
+    expect(worries(log)).toContain('wifi');
+    expect(partsOf(log.job, log.point)).toContain('Wi-Fi extender');
+    expect(wifiOf(log.job, log.point)).toMatchObject({ measured: true, word: 'extender' });
+  });
+  it('let a prediction stand only until something is read', () => {
+    const log = startedLog().write('pointDescribed', { pointId: 'p', routerM: 10, routerWalls: ['brick'] });
+    expect(wifiOf(log.job, log.point)).toMatchObject({ measured: false, dbm: -67 });
+    log.write('wifiRead', { pointId: 'p', dbm: -55 });
+    expect(wifiOf(log.job, log.point)).toMatchObject({ measured: true, dbm: -55 });
+  });
+  it('name a second transformer that is joined on and not isolated', () => {
+    const log = startedLog()
+      .write('transformerDescribed', { pointId: 'p', joined: 'yes' })
+      .write('circuitListed', { circuitId: 'a', way: '7', feeds: ['p'] });
+    expect(worries(log)).toContain('feed-joined');
+    log.write('circuitListed', { circuitId: 'b', way: '9', feeds: ['p'] });
+    expect(worries(log)).not.toContain('feed-joined');
+  });
+});
+
+describe('areas of the survey', () => {
+  it('show the search only where there was a bell, the supply only where there was none', () => {
+    const names = (log: TestLog) => areasOf(log.job, log.point).map(({ area }) => area);
+    const bell = startedLog().write('pointDescribed', { pointId: 'p', wasThere: 'button' });
+    expect(names(bell)).toContain('transformer');
+    expect(names(bell)).not.toContain('supply');
+    const none = startedLog().write('pointDescribed', { pointId: 'p', wasThere: 'nothing' });
+    expect(names(none)).toContain('supply');
+    expect(names(none)).not.toContain('transformer');
+  });
+  it('count what is there', () => {
+    const log = startedLog().write('pointDescribed', { pointId: 'p', wasThere: 'button', leadReachM: 0.1 });
+    const state = (area: string) => areasOf(log.job, log.point).find((one) => one.area === area);
+    expect(state('door')).toMatchObject({ state: 'inHand', words: '1 of 2' });
+    expect(state('plate')).toMatchObject({ state: 'inHand', words: '1 of 4' });
+    expect(state('photos')).toMatchObject({ state: 'open' });
+  });
+});
+
+describe('photos', () => {
+  it('are pinned, marked and taken away by entries of their own', () => {
+    const sha256 = 'a'.repeat(64);
+    const log = startedLog()
+      .write('photoAttached', { photoId: 'f', sha256, widthPx: 800, heightPx: 600 })
+      .write('photoDescribed', { photoId: 'f', rung: 'look', pointOf: 'p', caption: 'hole', trial: true })
+      .write('photoDescribed', {
+        photoId: 'f',
+        marks: [{ shape: 'circle', fromX: 0.2, fromY: 0.2, toX: 0.3, toY: 0.3, text: '' }],
+      });
+    expect(log.job.photos[0]).toMatchObject({
+      caption: 'hole',
+      trial: true,
+      pointId: 'p',
+      marks: [{ shape: 'circle' }],
+    });
+    log.write('photoDescribed', { photoId: 'f', gone: true });
+    expect(log.job.photos).toEqual([]);
+    log.write('entryStruck', { target: log.last });
+    expect(log.job.photos).toHaveLength(1);
+  });
+  it('refuse marks outside the picture and a hash that is none', () => {
+    const marks = [{ shape: 'arrow', fromX: 1.2, fromY: 0, toX: 0, toY: 0 }];
+    expect(() => ENTRY_KINDS.photoDescribed.validateSync({ photoId: 'f', marks }, { strict: true })).toThrow();
+    const attached = { photoId: 'f', sha256: 'x', widthPx: 1, heightPx: 1 };
+    expect(() => ENTRY_KINDS.photoAttached.validateSync(attached, { strict: true })).toThrow('SHA-256');
+  });
+});
+
+describe('a new supply', () => {
+  it('gives the circuit its run and the bag its parts', () => {
+    const log = startedLog()
+      .write('pointDescribed', { pointId: 'p', wasThere: 'nothing' })
+      .write('supplyPlanned', { pointId: 'p', from: 'adapter', segments: [{ way: 'surface', lengthM: 6, holes: 0 }] });
+    expect(surveyOf(log.job, log.point).runs.toDoor.lengthM).toEqual({ low: 6, high: 6 });
+    expect(partsOf(log.job, log.point)).toContain('plug-in adapter, AC out');
+  });
+});
+
+describe('what two people said of lists', () => {
+  it('is the same where the same was said', () => {
+    const log = startedLog()
+      .write('pointDescribed', { pointId: 'p', shouldSee: ['faces', 'parcel'] })
+      .write('pointDescribed', { pointId: 'p', shouldSee: ['faces', 'parcel'] }, TOMAS);
+    expect(log.job.alsoSaid).toEqual([]);
+    log.write('pointDescribed', { pointId: 'p', shouldSee: ['gate'] });
+    expect(log.job.alsoSaid).toMatchObject([{ field: 'shouldSee', by: TOMAS }]);
+  });
+});
+
+describe('the next move of a hunt', () => {
+  it('names the ways to drop', () => {
+    const log = startedLog()
+      .write('boardListed', { boardId: 'main', ways: 3 })
+      .write('huntPlanned', { pointId: 'p', people: 1 });
+    const moveWords = (): string => {
+      const { job, point } = log;
+      return nextMove({ ...job }, { ...point, choice: CHOICE }, assess(job, point, 100), 'ines').words;
+    };
+    expect(moveWords()).toMatch(/^Drop breaker/);
+    log.write('circuitListed', { circuitId: 'c', way: 'breaker 2', feeds: ['p'] });
+    expect(moveWords()).toBe('Switch off breaker 2 and tag it');
+  });
+});
+
+const CHOICE = {
+  entryId: 'x',
+  by: TOMAS,
+  at: '2026-03-04T09:00:00Z',
+  data: {
+    pointId: 'p',
+    device: {
+      id: 'constant-power',
+      name: 'Constant-power wired',
+      supplyNominalMin: 16,
+      supplyNominalMax: 24,
+      vaAsked: 30,
+      doorFullVolts: 14.5,
+      doorMinVolts: 13,
+      doorMaxVolts: 36,
+      watts: { standby: 2.2, liveDay: 3.8, liveNight: 5.2, boot: 4.5 },
+      wattsPercent: 15,
+      powerFactor: 0.75,
+      displacementFactor: 1,
+      pressOhms: 1,
+    },
+    transformer: null,
+    treatmentId: 'powerModule',
+    joinPairs: false,
+    reason: null,
+    verdict: 'holds' as const,
+    belief: 1,
+    governing: 'liveNight' as const,
+    governingVolts: 16,
+    marginVolts: 1.5,
+  },
+};

@@ -1,0 +1,1 @@
+export { DEFAULT_POLICY, POLICY_IDS, POLICY_MATTERS, type Policy, type PolicyMatter, type School } from './policies';

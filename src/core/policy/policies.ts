@@ -1,0 +1,112 @@
+/** One way to do a thing that good practitioners do differently, with what speaks for and against it. */
+export interface School<T extends string = string> {
+  readonly id: T;
+  readonly words: string;
+  readonly pro: string;
+  readonly contra: string;
+}
+
+/** One matter of the firm's policy; the first school is the default (domain/schools). */
+export interface PolicyMatter<T extends string = string> {
+  readonly matter: string;
+  readonly acts: string;
+  readonly schools: readonly [School<T>, ...School<T>[]];
+}
+
+/** What a policy can say: a matter and its school by their ids. */
+export interface Policy {
+  readonly bellSide: 'off' | 'live';
+  readonly energise: 'beforeClosing' | 'afterClosing';
+  readonly registering: 'bench' | 'mounted';
+  readonly account: 'customer' | 'shared';
+  readonly fixings: 'own' | 'bag';
+}
+
+export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy[M]> } = {
+  bellSide: {
+    matter: 'Bell side while working',
+    acts: 'the gate of every bell step; mains steps never',
+    schools: [
+      { id: 'off', words: 'off', pro: 'No shorted transformer, no boots in mid-work.', contra: 'A walk to the board.' },
+      {
+        id: 'live',
+        words: 'live, being low voltage',
+        pro: 'No walk, and the bell can be tried at once.',
+        contra:
+          'Two leads that touch short the transformer. Needs a reading of at most 35 V between and to earth first.',
+      },
+    ],
+  },
+  energise: {
+    matter: 'Mains on before closing up',
+    acts: 'what Isolate asks for after a mains proof',
+    schools: [
+      {
+        id: 'beforeClosing',
+        words: 'once, to see it work, then off and proved dead again',
+        pro: 'A fault shows while the box is open.',
+        contra: 'A second proof.',
+      },
+      { id: 'afterClosing', words: 'only after closing', pro: 'One proof.', contra: 'A fault means opening again.' },
+    ],
+  },
+  registering: {
+    matter: 'Registering the device',
+    acts: 'the unpack-and-check list',
+    schools: [
+      {
+        id: 'bench',
+        words: 'on the bench before mounting',
+        pro: 'A dead part shows at the van.',
+        contra: 'Needs power there.',
+      },
+      {
+        id: 'mounted',
+        words: 'after mounting',
+        pro: 'In its place, on its own supply.',
+        contra: 'A dead part comes down again.',
+      },
+    ],
+  },
+  account: {
+    matter: 'Account',
+    acts: 'the before list and the customer’s page',
+    schools: [
+      {
+        id: 'customer',
+        words: 'customer owns it, others are invited',
+        pro: 'It stays theirs when people change.',
+        contra: 'They have to be ready.',
+      },
+      {
+        id: 'shared',
+        words: 'one shared sign-in',
+        pro: 'Quick.',
+        contra: 'Nobody can be shut out again; a lost password takes all with it.',
+      },
+    ],
+  },
+  fixings: {
+    matter: 'Fixings',
+    acts: 'the unpack-and-check list and what to bring',
+    schools: [
+      {
+        id: 'own',
+        words: 'firm’s own, chosen for the wall',
+        pro: 'They hold in this wall.',
+        contra: 'To be kept in the van.',
+      },
+      { id: 'bag', words: 'those in the bag', pro: 'They fit the plate.', contra: 'One kind for all walls.' },
+    ],
+  },
+};
+
+export const POLICY_IDS = Object.keys(POLICY_MATTERS) as readonly (keyof Policy)[];
+
+export const DEFAULT_POLICY: Policy = {
+  bellSide: POLICY_MATTERS.bellSide.schools[0].id,
+  energise: POLICY_MATTERS.energise.schools[0].id,
+  registering: POLICY_MATTERS.registering.schools[0].id,
+  account: POLICY_MATTERS.account.schools[0].id,
+  fixings: POLICY_MATTERS.fixings.schools[0].id,
+};

@@ -1,0 +1,3 @@
+export { searchOrder, type Place, type SearchOrder } from './searchOrder';
+export { PLACE_FACTS, TRANSFORMER_PLACES, type HouseClues, type TransformerPlace } from './transformerPlaces';
+export { WITHOUT_IT, transformerSearch, type PlaceLeft, type TransformerSearch } from './transformerSearch';

@@ -1,0 +1,12 @@
+export {
+  SEGMENT_FACTS,
+  SEGMENT_WAYS,
+  SUPPLY_FACTS,
+  SUPPLY_FROM,
+  supplyRoute,
+  type RouteSegment,
+  type RouteSum,
+  type SegmentWay,
+  type SupplyFrom,
+  type SupplyRoute,
+} from './supplyRoute';

@@ -1,0 +1,43 @@
+import type { Meter, PhoneReading } from '@/contract/instrument';
+import { ProblemError } from '@/contract/problem';
+import { circuitsOfPoint, fold, surveyOf, wifiPathOf, type Job, type Point } from '@/core/job';
+import { ORDINARY, meterBench, seedOf, simulatedMeter, simulatedPhone } from '@/sim';
+import { jobLog } from '../jobs/entryStore';
+import { readSettings } from '../settings';
+import type { Store } from '../store';
+
+/** @throws ProblemError 404 no such job or point · 409 simulated devices are switched off */
+async function pointOf({ db }: Store, jobId: string, pointId: string): Promise<{ job: Job; point: Point }> {
+  const { simulatedDevices } = await readSettings(db);
+  if (!simulatedDevices)
+    throw new ProblemError(409, 'Simulated devices are switched off in Settings.', [
+      { path: '', message: 'simulated devices are off' },
+    ]);
+  const { head, entries } = await jobLog(db, jobId);
+  const job = fold(head, entries);
+  const point = job.points.find(({ id }) => id === pointId);
+  if (!point)
+    throw new ProblemError(404, 'This job has no such point.', [{ path: 'point', message: 'is not in this job' }]);
+  return { job, point };
+}
+
+/** The simulated meter on a point's circuit as surveyed. Off is what every circuit that feeds it says of itself. */
+export async function meterOf(store: Store, jobId: string, pointId: string): Promise<Meter> {
+  const { job, point } = await pointOf(store, jobId, pointId);
+  const circuits = circuitsOfPoint(job.circuits, point.id);
+  const off =
+    circuits.length > 0 && circuits.every(({ state }) => state.state === 'off' || state.state === 'provedDead');
+  // What the meter itself read is no knowledge of the house: else it would wander with every reading
+  const read = point.readings.filter(({ data }) => !data.simulated);
+  const seed = seedOf(jobId, pointId);
+  return simulatedMeter(meterBench(surveyOf(job, { ...point, readings: read }), !off, seed), ORDINARY, seed);
+}
+
+/** What a house is like where nobody measured the way to the router yet. */
+const UNKNOWN_PATH = { distanceM: 11, walls: ['timber', 'brick'], band: '2.4' } as const;
+
+/** The simulated phone at a point's spot, one try after the other. */
+export async function phoneAt(store: Store, jobId: string, pointId: string): Promise<PhoneReading> {
+  const { job, point } = await pointOf(store, jobId, pointId);
+  return simulatedPhone(wifiPathOf(job, point) ?? UNKNOWN_PATH, seedOf(jobId, pointId, 'wifi'), point.wifi.length);
+}

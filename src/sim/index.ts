@@ -1,0 +1,3 @@
+export { meterBench, type MeterBench } from './meter/bench';
+export { ORDINARY, seedOf, simulatedMeter, type MeterKind } from './meter/simulatedMeter';
+export { simulatedPhone } from './phone/simulatedPhone';

@@ -1,0 +1,116 @@
+import {
+  asFound,
+  circuitOf,
+  doorVolts,
+  drawOf,
+  likelyHouses,
+  type BellSurvey,
+  type Circuit,
+  type House,
+} from '@/core/bell';
+import type { LastingState } from '@/core/catalogue';
+import { seeded } from '@/core/random';
+import type { Probe } from '@/contract/instrument';
+
+/** One possible house that agrees with what was really read, with its mains of the moment: what the meter is put on. */
+export interface MeterBench {
+  readonly survey: BellSurvey;
+  readonly house: House;
+  readonly energised: boolean;
+  /** Fraction of live volts that an idle circuit picks up. */
+  readonly stray: number;
+}
+
+const DRAWS = 400;
+/** An off circuit beside live ones: hundredths of a volt on the bell side, tenths on the mains side. */
+const STRAY = { least: 0.0006, most: 0.0045 } as const;
+
+/**
+ * Picks the house that the meter is on: the same one for the same job, whatever the meter itself read before.
+ * @param survey without readings of the simulated meter
+ */
+export function meterBench(survey: BellSurvey, energised: boolean, seed: number): MeterBench {
+  const random = seeded(seed);
+  const houses = likelyHouses(survey, DRAWS);
+  const house = houses[Math.floor(random() * houses.length)];
+  if (!house) throw new Error('no house was drawn');
+  return { survey, house, energised, stray: STRAY.least + random() * (STRAY.most - STRAY.least) };
+}
+
+const circuitNow = ({ survey, house }: MeterBench): Circuit =>
+  circuitOf(house, asFound(survey), {
+    mains: house.mains,
+    winding: 1,
+    toChimeCelsius: house.toChimeCelsius,
+    toDoorCelsius: house.toDoorCelsius,
+  });
+
+/** Volts that stand at each screw against S2, and the current, with the device doing something or nothing. */
+function loopNow(bench: MeterBench, state: 'open' | LastingState) {
+  const circuit = circuitNow(bench);
+  const draw = state === 'open' ? null : drawOf(bench.survey, bench.house, state);
+  const door = draw ? doorVolts(circuit, draw) : circuit.emf;
+  const amps = draw && door > 0 ? draw.watts / draw.powerFactor / door : 0;
+  return { circuit, door, amps };
+}
+
+/** rms volts between two probes while energised: along the loop the parts' volts add as phasors. */
+function liveVolts(bench: MeterBench, state: 'open' | LastingState, from: Probe, to: Probe): number | null {
+  const mains = bench.survey.region.mains.nominalVolts * bench.house.mains;
+  const pair = new Set([from, to]);
+  if (pair.has('hot')) return pair.has('neutral') || pair.has('earth') ? mains : null;
+  if (pair.has('neutral')) return pair.has('earth') ? NEUTRAL_RISE * mains : null;
+  const { circuit, amps } = loopNow(bench, state);
+  // The source floats: against earth only what leaks through the winding
+  if (pair.has('earth')) return circuit.emf * LEAK_TO_EARTH;
+  const real = { S2: 0, D2: amps * ((circuit.toChimeOhms + circuit.toDoorOhms) / 2) } as Record<string, number>;
+  // The device's volts are nearly in phase with its current; the coil's reactance alone stands across
+  const s1 = Math.sqrt(Math.max(0, circuit.emf ** 2 - (amps * circuit.chime.im) ** 2)) - amps * circuit.sourceOhms;
+  real.S1 = s1;
+  real.Trans = s1 - (amps * circuit.toChimeOhms) / 2;
+  real.Front = real.Trans - amps * circuit.chime.re;
+  real.D1 = real.Front - (amps * circuit.toDoorOhms) / 2;
+  const before = new Set<Probe>(['S1', 'Trans']);
+  const [a, b] = [real[from], real[to]];
+  if (a === undefined || b === undefined) return null;
+  const across = before.has(from) === before.has(to) ? 0 : amps * circuit.chime.im;
+  return Math.hypot(a - b, across);
+}
+
+/** Neutral against earth in a house that draws something; an engineering default. */
+const NEUTRAL_RISE = 0.004;
+const LEAK_TO_EARTH = 0.05;
+
+/** Volts between two probes; null where the pair makes no sense. */
+export function voltsBetween(bench: MeterBench, state: 'open' | LastingState, from: Probe, to: Probe): number | null {
+  const live = liveVolts(bench, state, from, to);
+  if (live === null || bench.energised) return live;
+  const onMains = from === 'hot' || to === 'hot' || from === 'neutral' || to === 'neutral';
+  const mains = bench.survey.region.mains.nominalVolts;
+  return bench.stray * (onMains ? mains : mains / 6);
+}
+
+export const ampsNow = (bench: MeterBench, state: 'open' | LastingState): number =>
+  bench.energised ? loopNow(bench, state).amps : 0;
+
+/** Ohms between two probes of a circuit that is off; Infinity where nothing joins them. */
+export function ohmsBetween(bench: MeterBench, from: Probe, to: Probe): number {
+  const { house } = bench;
+  const circuit = circuitNow(bench);
+  const pair = [from, to].sort().join('–');
+  const loose = circuit.sourceOhms + circuit.toChimeOhms;
+  const table: Readonly<Record<string, number>> = {
+    'S1–S2': house.sourceOhms * WINDING_OF_SOURCE,
+    'Front–Trans': circuit.chime.re,
+    'S1–Trans': circuit.toChimeOhms / 2,
+    'D1–Front': circuit.toDoorOhms / 2,
+    'D1–D2': loose + circuit.chime.re + circuit.toDoorOhms,
+    'S2–Trans': loose,
+    'toChimeA–toChimeB': circuit.toChimeOhms,
+    'toDoorA–toDoorB': circuit.toDoorOhms,
+  };
+  return table[pair] ?? Infinity;
+}
+
+/** Of the source's ohms this part is the secondary's own copper. */
+const WINDING_OF_SOURCE = 0.55;

@@ -1,0 +1,53 @@
+'use client';
+import { format, parseISO } from 'date-fns';
+import Link from 'next/link';
+import { useState } from 'react';
+import { customerPage, customerText, type Job } from '@/core/job';
+
+/** The page for the customer: what is still open, in plain words, to print or to send as a text. */
+export function CustomerSheet({ job }: { readonly job: Job }) {
+  const when = job.expectedAt === null ? null : format(parseISO(job.expectedAt), "EEEE d MMMM 'at' HH:mm");
+  const page = customerPage(job, when);
+  const text = customerText(page);
+  const [copied, setCopied] = useState<'no' | 'yes' | 'failed'>('no');
+  const copy = () =>
+    navigator.clipboard.writeText(text).then(
+      () => setCopied('yes'),
+      () => setCopied('failed'),
+    );
+  return (
+    <main className="sheet-page customer-page">
+      <div className="sheet-head">
+        <div>
+          <h1>Before we come</h1>
+          <div>{[job.title, job.site.address].filter(Boolean).join(', ')}</div>
+        </div>
+        <span className="row-of no-print">
+          <Link className="button" href={`/jobs/${job.id}?rung=look&area=before`}>
+            Back to the job
+          </Link>
+          <button type="button" className="button" onClick={() => void copy()}>
+            {copied === 'yes' ? 'Copied' : 'Copy as a text'}
+          </button>
+          <button type="button" className="button main" onClick={() => window.print()}>
+            Print
+          </button>
+        </span>
+      </div>
+      <p className="lead-in">{page.opening}</p>
+      <ul className="asks">
+        {page.asks.map((ask) => (
+          <li key={ask}>{ask}</li>
+        ))}
+      </ul>
+      <p>{page.closing}</p>
+      <div className="no-print block-top">
+        <label htmlFor="as-text" className="soft small">
+          the same as a text to send
+          {copied === 'failed' && ': copying was not allowed, mark and copy it here'}
+        </label>
+        <textarea id="as-text" readOnly value={text} rows={Math.min(18, 5 + page.asks.length)} />
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,51 @@
+'use client';
+import { useEffect, useState } from 'react';
+import { circuitsOfPoint } from '@/core/job';
+import { useJob } from '../kit/job/JobContext';
+
+/** A look at another program for less than this is no absence. */
+const AWAY_MS = 60_000;
+
+/**
+ * Asks on coming back whether somebody was away from the work, while a mains proof stands. It runs no stopwatch on the
+ * proof: whoever stood at the box all the time says so.
+ */
+export function ComingBack() {
+  const { keptJob, point, write } = useJob();
+  const proved = circuitsOfPoint(keptJob.circuits, point.id).find(
+    ({ state }) => state.state === 'provedDead' && state.mains !== null,
+  );
+  // Opening the job again is coming back
+  const [asked, setAsked] = useState(proved !== undefined);
+  useEffect(() => {
+    let left: number | null = null;
+    const changed = () => {
+      if (document.visibilityState === 'hidden') left = Date.now();
+      else if (left !== null && Date.now() - left > AWAY_MS) setAsked(true);
+    };
+    document.addEventListener('visibilitychange', changed);
+    return () => document.removeEventListener('visibilitychange', changed);
+  }, []);
+  if (!asked || !proved) return null;
+  return (
+    <div className="held-step coming-back" role="alert">
+      <b>Back at the work?</b> A mains proof stands on {proved.way ?? proved.name ?? 'the circuit'}. It ends with any
+      absence.
+      <div className="row-of block-top">
+        <button
+          type="button"
+          className="button"
+          onClick={() => {
+            write('cameBack', {});
+            setAsked(false);
+          }}
+        >
+          I was away: prove it again
+        </button>
+        <button type="button" className="button quiet" onClick={() => setAsked(false)}>
+          I stood at it all the time
+        </button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+'use client';
+
+interface Props<T extends string> {
+  readonly label: string;
+  readonly options: readonly { readonly value: T; readonly words: string }[];
+  readonly chosen: readonly T[];
+  /** Called with all that are chosen then; null where none is left. */
+  readonly onChange: (chosen: T[] | null) => void;
+}
+
+/** Any of a few: big buttons that stay down, saved at once. */
+export function Several<T extends string>({ label, options, chosen, onChange }: Props<T>) {
+  const turn = (value: T) => {
+    const next = chosen.includes(value) ? chosen.filter((one) => one !== value) : [...chosen, value];
+    onChange(next.length === 0 ? null : next);
+  };
+  return (
+    <div className="field wide-field" role="group" aria-label={label}>
+      <span className="label">{label}</span>
+      <div className="choices">
+        {options.map(({ value, words }) => (
+          <button key={value} type="button" aria-pressed={chosen.includes(value)} onClick={() => turn(value)}>
+            {words}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,30 @@
+'use client';
+import { Gauge } from 'lucide-react';
+import type { MeterTask } from '@/contract/instrument';
+import { METER_BUTTON, useMeter } from './MeterContext';
+
+interface Props {
+  readonly id: string;
+  readonly label: string;
+  readonly task: MeterTask;
+  readonly onTake: (text: string) => void;
+}
+
+/** Takes a field's reading from the meter; not there where there is no meter. */
+export function TakeButton({ id, label, task, onTake }: Props) {
+  const { there, open } = useMeter();
+  if (!there) return null;
+  return (
+    <button
+      type="button"
+      className="take"
+      aria-label={`Take ${label} from the meter`}
+      title="from the meter (m)"
+      aria-controls={id}
+      {...{ [METER_BUTTON]: label }}
+      onClick={() => open({ label, task, onTake })}
+    >
+      <Gauge size={18} aria-hidden="true" />
+    </button>
+  );
+}

@@ -1,0 +1,28 @@
+import { useEffect, useState } from 'react';
+import type { MeterReading, MeterTask } from '@/contract/instrument';
+
+export interface MeterStream {
+  readonly reading: MeterReading | null;
+  /** The meter can’t be reached. */
+  readonly away: boolean;
+}
+
+/** A meter's display as it runs up and settles; a new task or a higher `attempt` puts the probes on anew. */
+export function useMeterStream(job: string, point: string, task: MeterTask, attempt: number): MeterStream {
+  const [stream, setStream] = useState<MeterStream>({ reading: null, away: false });
+  const { function: what, from, to, state } = task;
+  useEffect(() => {
+    const query = new URLSearchParams({ job, point, function: what, from, to, state });
+    const source = new EventSource(`/api/v1/sim/meter?${query.toString()}`);
+    source.onmessage = (event: MessageEvent<string>) =>
+      // The route's contract says what its frames are
+      setStream({ reading: JSON.parse(event.data) as MeterReading, away: false });
+    source.addEventListener('end', () => source.close());
+    source.onerror = () => {
+      source.close();
+      setStream((before) => (before.reading?.settled ? before : { ...before, away: true }));
+    };
+    return () => source.close();
+  }, [attempt, from, job, point, state, to, what]);
+  return stream;
+}

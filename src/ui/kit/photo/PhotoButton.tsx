@@ -1,0 +1,42 @@
+'use client';
+import { Camera } from 'lucide-react';
+import { useRef } from 'react';
+import { useJob } from '../job/JobContext';
+import { usePhotos } from './usePhotos';
+
+/** Takes a picture at the rung at hand; it is pinned to it, and stands with the others at Look. */
+export function PhotoButton() {
+  const { rung } = useJob();
+  const { add, fault, waiting } = usePhotos();
+  const input = useRef<HTMLInputElement>(null);
+  if (rung === 'look') return null;
+  const words = fault ?? waiting.find(({ refused }) => refused)?.refused;
+  return (
+    <>
+      <button
+        type="button"
+        className="button quiet undo"
+        aria-label="Take a photo for this rung"
+        onClick={() => input.current?.click()}
+      >
+        <Camera size={16} aria-hidden="true" /> photo{waiting.length > 0 ? ` (${waiting.length} waiting)` : ''}
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        multiple
+        hidden
+        onChange={(event) => {
+          add(event.target.files ?? []);
+          event.target.value = '';
+        }}
+      />
+      {words && (
+        <span className="brick small" role="alert">
+          {words}
+        </span>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,122 @@
+'use client';
+import { Camera } from 'lucide-react';
+import { Suspense, lazy, useRef, useState } from 'react';
+import { PHOTO_TERMINALS, RUNG_NAMES, RUNGS, photosOfPoint, type EntryData, type Photo } from '@/core/job';
+import { FieldGroup } from '../form/FieldGroup';
+import { textField } from '../form/fields';
+import { Pick } from '../form/Pick';
+import { Yes } from '../form/Yes';
+import { useJob } from '../job/JobContext';
+import { MarkedPhoto } from './MarkedPhoto';
+import { usePhotos } from './usePhotos';
+
+const PhotoMarker = lazy(() => import('./PhotoMarker').then(({ PhotoMarker: Marker }) => ({ default: Marker })));
+const NO_TERMINAL = { value: 'none', words: 'none' } as const;
+
+/** Pictures of the point and of the site: taken, pinned to where they belong, drawn on. */
+export function PhotosArea() {
+  const { keptJob, kept } = useJob();
+  const { waiting, fault, add, drop } = usePhotos();
+  const input = useRef<HTMLInputElement>(null);
+  const [marking, setMarking] = useState<string | null>(null);
+  const photos = photosOfPoint(keptJob.photos, kept.id);
+  const marked = photos.find(({ id }) => id === marking);
+  return (
+    <section>
+      <div className="head-row">
+        <p className="soft">
+          Board with its labels, chime with its wires, the hole, the street side. And a trial picture: device or phone
+          held at the spot before anything is drilled.
+        </p>
+        <button type="button" className="button main" onClick={() => input.current?.click()}>
+          <Camera size={18} aria-hidden="true" /> Take or pick a photo
+        </button>
+        <input
+          ref={input}
+          type="file"
+          accept="image/*"
+          multiple
+          hidden
+          data-testid="photo-input"
+          onChange={(event) => {
+            add(event.target.files ?? []);
+            event.target.value = '';
+          }}
+        />
+      </div>
+      {fault && (
+        <p className="brick" role="alert">
+          {fault}
+        </p>
+      )}
+      {waiting.length > 0 && (
+        <ul className="plain-list" role="status">
+          {waiting.map(({ id, name, refused }) => (
+            <li key={id} className={refused ? 'brick' : ''}>
+              {name}: {refused ?? 'kept here, on its way to the server'}{' '}
+              {refused && (
+                <button type="button" className="button quiet" onClick={() => drop(id)}>
+                  drop it
+                </button>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {photos.length === 0 && waiting.length === 0 && <p>No photo yet.</p>}
+      <div className="photos">
+        {photos.map((photo) => (
+          <PhotoCard key={photo.id} photo={photo} onMark={() => setMarking(photo.id)} />
+        ))}
+      </div>
+      {marked && (
+        <Suspense>
+          <PhotoMarker photo={marked} onClose={() => setMarking(null)} />
+        </Suspense>
+      )}
+    </section>
+  );
+}
+
+function PhotoCard({ photo, onMark }: { readonly photo: Photo; readonly onMark: () => void }) {
+  const { keptJob, write } = useJob();
+  const { id: photoId, caption, rung, terminal, trial } = photo;
+  const say = (data: Omit<EntryData<'photoDescribed'>, 'photoId'>) => write('photoDescribed', { photoId, ...data });
+  return (
+    <figure className="photo" data-testid="photo">
+      <button type="button" className="photo-open" onClick={onMark} aria-label={`Draw on ${caption ?? 'the photo'}`}>
+        <MarkedPhoto jobId={keptJob.id} photo={photo} size="thumb" />
+      </button>
+      <figcaption>
+        <FieldGroup
+          kind="photoDescribed"
+          scope={{ photoId }}
+          fields={[textField('caption', 'what it shows', caption ?? undefined)]}
+        />
+        <div className="fields">
+          <Pick
+            label="pinned to"
+            options={RUNGS.map((value) => ({ value, words: RUNG_NAMES[value] }))}
+            chosen={rung ?? 'look'}
+            onPick={(next) => say({ rung: next })}
+          />
+          <Pick
+            label="terminal"
+            options={[NO_TERMINAL, ...PHOTO_TERMINALS.map((value) => ({ value, words: value }))]}
+            chosen={PHOTO_TERMINALS.find((one) => one === terminal) ?? 'none'}
+            onPick={(next) => say({ terminal: next === 'none' ? null : next })}
+          />
+        </div>
+        <Yes words="trial picture, before drilling" yes={trial} onTurn={(yes) => say({ trial: yes })} />
+        <div className="row-of">
+          <button type="button" className="button" onClick={onMark}>
+            Draw on it
+          </button>
+          <button type="button" className="button quiet" onClick={() => say({ gone: true })}>
+            take away
+          </button>
+        </div>
+      </figcaption>
+    </figure>
+  );
+}

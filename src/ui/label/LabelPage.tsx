@@ -1,0 +1,89 @@
+'use client';
+import { format, parseISO } from 'date-fns';
+import Link from 'next/link';
+import { useRef, useState } from 'react';
+import { regionOf, type Circuit, type Job } from '@/core/job';
+import { useCrew } from '../kit/crew/CrewContext';
+import { Choices } from '../kit/form/Choices';
+import { CircuitLabel, type LabelWords } from './CircuitLabel';
+import { LABEL_STOCK } from './labelStock';
+
+interface Props {
+  readonly job: Job;
+  readonly circuit: Circuit;
+  /** Where the record stands, as an address that a phone can open. */
+  readonly address: string;
+  readonly today: string;
+}
+
+const initials = (name: string): string =>
+  name
+    .split(/\s+/)
+    .map((part) => part.charAt(0).toUpperCase())
+    .join('');
+
+/** The label of a circuit: chosen stock, printed in its size or kept as SVG. */
+export function LabelPage({ job, circuit, address, today }: Props) {
+  const { who } = useCrew();
+  const [stockId, setStock] = useState('s62x29');
+  const holder = useRef<HTMLDivElement>(null);
+  const stock = LABEL_STOCK.find(({ id }) => id === stockId) ?? LABEL_STOCK[0];
+  const { words } = regionOf(job);
+  const points = job.points.filter(({ id }) => circuit.feeds.includes(id));
+  const labelWords: LabelWords = {
+    what: points.length > 0 ? `feeds: ${points.map(({ name }) => name).join(', ')}` : 'feeds: not said',
+    way: circuit.way ?? circuit.name ?? words.way,
+    board: [words.board, job.site.boardPlace].filter(Boolean).join(', '),
+    safe: 'Off, tag, then prove dead at the bell wires and at the transformer’s mains side.',
+    mark: `${format(parseISO(today), 'd MMM yyyy')}  ${who ? initials(who.name) : ''}`,
+    address,
+  };
+  const save = () => {
+    const svg = holder.current?.querySelector('svg');
+    if (!svg) return;
+    const file = new Blob([new XMLSerializer().serializeToString(svg)], { type: 'image/svg+xml' });
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(file);
+    link.download = `label-${job.title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.svg`;
+    link.click();
+    URL.revokeObjectURL(link.href);
+  };
+  if (!stock) return null;
+  return (
+    <main className="sheet-page label-page">
+      <div className="sheet-head no-print">
+        <div>
+          <h1>Circuit label</h1>
+          <div>
+            {job.title}: {circuit.way ?? circuit.name ?? 'circuit'}
+          </div>
+        </div>
+        <span className="row-of">
+          <Link className="button" href={`/jobs/${job.id}?rung=isolate`}>
+            Back to the job
+          </Link>
+          <button type="button" className="button" onClick={save}>
+            Keep as SVG
+          </button>
+          <button type="button" className="button main" onClick={() => window.print()}>
+            Print
+          </button>
+        </span>
+      </div>
+      <div className="no-print">
+        <Choices
+          label="label stock"
+          options={LABEL_STOCK.map(({ id, words: size }) => ({ value: id, words: size }))}
+          chosen={stock.id}
+          onPick={(id) => id && setStock(id)}
+        />
+      </div>
+      <div ref={holder} className={`label-holder ${stock.id}`}>
+        <CircuitLabel stock={stock} words={labelWords} />
+      </div>
+      <p className="no-print small soft">
+        The code leads to the record of this job: {address}. Printed in its own size; choose “100 %” and no margins.
+      </p>
+    </main>
+  );
+}

@@ -1,0 +1,38 @@
+import { AREA_NAMES, type Area, type AreaStanding } from '@/core/job';
+
+interface Props {
+  readonly areas: readonly AreaStanding[];
+  readonly here: Area;
+  /** Where the next missing fact is asked. */
+  readonly asked: Area | undefined;
+  readonly onPick: (area: Area) => void;
+}
+
+const MARKS = { open: '○', inHand: '◐', done: '●' } as const;
+const STATE_WORDS = { open: 'open', inHand: 'in hand', done: 'done' } as const;
+
+/** The parts of the survey with how each stands. */
+export function AreaStrip({ areas, here, asked, onPick }: Props) {
+  return (
+    <nav className="areas" aria-label="Parts of the survey">
+      {areas.map(({ area, state, words }) => (
+        <button
+          key={area}
+          type="button"
+          className={area === asked ? 'wanted' : ''}
+          aria-current={area === here ? 'true' : undefined}
+          onClick={() => onPick(area)}
+        >
+          <span aria-hidden="true" className={`mark ${state}`}>
+            {MARKS[state]}
+          </span>
+          <b>{AREA_NAMES[area]}</b>
+          <small>
+            <span className="hidden-visually">{STATE_WORDS[state]}, </span>
+            {words}
+          </small>
+        </button>
+      ))}
+    </nav>
+  );
+}

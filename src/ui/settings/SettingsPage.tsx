@@ -1,0 +1,80 @@
+'use client';
+import { useState } from 'react';
+import type { Settings, SettingsRequest } from '@/contract/settings';
+import { POLICY_IDS, POLICY_MATTERS, type Policy } from '@/core/policy';
+import { Away, Refused, call } from '../kit/api';
+import { Yes } from '../kit/form/Yes';
+
+/** The firm's policy, matter by matter with what speaks for and against each school, and the simulated devices. */
+export function SettingsPage({ first }: { readonly first: Settings }) {
+  const [settings, setSettings] = useState(first);
+  const [fault, setFault] = useState<string | null>(null);
+  const change = async (said: SettingsRequest) => {
+    try {
+      setSettings(await call<Settings>('/settings', { method: 'POST', body: said }));
+      setFault(null);
+    } catch (error) {
+      if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
+      setFault(`${error.message} Nothing was changed.`);
+    }
+  };
+  return (
+    <main className="page settings">
+      <h1>Settings</h1>
+      {fault && (
+        <p className="brick" role="alert">
+          {fault}
+        </p>
+      )}
+      <h2 className="block-top">The firm’s policy</h2>
+      <p className="soft">
+        Good practitioners differ here. A choice acts on jobs made from now on; a job may depart from it in words. None
+        of it opens a mains step.
+      </p>
+      {POLICY_IDS.map((matter) => (
+        <Matter
+          key={matter}
+          matter={matter}
+          chosen={settings.policy[matter]}
+          onPick={(school) => void change({ policy: { [matter]: school } })}
+        />
+      ))}
+      <h2 className="block-top">Simulated devices</h2>
+      <Yes
+        words="A simulated meter and phone, to try the program with"
+        yes={settings.simulatedDevices}
+        onTurn={(simulatedDevices) => void change({ simulatedDevices })}
+      />
+      <p className="soft">What they give is marked “simulated” wherever it shows. Real work wants a real meter.</p>
+    </main>
+  );
+}
+
+interface MatterProps {
+  readonly matter: keyof Policy;
+  readonly chosen: string;
+  readonly onPick: (school: string) => void;
+}
+
+function Matter({ matter, chosen, onPick }: MatterProps) {
+  const { matter: words, acts, schools } = POLICY_MATTERS[matter];
+  return (
+    <fieldset className="matter">
+      <legend>
+        <b>{words}</b> <span className="soft small">acts on {acts}</span>
+      </legend>
+      {schools.map((school, i) => (
+        <label key={school.id} className="school">
+          <input type="radio" name={matter} checked={school.id === chosen} onChange={() => onPick(school.id)} />
+          <span>
+            <b>{school.words}</b>
+            {i === 0 && <span className="soft"> (default)</span>}
+            <span className="block small">
+              For: {school.pro} Against: {school.contra}
+            </span>
+          </span>
+        </label>
+      ))}
+    </fieldset>
+  );
+}
