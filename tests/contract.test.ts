@@ -1,9 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { answerBell, bellRequest } from '@/contract/bell';
+import { answerBreakerHunt, breakerHuntRequest } from '@/contract/breakerHunt';
 import { newCrewRequest, newJobRequest, parseEntries, parseJobFile } from '@/contract/job';
 import { parse } from '@/contract/parse';
 import { ProblemError, problemOf } from '@/contract/problem';
+import { answerSearchOrder, searchOrderRequest } from '@/contract/searchOrder';
+import { meterQuery } from '@/contract/simulated';
 import { answerSourceFit, sourceFitRequest } from '@/contract/sourceFit';
 
 const uuid = '01a212cc-13b4-7042-af58-158cee1520fc';
@@ -250,5 +253,85 @@ describe('problems', () => {
       detail: 'No.',
       errors: [{ path: 'a', message: 'is wrong' }],
     });
+  });
+});
+
+describe('compute/breaker-hunt', () => {
+  const ask = (body: unknown) => answerBreakerHunt(parse(breakerHuntRequest, body));
+  const ways = [
+    { id: 'w1', probability: 0.4 },
+    { id: 'w2', probability: 0.25 },
+    { id: 'w3', probability: 0.15 },
+    { id: 'w4', probability: 0.1, doNotDrop: true },
+    { id: 'w5', probability: 0.1, doNotDrop: true },
+  ];
+  it('answers the worked example', () => {
+    const answer = ask({ ways, answered: [{ dropped: ['w1'], died: false }] });
+    expect(answer.expectedTests).toBeCloseTo(1.58333, 5);
+    expect(answer.ways[0]).toMatchObject({ id: 'w2' });
+    expect(answer.ways[0]?.probability).toBeCloseTo(0.416667, 6);
+    expect(answer.byAgreement).toEqual(['w4', 'w5']);
+  });
+  it.each([
+    ['no ways', {}, 400, 'ways'],
+    ['a way without probability', { ways: [{ id: 'a' }] }, 400, 'ways[0].probability'],
+    ['a probability in words', { ways: [{ id: 'a', probability: '1' }] }, 400, 'ways[0].probability'],
+    ['an unknown field', { ways: [{ id: 'a', probability: 1, amps: 15 }] }, 400, 'ways[0]'],
+    ['an answer without a set', { ways, answered: [{ died: true }] }, 400, 'answered[0].dropped'],
+    ['a negative probability', { ways: [{ id: 'a', probability: -1 }] }, 422, 'ways[0].probability'],
+    ['probabilities that are all zero', { ways: [{ id: 'a', probability: 0 }] }, 422, 'ways'],
+    ['two ways with one number', { ways: [ways[0], ways[0]] }, 422, 'ways[1].id'],
+    ['a way that is not there', { ways, answered: [{ dropped: ['w9'], died: true }] }, 422, 'answered[0].dropped[0]'],
+    [
+      'answers that contradict',
+      {
+        ways,
+        answered: [
+          { dropped: ['w1'], died: true },
+          { dropped: ['w1'], died: false },
+        ],
+      },
+      422,
+      'answered',
+    ],
+  ])('refuses %s', (_what, body, status, path) => {
+    const refused = refusal(() => ask(body));
+    expect(refused.status).toBe(status);
+    expect(refused.paths).toContain(path);
+  });
+});
+
+describe('compute/search-order', () => {
+  const ask = (body: unknown) => answerSearchOrder(parse(searchOrderRequest, body));
+  const place = (id: string, probability: number, minutes: number) => ({ id, probability, minutes });
+  it('answers the worked example', () => {
+    const answer = ask({ places: [place('board', 0.5, 10), place('furnace', 0.3, 3), place('attic', 0.2, 12)] });
+    expect(answer.order).toEqual(['furnace', 'board', 'attic']);
+    expect(answer.expectedMinutes).toBeCloseTo(12.4, 9);
+  });
+  it.each([
+    ['nothing to search', { places: [] }, 422, 'places'],
+    ['no places', {}, 400, 'places'],
+    ['minutes missing', { places: [{ id: 'a', probability: 1 }] }, 400, 'places[0].minutes'],
+    ['negative minutes', { places: [place('a', 1, -1)] }, 422, 'places[0].minutes'],
+    ['all zero', { places: [place('a', 0, 1)] }, 422, 'places'],
+    ['one id twice', { places: [place('a', 1, 1), place('a', 1, 1)] }, 422, 'places[1].id'],
+    ['minutes that overflow', { places: [place('a', 1, 1e308), place('b', 1, 1e308)] }, 422, 'places'],
+  ])('refuses %s', (_what, body, status, path) => {
+    const refused = refusal(() => ask(body));
+    expect(refused.status).toBe(status);
+    expect(refused.paths).toContain(path);
+  });
+});
+
+describe('the simulated meter’s query', () => {
+  const query = { job: 'j', point: 'p', function: 'voltsAc', from: 'S1', to: 'S2', state: 'open' };
+  it.each([
+    ['a function that is none', { ...query, function: 'smell' }, 400],
+    ['a screw that is none', { ...query, to: 'S9' }, 400],
+    ['both probes on one screw', { ...query, to: 'S1' }, 422],
+    ['no job', { ...query, job: undefined }, 400],
+  ])('refuses %s', (_what, body, status) => {
+    expect(refusal(() => parse(meterQuery, body)).status).toBe(status);
   });
 });

@@ -24,10 +24,10 @@ export const AREAS = [
 export type Area = (typeof AREAS)[number];
 
 export const AREA_NAMES: Readonly<Record<Area, string>> = {
-  before: 'Before the visit',
+  before: 'Before',
   door: 'Door',
   plate: 'Plate',
-  view: 'View and weather',
+  view: 'View',
   chime: 'Chime',
   transformer: 'Transformer',
   supply: 'New supply',
@@ -35,7 +35,7 @@ export const AREA_NAMES: Readonly<Record<Area, string>> = {
   house: 'House',
   board: 'Board',
   photos: 'Photos',
-  bag: 'Unpack and check',
+  bag: 'Bag',
 };
 
 /** An area as it stands. */

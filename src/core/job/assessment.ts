@@ -93,8 +93,12 @@ export function assess(job: Job, point: Point, draws: number = DRAWS_WHILE_TYPIN
   const survey = surveyWithChoice(job, point);
   const spare = sparePairsOf(point);
   const known = estimate(survey, draws);
-  const reference = referenceOf(known, spare, point.choice);
-  const next = nextReading(survey, reference.judgement.verdict);
+  const none = point.look.wasThere === 'nothing';
+  const judged = referenceOf(known, spare, point.choice);
+  const reference =
+    none && !judged.chosen ? { ...judged, words: 'no transformer yet: a usual one is guessed' } : judged;
+  // Where there was no bell there is no old transformer to be read
+  const next = none && !judged.chosen ? null : nextReading(survey, reference.judgement.verdict);
   return {
     survey,
     spare,
@@ -109,7 +113,7 @@ export function rememberingAssess(most: number): (job: Job, point: Point) => Ass
   const kept = new Map<string, Assessment>();
   return (job, point) => {
     const { choice } = point;
-    const key = JSON.stringify([surveyWithChoice(job, point), sparePairsOf(point), choice?.data]);
+    const key = JSON.stringify([surveyWithChoice(job, point), sparePairsOf(point), choice?.data, point.look.wasThere]);
     const known = kept.get(key);
     kept.delete(key);
     const assessment = known ?? assess(job, point);

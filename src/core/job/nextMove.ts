@@ -36,7 +36,9 @@ function atHunt(job: Job, point: Point): NextMove | null {
   if (hunt.state === 'contradicts') return move('isolate', 'Take an answer of the hunt back', 'They leave no way.');
   if (hunt.state === 'hunting') {
     const { words } = regionOf(job);
-    const ways = (hunt.drop ?? []).flatMap((id) => wayOfId(job, id)?.way ?? []);
+    const ways = (hunt.drop ?? [])
+      .flatMap((id) => wayOfId(job, id)?.way ?? [])
+      .sort((a, b) => a.localeCompare(b, 'en', { numeric: true }));
     return move(
       'isolate',
       `Drop ${words.way}${ways.length === 1 ? '' : 's'} ${ways.slice(0, 6).join(', ')}${ways.length > 6 ? ` and ${ways.length - 6} more` : ''}`,

@@ -1,6 +1,6 @@
 import { UNKNOWN_RUN, type BellSurvey, type Reading, type RunName, type RunSurvey, type SparePairs } from '../bell';
 import { DEFAULT_DEVICE_ID, DEVICES, deviceById, type DeviceProfile } from '../catalogue';
-import type { TreatmentPath } from '../chime';
+import type { ChimeKind, TreatmentPath } from '../chime';
 import type { PlateSurvey } from '../mount';
 import { regionPack, type RegionPack } from '../region';
 import type { Job, Point, TakenReading } from './job';
@@ -24,10 +24,14 @@ const PRESENT: Readonly<Record<'series' | 'shunt' | 'link' | 'none', TreatmentPa
   none: { path: 'none' },
 };
 
+/** Where nothing was pressed before, there is no chime either, until somebody says so. */
+const chimeKindOf = (point: Point): ChimeKind | null =>
+  point.chime.chimeKind ?? (point.look.wasThere === 'nothing' ? 'none' : null);
+
 /** The path through the chime as it is now: as seen, else what its kind makes likely. */
 function presentOf(point: Point): TreatmentPath {
   if (point.chime.present) return PRESENT[point.chime.present];
-  const kind = point.chime.chimeKind;
+  const kind = chimeKindOf(point);
   return kind === 'none' || kind === 'wireless' ? PRESENT.none : PRESENT.series;
 }
 
@@ -82,7 +86,7 @@ export function surveyOf(job: Job, point: Point): BellSurvey {
     nameplate: { volts: point.transformer.ratedVolts ?? null, va: point.transformer.ratedVa ?? null },
     runs: { toChime: runOf(point, 'toChime'), toDoor: runOf(point, 'toDoor') },
     chime: {
-      kind: point.chime.chimeKind ?? null,
+      kind: chimeKindOf(point),
       rating: ratedVolts !== undefined && ratedVa !== undefined ? { volts: ratedVolts, va: ratedVa } : null,
       ratedVolts: ratedVolts ?? null,
     },

@@ -45,41 +45,50 @@ const circuitNow = ({ survey, house }: MeterBench): Circuit =>
     toDoorCelsius: house.toDoorCelsius,
   });
 
-/** Volts that stand at each screw against S2, and the current, with the device doing something or nothing. */
+/** The loop now, with the device doing something or nothing. */
 function loopNow(bench: MeterBench, state: 'open' | LastingState) {
   const circuit = circuitNow(bench);
   const draw = state === 'open' ? null : drawOf(bench.survey, bench.house, state);
   const door = draw ? doorVolts(circuit, draw) : circuit.emf;
   const amps = draw && door > 0 ? draw.watts / draw.powerFactor / door : 0;
-  return { circuit, door, amps };
+  return { circuit, door, amps, watts: draw?.watts ?? 0 };
 }
 
-/** rms volts between two probes while energised: along the loop the parts' volts add as phasors. */
+/** The screws in the order in which the loop passes them; the device sits between D1 and D2. */
+const ALONG_LOOP: readonly Probe[] = ['S1', 'Trans', 'Front', 'D1', 'D2', 'S2'];
+const DEVICE_AFTER = ALONG_LOOP.indexOf('D1');
+
+/** What lies between each of them and the next; half of a run is on the way there, half on the way back. */
+const partsOf = ({ toChimeOhms, toDoorOhms, chime }: Circuit): readonly { re: number; im: number }[] => [
+  { re: toChimeOhms / 2, im: 0 },
+  chime,
+  { re: toDoorOhms / 2, im: 0 },
+  { re: 0, im: 0 },
+  { re: (toChimeOhms + toDoorOhms) / 2, im: 0 },
+];
+
+/** Neutral against earth in a house that draws something, and what leaks through the winding: engineering defaults. */
+const NEUTRAL_RISE = 0.004;
+const LEAK_TO_EARTH = 0.05;
+
+/** rms volts between two probes while energised; over the device by the law of the operating point (domain/power). */
 function liveVolts(bench: MeterBench, state: 'open' | LastingState, from: Probe, to: Probe): number | null {
   const mains = bench.survey.region.mains.nominalVolts * bench.house.mains;
   const pair = new Set([from, to]);
   if (pair.has('hot')) return pair.has('neutral') || pair.has('earth') ? mains : null;
   if (pair.has('neutral')) return pair.has('earth') ? NEUTRAL_RISE * mains : null;
-  const { circuit, amps } = loopNow(bench, state);
-  // The source floats: against earth only what leaks through the winding
+  const { circuit, door, amps, watts } = loopNow(bench, state);
+  // The secondary floats: against earth only what leaks through the winding
   if (pair.has('earth')) return circuit.emf * LEAK_TO_EARTH;
-  const real = { S2: 0, D2: amps * ((circuit.toChimeOhms + circuit.toDoorOhms) / 2) } as Record<string, number>;
-  // The device's volts are nearly in phase with its current; the coil's reactance alone stands across
-  const s1 = Math.sqrt(Math.max(0, circuit.emf ** 2 - (amps * circuit.chime.im) ** 2)) - amps * circuit.sourceOhms;
-  real.S1 = s1;
-  real.Trans = s1 - (amps * circuit.toChimeOhms) / 2;
-  real.Front = real.Trans - amps * circuit.chime.re;
-  real.D1 = real.Front - (amps * circuit.toDoorOhms) / 2;
-  const before = new Set<Probe>(['S1', 'Trans']);
-  const [a, b] = [real[from], real[to]];
-  if (a === undefined || b === undefined) return null;
-  const across = before.has(from) === before.has(to) ? 0 : amps * circuit.chime.im;
-  return Math.hypot(a - b, across);
+  const [first = -1, last = -1] = [ALONG_LOOP.indexOf(from), ALONG_LOOP.indexOf(to)].sort((a, b) => a - b);
+  if (first < 0) return null;
+  const between = partsOf(circuit)
+    .slice(first, last)
+    .reduce((sum, part) => ({ re: sum.re + part.re, im: sum.im + part.im }), { re: 0, im: 0 });
+  const dropped = amps * Math.hypot(between.re, between.im);
+  const overDevice = first <= DEVICE_AFTER && last > DEVICE_AFTER;
+  return overDevice ? Math.sqrt(door ** 2 + 2 * between.re * watts + dropped ** 2) : dropped;
 }
-
-/** Neutral against earth in a house that draws something; an engineering default. */
-const NEUTRAL_RISE = 0.004;
-const LEAK_TO_EARTH = 0.05;
 
 /** Volts between two probes; null where the pair makes no sense. */
 export function voltsBetween(bench: MeterBench, state: 'open' | LastingState, from: Probe, to: Probe): number | null {

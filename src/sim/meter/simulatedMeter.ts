@@ -43,8 +43,6 @@ const SETTLED_AFTER_SECONDS = 1;
 const BEEPS_UNDER_OHMS = 40;
 /** An averaging meter on a device's wave, domain/power: up to 0.7 V in 24. */
 const AVERAGING_HIGH = 0.029;
-/** Over this an ohms reading is not to be had. */
-const TOO_LIVE_VOLTS = 1;
 
 const decimals = (count: number): number => Math.max(0, Math.round(-Math.log10(count)));
 
@@ -124,8 +122,7 @@ function problemOf(bench: MeterBench, task: MeterTask): string | null {
       return 'Ohms only on the bell side here.';
     // A run that is off its screws has no volts, whatever the rest does
     if (from.startsWith('to')) return null;
-    const volts = voltsBetween(bench, 'open', from, to) ?? 0;
-    return volts > TOO_LIVE_VOLTS ? 'Live: take volts, not ohms. Switch it off first.' : null;
+    return bench.energised ? 'Live: take volts, not ohms. Switch it off first.' : null;
   }
   if (what === 'ampsAc') return state !== 'open' && !bench.energised ? 'Off: no current.' : null;
   return voltsBetween(bench, state, from, to) === null ? 'These two have nothing to do with one another.' : null;

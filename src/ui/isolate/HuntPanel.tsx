@@ -69,7 +69,8 @@ function Hunting({ hunt }: { readonly hunt: Live }) {
         list.
       </p>
     );
-  const drop = hunt.drop ?? [];
+  // In the order in which they stand on the board, as the hand goes
+  const drop = [...(hunt.drop ?? [])].sort((a, b) => a.localeCompare(b, 'en', { numeric: true }));
   const names = drop.map((id) => wayOfId(keptJob, id));
   const answer = (died: boolean, dropped: readonly string[] = drop) =>
     write('huntTested', { pointId: kept.id, dropped: [...dropped], died });
@@ -157,7 +158,10 @@ function Answers() {
   return (
     <ol className="plain-list block-top" data-testid="answers">
       {tests.map((test) => {
-        const ways = test.dropped.map((id) => wayOfId(keptJob, id)?.way ?? id).join(', ');
+        const ways = [...test.dropped]
+          .sort((a, b) => a.localeCompare(b, 'en', { numeric: true }))
+          .map((id) => wayOfId(keptJob, id)?.way ?? id)
+          .join(', ');
         return (
           <li key={test.entryId}>
             {ways} off: <b>{test.died ? 'died' : 'still on'}</b>{' '}

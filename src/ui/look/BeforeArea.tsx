@@ -27,6 +27,8 @@ export function BeforeArea() {
   const { keptJob, write } = useJob();
   const { customer } = keptJob;
   const missing = missingFromCustomer(keptJob);
+  const known = missing.filter(({ state }) => state === 'missing');
+  const asked = missing.length - known.length;
   const ready = Object.fromEntries(
     QUESTIONS.filter(([name]) => customer[name] === undefined).map(([name]) => [name, 'ready']),
   );
@@ -41,9 +43,8 @@ export function BeforeArea() {
       <p className={missing.length > 0 ? 'brick' : 'moss'}>
         {missing.length === 0
           ? 'Everything is there: the visit can be planned.'
-          : `${missing.length === 1 ? 'One thing is' : `${missing.length} things are`} open: ${missing
-              .map(({ words }) => words.charAt(0).toLowerCase() + words.slice(1))
-              .join('; ')}.`}
+          : [...known.map(({ words }) => words), ...(asked > 0 ? [`${asked} not asked yet`] : [])].join('. ')}
+        {missing.length > 0 && '.'}
       </p>
       <div className="choice-rows halves">
         {QUESTIONS.map(([name, words]) => (

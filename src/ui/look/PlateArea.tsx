@@ -18,7 +18,7 @@ export function PlateArea() {
   const small = (metres: number): string => lengthText(metres, lengths, 'small');
   return (
     <section>
-      <div className="split">
+      <div className="split wide-drawing">
         <div>
           <FieldGroup
             kind="pointDescribed"

@@ -43,7 +43,11 @@ export function WayRow({ way }: { readonly way: Way }) {
         ))}
       </select>
       <Yes
-        words={`keep ${named} on`}
+        words={
+          <>
+            keep <span className="hidden-visually">{named} </span>on
+          </>
+        }
         yes={way.doNotDrop}
         onTurn={(doNotDrop) =>
           write('wayListed', { ...scope, doNotDrop, ...(doNotDrop && looksLike ? { why: looksLike } : {}) })

@@ -1,7 +1,8 @@
 'use client';
+import type { ReactNode } from 'react';
 
 interface Props {
-  readonly words: string;
+  readonly words: ReactNode;
   readonly yes: boolean;
   readonly onTurn: (yes: boolean) => void;
 }

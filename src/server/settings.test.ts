@@ -1,0 +1,79 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { parse } from '@/contract/parse';
+import { DEFAULT_SETTINGS, settingsRequest } from '@/contract/settings';
+import { entry, newJob, temporaryStore } from './forTests';
+import { meterOf, phoneAt } from './instruments/simulated';
+import { appendEntries, createJob } from './jobs/entryStore';
+import { readSettings, writeSettings } from './settings';
+import type { Store } from './store';
+
+let store: Store;
+let end: () => Promise<void>;
+beforeAll(async () => {
+  ({ store, end } = await temporaryStore());
+});
+afterAll(() => end());
+
+describe('settings', () => {
+  it('are the defaults until something is said, and keep what was not', async () => {
+    expect(await readSettings(store.db)).toEqual(DEFAULT_SETTINGS);
+    await writeSettings(store.db, { policy: { bellSide: 'live' } });
+    await writeSettings(store.db, { simulatedDevices: true });
+    expect(await readSettings(store.db)).toMatchObject({
+      policy: { bellSide: 'live', account: 'customer' },
+      simulatedDevices: true,
+    });
+  });
+  it('refuse a school or a field that does not exist', () => {
+    expect(() => parse(settingsRequest, { policy: { bellSide: 'always' } })).toThrow();
+    expect(() => parse(settingsRequest, { colour: 'red' })).toThrow();
+    expect(() => parse(settingsRequest, { simulatedDevices: 'yes' })).toThrow();
+  });
+});
+
+describe('simulated devices', () => {
+  const started = async () => {
+    const job = newJob();
+    await createJob(store.db, store.clock, job);
+    await appendEntries(store.db, store.clock, job.id, [
+      entry('pointAdded', { pointId: 'p', pointKind: 'doorbell', name: 'Front door' }),
+      entry('transformerDescribed', { pointId: 'p', ratedVolts: 16, ratedVa: 30 }),
+    ]);
+    return job.id;
+  };
+  const open = { function: 'voltsAc', from: 'S1', to: 'S2', state: 'open' } as const;
+  it('stand on the circuit as the job has it: live, and nearly dead once it is off', async () => {
+    const id = await started();
+    const live = (await meterOf(store, id, 'p')).read(open, 2).value ?? 0;
+    expect(live).toBeGreaterThan(14);
+    await appendEntries(store.db, store.clock, id, [
+      entry('circuitListed', { circuitId: 'c', way: '7', feeds: ['p'] }),
+      entry('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true }),
+    ]);
+    expect((await meterOf(store, id, 'p')).read(open, 2).value).toBeLessThan(1);
+  });
+  it('do not change with what they themselves read', async () => {
+    const id = await started();
+    const before = (await meterOf(store, id, 'p')).read(open, 2);
+    await appendEntries(store.db, store.clock, id, [
+      entry('readingTaken', {
+        pointId: 'p',
+        what: 'volts',
+        at: 'transformer',
+        state: 'open',
+        low: 18,
+        high: 18,
+        simulated: true,
+      }),
+    ]);
+    expect((await meterOf(store, id, 'p')).read(open, 2)).toEqual(before);
+  });
+  it('are refused where they are switched off, and for a point that is not there', async () => {
+    const id = await started();
+    await expect(phoneAt(store, id, 'q')).rejects.toMatchObject({ status: 404 });
+    expect((await phoneAt(store, id, 'p')).simulated).toBe(true);
+    await writeSettings(store.db, { simulatedDevices: false });
+    await expect(meterOf(store, id, 'p')).rejects.toMatchObject({ status: 409 });
+    await writeSettings(store.db, { simulatedDevices: true });
+  });
+});
