@@ -37,12 +37,22 @@ describe('a climb by clicks and typing', () => {
 
   it('Look: says where the plate can sit and which screw the wall takes', async () => {
     await screen.press('Look');
+    // Nothing is known of the customer yet: the list that is gone through once comes first
+    await screen.says('10 not asked yet');
+    await screen.choose('phone charged, program and permissions on it', 'missing');
+    await screen.press('All that was not asked yet is ready');
+    await screen.says('Phone is not ready');
+    await screen.area('House');
     await screen.choose('lengths in', 'metres');
+    await screen.choose('basement', 'yes');
+    await screen.area('Door');
     await screen.choose('what was there before', 'a button');
     await screen.choose('wall', 'brick');
-    await screen.choose('kind of chime: open it and look', 'mechanical');
     // 4 mm plate + 30 mm anchor + 4 mm diameter = 38 mm; the next stocked one is 40 mm
     await screen.says('screw 40 mm');
+    await screen.area('Chime');
+    await screen.choose('kind of chime: open it and look', 'mechanical');
+    await screen.area('Plate');
     await screen.keep('lead reaches out of the hole', '9 cm');
     await screen.keep('hole over standing ground', '1200');
     await screen.keep('old holes and stain, height', '70 mm');
@@ -52,6 +62,37 @@ describe('a climb by clicks and typing', () => {
     await screen.type('free wall to the nearer side', '-3 mm');
     await screen.says('It can’t be below zero');
     await screen.keep('free wall to the nearer side', '80 mm');
+    // Half the plate is 65 mm: a lip 75 mm above leaves 10 mm up
+    await screen.keep('lip above the hole, up to it', '75 mm');
+    await screen.says('It can go 10 mm up and 30 mm down');
+    await accessible(screen);
+  });
+
+  it('Look: the search re-orders itself, and “found” asks for more than the place', async () => {
+    await screen.area('Transformer');
+    await screen.says('beside the board', '.big-pair');
+    await screen.press('Not there');
+    await screen.says('Looked at in vain');
+    await screen.choose('cable leaves the chime', 'down');
+    await screen.says('basement ceiling, a joist', '[data-testid=places] li:first-child');
+    await screen.type('switch that was turned off', 'hall light');
+    await screen.press('Bell rings');
+    await screen.says('hall light off: bell rings');
+    await screen.press('Found it here');
+    await screen.says('Make sure that it is the bell’s', '[data-testid=next-move]');
+    await screen.choose('how it was told from one of the heating', 'its wires followed');
+    await screen.choose('every switch tried: it stays fed', 'yes');
+    await screen.says('found', 'nav.areas');
+    await screen.area('Wi-Fi');
+    await screen.type('signal at the spot', '64');
+    await screen.press('Keep the reading');
+    await screen.says('Workable.', '[data-testid=wifi-verdict]');
+    await screen.type('signal at the spot', '200');
+    await screen.press('Keep the reading');
+    await screen.says('not possible here');
+    await screen.area('Bag');
+    await screen.choose('fuse link: Continuity', 'not right');
+    await screen.says('2 fuse links, tested', '.carry');
     await accessible(screen);
   });
 

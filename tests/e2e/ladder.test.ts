@@ -117,7 +117,7 @@ describe('the board', () => {
   it('shows every job by day, finds by words, and reads well to everybody', async () => {
     const screen = new Screen(await browser.newPage());
     await screen.open(server.url);
-    expect(await screen.page.$$eval('.board-row', (rows) => rows.length)).toBe(7);
+    expect(await screen.page.$$eval('.board-row', (rows) => rows.length)).toBe(12);
     const days = await screen.page.$$eval('.day h2', (list) => list.map((one) => one.textContent));
     expect(days).toEqual(expect.arrayContaining(['Today', 'Coming', 'Finished']));
     await accessible(screen);
@@ -140,7 +140,7 @@ describe('the board', () => {
     await screen.press('Front door');
     await screen.says('step 3 of 7');
     await screen.says('PROVED DEAD', '.phone-only');
-    await screen.press('Holds', '.job');
+    await screen.press('proved dead', '.job');
     await screen.says('To bring', '.carry-drawer');
     const wide = await screen.page.evaluate(() => document.documentElement.scrollWidth);
     expect(wide).toBeLessThanOrEqual(390);
@@ -191,7 +191,7 @@ describe('the screens', () => {
     await screen.kept();
     await screen.says('Nothing read yet');
     await screen.page.keyboard.press('4');
-    await screen.says('The circuit', 'h2');
+    await screen.says('Hunt the breaker', 'h2');
     await screen.page.keyboard.press('?');
     await screen.says('None of them acts while you type');
     await screen.page.keyboard.press('Escape');
@@ -262,7 +262,7 @@ describe('the screens', () => {
     };
     await post(`/jobs/${id}/entries`, { entries: [pointAdded] });
     const screen = new Screen(await browser.newPage());
-    await screen.open(`${server.url}/jobs/${id}?rung=look`);
+    await screen.open(`${server.url}/jobs/${id}?rung=look&area=door`);
     await screen.press('Another door at this site');
     await screen.type('name of another door here', 'Side gate');
     await screen.press('Add the door');
@@ -309,7 +309,7 @@ describe('bad input over the open interface', () => {
     ['not a job file', '{"a":1}', 400],
     ['cut off', '{"format":"fox-ladder/job","version":1,"job":{', 400],
     ['a newer one', { format: 'fox-ladder/job', version: 99 }, 422],
-    ['50 MB', 'x'.repeat(50 * 1024 * 1024), 413],
+    ['120 MB', 'x'.repeat(120 * 1024 * 1024), 413],
   ])('refuses a job file that is %s', async (_what, body, status) => {
     const before = (await (await fetch(`${server.url}/api/v1/jobs`)).json()) as object;
     expect((await post('/jobs/import', body)).status).toBe(status);

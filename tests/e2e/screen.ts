@@ -69,8 +69,21 @@ export class Screen {
 
   /** Presses one of a group of choices. */
   async choose(group: string, words: string): Promise<void> {
-    await this.page.waitForSelector(`[role="group"][aria-label="${group}"]`, { timeout: 8000 });
-    await this.press(words, `[role="group"][aria-label="${group}"]`);
+    await this.page.waitForSelector(`[role="group"][aria-label^="${group}"]`, { timeout: 8000 });
+    await this.press(words, `[role="group"][aria-label^="${group}"]`);
+  }
+
+  /** Goes to a part of the survey. */
+  async area(name: string): Promise<void> {
+    await this.page.waitForSelector('nav.areas', { timeout: 8000 });
+    await this.page.evaluate(
+      (words) =>
+        [...document.querySelectorAll<HTMLButtonElement>('nav.areas button')]
+          .find((one) => one.querySelector('b')?.textContent === words)
+          ?.click(),
+      name,
+    );
+    await this.says(name, 'nav.areas [aria-current]');
   }
 
   /** The text of the page, or of a part of it. */

@@ -126,7 +126,7 @@ export interface CustomerPage {
 export function customerPage(job: Job, when: string | null): CustomerPage {
   const asks = missingFromCustomer(job).map(({ ask }) => ask);
   const points = job.points.map(({ name }) => name.toLowerCase()).join(' and ');
-  const visit = `${when === null ? 'We will come' : `We come on ${when}`}${points ? ` to fit the device at the ${points}` : ''}.`;
+  const visit = `${when === null ? 'we will come' : `we come on ${when}`}${points ? ` to fit the device at the ${points}` : ''}.`;
   const hello = job.customer.name ? `Dear ${job.customer.name},` : 'Good day,';
   return {
     opening: `${hello} ${visit} ${

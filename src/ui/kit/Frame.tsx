@@ -25,12 +25,12 @@ export function Frame({ crew, theme, children }: Props) {
     <QueryClientProvider client={client}>
       <CrewProvider crew={crew}>
         <header className="strip">
-          <Link className="name" href="/">
+          <Link className="name" href="/" aria-label="Fox Ladder">
             <svg width="22" height="28" viewBox="0 0 22 28" aria-hidden="true">
               <path d="M4 1v26M18 1v26M4 6h14M4 22h14" stroke="var(--ink)" strokeWidth="2.6" fill="none" />
               <path d="M4 14h14" stroke="var(--fox)" strokeWidth="4" />
             </svg>
-            Fox Ladder
+            <b>Fox Ladder</b>
           </Link>
           <nav aria-label="Pages">
             <Link href="/" aria-current={path === '/' ? 'page' : undefined}>

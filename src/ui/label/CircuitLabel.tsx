@@ -53,8 +53,8 @@ export function CircuitLabel({ stock, words }: { readonly stock: LabelStock; rea
   const rows: { text: string; size: number; bold: boolean }[] = [
     ...line(words.way, 62 * unit, 1).map((text) => ({ text, size: 62 * unit, bold: true })),
     ...line(words.what, 34 * unit, 1).map((text) => ({ text, size: 34 * unit, bold: true })),
-    ...line(words.board, 27 * unit, 1).map((text) => ({ text, size: 27 * unit, bold: false })),
-    ...line(words.safe, 25 * unit, 3).map((text) => ({ text, size: 25 * unit, bold: false })),
+    ...line(words.board, 27 * unit, 2).map((text) => ({ text, size: 27 * unit, bold: false })),
+    ...line(words.safe, 25 * unit, 2).map((text) => ({ text, size: 25 * unit, bold: false })),
   ];
   const baselines = rows.reduce<readonly number[]>(
     (all, row) => [...all, (all.at(-1) ?? EDGE - 4) + row.size * 1.18],

@@ -34,7 +34,7 @@ export function LabelPage({ job, circuit, address, today }: Props) {
     what: points.length > 0 ? `feeds: ${points.map(({ name }) => name).join(', ')}` : 'feeds: not said',
     way: circuit.way ?? circuit.name ?? words.way,
     board: [words.board, job.site.boardPlace].filter(Boolean).join(', '),
-    safe: 'Off, tag, then prove dead at the bell wires and at the transformer’s mains side.',
+    safe: 'Switch off, tag, prove dead: bell wires and mains side.',
     mark: `${format(parseISO(today), 'd MMM yyyy')}  ${who ? initials(who.name) : ''}`,
     address,
   };

@@ -1,3 +1,5 @@
+'use client';
+import { useEffect, useRef } from 'react';
 import { AREA_NAMES, type Area, type AreaStanding } from '@/core/job';
 
 interface Props {
@@ -13,8 +15,14 @@ const STATE_WORDS = { open: 'open', inHand: 'in hand', done: 'done' } as const;
 
 /** The parts of the survey with how each stands. */
 export function AreaStrip({ areas, here, asked, onPick }: Props) {
+  const strip = useRef<HTMLElement>(null);
+  useEffect(() => {
+    // On a phone the strip is wider than the screen
+    const current = strip.current?.querySelector<HTMLElement>('[aria-current]');
+    if (strip.current && current) strip.current.scrollLeft = current.offsetLeft - 60;
+  }, [here]);
   return (
-    <nav className="areas" aria-label="Parts of the survey">
+    <nav ref={strip} className="areas" aria-label="Parts of the survey">
       {areas.map(({ area, state, words }) => (
         <button
           key={area}

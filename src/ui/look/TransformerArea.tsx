@@ -90,8 +90,9 @@ function Search({ say }: { readonly say: Say }) {
               <i style={{ width: `${(place.probability * 100).toFixed(1)}%` }} />
             </span>
             <span className="what">{PLACE_FACTS[place.id].words}</span>
-            <span className="figure">{(place.probability * 100).toFixed(0)} %</span>
-            <span className="figure">{place.minutes} min</span>
+            <span className="figure">
+              {(place.probability * 100).toFixed(0)} %, {place.minutes} min
+            </span>
             {i > 0 && (
               <span className="row-of tight-row">
                 <button type="button" className="button quiet" onClick={() => look(place.id, 'notThere')}>

@@ -1,0 +1,177 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import type { Browser } from 'puppeteer-core';
+import { Screen, accessible, launch } from './screen';
+import { Server } from './server';
+
+const server = new Server();
+let browser: Browser;
+let screen: Screen;
+const jobs = new Map<string, string>();
+beforeAll(async () => {
+  server.fill();
+  await server.start();
+  browser = await launch();
+  screen = new Screen(await browser.newPage());
+  const list = (await (await fetch(`${server.url}/api/v1/jobs?limit=50`)).json()) as {
+    jobs: { id: string; title: string }[];
+  };
+  for (const { id, title } of list.jobs) jobs.set(title, id);
+});
+afterAll(async () => {
+  await browser?.close();
+  await server.stop();
+  server.clear();
+});
+
+const go = (title: string, where: string) => screen.open(`${server.url}/jobs/${jobs.get(title) ?? ''}${where}`);
+/** The ways that the next test drops. */
+const dropped = () => screen.page.$$eval('.drop-set b', (tiles) => tiles.map((tile) => tile.textContent ?? ''));
+const answers = () => screen.page.$$eval('[data-testid=answers] li', (lines) => lines.length);
+
+/** The bell of the made-up house hangs on breaker 12. */
+const TRUTH = '12';
+
+describe('a hunt on a board of 24 ways', () => {
+  it('goes to its end by two buttons, never dropping a way that stays on', async () => {
+    await go('Whimbrel Court', '?rung=isolate');
+    await screen.says('left · about', '[data-testid=hunt-sum]');
+    await accessible(screen);
+    for (let tests = 0; tests < 12 && (await screen.page.$('[data-testid=hunt-sum]')); tests++) {
+      const set = await dropped();
+      expect(set).not.toContain('9');
+      expect(set).not.toContain('17');
+      const before = await answers();
+      await screen.page.click(set.includes(TRUTH) ? '[data-testid=died]' : '[data-testid=still-on]');
+      await screen.page.waitForFunction(
+        (count) => document.querySelectorAll('[data-testid=answers] li').length > count,
+        {},
+        before,
+      );
+    }
+    await screen.says('Name breaker 12 as the circuit');
+  });
+
+  it('takes an answer back and goes on from there', async () => {
+    const before = await answers();
+    await screen.page.evaluate(() =>
+      document.querySelector<HTMLButtonElement>('[data-testid=answers] li:last-child button')?.click(),
+    );
+    await screen.page.waitForFunction(
+      (count) => document.querySelectorAll('[data-testid=answers] li').length < count,
+      {},
+      before,
+    );
+    await screen.says('left · about', '[data-testid=hunt-sum]');
+    const set = await dropped();
+    await screen.page.click(set.includes(TRUTH) ? '[data-testid=died]' : '[data-testid=still-on]');
+    await screen.says('Name breaker 12 as the circuit');
+    await screen.press('Name breaker 12 as the circuit');
+    await screen.says('breaker 12', '[data-testid=circuit-state]');
+  });
+
+  it('asks for a second feed, and a sign of life ends a proof', async () => {
+    await screen.choose('another circuit comes into the same box', 'no');
+    await screen.choose('its neutral is shared', 'no');
+    await screen.press('Tagged');
+    await screen.press('breaker 12 is off and tagged');
+    await screen.says('OFF', '[data-testid=circuit-state]');
+    await screen.press('Prove the mains side dead');
+    for (const field of ['hot to neutral', 'hot to ground', 'neutral to ground']) await screen.type(field, '0');
+    await screen.press('Two-pole tester tried');
+    await screen.press('Every pair');
+    await screen.press('Tester tried on a live point afterwards');
+    await screen.says('Lock the breaker off', '[data-testid=proof-mains]');
+    await screen.press('Breaker locked off');
+    await screen.says('This proves it dead', '[data-testid=proof-mains]');
+    await screen.press('Write the proof down', 'details[open]');
+    await screen.says('PROVED DEAD', '[data-testid=circuit-state]');
+    await screen.press('A hint to note');
+    await screen.press('non-contact pen beeps');
+    await screen.says('NOT KNOWN', '[data-testid=circuit-state]');
+    await screen.says('a sign of life');
+  });
+
+  it('asks on coming back whether somebody was away, and ends a mains proof then', async () => {
+    await screen.press('Tagged');
+    await screen.press('breaker 12 is off and tagged');
+    await screen.press('Prove the mains side dead');
+    for (const field of ['hot to neutral', 'hot to ground', 'neutral to ground']) await screen.type(field, '0');
+    for (const words of ['Two-pole tester tried', 'Every pair', 'Tester tried on', 'Breaker locked off'])
+      await screen.press(words);
+    await screen.press('Write the proof down', 'details[open]');
+    await screen.says('PROVED DEAD', '[data-testid=circuit-state]');
+    await screen.kept();
+    await screen.page.reload({ waitUntil: 'networkidle0' });
+    await screen.says('Back at the work?');
+    await screen.press('I was away');
+    await screen.says('OFF', '[data-testid=circuit-state]');
+  });
+
+  it('prints a label with its record’s code, in a size of common stock', async () => {
+    await screen.press('Label to print');
+    await screen.page.waitForSelector('svg.circuit-label');
+    await screen.choose('label stock', '89');
+    const label = await screen.page.$eval('svg.circuit-label', (svg) => ({
+      width: svg.getAttribute('width'),
+      words: svg.textContent ?? '',
+      code: svg.querySelector('path')?.getAttribute('d')?.length ?? 0,
+    }));
+    expect(label.width).toBe('89mm');
+    expect(label.words).toContain('breaker 12');
+    expect(label.code).toBeGreaterThan(2000);
+    await accessible(screen);
+  });
+});
+
+describe('the simulated meter', () => {
+  it('gives a reading by m, marked as simulated, and the verdict moves', async () => {
+    await go('Marram View', '?rung=measure');
+    await screen.page.waitForSelector('.bench .asked button.take');
+    await screen.page.keyboard.press('m');
+    await screen.says('It stands still', '.modal');
+    const shown = await screen.text('[data-testid=meter-display]');
+    await screen.press('Take it');
+    await screen.says(Number.parseFloat(shown).toString(), 'table');
+    await screen.says('transformer, open, simulated');
+    await screen.kept();
+  });
+
+  it('reads next to nothing on a circuit that is off, and proves it with the mark', async () => {
+    await go('Marram View', '?rung=isolate');
+    await screen.keep('which breaker', 'breaker 5');
+    await screen.press('Tagged');
+    await screen.press('breaker 5 is off and tagged');
+    for (const field of ['between the two leads', 'first lead to earth', 'second lead to earth']) {
+      await screen.page.waitForSelector(`button[aria-label="Take ${field} from the meter"]`);
+      await screen.page.click(`button[aria-label="Take ${field} from the meter"]`);
+      await screen.says('It stands still', '.modal');
+      await screen.press('Take it');
+      await screen.page.waitForFunction(() => !document.querySelector('.modal'));
+    }
+    await screen.press('Meter is rated for mains');
+    await screen.press('Place is dry');
+    await screen.press('Write the proof down');
+    await screen.says('PROVED DEAD', '[data-testid=circuit-state]');
+    await screen.says('simulated', '[data-testid=circuit-state]');
+  });
+
+  it('is not there once it is switched off in Settings, nor for the open interface', async () => {
+    await screen.open(`${server.url}/settings`);
+    await accessible(screen);
+    await screen.press('A simulated meter and phone');
+    await screen.page.waitForFunction(
+      () => document.querySelector<HTMLInputElement>('label.yes input')?.checked === false,
+    );
+    await go('Marram View', '?rung=measure');
+    await screen.page.waitForSelector('#reading-open');
+    expect(await screen.page.$('button.take')).toBeNull();
+    const id = jobs.get('Marram View') ?? '';
+    const query = 'function=voltsAc&from=S1&to=S2';
+    const answer = await fetch(`${server.url}/api/v1/sim/meter?job=${id}&point=front&${query}`);
+    expect(answer.status).toBe(409);
+  });
+
+  it('left no fault in the browser', () => {
+    expect(screen.faults.filter((fault) => !fault.includes('409'))).toEqual([]);
+  });
+});
