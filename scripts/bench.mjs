@@ -34,6 +34,7 @@ try {
       );
   });
   await runTool('bench');
+  await runTool('benchBoard');
 } catch (error) {
   stop(error.message);
 }

@@ -12,17 +12,23 @@ const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
 /** Name of the picture, site, and where in its job; null is the board. */
 const VIEWS = [
   ['board', null, ''],
-  ['look', 'Tern Cottage', '?rung=look'],
+  ['look', 'Tern Cottage', '?rung=look&area=plate'],
+  ['look-transformer', 'Redshank Hall', '?rung=look&area=transformer'],
+  ['look-photos', 'Tern Cottage', '?rung=look&area=photos'],
+  ['customer', 'Knot Cottage', '/before'],
   ['measure', 'Tern Cottage', '?rung=measure'],
   ['choose', 'Tern Cottage', '?rung=choose'],
+  ['hunt', 'Whimbrel Court', '?rung=isolate'],
+  ['hunt-headlamp', 'Whimbrel Court', '?rung=isolate', DESK, 'headlamp'],
   ['isolate', 'Sandpiper House', '?rung=isolate'],
+  ['label', 'Dunlin Terrace 4', '/label/of-front'],
   ['wire', 'Sandpiper House', '?rung=wire'],
   ['mount', 'Lapwing Lodge', '?rung=mount'],
   ['prove', 'Lapwing Lodge', '?rung=prove'],
   ['leave', 'Oyster Quay 5', '?rung=leave'],
   ['sheet', 'Oyster Quay 5', '/sheet'],
   ['phone-board', null, '', PHONE],
-  ['phone-measure', 'Tern Cottage', '?rung=measure', PHONE],
+  ['phone-look', 'Redshank Hall', '?rung=look&area=transformer', PHONE],
   ['phone-wire', 'Sandpiper House', '?rung=wire', PHONE],
 ];
 
@@ -37,8 +43,9 @@ try {
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
     });
     try {
-      for (const [name, site, where, size = DESK] of VIEWS) {
+      for (const [name, site, where, size = DESK, theme = 'paper'] of VIEWS) {
         const page = await browser.newPage();
+        await browser.setCookie({ name: 'fox-ladder-theme', value: theme, domain: '127.0.0.1', path: '/' });
         await page.setViewport(size);
         const job = jobs.find(({ title }) => title === site);
         await page.goto(site === null ? url : `${url}/jobs/${job.id}${where}`, { waitUntil: 'networkidle0' });

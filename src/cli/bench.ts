@@ -1,30 +1,16 @@
 import { closeSync, fsyncSync, mkdtempSync, openSync, rmSync, writeSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { breakerHunt, huntOnFoot, type HuntWay } from '@/core/isolation';
 import { assess, fold, type NewEntry } from '@/core/job';
 import { add, complex, divide, magnitude, operatingPoint, subtract, type Loop } from '@/core/circuit';
 import { INES } from '@/demo/crew';
 import { demoJobs } from '@/demo/demoFirm';
 import { appendEntries, createJob, jobLog } from '@/server/jobs/entryStore';
 import { openStore } from '@/server/store';
+import { line, ms, share, timesOf } from './measured';
 
 // Speed figures of the core and of the log, beside plain versions in the same run. Nothing here is asserted.
-const line = (what: string, figure: string): void => console.log(`${what.padEnd(58)} ${figure}`);
-const ms = (value: number): string => `${value < 10 ? value.toFixed(2) : value.toFixed(1)} ms`;
-
-/** Milliseconds of each of several runs, sorted; the first few are thrown away. */
-function timesOf(runs: number, work: (i: number) => void): readonly number[] {
-  for (let i = 0; i < 3; i++) work(i);
-  const times: number[] = [];
-  for (let i = 0; i < runs; i++) {
-    const start = performance.now();
-    work(i);
-    times.push(performance.now() - start);
-  }
-  return times.sort((a, b) => a - b);
-}
-const share = (sorted: readonly number[], at: number): number => sorted[Math.floor(at * (sorted.length - 1))] ?? NaN;
-
 const loopOf = (watts: number): Loop => ({
   source: { openCircuitVolts: 19.4, seriesOhms: 3.1 },
   toChimeOhms: 0.6,
@@ -135,6 +121,21 @@ async function benchLog(): Promise<void> {
   rmSync(folder, { recursive: true, force: true });
 }
 
+function benchHunt(): void {
+  const ways = Array.from({ length: 60 }, (_, i): HuntWay => ({
+    id: `w${i}`,
+    probability: 1 + ((i * 37) % 23),
+    doNotDrop: i % 13 === 5,
+  }));
+  const optimum = timesOf(50, () => breakerHunt(ways, []));
+  const onFoot = timesOf(20, () => huntOnFoot(ways, [], { perTest: 3, perWay: 0.3 }));
+  const tests = breakerHunt(ways, [])?.expectedTests ?? NaN;
+  line('breaker hunt over 60 ways, least tests', `p50 ${ms(share(optimum, 0.5))}, p95 ${ms(share(optimum, 0.95))}`);
+  line('  weighing walks and switches', `p50 ${ms(share(onFoot, 0.5))}, p95 ${ms(share(onFoot, 0.95))}`);
+  line('  expected tests, beside halving', `${tests.toFixed(2)}, ${Math.log2(60).toFixed(2)}`);
+}
+
 benchCore();
+benchHunt();
 benchEstimate();
 await benchLog();

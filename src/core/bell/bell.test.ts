@@ -108,6 +108,12 @@ describe('estimate', () => {
     );
     expect(fits.some((fit) => fit.contradicts)).toBe(true);
   });
+  it('stays with what is possible where a figure is only half typed', () => {
+    // “1” on the way to “18.4”, beside 20.9 V read before: no house explains both
+    const { fits, openVolts } = estimate(known(16, 10, [open(20.9), { ...open(1), id: 'typed' }]), 300);
+    expect(fits.find(({ id }) => id === 'typed')?.contradicts).toBe(true);
+    expect(openVolts.likely).toBeGreaterThan(14);
+  });
   it('lets any single kind of evidence move the answer', () => {
     const centre = (survey: BellSurvey) => judge(survey, likelyHouses(survey), withModule);
     const prior = centre(bare);

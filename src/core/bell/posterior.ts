@@ -112,6 +112,9 @@ function startingNormals(draws: number): Float64Array {
   return made;
 }
 
+/** Readings that agree need one to six steps; a figure that is half typed would need thousands. */
+const MOST_STEPS = 24;
+
 /**
  * Houses that explain the survey's readings, each as likely as the next: draws from the priors, led to the readings by
  * tempered resampling and a walk (sequential Monte Carlo). Without readings they are plain draws from the priors.
@@ -132,7 +135,8 @@ export function likelyHouses(survey: BellSurvey, draws: number = DRAWS_WHILE_TYP
   const random = seeded(SEED + 1);
   const steps = all.subarray(draws * UNKNOWNS);
   let temper = 0;
-  while (temper < 1) {
+  // Readings that no house explains together are believed as far as the steps reach, and named as contradictions
+  for (let step = 0; temper < 1 && step < MOST_STEPS; step++) {
     const next = nextTemper(cloud.log, temper);
     cloud = resample(cloud, next - temper, random);
     temper = next;

@@ -10,6 +10,7 @@ import { photosOfPoint } from './photos';
 export const AREAS = [
   'before',
   'door',
+  'fixture',
   'plate',
   'view',
   'chime',
@@ -26,6 +27,7 @@ export type Area = (typeof AREAS)[number];
 export const AREA_NAMES: Readonly<Record<Area, string>> = {
   before: 'Before',
   door: 'Door',
+  fixture: 'Fixture',
   plate: 'Plate',
   view: 'View',
   chime: 'Chime',
@@ -48,6 +50,9 @@ export interface AreaStanding {
 
 /** Where each of the missing facts is asked. */
 export const AREA_OF_MISSING: Readonly<Record<string, Area>> = {
+  oldFixture: 'fixture',
+  mountedOn: 'fixture',
+  fixtureHeightM: 'fixture',
   wasThere: 'door',
   wall: 'door',
   leadReachM: 'plate',
@@ -75,10 +80,14 @@ function transformerWords(job: Job, point: Point, open: number): Standing {
   return standing(looked > 0 ? 'inHand' : 'open', `${left.length} places left`);
 }
 
-/** How every area of a point's survey stands; the supply only where there was no bell, the search only where there was. */
+/**
+ * How every area of a point's survey stands; by its kind; the supply only where there was no bell, the
+ * search only where there was.
+ */
 export function areasOf(job: Job, point: Point): readonly AreaStanding[] {
   const { look, chime } = point;
   const { site } = job;
+  const doorbell = point.kind === 'doorbell';
   const missing = missingAtLook(job, point);
   const openIn = (area: Area): number => missing.filter(({ id }) => AREA_OF_MISSING[id] === area).length;
   const before = beforeList(job);
@@ -88,11 +97,12 @@ export function areasOf(job: Job, point: Point): readonly AreaStanding[] {
   const ways = job.boards.reduce((sum, board) => sum + board.ways.length, 0);
   const all: Readonly<Record<Area, Standing | null>> = {
     before: counted(before.filter(({ state }) => state === 'ready').length, before.length),
-    door: known(look.wasThere, look.wall),
-    plate: known(look.leadReachM, look.holeHeightM, look.oldMarksM, look.sideClearM),
+    door: doorbell ? known(look.wasThere, look.wall) : null,
+    fixture: doorbell ? null : known(look.oldFixture, look.mountedOn, look.fixtureHeightM, look.wall),
+    plate: doorbell ? known(look.leadReachM, look.holeHeightM, look.oldMarksM, look.sideClearM) : null,
     view: known(look.shouldSee, look.mustNotSee, look.rain, look.sun, look.nightLight),
-    chime: known(chime.chimeKind, chime.place),
-    transformer: needsTransformer(point) ? transformerWords(job, point, openIn('transformer')) : null,
+    chime: doorbell ? known(chime.chimeKind, chime.place) : null,
+    transformer: doorbell && needsTransformer(point) ? transformerWords(job, point, openIn('transformer')) : null,
     supply: look.wasThere === 'nothing' ? known(point.supply.from, point.supply.segments) : null,
     wifi: wifi
       ? standing(wifi.measured ? 'done' : 'inHand', wifi.measured ? WIFI_WORDS[wifi.word] : 'predicted only')
@@ -100,7 +110,7 @@ export function areasOf(job: Job, point: Point): readonly AreaStanding[] {
     house: known(site.yearBuilt, site.basement, site.heating, site.boardArea),
     board: standing(ways > 0 ? 'done' : 'open', ways > 0 ? `${ways} ways` : 'not listed'),
     photos: standing(photos > 0 ? 'done' : 'open', photos > 0 ? `${photos}` : 'none'),
-    bag: counted(bag.filter(({ answer }) => answer?.state).length, bag.length),
+    bag: doorbell ? counted(bag.filter(({ answer }) => answer?.state).length, bag.length) : null,
   };
   return AREAS.flatMap((area) => {
     const found = all[area];

@@ -13,7 +13,7 @@ import { supplyFrom } from './supplyOf';
 /** A point while it is being put together. */
 interface Draft {
   readonly id: string;
-  readonly kind: 'doorbell';
+  readonly kind: Point['kind'];
   readonly addedName: string;
   readings: Point['readings'];
   choice: Point['choice'];
@@ -28,9 +28,9 @@ interface Draft {
   tests: Point['hunt']['tests'];
 }
 
-const newDraft = (id: string, addedName: string): Draft => ({
+const newDraft = (id: string, kind: Point['kind'], addedName: string): Draft => ({
   id,
-  kind: 'doorbell',
+  kind,
   addedName,
   readings: [],
   choice: null,
@@ -93,8 +93,8 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   boardListed: () => undefined,
   wayListed: () => undefined,
   pointAdded: (state, entry) => {
-    const { pointId: id, name } = entry.data;
-    if (!state.points.has(id)) state.points.set(id, newDraft(id, name));
+    const { pointId: id, pointKind, name } = entry.data;
+    if (!state.points.has(id)) state.points.set(id, newDraft(id, pointKind, name));
   },
   pointDescribed: (state, entry) => sayOfPoint(state, entry),
   transformerDescribed: (state, entry) => sayOfPoint(state, entry),

@@ -60,14 +60,17 @@ export {
   BAG_STATES,
   CABLE_LEAVES,
   MATERIALS,
+  MOUNTED_ON,
   MUST_NOT_SEE,
   NIGHT_LIGHTS,
+  OLD_FIXTURES,
   PRESENT_PATHS,
   RAINS,
   SHOULD_SEE,
   SUNS,
   TOLD_APARTS,
   WAS_THERE,
+  type PointKind,
 } from './kinds/point';
 export { PLACES, READING_STATES } from './kinds/reading';
 export { ladderOf, pointSteps, stepStandings, type StepStanding } from './ladder';

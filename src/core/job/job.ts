@@ -2,7 +2,7 @@ import type { CircuitState, Hint } from '../isolation';
 import type { Policy } from '../policy';
 import type { CheckId } from '../prove';
 import type { EntryData, EntryKind, Person } from './kinds';
-import type { RUN_NAMES } from './kinds/point';
+import type { PointKind, RUN_NAMES } from './kinds/point';
 import type { Rung } from './rungs';
 
 type RunName = (typeof RUN_NAMES)[number];
@@ -40,7 +40,7 @@ export type BagAnswer = Source & Pick<EntryData<'bagChecked'>, 'state' | 'note'>
 
 export interface Point {
   readonly id: string;
-  readonly kind: 'doorbell';
+  readonly kind: PointKind;
   readonly name: string;
   readonly look: Facts<'pointDescribed'>;
   readonly transformer: Facts<'transformerDescribed'>;

@@ -115,6 +115,10 @@ const MARKS: { readonly [R in Rung]: (job: Job, point: Point, assessment: Assess
   leave: (_job, point) => (point.left ? mark('done', 'sheet handed over') : mark('open', '')),
 };
 
-/** The eight marks of a point. */
+/** The eight marks of a point. Of a floodlight there is only the survey so far. */
 export const ladderOf = (job: Job, point: Point, assessment: Assessment, who: string | null): readonly RungMark[] =>
-  RUNGS.map((rung) => ({ rung, ...MARKS[rung](job, point, assessment, who) }));
+  RUNGS.map((rung) =>
+    point.kind === 'floodlight' && rung !== 'look'
+      ? { rung, ...mark('open', '') }
+      : { rung, ...MARKS[rung](job, point, assessment, who) },
+  );

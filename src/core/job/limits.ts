@@ -12,6 +12,7 @@ export const LIMITS = {
   /** Something held to a tape at the door. */
   tapeM: { least: 0, most: 5 },
   heightM: { least: 0.2, most: 6 },
+  fixtureHeightM: { least: 0.5, most: 15 },
   degrees: { least: 0, most: 60 },
   pairs: { least: 1, most: 8 },
   sparePairs: { least: 0, most: 8 },

@@ -6,6 +6,8 @@ import { wifiOf } from './finding';
 import { startedLog, type TestLog, TOMAS } from './forTests';
 import { huntOf, huntWays, wayText } from './hunting';
 import { ENTRY_KINDS } from './kinds';
+import { ladderOf, stepStandings } from './ladder';
+import { missingAtLook } from './missing';
 import { nextMove } from './nextMove';
 import { partsOf } from './parts';
 import { surveyOf } from './survey';
@@ -193,6 +195,39 @@ describe('areas of the survey', () => {
     expect(state('door')).toMatchObject({ state: 'inHand', words: '1 of 2' });
     expect(state('plate')).toMatchObject({ state: 'inHand', words: '1 of 4' });
     expect(state('photos')).toMatchObject({ state: 'open' });
+  });
+});
+
+describe('a floodlight point', () => {
+  const yard = () =>
+    startedLog().write('pointAdded', { pointId: 'y', pointKind: 'floodlight', name: 'Yard' }).write('pointDescribed', {
+      pointId: 'y',
+      oldFixture: 'sensorLight',
+      mountedOn: 'eave',
+    });
+  const stand = (log: TestLog) => {
+    const { job } = log;
+    const point = job.points[1];
+    if (!point) throw new Error('no yard');
+    return { job, point, assessment: assess(job, point, 100) };
+  };
+  it('has a survey of its own: fixture and view, no plate, chime or transformer', () => {
+    const { job, point } = stand(yard());
+    const areas = areasOf(job, point).map(({ area }) => area);
+    expect(areas).toEqual(expect.arrayContaining(['fixture', 'view', 'wifi', 'photos']));
+    for (const area of ['door', 'plate', 'chime', 'transformer', 'bag']) expect(areas).not.toContain(area);
+    expect(missingAtLook(job, point).map(({ id }) => id)).toEqual(['fixtureHeightM', 'wifi']);
+  });
+  it('says plainly where the program ends, and offers nothing on mains', () => {
+    const log = yard()
+      .write('pointDescribed', { pointId: 'y', fixtureHeightM: 2.9, wall: 'render' })
+      .write('wifiRead', { pointId: 'y', dbm: -74 });
+    const { job, point, assessment } = stand(log);
+    expect(nextMove(job, point, assessment, 'ines')).toMatchObject({ rung: 'look', held: true });
+    const marks = ladderOf(job, point, assessment, 'ines').map(({ state }) => state);
+    expect(marks).toEqual(['done', ...Array<string>(7).fill('open')]);
+    expect(partsOf(job, point)).toEqual(['Wi-Fi extender']);
+    expect(stepStandings(job, point, 'ines')).toEqual([]);
   });
 });
 

@@ -47,9 +47,44 @@ const atSupply = (point: Point): Asked => ({
   why: 'There was no bell: board, spur, adapter, a light, or battery alone.',
 });
 
+const wifiAsked = (point: Point): Asked => ({
+  id: 'wifi',
+  there: point.wifi.length > 0,
+  words: 'Read the Wi-Fi at the spot, door shut',
+  why: 'Below −70 dBm an extender comes first.',
+});
+
+/** What Look needs at a floodlight point. */
+const atFloodlight = (point: Point): readonly Asked[] => [
+  {
+    id: 'oldFixture',
+    there: point.look.oldFixture !== undefined,
+    words: 'Say what hangs there now',
+    why: 'An old light has a box and a feed; nothing means both are new.',
+  },
+  {
+    id: 'mountedOn',
+    there: point.look.mountedOn !== undefined,
+    words: 'Wall, eave or post?',
+    why: 'Head and sensor turn differently under an eave.',
+  },
+  {
+    id: 'fixtureHeightM',
+    there: point.look.fixtureHeightM !== undefined,
+    words: 'Measure its height over the ground',
+    why: 'Usual is 2.7 to 3 m; the ladder follows from it.',
+  },
+  wifiAsked(point),
+];
+
 /** What Look still needs at a point, most telling first. */
 export function missingAtLook(job: Job, point: Point): readonly Missing[] {
-  const all: readonly Asked[] = [
+  const all = point.kind === 'floodlight' ? atFloodlight(point) : atDoorbell(job, point);
+  return all.filter(({ there }) => !there);
+}
+
+function atDoorbell(job: Job, point: Point): readonly Asked[] {
+  return [
     {
       id: 'wasThere',
       there: point.look.wasThere !== undefined,
@@ -76,12 +111,6 @@ export function missingAtLook(job: Job, point: Point): readonly Missing[] {
       why: 'It decides where the plate can sit.',
     },
     ...atTransformer(job, point),
-    {
-      id: 'wifi',
-      there: point.wifi.length > 0,
-      words: 'Read the Wi-Fi at the spot, door shut',
-      why: 'Below −70 dBm an extender comes first.',
-    },
+    wifiAsked(point),
   ];
-  return all.filter(({ there }) => !there);
 }

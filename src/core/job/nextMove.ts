@@ -107,6 +107,16 @@ const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slic
 /** The one thing to do next, as the ladder stands: the first rung that is not done says it. */
 export function nextMove(job: Job, point: Point, assessment: Assessment, who: string | null): NextMove {
   const look = atLook(job, point);
+  if (point.kind === 'floodlight')
+    return (
+      look ??
+      move(
+        'look',
+        'Its box, feed and wiring are planned by hand',
+        'Only the survey of a floodlight is kept here so far.',
+        true,
+      )
+    );
   if (point.left) return move('leave', 'Nothing left to do here', 'The sheet is handed over.');
   const state = new Map(ladderOf(job, point, assessment, who).map((mark) => [mark.rung, mark.state]));
   if (state.get('look') !== 'done' && look && !point.choice) return look;

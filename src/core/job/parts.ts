@@ -11,6 +11,8 @@ import { lengthText } from '../units';
 
 /** What has to be in the bag for this point: it follows from the choice, the wall and the plate. */
 export function partsOf(job: Job, point: Point): readonly string[] {
+  const extender = wifiOf(job, point)?.word === 'extender' ? ['Wi-Fi extender'] : [];
+  if (point.kind === 'floodlight') return extender;
   const parts: string[] = [];
   const { choice, look, mount } = point;
   if (choice) {
@@ -37,7 +39,7 @@ export function partsOf(job: Job, point: Point): readonly string[] {
   if (place?.leadShort) parts.push('2 connectors to lengthen the lead');
   const route = routeOf(job, point);
   if (route) parts.push(...supplyRoute(route).parts);
-  if (wifiOf(job, point)?.word === 'extender') parts.push('Wi-Fi extender');
+  parts.push(...extender);
   parts.push(...bringForBag(job, point));
   return [...new Set(parts)];
 }

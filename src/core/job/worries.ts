@@ -57,15 +57,14 @@ function plateWorries(point: Point): readonly Worry[] {
   return found;
 }
 
-function surveyWorries(job: Job, point: Point): readonly Worry[] {
-  const found: Worry[] = [];
+function wifiWorries(job: Job, point: Point): readonly Worry[] {
   const wifi = wifiOf(job, point);
-  if (wifi?.word === 'extender')
-    found.push({
-      id: 'wifi',
-      rung: 'look',
-      words: `Wi-Fi: ${wifi.reason} Plan an extender, set up before the device.`,
-    });
+  if (wifi?.word !== 'extender') return [];
+  return [{ id: 'wifi', rung: 'look', words: `Wi-Fi: ${wifi.reason} Plan an extender, set up before the device.` }];
+}
+
+function surveyWorries(job: Job, point: Point): readonly Worry[] {
+  const found: Worry[] = [...wifiWorries(job, point)];
   if (diesWithLight(point)) {
     const light = point.switches.find(({ bellDies }) => bellDies)?.name;
     found.push({
@@ -180,10 +179,12 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
 export const worriesOf = (job: Job, point: Point, assessment: Assessment): readonly Worry[] =>
   point.left
     ? workWorries(job, point)
-    : [
-        ...customerWorries(job),
-        ...surveyWorries(job, point),
-        ...plateWorries(point),
-        ...supplyWorries(point, assessment),
-        ...workWorries(job, point),
-      ];
+    : point.kind === 'floodlight'
+      ? [...customerWorries(job), ...wifiWorries(job, point)]
+      : [
+          ...customerWorries(job),
+          ...surveyWorries(job, point),
+          ...plateWorries(point),
+          ...supplyWorries(point, assessment),
+          ...workWorries(job, point),
+        ];

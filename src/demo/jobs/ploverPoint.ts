@@ -56,6 +56,18 @@ export const ploverPoint: DemoJob = {
       .write('wifiRead', { pointId, dbm: -73, upMbit: 1.4, downMbit: 6.2 })
       .write('wifiRead', { pointId, dbm: -74, upMbit: 1.1, downMbit: 5.8 })
       .write('wifiRead', { pointId, dbm: -76, upMbit: 0.9, downMbit: 4.9 })
-      .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 20.1, high: 20.1 });
+      .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 20.1, high: 20.1 })
+      .write('pointAdded', { pointId: 'yard', pointKind: 'floodlight', name: 'Yard' })
+      .write('pointDescribed', {
+        pointId: 'yard',
+        oldFixture: 'sensorLight',
+        mountedOn: 'eave',
+        wall: 'render',
+        fixtureHeightM: 2.8956,
+        switchedBy: 'garage, by the side door',
+        shouldSee: ['gate', 'car'],
+        mustNotSee: ['neighbour'],
+      })
+      .write('wifiRead', { pointId: 'yard', dbm: -66, upMbit: 5.2, downMbit: 24 });
   },
 };

@@ -22,7 +22,7 @@ export function boardPoint(job: Job, point: Point): BoardPoint {
     marks: ladderOf(job, point, assessment, null).map(({ state }) => state),
     move: nextMove(job, point, assessment, null),
     verdict:
-      assessment.known.sourceKnown || point.choice
+      point.kind === 'doorbell' && (assessment.known.sourceKnown || point.choice)
         ? { word: verdict, words: verdictWords(verdict, marginVolts, governing) }
         : null,
     worries: worriesOf(job, point, assessment).length,

@@ -10,16 +10,19 @@ import { volts, voltsOrCollapse } from '../kit/words';
 export function Carry() {
   const { job, point, assessment } = useJob();
   const { reference, known, next, survey } = assessment;
+  const doorbell = point.kind === 'doorbell';
   const worries = worriesOf(job, point, assessment);
   const parts = partsOf(job, point);
   const chime = reference.treatment && chimeFigures(survey, known.houses, reference.change, reference.treatment);
   return (
     <>
       <CircuitPlates job={job} pointId={point.id} />
-      <div className="carry-verdict">
-        <Verdict judgement={reference.judgement} way={reference.words} />
-      </div>
-      {next && (
+      {doorbell && (
+        <div className="carry-verdict">
+          <Verdict judgement={reference.judgement} way={reference.words} />
+        </div>
+      )}
+      {doorbell && next && (
         <section>
           <h2>Would settle it</h2>
           <p>
@@ -27,7 +30,7 @@ export function Carry() {
           </p>
         </section>
       )}
-      {known.sourceKnown && (
+      {doorbell && known.sourceKnown && (
         <section>
           <dl className="figures">
             <dt>door, likely at worst</dt>

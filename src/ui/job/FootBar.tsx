@@ -27,8 +27,8 @@ export function FootBar() {
           <i aria-hidden="true" />
           {CIRCUIT_STATE_WORDS[state.state]}
         </span>
-        <b className={judgement.verdict}>{VERDICT_WORDS[judgement.verdict]}</b>
-        {assessment.known.sourceKnown && judgement.governingVolts > 0 && (
+        {point.kind === 'doorbell' && <b className={judgement.verdict}>{VERDICT_WORDS[judgement.verdict]}</b>}
+        {point.kind === 'doorbell' && assessment.known.sourceKnown && judgement.governingVolts > 0 && (
           <span className="figure">
             {volts(judgement.governingVolts)}, {margin(judgement.marginVolts)}
           </span>

@@ -9,6 +9,7 @@ import { BenchHead } from './BenchHead';
 import { Carry } from './Carry';
 import { ComingBack } from './ComingBack';
 import { FirstPoint } from './FirstPoint';
+import { FloodlightRung } from './FloodlightRung';
 import { FootBar } from './FootBar';
 import { Rail } from './Rail';
 
@@ -65,8 +66,8 @@ const focusAsked = () =>
   setTimeout(() => document.querySelector<HTMLInputElement>('.bench .asked input, .bench input')?.focus(), 50);
 
 function Benched({ benches }: Pick<Props, 'benches'>) {
-  const { rung, go, move } = useJob();
-  const Bench = benches[rung];
+  const { rung, go, move, point } = useJob();
+  const Bench = point.kind === 'floodlight' && rung !== 'look' ? FloodlightRung : benches[rung];
   useKeys({
     ...Object.fromEntries(RUNGS.map((one, i) => [String(i + 1), () => go(one)])),
     n: () => {

@@ -9,6 +9,7 @@ import { BeforeArea } from './BeforeArea';
 import { BoardArea } from './BoardArea';
 import { ChimeArea } from './ChimeArea';
 import { DoorArea } from './DoorArea';
+import { FixtureArea } from './FixtureArea';
 import { HouseArea } from './HouseArea';
 import { PlateArea } from './PlateArea';
 import { SupplyArea } from './SupplyArea';
@@ -20,6 +21,7 @@ import { WifiArea } from './WifiArea';
 const AREA_FORMS: Readonly<Record<Area, ComponentType>> = {
   before: BeforeArea,
   door: DoorArea,
+  fixture: FixtureArea,
   plate: PlateArea,
   view: ViewArea,
   chime: ChimeArea,
@@ -42,12 +44,13 @@ export function LookBench() {
   const first = missingAtLook(keptJob, kept)[0];
   const asked = first ? AREA_OF_MISSING[first.id] : undefined;
   const untouched = Object.keys(kept.look).length + Object.keys(kept.chime).length === 0;
+  const home = kept.kind === 'doorbell' ? 'door' : 'fixture';
   // Where the survey stood when it was opened: an area is never pulled away under the hand
   const [opened] = useState<Area>(
-    untouched && missingFromCustomer(keptJob).length >= MANY_OPEN ? 'before' : (asked ?? 'door'),
+    untouched && missingFromCustomer(keptJob).length >= MANY_OPEN ? 'before' : (asked ?? home),
   );
   const wanted = AREAS.find((area) => area === picked) ?? opened;
-  const area = areas.some((one) => one.area === wanted) ? wanted : 'door';
+  const area = areas.some((one) => one.area === wanted) ? wanted : home;
   const Form = AREA_FORMS[area];
   return (
     <>

@@ -11,6 +11,7 @@ import { loopWords } from '../kit/drawing/loopWords';
 import { MarkedPhoto } from '../kit/photo/MarkedPhoto';
 import { margin, percent, volts } from '../kit/words';
 import { ChecksTable, ReadingsTable, StepsTable } from './SheetTables';
+import { FloodlightSheet } from './FloodlightSheet';
 import { Lines } from './Lines';
 
 interface Props {
@@ -47,6 +48,7 @@ export function PointSheet({ job, point, first }: Props) {
       .filter(Boolean)
       .join(', ');
   };
+  if (point.kind === 'floodlight') return <FloodlightSheet job={job} point={point} assessment={assessment} />;
   return (
     <>
       <h2 className="point-name">{point.name}</h2>

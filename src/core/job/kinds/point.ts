@@ -10,7 +10,11 @@ import { WIFI_WALLS } from '../../wifi';
 import { exact, maybe, oneOf, reference } from './fields';
 import { YES_NO } from './site';
 
-export const POINT_KINDS = ['doorbell'] as const;
+export const POINT_KINDS = ['doorbell', 'floodlight'] as const;
+export type PointKind = (typeof POINT_KINDS)[number];
+/** What hangs where a floodlight camera is to go. */
+export const OLD_FIXTURES = ['lamp', 'sensorLight', 'floodlight', 'nothing'] as const;
+export const MOUNTED_ON = ['wall', 'eave', 'post'] as const;
 /** What the visitor pressed before. */
 export const WAS_THERE = ['button', 'videoDoorbell', 'nothing'] as const;
 /** How the chime is treated now. */
@@ -56,6 +60,11 @@ export const pointDescribed = exact({
   /** How far frame or reveal stands out before the wall. */
   revealM: maybe.amount(LIMITS.tapeM),
   even: maybe.choice(YES_NO),
+  /** Of a floodlight point: what hangs there, on what, how high over the ground, and which switch turns it off. */
+  oldFixture: maybe.choice(OLD_FIXTURES),
+  mountedOn: maybe.choice(MOUNTED_ON),
+  fixtureHeightM: maybe.amount(LIMITS.fixtureHeightM),
+  switchedBy: maybe.text(),
   shouldSee: maybe.choices(SHOULD_SEE, SHOULD_SEE.length),
   mustNotSee: maybe.choices(MUST_NOT_SEE, MUST_NOT_SEE.length),
   rain: maybe.choice(RAINS),
