@@ -1,3 +1,4 @@
+// Over 300 lines: the surveys that are built at the top serve every one of these.
 import { describe, expect, it } from '@jest/globals';
 import { deviceById, type DeviceProfile } from '../catalogue';
 import { treatmentById } from '../chime';

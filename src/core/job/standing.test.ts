@@ -1,3 +1,4 @@
+// Over 300 lines: one log is climbed through all that follows from it, and its helpers belong to all of these.
 import { describe, expect, it } from '@jest/globals';
 import { assess } from './assessment';
 import { fold } from './fold';
