@@ -7,7 +7,7 @@ export interface BagItem {
   /** What to bring where it is missing or wrong. */
   readonly bring: string;
   /** Where it matters: a chime treatment, a wall that takes anchors, or always. */
-  readonly needs?: 'module' | 'fuseLink' | 'anchors' | 'ownFixings' | 'benchPower';
+  readonly needs?: 'module' | 'fuseLink' | 'anchors' | 'benchPower';
 }
 
 /** What comes with a wired doorbell of the made-up catalogue. */

@@ -113,8 +113,8 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   bagChecked: (_state, entry, point) => {
     const { item, state: found, note } = entry.data;
     point?.bag.set(item, {
-      ...sourceOf(entry),
       ...point.bag.get(item),
+      ...sourceOf(entry),
       ...(found === undefined ? {} : { state: found }),
       ...(note === undefined ? {} : { note }),
     });

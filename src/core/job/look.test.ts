@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { areasOf } from './areas';
 import { assess } from './assessment';
+import { bagList } from './bagList';
 import { beforeList, customerPage, customerText } from './before';
 import { wifiOf } from './finding';
 import { startedLog, type TestLog, TOMAS } from './forTests';
@@ -73,6 +74,20 @@ describe('unpack and check', () => {
     expect(worries(log)).toEqual(expect.arrayContaining(['bag-fuse', 'bag-connectors']));
     log.write('bagChecked', { pointId: 'p', item: 'connectors', state: 'there' });
     expect(partsOf(log.job, log.point)).not.toContain('connectors one size up');
+  });
+  it('follows the firm’s school of fixings, and says who looked last', () => {
+    const log = startedLog().write('pointDescribed', { pointId: 'p', wall: 'brick' });
+    const items = () => bagList(log.job, log.point).map(({ item }) => item.id);
+    expect(partsOf(log.job, log.point)).toContain('anchors 6 mm');
+    expect(items()).not.toContain('anchors');
+    log.write('policyTaken', { fixings: 'bag' });
+    expect(partsOf(log.job, log.point)).not.toContain('anchors 6 mm');
+    expect(items()).toContain('anchors');
+    log
+      .write('bagChecked', { pointId: 'p', item: 'anchors', state: 'wrong' })
+      .write('bagChecked', { pointId: 'p', item: 'anchors', note: 'for timber' }, TOMAS);
+    expect(log.point.bag.anchors).toMatchObject({ state: 'wrong', note: 'for timber', by: TOMAS });
+    expect(partsOf(log.job, log.point)).toContain('anchors and screws for this wall');
   });
 });
 

@@ -26,9 +26,11 @@ export function partsOf(job: Job, point: Point): readonly string[] {
   if (look.wall) {
     const fixing = WALL_FIXINGS[look.wall];
     const screw = screwFor(look.wall, plateM, mount.tiltDeg ?? 0, mount.sideDeg ?? 0, lengthsOf(job));
-    if (fixing.anchorM > 0) parts.push(fixing.anchor);
+    // By the other school they come in the bag, and the bag is checked for them
+    const own = job.policy.fixings === 'own';
+    if (own && fixing.anchorM > 0) parts.push(fixing.anchor);
     const text = screw.stockM === null ? 'longer than stocked' : lengthText(screw.stockM, lengthsOf(job), 'small');
-    parts.push(`2 screws ${text}`);
+    if (own) parts.push(`2 screws ${text}`);
     parts.push(`bit: ${fixing.bit}`);
   }
   if (mount.tiltDeg) parts.push(`tilt wedge ${mount.tiltDeg}°`);

@@ -21,7 +21,7 @@ export function HuntPanel() {
   const hunt = huntOf(keptJob, kept);
   return (
     <section className="hunt" data-testid="hunt">
-      <h2>Hunt the {words.way}</h2>
+      <h2>Hunt the breaker</h2>
       {hunt.state === 'noBoard' ? (
         <p>
           List the {words.board} first: how many ways it has is enough to begin.{' '}
