@@ -126,7 +126,7 @@ describe('a hunt on a board of 24 ways', () => {
 describe('the simulated meter', () => {
   it('gives a reading by m, marked as simulated, and the verdict moves', async () => {
     await go('Marram View', '?rung=measure');
-    await screen.page.waitForSelector('.bench .asked button.take');
+    await screen.page.waitForSelector('.bench .asked button.from-meter');
     await screen.page.keyboard.press('m');
     await screen.says('It stands still', '.modal');
     const shown = await screen.text('[data-testid=meter-display]');
@@ -164,7 +164,7 @@ describe('the simulated meter', () => {
     );
     await go('Marram View', '?rung=measure');
     await screen.page.waitForSelector('#reading-open');
-    expect(await screen.page.$('button.take')).toBeNull();
+    expect(await screen.page.$('button.from-meter')).toBeNull();
     const id = jobs.get('Marram View') ?? '';
     const query = 'function=voltsAc&from=S1&to=S2';
     const answer = await fetch(`${server.url}/api/v1/sim/meter?job=${id}&point=front&${query}`);

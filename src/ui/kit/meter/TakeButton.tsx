@@ -17,7 +17,7 @@ export function TakeButton({ id, label, task, onTake }: Props) {
   return (
     <button
       type="button"
-      className="take"
+      className="from-meter"
       aria-label={`Take ${label} from the meter`}
       title="from the meter (m)"
       aria-controls={id}
