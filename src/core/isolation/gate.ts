@@ -22,6 +22,7 @@ export type GateReason =
   | 'notProved'
   | 'noMainsProof'
   | 'provedByAnother'
+  | 'simulatedProof'
   | 'notRead'
   | 'notLooked'
   | OtherFeed;
@@ -35,6 +36,7 @@ export const GATE_WORDS: Readonly<Record<GateReason, string>> = {
   notProved: 'off, but not proved dead',
   noMainsProof: 'no mains proof of dead',
   provedByAnother: 'proved by somebody else: prove it yourself',
+  simulatedProof: 'proved on the simulated meter only: that is no proof on mains',
   notRead: 'bell side not read: at most 35 V between and to earth',
   notLooked: 'not asked yet: a second feed, a shared neutral?',
   joined: 'a second transformer is joined on, its circuit not named',
@@ -56,6 +58,7 @@ function mainsGate(circuit: CircuitState, who: string | null): Gate {
   if (circuit.state === 'off') return shut('notProved');
   if (circuit.state !== 'provedDead') return shut(circuit.state);
   if (!circuit.mains) return shut('noMainsProof');
+  if (circuit.mains.simulated) return shut('simulatedProof');
   return circuit.mains.mark.byId === who ? OPEN : shut('provedByAnother');
 }
 

@@ -188,6 +188,10 @@ describe('the gate', () => {
     expect(stepGate('mains', supply(heavy), 'tomas')).toMatchObject({ reason: 'provedByAnother' });
     expect(stepGate('bell', supply(heavy), 'ines')).toMatchObject({ reason: 'notProved' });
   });
+  it('takes no simulated proof for mains', () => {
+    const simulated = circuitState([off, proved({ ...mains, simulated: true })]);
+    expect(stepGate('mains', supply(simulated), 'ines')).toMatchObject({ reason: 'simulatedProof' });
+  });
   it('asks every circuit that feeds the point', () => {
     expect(stepGate('bell', supply(dead, circuitState([on])), 'ines')).toMatchObject({ reason: 'live' });
     expect(stepGate('mains', supply(heavy, circuitState([off])), 'ines')).toMatchObject({ reason: 'notProved' });

@@ -1,8 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
+import { deviceById } from '../catalogue';
 import { assess } from './assessment';
 import { startedLog, type TestLog, TOMAS } from './forTests';
 import { huntOf, huntWays, wayText } from './hunting';
 import { nextMove } from './nextMove';
+
+const device = deviceById('constant-power');
+if (!device) throw new Error('no device');
 
 describe('a hunt in a job', () => {
   const board = () =>
@@ -84,21 +88,7 @@ const CHOICE = {
   at: '2026-03-04T09:00:00Z',
   data: {
     pointId: 'p',
-    device: {
-      id: 'constant-power',
-      name: 'Constant-power wired',
-      supplyNominalMin: 16,
-      supplyNominalMax: 24,
-      vaAsked: 30,
-      doorFullVolts: 14.5,
-      doorMinVolts: 13,
-      doorMaxVolts: 36,
-      watts: { standby: 2.2, liveDay: 3.8, liveNight: 5.2, boot: 4.5 },
-      wattsPercent: 15,
-      powerFactor: 0.75,
-      displacementFactor: 1,
-      pressOhms: 1,
-    },
+    device,
     transformer: null,
     treatmentId: 'powerModule',
     joinPairs: false,

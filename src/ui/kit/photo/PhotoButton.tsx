@@ -7,9 +7,12 @@ import { usePhotos } from './usePhotos';
 /** Takes a picture at the rung at hand; it is pinned to it, and stands with the others at Look. */
 export function PhotoButton() {
   const { rung } = useJob();
+  return rung === 'look' ? null : <TakePhoto />;
+}
+
+function TakePhoto() {
   const { add, fault, waiting } = usePhotos();
   const input = useRef<HTMLInputElement>(null);
-  if (rung === 'look') return null;
   const words = fault ?? waiting.find(({ refused }) => refused)?.refused;
   return (
     <>

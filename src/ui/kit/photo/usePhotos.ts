@@ -6,6 +6,8 @@ import { useJob } from '../job/JobContext';
 import { dropWaiting, keepWaiting, markRefused, waitingPhotos, type WaitingPhoto } from './photoQueue';
 
 const RETRY_MS = 5000;
+/** Jobs whose pictures are being sent: one at a time, however many components ask for it. */
+const sending = new Set<string>();
 /** As the server has it; told here before minutes of sending. */
 const LARGEST_BYTES = 40 * 1024 * 1024;
 
@@ -20,20 +22,21 @@ export interface Photos {
 
 /** Takes pictures in for a job: kept in the browser first, sent when the server answers, then named by an entry. */
 export function usePhotos(): Photos {
-  const { keptJob, point, rung, write } = useJob();
+  const { keptJob, point, rung, who, write } = useJob();
   const jobId = keptJob.id;
   const [waiting, setWaiting] = useState<readonly WaitingPhoto[]>([]);
   const [fault, setFault] = useState<string | null>(null);
-  const sending = useRef(false);
   // The newest way to write: a send may outlast a rendering
   const writing = useRef(write);
   useEffect(() => {
     writing.current = write;
   });
 
+  const someone = who !== null;
   const send = useCallback(async () => {
-    if (sending.current) return;
-    sending.current = true;
+    // Without a name nothing can be written, and a picture that was sent would be named by no entry
+    if (!someone || sending.has(jobId)) return;
+    sending.add(jobId);
     try {
       for (const photo of await waitingPhotos(jobId)) {
         if (photo.refused !== undefined) continue;
@@ -54,10 +57,10 @@ export function usePhotos(): Photos {
         }
       }
     } finally {
-      sending.current = false;
+      sending.delete(jobId);
       setWaiting(await waitingPhotos(jobId));
     }
-  }, [jobId]);
+  }, [jobId, someone]);
 
   useEffect(() => {
     const first = setTimeout(() => void send(), 0);
