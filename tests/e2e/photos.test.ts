@@ -104,6 +104,11 @@ describe('photos', () => {
     await screen.says('trial picture, the hole');
     const out = (await (await fetch(`${server.url}/api/v1/jobs/${id}/file`)).json()) as { attachments: unknown[] };
     expect(out.attachments).toHaveLength(2);
+    const log = (await (await fetch(`${server.url}/api/v1/jobs/${id}/entries`)).json()) as {
+      entries: { kind: string }[];
+    };
+    // Each was sent and named once, also the one that waited
+    expect(log.entries.filter(({ kind }) => kind === 'photoAttached')).toHaveLength(2);
   });
 
   it('of 200 MB are refused without a part of them being kept', async () => {

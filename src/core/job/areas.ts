@@ -80,8 +80,12 @@ function transformerWords(job: Job, point: Point, open: number): Standing {
   return standing(looked > 0 ? 'inHand' : 'open', `${left.length} places left`);
 }
 
+/** A battery needs no route; everything else does. */
+const supplyStanding = ({ supply: { from, segments } }: Point): Standing =>
+  from === 'battery' ? standing('done', 'battery') : known(from, segments);
+
 /**
- * How every area of a point's survey stands; by its kind; the supply only where there was no bell, the
+ * How every area of a point's survey stands, by its kind: the supply only where there was no bell, the
  * search only where there was.
  */
 export function areasOf(job: Job, point: Point): readonly AreaStanding[] {
@@ -103,7 +107,7 @@ export function areasOf(job: Job, point: Point): readonly AreaStanding[] {
     view: known(look.shouldSee, look.mustNotSee, look.rain, look.sun, look.nightLight),
     chime: doorbell ? known(chime.chimeKind, chime.place) : null,
     transformer: doorbell && needsTransformer(point) ? transformerWords(job, point, openIn('transformer')) : null,
-    supply: look.wasThere === 'nothing' ? known(point.supply.from, point.supply.segments) : null,
+    supply: look.wasThere === 'nothing' ? supplyStanding(point) : null,
     wifi: wifi
       ? standing(wifi.measured ? 'done' : 'inHand', wifi.measured ? WIFI_WORDS[wifi.word] : 'predicted only')
       : standing('open', 'not read'),

@@ -222,6 +222,11 @@ describe('a new supply', () => {
       .write('supplyPlanned', { pointId: 'p', from: 'adapter', segments: [{ way: 'surface', lengthM: 6, holes: 0 }] });
     expect(surveyOf(log.job, log.point).runs.toDoor.lengthM).toEqual({ low: 6, high: 6 });
     expect(partsOf(log.job, log.point)).toContain('plug-in adapter, AC out');
+    const supply = () => areasOf(log.job, log.point).find(({ area }) => area === 'supply');
+    expect(supply()).toMatchObject({ state: 'done' });
+    // A battery has no route to be asked for
+    log.write('supplyPlanned', { pointId: 'p', from: 'battery', segments: null });
+    expect(supply()).toMatchObject({ state: 'done', words: 'battery' });
   });
 });
 

@@ -41,13 +41,15 @@ export function ViewArea() {
         chosen={look.shouldSee ?? []}
         onChange={(shouldSee) => say({ shouldSee })}
       />
-      {look.shouldSee && (look.shouldSee.includes('faces') || look.shouldSee.includes('parcel')) && (
-        <p className={lost.length > 0 ? 'brick' : 'moss'}>
-          {lost.length > 0
-            ? `At the hole’s height without a wedge ${lost.join(' and ')} ${lost.length > 1 ? 'are' : 'is'} not all in the picture: Mount finds the wedge.`
-            : 'From the hole’s height this device has them in the picture without a wedge.'}
-        </p>
-      )}
+      {kept.kind === 'doorbell' &&
+        look.shouldSee &&
+        (look.shouldSee.includes('faces') || look.shouldSee.includes('parcel')) && (
+          <p className={lost.length > 0 ? 'brick' : 'moss'}>
+            {lost.length > 0
+              ? `At the hole’s height without a wedge ${lost.join(' and ')} ${lost.length > 1 ? 'are' : 'is'} not all in the picture: Mount finds the wedge.`
+              : 'From the hole’s height this device has them in the picture without a wedge.'}
+          </p>
+        )}
       <Several
         label="must not be seen"
         options={options(MUST_NOT_SEE, MUST_NOT_WORDS)}
