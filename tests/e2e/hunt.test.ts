@@ -127,7 +127,11 @@ describe('the simulated meter', () => {
   it('gives a reading by m, marked as simulated, and the verdict moves', async () => {
     await go('Marram View', '?rung=measure');
     await screen.page.waitForSelector('.bench .asked button.from-meter');
-    await screen.page.keyboard.press('m');
+    // On a slow machine the buttons stand there before the page listens to keys
+    for (let tries = 0; tries < 20 && !(await screen.page.$('.modal')); tries++) {
+      await screen.page.keyboard.press('m');
+      await new Promise((resolve) => setTimeout(resolve, 500));
+    }
     await screen.says('It stands still', '.modal');
     const shown = await screen.text('[data-testid=meter-display]');
     await screen.press('Take it');
