@@ -1,14 +1,17 @@
 import type { LastingState } from '../catalogue';
-import { asFound, drawOf, expectedFigure, readingSigma } from './likelihood';
+import { asFound, drawOf } from './asFound';
+import { instrumentsOf, type BellCase, type Evidence } from './bellCase';
 import { circuitOf, worstSwings, type Change } from './conditions';
-import type { House } from './house';
+import { houseAt, overHouses, type Houses } from './houses';
+import { expectationOf, middleOf, readingSigma } from './likelihood';
 import { judge, plateOf, type Judgement } from './judge';
 import { STATIONS, doorVolts, stationVolts, type Station } from './loopVolts';
 import { bandOf, type Band } from './percentiles';
 import { DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
 import { LENGTH, METER } from './priors';
+import { caseOf } from './surveyedCase';
 import { lengthText } from '../units';
-import { sourceIsKnown, type BellSurvey, type Reading } from './survey';
+import { sourceIsKnown, type BellSurvey } from './survey';
 
 /** The volts along the loop, from the winding's inside to the door. */
 export type FallingVolts = readonly { readonly station: Station; readonly band: Band }[];
@@ -26,7 +29,7 @@ export interface ReadingFit {
 /** What one survey says of its circuit. */
 export interface Estimate {
   readonly survey: BellSurvey;
-  readonly houses: readonly House[];
+  readonly houses: Houses;
   /** False: not a single word about the source; every figure is a guess of the region. */
   readonly sourceKnown: boolean;
   readonly openVolts: Band;
@@ -42,14 +45,17 @@ export interface Estimate {
 
 const CONTRADICTION_SIGMAS = 2.5;
 
-function fitOf(survey: BellSurvey, houses: readonly House[], reading: Reading): ReadingFit | null {
-  if (reading.what === 'report') return null;
-  const expected = bandOf(houses.map((house) => expectedFigure(survey, house, reading) ?? 0)).likely;
-  const middle = (reading.value.low + reading.value.high) / 2;
-  const gain = reading.what === 'volts' || reading.what === 'mainsVolts' ? (METER.percent / 100 / 2) * expected : 0;
-  const sigma = Math.hypot(readingSigma(reading, expected), gain);
-  const offBy = middle - expected;
-  return { id: reading.id, expected, offBy, contradicts: Math.abs(offBy) > CONTRADICTION_SIGMAS * sigma };
+function fitOf(bell: BellCase, houses: Houses, evidence: Evidence): ReadingFit | null {
+  if (evidence.what === 'report') return null;
+  const figure = expectationOf(bell, instrumentsOf(bell.evidence), evidence);
+  const expected = bandOf(Float64Array.from({ length: houses.count }, (_, i) => figure(houses, i))).likely;
+  if (Number.isNaN(expected)) return null;
+  const { low, high } = evidence.value;
+  // The houses have fitted the meter's gain to its readings: what of it is unlikely counts as part of the doubt
+  const gain = 'instrument' in evidence ? (evidence.instrument.percent / 100 / 2) * expected : 0;
+  const sigma = Math.hypot(readingSigma(evidence, expected, high - low), gain);
+  const offBy = middleOf(evidence.value) - expected;
+  return { id: evidence.id, expected, offBy, contradicts: Math.abs(offBy) > CONTRADICTION_SIGMAS * sigma };
 }
 
 function guessesOf(survey: BellSurvey): readonly string[] {
@@ -79,20 +85,21 @@ function guessesOf(survey: BellSurvey): readonly string[] {
  * @param draws number of likely houses; more for a choice than while typing
  */
 export function estimate(survey: BellSurvey, draws: number = DRAWS_WHILE_TYPING): Estimate {
-  const houses = likelyHouses(survey, draws);
+  const bell = caseOf(survey);
+  const houses = likelyHouses(bell, draws);
   const plate = plateOf(survey, asFound(survey));
   return {
     survey,
     houses,
     sourceKnown: sourceIsKnown(survey),
-    openVolts: bandOf(houses.map((house) => house.openVolts)),
-    sourceOhms: bandOf(houses.map((house) => house.sourceOhms)),
+    openVolts: bandOf(houses.openVolts),
+    sourceOhms: bandOf(houses.sourceOhms),
     voltsAtRated: plate
-      ? bandOf(houses.map((house) => house.openVolts - (house.sourceOhms * plate.va) / plate.volts))
+      ? bandOf(overHouses(houses, (house) => house.openVolts - (house.sourceOhms * plate.va) / plate.volts))
       : null,
-    toChimeOhms: bandOf(houses.map((house) => house.toChimeOhms + house.toChimeSpliceOhms)),
-    toDoorOhms: bandOf(houses.map((house) => house.toDoorOhms + house.toDoorSpliceOhms)),
-    fits: survey.readings.flatMap((reading) => fitOf(survey, houses, reading) ?? []),
+    toChimeOhms: bandOf(overHouses(houses, (house) => house.toChimeOhms + house.toChimeSpliceOhms)),
+    toDoorOhms: bandOf(overHouses(houses, (house) => house.toDoorOhms + house.toDoorSpliceOhms)),
+    fits: bell.evidence.flatMap((evidence) => fitOf(bell, houses, evidence) ?? []),
     guesses: guessesOf(survey),
   };
 }
@@ -102,10 +109,11 @@ export const judgeAsFound = (known: Estimate): Judgement => judge(known.survey, 
 
 /** Volts on their way to the door in one state at the worst swing, for the drawing. */
 export function fallingVolts(known: Estimate, change: Change, state: LastingState): FallingVolts {
-  const { low } = worstSwings(known.survey.region);
-  const all = known.houses.map((house) =>
-    stationVolts(circuitOf(house, change, low), drawOf(known.survey, house, state)),
-  );
+  const { low } = worstSwings(caseOf(known.survey));
+  const all = Array.from({ length: known.houses.count }, (_, i) => {
+    const house = houseAt(known.houses, i);
+    return stationVolts(circuitOf(house, change, low), drawOf(known.survey, house, state));
+  });
   return STATIONS.map((station, i) => ({ station, band: bandOf(all.map((volts) => volts[i] ?? 0)) }));
 }
 
@@ -121,7 +129,7 @@ export function predictedDoorVolts(
 ): Band {
   const nominal = known.survey.region.mains.nominalVolts;
   const band = bandOf(
-    known.houses.map((house) =>
+    overHouses(known.houses, (house) =>
       doorVolts(
         circuitOf(house, change, {
           mains: mainsVolts === null ? house.mainsLater : mainsVolts / nominal,

@@ -8,12 +8,15 @@ import { northAmerica120 } from '../region/northAmerica120';
 import { estimate, fallingVolts, judgeAsFound, predictedDoorVolts } from './assess';
 import { AS_FOUND_PAIRS, type Change } from './conditions';
 import { judge } from './judge';
-import { asFound } from './likelihood';
+import { asFound } from './asFound';
 import { nextReading } from './nextReading';
 import { judgeOptions, optionsFor, proposed } from './options';
-import { likelyHouses } from './posterior';
+import { likelyHouses as housesOf } from './posterior';
 import { chimeFigures } from './press';
 import { UNKNOWN_RUN, type BellSurvey, type Reading } from './survey';
+import { caseOf } from './surveyedCase';
+
+const likelyHouses = (survey: BellSurvey) => housesOf(caseOf(survey));
 
 const device = (id: string): DeviceProfile => {
   const found = deviceById(id);

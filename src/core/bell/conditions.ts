@@ -1,7 +1,9 @@
 import type { TreatmentPath } from '../chime';
 import { chimeImpedance, copperWarmth, type ChimePath, type Complex } from '../circuit';
-import { sourceFromNameplate, type House } from './house';
-import { RUN_CELSIUS, WARM_WINDING } from './priors';
+import type { BellCase } from './bellCase';
+import { sourceFromNameplate } from './housePrior';
+import type { House } from './houses';
+import { WARM_WINDING } from './priors';
 import type { RunName } from './survey';
 
 /** A transformer to be fitted: what its nameplate will say. */
@@ -41,23 +43,23 @@ export interface Circuit {
 export const AS_FOUND_PAIRS = { toChime: 1, toDoor: 1 } as const;
 
 /** The worst of the swings for door volts: low mains, hot winding, hot wires; and the other end. */
-export function worstSwings(region: { mains: { lowPercent: number; highPercent: number } }): {
+export function worstSwings({ mains, runs }: Pick<BellCase, 'mains' | 'runs'>): {
   readonly low: Conditions;
   readonly high: Conditions;
 } {
-  const { toChime, toDoor } = RUN_CELSIUS;
+  const { toChime, toDoor } = runs;
   return {
     low: {
-      mains: 1 + region.mains.lowPercent / 100,
+      mains: 1 + mains.lowPercent / 100,
       winding: WARM_WINDING,
-      toChimeCelsius: toChime.high,
-      toDoorCelsius: toDoor.high,
+      toChimeCelsius: toChime.yearCelsius.high,
+      toDoorCelsius: toDoor.yearCelsius.high,
     },
     high: {
-      mains: 1 + region.mains.highPercent / 100,
+      mains: 1 + mains.highPercent / 100,
       winding: 1,
-      toChimeCelsius: toChime.low,
-      toDoorCelsius: toDoor.low,
+      toChimeCelsius: toChime.yearCelsius.low,
+      toDoorCelsius: toDoor.yearCelsius.low,
     },
   };
 }

@@ -18,8 +18,9 @@ export {
   type VerdictWord,
 } from './judge';
 export { expectedReport } from './expectedReport';
-export type { House } from './house';
-export { asFound, drawOf } from './likelihood';
+export { houseAt, type House, type Houses } from './houses';
+export { asFound, drawOf } from './asFound';
+export { caseOf } from './surveyedCase';
 export { STATIONS, doorVolts, type Draw, type Station } from './loopVolts';
 export { NEW_TRANSFORMER_READING, nextReading, type NextReading } from './nextReading';
 export {

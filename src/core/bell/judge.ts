@@ -1,10 +1,10 @@
 import { LASTING_STATES, STATE_WORDS, type LastingState } from '../catalogue';
-import { circuitOf, worstSwings, type Change } from './conditions';
-import type { House } from './house';
-import { drawOf } from './likelihood';
-import { doorVolts } from './loopVolts';
+import { worstSwings, type Change } from './conditions';
+import type { Houses } from './houses';
 import { bandOf, type Band } from './percentiles';
+import { doorVoltsOf, seenFromDoor } from './seenFromDoor';
 import { sourceIsKnown, type BellSurvey } from './survey';
+import { caseOf } from './surveyedCase';
 
 export type VerdictWord = 'holds' | 'tight' | 'cannotTell' | 'fails' | 'tooHigh' | 'notComputed';
 
@@ -65,26 +65,17 @@ export function plateOf(survey: BellSurvey, change: Change): { volts: number; va
   return ratedVolts !== null && va !== null ? { volts: ratedVolts, va } : null;
 }
 
-/** Door volts of every house at the worst swings: each state on the low end, the lightest on the high end. */
-function solveAll(survey: BellSurvey, houses: readonly House[], change: Change) {
-  const swings = worstSwings(survey.region);
-  const lows = LASTING_STATES.map(() => new Float64Array(houses.length));
-  const highs = new Float64Array(houses.length);
-  const lightest = lightestState(survey);
-  houses.forEach((house, i) => {
-    const low = circuitOf(house, change, swings.low);
-    LASTING_STATES.forEach((state, k) => {
-      const column = lows[k];
-      if (column) column[i] = doorVolts(low, drawOf(survey, house, state));
-    });
-    highs[i] = doorVolts(circuitOf(house, change, swings.high), drawOf(survey, house, lightest));
-  });
-  return { lows, highs };
+/** Door volts of every house at the worst swings: each state on the low end, the highest of all on the high end. */
+function solveAll(survey: BellSurvey, houses: Houses, change: Change) {
+  const bell = caseOf(survey);
+  const swings = worstSwings(bell);
+  const low = seenFromDoor(bell, houses, change, swings.low);
+  const high = seenFromDoor(bell, houses, change, swings.high);
+  const highs = new Float64Array(houses.count);
+  for (const state of bell.device.states)
+    doorVoltsOf(high, houses, state).forEach((volts, i) => (highs[i] = Math.max(highs[i] ?? 0, volts)));
+  return { lows: bell.device.states.map((state) => doorVoltsOf(low, houses, state)), highs };
 }
-
-/** The state that draws least, in which the door stands highest. */
-const lightestState = (survey: BellSurvey): LastingState =>
-  LASTING_STATES.reduce((least, state) => (survey.device.watts[state] < survey.device.watts[least] ? state : least));
 
 function wordOf(belief: number, tooHigh: boolean, full: boolean, overRating: boolean): VerdictWord {
   if (tooHigh) return 'tooHigh';
@@ -135,7 +126,7 @@ const percent = (share: number): string => (share < 0.01 ? 'under 1 %' : `${Math
  * door must stay within the device's door limits. Belief is the share of likely houses in which it does.
  * Without anything known of the source the word is “can't tell yet”, whatever the guesses say.
  */
-export function judge(survey: BellSurvey, houses: readonly House[], change: Change): Judgement {
+export function judge(survey: BellSurvey, houses: Houses, change: Change): Judgement {
   const { lows, highs } = solveAll(survey, houses, change);
   const { doorMinVolts, doorMaxVolts, doorFullVolts, watts, powerFactor } = survey.device;
   const plate = plateOf(survey, change);
@@ -147,15 +138,15 @@ export function judge(survey: BellSurvey, houses: readonly House[], change: Chan
       low,
       utilisation:
         plate && low.likely > 0 ? (watts[state] / powerFactor / low.likely) * (plate.volts / plate.va) : null,
-      belief: volts.reduce((sum, one) => sum + (one >= doorMinVolts ? 1 : 0), 0) / houses.length,
+      belief: volts.reduce((sum, one) => sum + (one >= doorMinVolts ? 1 : 0), 0) / houses.count,
     };
   });
-  const held = houses.reduce(
-    (sum, _house, i) =>
-      sum + ((highs[i] ?? 0) <= doorMaxVolts && lows.every((column) => (column[i] ?? 0) >= doorMinVolts) ? 1 : 0),
+  const held = highs.reduce(
+    (sum, high, i) =>
+      sum + (high <= doorMaxVolts && lows.every((column) => (column[i] ?? 0) >= doorMinVolts) ? 1 : 0),
     0,
   );
-  const belief = held / houses.length;
+  const belief = held / houses.count;
   const governing = states.reduce((worst, state) => (state.low.likely < worst.low.likely ? state : worst));
   const highest = bandOf(highs);
   const overRating = states.some((state) => (state.utilisation ?? 0) > 1);
@@ -170,7 +161,7 @@ export function judge(survey: BellSurvey, houses: readonly House[], change: Chan
     marginVolts: governing.low.likely - doorFullVolts,
     overRating,
     highest,
-    tooHighShare: highs.reduce((sum, one) => sum + (one > doorMaxVolts ? 1 : 0), 0) / houses.length,
+    tooHighShare: highs.reduce((sum, one) => sum + (one > doorMaxVolts ? 1 : 0), 0) / houses.count,
   };
   return { ...summary, states, reason: reasonOf(survey, summary) };
 }

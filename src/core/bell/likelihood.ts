@@ -1,110 +1,176 @@
-import type { LastingState } from '../catalogue';
-import { copperWarmth, magnitude } from '../circuit';
+import { copperWarmth, fundamentalVars, upperRootVolts } from '../circuit';
 import { Z95, normalShare } from '../random';
-import { AS_FOUND_PAIRS, circuitOf, type Change, type Conditions } from './conditions';
-import type { House } from './house';
-import { doorVolts, voltsAt, type Draw } from './loopVolts';
-import { METER, OHMS_READING, REPORT, WANDER } from './priors';
-import type { BellSurvey, Reading } from './survey';
+import type { BellCase, Evidence, Instrument, Readable } from './bellCase';
+import { pathImpedance } from './chimePath';
+import type { Houses } from './houses';
+import { NOT_TRUE_RMS, OHMS_READING, REPORT, WANDER } from './priors';
+import type { DeviceReport } from './survey';
 
-/** The survey's device in a state, in this house. */
-export const drawOf = (survey: BellSurvey, house: House, state: LastingState): Draw => ({
-  watts: survey.device.watts[state] * house.watts,
-  powerFactor: survey.device.powerFactor,
-  displacementFactor: survey.device.displacementFactor,
-});
+/** What a reading would show in house `i`, before its counts and its wandering: volts or ohms; NaN where it can't be worked out. */
+export type Expectation = (houses: Houses, i: number) => number;
 
-/** Nothing is changed yet: how the point is wired while it is read. */
-export const asFound = (survey: BellSurvey): Change => ({
-  transformer: null,
-  treatment: survey.present,
-  pairFactor: AS_FOUND_PAIRS,
-});
+/** Factor on every volt that an instrument shows. */
+function gainOf(instruments: readonly Instrument[], instrument: Instrument): (houses: Houses, i: number) => number {
+  const key = JSON.stringify(instrument);
+  const place = instruments.findIndex((one) => JSON.stringify(one) === key);
+  // Of an instrument that has read nothing yet, the middle; its gain is part of the reading's own error then
+  return place < 0 ? () => 1 : (houses, i) => houses.gains[place]?.[i] ?? 1;
+}
 
-/** Conditions of the visit on which the readings were taken. */
-const visit = (house: House, winding: number): Conditions => ({
-  mains: house.mains,
-  winding,
-  toChimeCelsius: house.toChimeCelsius,
-  toDoorCelsius: house.toDoorCelsius,
-});
+const toChime = (houses: Houses, i: number): number =>
+  (houses.toChimeOhms[i] ?? 0) * copperWarmth(houses.toChimeCelsius[i] ?? 20) + (houses.toChimeSpliceOhms[i] ?? 0);
+const toDoor = (houses: Houses, i: number): number =>
+  (houses.toDoorOhms[i] ?? 0) * copperWarmth(houses.toDoorCelsius[i] ?? 20) + (houses.toDoorSpliceOhms[i] ?? 0);
+
+/** Volts at a place while the device runs, wired as it is now, on the day of the readings. */
+function runningVolts(bell: BellCase, at: 'transformer' | 'chime' | 'door', state: number): Expectation {
+  const { watts, powerFactor, displacementFactor } = bell.device.states[state] ?? {
+    watts: 0,
+    powerFactor: 1,
+    displacementFactor: 1,
+  };
+  if (bell.present.path === 'series' && bell.chime.kind === 'electronic') return () => NaN;
+  const { re, im } = pathImpedance(bell.chime.kind, bell.present);
+  return (houses, i) => {
+    const power = watts * (houses.watts[i] ?? 1);
+    const amperes = power / powerFactor;
+    const vars = fundamentalVars(power, displacementFactor);
+    const chimeRe = re(houses, i);
+    const chimeIm = im(houses, i);
+    const outside = toChime(houses, i) + toDoor(houses, i) + chimeRe;
+    const door = upperRootVolts(
+      (houses.openVolts[i] ?? 0) * (houses.mains[i] ?? 1),
+      (houses.sourceOhms[i] ?? 0) * (houses.winding[i] ?? 1) + outside,
+      chimeIm,
+      power,
+      vars,
+      amperes,
+    );
+    if (Number.isNaN(door)) return 0;
+    if (at === 'door') return door;
+    const amps = amperes / door;
+    if (at === 'chime') return amps * Math.sqrt(chimeRe * chimeRe + chimeIm * chimeIm);
+    return Math.sqrt(
+      door * door +
+        2 * (outside * power + chimeIm * vars) +
+        (outside * outside + chimeIm * chimeIm) * amps * amps,
+    );
+  };
+}
 
 /** Volts across a known resistor at a place; the winding is cold, the resistor is on for seconds. */
-function resistorVolts(survey: BellSurvey, house: House, at: 'transformer' | 'door', ohms: number): number {
-  const cold = circuitOf(house, asFound(survey), visit(house, 1));
-  if (at === 'transformer') return (cold.emf * ohms) / (ohms + cold.sourceOhms);
-  const re = cold.sourceOhms + cold.toChimeOhms + cold.toDoorOhms + cold.chime.re + ohms;
-  return (cold.emf * ohms) / magnitude({ re, im: cold.chime.im });
+function resistorVolts(bell: BellCase, at: 'transformer' | 'chime' | 'door', ohms: number): Expectation {
+  const { re, im } = pathImpedance(bell.chime.kind, bell.present);
+  return (houses, i) => {
+    const emf = (houses.openVolts[i] ?? 0) * (houses.mains[i] ?? 1);
+    const inside = houses.sourceOhms[i] ?? 0;
+    if (at === 'transformer') return (emf * ohms) / (ohms + inside);
+    const whole = inside + toChime(houses, i) + toDoor(houses, i) + re(houses, i) + ohms;
+    const across = im(houses, i);
+    return (emf * ohms) / Math.sqrt(whole * whole + across * across);
+  };
 }
 
 /**
- * What a reading would show in a house, before the meter's counts and the wandering.
- * @returns volts or ohms; null for a report, which is no figure
+ * What something that can be read would show in a house, its instrument's gain included.
+ * For a report: the door volts that the device judges.
+ * @param instruments those whose gains the houses carry
  */
-export function expectedFigure(survey: BellSurvey, house: House, reading: Reading): number | null {
-  switch (reading.what) {
-    case 'mainsVolts':
-      return house.mains * survey.region.mains.nominalVolts * house.gain;
+export function expectationOf(bell: BellCase, instruments: readonly Instrument[], readable: Readable): Expectation {
+  switch (readable.what) {
+    case 'mainsVolts': {
+      const gain = gainOf(instruments, readable.instrument);
+      return (houses, i) => bell.mains.nominalVolts * (houses.mains[i] ?? 1) * gain(houses, i);
+    }
     case 'loopOhms':
-      return reading.run === 'toChime'
-        ? house.toChimeOhms * copperWarmth(house.toChimeCelsius) + house.toChimeSpliceOhms
-        : house.toDoorOhms * copperWarmth(house.toDoorCelsius) + house.toDoorSpliceOhms;
+      return readable.run === 'toChime' ? toChime : toDoor;
     case 'coilOhms':
-      return house.coilOhms;
+      return (houses, i) => houses.coilOhms[i] ?? 0;
     case 'report':
-      return null;
+      return runningVolts(bell, 'door', readable.state);
     case 'volts': {
-      if (reading.state === 'open') return reading.at === 'chime' ? 0 : house.openVolts * house.mains * house.gain;
-      if (reading.state === 'resistor') return house.gain * resistorVolts(survey, house, reading.at, reading.ohms);
-      const running = circuitOf(house, asFound(survey), visit(house, house.winding));
-      return house.gain * voltsAt(running, drawOf(survey, house, reading.state), reading.at);
+      const gain = gainOf(instruments, readable.instrument);
+      const { under, at } = readable;
+      if (under.kind === 'open')
+        // With nothing connected no current flows, and the chime drops nothing
+        return at === 'chime'
+          ? () => 0
+          : (houses, i) => (houses.openVolts[i] ?? 0) * (houses.mains[i] ?? 1) * gain(houses, i);
+      const volts =
+        under.kind === 'resistor' ? resistorVolts(bell, at, under.ohms) : runningVolts(bell, at, under.state);
+      const high = under.kind === 'running' && !readable.instrument.trueRms ? NOT_TRUE_RMS.highVolts / 2 : 0;
+      return (houses, i) => volts(houses, i) * gain(houses, i) + high;
     }
   }
 }
 
 /** A limit of ±b, evenly likely within, has a standard deviation of b/√3. */
 const EVEN = 1 / Math.sqrt(3);
-const VOLT_COUNTS = METER.counts * METER.resolutionVolts * EVEN;
-/** On mains the meter stands a range higher: its last digit is ten times as coarse. */
-const MAINS_COUNTS = VOLT_COUNTS * 10;
 
-/** Standard deviation of a reading that should show `figure`, the meter's common gain apart. */
-export function readingSigma(reading: Reading, figure: number): number {
-  if (reading.what === 'report') return 0;
-  const range = (reading.value.high - reading.value.low) / 2 / Z95;
-  if (reading.what === 'volts' || reading.what === 'mainsVolts') {
-    const counts = reading.what === 'volts' ? VOLT_COUNTS : MAINS_COUNTS;
-    const wander = WANDER * figure;
-    return Math.sqrt(counts * counts + wander * wander + range * range);
+/**
+ * Standard deviation of a reading that shows about `figure`, the gain of its instrument apart.
+ * @param range how far it wandered, or the low and high of an ohmmeter
+ */
+export function readingSigma(readable: Readable, figure: number, range: number): number {
+  const spread = range / 2 / Z95;
+  switch (readable.what) {
+    case 'report':
+      return 0;
+    case 'loopOhms':
+    case 'coilOhms': {
+      // Ohms that come as low and high carry their accuracy; a single figure has that of ordinary leads
+      const own = ((OHMS_READING.percent / 100) * figure + OHMS_READING.ohms) / Z95;
+      return range > 0 ? Math.max(spread, OHMS_READING.least) : own;
+    }
+    case 'volts':
+    case 'mainsVolts': {
+      const { counts, resolutionVolts, mainsResolutionVolts, trueRms } = readable.instrument;
+      const digit = readable.what === 'volts' ? resolutionVolts : mainsResolutionVolts;
+      const steps = Math.hypot(counts * digit, digit / 2) * EVEN;
+      const flat =
+        readable.what === 'volts' && readable.under.kind === 'running' && !trueRms
+          ? (NOT_TRUE_RMS.highVolts / 2) * EVEN
+          : 0;
+      return Math.hypot(steps, WANDER * figure, spread, flat);
+    }
   }
-  const own = ((OHMS_READING.percent / 100) * figure + OHMS_READING.ohms) / Z95;
-  return Math.sqrt(own * own + range * range);
 }
 
-/** Chance that the device reports what it did, with soft edges between the bands. */
-function reportChance(survey: BellSurvey, house: House, reading: Extract<Reading, { what: 'report' }>): number {
-  const circuit = circuitOf(house, asFound(survey), visit(house, house.winding));
-  const volts = doorVolts(circuit, drawOf(survey, house, reading.state));
-  const full = survey.device.doorFullVolts;
-  const under = (limit: number): number => normalShare((limit - volts) / REPORT.edgeVolts);
+/** Chance that a device at some volts reports what it did, with soft edges between the bands. */
+export function reportChance(bell: BellCase, doorVolts: number, report: DeviceReport): number {
+  const full = bell.device.doorFullVolts;
+  const under = (limit: number): number => normalShare((limit - doorVolts) / REPORT.edgeVolts);
   const weak = under(full);
   const good = 1 - under(full * REPORT.fairUpTo);
-  const clear = reading.report === 'weak' ? weak : reading.report === 'good' ? good : Math.max(0, 1 - weak - good);
+  const clear = report === 'weak' ? weak : report === 'good' ? good : Math.max(0, 1 - weak - good);
   return REPORT.oddShare + (1 - REPORT.oddShare) * clear;
 }
 
-/** Logarithm of how likely all readings are in a house, up to a constant. */
-export function logLikelihood(survey: BellSurvey, house: House): number {
-  let sum = 0;
-  for (const reading of survey.readings) {
-    if (reading.what === 'report') {
-      sum += Math.log(reportChance(survey, house, reading));
-      continue;
-    }
-    const figure = expectedFigure(survey, house, reading) ?? 0;
-    const sigma = readingSigma(reading, figure);
-    const off = ((reading.value.low + reading.value.high) / 2 - figure) / sigma;
-    sum -= (off * off) / 2 + Math.log(sigma);
-  }
-  return sum;
+/** Middle of what was read. */
+export const middleOf = (value: { readonly low: number; readonly high: number }): number => (value.low + value.high) / 2;
+
+/** Logarithm of how likely a piece of evidence is in a house, up to a constant of its own. */
+function evidenceLog(bell: BellCase, instruments: readonly Instrument[], evidence: Evidence): Expectation {
+  const expected = expectationOf(bell, instruments, evidence);
+  if (evidence.what === 'report')
+    return (houses, i) => {
+      const volts = expected(houses, i);
+      return Number.isNaN(volts) ? 0 : Math.log(reportChance(bell, volts, evidence.report));
+    };
+  const read = middleOf(evidence.value);
+  const sigma = readingSigma(evidence, read, evidence.value.high - evidence.value.low);
+  return (houses, i) => {
+    const off = (read - expected(houses, i)) / sigma;
+    return Number.isNaN(off) ? 0 : (-off * off) / 2;
+  };
+}
+
+/** Logarithm of how likely all evidence is in a house, up to a constant. */
+export function logLikelihoodOf(bell: BellCase, instruments: readonly Instrument[]): Expectation {
+  const parts = bell.evidence.map((evidence) => evidenceLog(bell, instruments, evidence));
+  return (houses, i) => {
+    let sum = 0;
+    for (const part of parts) sum += part(houses, i);
+    return sum;
+  };
 }

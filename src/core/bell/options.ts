@@ -1,7 +1,7 @@
 import { transformersFor, type TransformerItem } from '../catalogue';
 import { treatmentsFor, type Treatment } from '../chime';
 import type { Change } from './conditions';
-import type { House } from './house';
+import type { Houses } from './houses';
 import { judge, type Judgement } from './judge';
 import type { BellSurvey, RunName } from './survey';
 
@@ -74,7 +74,7 @@ const RANK = { holds: 0, tight: 1, cannotTell: 2, fails: 3, tooHigh: 4, notCompu
 /** Judges options and puts them in order: allowed first, then by verdict, then by effort, then by margin. */
 export function judgeOptions(
   survey: BellSurvey,
-  houses: readonly House[],
+  houses: Houses,
   options: readonly Option[],
 ): readonly JudgedOption[] {
   // Several treatments are the same thing electrically: judged once

@@ -1,7 +1,8 @@
 import { normals, seeded, type Random } from '../random';
-import { UNKNOWNS, houseOf, priorOf, type House, type HousePrior } from './house';
-import { logLikelihood } from './likelihood';
-import type { BellSurvey } from './survey';
+import type { BellCase } from './bellCase';
+import { copyHouse, emptyHouses, type Houses } from './houses';
+import { housePrior, type HousePrior } from './housePrior';
+import { logLikelihoodOf, type Expectation } from './likelihood';
 
 export const DRAWS_WHILE_TYPING = 1000;
 export const DRAWS_FOR_A_CHOICE = 4000;
@@ -13,14 +14,21 @@ const KEEP_SHARE = 0.3;
 const TEMPER_HALVINGS = 7;
 /** How far the walk steps after each tempering, and at the end: 1 would be a fresh draw from the prior. */
 const STRIDES = { each: [0.35], last: [0.6, 0.25, 0.12] } as const;
+/** Readings that agree need one to six steps; a figure that is half typed would need thousands. */
+const MOST_STEPS = 24;
 
+/** Draws, the houses they make, and how well each explains the readings. */
 interface Cloud {
-  readonly z: Float64Array[];
-  readonly house: House[];
-  readonly log: Float64Array;
+  z: Float64Array;
+  houses: Houses;
+  log: Float64Array;
 }
 
-const emptyLike = (count: number): Cloud => ({ z: [], house: [], log: new Float64Array(count) });
+const cloudOf = (count: number, { unknowns, instruments }: HousePrior): Cloud => ({
+  z: new Float64Array(count * unknowns),
+  houses: emptyHouses(count, instruments.length),
+  log: new Float64Array(count),
+});
 
 function largest(values: Float64Array): number {
   let top = -Infinity;
@@ -52,95 +60,104 @@ function nextTemper(log: Float64Array, temper: number): number {
   return temper + Math.max(low, 1e-6);
 }
 
+/** Copies a draw with its house into a place of another cloud. */
+function copyDraw(from: Cloud, i: number, to: Cloud, k: number, unknowns: number): void {
+  for (let u = 0; u < unknowns; u++) to.z[k * unknowns + u] = from.z[i * unknowns + u] ?? 0;
+  copyHouse(from.houses, i, to.houses, k);
+  to.log[k] = from.log[i] ?? 0;
+}
+
 /** Systematic resampling: draws in proportion to their weight. */
-function resample(cloud: Cloud, step: number, random: Random): Cloud {
+function resample(cloud: Cloud, into: Cloud, step: number, unknowns: number, random: Random): void {
   const count = cloud.log.length;
   const top = largest(cloud.log);
   const weights = cloud.log.map((value) => Math.exp(step * (value - top)));
-  const total = weights.reduce((sum, weight) => sum + weight, 0);
-  const next = emptyLike(count);
+  let total = 0;
+  for (const weight of weights) total += weight;
   let at = random();
   let sum = 0;
+  let made = 0;
   for (let i = 0; i < count; i++) {
     sum += ((weights[i] ?? 0) / total) * count;
-    const z = cloud.z[i];
-    const house = cloud.house[i];
-    while (at < sum && next.z.length < count && z && house) {
-      next.log[next.z.length] = cloud.log[i] ?? 0;
-      next.z.push(z);
-      next.house.push(house);
-      at += 1;
-    }
+    for (; at < sum && made < count; at += 1) copyDraw(cloud, i, into, made++, unknowns);
   }
-  for (let i = 0; next.z.length < count; i++) {
-    const z = cloud.z[count - 1 - i];
-    const house = cloud.house[count - 1 - i];
-    if (!z || !house) break;
-    next.log[next.z.length] = cloud.log[count - 1 - i] ?? 0;
-    next.z.push(z);
-    next.house.push(house);
-  }
-  return next;
+  // What rounding left over
+  for (; made < count; made++) copyDraw(cloud, count - 1, into, made, unknowns);
 }
 
 /** One Metropolis step of every draw that leaves the prior as it is (preconditioned Crank–Nicolson). */
-function walk(prior: HousePrior, cloud: Cloud, temper: number, stride: number, steps: Float64Array, random: Random) {
+function walk(
+  prior: HousePrior,
+  explains: Expectation,
+  cloud: Cloud,
+  tried: Cloud,
+  temper: number,
+  stride: number,
+  steps: Float64Array,
+  random: Random,
+): void {
+  const { unknowns, write } = prior;
   const keep = Math.sqrt(1 - stride * stride);
+  const { z, log } = cloud;
+  const next = tried.z;
   let at = Math.floor(random() * steps.length);
-  const tried = new Float64Array(UNKNOWNS);
-  cloud.z.forEach((z, i) => {
-    if (at + UNKNOWNS > steps.length) at = 0;
-    for (let k = 0; k < UNKNOWNS; k++) tried[k] = keep * (z[k] ?? 0) + stride * (steps[at + k] ?? 0);
-    at += UNKNOWNS;
-    const house = houseOf(prior, tried);
-    const log = logLikelihood(prior.survey, house);
-    if (log >= (cloud.log[i] ?? 0) || Math.log(1 - random()) < temper * (log - (cloud.log[i] ?? 0))) {
-      cloud.z[i] = tried.slice();
-      cloud.house[i] = house;
-      cloud.log[i] = log;
+  for (let i = 0; i < log.length; i++) {
+    if (at + unknowns > steps.length) at = 0;
+    const from = i * unknowns;
+    for (let u = 0; u < unknowns; u++) next[u] = keep * (z[from + u] ?? 0) + stride * (steps[at + u] ?? 0);
+    at += unknowns;
+    write(next, 0, tried.houses, 0);
+    const better = explains(tried.houses, 0);
+    const now = log[i] ?? 0;
+    if (better >= now || Math.log(1 - random()) < temper * (better - now)) {
+      for (let u = 0; u < unknowns; u++) z[from + u] = next[u] ?? 0;
+      copyHouse(tried.houses, 0, cloud.houses, i);
+      log[i] = better;
     }
-  });
+  }
 }
 
-const starts = new Map<number, Float64Array>();
+const starts = new Map<string, Float64Array>();
 /** The same normal numbers for the same count: drawn once. */
-function startingNormals(draws: number): Float64Array {
-  const known = starts.get(draws);
+function startingNormals(draws: number, unknowns: number): Float64Array {
+  const key = `${draws}·${unknowns}`;
+  const known = starts.get(key);
   if (known) return known;
-  const made = normals(2 * draws * UNKNOWNS, seeded(SEED));
-  starts.set(draws, made);
+  const made = normals(2 * draws * unknowns, seeded(SEED));
+  starts.set(key, made);
   return made;
 }
 
-/** Readings that agree need one to six steps; a figure that is half typed would need thousands. */
-const MOST_STEPS = 24;
-
 /**
- * Houses that explain the survey's readings, each as likely as the next: draws from the priors, led to the readings by
+ * Houses that explain a case's readings, each as likely as the next: draws from the priors, led to the readings by
  * tempered resampling and a walk (sequential Monte Carlo). Without readings they are plain draws from the priors.
- * Seeded: the same survey gives the same houses.
+ * Seeded: the same case gives the same houses.
  */
-export function likelyHouses(survey: BellSurvey, draws: number = DRAWS_WHILE_TYPING): readonly House[] {
-  const all = startingNormals(draws);
-  const prior = priorOf(survey);
-  let cloud = emptyLike(draws);
-  for (let i = 0; i < draws; i++) {
-    const z = all.subarray(i * UNKNOWNS, (i + 1) * UNKNOWNS);
-    const house = houseOf(prior, z);
-    cloud.z.push(z);
-    cloud.house.push(house);
-    cloud.log[i] = logLikelihood(survey, house);
+export function likelyHouses(bell: BellCase, draws: number = DRAWS_WHILE_TYPING): Houses {
+  const prior = housePrior(bell);
+  const { unknowns } = prior;
+  const all = startingNormals(draws, unknowns);
+  let cloud = cloudOf(draws, prior);
+  cloud.z.set(all.subarray(0, draws * unknowns));
+  for (let i = 0; i < draws; i++) prior.write(cloud.z, i * unknowns, cloud.houses, i);
+  if (bell.evidence.length > 0) {
+    const explains = logLikelihoodOf(bell, prior.instruments);
+    for (let i = 0; i < draws; i++) cloud.log[i] = explains(cloud.houses, i);
+    let spare = cloudOf(draws, prior);
+    const tried = cloudOf(1, prior);
+    const random = seeded(SEED + 1);
+    const steps = all.subarray(draws * unknowns);
+    let temper = 0;
+    // Readings that no house explains together are believed as far as the steps reach, and named as contradictions
+    for (let step = 0; temper < 1 && step < MOST_STEPS; step++) {
+      const next = nextTemper(cloud.log, temper);
+      resample(cloud, spare, next - temper, unknowns, random);
+      [cloud, spare] = [spare, cloud];
+      temper = next;
+      for (const stride of temper < 1 ? STRIDES.each : STRIDES.last)
+        walk(prior, explains, cloud, tried, temper, stride, steps, random);
+    }
   }
-  if (survey.readings.length === 0) return cloud.house;
-  const random = seeded(SEED + 1);
-  const steps = all.subarray(draws * UNKNOWNS);
-  let temper = 0;
-  // Readings that no house explains together are believed as far as the steps reach, and named as contradictions
-  for (let step = 0; temper < 1 && step < MOST_STEPS; step++) {
-    const next = nextTemper(cloud.log, temper);
-    cloud = resample(cloud, next - temper, random);
-    temper = next;
-    for (const stride of temper < 1 ? STRIDES.each : STRIDES.last) walk(prior, cloud, temper, stride, steps, random);
-  }
-  return cloud.house;
+  prior.writeLater(cloud.houses);
+  return cloud.houses;
 }

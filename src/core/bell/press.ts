@@ -1,8 +1,8 @@
 import { CHIME_LIMITS, type Treatment } from '../chime';
 import { magnitude, operatingPoint } from '../circuit';
 import { chimePath, circuitOf, type Change, type Conditions } from './conditions';
-import type { House } from './house';
-import { drawOf } from './likelihood';
+import { drawOf } from './asFound';
+import { houseAt, type Houses } from './houses';
 import { doorVolts } from './loopVolts';
 import { RUN_CELSIUS } from './priors';
 import { bandOf, type Band } from './percentiles';
@@ -37,15 +37,16 @@ const NOMINAL: Conditions = {
  */
 export function chimeFigures(
   survey: BellSurvey,
-  houses: readonly House[],
+  houses: Houses,
   change: Change,
   treatment: Treatment,
 ): ChimeFigures | null {
   const kind = survey.chime.kind ?? 'mechanical';
   if (!treatment.sounds || kind !== 'mechanical') return null;
-  const pressed = new Float64Array(houses.length);
-  const standby = new Float64Array(houses.length);
-  houses.forEach((house, i) => {
+  const pressed = new Float64Array(houses.count);
+  const standby = new Float64Array(houses.count);
+  for (let i = 0; i < houses.count; i++) {
+    const house = houseAt(houses, i);
     const circuit = circuitOf(house, change, NOMINAL);
     const point = operatingPoint({
       source: { openCircuitVolts: circuit.emf, seriesOhms: circuit.sourceOhms },
@@ -58,7 +59,7 @@ export function chimeFigures(
     const draw = drawOf(survey, house, 'standby');
     const door = doorVolts(circuit, draw);
     standby[i] = door === 0 ? 0 : (draw.watts / draw.powerFactor / door) * magnitude(circuit.chime);
-  });
+  }
   const ratedVolts = survey.chime.ratedVolts ?? plateOf(survey, { ...change, transformer: null })?.volts;
   const rated = ratedVolts ?? survey.region.coilGuess.volts;
   const band = bandOf(pressed);

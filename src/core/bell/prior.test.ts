@@ -3,10 +3,12 @@ import { DEVICES } from '../catalogue';
 import { normalShare, normals, seeded, Z95 } from '../random';
 import { britain230 } from '../region/britain230';
 import { northAmerica120 } from '../region/northAmerica120';
-import { houseOf, priorOf, sourceFromNameplate } from './house';
+import { emptyHouses, houseAt, type House } from './houses';
+import { housePrior, sourceFromNameplate } from './housePrior';
 import { bandOf } from './percentiles';
-import { likelyHouses } from './posterior';
+import { likelyHouses as housesOf } from './posterior';
 import { UNKNOWN_RUN, type BellSurvey } from './survey';
+import { caseOf } from './surveyedCase';
 
 const [device] = DEVICES;
 if (!device) throw new Error('no device');
@@ -21,6 +23,10 @@ const survey = (more: Partial<BellSurvey> = {}): BellSurvey => ({
   ...more,
 });
 const DRAWS = 8000;
+const likelyHouses = (of: BellSurvey, draws: number): readonly House[] => {
+  const houses = housesOf(caseOf(of), draws);
+  return Array.from({ length: houses.count }, (_, i) => houseAt(houses, i));
+};
 
 describe('normal numbers', () => {
   it('have mean 0 and variance 1, and are the same for the same seed', () => {
@@ -105,11 +111,15 @@ describe('houses before anything is read', () => {
     expect(eight).toBeGreaterThan(0.6);
   });
   it('are the middle ones at a draw of zeros', () => {
-    const middle = houseOf(priorOf(survey()), new Float64Array(22));
+    const read = survey({ readings: [{ id: 'm', what: 'mainsVolts', value: { low: 120, high: 120 } }] });
+    const prior = housePrior(caseOf(read));
+    const table = emptyHouses(1, 1);
+    prior.write(new Float64Array(prior.unknowns), 0, table, 0);
+    const middle = houseAt(table, 0);
     expect(middle.openVolts).toBeCloseTo(16 * 1.33, 6);
     expect(middle.coilOhms).toBeCloseTo(6, 6);
     expect(middle.watts).toBe(1);
-    expect(middle.gain).toBeCloseTo(1, 6);
+    expect(table.gains[0]?.[0]).toBeCloseTo(1, 6);
   });
 });
 

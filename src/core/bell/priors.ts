@@ -58,8 +58,10 @@ export const VISIT_CELSIUS = { toChime: { low: 15, high: 28 }, toDoor: { low: 0,
 /** Readings wander by this share of themselves while somebody reads. */
 export const WANDER = 0.003;
 /** An ordinary meter: gain common to its readings ± %, counts of its last digit, the digit. */
-export const METER = { percent: 1, counts: 3, resolutionVolts: 0.1 } as const;
-/** An ohms reading with ordinary leads: ± % and ± Ω. */
-export const OHMS_READING = { percent: 2, ohms: 0.2 } as const;
+export const METER = { percent: 1, counts: 3, resolutionVolts: 0.1, mainsResolutionVolts: 1, trueRms: true } as const;
+/** A meter that is not true-rms reads at most this much high on a wave that a device has flattened. */
+export const NOT_TRUE_RMS = { highVolts: 0.7 } as const;
+/** A single ohms reading with ordinary leads: ± % and ± Ω; and the least spread of one that comes as low and high. */
+export const OHMS_READING = { percent: 2, ohms: 0.2, least: 0.01 } as const;
 /** How sharp the bands of a device report are, V, and the chance that it says something odd. */
 export const REPORT = { edgeVolts: 0.4, fairUpTo: 1.1, oddShare: 0.03 } as const;

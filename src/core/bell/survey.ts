@@ -1,4 +1,5 @@
 import type { DeviceProfile, LastingState } from '../catalogue';
+import type { Instrument } from './bellCase';
 import type { ChimeKind, TreatmentPath } from '../chime';
 import type { ConductorMaterial } from '../circuit';
 import type { RegionPack } from '../region';
@@ -12,7 +13,11 @@ export const DEVICE_REPORTS = ['weak', 'fair', 'good'] as const;
 export type DeviceReport = (typeof DEVICE_REPORTS)[number];
 
 /** One reading: where, in which state, and what it was (a low and a high where it wandered). SI units. */
-export type Reading = { readonly id: string } & (
+export type Reading = {
+  readonly id: string;
+  /** What read it; an ordinary meter where nobody said. */
+  readonly instrument?: Instrument;
+} & (
   | { readonly what: 'volts'; readonly at: Place; readonly state: 'open' | LastingState; readonly value: Span }
   | {
       readonly what: 'volts';

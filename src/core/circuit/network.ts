@@ -1,5 +1,5 @@
 import { complex, type Complex } from './complex';
-import { factorSystem } from './linearSystem';
+import { factorSystem, zeros } from './linearSystem';
 import { settlePorts, type PortLoad } from './portLoads';
 
 /** An impedance between two nodes; 0 Ω is a bare link. Node 0 is the reference. */
@@ -69,7 +69,7 @@ export function voltsBetween(solution: NetworkSolution, from: number, to: number
 
 /** Groups of nodes that nothing joins to the reference: one of each is held at 0 V. */
 function islands(network: Network): readonly number[] {
-  const root = Int32Array.from({ length: network.nodes }, (_, i) => i);
+  const root = zeros(network.nodes).map((_, i) => i);
   const find = (node: number): number => {
     let at = node;
     while (root[at] !== at) at = root[at] ?? 0;
@@ -94,8 +94,8 @@ export function solveNetwork(network: Network): NetworkSolution | { readonly sta
   ].filter((branch) => branch.source >= 0 || isLink(branch));
   const held = islands(network);
   const size = nodes - 1 + bare.length + held.length;
-  const re = new Float64Array(size * size);
-  const im = new Float64Array(size * size);
+  const re = zeros(size * size);
+  const im = zeros(size * size);
   const put = (row: number, column: number, a: number, b: number): void => {
     if (row < 0 || column < 0) return;
     const at = row * size + column;
@@ -131,8 +131,8 @@ export function solveNetwork(network: Network): NetworkSolution | { readonly sta
   });
   const { solve } = factorSystem(size, re, im);
 
-  const solved = (fill: (right: Float64Array) => void): { re: Float64Array; im: Float64Array } => {
-    const right = { re: new Float64Array(size), im: new Float64Array(size) };
+  const solved = (fill: (right: number[]) => void): { re: number[]; im: number[] } => {
+    const right = { re: zeros(size), im: zeros(size) };
     fill(right.re);
     solve(right.re, right.im);
     return right;
@@ -145,7 +145,7 @@ export function solveNetwork(network: Network): NetworkSolution | { readonly sta
       if (to > 0) right[to - 1] = (right[to - 1] ?? 0) + 1;
     }),
   );
-  const across = (of: { re: Float64Array; im: Float64Array }, { from, to }: NetworkLoad): Complex =>
+  const across = (of: { re: number[]; im: number[] }, { from, to }: NetworkLoad): Complex =>
     complex((of.re[from - 1] ?? 0) - (of.re[to - 1] ?? 0), (of.im[from - 1] ?? 0) - (of.im[to - 1] ?? 0));
   const amps = settlePorts({
     loads,

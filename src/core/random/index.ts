@@ -1,2 +1,2 @@
-export { Z95, normalShare, normals } from './normal';
+export { Z95, normalAt, normalShare, normals } from './normal';
 export { seeded, type Random } from './random';

@@ -1,8 +1,10 @@
 import {
   asFound,
+  caseOf,
   circuitOf,
   doorVolts,
   drawOf,
+  houseAt,
   likelyHouses,
   type BellSurvey,
   type Circuit,
@@ -31,9 +33,8 @@ const STRAY = { least: 0.0006, most: 0.0045 } as const;
  */
 export function meterBench(survey: BellSurvey, energised: boolean, seed: number): MeterBench {
   const random = seeded(seed);
-  const houses = likelyHouses(survey, DRAWS);
-  const house = houses[Math.floor(random() * houses.length)];
-  if (!house) throw new Error('no house was drawn');
+  const houses = likelyHouses(caseOf(survey), DRAWS);
+  const house = houseAt(houses, Math.floor(random() * houses.count));
   return { survey, house, energised, stray: STRAY.least + random() * (STRAY.most - STRAY.least) };
 }
 
