@@ -183,12 +183,18 @@ export function housePrior(bell: BellCase): HousePrior {
       const coil = chime.likelyOhms * drawFrom(coilFactor, z[at + UNKNOWN.coil] ?? 0);
       into.coilOhms[i] = coil;
       into.coilReactanceOhms[i] =
-        chime.likelyRatio === 0 ? 0 : coil * chime.likelyRatio * drawFrom(coilRatioFactor, z[at + UNKNOWN.coilRatio] ?? 0);
+        chime.likelyRatio === 0
+          ? 0
+          : coil * chime.likelyRatio * drawFrom(coilRatioFactor, z[at + UNKNOWN.coilRatio] ?? 0);
       into.watts[i] = 1 + ((bell.device.wattsPercent / 100) * clip(z[at + UNKNOWN.watts] ?? 0)) / Z95;
       into.mains[i] = 1 + triangular(mains.lowPercent, mains.highPercent, share(z, at + UNKNOWN.mains)) / 100;
       into.winding[i] = between(1, WARM_WINDING, share(z, at + UNKNOWN.winding));
       const { toChime, toDoor } = runs;
-      into.toChimeCelsius[i] = between(toChime.dayCelsius.low, toChime.dayCelsius.high, share(z, at + UNKNOWN.dayChime));
+      into.toChimeCelsius[i] = between(
+        toChime.dayCelsius.low,
+        toChime.dayCelsius.high,
+        share(z, at + UNKNOWN.dayChime),
+      );
       into.toDoorCelsius[i] = between(toDoor.dayCelsius.low, toDoor.dayCelsius.high, share(z, at + UNKNOWN.dayDoor));
       for (let g = 0; g < instruments.length; g++) {
         const column = into.gains[g];

@@ -7,18 +7,25 @@ export {
   type FallingVolts,
   type ReadingFit,
 } from './assess';
-export { AS_FOUND_PAIRS, circuitOf, type Change, type Circuit } from './conditions';
+export { AS_FOUND_PAIRS, circuitOf, type Change, type Circuit, type Conditions } from './conditions';
 export {
   BELIEF,
   VERDICT_WORDS,
   isComputed,
   judge,
+  wordOf,
   type Judgement,
   type StateJudgement,
   type VerdictWord,
 } from './judge';
 export { expectedReport } from './expectedReport';
-export { houseAt, type House, type Houses } from './houses';
+export type { BellCase, CaseState, Evidence, Instrument, Readable, Under } from './bellCase';
+export { worstSwings } from './conditions';
+export { housePrior } from './housePrior';
+export { houseAt, overHouses, type House, type Houses } from './houses';
+export { expectationOf, middleOf, readingSigma, reportChance } from './likelihood';
+export { doorVoltsAt, doorVoltsOf, dropUnder, seenFromDoor, type SeenFromDoor } from './seenFromDoor';
+export { METER, RUN_CELSIUS } from './priors';
 export { asFound, drawOf } from './asFound';
 export { caseOf } from './surveyedCase';
 export { STATIONS, doorVolts, type Draw, type Station } from './loopVolts';
@@ -33,7 +40,7 @@ export {
   type Option,
   type SparePairs,
 } from './options';
-export type { Band } from './percentiles';
+export { bandOf, type Band } from './percentiles';
 export { DRAWS_FOR_A_CHOICE, DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
 export { chimeFigures, type ChimeFigures } from './press';
 export {

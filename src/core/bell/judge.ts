@@ -77,7 +77,8 @@ function solveAll(survey: BellSurvey, houses: Houses, change: Change) {
   return { lows: bell.device.states.map((state) => doorVoltsOf(low, houses, state)), highs };
 }
 
-function wordOf(belief: number, tooHigh: boolean, full: boolean, overRating: boolean): VerdictWord {
+/** The word for a belief (domain/power, table of verdicts); `full`: the likely case stands over `doorFullVolts`. */
+export function wordOf(belief: number, tooHigh: boolean, full: boolean, overRating: boolean): VerdictWord {
   if (tooHigh) return 'tooHigh';
   if (belief <= BELIEF.fails) return 'fails';
   if (belief < BELIEF.tight) return 'cannotTell';
@@ -142,8 +143,7 @@ export function judge(survey: BellSurvey, houses: Houses, change: Change): Judge
     };
   });
   const held = highs.reduce(
-    (sum, high, i) =>
-      sum + (high <= doorMaxVolts && lows.every((column) => (column[i] ?? 0) >= doorMinVolts) ? 1 : 0),
+    (sum, high, i) => sum + (high <= doorMaxVolts && lows.every((column) => (column[i] ?? 0) >= doorMinVolts) ? 1 : 0),
     0,
   );
   const belief = held / houses.count;

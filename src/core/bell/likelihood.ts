@@ -51,9 +51,7 @@ function runningVolts(bell: BellCase, at: 'transformer' | 'chime' | 'door', stat
     const amps = amperes / door;
     if (at === 'chime') return amps * Math.sqrt(chimeRe * chimeRe + chimeIm * chimeIm);
     return Math.sqrt(
-      door * door +
-        2 * (outside * power + chimeIm * vars) +
-        (outside * outside + chimeIm * chimeIm) * amps * amps,
+      door * door + 2 * (outside * power + chimeIm * vars) + (outside * outside + chimeIm * chimeIm) * amps * amps,
     );
   };
 }
@@ -147,7 +145,8 @@ export function reportChance(bell: BellCase, doorVolts: number, report: DeviceRe
 }
 
 /** Middle of what was read. */
-export const middleOf = (value: { readonly low: number; readonly high: number }): number => (value.low + value.high) / 2;
+export const middleOf = (value: { readonly low: number; readonly high: number }): number =>
+  (value.low + value.high) / 2;
 
 /** Logarithm of how likely a piece of evidence is in a house, up to a constant of its own. */
 function evidenceLog(bell: BellCase, instruments: readonly Instrument[], evidence: Evidence): Expectation {

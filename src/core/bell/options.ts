@@ -72,11 +72,7 @@ export const effort = (option: { minutes: number; cost: number }): number =>
 const RANK = { holds: 0, tight: 1, cannotTell: 2, fails: 3, tooHigh: 4, notComputed: 5 } as const;
 
 /** Judges options and puts them in order: allowed first, then by verdict, then by effort, then by margin. */
-export function judgeOptions(
-  survey: BellSurvey,
-  houses: Houses,
-  options: readonly Option[],
-): readonly JudgedOption[] {
+export function judgeOptions(survey: BellSurvey, houses: Houses, options: readonly Option[]): readonly JudgedOption[] {
   // Several treatments are the same thing electrically: judged once
   const known = new Map<string, Judgement>();
   const judgementOf = ({ change }: Option): Judgement => {

@@ -30,3 +30,21 @@ export {
   type SourceFitRequest,
 } from './sourceFit';
 export { fundamentalVars, upperRootVolts } from './upperRoot';
+export {
+  rms,
+  solveNetwork,
+  voltsBetween,
+  type Branch,
+  type DistortedPhasor,
+  type Network,
+  type NetworkLoad,
+  type NetworkSolution,
+  type NetworkSource,
+} from './network';
+export {
+  lowestCapVolts,
+  rectifierPoint,
+  type RectifierFigures,
+  type RectifierLoad,
+  type RectifierLoop,
+} from './rectifierPoint';
