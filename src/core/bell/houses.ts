@@ -45,39 +45,42 @@ export interface Houses extends Readonly<Record<keyof House, Float64Array>> {
   readonly count: number;
   /** What each instrument of the readings shows over what is there. */
   readonly gains: readonly Float64Array[];
+  /** All columns one after the other: the ones above are windows into it. */
+  readonly columns: Float64Array;
 }
 
 /** Room for so many houses. */
 export function emptyHouses(count: number, instruments: number): Houses {
-  const column = (): Float64Array => new Float64Array(count);
+  const columns = new Float64Array(count * (FACTS.length + instruments));
+  const column = (at: number): Float64Array => columns.subarray(at * count, (at + 1) * count);
+  const fact = (name: keyof House): Float64Array => column(FACTS.indexOf(name));
   return {
     count,
-    openVolts: column(),
-    sourceOhms: column(),
-    toChimeOhms: column(),
-    toDoorOhms: column(),
-    toChimeSpliceOhms: column(),
-    toDoorSpliceOhms: column(),
-    coilOhms: column(),
-    coilReactanceOhms: column(),
-    watts: column(),
-    mains: column(),
-    mainsLater: column(),
-    winding: column(),
-    toChimeCelsius: column(),
-    toDoorCelsius: column(),
-    newRegulation: column(),
-    gains: Array.from({ length: instruments }, column),
+    columns,
+    openVolts: fact('openVolts'),
+    sourceOhms: fact('sourceOhms'),
+    toChimeOhms: fact('toChimeOhms'),
+    toDoorOhms: fact('toDoorOhms'),
+    toChimeSpliceOhms: fact('toChimeSpliceOhms'),
+    toDoorSpliceOhms: fact('toDoorSpliceOhms'),
+    coilOhms: fact('coilOhms'),
+    coilReactanceOhms: fact('coilReactanceOhms'),
+    watts: fact('watts'),
+    mains: fact('mains'),
+    mainsLater: fact('mainsLater'),
+    winding: fact('winding'),
+    toChimeCelsius: fact('toChimeCelsius'),
+    toDoorCelsius: fact('toDoorCelsius'),
+    newRegulation: fact('newRegulation'),
+    gains: Array.from({ length: instruments }, (_, g) => column(FACTS.length + g)),
   };
 }
 
 /** Copies one house into a place of another table (or of the same). */
 export function copyHouse(from: Houses, i: number, to: Houses, k: number): void {
-  for (const fact of FACTS) to[fact][k] = from[fact][i] ?? 0;
-  for (let g = 0; g < from.gains.length; g++) {
-    const column = to.gains[g];
-    if (column) column[k] = from.gains[g]?.[i] ?? 1;
-  }
+  const source = from.columns;
+  const target = to.columns;
+  for (let a = i, b = k; a < source.length; a += from.count, b += to.count) target[b] = source[a] ?? 0;
 }
 
 /** One house of the table. */

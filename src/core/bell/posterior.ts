@@ -1,5 +1,6 @@
 import { normals, seeded, type Random } from '../random';
 import type { BellCase } from './bellCase';
+import { cloudShape, type CloudShape } from './cloudShape';
 import { copyHouse, emptyHouses, type Houses } from './houses';
 import { housePrior, type HousePrior } from './housePrior';
 import { logLikelihoodOf, type Expectation } from './likelihood';
@@ -12,8 +13,8 @@ const SEED = 20261;
 const KEEP_SHARE = 0.3;
 /** The temper need not be met exactly: it is found to a 128th of what is left. */
 const TEMPER_HALVINGS = 7;
-/** How far the walk steps after each tempering, and at the end: 1 would be a fresh draw from the prior. */
-const STRIDES = { each: [0.35], last: [0.6, 0.25, 0.12] } as const;
+/** How far the walk steps after each tempering, and at the end: 1 would be a fresh draw from the cloud’s shape. */
+const STRIDES = { each: [0.5], last: [0.8, 0.6, 0.4] } as const;
 /** Readings that agree need one to six steps; a figure that is half typed would need thousands. */
 const MOST_STEPS = 24;
 
@@ -85,31 +86,62 @@ function resample(cloud: Cloud, into: Cloud, step: number, unknowns: number, ran
   for (; made < count; made++) copyDraw(cloud, count - 1, into, made, unknowns);
 }
 
-/** One Metropolis step of every draw that leaves the prior as it is (preconditioned Crank–Nicolson). */
+/**
+ * One Metropolis step of every draw: a step of the shape's own kind (preconditioned Crank–Nicolson about the cloud’s
+ * mean and covariance), corrected for what the shape is not. Where the cloud is near to a Gaussian nearly all are taken.
+ */
 function walk(
   prior: HousePrior,
   explains: Expectation,
   cloud: Cloud,
   tried: Cloud,
+  shape: CloudShape,
   temper: number,
   stride: number,
   steps: Float64Array,
   random: Random,
 ): void {
   const { unknowns, write } = prior;
+  const { informed, others, mean, lower } = shape;
+  const size = informed.length;
   const keep = Math.sqrt(1 - stride * stride);
   const { z, log } = cloud;
   const next = tried.z;
+  const white = new Float64Array(size);
   let at = Math.floor(random() * steps.length);
   for (let i = 0; i < log.length; i++) {
     if (at + unknowns > steps.length) at = 0;
     const from = i * unknowns;
-    for (let u = 0; u < unknowns; u++) next[u] = keep * (z[from + u] ?? 0) + stride * (steps[at + u] ?? 0);
+    for (let k = 0; k < others.length; k++) {
+      const u = others[k] ?? 0;
+      next[u] = keep * (z[from + u] ?? 0) + stride * (steps[at + u] ?? 0);
+    }
+    // How much likelier the prior and the shape make the new place than the old one
+    let change = 0;
+    for (let a = 0; a < size; a++) {
+      let sum = (z[from + (informed[a] ?? 0)] ?? 0) - (mean[a] ?? 0);
+      for (let b = 0; b < a; b++) sum -= (lower[a * size + b] ?? 0) * (white[b] ?? 0);
+      white[a] = sum / (lower[a * size + a] ?? 1);
+    }
+    for (let a = 0; a < size; a++) {
+      const before = white[a] ?? 0;
+      const after = keep * before + stride * (steps[at + (informed[a] ?? 0)] ?? 0);
+      white[a] = after;
+      change += after * after - before * before;
+    }
+    for (let a = 0; a < size; a++) {
+      const u = informed[a] ?? 0;
+      let sum = mean[a] ?? 0;
+      for (let b = 0; b <= a; b++) sum += (lower[a * size + b] ?? 0) * (white[b] ?? 0);
+      const before = z[from + u] ?? 0;
+      change += before * before - sum * sum;
+      next[u] = sum;
+    }
     at += unknowns;
     write(next, 0, tried.houses, 0);
     const better = explains(tried.houses, 0);
-    const now = log[i] ?? 0;
-    if (better >= now || Math.log(1 - random()) < temper * (better - now)) {
+    const gain = change / 2 + temper * (better - (log[i] ?? 0));
+    if (gain >= 0 || Math.log(1 - random()) < gain) {
       for (let u = 0; u < unknowns; u++) z[from + u] = next[u] ?? 0;
       copyHouse(tried.houses, 0, cloud.houses, i);
       log[i] = better;
@@ -155,7 +187,7 @@ export function likelyHouses(bell: BellCase, draws: number = DRAWS_WHILE_TYPING)
       [cloud, spare] = [spare, cloud];
       temper = next;
       for (const stride of temper < 1 ? STRIDES.each : STRIDES.last)
-        walk(prior, explains, cloud, tried, temper, stride, steps, random);
+        walk(prior, explains, cloud, tried, cloudShape(cloud.z, unknowns), temper, stride, steps, random);
     }
   }
   prior.writeLater(cloud.houses);
