@@ -198,7 +198,16 @@ function holds(house: TrueHouse, request: AdviceRequest, option: Option): boolea
 
 type Taken = NonNullable<AdviceRequest['readings']>[number];
 type Takeable = NonNullable<AdviceRequest['canTake']>[number];
-type Option = { id: string; transformer: string; treatment: string; wires: readonly string[]; minutes: number; cost: number; silent: boolean; belief: number };
+type Option = {
+  id: string;
+  transformer: string;
+  treatment: string;
+  wires: readonly string[];
+  minutes: number;
+  cost: number;
+  silent: boolean;
+  belief: number;
+};
 
 /** What the meter shows. */
 function read(house: TrueHouse, request: AdviceRequest, take: Takeable, random: Random): Taken {
@@ -248,7 +257,13 @@ interface Visit {
   readonly told: readonly Option[];
 }
 
-function byAdvice(request: AdviceRequest, house: TrueHouse, random: Random, everything: boolean, times: number[]): Visit {
+function byAdvice(
+  request: AdviceRequest,
+  house: TrueHouse,
+  random: Random,
+  everything: boolean,
+  times: number[],
+): Visit {
   let canTake = request.canTake ?? [];
   let readings: readonly Taken[] = [];
   let minutes = 0;

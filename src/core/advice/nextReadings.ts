@@ -1,15 +1,6 @@
-import {
-  expectationOf,
-  housePrior,
-  readingSigma,
-  reportChance,
-  type BellCase,
-  type Houses,
-  type Readable,
-} from '../bell';
-import { DEVICE_REPORTS } from '../bell';
-import { normalAt } from '../random';
+import { housePrior, type BellCase, type Houses, type Readable } from '../bell';
 import type { HeldWay } from './holding';
+import { outcomesOf, type Bins, type Outcome } from './outcomes';
 import type { Proposer } from './propose';
 
 /** Something that could be read now, and what it costs. */
@@ -29,29 +20,51 @@ export interface ReadingWorth {
   readonly moves: { readonly way: number; readonly down: number; readonly up: number } | null;
 }
 
-/** Outcomes that are tried for each reading: each stands for an equal share of what could be read. */
-const OUTCOMES = 128;
-/** Houses farther than this from an outcome, in σ, say nothing. */
-const REACH = 4;
 /** An outcome seen by few houses is drawn towards what is believed now, as by so many more of them. */
 const CAUTION = 2;
-/** At most so many ways are followed through the outcomes. */
-const MOST_FOLLOWED = 48;
+/** At most so many ways are followed through the outcomes, and none that nobody believes in. */
+const FOLLOWED = { most: 64, least: 0.02 } as const;
 /** A reading that moves nothing by itself counts, while nothing can be trusted, when it lifts the best belief by this. */
 const LIFTS = 0.005;
 /** A chance under this changes nothing (domain/contracts: enough). */
 export const CHANCE_THAT_COUNTS = 0.01;
 
-/** Steps of a sequence that fills (0, 1) evenly in any order: noise that belongs to no house. */
-const NOISE_STEP = 0.6180339887498949;
+/** How many houses of each bin a way holds in; ways that hold in the same houses share it. */
+function heldPerBin(holds: Uint8Array, bins: Bins): Float64Array {
+  const held = new Float64Array(bins.count);
+  for (let i = 0; i < holds.length; i++) if (holds[i] === 1) held[bins.of[i] ?? 0] = (held[bins.of[i] ?? 0] ?? 0) + 1;
+  return held;
+}
 
-/** Ways worth following: no two with the same houses where one costs more and is as silent. */
-function followed(held: readonly HeldWay[], proposed: number): readonly number[] {
-  const columns = new Map<Uint8Array, number[]>();
-  held.forEach(({ holds }, i) => columns.set(holds, [...(columns.get(holds) ?? []), i]));
-  const believed = [...held.keys()].sort((a, b) => (held[b]?.standing.belief ?? 0) - (held[a]?.standing.belief ?? 0));
-  const some = believed.filter((i) => (held[i]?.standing.belief ?? 0) > 0.02).slice(0, MOST_FOLLOWED);
-  return proposed < 0 || some.includes(proposed) ? some : [...some, proposed];
+/** Beliefs after an outcome, worked out for a way when it is asked for. */
+function beliefsAfter(
+  { from, to, weight }: Outcome,
+  bins: Bins,
+  perBin: (way: number) => Float64Array | null,
+  before: (way: number) => number,
+): (way: number) => number {
+  let sum = 0;
+  let squares = 0;
+  for (let b = from; b < to; b++) {
+    const one = weight[b - from] ?? 0;
+    const many = bins.size[b] ?? 0;
+    sum += one * many;
+    squares += one * one * many;
+  }
+  const seen = squares > 0 ? (sum * sum) / squares : 0;
+  const known = new Map<Float64Array, number>();
+  return (way) => {
+    const held = perBin(way);
+    if (held === null || sum === 0) return before(way);
+    let after = known.get(held);
+    if (after === undefined) {
+      let holding = 0;
+      for (let b = from; b < to; b++) holding += (weight[b - from] ?? 0) * (held[b] ?? 0);
+      after = ((holding / sum) * seen + before(way) * CAUTION) / (seen + CAUTION);
+      known.set(held, after);
+    }
+    return after;
+  };
 }
 
 /**
@@ -66,124 +79,62 @@ export function nextReadings(
   takeable: readonly Takeable[],
 ): readonly ReadingWorth[] {
   const { instruments } = housePrior(bell);
-  const count = houses.count;
-  const beliefs = held.map(({ standing }) => standing.belief);
-  const now = propose((way) => beliefs[way] ?? 0);
-  const follow = new Set(followed(held, now));
-  const best = Math.max(0, ...beliefs);
-  const weights = new Float64Array(count);
-
-  /** What would be proposed if the houses had these weights, from `from` to `to` in an order. */
-  const outcome = (
-    order: Int32Array,
-    from: number,
-    to: number,
-    tell: (way: number, belief: number) => void,
-  ): number => {
-    let sum = 0;
-    let squares = 0;
-    for (let k = from; k < to; k++) {
-      const weight = weights[k] ?? 0;
-      sum += weight;
-      squares += weight * weight;
-    }
-    if (sum === 0) return now;
-    const seen = (sum * sum) / squares;
-    const known = new Map<Uint8Array, number>();
-    const belief = (way: number): number => {
-      const before = beliefs[way] ?? 0;
-      const one = held[way];
-      if (!one || !follow.has(way)) return before;
-      let after = known.get(one.holds);
-      if (after === undefined) {
-        let holding = 0;
-        for (let k = from; k < to; k++) if (one.holds[order[k] ?? 0] === 1) holding += weights[k] ?? 0;
-        after = ((holding / sum) * seen + before * CAUTION) / (seen + CAUTION);
-        known.set(one.holds, after);
-        tell(way, after);
-      }
-      return after;
-    };
-    const then = propose(belief);
-    if (now < 0) for (const way of follow) belief(way);
-    return then;
-  };
+  const before = (way: number): number => held[way]?.standing.belief ?? 0;
+  const now = propose(before);
+  const best = held.reduce((most, _, way) => Math.max(most, before(way)), 0);
+  const followed = new Set(
+    [...held.keys()]
+      .filter((way) => before(way) > FOLLOWED.least)
+      .sort((a, b) => before(b) - before(a))
+      .slice(0, FOLLOWED.most),
+  );
+  if (now >= 0) followed.add(now);
 
   const worthOf = ({ id, readable, minutes }: Takeable): ReadingWorth => {
-    const expected = expectationOf(bell, instruments, readable);
-    const figures = Float64Array.from({ length: count }, (_, i) => expected(houses, i));
-    if (figures.some(Number.isNaN)) return { id, minutes, chanceToChange: 0, moves: null };
+    const told = outcomesOf(bell, houses, instruments, readable);
+    if (!told) return { id, minutes, chanceToChange: 0, moves: null };
+    const { bins, outcomes } = told;
+    const columns = new Map<Uint8Array, Float64Array>();
+    const perBin = (way: number): Float64Array | null => {
+      const holds = held[way]?.holds;
+      if (!holds || !followed.has(way)) return null;
+      const known = columns.get(holds) ?? heldPerBin(holds, bins);
+      columns.set(holds, known);
+      return known;
+    };
     let changed = 0;
     let lifted = 0;
-    const spread = new Map<number, { down: number; up: number; low: number; high: number }>();
-    const note = (share: number, part: 'low' | 'high') => (way: number, belief: number) => {
-      const so = spread.get(way) ?? { down: 0, up: 0, low: 0, high: 0 };
-      so[part] += share;
-      so[part === 'low' ? 'down' : 'up'] += share * belief;
-      spread.set(way, so);
-    };
-    if (readable.what === 'report') {
-      const order = Int32Array.from({ length: count }, (_, i) => i);
-      DEVICE_REPORTS.forEach((report, r) => {
-        let share = 0;
-        for (let i = 0; i < count; i++) {
-          weights[i] = reportChance(bell, figures[i] ?? 0, report);
-          share += (weights[i] ?? 0) / count;
+    // For a way: share and belief of the outcomes that lower it, and of those that raise it
+    const moved = new Map<Float64Array, { way: number; down: number; low: number; up: number; high: number }>();
+    for (const outcome of outcomes) {
+      const belief = beliefsAfter(outcome, bins, perBin, before);
+      if (propose(belief) !== now) changed += outcome.share;
+      let top = 0;
+      for (const way of followed) {
+        const column = perBin(way);
+        if (!column) continue;
+        const after = belief(way);
+        top = Math.max(top, after);
+        const so = moved.get(column) ?? { way, down: 0, low: 0, up: 0, high: 0 };
+        if (after < before(way)) {
+          so.down += outcome.share * after;
+          so.low += outcome.share;
+        } else {
+          so.up += outcome.share * after;
+          so.high += outcome.share;
         }
-        let top = 0;
-        const tell = note(share, r === 0 ? 'low' : 'high');
-        const then = outcome(order, 0, count, (way, belief) => {
-          tell(way, belief);
-          top = Math.max(top, belief);
-        });
-        if (then !== now) changed += share;
-        lifted += share * Math.max(0, top - best);
-      });
-    } else {
-      const order = Int32Array.from([...figures.keys()].sort((a, b) => (figures[a] ?? 0) - (figures[b] ?? 0)));
-      const sorted = Float64Array.from(order, (i) => figures[i] ?? 0);
-      const middle = sorted[count >> 1] ?? 0;
-      // The gain of an instrument that has read nothing yet is part of this reading’s own error
-      const fresh =
-        'instrument' in readable &&
-        !instruments.some((one) => JSON.stringify(one) === JSON.stringify(readable.instrument))
-          ? ((readable.instrument.percent / 100) * middle) / Math.sqrt(3)
-          : 0;
-      const sigma = Math.hypot(readingSigma(readable, middle, 0), fresh);
-      let from = 0;
-      let to = 0;
-      const reads = Float64Array.from({ length: OUTCOMES }, (_, k) => {
-        const house = sorted[Math.floor(((k + 0.5) / OUTCOMES) * count)] ?? 0;
-        return house + sigma * normalAt(((k + 0.5) * NOISE_STEP) % 1 || 0.5);
-      }).sort();
-      reads.forEach((read, k) => {
-        while (from < count && (sorted[from] ?? 0) < read - REACH * sigma) from++;
-        to = Math.max(to, from);
-        while (to < count && (sorted[to] ?? 0) <= read + REACH * sigma) to++;
-        for (let j = from; j < to; j++) {
-          const off = ((sorted[j] ?? 0) - read) / sigma;
-          weights[j] = Math.exp((-off * off) / 2);
-        }
-        let top = 0;
-        const tell = note(1 / OUTCOMES, k < OUTCOMES / 2 ? 'low' : 'high');
-        const then = outcome(order, from, to, (way, belief) => {
-          tell(way, belief);
-          top = Math.max(top, belief);
-        });
-        if (then !== now) changed += 1 / OUTCOMES;
-        lifted += Math.max(0, top - best) / OUTCOMES;
-      });
+        moved.set(column, so);
+      }
+      lifted += outcome.share * Math.max(0, top - best);
     }
     // While nothing can be trusted, two readings may do what neither does alone
     const chanceToChange = Math.min(1, now < 0 && lifted > LIFTS ? Math.max(changed, lifted) : changed);
     let moves: ReadingWorth['moves'] = null;
     let widest = 0;
-    for (const [way, { down, up, low, high }] of spread) {
-      if (low === 0 || high === 0) continue;
-      const apart = Math.abs(up / high - down / low);
-      if (apart <= widest) continue;
-      widest = apart;
-      moves = { way, down: Math.min(up / high, down / low), up: Math.max(up / high, down / low) };
+    for (const { way, down, low, up, high } of moved.values()) {
+      if (low === 0 || high === 0 || up / high - down / low <= widest) continue;
+      widest = up / high - down / low;
+      moves = { way, down: down / low, up: up / high };
     }
     return { id, minutes, chanceToChange, moves };
   };

@@ -25,7 +25,7 @@ export { housePrior } from './housePrior';
 export { houseAt, overHouses, type House, type Houses } from './houses';
 export { expectationOf, middleOf, readingSigma, reportChance } from './likelihood';
 export { doorVoltsAt, doorVoltsOf, dropUnder, seenFromDoor, type SeenFromDoor } from './seenFromDoor';
-export { METER, RUN_CELSIUS } from './priors';
+export { METER, REPORT, RUN_CELSIUS } from './priors';
 export { asFound, drawOf } from './asFound';
 export { caseOf } from './surveyedCase';
 export { STATIONS, doorVolts, type Draw, type Station } from './loopVolts';
