@@ -1,13 +1,20 @@
-import { number, string, type TestContext } from 'yup';
+import { array, number, string, type TestContext } from 'yup';
 import {
+  COLLAPSED,
   COPPER_LAW_ENDS_CELSIUS,
   awgToMm2,
   isAwg,
   operatingPoint,
+  rectifierPoint,
   runOhms,
+  sharedSourcePoint,
   type ChimePath,
+  type Load,
+  type Loop,
   type OperatingPoint,
+  type RectifierFigures,
   type Run,
+  type SecondFigures,
 } from '@/core/circuit';
 import { exact } from './exact';
 import { SCHEMA_FAULT } from './parse';
@@ -66,28 +73,48 @@ const chime = exact({
     return negative ? context.createError({ path: under(context, negative), message: 'is below zero' }) : true;
   });
 
-const load = exact({
-  kind: string<'power' | 'resistor' | 'open'>().oneOf(['power', 'resistor', 'open']).defined(),
-  watts: atLeastZero(),
-  powerFactor: number().moreThan(0).max(1),
-  displacementFactor: number().max(1),
-  ohms: atLeastZero(),
-})
-  .test(SCHEMA_FAULT, (value, context) => {
-    const needed = { power: ['watts', 'powerFactor'], resistor: ['ohms'], open: [] } as const;
-    const missing = (needed[value.kind] ?? []).find((field) => value[field] === undefined);
-    return missing
-      ? context.createError({ path: under(context, missing), message: `is needed for ${value.kind}` })
-      : true;
+const LOAD_NEEDS = {
+  power: ['watts', 'powerFactor'],
+  rectifier: ['watts', 'capacitanceF', 'dropVolts'],
+  resistor: ['ohms'],
+  open: [],
+} as const;
+type LoadKind = keyof typeof LOAD_NEEDS;
+
+const loadOf = (...kinds: readonly LoadKind[]) =>
+  exact({
+    kind: string<LoadKind>().oneOf(kinds).defined(),
+    watts: atLeastZero(),
+    powerFactor: number().moreThan(0).max(1),
+    displacementFactor: number().max(1),
+    ohms: atLeastZero(),
+    capacitanceF: overZero(),
+    dropVolts: atLeastZero(),
   })
-  .test('factors', (value, context) =>
-    value.kind === 'power' && (value.displacementFactor ?? 1) < (value.powerFactor ?? 0)
-      ? context.createError({
-          path: under(context, 'displacementFactor'),
-          message: 'lies from powerFactor to 1',
-        })
-      : true,
-  );
+    .test(SCHEMA_FAULT, (value, context) => {
+      const missing = (LOAD_NEEDS[value.kind] ?? []).find((field) => value[field] === undefined);
+      return missing
+        ? context.createError({ path: under(context, missing), message: `is needed for ${value.kind}` })
+        : true;
+    })
+    .test('factors', (value, context) =>
+      value.kind === 'power' && (value.displacementFactor ?? 1) < (value.powerFactor ?? 0)
+        ? context.createError({
+            path: under(context, 'displacementFactor'),
+            message: 'lies from powerFactor to 1',
+          })
+        : true,
+    );
+type GivenLoad = ReturnType<ReturnType<typeof loadOf>['validateSync']>;
+
+/** A further load beside the door: from the chime's Trans (or straight from the transformer) and back to it. */
+const secondLoad = exact({
+  /** `chime`: behind a coil of its own between Trans and Rear. `transformer`: straight from its screws. */
+  from: string<'chime' | 'transformer'>().oneOf(['chime', 'transformer']).defined(),
+  run,
+  chime: chime.optional(),
+  load: loadOf('power', 'resistor', 'open'),
+});
 
 /** Request of POST /api/v1/compute/bell: one operating point of the loop. */
 export const bellRequest = exact({
@@ -95,7 +122,8 @@ export const bellRequest = exact({
   source,
   runs: exact({ toChime: run, toDoor: run }).optional(),
   chime,
-  load,
+  load: loadOf('power', 'rectifier', 'resistor', 'open'),
+  second: array(secondLoad).max(4),
 });
 export type BellRequest = ReturnType<typeof bellRequest.validateSync>;
 
@@ -131,25 +159,77 @@ function chimePathOf({
   }
 }
 
+function loadFrom({ kind, watts = 0, powerFactor = 1, displacementFactor = 1, ohms = 0 }: GivenLoad): Load {
+  switch (kind) {
+    case 'power':
+      return { kind, watts, powerFactor, displacementFactor };
+    case 'resistor':
+      return { kind, ohms };
+    default:
+      return { kind: 'open' };
+  }
+}
+
+type CapacitorFigures = { readonly [K in 'capMinVolts' | 'capMeanVolts' | 'powerFactor']?: RectifierFigures[K] | null };
+type BellAnswer = OperatingPoint & CapacitorFigures & { readonly second?: readonly SecondFigures[] };
+
+/** The rectifier in the time domain; without watts it is open, its capacitor at the peak. */
+function answerRectifier(loop: Omit<Loop, 'load'>, request: BellRequest): BellAnswer {
+  const { watts = 0, capacitanceF = 0, dropVolts = 0 } = request.load;
+  if (watts === 0) {
+    const peak = Math.SQRT2 * loop.source.openCircuitVolts;
+    return {
+      ...operatingPoint({ ...loop, load: { kind: 'open' } }),
+      capMinVolts: peak,
+      capMeanVolts: peak,
+      powerFactor: null,
+    };
+  }
+  const figures = rectifierPoint({
+    ...loop,
+    frequencyHz: request.frequencyHz,
+    load: { watts, capacitanceF, dropVolts },
+  });
+  return figures
+    ? { status: 'ok', ...figures, maxWatts: null }
+    : { ...COLLAPSED, maxWatts: null, capMinVolts: null, capMeanVolts: null, powerFactor: null };
+}
+
 /**
  * Answers a parsed request.
  * @throws ProblemError 422 where nothing limits the current, or where figures leave what a computer holds
  */
-export function answerBell(request: BellRequest): OperatingPoint {
-  const { kind, watts = 0, powerFactor = 1, displacementFactor = 1, ohms = 0 } = request.load;
-  const point = operatingPoint({
+export function answerBell(request: BellRequest): BellAnswer {
+  const { kind } = request.load;
+  const second = request.second ?? [];
+  if (kind === 'rectifier' && second.length > 0)
+    throw new ProblemError(422, 'Beside a rectifier no second load is computed: the time domain holds one loop.', [
+      { path: 'second', message: 'not beside a rectifier' },
+    ]);
+  const loop: Loop = {
     source: { ...request.source, seriesReactanceOhms: request.source.seriesReactanceOhms ?? 0 },
     toChimeOhms: ohmsOf(request.runs?.toChime),
     toDoorOhms: ohmsOf(request.runs?.toDoor),
     chime: chimePathOf(request.chime),
-    load:
-      kind === 'power'
-        ? { kind, watts, powerFactor, displacementFactor }
-        : kind === 'resistor'
-          ? { kind, ohms }
-          : { kind },
-  });
-  const figures = Object.values(point).filter((value) => typeof value === 'number');
+    load: loadFrom(request.load),
+  };
+  const point: BellAnswer =
+    kind === 'rectifier'
+      ? answerRectifier(loop, request)
+      : second.length > 0
+        ? sharedSourcePoint(
+            loop,
+            second.map((one) => ({
+              from: one.from,
+              runOhms: ohmsOf(one.run),
+              chime: one.chime ? chimePathOf(one.chime) : { treatment: 'none' },
+              load: loadFrom(one.load),
+            })),
+          )
+        : operatingPoint(loop);
+  const figures = [point, ...(point.second ?? [])]
+    .flatMap((one) => Object.values(one))
+    .filter((value) => typeof value === 'number');
   if (figures.some((value) => !Number.isFinite(value)))
     throw new ProblemError(422, 'Nothing limits the current, or the figures leave what can be worked with.', [
       { path: kind === 'resistor' ? 'load.ohms' : '', message: 'no finite operating point' },

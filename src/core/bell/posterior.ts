@@ -11,8 +11,9 @@ const SEED = 20261;
 
 /** Share of draws that must still carry weight after each tempering step. */
 const KEEP_SHARE = 0.3;
-/** The temper need not be met exactly: it is found to a 128th of what is left. */
+/** The temper need not be met exactly: its step is found to about a tenth, and is never less than this. */
 const TEMPER_HALVINGS = 7;
+const LEAST_STEP = 1e-6;
 /** How far the walk steps after each tempering, and at the end: 1 would be a fresh draw from the cloud’s shape. */
 const STRIDES = { each: [0.5], last: [0.8, 0.6, 0.4] } as const;
 /** Readings that agree need one to six steps; a figure that is half typed would need thousands. */
@@ -51,14 +52,15 @@ function nextTemper(log: Float64Array, temper: number): number {
     return (sum * sum) / squares / log.length;
   };
   if (evenness(1 - temper) >= KEEP_SHARE) return 1;
-  let low = 0;
+  // By the step's size, not by halves of what is left: where readings are sharp the first step is a thousandth
+  let low = LEAST_STEP;
   let high = 1 - temper;
   for (let i = 0; i < TEMPER_HALVINGS; i++) {
-    const middle = (low + high) / 2;
+    const middle = Math.sqrt(low * high);
     if (evenness(middle) >= KEEP_SHARE) low = middle;
     else high = middle;
   }
-  return temper + Math.max(low, 1e-6);
+  return temper + low;
 }
 
 /** Copies a draw with its house into a place of another cloud. */

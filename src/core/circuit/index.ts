@@ -11,6 +11,7 @@ export {
   type Run,
 } from './conductor';
 export {
+  COLLAPSED,
   chimeImpedance,
   collapseWatts,
   operatingPoint,
@@ -48,3 +49,4 @@ export {
   type RectifierLoad,
   type RectifierLoop,
 } from './rectifierPoint';
+export { sharedSourcePoint, type SecondFigures, type SecondLoad } from './sharedSource';

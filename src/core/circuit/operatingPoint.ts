@@ -91,7 +91,9 @@ export function collapseWatts(
   return (emf * emf) / (2 * (impedance.re + impedance.im * slope + size / powerFactor));
 }
 
-const NOTHING = {
+/** What is left of a point whose loads can’t be fed. */
+export const COLLAPSED = {
+  status: 'collapse',
   doorVolts: null,
   amps: null,
   chimeVolts: null,
@@ -148,7 +150,7 @@ export function operatingPoint(loop: Loop): OperatingPoint {
       const vars = fundamentalVars(load.watts, displacement);
       const voltAmps = load.watts / load.powerFactor;
       const doorVolts = upperRootVolts(emf, whole.re, whole.im, load.watts, vars, voltAmps);
-      if (Number.isNaN(doorVolts)) return { status: 'collapse', maxWatts, ...NOTHING };
+      if (Number.isNaN(doorVolts)) return { maxWatts, ...COLLAPSED };
       return settled(doorVolts, voltAmps / doorVolts, load.watts, vars, maxWatts);
     }
   }
