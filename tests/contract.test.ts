@@ -69,6 +69,36 @@ describe('compute/bell', () => {
     expect(refused.status).toBe(status);
     expect(refused.paths).toContain(path);
   });
+  it('solves a rectifier in the time domain, and 0 W as open', () => {
+    const rectifier = { kind: 'rectifier', watts: 3, capacitanceF: 0.00022, dropVolts: 1.4 };
+    const answer = ask({ ...bell, load: rectifier });
+    expect(answer.status).toBe('ok');
+    expect(answer.capMinVolts).toBeLessThan(answer.capMeanVolts ?? 0);
+    expect(answer.maxWatts).toBeNull();
+    const open = ask({ ...bell, load: { ...rectifier, watts: 0 } });
+    expect(open).toMatchObject({ doorVolts: 16, amps: 0, powerFactor: null });
+    const dry = ask({ ...bell, load: { ...rectifier, watts: 40 } });
+    expect(dry).toMatchObject({ status: 'collapse', doorVolts: null, capMinVolts: null, maxWatts: null });
+  });
+  it('takes second loads from the same transformer', () => {
+    // 2 Ω inside; 6 Ω at the front and 6 Ω at the rear are 3 Ω: 16 · 3/5 = 9.6 V, 1.6 A each
+    const answer = ask({ ...bell, second: [{ from: 'chime', load: { kind: 'resistor', ohms: 6 } }] });
+    expect(answer.doorVolts).toBeCloseTo(9.6, 9);
+    expect(answer.amps).toBeCloseTo(1.6, 9);
+    expect(answer.sourceVa).toBeCloseTo(9.6 * 3.2, 9);
+    expect(answer.sourceWatts).toBeCloseTo(9.6 * 3.2, 9);
+    expect(answer.second?.[0]?.doorVolts).toBeCloseTo(9.6, 9);
+    expect(answer.second?.[0]?.amps).toBeCloseTo(1.6, 9);
+  });
+  it.each([
+    ['a capacitor of nothing', { watts: 3, capacitanceF: 0, dropVolts: 1.4 }, 'load.capacitanceF', 422],
+    ['a negative drop', { watts: 3, capacitanceF: 1e-4, dropVolts: -1 }, 'load.dropVolts', 422],
+    ['no capacitor', { watts: 3, dropVolts: 1.4 }, 'load.capacitanceF', 400],
+  ])('refuses a rectifier with %s', (_what, load, path, status) => {
+    const refused = refusal(() => ask({ ...bell, load: { kind: 'rectifier', ...load } }));
+    expect(refused.status).toBe(status);
+    expect(refused.paths).toContain(path);
+  });
   it('answers or refuses whatever numbers come: no NaN leaves', () => {
     const number = fc.double({ noNaN: true, noDefaultInfinity: true });
     fc.assert(

@@ -53,25 +53,34 @@ const NEEDED: Readonly<Record<ChimePath['treatment'], { readonly must: Names; re
 
 const under = (context: TestContext, field: string): string => (context.path ? `${context.path}.${field}` : field);
 
-const chime = exact({
+const chimeShape = {
   treatment: string<ChimePath['treatment']>().oneOf(['series', 'shunt', 'link', 'none']).defined(),
   ohms: number(),
   reactanceOhms: number(),
   shuntOhms: number(),
   linkOhms: number(),
-})
-  .test(SCHEMA_FAULT, (value, context) => {
-    const missing = NEEDED[value.treatment]?.must.find((field) => value[field] === undefined);
-    return missing
-      ? context.createError({ path: under(context, missing), message: `is needed for ${value.treatment}` })
-      : true;
-  })
-  // A field that the treatment does not need may come along and is ignored
-  .test('range', (value, context) => {
-    const { must, may } = NEEDED[value.treatment] ?? { must: [], may: [] };
-    const negative = [...must, ...may].find((field) => (value[field] ?? 0) < 0);
-    return negative ? context.createError({ path: under(context, negative), message: 'is below zero' }) : true;
-  });
+};
+type GivenChime = { readonly treatment: ChimePath['treatment'] } & {
+  readonly [K in Names[number]]?: number | undefined;
+};
+
+function missingField(value: GivenChime | undefined, context: TestContext) {
+  const missing = value && NEEDED[value.treatment]?.must.find((field) => value[field] === undefined);
+  return missing
+    ? context.createError({ path: under(context, missing), message: `is needed for ${value.treatment}` })
+    : true;
+}
+
+/** A field that the treatment does not need may come along and is ignored. */
+function negativeField(value: GivenChime | undefined, context: TestContext) {
+  if (!value) return true;
+  const { must, may } = NEEDED[value.treatment] ?? { must: [], may: [] };
+  const negative = [...must, ...may].find((field) => (value[field] ?? 0) < 0);
+  return negative ? context.createError({ path: under(context, negative), message: 'is below zero' }) : true;
+}
+
+const chime = exact(chimeShape).test(SCHEMA_FAULT, missingField).test('range', negativeField);
+const secondChime = exact(chimeShape).optional().test(SCHEMA_FAULT, missingField).test('range', negativeField);
 
 const LOAD_NEEDS = {
   power: ['watts', 'powerFactor'],
@@ -112,7 +121,7 @@ const secondLoad = exact({
   /** `chime`: behind a coil of its own between Trans and Rear. `transformer`: straight from its screws. */
   from: string<'chime' | 'transformer'>().oneOf(['chime', 'transformer']).defined(),
   run,
-  chime: chime.optional(),
+  chime: secondChime,
   load: loadOf('power', 'resistor', 'open'),
 });
 
@@ -228,7 +237,7 @@ export function answerBell(request: BellRequest): BellAnswer {
           )
         : operatingPoint(loop);
   const figures = [point, ...(point.second ?? [])]
-    .flatMap((one) => Object.values(one))
+    .flatMap((one): readonly unknown[] => Object.values(one))
     .filter((value) => typeof value === 'number');
   if (figures.some((value) => !Number.isFinite(value)))
     throw new ProblemError(422, 'Nothing limits the current, or the figures leave what can be worked with.', [

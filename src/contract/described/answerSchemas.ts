@@ -13,6 +13,8 @@ const object = (properties: Record<string, JsonSchema>, required = Object.keys(p
 const list = (items: JsonSchema): JsonSchema => ({ type: 'array', items });
 const ref = (name: string): JsonSchema => ({ $ref: `#/components/schemas/${name}` });
 
+/** The 5, 50 and 95 % points. */
+const BAND = object(all(['low', 'likely', 'high'], figure));
 const OPERATING_FIGURES = [
   'doorVolts',
   'amps',
@@ -36,7 +38,35 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     errors: list(object({ path: text, message: text })),
   }),
   Person: object({ id: text, name: text }),
-  OperatingPoint: object({ status: { enum: ['ok', 'collapse'] }, ...all(OPERATING_FIGURES, figureOrNull) }),
+  OperatingPoint: object(
+    {
+      status: { enum: ['ok', 'collapse'] },
+      ...all(OPERATING_FIGURES, figureOrNull),
+      ...all(['capMinVolts', 'capMeanVolts', 'powerFactor'], figureOrNull),
+      second: list(object(all(['doorVolts', 'amps', 'chimeVolts'], figureOrNull))),
+    },
+    ['status', ...OPERATING_FIGURES],
+  ),
+  Advice: object({
+    estimate: object({
+      openCircuitVolts: BAND,
+      seriesOhms: BAND,
+      doorVolts: { oneOf: [{ type: 'object', additionalProperties: BAND }, { type: 'null' }] },
+    }),
+    contradictions: list(object({ readings: list({ type: 'integer' }), sigmas: figure, mayBe: list(text) })),
+    options: list(
+      object({
+        ...all(['id', 'transformer', 'treatment', 'state', 'reason'], text),
+        wires: list(text),
+        verdict: { enum: ['holds', 'tight', 'fails', 'tooHigh', 'cannotTell'] },
+        ...all(['belief', 'marginVolts', 'minutes', 'cost'], figure),
+        ...all(['licensed', 'silent', 'dominated'], { type: 'boolean' }),
+      }),
+    ),
+    proposed: { type: ['string', 'null'] },
+    next: list(object({ id: text, chanceToChange: figure, why: text })),
+    enough: { type: 'boolean' },
+  }),
   SourceFit: object({ ...all(FIT_FIGURES, figure), sagVaHigh: figureOrNull }),
   BreakerHunt: object({
     ways: list(object({ id: text, probability: figure })),

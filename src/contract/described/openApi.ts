@@ -1,4 +1,5 @@
 import type { JsonSchema } from './convertSchema.mjs';
+import { adviceRequest } from '../advice';
 import { bellRequest } from '../bell';
 import { breakerHuntRequest } from '../breakerHunt';
 import { MOST_ENTRIES_AT_ONCE, newCrewRequest, newJobRequest } from '../job';
@@ -60,6 +61,14 @@ const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'post', Op
       summary: 'In which order to look for something, and how long it takes',
       body: 'SearchOrderRequest',
       answers: { 200: 'SearchOrder' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/compute/advice': {
+    post: {
+      summary: 'The whole judgement of one doorbell: estimate, contradictions, options, proposal, next reading',
+      body: 'AdviceRequest',
+      answers: { 200: 'Advice' },
       refusals: [422, ...WITH_BODY],
     },
   },
@@ -223,6 +232,7 @@ export function openApi(): object {
         ...ANSWER_SCHEMAS,
         ...dataSchemas(),
         BellRequest: jsonSchemaOf(bellRequest),
+        AdviceRequest: jsonSchemaOf(adviceRequest),
         SourceFitRequest: jsonSchemaOf(sourceFitRequest),
         BreakerHuntRequest: jsonSchemaOf(breakerHuntRequest),
         SearchOrderRequest: jsonSchemaOf(searchOrderRequest),

@@ -22,6 +22,8 @@ export interface ReadingWorth {
 
 /** An outcome seen by few houses is drawn towards what is believed now, as by so many more of them. */
 const CAUTION = 2;
+/** A belief that moves less than this, in its own standard errors, has moved by the luck of the draw. */
+const LUCK = 3;
 /** At most so many ways are followed through the outcomes, and none that nobody believes in. */
 const FOLLOWED = { most: 64, least: 0.02 } as const;
 /** A reading that moves nothing by itself counts, while nothing can be trusted, when it lifts the best belief by this. */
@@ -60,7 +62,10 @@ function beliefsAfter(
     if (after === undefined) {
       let holding = 0;
       for (let b = from; b < to; b++) holding += (weight[b - from] ?? 0) * (held[b] ?? 0);
-      after = ((holding / sum) * seen + before(way) * CAUTION) / (seen + CAUTION);
+      const was = before(way);
+      after = ((holding / sum) * seen + was * CAUTION) / (seen + CAUTION);
+      const spread = was * (1 - was) * Math.max(0, 1 / seen - 1 / bins.of.length);
+      if ((after - was) * (after - was) < LUCK * LUCK * spread) after = was;
       known.set(held, after);
     }
     return after;

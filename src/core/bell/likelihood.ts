@@ -3,7 +3,7 @@ import { Z95, normalShare } from '../random';
 import type { BellCase, Evidence, Instrument, Readable } from './bellCase';
 import { pathImpedance } from './chimePath';
 import type { Houses } from './houses';
-import { NOT_TRUE_RMS, OHMS_READING, REPORT, WANDER } from './priors';
+import { NOT_TRUE_RMS, OHMS_READING, PLAUSIBLE_SIGMAS, REPORT, WANDER } from './priors';
 import type { DeviceReport } from './survey';
 
 /** What a reading would show in house `i`, before its counts and its wandering: volts or ohms; NaN where it can't be worked out. */
@@ -148,6 +148,15 @@ export function reportChance(bell: BellCase, doorVolts: number, report: DeviceRe
 export const middleOf = (value: { readonly low: number; readonly high: number }): number =>
   (value.low + value.high) / 2;
 
+/**
+ * Logarithm of how likely a deviation is, from its square in σ²: normal up to a few σ. Beyond them somebody read the wrong
+ * screws or is still typing: it weighs on, ever less, so that one figure that fits nothing does not bend all others.
+ */
+function deviationLog(square: number): number {
+  const edge = PLAUSIBLE_SIGMAS * PLAUSIBLE_SIGMAS;
+  return square <= edge ? -square / 2 : (-edge / 2) * (1 + Math.log(square / edge));
+}
+
 /** Logarithm of how likely a piece of evidence is in a house, up to a constant of its own. */
 function evidenceLog(bell: BellCase, instruments: readonly Instrument[], evidence: Evidence): Expectation {
   const expected = expectationOf(bell, instruments, evidence);
@@ -160,7 +169,7 @@ function evidenceLog(bell: BellCase, instruments: readonly Instrument[], evidenc
   const sigma = readingSigma(evidence, read, evidence.value.high - evidence.value.low);
   return (houses, i) => {
     const off = (read - expected(houses, i)) / sigma;
-    return Number.isNaN(off) ? 0 : (-off * off) / 2;
+    return Number.isNaN(off) ? 0 : deviationLog(off * off);
   };
 }
 

@@ -65,3 +65,5 @@ export const NOT_TRUE_RMS = { highVolts: 0.7 } as const;
 export const OHMS_READING = { percent: 2, ohms: 0.2, least: 0.01 } as const;
 /** How sharp the bands of a device report are, V, and the chance that it says something odd. */
 export const REPORT = { edgeVolts: 0.4, fairUpTo: 1.1, oddShare: 0.03 } as const;
+/** A reading farther from what a house gives than this, in σ, is more likely a slip than chance. */
+export const PLAUSIBLE_SIGMAS = 3.5;
