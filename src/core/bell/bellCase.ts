@@ -1,7 +1,13 @@
 import type { TreatmentPath } from '../chime';
 import type { Spread } from './priors';
-import type { DeviceReport, Place, RunName } from './survey';
 import type { Span } from '../units';
+
+/** Where volts are read. At the chime: across Trans and Front. */
+export type Place = 'transformer' | 'chime' | 'door';
+export type RunName = 'toChime' | 'toDoor';
+/** What a device says of its own supply: under `doorFullVolts`, up to 1.1 times it, above. */
+export const DEVICE_REPORTS = ['weak', 'fair', 'good'] as const;
+export type DeviceReport = (typeof DEVICE_REPORTS)[number];
 
 /** What read a figure: ± percent of it, a gain common to all it reads, and counts of its last digit. */
 export interface Instrument {

@@ -4,7 +4,7 @@ import type { BellCase } from './bellCase';
 import { sourceFromNameplate } from './housePrior';
 import type { House } from './houses';
 import { WARM_WINDING } from './priors';
-import type { RunName } from './survey';
+import type { RunName } from './bellCase';
 
 /** A transformer to be fitted: what its nameplate will say. */
 export interface RatedTransformer {

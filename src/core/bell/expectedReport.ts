@@ -1,5 +1,5 @@
 import { REPORT } from './priors';
-import type { DeviceReport } from './survey';
+import type { DeviceReport } from './bellCase';
 
 /**
  * What a device should say of its own supply at some volts: weak below what it wants, fair up to a tenth more, then good.

@@ -13,7 +13,7 @@ import {
   regulationSpread,
   type Spread,
 } from './priors';
-import type { RunName } from './survey';
+import type { RunName } from './bellCase';
 
 /** The unknowns of a house that a reading may tell of, each a standard normal number: their order in a draw. */
 const UNKNOWN = {

@@ -19,7 +19,18 @@ export {
   type VerdictWord,
 } from './judge';
 export { expectedReport } from './expectedReport';
-export type { BellCase, CaseState, Evidence, Instrument, Readable, Under } from './bellCase';
+export {
+  DEVICE_REPORTS,
+  type BellCase,
+  type CaseState,
+  type DeviceReport,
+  type Evidence,
+  type Instrument,
+  type Place,
+  type Readable,
+  type RunName,
+  type Under,
+} from './bellCase';
 export { worstSwings } from './conditions';
 export { housePrior } from './housePrior';
 export { houseAt, overHouses, type House, type Houses } from './houses';
@@ -43,14 +54,4 @@ export {
 export { bandOf, type Band } from './percentiles';
 export { DRAWS_FOR_A_CHOICE, DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
 export { chimeFigures, type ChimeFigures } from './press';
-export {
-  DEVICE_REPORTS,
-  UNKNOWN_RUN,
-  sourceIsKnown,
-  type BellSurvey,
-  type DeviceReport,
-  type Place,
-  type Reading,
-  type RunName,
-  type RunSurvey,
-} from './survey';
+export { UNKNOWN_RUN, sourceIsKnown, type BellSurvey, type Reading, type RunSurvey } from './survey';

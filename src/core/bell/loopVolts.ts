@@ -1,6 +1,6 @@
 import { fundamentalVars, magnitude, upperRootVolts } from '../circuit';
 import type { Circuit } from './conditions';
-import type { Place } from './survey';
+import type { Place } from './bellCase';
 
 /** A device in one state, as the solver sees it. */
 export interface Draw {

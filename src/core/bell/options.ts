@@ -3,7 +3,8 @@ import { treatmentsFor, type Treatment } from '../chime';
 import type { Change } from './conditions';
 import type { Houses } from './houses';
 import { judge, type Judgement } from './judge';
-import type { BellSurvey, RunName } from './survey';
+import type { BellSurvey } from './survey';
+import type { RunName } from './bellCase';
 
 /** Spare pairs that could be joined, per run. */
 export type SparePairs = Readonly<Record<RunName, number>>;

@@ -1,16 +1,9 @@
 import type { DeviceProfile, LastingState } from '../catalogue';
-import type { Instrument } from './bellCase';
+import type { DeviceReport, Instrument, Place, RunName } from './bellCase';
 import type { ChimeKind, TreatmentPath } from '../chime';
 import type { ConductorMaterial } from '../circuit';
 import type { RegionPack } from '../region';
 import type { Gauge, Span } from '../units';
-
-/** Where volts are read. At the chime: across Trans and Front. */
-export type Place = 'transformer' | 'chime' | 'door';
-export type RunName = 'toChime' | 'toDoor';
-/** What a device says of its own supply: under `doorFullVolts`, up to 1.1 times it, above. */
-export const DEVICE_REPORTS = ['weak', 'fair', 'good'] as const;
-export type DeviceReport = (typeof DEVICE_REPORTS)[number];
 
 /** One reading: where, in which state, and what it was (a low and a high where it wandered). SI units. */
 export type Reading = {

@@ -3,7 +3,8 @@ import { COIL_REACTANCE_RATIO_60HZ, likelyCoil, type ChimeKind } from '../chime'
 import { awgToMm2, runOhms } from '../circuit';
 import type { BellCase, Evidence, RunCase } from './bellCase';
 import { LENGTH, METER, RUN_CELSIUS, VISIT_CELSIUS } from './priors';
-import type { BellSurvey, Reading, RunName } from './survey';
+import type { BellSurvey, Reading } from './survey';
+import type { RunName } from './bellCase';
 
 function runCase(survey: BellSurvey, run: RunName): RunCase {
   const { lengthM, gauge, pairs, material, conductors } = survey.runs[run];

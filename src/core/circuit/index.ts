@@ -31,12 +31,11 @@ export {
   type SourceFitRequest,
 } from './sourceFit';
 export { fundamentalVars, upperRootVolts } from './upperRoot';
+export { rms, type DistortedPhasor } from './distortedPhasor';
 export {
-  rms,
   solveNetwork,
   voltsBetween,
   type Branch,
-  type DistortedPhasor,
   type Network,
   type NetworkLoad,
   type NetworkSolution,

@@ -1,7 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { add, complex, magnitude, multiply, type Complex } from './complex';
-import { rms, solveNetwork, voltsBetween, type DistortedPhasor, type Network, type NetworkSolution } from './network';
+import { rms, type DistortedPhasor } from './distortedPhasor';
+import { solveNetwork, voltsBetween, type Network, type NetworkSolution } from './network';
 import { collapseWatts, operatingPoint } from './operatingPoint';
 
 const positive = (min: number, max: number) => fc.double({ min, max, noNaN: true });

@@ -1,4 +1,5 @@
 import { complex, type Complex } from './complex';
+import { type DistortedPhasor } from './distortedPhasor';
 import { factorSystem, zeros } from './linearSystem';
 import { settlePorts, type PortLoad } from './portLoads';
 
@@ -29,15 +30,6 @@ export interface Network {
   readonly loads: readonly NetworkLoad[];
 }
 
-/**
- * A phasor with the distortion that rectifiers add beside it: what of a current is out of the source's own shape, and
- * the volts that it makes. Rms is the root of both squares.
- */
-export interface DistortedPhasor {
-  readonly fundamental: Complex;
-  readonly distortion: Complex;
-}
-
 export interface NetworkSolution {
   readonly status: 'ok';
   readonly nodeVolts: readonly DistortedPhasor[];
@@ -50,9 +42,6 @@ export interface NetworkSolution {
 /** Under this a branch gets a current of its own: its admittance would drown the others. */
 const LINK_OHMS = 1e-3;
 const isLink = ({ ohms, reactanceOhms = 0 }: Branch): boolean => Math.hypot(ohms, reactanceOhms) < LINK_OHMS;
-
-export const rms = ({ fundamental: f, distortion: d }: DistortedPhasor): number =>
-  Math.sqrt(f.re * f.re + f.im * f.im + d.re * d.re + d.im * d.im);
 
 /** Rms volts between two nodes. */
 export function voltsBetween(solution: NetworkSolution, from: number, to: number): number {

@@ -1,5 +1,5 @@
 import { complex, type Complex } from './complex';
-import type { DistortedPhasor } from './network';
+import type { DistortedPhasor } from './distortedPhasor';
 import { fundamentalVars, upperRootVolts } from './upperRoot';
 
 /** A load of constant power: `watts`, P/S, and the cosine of its fundamental’s angle. */

@@ -1,4 +1,5 @@
-import { rms, solveNetwork, voltsBetween, type NetworkSolution } from './network';
+import { rms } from './distortedPhasor';
+import { solveNetwork, voltsBetween, type NetworkSolution } from './network';
 import { COLLAPSED, chimeImpedance, type ChimePath, type Load, type Loop, type OperatingPoint } from './operatingPoint';
 
 /** A further load on the same transformer. */
