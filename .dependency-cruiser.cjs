@@ -17,7 +17,8 @@ module.exports = {
     layer('demo-knows-core', 'demo', ['core', 'contract']),
     layer('sim-knows-core', 'sim', ['core', 'contract']),
     layer('server-knows-core', 'server', ['core', 'contract', 'sim']),
-    layer('ui-speaks-http', 'ui', ['core', 'contract']),
+    layer('ui-speaks-http', 'ui', ['core', 'contract', 'workers']),
+    layer('workers-know-core', 'workers', ['core', 'contract']),
     layer('app-is-thin', 'app', ['ui', 'server', 'core', 'contract']),
     layer('cli-is-a-caller', 'cli', ['server', 'demo', 'core', 'contract']),
     {

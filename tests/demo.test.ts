@@ -1,6 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import { parseEntries } from '@/contract/job';
-import { DRAWS_FOR_A_CHOICE, judgeOptions, optionId, optionsFor } from '@/core/bell';
+import { chooseAmong, optionId, optionsFor } from '@/core/advice';
+import { DRAWS_FOR_A_CHOICE } from '@/core/bell';
+import { SUPPLY_POLICIES, type SupplyPolicy } from '@/core/policy';
 import { assess, fold, huntOf, ladderOf, nextMove, searchOf, worriesOf, type Entry } from '@/core/job';
 import { demoJobs } from '@/demo/demoFirm';
 
@@ -9,21 +11,42 @@ const newId = () => `00000000-0000-7000-8000-${String(++count).padStart(12, '0')
 const day = (days: number, hour: number) => Date.UTC(2026, 2, 10 + days, hour);
 const jobs = new Map(demoJobs(newId, day).map(({ title, entries }) => [title, entries]));
 
-const open = (title: string) => {
+const open = (title: string, draws = DRAWS_FOR_A_CHOICE) => {
   const entries = jobs.get(title);
   if (!entries) throw new Error(title);
   const job = fold({ id: 'x', title, createdAt: '' }, entries);
   const [point] = job.points;
   if (!point) throw new Error(`${title} has no point`);
-  return { job, point, assessment: assess(job, point, DRAWS_FOR_A_CHOICE) };
+  return { job, point, assessment: assess(job, point, draws) };
 };
 const verdictOf = (title: string) => open(title).assessment.reference.judgement.verdict;
 /** The verdict on one way at a site. */
 const wayVerdict = (title: string, transformer: string | null, treatment: string, join = false) => {
   const { survey, spare, known } = open(title).assessment;
-  const id = optionId(transformer, treatment, join);
-  return judgeOptions(survey, known.houses, optionsFor(survey, spare)).find((way) => way.id === id)?.judgement.verdict;
+  const id = optionId(transformer, treatment, join ? 'join' : 'keep');
+  const options = optionsFor(survey, spare).filter((way) => way.id === id);
+  return chooseAmong(survey, known.houses, options, 'soundest').options[0]?.judgement.verdict;
 };
+/** What a school proposes at a site: transformer, treatment, wire. */
+const proposedBy = (title: string, policy: SupplyPolicy): string | undefined => {
+  const { survey, spare, known } = open(title, 1000).assessment;
+  return chooseAmong(survey, known.houses, optionsFor(survey, spare), policy).proposed?.id;
+};
+
+describe('the schools of a weak supply', () => {
+  it('all leave a healthy transformer where it is, and join the pairs of a thin cable', () => {
+    for (const policy of SUPPLY_POLICIES) {
+      expect(proposedBy('Sandpiper House', policy)).toBe('keep+powerModule');
+      expect(proposedBy('Cormorant Row 7', policy)).toBe('keep+powerModule+join');
+    }
+  });
+  it('part at a tired 10 VA one', () => {
+    expect(proposedBy('Tern Cottage', 'soundest')).toBe('plug-18-30+powerModule');
+    expect(proposedBy('Tern Cottage', 'spareChime')).toMatch(/^(box-16-30|plug-18-30)\+powerModule/);
+    expect(proposedBy('Tern Cottage', 'headroom')).toBe('box-24-40+powerModule');
+    expect(proposedBy('Tern Cottage', 'silence')).toBe('plug-18-30+jumper');
+  });
+});
 
 describe('the made-up firm', () => {
   it('has twelve sites, eight on 120 V and four on 230 V, whose entries the open interface takes', () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { judgeOptions, optionsFor, proposed } from '@/core/bell';
+import { chooseAmong, optionsFor, whyNotThis } from '@/core/advice';
 import { DEVICES, LASTING_STATES } from '@/core/catalogue';
 import { CHIME_KINDS } from '@/core/chime';
 import {
@@ -53,25 +53,30 @@ describe('every kind of chime, device and region', () => {
       .write('runDescribed', { pointId, run: 'toDoor', sparePairs: 1 })
       .write('transformerDescribed', { pointId, ratedVolts: region === 'na-120' ? 16 : 12, ratedVa: 20 });
     const { job, point, assessment } = log.stand();
-    const ways = judgeOptions(
+    const choosing = chooseAmong(
       assessment.survey,
       assessment.known.houses,
       optionsFor(assessment.survey, assessment.spare),
+      job.policy.weakSupply,
     );
+    const ways = choosing.options;
     expect(ways.length).toBeGreaterThan(0);
     for (const { judgement } of ways) {
       expect(judgement.reason).not.toMatch(/NaN|undefined|Infinity/);
       expect(judgement.belief).toBeGreaterThanOrEqual(0);
       expect(judgement.belief).toBeLessThanOrEqual(1);
     }
-    const best = proposed(ways);
+    for (const way of ways) expect(whyNotThis(assessment.survey, way, choosing)).not.toMatch(/NaN|undefined|Infinity/);
+    const { next, idle, contradictions } = assessment.advice();
+    expect(JSON.stringify([next, idle, contradictions, choosing.reason])).not.toMatch(/NaN|undefined|Infinity/);
+    const best = choosing.proposed;
     if (best) expect(best.forbidden).toBeNull();
     for (const state of LASTING_STATES)
       expect(JSON.stringify(loopWords(job, point, assessment, state))).not.toMatch(/NaN|undefined|Infinity/);
     // Any allowed way can be taken, and leads to steps, parts and a next move
     const way = best ?? ways.find(({ forbidden }) => forbidden === null);
     if (!way) return;
-    const data = choiceOf(pointId, assessment.survey.device, way, 'tried');
+    const data = choiceOf(pointId, way, 'tried');
     expect(ENTRY_KINDS.choiceMade.isValidSync(data, { strict: true })).toBe(true);
     const taken = log.write('choiceMade', data).stand();
     const steps = stepStandings(taken.job, taken.point, 'ines');

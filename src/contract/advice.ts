@@ -1,7 +1,6 @@
 import { array, boolean, mixed, number, string, type TestContext } from 'yup';
 import {
   LABOUR_PER_MINUTE,
-  SUPPLY_POLICIES,
   advise,
   proposalReason,
   standingReason,
@@ -22,6 +21,7 @@ import {
   type RunName,
 } from '@/core/bell';
 import { likelyCoil, type TreatmentPath } from '@/core/chime';
+import { SUPPLY_POLICIES } from '@/core/policy';
 import { COPPER_LAW_ENDS_CELSIUS, awgToMm2, isAwg, runOhms } from '@/core/circuit';
 import { REGION_PACKS, regionPack } from '@/core/region';
 import { exact } from './exact';

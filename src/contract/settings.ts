@@ -22,6 +22,7 @@ export const settingsRequest = exact({
     registering: school('registering'),
     account: school('account'),
     fixings: school('fixings'),
+    weakSupply: school('weakSupply'),
   })
     .noUnknown()
     .optional()

@@ -1,4 +1,5 @@
-import { DRAWS_FOR_A_CHOICE, judgeOptions, optionId, optionsFor, predictedDoorVolts } from '@/core/bell';
+import { chooseAmong, optionId, optionsFor } from '@/core/advice';
+import { DRAWS_FOR_A_CHOICE, predictedDoorVolts } from '@/core/bell';
 import {
   assess,
   choiceOf,
@@ -72,11 +73,11 @@ export class DemoLog {
   /** Takes a way with the verdict that the program gives it; without a reason of one’s own, with its. */
   take({ transformerId, treatmentId, joinPairs = false }: Way, reason?: string): this {
     const { survey, spare, known } = assess(this.job, this.point, DRAWS_FOR_A_CHOICE);
-    const id = optionId(transformerId, treatmentId, joinPairs);
+    const id = optionId(transformerId, treatmentId, joinPairs ? 'join' : 'keep');
     const options = optionsFor(survey, spare).filter((option) => option.id === id);
-    const [way] = judgeOptions(survey, known.houses, options);
+    const [way] = chooseAmong(survey, known.houses, options, this.job.policy.weakSupply).options;
     if (!way) throw new Error(`${this.title} has no way ${id}`);
-    return this.write('choiceMade', choiceOf(this.pointId, survey.device, way, reason ?? way.judgement.reason));
+    return this.write('choiceMade', choiceOf(this.pointId, way, reason ?? way.judgement.reason));
   }
 
   /** Names the circuit, switches it off, tags it and proves the bell side dead. */

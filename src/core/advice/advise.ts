@@ -13,7 +13,8 @@ import { contradictionsOf, type Contradiction } from './contradictions';
 import { dryLimit, type DryDevice } from './dryLimit';
 import { holdWays } from './holding';
 import { CHANCE_THAT_COUNTS, nextReadings, type ReadingWorth, type Takeable } from './nextReadings';
-import { proposer, type SupplyPolicy } from './propose';
+import type { SupplyPolicy } from '../policy';
+import { proposer } from './propose';
 import { effortOf, type Standing, type Way } from './way';
 
 /** All that advice is made from. */

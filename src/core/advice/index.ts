@@ -2,6 +2,23 @@ export { advise, dominatedOf, type Advice, type AdviceQuestion, type JudgedWay }
 export type { Contradiction } from './contradictions';
 export type { DryDevice } from './dryLimit';
 export type { ReadingWorth, Takeable } from './nextReadings';
-export { SUPPLY_POLICIES, type SupplyPolicy } from './propose';
 export { percentText, proposalReason, standingReason, whyNot, type StateWords } from './reasons';
 export { LABOUR_PER_MINUTE, effortOf, type Standing, type Way } from './way';
+export {
+  WIRE_REMEDIES,
+  chooseAmong,
+  optionId,
+  optionsFor,
+  pairFactors,
+  whyNotThis,
+  worthConsidering,
+  type Choosing,
+  type JudgedOption,
+  type Option,
+  type SparePairs,
+  type WireRemedy,
+} from './options';
+export { nextReadings, CHANCE_THAT_COUNTS } from './nextReadings';
+export { contradictionsOf } from './contradictions';
+export { holdWays } from './holding';
+export { proposer } from './propose';

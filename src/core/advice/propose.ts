@@ -1,9 +1,6 @@
+import type { SupplyPolicy } from '../policy';
 import { isTrusted } from './holding';
 import { effortOf, type Way } from './way';
-
-/** What the firm does about a weak supply (domain/schools). */
-export const SUPPLY_POLICIES = ['soundest', 'spareChime', 'headroom', 'silence'] as const;
-export type SupplyPolicy = (typeof SUPPLY_POLICIES)[number];
 
 /** The chime is kept where that costs under this, minutes and money together. */
 const KEEP_CHIME_UNDER = 20;

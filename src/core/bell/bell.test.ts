@@ -1,4 +1,3 @@
-// Over 300 lines: the surveys that are built at the top serve every one of these.
 import { describe, expect, it } from '@jest/globals';
 import { deviceById, type DeviceProfile } from '../catalogue';
 import { treatmentById } from '../chime';
@@ -9,8 +8,6 @@ import { estimate, fallingVolts, judgeAsFound, predictedDoorVolts } from './asse
 import { AS_FOUND_PAIRS, type Change } from './conditions';
 import { judge } from './judge';
 import { asFound } from './asFound';
-import { nextReading } from './nextReading';
-import { judgeOptions, optionsFor, proposed } from './options';
 import { likelyHouses as housesOf } from './posterior';
 import { chimeFigures } from './press';
 import { UNKNOWN_RUN, type BellSurvey, type Reading } from './survey';
@@ -148,7 +145,6 @@ describe('verdicts', () => {
     expect(judgeAsFound(estimate(bare)).verdict).toBe('cannotTell');
     const abroad = { ...bare, region: britain230 };
     expect(judgeAsFound(estimate(abroad)).verdict).toBe('cannotTell');
-    expect(nextReading(abroad, 'cannotTell')?.id).toBe('openVolts');
   });
   it('fails an 8 V 8 VA bell transformer under a constant-power device', () => {
     const survey = { ...bare, region: britain230, nameplate: { volts: 8, va: 8 } };
@@ -231,47 +227,6 @@ describe('falling volts and the predicted band', () => {
   });
 });
 
-describe('options', () => {
-  it('multiplies transformers, treatments and joined pairs', () => {
-    const options = optionsFor(known(16, 10, []), { toChime: 0, toDoor: 3 });
-    expect(new Set(options.map((option) => option.id)).size).toBe(options.length);
-    expect(options.length).toBe(4 * 6 * 2);
-    expect(options.find((option) => option.id === 'keep+powerModule+join')?.change.pairFactor).toEqual({
-      toChime: 1,
-      toDoor: 4,
-    });
-  });
-  it('proposes the least effort that holds and keeps the chime where that costs little', () => {
-    const survey = known(16, 10, [open(20.9), { id: 'm', what: 'mainsVolts', value: at(119) }]);
-    const judged = judgeOptions(survey, likelyHouses(survey), optionsFor(survey, { toChime: 0, toDoor: 0 }));
-    const choice = proposed(judged);
-    expect(choice?.judgement.verdict).toBe('holds');
-    expect(choice?.transformer).not.toBeNull();
-    expect(choice?.treatment.sounds).toBe(true);
-    const trusted = judged.filter((o) => o.judgement.verdict === 'holds' && o.forbidden === null);
-    const least = Math.min(...trusted.map((o) => o.minutes + o.cost));
-    expect((choice?.minutes ?? 0) + (choice?.cost ?? 0) - least).toBeLessThan(20);
-  });
-  it('proposes nothing a device forbids, and nothing while nothing can be trusted', () => {
-    const compact = { ...known(16, 30, [open(19)]), device: device('compact-silent') };
-    const judged = judgeOptions(compact, likelyHouses(compact), optionsFor(compact, { toChime: 0, toDoor: 0 }));
-    expect(proposed(judged)?.treatment.sounds).toBe(false);
-    expect(judged.filter((option) => option.forbidden !== null).length).toBeGreaterThan(0);
-    expect(proposed(judged.filter((option) => option.judgement.verdict === 'fails'))).toBeNull();
-  });
-  it('joins pairs to cure a long thin run', () => {
-    const survey: BellSurvey = {
-      ...known(16, 30, [open(18.9), { id: 'm', what: 'mainsVolts', value: at(120) }]),
-      runs: { toChime: run(6, 20), toDoor: run(45, 24) },
-    };
-    const houses = likelyHouses(survey);
-    const joined: Change = { ...withModule, pairFactor: { toChime: 1, toDoor: 4 } };
-    expect(judge(survey, houses, joined).governingVolts).toBeGreaterThan(
-      judge(survey, houses, withModule).governingVolts + 2,
-    );
-  });
-});
-
 describe('the chime when pressed', () => {
   const treatment = (id: string) => {
     const found = treatmentById(id);
@@ -291,9 +246,8 @@ describe('the chime when pressed', () => {
       ...known(16, 10, [open(20.9)]),
       chime: { kind: 'mechanical', rating: null, ratedVolts: 16 },
     };
-    const stronger = optionsFor(survey, { toChime: 0, toDoor: 0 }).find((o) => o.id === 'box-24-40+powerModule');
-    if (!stronger) throw new Error('no 24 V option');
-    expect(chimeFigures(survey, likelyHouses(survey), stronger.change, stronger.treatment)?.rings).toBe('hammers');
+    const stronger = { ...withModule, transformer: { id: 'b', ratedVolts: 24, ratedVa: 40 } };
+    expect(chimeFigures(survey, likelyHouses(survey), stronger, treatment('powerModule'))?.rings).toBe('hammers');
     expect(chimeFigures(survey, likelyHouses(survey), withModule, treatment('jumper'))).toBeNull();
   });
   it('sees the hum of a coil that carries the standing current', () => {

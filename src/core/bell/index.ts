@@ -18,6 +18,7 @@ export {
   type StateJudgement,
   type VerdictWord,
 } from './judge';
+export { drynessOf, type DeviceCapacitor } from './dryness';
 export { expectedReport } from './expectedReport';
 export {
   DEVICE_REPORTS,
@@ -40,17 +41,6 @@ export { METER, REPORT, RUN_CELSIUS } from './priors';
 export { asFound, drawOf } from './asFound';
 export { caseOf } from './surveyedCase';
 export { STATIONS, doorVolts, type Draw, type Station } from './loopVolts';
-export { NEW_TRANSFORMER_READING, nextReading, type NextReading } from './nextReading';
-export {
-  effort,
-  judgeOptions,
-  optionId,
-  optionsFor,
-  proposed,
-  type JudgedOption,
-  type Option,
-  type SparePairs,
-} from './options';
 export { bandOf, type Band } from './percentiles';
 export { DRAWS_FOR_A_CHOICE, DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
 export { chimeFigures, type ChimeFigures } from './press';

@@ -2,6 +2,7 @@ import { LASTING_STATES, STATE_WORDS, type LastingState } from '../catalogue';
 import { worstSwings, type Change } from './conditions';
 import type { Houses } from './houses';
 import { bandOf, type Band } from './percentiles';
+import { drynessOf } from './dryness';
 import { doorVoltsOf, seenFromDoor } from './seenFromDoor';
 import { sourceIsKnown, type BellSurvey } from './survey';
 import { caseOf } from './surveyedCase';
@@ -48,6 +49,8 @@ export interface Judgement {
   readonly states: readonly StateJudgement[];
   /** Share of houses in which the door stands over the device's maximum on high mains. */
   readonly tooHighShare: number;
+  /** What the time domain adds: share of houses in which the device's capacitor runs dry, and its lowest volts likely. */
+  readonly dry: { readonly share: number; readonly likelyCapVolts: number };
   /** One sentence with the two figures that decide. */
   readonly reason: string;
 }
@@ -74,7 +77,17 @@ function solveAll(survey: BellSurvey, houses: Houses, change: Change) {
   const highs = new Float64Array(houses.count);
   for (const state of bell.device.states)
     doorVoltsOf(high, houses, state).forEach((volts, i) => (highs[i] = Math.max(highs[i] ?? 0, volts)));
-  return { lows: bell.device.states.map((state) => doorVoltsOf(low, houses, state)), highs };
+  const lows = bell.device.states.map((state) => doorVoltsOf(low, houses, state));
+  const hungriest = bell.device.states.reduce(
+    (most, { watts }, k, all) => (watts > (all[most]?.watts ?? 0) ? k : most),
+    0,
+  );
+  const [state, volts] = [bell.device.states[hungriest], lows[hungriest]];
+  const dryness =
+    state && volts && isComputed(survey, change)
+      ? drynessOf(low, houses, state, volts, survey.device, survey.region.mains.frequencyHz)
+      : null;
+  return { lows, highs, dryness };
 }
 
 /** The word for a belief (domain/power, table of verdicts); `full`: the likely case stands over `doorFullVolts`. */
@@ -89,6 +102,11 @@ function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states
   const { doorFullVolts, doorMinVolts, doorMaxVolts } = survey.device;
   const when = `${STATE_WORDS[judged.governing]} on low mains`;
   const at = judged.governingVolts;
+  // Volts on the door that look fine, and a capacitor that does not last from pulse to pulse
+  if (judged.dry.share > 1 - BELIEF.tight && at >= doorMinVolts && judged.verdict !== 'notComputed')
+    return `${capital(when)} the door would keep ${volts(at)} on paper, but between pulses the device’s capacitor ${
+      judged.dry.likelyCapVolts > 0 ? `comes down to ${volts(judged.dry.likelyCapVolts)}` : 'runs empty'
+    }: it gives up under ${volts(survey.device.lockOutVolts)}.`;
   // The doubt may lie at the other end: enough volts at worst, and perhaps too many at best
   const high = judged.tooHighShare > (1 - judged.belief) / 2;
   if (high && judged.verdict === 'cannotTell')
@@ -128,7 +146,7 @@ const percent = (share: number): string => (share < 0.01 ? 'under 1 %' : `${Math
  * Without anything known of the source the word is “can't tell yet”, whatever the guesses say.
  */
 export function judge(survey: BellSurvey, houses: Houses, change: Change): Judgement {
-  const { lows, highs } = solveAll(survey, houses, change);
+  const { lows, highs, dryness } = solveAll(survey, houses, change);
   const { doorMinVolts, doorMaxVolts, doorFullVolts, watts, powerFactor } = survey.device;
   const plate = plateOf(survey, change);
   const states = LASTING_STATES.map((state, k) => {
@@ -143,7 +161,11 @@ export function judge(survey: BellSurvey, houses: Houses, change: Change): Judge
     };
   });
   const held = highs.reduce(
-    (sum, high, i) => sum + (high <= doorMaxVolts && lows.every((column) => (column[i] ?? 0) >= doorMinVolts) ? 1 : 0),
+    (sum, high, i) =>
+      sum +
+      (high <= doorMaxVolts && dryness?.dry[i] !== 1 && lows.every((column) => (column[i] ?? 0) >= doorMinVolts)
+        ? 1
+        : 0),
     0,
   );
   const belief = held / houses.count;
@@ -161,6 +183,7 @@ export function judge(survey: BellSurvey, houses: Houses, change: Change): Judge
     marginVolts: governing.low.likely - doorFullVolts,
     overRating,
     highest,
+    dry: { share: dryness?.share ?? 0, likelyCapVolts: dryness?.likelyCapVolts ?? NaN },
     tooHighShare: highs.reduce((sum, one) => sum + (one > doorMaxVolts ? 1 : 0), 0) / houses.count,
   };
   return { ...summary, states, reason: reasonOf(survey, summary) };

@@ -30,6 +30,10 @@ export interface DeviceProfile {
   readonly wattsPercent: number;
   readonly powerFactor: number;
   readonly displacementFactor: number;
+  /** Behind its bridge: capacitor, drop of two diodes, and the volts under which the converter gives up. */
+  readonly capacitanceF: number;
+  readonly dropVolts: number;
+  readonly lockOutVolts: number;
   /** It closes the loop through this when the button is pressed. */
   readonly pressOhms: number;
   /** Field of view of the camera. */
@@ -49,6 +53,9 @@ const TALL = { horizontal: 142, vertical: 152 } as const;
 const RECTIFIER = {
   powerFactor: 0.75,
   displacementFactor: 1,
+  capacitanceF: 0.00022,
+  dropVolts: 1.4,
+  lockOutVolts: 8,
   wattsPercent: 15,
   pressOhms: 1,
   doorMaxVolts: 36,

@@ -49,3 +49,4 @@ export {
   type RectifierLoop,
 } from './rectifierPoint';
 export { sharedSourcePoint, type SecondFigures, type SecondLoad } from './sharedSource';
+export { resistorSeconds } from './testResistor';

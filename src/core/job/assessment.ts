@@ -1,19 +1,19 @@
+import { pairFactors, type SparePairs, type WireRemedy } from '../advice';
 import {
   DRAWS_WHILE_TYPING,
-  NEW_TRANSFORMER_READING,
   asFound,
   estimate,
   judge,
-  nextReading,
+  sourceIsKnown,
   type BellSurvey,
   type Change,
   type Estimate,
   type Judgement,
-  type NextReading,
-  type SparePairs,
 } from '../bell';
 import { treatmentById, treatmentsFor, type Treatment } from '../chime';
+import { adviseOn, type NextReading, type PointAdvice } from './advising';
 import type { Choice, Job, Point } from './job';
+import { READING_WORDS } from './takeables';
 import { sparePairsOf, surveyOf } from './survey';
 
 /** The way that the verdict beside a job speaks of: the chosen one, else what is there with the chime treated. */
@@ -32,24 +32,34 @@ export interface Assessment {
   readonly spare: SparePairs;
   readonly known: Estimate;
   readonly reference: Reference;
-  readonly next: NextReading | null;
+  /** Which reading tells most; worked out when it is asked for, and once. */
+  readonly advice: () => PointAdvice;
+  /** The one reading to take next; null when there is enough. */
+  readonly next: () => NextReading | null;
 }
+
+/** A wire remedy at the end of a way’s words; nothing where it is kept. */
+export const WIRE_WORDS: Readonly<Record<WireRemedy, string>> = {
+  keep: '',
+  join: 'pairs joined',
+  repull: 'wire pulled anew',
+};
 
 const plateWords = ({ nameplate }: BellSurvey): string =>
   [nameplate.volts === null ? null : `${nameplate.volts} V`, nameplate.va === null ? null : `${nameplate.va} VA`]
     .filter((part) => part !== null)
     .join(' ') || 'the old transformer';
 
+/** What a choice does about the wire. */
+export const wireOf = ({ joinPairs, repull }: Pick<Choice['data'], 'joinPairs' | 'repull'>): WireRemedy =>
+  repull ? 'repull' : joinPairs ? 'join' : 'keep';
+
 /** A choice as a change of the circuit, with the values that it carried. */
-export function changeOf(choice: Choice['data'], survey: BellSurvey, spare: SparePairs): Change {
-  const factor = (run: 'toChime' | 'toDoor'): number =>
-    choice.joinPairs ? (survey.runs[run].pairs + spare[run]) / survey.runs[run].pairs : 1;
-  return {
-    transformer: choice.transformer,
-    treatment: treatmentById(choice.treatmentId)?.standing ?? survey.present,
-    pairFactor: { toChime: factor('toChime'), toDoor: factor('toDoor') },
-  };
-}
+export const changeOf = (choice: Choice['data'], survey: BellSurvey, spare: SparePairs): Change => ({
+  transformer: choice.transformer,
+  treatment: treatmentById(choice.treatmentId)?.standing ?? survey.present,
+  pairFactor: pairFactors(survey, spare, wireOf(choice)),
+});
 
 /** What would be done with the transformer that is there: the first treatment the device allows, a module before others. */
 function keptReference(survey: BellSurvey): { change: Change; treatment: Treatment | null } {
@@ -70,9 +80,15 @@ function referenceOf(known: Estimate, spare: SparePairs, choice: Choice | null):
     const words = [
       choice.data.transformer ? choice.data.transformer.name : `keep ${plateWords(survey)}`,
       treatment?.name.toLowerCase(),
-      ...(choice.data.joinPairs ? ['pairs joined'] : []),
+      WIRE_WORDS[wireOf(choice.data)],
     ];
-    return { chosen: true, change, treatment, words: words.join(', '), judgement: judge(survey, houses, change) };
+    return {
+      chosen: true,
+      change,
+      treatment,
+      words: words.filter((part) => part !== undefined && part !== '').join(', '),
+      judgement: judge(survey, houses, change),
+    };
   }
   const { change, treatment } = keptReference(survey);
   const words = `keep ${plateWords(survey)}, ${treatment ? treatment.name.toLowerCase() : 'wired as it is'}`;
@@ -97,15 +113,32 @@ export function assess(job: Job, point: Point, draws: number = DRAWS_WHILE_TYPIN
   const judged = referenceOf(known, spare, point.choice);
   const reference =
     none && !judged.chosen ? { ...judged, words: 'no transformer yet: a usual one is guessed' } : judged;
+  const advice = once(() => adviseOn(known, spare, job.policy, point.look.wasThere === 'videoDoorbell'));
+  return { survey, spare, known, reference, advice, next: once(() => nextOf(survey, reference, none, advice)) };
+}
+
+const once = <T>(make: () => T): (() => T) => {
+  let kept: { readonly value: T } | null = null;
+  return () => (kept ??= { value: make() }).value;
+};
+
+/** What is not known of a transformer that is still in its box can be read only when it stands. */
+const newTransformerReading = (): NextReading => {
+  const { words, how, minutes } = READING_WORDS.newOpenVolts;
+  return { id: 'newOpenVolts', words, why: how, minutes, chance: null };
+};
+
+function nextOf(
+  survey: BellSurvey,
+  { chosen, change, judgement }: Reference,
+  none: boolean,
+  advice: () => PointAdvice,
+): NextReading | null {
   // Where there was no bell there is no old transformer to be read
-  const next = none && !judged.chosen ? null : nextReading(survey, reference.judgement.verdict);
-  return {
-    survey,
-    spare,
-    known,
-    reference,
-    next: next && reference.change.transformer ? NEW_TRANSFORMER_READING : next,
-  };
+  if (none && !chosen) return null;
+  if (change.transformer) return judgement.verdict === 'cannotTell' ? newTransformerReading() : null;
+  const settled = judgement.verdict === 'holds' && sourceIsKnown(survey);
+  return settled && chosen ? null : (advice().next[0] ?? null);
 }
 
 /** {@link assess}, keeping the last results: most entries of a job change nothing about its circuit. */
@@ -113,7 +146,13 @@ export function rememberingAssess(most: number): (job: Job, point: Point) => Ass
   const kept = new Map<string, Assessment>();
   return (job, point) => {
     const { choice } = point;
-    const key = JSON.stringify([surveyWithChoice(job, point), sparePairsOf(point), choice?.data, point.look.wasThere]);
+    const key = JSON.stringify([
+      surveyWithChoice(job, point),
+      sparePairsOf(point),
+      choice?.data,
+      point.look.wasThere,
+      job.policy.weakSupply,
+    ]);
     const known = kept.get(key);
     kept.delete(key);
     const assessment = known ?? assess(job, point);

@@ -1,4 +1,4 @@
-import type { JudgedOption } from '../bell';
+import type { JudgedOption } from '../advice';
 import type { DeviceProfile } from '../catalogue';
 import type { EntryData } from './kinds';
 
@@ -18,13 +18,15 @@ const valuesOf = (device: DeviceProfile): DeviceValues => ({
   powerFactor: device.powerFactor,
   displacementFactor: device.displacementFactor,
   pressOhms: device.pressOhms,
+  capacitanceF: device.capacitanceF,
+  dropVolts: device.dropVolts,
+  lockOutVolts: device.lockOutVolts,
 });
 
 /** A taken way as an entry’s data, with the catalogue’s values of now: a later catalogue changes no old verdict. */
 export function choiceOf(
   pointId: string,
-  device: DeviceProfile,
-  { judgement, transformer, treatment, joinPairs }: JudgedOption,
+  { device, judgement, transformer, treatment, wire }: JudgedOption,
   reason: string,
 ): EntryData<'choiceMade'> {
   return {
@@ -38,7 +40,8 @@ export function choiceOf(
       mainsWork: transformer.mainsWork,
     },
     treatmentId: treatment.id,
-    joinPairs,
+    joinPairs: wire === 'join',
+    repull: wire === 'repull',
     reason,
     verdict: judgement.verdict,
     belief: judgement.belief,

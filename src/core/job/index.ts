@@ -1,4 +1,6 @@
-export { assess, changeOf, rememberingAssess, type Assessment, type Reference } from './assessment';
+export { WIRE_WORDS, assess, changeOf, rememberingAssess, wireOf, type Assessment, type Reference } from './assessment';
+export type { NextReading, PointAdvice } from './advising';
+export { MOST_OF_RATING, testOhms } from './takeables';
 export { AREAS, AREA_NAMES, AREA_OF_MISSING, areasOf, type Area, type AreaStanding } from './areas';
 export { bagList, type BagLine } from './bagList';
 export {

@@ -202,7 +202,7 @@ describe('ladder and next move', () => {
     log.write('transformerDescribed', { pointId: 'p', toldApart: 'label', alwaysFed: 'yes' });
     expect(move(log).words).toBe('Read the Wi-Fi at the spot, door shut');
     log.write('wifiRead', { pointId: 'p', dbm: -61 });
-    expect(move(log)).toMatchObject({ rung: 'measure', words: 'Read open volts at the transformer' });
+    expect(move(log)).toMatchObject({ rung: 'measure', words: 'Read volts and VA on the nameplate' });
     log.write('transformerDescribed', { pointId: 'p', ratedVolts: 24, ratedVa: 40 });
     log.write('readingTaken', { pointId: 'p', what: 'volts', at: 'transformer', state: 'open', low: 28, high: 28 });
     expect(move(log)).toMatchObject({ rung: 'choose' });

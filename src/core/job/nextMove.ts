@@ -121,7 +121,7 @@ export function nextMove(job: Job, point: Point, assessment: Assessment, who: st
   const state = new Map(ladderOf(job, point, assessment, who).map((mark) => [mark.rung, mark.state]));
   if (state.get('look') !== 'done' && look && !point.choice) return look;
   if (!point.choice) {
-    const { next } = assessment;
+    const next = assessment.next();
     if (state.get('measure') !== 'done' && next) return move('measure', next.words, next.why);
     return move('choose', 'Pick a way', assessment.reference.judgement.reason);
   }

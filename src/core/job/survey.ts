@@ -1,4 +1,5 @@
-import { UNKNOWN_RUN, type BellSurvey, type Reading, type RunName, type RunSurvey, type SparePairs } from '../bell';
+import type { SparePairs } from '../advice';
+import { UNKNOWN_RUN, type BellSurvey, type Reading, type RunName, type RunSurvey } from '../bell';
 import { DEFAULT_DEVICE_ID, DEVICES, deviceById, type DeviceProfile } from '../catalogue';
 import type { ChimeKind, TreatmentPath } from '../chime';
 import type { PlateSurvey } from '../mount';

@@ -1,3 +1,5 @@
+import type { SupplyPolicy } from './supplyPolicy';
+
 /** One way to do a thing that good practitioners do differently, with what speaks for and against it. */
 export interface School<T extends string = string> {
   readonly id: T;
@@ -20,6 +22,7 @@ export interface Policy {
   readonly registering: 'bench' | 'mounted';
   readonly account: 'customer' | 'shared';
   readonly fixings: 'own' | 'bag';
+  readonly weakSupply: SupplyPolicy;
 }
 
 export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy[M]> } = {
@@ -99,6 +102,36 @@ export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy
       { id: 'bag', words: 'those in the bag', pro: 'They fit the plate.', contra: 'One kind for all walls.' },
     ],
   },
+  weakSupply: {
+    matter: 'A weak supply',
+    acts: 'which way Choose proposes, among those that hold',
+    schools: [
+      {
+        id: 'soundest',
+        words: 'soundest: least minutes and cost, the chime kept where that costs little',
+        pro: 'Nothing is done that the figures do not ask for.',
+        contra: 'A later, hungrier device may ask again.',
+      },
+      {
+        id: 'spareChime',
+        words: 'spare the chime: a transformer of its own volts',
+        pro: 'The old chime is not hammered.',
+        contra: 'Less to spare on long runs and cold nights.',
+      },
+      {
+        id: 'headroom',
+        words: 'headroom: the highest volts and VA that the device takes',
+        pro: 'No later device, long run or cold night is a problem.',
+        contra: 'An 8 or 16 V chime on 24 V hammers and heats.',
+      },
+      {
+        id: 'silence',
+        words: 'silence it: the chime out first, the device gets all',
+        pro: 'Often no mains work at all.',
+        contra: 'The chime rings no more: a plug-in sounder does.',
+      },
+    ],
+  },
 };
 
 export const POLICY_IDS = Object.keys(POLICY_MATTERS) as readonly (keyof Policy)[];
@@ -109,4 +142,5 @@ export const DEFAULT_POLICY: Policy = {
   registering: POLICY_MATTERS.registering.schools[0].id,
   account: POLICY_MATTERS.account.schools[0].id,
   fixings: POLICY_MATTERS.fixings.schools[0].id,
+  weakSupply: POLICY_MATTERS.weakSupply.schools[0].id,
 };

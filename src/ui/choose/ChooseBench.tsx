@@ -1,102 +1,203 @@
 'use client';
 import { useState } from 'react';
-import { optionId, type JudgedOption } from '@/core/bell';
+import { optionId, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from '@/core/advice';
 import { TRANSFORMERS } from '@/core/catalogue';
 import { TREATMENTS } from '@/core/chime';
+import { wireOf } from '@/core/job';
+import type { SupplyPolicy } from '@/core/policy';
 import { Choices } from '../kit/form/Choices';
 import { useJob } from '../kit/job/JobContext';
+import { PolicyHere } from './PolicyHere';
 import { TakeWay } from './TakeWay';
 import { useWays, wayWords } from './useWays';
 import { WayDetail } from './WayDetail';
+import { WayPlot } from './WayPlot';
 import { WayTable } from './WayTable';
 
 const KEEP = 'keep';
+/** Ways shown at first: a handful is compared, forty are not. */
+const FEW = 5;
+const WIRE_CHOICES = { keep: 'leave it', join: 'join spare pairs', repull: 'pull heavier wire' } as const;
 
-/** Every sensible way computed and compared: transformer, chime, pairs. One is taken, with its reason. */
+/** Every sensible way computed and compared: transformer, chime, wire, device. One is taken, with its reason. */
 export function ChooseBench() {
+  const { keptJob, assessment } = useJob();
+  const policy = keptJob.policy.weakSupply;
+  const { ways, stop } = useWays(assessment, policy);
+  switch (ways.state) {
+    case 'waiting':
+      return <p role="status">Working the ways out …</p>;
+    case 'failed':
+      return (
+        <p className="brick" role="alert">
+          The ways could not be worked out ({ways.message}). Nothing is lost: open the page again.
+        </p>
+      );
+    default:
+      return (
+        <>
+          {ways.state === 'working' && (
+            <p className="working" role="status">
+              First figures; {ways.done} of {ways.of} ways worked out fully.{' '}
+              <button type="button" className="button quiet" onClick={stop}>
+                Leave it at that
+              </button>
+            </p>
+          )}
+          {ways.state === 'done' && ways.stopped && <p className="soft">Left at the first, rough figures.</p>}
+          <WaysCompared choosing={ways.choosing} policy={policy} />
+        </>
+      );
+  }
+}
+
+interface ComparedProps {
+  readonly choosing: Choosing;
+  readonly policy: SupplyPolicy;
+}
+
+function WaysCompared({ choosing, policy }: ComparedProps) {
   const { point, assessment } = useJob();
-  const { known, ways, proposed, full } = useWays(assessment);
+  const { known } = assessment;
+  const { options: ways, proposed } = choosing;
   const [picked, setPicked] = useState<string | null>(null);
+  const [hovered, setHovered] = useState<string | null>(null);
   const { choice } = point;
   const taken = choice
-    ? optionId(choice.data.transformer?.id ?? null, choice.data.treatmentId, choice.data.joinPairs)
+    ? optionId(choice.data.transformer?.id ?? null, choice.data.treatmentId, wireOf(choice.data))
     : null;
   const by = (id: string | null): JudgedOption | undefined => ways.find((way) => way.id === id);
   const way = by(picked) ?? by(taken) ?? proposed ?? ways[0];
   if (!way) return <p>There is no way with this chime in this region.</p>;
   const select = ({ id }: JudgedOption) => setPicked(id);
-  /** The way that differs from the shown one in one respect, or the nearest to it. */
-  const turn = (test: (other: JudgedOption) => boolean) => {
-    const others = ways.filter(test);
-    const same = (other: JudgedOption): number =>
-      Number(other.treatment.id === way.treatment.id) * 4 +
-      Number(other.transformer?.id === way.transformer?.id) * 2 +
-      Number(other.joinPairs === way.joinPairs);
-    const nearest = [...others].sort((a, b) => same(b) - same(a))[0];
-    if (nearest) select(nearest);
+  const first = worthConsidering(choosing, taken, FEW);
+  const table = {
+    selected: way.id,
+    hovered,
+    taken,
+    proposed: proposed?.id ?? null,
+    onSelect: select,
+    onHover: setHovered,
   };
-  const distinct = <T,>(values: readonly T[]): readonly T[] => [...new Set(values)];
-  // In the catalogue’s order, whatever stands first in the table
-  const transformers = distinct(ways.map(({ transformer }) => transformer)).toSorted(
-    (a, b) => (a ? TRANSFORMERS.indexOf(a) : -1) - (b ? TRANSFORMERS.indexOf(b) : -1),
-  );
-  const treatments = distinct(ways.map(({ treatment }) => treatment)).toSorted(
-    (a, b) => TREATMENTS.indexOf(a) - TREATMENTS.indexOf(b),
-  );
-  const pairs = distinct(ways.map(({ joinPairs }) => joinPairs));
   return (
     <>
-      <p data-testid="proposal">
-        {proposed ? (
-          <>
-            <b>{wayWords(proposed)}</b> is proposed:{' '}
-            {proposed.judgement.verdict === 'holds'
-              ? 'the least effort among what holds'
-              : 'the least effort among what is tight; nothing holds for sure'}
-            . <span className="soft">{proposed.judgement.reason}</span>
-          </>
-        ) : (
-          <>
-            <b>Nothing can be proposed yet.</b>{' '}
-            {assessment.next ? `${assessment.next.words}: ${assessment.next.why}` : 'No way holds with what is known.'}
-          </>
-        )}
-      </p>
-      <div className="selectors">
-        <Choices
-          label="transformer"
-          options={transformers.map((one) => ({ value: one?.id ?? KEEP, words: one?.name ?? 'keep the old one' }))}
-          chosen={way.transformer?.id ?? KEEP}
-          onPick={(id) => id && turn(({ transformer }) => (transformer?.id ?? KEEP) === id)}
-        />
-        <Choices
-          label="chime"
-          options={treatments.map(({ id, name }) => ({ value: id, words: name }))}
-          chosen={way.treatment.id}
-          onPick={(id) => id && turn(({ treatment }) => treatment.id === id)}
-        />
-        {pairs.length > 1 && (
-          <Choices
-            label="spare pairs"
-            options={[
-              { value: 'no', words: 'leave them' },
-              { value: 'yes', words: 'join them' },
-            ]}
-            chosen={way.joinPairs ? 'yes' : 'no'}
-            onPick={(value) => value && turn(({ joinPairs }) => joinPairs === (value === 'yes'))}
-          />
-        )}
-      </div>
+      <Proposal choosing={choosing} />
+      <PolicyHere policy={policy} />
+      <Turning ways={ways} way={way} onSelect={select} />
       <WayDetail way={way} known={known} />
-      <TakeWay key={`${way.id}-${full}`} way={way} taken={way.id === taken} />
+      {proposed && way.id !== proposed.id && (
+        <p data-testid="why-not">
+          <b>Why not this one?</b> {whyNotThis(assessment.survey, way, choosing)}
+        </p>
+      )}
+      <TakeWay
+        key={`${way.id} ${way.judgement.reason}`}
+        way={way}
+        why={way.judgement.reason}
+        taken={way.id === taken}
+      />
       {way.transformer?.mainsWork && (
         <p className="caution">
           Replacing the transformer is mains work: it is chosen here and held until its plan is made. Mains can kill; if
           not competent and permitted, hire a licensed electrician.
         </p>
       )}
-      <h2>All ways compared</h2>
-      <WayTable ways={ways} selected={way.id} taken={taken} proposed={proposed?.id ?? null} onSelect={select} />
+      <h2>Worth considering</h2>
+      <div className="compared">
+        <WayTable ways={ways} first={first.map(({ id }) => id)} {...table} />
+        <WayPlot ways={ways} {...table} />
+      </div>
     </>
+  );
+}
+
+/** What the firm's policy takes and why, or what is missing before anything can be proposed. */
+function Proposal({ choosing: { proposed, reason, instead } }: { readonly choosing: Choosing }) {
+  const { assessment } = useJob();
+  if (proposed)
+    return (
+      <p data-testid="proposal">
+        <b>{wayWords(proposed)}</b> is proposed. {reason}
+      </p>
+    );
+  const next = assessment.next();
+  return (
+    <p data-testid="proposal">
+      <b>Nothing can be proposed yet.</b>{' '}
+      {next
+        ? `${next.words}: ${next.why}`
+        : 'No way with this device can be trusted, and no reading would change that.'}{' '}
+      {instead && (
+        <>
+          <b>{wayWords(instead)}</b> would hold.
+        </>
+      )}
+    </p>
+  );
+}
+
+interface TurningProps {
+  readonly ways: readonly JudgedOption[];
+  readonly way: JudgedOption;
+  readonly onSelect: (way: JudgedOption) => void;
+}
+
+/** Turns the shown way in one respect: the others stay as near as they can. */
+function Turning({ ways, way, onSelect }: TurningProps) {
+  const turn = (test: (other: JudgedOption) => boolean) => {
+    const same = (other: JudgedOption): number =>
+      Number(other.instead === way.instead) * 8 +
+      Number(other.treatment.id === way.treatment.id) * 4 +
+      Number(other.transformer?.id === way.transformer?.id) * 2 +
+      Number(other.wire === way.wire);
+    const nearest = ways.filter(test).toSorted((a, b) => same(b) - same(a))[0];
+    if (nearest) onSelect(nearest);
+  };
+  const distinct = <T extends string>(values: readonly T[]): readonly T[] => [...new Set(values)];
+  const transformers = distinct(ways.map(({ transformer }) => transformer?.id ?? KEEP));
+  const treatments = distinct(ways.map(({ treatment }) => treatment.id));
+  const wires = distinct(ways.map(({ wire }) => wire));
+  const devices = [...new Map(ways.map(({ device }) => [device.id, device])).values()];
+  return (
+    <div className="selectors">
+      <Choices
+        label="transformer"
+        // In the catalogue’s order, whatever stands first in the table
+        options={[
+          ...(transformers.includes(KEEP) ? [{ value: KEEP, words: 'keep the old one' }] : []),
+          ...TRANSFORMERS.filter(({ id }) => transformers.includes(id)).map(({ id, name }) => ({
+            value: id,
+            words: name,
+          })),
+        ]}
+        chosen={way.transformer?.id ?? KEEP}
+        onPick={(id) => id && turn(({ transformer }) => (transformer?.id ?? KEEP) === id)}
+      />
+      <Choices
+        label="chime"
+        options={TREATMENTS.filter(({ id }) => treatments.includes(id)).map(({ id, name }) => ({
+          value: id,
+          words: name,
+        }))}
+        chosen={way.treatment.id}
+        onPick={(id) => id && turn(({ treatment }) => treatment.id === id)}
+      />
+      {wires.length > 1 && (
+        <Choices
+          label="wire"
+          options={wires.map((value) => ({ value, words: WIRE_CHOICES[value] }))}
+          chosen={way.wire}
+          onPick={(wire) => wire && turn((other) => other.wire === wire)}
+        />
+      )}
+      {devices.length > 1 && (
+        <Choices
+          label="device"
+          options={devices.map(({ id, name }) => ({ value: id, words: name }))}
+          chosen={way.device.id}
+          onPick={(id) => id && turn(({ device }) => device.id === id)}
+        />
+      )}
+    </div>
   );
 }

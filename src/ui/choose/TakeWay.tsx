@@ -1,19 +1,28 @@
 'use client';
 import { useState } from 'react';
-import type { JudgedOption } from '@/core/bell';
+import type { JudgedOption } from '@/core/advice';
 import { TEXT, choiceOf } from '@/core/job';
 import { useJob } from '../kit/job/JobContext';
 
+interface Props {
+  readonly way: JudgedOption;
+  /** Its own figures, in a sentence. */
+  readonly why: string;
+  readonly taken: boolean;
+}
+
 /** Takes a way, with the reason: its own figures where it holds, the installer’s words where it does not. */
-export function TakeWay({ way, taken }: { readonly way: JudgedOption; readonly taken: boolean }) {
-  const { point, assessment, write } = useJob();
+export function TakeWay({ way, why, taken }: Props) {
+  const { point, write } = useJob();
   const { judgement } = way;
   const sound = judgement.verdict === 'holds' || judgement.verdict === 'tight';
-  const [reason, setReason] = useState(sound ? judgement.reason : '');
+  const [reason, setReason] = useState(sound ? why : '');
   const [asked, setAsked] = useState(false);
   const take = () => {
     if (reason.trim() === '') return setAsked(true);
-    write('choiceMade', choiceOf(point.id, assessment.survey.device, way, reason.trim()));
+    // The plan, the parts and the plate follow the device that is taken
+    if (way.instead) write('pointDescribed', { pointId: point.id, deviceId: way.device.id });
+    write('choiceMade', choiceOf(point.id, way, reason.trim()));
   };
   if (way.forbidden) return null;
   return (

@@ -1,5 +1,6 @@
 'use client';
-import { chimeFigures, fallingVolts, type Estimate, type JudgedOption } from '@/core/bell';
+import type { JudgedOption } from '@/core/advice';
+import { chimeFigures, fallingVolts, type Estimate } from '@/core/bell';
 import { STATE_WORDS } from '@/core/catalogue';
 import { FallingLine } from '../kit/drawing/FallingLine';
 import { Verdict } from '../kit/Verdict';
@@ -10,8 +11,10 @@ const RINGS = { rings: 'rings well', weak: 'may not strike', hammers: 'hammers a
 
 /** What one way does: verdict, volts on their way, each lasting state, and what becomes of the chime. */
 export function WayDetail({ way, known }: { readonly way: JudgedOption; readonly known: Estimate }) {
-  const { judgement, change, treatment } = way;
-  const { survey } = known;
+  const { judgement, change, treatment, device } = way;
+  // Another device draws other watts from the same house
+  const of = { ...known, survey: { ...known.survey, device } };
+  const { survey } = of;
   const chime = chimeFigures(survey, known.houses, change, treatment);
   return (
     <div className="halves">
@@ -67,7 +70,7 @@ export function WayDetail({ way, known }: { readonly way: JudgedOption; readonly
       <div>
         <h2>Volts on their way, {STATE_WORDS[judgement.governing]}</h2>
         <FallingLine
-          falling={fallingVolts(known, change, judgement.governing)}
+          falling={fallingVolts(of, change, judgement.governing)}
           device={survey.device}
           words={wayWords(way)}
         />

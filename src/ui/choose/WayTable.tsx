@@ -9,19 +9,26 @@ import {
   useTable,
 } from '@tanstack/react-table';
 import { useState } from 'react';
-import { VERDICT_WORDS, type JudgedOption } from '@/core/bell';
+import type { JudgedOption } from '@/core/advice';
+import { VERDICT_WORDS } from '@/core/bell';
 import { margin, percent, voltsOrCollapse } from '../kit/words';
+import { DoorSpread } from './DoorSpread';
 import { wayWords } from './useWays';
 
 interface Props {
   readonly ways: readonly JudgedOption[];
+  /** Ids of those worth considering first; the rest on demand. */
+  readonly first: readonly string[];
+  readonly hovered: string | null;
+  readonly onHover: (id: string | null) => void;
   readonly selected: string | null;
   readonly taken: string | null;
   readonly proposed: string | null;
   readonly onSelect: (way: JudgedOption) => void;
 }
 
-const FEW = 6;
+/** Right end of the small drawings of door volts. */
+const SPREAD_TO_VOLTS = 26;
 
 const features = tableFeatures({
   rowSortingFeature,
@@ -55,6 +62,11 @@ const columns = helper.columns([
     sortFn: 'basic',
     ...numeric,
   }),
+  helper.accessor(({ judgement }) => Math.min(...judgement.states.map(({ low }) => low.low)), {
+    id: 'spread',
+    header: 'at the door, each state',
+    sortFn: 'basic',
+  }),
   helper.accessor(({ treatment }) => (treatment.sounds ? 'rings' : 'silent'), {
     id: 'chime',
     header: 'chime',
@@ -72,12 +84,13 @@ const FIGURES: Readonly<Record<string, (way: JudgedOption) => string>> = {
   cost: ({ cost }) => String(cost),
 };
 
-/** The ways side by side; the best few first, the rest on demand. */
-export function WayTable({ ways, selected, taken, proposed, onSelect }: Props) {
+/** The ways side by side; those worth considering first, the rest on demand. */
+export function WayTable({ ways, first, selected, hovered, taken, proposed, onSelect, onHover }: Props) {
   const [all, setAll] = useState(false);
   const table = useTable({ features, columns, data: ways, getRowId: ({ id }) => id });
   const rows = table.getRowModel().rows;
-  const shown = all ? rows : rows.filter(({ id }, i) => i < FEW || id === selected || id === taken);
+  const shown = all ? rows : rows.filter(({ id }) => first.includes(id) || id === selected || id === taken);
+  const folded = rows.length - shown.length;
   return (
     <>
       <div className="scroll-x">
@@ -108,13 +121,22 @@ export function WayTable({ ways, selected, taken, proposed, onSelect }: Props) {
               const way = row.original;
               const remark = way.id === taken ? 'taken' : way.id === proposed ? 'proposed' : null;
               return (
-                <tr key={row.id} aria-selected={row.id === selected} className="pick" onClick={() => onSelect(way)}>
+                <tr
+                  key={row.id}
+                  aria-selected={row.id === selected}
+                  className={`pick${row.id === hovered ? ' over' : ''}${way.dominated ? ' beaten' : ''}`}
+                  onClick={() => onSelect(way)}
+                  onMouseEnter={() => onHover(row.id)}
+                  onMouseLeave={() => onHover(null)}
+                >
                   {row.getAllCells().map((cell) => (
                     <td key={cell.id} className={FIGURES[cell.column.id] ? 'n' : undefined}>
                       {cell.column.id === 'way' ? (
                         <button type="button" className="way" onClick={() => onSelect(way)}>
                           {wayWords(way)} {remark && <span className="remark">{remark}</span>}
                         </button>
+                      ) : cell.column.id === 'spread' ? (
+                        <DoorSpread way={way} most={SPREAD_TO_VOLTS} />
                       ) : cell.column.id === 'verdict' ? (
                         <span className={`pill ${way.forbidden ? 'fails' : way.judgement.verdict}`}>
                           <table.FlexRender cell={cell} />
@@ -130,9 +152,9 @@ export function WayTable({ ways, selected, taken, proposed, onSelect }: Props) {
           </tbody>
         </table>
       </div>
-      {rows.length > FEW && (
+      {(all || folded > 0) && (
         <button type="button" className="button quiet" aria-expanded={all} onClick={() => setAll(!all)}>
-          {all ? 'Show the first few' : `Show all ${rows.length} ways`}
+          {all ? 'Show the first few' : `Show all ${rows.length} ways: ${folded} are beaten, much alike or not allowed`}
         </button>
       )}
     </>

@@ -9,7 +9,8 @@ import { volts, voltsOrCollapse } from '../kit/words';
 /** What answers on every rung: is it live, does it hold, what would settle it, the figures, the worries, the parts. */
 export function Carry() {
   const { job, point, assessment } = useJob();
-  const { reference, known, next, survey } = assessment;
+  const { reference, known, survey } = assessment;
+  const next = assessment.next();
   const doorbell = point.kind === 'doorbell';
   const worries = worriesOf(job, point, assessment);
   const parts = partsOf(job, point);

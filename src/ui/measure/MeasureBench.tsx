@@ -7,9 +7,13 @@ import { FallingLine } from '../kit/drawing/FallingLine';
 import { loopWords } from '../kit/drawing/loopWords';
 import { Choices } from '../kit/form/Choices';
 import { useJob } from '../kit/job/JobContext';
+import { Contradictions } from './Contradictions';
+import { DroopLine } from './DroopLine';
 import { NameplateFields } from './NameplateFields';
+import { ReadNext } from './ReadNext';
 import { ReadingTable } from './ReadingTable';
 import { ResistorReading, RunningReading, StillReadings } from './ReadingFields';
+import { ResistorAdvice } from './ResistorAdvice';
 import { RunFields } from './RunFields';
 
 /** Everything that can be read, and what comes of it while it is typed. */
@@ -22,6 +26,11 @@ export function MeasureBench() {
     <>
       <BellLoop words={loopWords(job, point, assessment, state)} />
       {known.guesses.length > 0 && <p className="small soft">Guessed: {known.guesses.join('; ')}.</p>}
+      <Contradictions />
+      <section>
+        <h2>Which reading next</h2>
+        <ReadNext />
+      </section>
       <section>
         <h2>Quick readings</h2>
         <StillReadings />
@@ -49,10 +58,16 @@ export function MeasureBench() {
           <ReadingTable />
         </section>
       </div>
-      <section>
-        <h2>While the device runs</h2>
-        <RunningReading />
-      </section>
+      <div className="split">
+        <section>
+          <h2>How the transformer sags</h2>
+          <DroopLine />
+        </section>
+        <section>
+          <h2>While the device runs</h2>
+          <RunningReading />
+        </section>
+      </div>
       <section>
         <h2>Wire</h2>
         <div className="halves">
@@ -62,6 +77,7 @@ export function MeasureBench() {
       </section>
       <section>
         <h2>Under a known resistor</h2>
+        <ResistorAdvice />
         <ResistorReading />
         <p className="caution">Resistors and transformers get hot: read within seconds, then take it off.</p>
       </section>

@@ -32,7 +32,7 @@ function plateFields(
 export function NameplateFields() {
   const { point, kept, assessment } = useJob();
   const scope = { pointId: point.id };
-  const asked = assessment.next?.id === 'nameplate';
+  const asked = assessment.next()?.id === 'nameplate';
   return (
     <>
       <FieldGroup

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { DEVICE_REPORTS } from '@/core/bell';
 import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
-import { PRESENT_PATHS, type EntryData } from '@/core/job';
+import { MOST_OF_RATING, PRESENT_PATHS, testOhms, type EntryData } from '@/core/job';
 import { parseFigure, parsed, refused } from '@/core/units';
 import { Choices } from '../kit/form/Choices';
 import type { TypedField } from '../kit/form/field';
@@ -46,7 +46,7 @@ const PRESENT_WORDS = {
 export function StillReadings() {
   const { kept, point, assessment } = useJob();
   const scope = { pointId: point.id };
-  const asked = assessment.next?.id;
+  const asked = assessment.next()?.id;
   const fields: readonly (readonly [TypedField, ReadingScope])[] = [
     [
       {
@@ -73,7 +73,7 @@ export function StillReadings() {
       {
         name: 'toChime',
         label: 'loop ohms to the chime',
-        asked: asked === 'runs',
+        asked: asked === 'loopToChime',
         meter: { function: 'ohms', from: 'toChimeA', to: 'toChimeB', state: 'open' },
       },
       LOOP_OHMS,
@@ -83,7 +83,7 @@ export function StillReadings() {
       {
         name: 'toDoor',
         label: 'loop ohms to the door',
-        asked: asked === 'runs',
+        asked: asked === 'loopToDoor',
         meter: { function: 'ohms', from: 'toDoorA', to: 'toDoorB', state: 'open' },
       },
       LOOP_OHMS,
@@ -120,7 +120,7 @@ export function RunningReading() {
       name: 'running',
       label: 'volts',
       id: 'reading-running',
-      asked: assessment.next?.id === 'deviceVolts',
+      asked: assessment.next()?.id === 'deviceVolts',
       meter: { function: 'voltsAc', ...PROBES_AT[at], state },
     },
     BELL_VOLTS,
@@ -156,11 +156,19 @@ export function ResistorReading() {
   const [at, setAt] = useState<'door' | 'transformer'>('transformer');
   const scope: EntryData<'readingTaken'> = { pointId: point.id, what: 'volts', at, state: 'resistor' };
   const volts = readingField(
-    { name: 'loaded', label: 'volts under it', asked: assessment.next?.id === 'resistor' },
+    { name: 'loaded', label: 'volts under it', asked: assessment.next()?.id === 'resistor' },
     BELL_VOLTS,
     scope,
     kept.readings,
   );
+  const { survey } = assessment;
+  const { volts: ratedVolts, va } = survey.nameplate;
+  const openVolts = assessment.known.openVolts.likely;
+  /** A resistor that would pull more than the transformer bears is refused before it goes on. */
+  const tooHeavy = (ohms: number): string | null =>
+    ratedVolts !== null && va !== null && openVolts / ohms > MOST_OF_RATING * (va / ratedVolts)
+      ? `${ohms} Ω would pull ${(openVolts / ohms).toFixed(1)} A: more than ${MOST_OF_RATING} times the rated ${(va / ratedVolts).toFixed(1)} A. Take ${testOhms(ratedVolts, va)} Ω or more.`
+      : null;
   const fields: readonly TypedField[] = [
     {
       name: 'ohms',
@@ -171,7 +179,9 @@ export function ResistorReading() {
       // By itself no reading: it goes with the volts
       read: (text) => {
         const ohms = parseFigure(text, LOAD_OHMS);
-        return ohms.ok ? parsed({}) : ohms;
+        if (!ohms.ok) return ohms;
+        const heavy = tooHeavy(ohms.value);
+        return heavy ? refused({ code: 'contradicts', words: heavy }) : parsed({});
       },
       cleared: {},
     },

@@ -40,7 +40,8 @@ export function RunFields({ run, legend }: { readonly run: RunName; readonly leg
   const scope = { pointId: point.id, run };
   const { lengthLowM: low, lengthHighM: high, awg, mm2 } = facts;
   const bare = (size: Gauge): string => bareGaugeText(size, bareGauge);
-  const asked = assessment.next?.id === 'runs';
+  const next = assessment.next()?.id;
+  const asked = next === (run === 'toChime' ? 'loopToChime' : 'loopToDoor');
   const lengthWords = (metres: number): string => lengthText(metres, lengths).replace(/ (m|ft)$/, '');
   const shownLength =
     low === undefined

@@ -27,6 +27,9 @@ const deviceValues = exact({
   powerFactor: number().moreThan(0).max(1).defined(),
   displacementFactor: number().moreThan(0).max(1).defined(),
   pressOhms: number().min(0).max(1000).defined(),
+  capacitanceF: number().moreThan(0).max(1),
+  dropVolts: number().min(0).max(10),
+  lockOutVolts: number().min(0).max(100),
 });
 
 const transformerValues = exact({
@@ -44,6 +47,8 @@ export const choiceMade = exact({
   transformer: transformerValues.defined(),
   treatmentId: reference(),
   joinPairs: boolean().defined(),
+  /** Thin runs are pulled anew. */
+  repull: boolean(),
   reason: maybe.text(TEXT.long),
   verdict: string<'holds' | 'tight' | 'cannotTell' | 'fails' | 'tooHigh' | 'notComputed'>()
     .oneOf(['holds', 'tight', 'cannotTell', 'fails', 'tooHigh', 'notComputed'])

@@ -70,5 +70,6 @@ export const policyTaken = exact({
   registering: school('registering'),
   account: school('account'),
   fixings: school('fixings'),
+  weakSupply: school('weakSupply'),
   why: maybe.text(TEXT.long),
 });

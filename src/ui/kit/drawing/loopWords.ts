@@ -83,13 +83,13 @@ export function loopWords(job: Job, point: Point, assessment: Assessment, state:
     plates: {
       open: open
         ? readPlate('open', open, 'reading-open')
-        : next?.id === 'openVolts'
+        : next()?.id === 'openVolts'
           ? askedPlate('open volts', 'reading-open')
           : workedPlate('open, worked out', known.openVolts, 'reading-open'),
       screws: workedPlate('screws, running', screws, 'reading-running'),
       door: running
         ? readPlate('running', running, 'reading-running')
-        : next?.id === 'deviceVolts'
+        : next()?.id === 'deviceVolts'
           ? askedPlate('while it runs', 'reading-running')
           : workedPlate('door, worked out', door, 'reading-running'),
     },

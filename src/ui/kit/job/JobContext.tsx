@@ -124,9 +124,11 @@ interface PointProps {
 
 /** Adds what follows from the log: the judgement, the ladder, the next move, what an undo would take. */
 function PointProvider({ hold, rung, children }: PointProps) {
-  const { job, point, log, who, write } = hold;
+  const { job, keptJob, point, kept, log, who, write } = hold;
   const me = who?.id ?? null;
-  const assessment = assess(job, point);
+  // Which reading comes next waits until the figure is kept: it is the dear part, and a half typed one tells nothing
+  const { advice, next } = assess(keptJob, kept);
+  const assessment = { ...assess(job, point), advice, next };
   const move = nextMove(job, point, assessment, me);
   // Where the work stood when the job was opened: a bench is never pulled away under the hand
   const [firstRung] = useState(move.rung);

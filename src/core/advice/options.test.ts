@@ -1,0 +1,104 @@
+import { describe, expect, it } from '@jest/globals';
+import { UNKNOWN_RUN, caseOf, likelyHouses, type BellSurvey, type Reading } from '../bell';
+import { deviceById, type DeviceProfile } from '../catalogue';
+import { northAmerica120 } from '../region/northAmerica120';
+import { chooseAmong, optionsFor, whyNotThis, worthConsidering, type Choosing, type SparePairs } from './options';
+import { effortOf } from './way';
+
+const device = (id: string): DeviceProfile => {
+  const found = deviceById(id);
+  if (!found) throw new Error(`no device ${id}`);
+  return found;
+};
+const at = (value: number) => ({ low: value, high: value });
+const run = (lengthM: number, awg: number) => ({ ...UNKNOWN_RUN, lengthM: at(lengthM), gauge: { awg } });
+const volts = (value: number, ohms?: number): Reading =>
+  ohms === undefined
+    ? { id: 'open', what: 'volts', at: 'transformer', state: 'open', value: at(value) }
+    : { id: 'load', what: 'volts', at: 'transformer', state: 'resistor', ohms, value: at(value) };
+const mains: Reading = { id: 'm', what: 'mainsVolts', value: at(119) };
+const known = (ratedVolts: number, va: number, readings: readonly Reading[] = []): BellSurvey => ({
+  region: northAmerica120,
+  nameplate: { volts: ratedVolts, va },
+  runs: { toChime: run(9, 20), toDoor: run(7, 20) },
+  chime: { kind: 'mechanical', rating: null, ratedVolts: 16 },
+  present: { path: 'series' },
+  device: device('constant-power'),
+  readings,
+});
+const NONE: SparePairs = { toChime: 0, toDoor: 0 };
+const choose = (survey: BellSurvey, spare = NONE, policy: Parameters<typeof chooseAmong>[3] = 'soundest'): Choosing =>
+  chooseAmong(survey, likelyHouses(caseOf(survey)), optionsFor(survey, spare), policy);
+
+describe('options', () => {
+  it('multiply transformers, treatments, wire and a device that lives on less', () => {
+    const options = optionsFor(known(16, 10), { toChime: 0, toDoor: 3 });
+    expect(new Set(options.map(({ id }) => id)).size).toBe(options.length);
+    // Keep and three of the region; six treatments; leave, join or pull 20 AWG anew; the device asked for and a hybrid
+    expect(options).toHaveLength(4 * 6 * 3 * 2);
+    expect(options.find(({ id }) => id === 'keep+powerModule+join')?.change.pairFactor).toEqual({
+      toChime: 1,
+      toDoor: 4,
+    });
+    const repulled = options.find(({ id }) => id === 'keep+powerModule+repull');
+    expect(repulled?.change.pairFactor.toDoor).toBeCloseTo(0.823 / 0.518, 2);
+    expect(repulled?.minutes).toBeGreaterThan(60);
+  });
+  it('leave a thick wire alone', () => {
+    const thick = { ...known(16, 10), runs: { toChime: run(9, 18), toDoor: run(7, 18) } };
+    expect(optionsFor(thick, NONE).some(({ wire }) => wire !== 'keep')).toBe(false);
+  });
+  it('never keep a transformer that sits in the chime that goes', () => {
+    const boxed: BellSurvey = { ...known(16, 10), chime: { kind: 'boxedMains', rating: null, ratedVolts: null } };
+    expect(optionsFor(boxed, NONE).every(({ transformer }) => transformer !== null)).toBe(true);
+  });
+});
+
+describe('the proposal', () => {
+  it('is the least effort that holds, the chime kept where that costs little', () => {
+    const weak = known(16, 10, [volts(20.9), volts(11.2, 15), mains]);
+    const { options, proposed, reason } = choose(weak);
+    expect(proposed?.judgement.belief).toBeGreaterThanOrEqual(0.99);
+    expect(proposed?.transformer).not.toBeNull();
+    expect(proposed?.silent).toBe(false);
+    const trusted = options.filter(
+      ({ judgement, forbidden, instead }) => judgement.belief >= 0.99 && forbidden === null && !instead,
+    );
+    expect(proposed && effortOf(proposed) - Math.min(...trusted.map(effortOf))).toBeLessThan(20);
+    expect(reason).toMatch(/V to spare|Keeps/);
+  });
+  it('is nothing that the device forbids, and nothing while nothing is known', () => {
+    const compact = { ...known(16, 30, [volts(19)]), device: device('compact-silent') };
+    const { options, proposed } = choose(compact);
+    expect(proposed?.silent).toBe(true);
+    expect(options.some(({ forbidden }) => forbidden !== null)).toBe(true);
+    const bare: BellSurvey = { ...known(16, 10), nameplate: { volts: null, va: null } };
+    expect(choose(bare).proposed?.transformer).not.toBeNull();
+  });
+  it('names a device that lives on less where the one asked for can’t be fed', () => {
+    const thin: BellSurvey = {
+      ...known(16, 20, [volts(19.6), mains]),
+      runs: { toChime: run(25, 24), toDoor: run(25, 24) },
+    };
+    const { options, proposed, instead } = chooseAmong(
+      thin,
+      likelyHouses(caseOf(thin)),
+      optionsFor(thin, NONE).filter(({ transformer, wire }) => transformer === null && wire === 'keep'),
+      'soundest',
+    );
+    expect(options.length).toBeGreaterThan(0);
+    expect(proposed).toBeNull();
+    expect(instead?.device.id).toBe('hybrid');
+  });
+  it('leaves few ways to look at first, and answers why not for any', () => {
+    const weak = known(16, 10, [volts(20.9), volts(11.2, 15), mains]);
+    const choosing = choose(weak, { toChime: 0, toDoor: 3 });
+    const first = worthConsidering(choosing, null, 5);
+    expect(first.length).toBeGreaterThanOrEqual(2);
+    expect(first.length).toBeLessThanOrEqual(5);
+    expect(first[0]).toEqual(choosing.proposed);
+    for (const option of choosing.options) expect(whyNotThis(weak, option, choosing).length).toBeGreaterThan(20);
+    const kept = choosing.options.find(({ id }) => id === 'keep+powerModule');
+    expect(kept && whyNotThis(weak, kept, choosing)).toMatch(/\d+\.\d V|Collapses/);
+  });
+});

@@ -1,0 +1,80 @@
+import {
+  contradictionsOf,
+  holdWays,
+  nextReadings,
+  optionsFor,
+  percentText,
+  proposer,
+  type Contradiction,
+  type Option,
+  type ReadingWorth,
+  type SparePairs,
+  CHANCE_THAT_COUNTS,
+} from '../advice';
+import { caseOf, sourceIsKnown, type Estimate } from '../bell';
+import type { Policy } from '../policy';
+import { READING_WORDS, takeablesOf, type ReadingId } from './takeables';
+
+/** A reading worth taking now, or one that would change nothing. */
+export interface NextReading {
+  readonly id: ReadingId;
+  readonly words: string;
+  readonly why: string;
+  readonly minutes: number;
+  /** Chance that it changes what is proposed; null where that is not worked out (a plate is read, not measured). */
+  readonly chance: number | null;
+}
+
+/** What to read next at a point, and what of the readings does not go together. */
+export interface PointAdvice {
+  /** Those that could change what is proposed, best first by chance per minute. */
+  readonly next: readonly NextReading[];
+  /** Those that could be taken and would change nothing. */
+  readonly idle: readonly NextReading[];
+  /** No reading can change the decision any more. */
+  readonly enough: boolean;
+  readonly contradictions: readonly Contradiction[];
+}
+
+const wayWords = ({ transformer, treatment }: Option): string =>
+  `${transformer?.name ?? 'the old transformer'} with ${treatment.name.toLowerCase()}`;
+
+function whyOf({ moves, chanceToChange }: ReadingWorth, options: readonly Option[]): string {
+  const way = moves && options[moves.way];
+  const chance = `It changes what is proposed in ${percentText(chanceToChange)} of cases`;
+  return way
+    ? `${chance}: whether ${wayWords(way)} holds would go to about ${percentText(moves.up)} or ${percentText(moves.down)}.`
+    : `${chance}.`;
+}
+
+/**
+ * Works out which reading is worth taking, over the ways that there are and the policy of the job.
+ * @param deviceRuns a video doorbell hangs there already and can be read while it runs
+ */
+export function adviseOn(known: Estimate, spare: SparePairs, policy: Policy, deviceRuns: boolean): PointAdvice {
+  const { survey, houses } = known;
+  const bell = caseOf(survey);
+  const options = optionsFor(survey, spare).filter(({ forbidden, instead }) => forbidden === null && !instead);
+  const held = holdWays(bell, houses, options);
+  const propose = proposer(options, policy.weakSupply, survey.chime.ratedVolts);
+  const worth = nextReadings(bell, houses, held, propose, takeablesOf(survey, deviceRuns));
+  const read = (one: ReadingWorth): NextReading => {
+    const id = one.id as ReadingId;
+    const { words, how, minutes } = READING_WORDS[id];
+    const counts = one.chanceToChange > CHANCE_THAT_COUNTS;
+    return { id, words, why: counts ? `${whyOf(one, options)} ${how}` : how, minutes, chance: one.chanceToChange };
+  };
+  const next = worth.filter(({ chanceToChange }) => chanceToChange > CHANCE_THAT_COUNTS).map(read);
+  const idle = worth.filter(({ chanceToChange }) => chanceToChange <= CHANCE_THAT_COUNTS).map(read);
+  const { words, how, minutes } = READING_WORDS.nameplate;
+  const plate: NextReading = { id: 'nameplate', words, why: how, minutes, chance: null };
+  const unread = survey.nameplate.volts === null || survey.nameplate.va === null;
+  // A plate costs two minutes and tells much; it is no way out where nothing else could decide
+  const first = unread && (next.length > 0 || !sourceIsKnown(survey)) ? [plate] : [];
+  return {
+    next: sourceIsKnown(survey) ? [...first, ...next] : [...next, ...first],
+    idle,
+    enough: next.length === 0 && first.length === 0,
+    contradictions: contradictionsOf(bell, houses),
+  };
+}
