@@ -3,7 +3,7 @@ import { parseEntries } from '@/contract/job';
 import { chooseAmong, optionId, optionsFor } from '@/core/advice';
 import { DRAWS_FOR_A_CHOICE } from '@/core/bell';
 import { SUPPLY_POLICIES, type SupplyPolicy } from '@/core/policy';
-import { assess, fold, huntOf, ladderOf, nextMove, searchOf, worriesOf, type Entry } from '@/core/job';
+import { assess, fold, huntOf, ladderOf, nextMove, searchOf, stepStandings, worriesOf, type Entry } from '@/core/job';
 import { demoJobs } from '@/demo/demoFirm';
 
 let count = 0;
@@ -77,11 +77,14 @@ describe('the made-up firm', () => {
     expect(['fails', 'cannotTell', 'tight']).toContain(wayVerdict('Cormorant Row 7', null, 'powerModule', false));
     expect(wayVerdict('Cormorant Row 7', null, 'powerModule', true)).toBe('holds');
   });
-  it('has an 8 V transformer to be replaced, held until its mains work is planned', () => {
+  it('has an 8 V transformer to be replaced, its mains side held until it is proved dead', () => {
     const { job, point, assessment } = open('Gull House');
     expect(['fails', 'cannotTell']).toContain(wayVerdict('Gull House', null, 'fuseLink'));
     expect(assessment.reference.judgement.verdict).toBe('holds');
-    expect(nextMove(job, point, assessment, 'ines')).toMatchObject({ rung: 'wire', held: true });
+    expect(nextMove(job, point, assessment, 'ines').rung).toBe('isolate');
+    const mains = stepStandings(job, point, 'ines').filter(({ step }) => step.touches === 'mains');
+    expect(mains.length).toBeGreaterThan(5);
+    expect(mains.every(({ held }) => held !== null)).toBe(true);
   });
   it('has one that waits for its first charge, and a finished one', () => {
     const lapwing = open('Lapwing Lodge');

@@ -12,6 +12,7 @@ import { treatmentsFor, type Treatment } from '../chime';
 import { awgToMm2, MATERIAL_FACTOR } from '../circuit';
 import { dominatedOf } from './advise';
 import type { SupplyPolicy } from '../policy';
+import { isTrusted } from './holding';
 import { proposer } from './propose';
 import { proposalReason, whyNot, type Told } from './reasons';
 import type { Standing, Way } from './way';
@@ -202,8 +203,14 @@ export function chooseAmong(
     return { ...option, judgement, dominated: false };
   });
   const allowed = judged.filter(({ forbidden }) => forbidden === null);
-  const front = dominatedOf(allowed, allowed.map(standingOf));
-  const dominated = new Set(allowed.filter((_, i) => front[i]).map(({ id }) => id));
+  // A device that lives on less beats all others on paper: each device's ways are held against each other only
+  const dominated = new Set(
+    [true, false].flatMap((other) => {
+      const among = allowed.filter(({ instead }) => instead === other);
+      const beaten = dominatedOf(among, among.map(standingOf));
+      return among.filter((_, i) => beaten[i]).map(({ id }) => id);
+    }),
+  );
   const all = judged
     .map((option) => ({ ...option, dominated: dominated.has(option.id) }))
     .sort(
@@ -243,26 +250,36 @@ export function whyNotThis(survey: BellSurvey, asked: JudgedOption, { proposed, 
   return whyNot(caseOf({ ...survey, device: asked.device }), told(asked), other ? told(other) : null, stateWords);
 }
 
-/** A few ways worth considering first: the proposed and the taken one, then what no other beats. */
+/**
+ * A few ways worth considering first: the proposed and the taken one, what no other beats, the cheapest of what does not
+ * hold (it is what people ask for), and one with a device that lives on less.
+ */
 export function worthConsidering(
   { options, proposed }: Choosing,
   takenId: string | null,
   most: number,
 ): readonly JudgedOption[] {
-  const first = options.filter(({ id }) => id === proposed?.id || id === takenId);
-  const rest = options.filter((option) => !first.includes(option) && option.forbidden === null && !option.dominated);
-  const distinct: JudgedOption[] = [...first];
-  for (const option of rest) {
-    if (distinct.length >= most) break;
-    // The same thing electrically at the same effort says nothing new
-    const same = distinct.some(
+  const chosen: JudgedOption[] = options.filter(({ id }) => id === proposed?.id || id === takenId);
+  // The same circuit at the same noise says nothing new
+  const add = (option: JudgedOption | undefined): void => {
+    if (!option || chosen.length >= most) return;
+    const alike = chosen.some(
       (one) =>
         one.transformer?.id === option.transformer?.id &&
         one.wire === option.wire &&
         one.device.id === option.device.id &&
-        one.treatment.sounds === option.treatment.sounds,
+        one.silent === option.silent,
     );
-    if (!same) distinct.push(option);
-  }
-  return distinct;
+    if (!alike) chosen.push(option);
+  };
+  const own = options.filter(({ forbidden, instead }) => forbidden === null && !instead);
+  const byEffort = (ways: readonly JudgedOption[]): readonly JudgedOption[] =>
+    ways.toSorted((a, b) => a.minutes + a.cost - (b.minutes + b.cost));
+  add(byEffort(own.filter(({ judgement, silent }) => !isTrusted(judgement.belief) && !silent))[0]);
+  const other = byEffort(options.filter(({ forbidden, instead }) => forbidden === null && instead))[0];
+  const room = other ? most - 1 : most;
+  for (const option of own)
+    if (!option.dominated && isTrusted(option.judgement.belief) && chosen.length < room) add(option);
+  add(other);
+  return chosen;
 }

@@ -25,8 +25,8 @@ export interface Dryness {
 const FIRST_TRIED = 0.004;
 
 /**
- * The time domain over many houses at the price of a few: what runs dry is what has least volts at the door in the
- * hungriest state, so along that order one border is looked for by halving.
+ * The time domain over many houses at the price of a few. What runs dry is what draws most of what its loop can give,
+ * `P·|Z|/E²`: along that order one border is looked for by halving.
  * @param volts door volts by the closed form in `state`, house by house
  */
 export function drynessOf(
@@ -38,7 +38,11 @@ export function drynessOf(
   frequencyHz: number,
 ): Dryness {
   const { count } = houses;
-  const order = Int32Array.from([...volts.keys()].sort((a, b) => (volts[a] ?? 0) - (volts[b] ?? 0)));
+  const strain = Float64Array.from(volts, (_, i) => {
+    const emf = seen.emf[i] ?? 0;
+    return ((houses.watts[i] ?? 1) * Math.hypot(seen.ohms[i] ?? 0, seen.reactanceOhms[i] ?? 0)) / (emf * emf);
+  });
+  const order = Int32Array.from([...volts.keys()].sort((a, b) => (strain[b] ?? 0) - (strain[a] ?? 0)));
   const lowest = (rank: number): number => {
     const i = order[rank] ?? 0;
     return lowestCapVolts({

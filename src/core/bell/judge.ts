@@ -103,10 +103,15 @@ function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states
   const when = `${STATE_WORDS[judged.governing]} on low mains`;
   const at = judged.governingVolts;
   // Volts on the door that look fine, and a capacitor that does not last from pulse to pulse
-  if (judged.dry.share > 1 - BELIEF.tight && at >= doorMinVolts && judged.verdict !== 'notComputed')
-    return `${capital(when)} the door would keep ${volts(at)} on paper, but between pulses the device’s capacitor ${
-      judged.dry.likelyCapVolts > 0 ? `comes down to ${volts(judged.dry.likelyCapVolts)}` : 'runs empty'
-    }: it gives up under ${volts(survey.device.lockOutVolts)}.`;
+  if (judged.dry.share > 1 - BELIEF.tight && at >= doorMinVolts) {
+    const onPaper = `${capital(when)} the door would keep ${volts(at)} on paper`;
+    if (judged.verdict === 'cannotTell')
+      return `${onPaper}; with the device’s capacitor counted it lasts in ${percent(judged.belief)} of cases.`;
+    if (judged.verdict === 'fails')
+      return `${onPaper}, but between pulses the device’s capacitor ${
+        judged.dry.likelyCapVolts > 0 ? `comes down to ${volts(judged.dry.likelyCapVolts)}` : 'runs empty'
+      }: it gives up under ${volts(survey.device.lockOutVolts)}.`;
+  }
   // The doubt may lie at the other end: enough volts at worst, and perhaps too many at best
   const high = judged.tooHighShare > (1 - judged.belief) / 2;
   if (high && judged.verdict === 'cannotTell')

@@ -1,3 +1,5 @@
+import type { TransformerFit } from '../wiring';
+
 /** A transformer that can be fitted instead of the old one. */
 export interface TransformerItem {
   readonly id: string;
@@ -9,6 +11,7 @@ export interface TransformerItem {
   readonly cost: number;
   /** Whether its work touches mains conductors. A plug-in adapter does not. */
   readonly mainsWork: boolean;
+  readonly fit: TransformerFit;
   readonly parts: readonly string[];
   readonly regions: readonly string[];
 }
@@ -23,6 +26,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     minutes: 45,
     cost: 28,
     mainsWork: true,
+    fit: 'onBox',
     parts: ['16 V 30 VA transformer', 'cable clamp 1/2 in', '3 twist-on connectors'],
     regions: ['na-120'],
   },
@@ -34,6 +38,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     minutes: 45,
     cost: 34,
     mainsWork: true,
+    fit: 'onBox',
     parts: ['24 V 40 VA transformer', 'cable clamp 1/2 in', '3 twist-on connectors'],
     regions: ['na-120'],
   },
@@ -45,6 +50,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     minutes: 25,
     cost: 30,
     mainsWork: false,
+    fit: 'plugIn',
     parts: ['18 V 30 VA plug-in adapter, AC out', '2 inline connectors'],
     regions: ['na-120'],
   },
@@ -56,6 +62,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     minutes: 60,
     cost: 31,
     mainsWork: true,
+    fit: 'dinRail',
     parts: ['DIN-rail transformer 12 V 24 VA', 'enclosure with rail', 'fused spur 3 A'],
     regions: ['gb-230'],
   },
@@ -67,6 +74,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     minutes: 60,
     cost: 36,
     mainsWork: true,
+    fit: 'dinRail',
     parts: ['DIN-rail transformer 24 V 24 VA', 'enclosure with rail', 'fused spur 3 A'],
     regions: ['gb-230'],
   },
@@ -78,6 +86,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     minutes: 30,
     cost: 27,
     mainsWork: false,
+    fit: 'plugIn',
     parts: ['24 V 20 VA plug-in adapter, AC out', '2 connectors'],
     regions: ['gb-230'],
   },

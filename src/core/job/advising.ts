@@ -72,7 +72,7 @@ export function adviseOn(known: Estimate, spare: SparePairs, policy: Policy, dev
   // A plate costs two minutes and tells much; it is no way out where nothing else could decide
   const first = unread && (next.length > 0 || !sourceIsKnown(survey)) ? [plate] : [];
   return {
-    next: sourceIsKnown(survey) ? [...first, ...next] : [...next, ...first],
+    next: [...first, ...next],
     idle,
     enough: next.length === 0 && first.length === 0,
     contradictions: contradictionsOf(bell, houses),

@@ -230,24 +230,22 @@ describe('ladder and next move', () => {
     const marks = ladderOf(log.job, log.point, assess(log.job, log.point, 200), 'ines');
     expect(marks.map(({ state }) => state)).toEqual(Array(8).fill('done'));
   });
-  it('holds Wire for mains work and says so as the next move', () => {
+  it('holds the mains side of a new transformer until it is proved dead there', () => {
     const log = started();
     log.write('choiceMade', {
       ...choice,
       transformer: { id: 'box-24-40', name: '24 V 40 VA', ratedVolts: 24, ratedVa: 40, mainsWork: true },
     });
-    expect(move(log)).toMatchObject({ rung: 'wire', held: true });
-    expect(move(log).words).toContain('mains work, to be planned');
-    const wire = ladderOf(log.job, log.point, assess(log.job, log.point, 200), 'ines')[4];
-    expect(wire).toMatchObject({ state: 'held' });
-    expect(partsOf(log.job, log.point)).toContain('24 V 40 VA transformer');
-    log.write('stepTicked', {
-      pointId: 'p',
-      stepId: 'transformer-mains',
-      how: 'bySomebodyElse',
-      differs: 'A. Weir, licensed',
-    });
     expect(move(log).rung).toBe('isolate');
+    expect(partsOf(log.job, log.point)).toContain('24 V 40 VA transformer');
+    log.write('circuitListed', { circuitId: 'c', way: '12', feeds: ['p'], sharedNeutral: 'no', otherInBox: 'no' });
+    log.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true, houseTold: true });
+    log.write('deadProved', { ...proof, circuitId: 'c' });
+    for (const stepId of ['mains-who', 'mains-photo', 'mains-always-on', 'mains-bell-off'])
+      log.write('stepTicked', { pointId: 'p', stepId, how: 'done' });
+    expect(move(log)).toMatchObject({ rung: 'isolate', words: 'Prove 12 dead on its mains side' });
+    const wire = ladderOf(log.job, log.point, assess(log.job, log.point, 200), 'ines')[4];
+    expect(wire).toMatchObject({ state: 'held', words: 'held: no mains proof of dead' });
   });
 });
 

@@ -32,7 +32,7 @@ export function stepStandings(job: Job, point: Point, who: string | null): reado
     return {
       step,
       ticked: step.id in point.ticks,
-      held: step.held ?? (gate.open ? null : GATE_WORDS[gate.reason]),
+      held: gate.open ? null : GATE_WORDS[gate.reason],
     };
   });
 }

@@ -68,6 +68,8 @@ function atIsolate(job: Job, point: Point): NextMove {
     return move('isolate', 'Name the second transformer’s circuit too', 'Joined transformers make each other live.');
   const circuit = circuits.find(({ state }) => state.state !== 'provedDead') ?? first;
   const name = circuit.way ?? circuit.name ?? 'the circuit';
+  if (circuit.state.state === 'provedDead')
+    return move('isolate', `Prove ${name} dead on its mains side`, 'At the very conductors, by whoever touches them.');
   const notTagged = circuit.state.state === 'off' && !circuit.state.tagged;
   if (circuit.state.state === 'off' && !notTagged)
     return move('isolate', `Prove ${name} dead at the bell wires`, 'Between the two leads, and from each to earth.');
@@ -80,7 +82,6 @@ function atWire(job: Job, point: Point, who: string | null): NextMove | null {
   const standing = stepStandings(job, point, who).find(({ ticked }) => !ticked);
   if (!standing) return null;
   const { step, held } = standing;
-  if (step.held) return move('wire', `${step.words}: ${step.held}`, step.how, true);
   return held ? atIsolate(job, point) : move('wire', step.words, step.how);
 }
 
@@ -125,10 +126,6 @@ export function nextMove(job: Job, point: Point, assessment: Assessment, who: st
     if (state.get('measure') !== 'done' && next) return move('measure', next.words, next.why);
     return move('choose', 'Pick a way', assessment.reference.judgement.reason);
   }
-  // Mains work that waits for its plan is said before anybody switches off for nothing
-  const first = stepStandings(job, point, who).find(({ ticked }) => !ticked);
-  const waiting = first?.step.held ? atWire(job, point, who) : null;
-  if (waiting) return waiting;
   if (state.get('isolate') !== 'done') return atIsolate(job, point);
   const wire = atWire(job, point, who);
   if (wire) return wire;

@@ -249,10 +249,25 @@ describe('steps of a choice', () => {
   });
   it('hold the mains side of a new transformer, and not a plug-in adapter', () => {
     const box = { id: 'box-16-30', name: '16 V 30 VA', ratedVolts: 16, ratedVa: 30, mainsWork: true };
-    expect(stepsOf({ transformer: box, treatmentId: 'jumper', joinPairs: false })[0]).toMatchObject({
-      touches: 'mains',
-      held: 'mains work, to be planned',
-    });
+    const plan = stepsOf({ transformer: box, treatmentId: 'jumper', joinPairs: false });
+    const mains = plan.filter(({ touches }) => touches === 'mains').map(({ id }) => id);
+    // Earth first, then neutral, then hot; all of it before the chime and the door
+    expect(mains).toEqual([
+      'mains-open',
+      'mains-old-out',
+      'mains-seat',
+      'mains-earth',
+      'mains-neutral',
+      'mains-hot',
+      'mains-close',
+    ]);
+    expect(plan.find(({ id }) => id === 'mains-pair')?.words).toContain('16 V');
+    const one = dead(strong().write('choiceMade', chosen({ transformer: box })));
+    const { job, point } = one.stand();
+    // The bell side's proof does not open them, nor the cable and screws that it does open
+    for (const { step, held } of stepStandings(job, point, 'ines'))
+      expect({ id: step.id, held: held !== null }).toEqual({ id: step.id, held: step.touches === 'mains' });
+    expect(one.stand().move.words).toContain('permitted');
     const plug = { ...box, id: 'plug-18-30', mainsWork: false };
     const steps = stepsOf({ transformer: plug, treatmentId: 'jumper', joinPairs: false });
     expect(steps.every(({ touches }) => touches !== 'mains')).toBe(true);

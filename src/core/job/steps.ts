@@ -1,16 +1,7 @@
+import { TRANSFORMERS } from '../catalogue';
 import { TREATMENTS, treatmentById } from '../chime';
-import type { Step, Touches } from '../wiring';
+import { mainsSideSteps, type Step, type Touches } from '../wiring';
 import type { EntryData } from './kinds';
-
-/** Its plan comes with the work on the mains side; until then it can only be recorded as done by somebody licensed. */
-const TRANSFORMER_MAINS: Step = {
-  id: 'transformer-mains',
-  place: 'transformer',
-  words: 'Replace the transformer',
-  how: 'Mains work: planned with its own proof, by whom the place permits.',
-  touches: 'mains',
-  held: 'mains work, to be planned',
-};
 
 const ADAPTER_STEPS: readonly Step[] = [
   {
@@ -27,6 +18,23 @@ const ADAPTER_STEPS: readonly Step[] = [
     how: 'Inline connectors, strip 8 mm. Either way round: AC has no polarity here.',
     touches: 'bell',
     tug: true,
+  },
+];
+
+const REPULL_STEPS: readonly Step[] = [
+  {
+    id: 'repull-cable',
+    place: 'cable',
+    words: 'Heavier wire pulled beside the thin one, both ends long enough',
+    how: 'The old one may draw it in. Away from mains cables; holes to the outside angled down.',
+    touches: 'bell',
+  },
+  {
+    id: 'repull-loop',
+    place: 'cable',
+    words: 'Loop ohms of the new wire read, far ends together',
+    how: 'It should read what its length and gauge say; more is a bad joint.',
+    touches: 'bell',
   },
 ];
 
@@ -77,26 +85,40 @@ const DOOR_STEPS: readonly Step[] = [
   },
 ];
 
+/** What is done at the transformer; one that the catalogue does not know any more sits on a box. */
+function supplySteps(transformer: EntryData<'choiceMade'>['transformer']): readonly Step[] {
+  if (!transformer) return [];
+  if (!transformer.mainsWork) return ADAPTER_STEPS;
+  const fit = TRANSFORMERS.find(({ id }) => id === transformer.id)?.fit;
+  return mainsSideSteps(fit === 'dinRail' ? 'dinRail' : 'onBox', transformer.ratedVolts);
+}
+
 /**
  * The steps of a choice, terminal by terminal: supply, chime, cable, then the door, so that the chime is treated before
  * the device is first energised.
  */
 export function stepsOf(
-  choice: Pick<EntryData<'choiceMade'>, 'transformer' | 'treatmentId' | 'joinPairs'>,
+  choice: Pick<EntryData<'choiceMade'>, 'transformer' | 'treatmentId' | 'joinPairs' | 'repull'>,
 ): readonly Step[] {
-  const { transformer, treatmentId, joinPairs } = choice;
+  const { transformer, treatmentId, joinPairs, repull } = choice;
   return [
-    ...(transformer ? (transformer.mainsWork ? [TRANSFORMER_MAINS] : ADAPTER_STEPS) : []),
+    ...supplySteps(transformer),
     ...(treatmentById(treatmentId)?.steps ?? []),
     ...(joinPairs ? PAIR_STEPS : []),
+    ...(repull ? REPULL_STEPS : []),
     ...DOOR_STEPS,
   ];
 }
 
 const ALL_STEPS = new Map(
-  [TRANSFORMER_MAINS, ...ADAPTER_STEPS, ...PAIR_STEPS, ...DOOR_STEPS, ...TREATMENTS.flatMap(({ steps }) => steps)].map(
-    (step) => [step.id, step],
-  ),
+  [
+    ...mainsSideSteps('onBox', 0),
+    ...ADAPTER_STEPS,
+    ...PAIR_STEPS,
+    ...REPULL_STEPS,
+    ...DOOR_STEPS,
+    ...TREATMENTS.flatMap(({ steps }) => steps),
+  ].map((step) => [step.id, step]),
 );
 
 /** What a step touches; one that nobody knows is taken for mains. */

@@ -17,6 +17,4 @@ export interface Step {
   readonly terminal?: Terminal;
   /** What the tick says: “Done, tugged” where a lead went under a screw. */
   readonly tug?: boolean;
-  /** Held until a later plan exists: why. */
-  readonly held?: string;
 }

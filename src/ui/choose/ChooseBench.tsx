@@ -98,8 +98,8 @@ function WaysCompared({ choosing, policy }: ComparedProps) {
       />
       {way.transformer?.mainsWork && (
         <p className="caution">
-          Replacing the transformer is mains work: it is chosen here and held until its plan is made. Mains can kill; if
-          not competent and permitted, hire a licensed electrician.
+          Replacing the transformer is mains work: its steps follow on Wire, held until you have proved the mains side
+          dead yourself. Mains can kill; if not competent and permitted, hire a licensed electrician.
         </p>
       )}
       <h2>Worth considering</h2>

@@ -64,7 +64,12 @@ function Mark({
 /** What each way costs against what it has to spare; the line joins those that no other one beats. */
 export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, onHover }: Props) {
   const [axis, setAxis] = useState<Axis>('effort');
-  const shown = ways.filter(({ forbidden, judgement }) => forbidden === null && judgement.verdict !== 'notComputed');
+  // Another device is another question: it is drawn only where one of its ways is looked at
+  const other = ways.find(({ id }) => id === selected)?.instead ?? false;
+  const shown = ways.filter(
+    ({ forbidden, judgement, instead }) =>
+      forbidden === null && judgement.verdict !== 'notComputed' && (other || !instead),
+  );
   const spare = ({ judgement }: JudgedOption): number => Math.max(FOOT_VOLTS, judgement.marginVolts);
   const cost = AXES[axis].of;
   const x = scaleLinear([0, Math.max(10, ...shown.map(cost))], [LEFT, RIGHT]).nice();

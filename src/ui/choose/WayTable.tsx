@@ -11,7 +11,7 @@ import {
 import { useState } from 'react';
 import type { JudgedOption } from '@/core/advice';
 import { VERDICT_WORDS } from '@/core/bell';
-import { margin, percent, voltsOrCollapse } from '../kit/words';
+import { margin, percent } from '../kit/words';
 import { DoorSpread } from './DoorSpread';
 import { wayWords } from './useWays';
 
@@ -44,12 +44,6 @@ const columns = helper.columns([
     header: 'verdict',
     sortFn: 'alphanumeric',
   }),
-  helper.accessor(({ judgement }) => judgement.governingVolts, {
-    id: 'worst',
-    header: 'at worst',
-    sortFn: 'basic',
-    ...numeric,
-  }),
   helper.accessor(({ judgement }) => judgement.marginVolts, {
     id: 'margin',
     header: 'to spare',
@@ -64,7 +58,7 @@ const columns = helper.columns([
   }),
   helper.accessor(({ judgement }) => Math.min(...judgement.states.map(({ low }) => low.low)), {
     id: 'spread',
-    header: 'at the door, each state',
+    header: 'door volts by state',
     sortFn: 'basic',
   }),
   helper.accessor(({ treatment }) => (treatment.sounds ? 'rings' : 'silent'), {
@@ -77,8 +71,7 @@ const columns = helper.columns([
 ]);
 
 const FIGURES: Readonly<Record<string, (way: JudgedOption) => string>> = {
-  worst: ({ judgement }) => voltsOrCollapse(judgement.governingVolts),
-  margin: ({ judgement }) => margin(judgement.marginVolts),
+  margin: ({ judgement }) => (judgement.governingVolts > 0 ? margin(judgement.marginVolts) : 'collapses'),
   belief: ({ judgement }) => percent(judgement.belief),
   minutes: ({ minutes }) => String(minutes),
   cost: ({ cost }) => String(cost),

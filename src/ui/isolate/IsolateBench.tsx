@@ -65,7 +65,7 @@ function Ahead() {
       {mains === 0 ? 'none touches mains. ' : `${mains} touch mains. `}
       {mains === 0
         ? 'The bell side’s proof is enough.'
-        : 'The mains steps are held until they are planned; they will ask for a mains proof of their own.'}
+        : 'The mains steps ask for a mains proof by the person who does them; it opens the bell side too.'}
     </p>
   );
 }

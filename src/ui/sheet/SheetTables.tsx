@@ -53,7 +53,7 @@ export function StepsTable({ point }: { readonly point: Point }) {
                 {tick?.differs && <span className="block">As built differs: {tick.differs}</span>}
                 {how && <b className="block">Done {how}</b>}
               </td>
-              <td>{tick ? `${tick.by.name}, ${when(tick.at)}` : (step.held ?? 'open')}</td>
+              <td>{tick ? `${tick.by.name}, ${when(tick.at)}` : 'open'}</td>
             </tr>
           );
         })}

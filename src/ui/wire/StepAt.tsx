@@ -48,11 +48,9 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
             <b className="brick">Held: {held}.</b>
           </p>
           <div className="row-of">
-            {!step.held && (
-              <button type="button" className="button main" onClick={() => go('isolate')}>
-                Prove it dead
-              </button>
-            )}
+            <button type="button" className="button main" onClick={() => go('isolate')}>
+              Prove it dead
+            </button>
           </div>
           <details>
             <summary>It has been done already</summary>

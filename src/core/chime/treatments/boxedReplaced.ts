@@ -23,10 +23,24 @@ export const boxedReplaced: Treatment = {
     {
       id: 'boxed-open',
       place: 'chime',
-      words: 'Boxed chime out, enclosure in its place',
-      how: 'Chime and transformer share one housing: opening it is mains work.',
+      words: 'Boxed chime opened: proved again at its mains terminals, photographed',
+      how: 'Chime and transformer share one housing. The two cables stay: label which is mains and which goes to the door.',
       touches: 'mains',
-      held: 'mains work, to be planned',
+    },
+    {
+      id: 'boxed-out',
+      place: 'chime',
+      words: 'Boxed chime out, both cables kept from falling back',
+      how: 'The enclosure with the new transformer takes its place on the same two cables.',
+      touches: 'mains',
+    },
+    {
+      id: 'boxed-link',
+      place: 'chime',
+      words: 'Door cable to the fuse link in the bell part of the enclosure',
+      how: 'Mains and bell wires apart, each by its own entry.',
+      touches: 'bell',
+      tug: true,
     },
   ],
 };

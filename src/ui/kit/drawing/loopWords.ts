@@ -23,7 +23,11 @@ const readPlate = (label: string, { entryId, data, at, by }: TakenReading, field
 const workedPlate = (label: string, band: Band, field: string): LoopPlate => ({
   label,
   figure: voltsOrCollapse(band.likely),
-  more: band.high === 0 ? '' : `${band.low > 0 ? band.low.toFixed(1) : 'none'} … ${band.high.toFixed(1)}`,
+  // “collapses” fills the plate: how high the luckiest house stands is in the falling line
+  more:
+    band.likely === 0 || band.high === 0
+      ? ''
+      : `${band.low > 0 ? band.low.toFixed(1) : 'none'} … ${band.high.toFixed(1)}`,
   kind: 'worked',
   field,
 });

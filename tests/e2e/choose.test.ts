@@ -1,0 +1,132 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import type { Browser } from 'puppeteer-core';
+import { Screen, accessible, launch } from './screen';
+import { Server } from './server';
+
+const server = new Server();
+let browser: Browser;
+let screen: Screen;
+let jobs: readonly { id: string; title: string }[] = [];
+beforeAll(async () => {
+  server.fill();
+  await server.start();
+  browser = await launch();
+  screen = new Screen(await browser.newPage());
+  jobs = ((await (await fetch(`${server.url}/api/v1/jobs`)).json()) as { jobs: typeof jobs }).jobs;
+});
+afterAll(async () => {
+  await browser?.close();
+  await server.stop();
+  server.clear();
+});
+
+const go = (title: string, rung: string) =>
+  screen.open(`${server.url}/jobs/${jobs.find((job) => job.title === title)?.id}?rung=${rung}`);
+/** The readings that are worth taking, best first. */
+const worthTaking = () => screen.page.$$eval('.read-next b', (list) => list.map((one) => one.textContent ?? ''));
+
+describe('which reading next', () => {
+  it('weighs what could be read where nothing was, and turns with each figure', async () => {
+    await go('Marram View', 'measure');
+    await screen.says('Read volts and VA on the nameplate', '.read-next');
+    await screen.type('nameplate volts', '16');
+    await screen.keep('nameplate VA', '20');
+    await screen.page.waitForFunction(() => !document.querySelector('.read-next')?.textContent?.includes('nameplate'));
+    const before = await screen.text('.read-next');
+    await screen.says('It changes what is proposed in', '.read-next li.best');
+    await screen.keep('open volts, transformer', '19.6');
+    await screen.keep('mains volts', '120');
+    await screen.page.waitForFunction(
+      (words) => (document.querySelector('.read-next')?.textContent ?? '').replace(/\s+/g, ' ') !== words,
+      {},
+      before,
+    );
+    expect(await worthTaking()).not.toContain('Read open volts at the transformer');
+    await accessible(screen);
+  });
+  it('ends with “enough” once nothing could change the way', async () => {
+    await screen.type('known resistor', '15');
+    await screen.keep('volts under it', '16.7');
+    await screen.keep('loop ohms to the door', '0.4');
+    await screen.keep('loop ohms to the chime', '0.6');
+    await screen.says('Enough.', '[data-testid=enough]');
+  });
+  it('refuses a resistor that is too heavy for the transformer', async () => {
+    await screen.type('known resistor', '4');
+    await screen.says('4 Ω would pull');
+    await screen.type('known resistor', ' ');
+  });
+  it('names readings that do not go together, by how much, and what it may be', async () => {
+    expect(await screen.page.$('.contradicts')).toBeNull();
+    await screen.keep('open volts, transformer', '27');
+    await screen.says('These do not go together', '.contradicts');
+    await screen.says('times its own doubt', '.contradicts');
+    await screen.says('It may be that', '.contradicts');
+    await accessible(screen);
+    await screen.press('undo');
+    await screen.page.waitForFunction(() => !document.querySelector('.contradicts'));
+  });
+});
+
+describe('the ways compared', () => {
+  it('proposes one with its figures and what the next cheaper one would do', async () => {
+    await go('Tern Cottage', 'choose');
+    await screen.says('is proposed. Holds in live at night with', '[data-testid=proposal]');
+    await screen.says('The next cheaper way', '[data-testid=proposal]');
+    const rows = await screen.page.$$eval('table.ways tbody tr', (list) => list.length);
+    expect(rows).toBeGreaterThanOrEqual(3);
+    expect(rows).toBeLessThanOrEqual(6);
+  });
+  it('answers why not, for the row that is picked', async () => {
+    await screen.press('keep the old one, power module', 'table.ways');
+    await screen.says('Why not this one?', '[data-testid=why-not]');
+    await screen.says('live at night', '[data-testid=why-not]');
+  });
+  it('picks the same way by table, plot and keyboard', async () => {
+    const dot = '.way-plot [role=button][aria-pressed=false]';
+    await screen.page.waitForSelector(dot);
+    const label = await screen.page.$eval(dot, (one) => one.getAttribute('aria-label') ?? '');
+    await screen.page.$eval(dot, (one) => (one as SVGElement).focus());
+    await screen.page.keyboard.press('Enter');
+    await screen.page.waitForFunction(
+      (words) => document.querySelector('.way-plot [aria-pressed=true]')?.getAttribute('aria-label') === words,
+      {},
+      label,
+    );
+    const selected = await screen.text('table.ways tr[aria-selected=true] .way');
+    expect(label).toContain(selected.replace(/ (proposed|taken)$/, '').trim());
+    await accessible(screen);
+  });
+  it('sorts by a column, and unfolds what was folded away', async () => {
+    await screen.press('Show all', '.compared');
+    const all = await screen.page.$$eval('table.ways tbody tr', (list) => list.length);
+    expect(all).toBeGreaterThan(40);
+    await screen.press('minutes', 'table.ways');
+    const minutes = await screen.page.$$eval('table.ways tbody tr', (list) =>
+      list.map((row) => Number(row.querySelectorAll('td.n')[2]?.textContent)),
+    );
+    expect(minutes).toEqual([...minutes].sort((a, b) => (minutes[0] === Math.min(...minutes) ? a - b : b - a)));
+  });
+  it('proposes another way by another school, said for this job in words', async () => {
+    await screen.press('It is proposed by this school');
+    await screen.page.select('.policy-here select', 'headroom');
+    await screen.type('why this job departs', 'a larger device comes next year');
+    await screen.press('Propose by it here');
+    await screen.says('24 V 40 VA, power module is proposed', '[data-testid=proposal]');
+  });
+  it('carries the mains side of a new transformer, held without a proof', async () => {
+    await screen.choose('transformer', '24 V 40 VA');
+    await screen.choose('chime', 'Power module');
+    await screen.says('its steps follow on Wire');
+    await screen.press('Take this way');
+    await screen.kept();
+    await screen.press('Wire');
+    await screen.says('permitted');
+    await screen.says('Ground lead to the box');
+    await screen.says('held: no circuit named yet');
+    await accessible(screen);
+  });
+  it('left no fault in the browser', () => {
+    expect(screen.faults).toEqual([]);
+  });
+});
