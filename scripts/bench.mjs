@@ -1,4 +1,5 @@
-// npm run bench: what was measured on this machine, beside plain versions in the same run.
+// npm run bench: what was measured on this machine, beside plain versions in the same run. `npm run bench -- houses 200`
+// lets fitters compete on so many made-up houses of each town.
 import { gzipSync } from 'node:zlib';
 import { runTool } from './setup.mjs';
 import { stop } from './serve.mjs';
@@ -20,7 +21,12 @@ async function firstLoad(url, page) {
   return bytes;
 }
 
+const [which, ...rest] = process.argv.slice(2);
 try {
+  if (which === 'houses') {
+    await runTool('benchHouses', rest);
+    process.exit(0);
+  }
   await onDemoServer(async (url) => {
     const { jobs } = await (await fetch(`${url}/api/v1/jobs`)).json();
     const job = `/jobs/${jobs[0].id}`;
@@ -34,6 +40,7 @@ try {
       );
   });
   await runTool('bench');
+  await runTool('benchBell');
   await runTool('benchBoard');
 } catch (error) {
   stop(error.message);

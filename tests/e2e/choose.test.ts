@@ -83,6 +83,8 @@ describe('the ways compared', () => {
     await screen.says('live at night', '[data-testid=why-not]');
   });
   it('picks the same way by table, plot and keyboard', async () => {
+    // The rough figures give way to the full ones first
+    await screen.page.waitForFunction(() => !document.querySelector('.working'));
     const dot = '.way-plot [role=button][aria-pressed=false]';
     await screen.page.waitForSelector(dot);
     const label = await screen.page.$eval(dot, (one) => one.getAttribute('aria-label') ?? '');

@@ -27,14 +27,17 @@ const ceiling = (emf: number, ohms: number): number => (emf * emf) / (4 * ohms);
 export function dryLimit(device: DryDevice, frequencyHz: number): DryLimit {
   const knots = new Map<string, number>();
   const holds = (emf: number, ohms: number, ratio: number, watts: number): boolean =>
-    lowestCapVolts({
-      frequencyHz,
-      source: { openCircuitVolts: emf, seriesOhms: ohms, seriesReactanceOhms: ohms * ratio },
-      toChimeOhms: 0,
-      toDoorOhms: 0,
-      chime: { treatment: 'none' },
-      load: { watts, capacitanceF: device.capacitanceF, dropVolts: device.dropVolts },
-    }) > device.lockOutVolts;
+    lowestCapVolts(
+      {
+        frequencyHz,
+        source: { openCircuitVolts: emf, seriesOhms: ohms, seriesReactanceOhms: ohms * ratio },
+        toChimeOhms: 0,
+        toDoorOhms: 0,
+        chime: { treatment: 'none' },
+        load: { watts, capacitanceF: device.capacitanceF, dropVolts: device.dropVolts },
+      },
+      device.lockOutVolts,
+    ) > device.lockOutVolts;
   /** Share of the ceiling at a knot. */
   const knot = (e: number, r: number, x: number): number => {
     const key = `${e},${r},${x}`;

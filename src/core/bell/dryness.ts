@@ -43,9 +43,9 @@ export function drynessOf(
     return ((houses.watts[i] ?? 1) * Math.hypot(seen.ohms[i] ?? 0, seen.reactanceOhms[i] ?? 0)) / (emf * emf);
   });
   const order = Int32Array.from([...volts.keys()].sort((a, b) => (strain[b] ?? 0) - (strain[a] ?? 0)));
-  const lowest = (rank: number): number => {
+  const lowest = (rank: number, lockOutVolts = 0): number => {
     const i = order[rank] ?? 0;
-    return lowestCapVolts({
+    const loop = {
       frequencyHz,
       source: {
         openCircuitVolts: seen.emf[i] ?? 0,
@@ -56,10 +56,11 @@ export function drynessOf(
       toDoorOhms: 0,
       chime: { treatment: 'none' },
       load: { ...capacitor, watts: state.watts * (houses.watts[i] ?? 1) },
-    });
+    } as const;
+    return lowestCapVolts(loop, lockOutVolts);
   };
   const isDry = (rank: number): boolean =>
-    (volts[order[rank] ?? 0] ?? 0) <= 0 || lowest(rank) <= capacitor.lockOutVolts;
+    (volts[order[rank] ?? 0] ?? 0) <= 0 || lowest(rank, capacitor.lockOutVolts) <= capacitor.lockOutVolts;
   const dry = new Uint8Array(count);
   const first = Math.floor(FIRST_TRIED * count);
   let border = 0;

@@ -1,6 +1,6 @@
 import { complex, type Complex } from './complex';
 import { type DistortedPhasor } from './distortedPhasor';
-import { factorSystem, zeros } from './linearSystem';
+import { factorSystem } from './linearSystem';
 import { settlePorts, type PortLoad } from './portLoads';
 
 /** An impedance between two nodes; 0 Ω is a bare link. Node 0 is the reference. */
@@ -41,7 +41,8 @@ export interface NetworkSolution {
 
 /** Under this a branch gets a current of its own: its admittance would drown the others. */
 const LINK_OHMS = 1e-3;
-const isLink = ({ ohms, reactanceOhms = 0 }: Branch): boolean => Math.hypot(ohms, reactanceOhms) < LINK_OHMS;
+const isLink = ({ ohms, reactanceOhms = 0 }: Branch): boolean =>
+  ohms * ohms + reactanceOhms * reactanceOhms < LINK_OHMS * LINK_OHMS;
 
 /** Rms volts between two nodes. */
 export function voltsBetween(solution: NetworkSolution, from: number, to: number): number {
@@ -57,16 +58,24 @@ export function voltsBetween(solution: NetworkSolution, from: number, to: number
 }
 
 /** Groups of nodes that nothing joins to the reference: one of each is held at 0 V. */
-function islands(network: Network): readonly number[] {
-  const root = zeros(network.nodes).map((_, i) => i);
+function islands({ nodes, branches, sources }: Network): readonly number[] {
+  const root: number[] = [];
+  for (let node = 0; node < nodes; node++) root.push(node);
   const find = (node: number): number => {
     let at = node;
     while (root[at] !== at) at = root[at] ?? 0;
     return at;
   };
-  for (const { from, to } of [...network.branches, ...network.sources])
-    root[Math.max(find(from), find(to))] = Math.min(find(from), find(to));
-  return [...root.keys()].filter((node) => node > 0 && root[node] === node);
+  const join = ({ from, to }: Branch): void => {
+    const a = find(from);
+    const b = find(to);
+    root[Math.max(a, b)] = Math.min(a, b);
+  };
+  for (const branch of branches) join(branch);
+  for (const source of sources) join(source);
+  const alone: number[] = [];
+  for (let node = 1; node < nodes; node++) if (root[node] === node) alone.push(node);
+  return alone;
 }
 
 /**
@@ -77,32 +86,37 @@ function islands(network: Network): readonly number[] {
  */
 export function solveNetwork(network: Network): NetworkSolution | { readonly status: 'collapse' } {
   const { nodes, sources, branches, loads } = network;
-  const bare = [
-    ...sources.map((source, i) => ({ ...source, emf: source.volts, source: i, branch: -1 })),
-    ...branches.map((branch, i) => ({ ...branch, emf: 0, source: -1, branch: i })),
-  ].filter((branch) => branch.source >= 0 || isLink(branch));
+  // What gets a current of its own among the unknowns: sources first, then bare links
+  const bare: Branch[] = [...sources];
+  /** Place of a branch's current among the unknowns; −1 where its admittance serves. */
+  const ownOf: number[] = [];
+  for (const branch of branches) {
+    if (isLink(branch)) ownOf.push(nodes - 2 + bare.push(branch));
+    else ownOf.push(-1);
+  }
   const held = islands(network);
   const size = nodes - 1 + bare.length + held.length;
-  const re = zeros(size * size);
-  const im = zeros(size * size);
+  const re = new Float64Array(size * size);
+  const im = new Float64Array(size * size);
   const put = (row: number, column: number, a: number, b: number): void => {
     if (row < 0 || column < 0) return;
     const at = row * size + column;
     re[at] = (re[at] ?? 0) + a;
     im[at] = (im[at] ?? 0) + b;
   };
-  const admittances = branches.map((branch) => {
-    const { ohms, reactanceOhms = 0 } = branch;
+  const conductance = new Float64Array(branches.length);
+  const susceptance = new Float64Array(branches.length);
+  branches.forEach(({ from, to, ohms, reactanceOhms = 0 }, i) => {
+    if (ownOf[i] !== -1) return;
     const square = ohms * ohms + reactanceOhms * reactanceOhms;
-    return isLink(branch) ? null : complex(ohms / square, -reactanceOhms / square);
-  });
-  branches.forEach(({ from, to }, i) => {
-    const y = admittances[i];
-    if (!y) return;
-    put(from - 1, from - 1, y.re, y.im);
-    put(to - 1, to - 1, y.re, y.im);
-    put(from - 1, to - 1, -y.re, -y.im);
-    put(to - 1, from - 1, -y.re, -y.im);
+    const a = ohms / square;
+    const b = -reactanceOhms / square;
+    conductance[i] = a;
+    susceptance[i] = b;
+    put(from - 1, from - 1, a, b);
+    put(to - 1, to - 1, a, b);
+    put(from - 1, to - 1, -a, -b);
+    put(to - 1, from - 1, -a, -b);
   });
   // Current of a bare link or a source, from → to: V(from) + emf − Z·I − V(to) = 0
   bare.forEach(({ from, to, ohms, reactanceOhms = 0 }, i) => {
@@ -120,13 +134,13 @@ export function solveNetwork(network: Network): NetworkSolution | { readonly sta
   });
   const { solve } = factorSystem(size, re, im);
 
-  const solved = (fill: (right: number[]) => void): { re: number[]; im: number[] } => {
-    const right = { re: zeros(size), im: zeros(size) };
+  const solved = (fill: (right: Float64Array) => void): { re: Float64Array; im: Float64Array } => {
+    const right = { re: new Float64Array(size), im: new Float64Array(size) };
     fill(right.re);
     solve(right.re, right.im);
     return right;
   };
-  const open = solved((right) => bare.forEach(({ emf }, i) => (right[nodes - 1 + i] = -emf)));
+  const open = solved((right) => sources.forEach(({ volts }, i) => (right[nodes - 1 + i] = -volts)));
   // One ampere drawn at each load in turn
   const drawn = loads.map(({ from, to }) =>
     solved((right) => {
@@ -134,7 +148,7 @@ export function solveNetwork(network: Network): NetworkSolution | { readonly sta
       if (to > 0) right[to - 1] = (right[to - 1] ?? 0) + 1;
     }),
   );
-  const across = (of: { re: number[]; im: number[] }, { from, to }: NetworkLoad): Complex =>
+  const across = (of: { re: Float64Array; im: Float64Array }, { from, to }: NetworkLoad): Complex =>
     complex((of.re[from - 1] ?? 0) - (of.re[to - 1] ?? 0), (of.im[from - 1] ?? 0) - (of.im[to - 1] ?? 0));
   const amps = settlePorts({
     loads,
@@ -144,40 +158,48 @@ export function solveNetwork(network: Network): NetworkSolution | { readonly sta
   });
   if (!amps) return { status: 'collapse' };
 
-  /** An unknown by superposition: what the sources make, and what each load’s current takes. */
-  const unknown = (at: number): DistortedPhasor => {
-    const fundamental = { re: open.re[at] ?? 0, im: open.im[at] ?? 0 };
-    const distortion = { re: 0, im: 0 };
-    amps.forEach((amp, k) => {
-      const a = drawn[k]?.re[at] ?? 0;
-      const b = drawn[k]?.im[at] ?? 0;
-      fundamental.re += a * amp.fundamental.re - b * amp.fundamental.im;
-      fundamental.im += a * amp.fundamental.im + b * amp.fundamental.re;
-      distortion.re += a * amp.distortion.re - b * amp.distortion.im;
-      distortion.im += a * amp.distortion.im + b * amp.distortion.re;
-    });
-    return { fundamental, distortion };
-  };
-  const zero = { fundamental: complex(0), distortion: complex(0) };
-  const nodeVolts = Array.from({ length: nodes }, (_, node) => (node === 0 ? zero : unknown(node - 1)));
-  const through = (y: Complex, from: number, to: number): DistortedPhasor => {
-    const part = (of: 'fundamental' | 'distortion'): Complex => {
-      const a = (nodeVolts[from]?.[of].re ?? 0) - (nodeVolts[to]?.[of].re ?? 0);
-      const b = (nodeVolts[from]?.[of].im ?? 0) - (nodeVolts[to]?.[of].im ?? 0);
-      return complex(y.re * a - y.im * b, y.re * b + y.im * a);
+  // Every unknown by superposition: what the sources make, and what each load’s current takes
+  const wholeRe = open.re.slice();
+  const wholeIm = open.im.slice();
+  const bentRe = new Float64Array(size);
+  const bentIm = new Float64Array(size);
+  amps.forEach(({ fundamental: f, distortion: d }, k) => {
+    const one = drawn[k];
+    if (!one) return;
+    for (let at = 0; at < size; at++) {
+      const a = one.re[at] ?? 0;
+      const b = one.im[at] ?? 0;
+      wholeRe[at] = (wholeRe[at] ?? 0) + a * f.re - b * f.im;
+      wholeIm[at] = (wholeIm[at] ?? 0) + a * f.im + b * f.re;
+      bentRe[at] = (bentRe[at] ?? 0) + a * d.re - b * d.im;
+      bentIm[at] = (bentIm[at] ?? 0) + a * d.im + b * d.re;
+    }
+  });
+  const told = (at: number): DistortedPhasor => ({
+    fundamental: { re: wholeRe[at] ?? 0, im: wholeIm[at] ?? 0 },
+    distortion: { re: bentRe[at] ?? 0, im: bentIm[at] ?? 0 },
+  });
+  const nodeVolts: DistortedPhasor[] = [];
+  // Node 0 has no unknown: it is told as 0 V
+  for (let node = 0; node < nodes; node++) nodeVolts.push(told(node - 1));
+  const between = (values: Float64Array, { from, to }: Branch): number =>
+    (values[from - 1] ?? 0) - (values[to - 1] ?? 0);
+  const branchAmps = branches.map((branch, i): DistortedPhasor => {
+    const own = ownOf[i] ?? -1;
+    if (own >= 0) return told(own);
+    const g = conductance[i] ?? 0;
+    const b = susceptance[i] ?? 0;
+    const part = (re: number, im: number): Complex => ({ re: g * re - b * im, im: g * im + b * re });
+    return {
+      fundamental: part(between(wholeRe, branch), between(wholeIm, branch)),
+      distortion: part(between(bentRe, branch), between(bentIm, branch)),
     };
-    return { fundamental: part('fundamental'), distortion: part('distortion') };
-  };
-  const ownAmps = (test: (one: (typeof bare)[number]) => boolean): DistortedPhasor =>
-    unknown(nodes - 1 + bare.findIndex(test));
+  });
   return {
     status: 'ok',
     nodeVolts,
-    sourceAmps: sources.map((_, i) => ownAmps(({ source }) => source === i)),
-    branchAmps: branches.map(({ from, to }, i) => {
-      const y = admittances[i];
-      return y ? through(y, from, to) : ownAmps(({ branch }) => branch === i);
-    }),
+    sourceAmps: sources.map((_, i) => told(nodes - 1 + i)),
+    branchAmps,
     loadAmps: amps,
   };
 }

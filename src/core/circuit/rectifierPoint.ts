@@ -41,7 +41,7 @@ const DRY_SHARE = 0.3;
 const STEPS = { settling: 160, measuring: 480 } as const;
 const MOST_CYCLES = 4000;
 /** Change from one cycle to the next, over the open-circuit peak, that counts as standing still. */
-const STILL = { settling: 1e-6, measuring: 1e-8 } as const;
+const STILL = { quick: 2e-5, settling: 1e-6, measuring: 1e-8 } as const;
 /**
  * How far a slow, even approach is cut short: share of what is left, how even it must be, after how many cycles, and at
  * most so much of the open-circuit peak. More would overshoot.
@@ -81,9 +81,8 @@ function circuitFrom(loop: RectifierLoop): RectifierCircuit {
   }
 }
 
-/** Runs cycle after cycle until the capacitor stands where it stood; null where it runs dry. */
-function settle(circuit: RectifierCircuit, from: RectifierState, steps: number, still: number) {
-  const dry = DRY_SHARE * circuit.peakVolts;
+/** Runs cycle after cycle until the capacitor stands where it stood; null where it falls under `dry` volts. */
+function settle(circuit: RectifierCircuit, from: RectifierState, steps: number, still: number, dry: number) {
   let state = from;
   let lastChange = 0;
   let lastRatio = 0;
@@ -121,8 +120,9 @@ function settle(circuit: RectifierCircuit, from: RectifierState, steps: number, 
 export function rectifierPoint(loop: RectifierLoop): RectifierFigures | null {
   const circuit = circuitFrom(loop);
   const start = { amps: 0, coilAmps: 0, capVolts: circuit.peakVolts };
-  const near = settle(circuit, start, STEPS.settling, STILL.settling);
-  const settled = near && settle(circuit, near, STEPS.measuring, STILL.measuring);
+  const dry = DRY_SHARE * circuit.peakVolts;
+  const near = settle(circuit, start, STEPS.settling, STILL.settling, dry);
+  const settled = near && settle(circuit, near, STEPS.measuring, STILL.measuring, dry);
   if (!settled) return null;
   const sums = new Float64Array(7);
   const last = rectifierCycle(circuit, settled, STEPS.measuring, sums);
@@ -148,11 +148,14 @@ export function rectifierPoint(loop: RectifierLoop): RectifierFigures | null {
 }
 
 /**
- * Lowest volts of the capacitor in the steady state, quicker than {@link rectifierPoint} and good to a few mV.
- * @returns 0 where it runs dry
+ * Lowest volts of the capacitor in the steady state, quicker than {@link rectifierPoint} and good to a few hundredths of
+ * a volt.
+ * @param lockOutVolts where it does not matter any more how far it falls
+ * @returns 0 where it runs dry or falls under the lock-out
  */
-export function lowestCapVolts(loop: RectifierLoop): number {
+export function lowestCapVolts(loop: RectifierLoop, lockOutVolts = 0): number {
   const circuit = circuitFrom(loop);
   const start = { amps: 0, coilAmps: 0, capVolts: circuit.peakVolts };
-  return settle(circuit, start, STEPS.settling, STILL.settling)?.lowestCapVolts ?? 0;
+  const dry = Math.max(lockOutVolts, DRY_SHARE * circuit.peakVolts);
+  return settle(circuit, start, STEPS.settling, STILL.quick, dry)?.lowestCapVolts ?? 0;
 }

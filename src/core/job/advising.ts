@@ -47,6 +47,18 @@ function whyOf({ moves, chanceToChange }: ReadingWorth, options: readonly Option
     : `${chance}.`;
 }
 
+/** Loaded volts are held against open ones: where those were not read, they come first. */
+function withOpenFirst(next: readonly NextReading[], worth: readonly ReadingWorth[]): readonly NextReading[] {
+  const at = next.findIndex(({ id }) => id === 'resistor');
+  const open = worth.some(({ id }) => id === 'openVolts') && next.every(({ id }) => id !== 'openVolts');
+  const loaded = next[at];
+  if (!loaded || !open) return next;
+  const { words, how, minutes } = READING_WORDS.openVolts;
+  const why = `The reading under a resistor is held against it; together they tell what that one tells. ${how}`;
+  const first: NextReading = { id: 'openVolts', words, why, minutes, chance: loaded.chance };
+  return [...next.slice(0, at), first, ...next.slice(at)];
+}
+
 /**
  * Works out which reading is worth taking, over the ways that there are and the policy of the job.
  * @param deviceRuns a video doorbell hangs there already and can be read while it runs
@@ -64,8 +76,13 @@ export function adviseOn(known: Estimate, spare: SparePairs, policy: Policy, dev
     const counts = one.chanceToChange > CHANCE_THAT_COUNTS;
     return { id, words, why: counts ? `${whyOf(one, options)} ${how}` : how, minutes, chance: one.chanceToChange };
   };
-  const next = worth.filter(({ chanceToChange }) => chanceToChange > CHANCE_THAT_COUNTS).map(read);
-  const idle = worth.filter(({ chanceToChange }) => chanceToChange <= CHANCE_THAT_COUNTS).map(read);
+  const next = withOpenFirst(
+    worth.filter(({ chanceToChange }) => chanceToChange > CHANCE_THAT_COUNTS).map(read),
+    worth,
+  );
+  const idle = worth
+    .filter(({ id, chanceToChange }) => chanceToChange <= CHANCE_THAT_COUNTS && next.every((one) => one.id !== id))
+    .map(read);
   const { words, how, minutes } = READING_WORDS.nameplate;
   const plate: NextReading = { id: 'nameplate', words, why: how, minutes, chance: null };
   const unread = survey.nameplate.volts === null || survey.nameplate.va === null;

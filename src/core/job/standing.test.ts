@@ -293,7 +293,7 @@ describe('the next move', () => {
   it('follows the work', () => {
     const one = log();
     expect(one.stand().move.rung).toBe('look');
-    expect(looked().stand().move).toMatchObject({ rung: 'measure', words: 'Read open volts at the transformer' });
+    expect(looked().stand().move).toMatchObject({ rung: 'measure', words: 'Read volts and VA on the nameplate' });
     const measured = strong();
     expect(measured.stand().move).toMatchObject({ rung: 'choose', words: 'Pick a way' });
     measured.write('choiceMade', chosen());

@@ -46,7 +46,8 @@ const PRESENT_WORDS = {
 export function StillReadings() {
   const { kept, point, assessment } = useJob();
   const scope = { pointId: point.id };
-  const asked = assessment.next()?.id;
+  // A plate may be asked for first: the meter's own next reading stands out beside it
+  const asked = assessment.advice().next.find(({ id }) => id !== 'nameplate')?.id;
   const fields: readonly (readonly [TypedField, ReadingScope])[] = [
     [
       {
