@@ -91,7 +91,7 @@ describe('the ways compared', () => {
     await screen.page.$eval(dot, (one) => (one as SVGElement).focus());
     await screen.page.keyboard.press('Enter');
     await screen.page.waitForFunction(
-      (words) => document.querySelector('.way-plot [aria-pressed=true]')?.getAttribute('aria-label') === words,
+      (words) => document.querySelector('.way-plot svg [aria-pressed=true]')?.getAttribute('aria-label') === words,
       {},
       label,
     );

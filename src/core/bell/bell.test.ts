@@ -103,6 +103,20 @@ describe('estimate', () => {
     expect(found.sourceOhms.high).toBeGreaterThan(rs);
     expect(found.fits.every((fit) => !fit.contradicts)).toBe(true);
   });
+  it('takes a reading as finely as its instrument is, and a meter that is not true-rms as reading high', () => {
+    const running = (instrument?: Reading['instrument']): Reading[] => [
+      open(19.6),
+      { id: 'm', what: 'mainsVolts', value: at(120) },
+      { id: 'd', what: 'volts', at: 'door', state: 'liveDay', value: at(15.2), ...(instrument ? { instrument } : {}) },
+    ];
+    const ohms = (readings: readonly Reading[]) => estimate(known(16, 20, readings), 4000).sourceOhms;
+    const fine = { percent: 0.3, counts: 1, resolutionVolts: 0.1, mainsResolutionVolts: 0.1, trueRms: true };
+    const ordinary = ohms(running());
+    const sharp = ohms(running(fine));
+    expect(sharp.high - sharp.low).toBeLessThan(ordinary.high - ordinary.low);
+    // It shows 15.2 V where about 14.85 V stand: the source is softer than it looks
+    expect(ohms(running({ ...fine, trueRms: false })).likely).toBeGreaterThan(sharp.likely);
+  });
   it('names a reading that no circuit explains', () => {
     const { fits } = estimate(
       known(16, 30, [open(18.5), { id: 'door', what: 'volts', at: 'door', state: 'open', value: at(24.5) }]),

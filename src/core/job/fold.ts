@@ -121,6 +121,7 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   },
   runDescribed: (state, entry) => sayOfPoint(state, entry, `/${entry.data.run}`),
   chimeDescribed: (state, entry) => sayOfPoint(state, entry),
+  meterDescribed: (state, entry) => state.book.say('meterDescribed', entry, null, entry.data),
   readingTaken: (_state, entry, point) => {
     if (point) point.readings = [...point.readings, { ...sourceOf(entry), data: entry.data }];
   },
@@ -211,6 +212,7 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
     createdAt: head.createdAt,
     site,
     customer: book.facts('customerDescribed'),
+    meter: book.facts('meterDescribed'),
     policy: policyOf(book),
     policyWhy: (book.facts('policyTaken') as Facts<'policyTaken'>).why ?? null,
     boards: boardsOf(entries, effect),

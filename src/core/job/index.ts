@@ -85,7 +85,7 @@ export { routeOf } from './route';
 export { readingProblem } from './readingProblem';
 export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungState } from './rungs';
 export { stepsOf, touchesOf } from './steps';
-export { deviceOf, lengthsOf, plateSurveyOf, regionOf, surveyOf, sparePairsOf } from './survey';
+export { deviceOf, lengthsOf, meterOf, plateSurveyOf, regionOf, surveyOf, sparePairsOf } from './survey';
 export { circuitOfPoint, circuitsOfPoint, supplyOf } from './supplyOf';
 export { undoTarget } from './undo';
 export { worriesOf, type Worry } from './worries';

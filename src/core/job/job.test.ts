@@ -9,6 +9,7 @@ import { ladderOf, stepStandings } from './ladder';
 import { nextMove } from './nextMove';
 import { partsOf } from './parts';
 import { readingProblem } from './readingProblem';
+import { meterOf, surveyOf } from './survey';
 import { undoTarget } from './undo';
 import { worriesOf } from './worries';
 
@@ -246,6 +247,20 @@ describe('ladder and next move', () => {
     expect(move(log)).toMatchObject({ rung: 'isolate', words: 'Prove 12 dead on its mains side' });
     const wire = ladderOf(log.job, log.point, assess(log.job, log.point, 200), 'ines')[4];
     expect(wire).toMatchObject({ state: 'held', words: 'held: no mains proof of dead' });
+  });
+});
+
+describe('the meter', () => {
+  it('goes with the readings that are taken with it, and a later one changes none of them', () => {
+    const log = started();
+    const open = { pointId: 'p', what: 'volts', at: 'transformer', state: 'open', low: 18, high: 18 } as const;
+    expect(meterOf(log.job)).toEqual({});
+    log.write('meterDescribed', { percent: 0.5, trueRms: 'no' });
+    log.write('readingTaken', { ...open, ...meterOf(log.job) });
+    log.write('meterDescribed', { percent: 2, counts: 5, trueRms: 'yes' });
+    const [reading] = surveyOf(log.job, log.point).readings;
+    expect(reading?.instrument).toMatchObject({ percent: 0.5, counts: 3, trueRms: false, resolutionVolts: 0.1 });
+    expect(meterOf(log.job)).toEqual({ meter: { percent: 2, counts: 5, trueRms: true } });
   });
 });
 

@@ -134,6 +134,8 @@ export interface Job {
   readonly createdAt: string;
   readonly site: Facts<'siteDescribed'>;
   readonly customer: Facts<'customerDescribed'>;
+  /** The meter that readings are taken with from now on. */
+  readonly meter: Facts<'meterDescribed'>;
   readonly policy: Policy;
   /** Why this job departs from the firm’s policy. */
   readonly policyWhy: string | null;

@@ -24,7 +24,7 @@ import {
   transformerDescribed,
   wifiRead,
 } from './kinds/point';
-import { readingTaken } from './kinds/reading';
+import { meterDescribed, readingTaken } from './kinds/reading';
 import { customerDescribed, policyTaken, siteDescribed, visitPlanned } from './kinds/site';
 import { checkDone, mountRecorded, pointLeft, stepTicked, waitStarted } from './kinds/work';
 
@@ -46,6 +46,7 @@ export const ENTRY_KINDS = {
   chimeDescribed,
   wifiRead,
   bagChecked,
+  meterDescribed,
   readingTaken,
   choiceMade,
   circuitListed,

@@ -31,6 +31,9 @@ export const LIMITS = {
   holes: { least: 0, most: 50 },
   segments: { least: 0, most: 30 },
   marks: { least: 0, most: 40 },
+  /** Accuracy of a meter: ± % of the reading, and counts of its last digit. */
+  meterPercent: { least: 0, most: 10 },
+  meterCounts: { least: 0, most: 50 },
 } as const;
 
 export const TEXT = { short: 120, long: 4000 } as const;

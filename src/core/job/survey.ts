@@ -1,10 +1,11 @@
 import type { SparePairs } from '../advice';
-import { UNKNOWN_RUN, type BellSurvey, type Reading, type RunName, type RunSurvey } from '../bell';
+import { METER, UNKNOWN_RUN, type BellSurvey, type Reading, type RunName, type RunSurvey } from '../bell';
 import { DEFAULT_DEVICE_ID, DEVICES, deviceById, type DeviceProfile } from '../catalogue';
 import type { ChimeKind, TreatmentPath } from '../chime';
 import type { PlateSurvey } from '../mount';
 import { regionPack, type RegionPack } from '../region';
 import type { Job, Point, TakenReading } from './job';
+import type { EntryData } from './kinds';
 
 export const regionOf = (job: Job): RegionPack => regionPack(job.site.region);
 
@@ -60,23 +61,33 @@ function runOf(point: Point, run: RunName): RunSurvey {
 }
 
 /** An entry's reading as the solver takes it; undefined where parts are missing. */
-export function readingOf({ entryId: id, data }: TakenReading): Reading | undefined {
-  const { what, at, state, low, high, ohms, run, report } = data;
+export function readingOf({ entryId, data }: TakenReading): Reading | undefined {
+  const { what, at, state, low, high, ohms, run, report, meter } = data;
+  const id = { id: entryId, ...(meter ? { instrument: { ...METER, ...meter } } : {}) };
   if (what === 'report')
-    return report && state && state !== 'open' && state !== 'resistor' ? { id, what, state, report } : undefined;
+    return report && state && state !== 'open' && state !== 'resistor' ? { ...id, what, state, report } : undefined;
   if (low === undefined || high === undefined) return undefined;
   const value = { low, high };
   switch (what) {
     case 'mainsVolts':
     case 'coilOhms':
-      return { id, what, value };
+      return { ...id, what, value };
     case 'loopOhms':
-      return run ? { id, what, run, value } : undefined;
+      return run ? { ...id, what, run, value } : undefined;
     case 'volts':
       if (!at || !state) return undefined;
-      if (state !== 'resistor') return { id, what, at, state, value };
-      return ohms !== undefined && at !== 'chime' ? { id, what, at, state, ohms, value } : undefined;
+      if (state !== 'resistor') return { ...id, what, at, state, value };
+      return ohms !== undefined && at !== 'chime' ? { ...id, what, at, state, ohms, value } : undefined;
   }
+}
+
+/** The meter as a reading keeps it; nothing where nobody described it. */
+export function meterOf({ meter }: Job): Pick<EntryData<'readingTaken'>, 'meter'> {
+  const { percent, counts, trueRms } = meter;
+  if (percent === undefined && counts === undefined && trueRms === undefined) return {};
+  return {
+    meter: { percent: percent ?? METER.percent, counts: counts ?? METER.counts, trueRms: (trueRms ?? 'yes') === 'yes' },
+  };
 }
 
 /** All that a point's entries say of its bell circuit, in the solver's terms. */

@@ -9,6 +9,7 @@ import { Choices } from '../kit/form/Choices';
 import { useJob } from '../kit/job/JobContext';
 import { Contradictions } from './Contradictions';
 import { DroopLine } from './DroopLine';
+import { MeterFields } from './MeterFields';
 import { NameplateFields } from './NameplateFields';
 import { ReadNext } from './ReadNext';
 import { ReadingTable } from './ReadingTable';
@@ -34,6 +35,7 @@ export function MeasureBench() {
       <section>
         <h2>Quick readings</h2>
         <StillReadings />
+        <MeterFields />
         <div className="fields two-groups block-top">
           <NameplateFields />
         </div>

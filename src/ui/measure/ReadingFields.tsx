@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { DEVICE_REPORTS } from '@/core/bell';
 import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
-import { MOST_OF_RATING, PRESENT_PATHS, testOhms, type EntryData } from '@/core/job';
+import { MOST_OF_RATING, PRESENT_PATHS, meterOf, testOhms, type EntryData } from '@/core/job';
 import { parseFigure, parsed, refused } from '@/core/units';
 import { Choices } from '../kit/form/Choices';
 import type { TypedField } from '../kit/form/field';
@@ -19,7 +19,10 @@ import {
   type ReadingScope,
 } from './readingField';
 
-const STATES = LASTING_STATES.map((value) => ({ value, words: STATE_WORDS[value] }));
+const STATES = [
+  ...LASTING_STATES.map((value) => ({ value, words: STATE_WORDS[value] })),
+  { value: 'open', words: 'not connected' } as const,
+];
 const RUNNING_AT = [
   { value: 'door', words: 'at the door' },
   { value: 'transformer', words: 'at the transformer' },
@@ -44,8 +47,8 @@ const PRESENT_WORDS = {
 
 /** Readings with nothing running: the quick ones. */
 export function StillReadings() {
-  const { kept, point, assessment } = useJob();
-  const scope = { pointId: point.id };
+  const { kept, keptJob, point, assessment } = useJob();
+  const scope = { pointId: point.id, ...meterOf(keptJob) };
   // A plate may be asked for first: the meter's own next reading stands out beside it
   const asked = assessment.advice().next.find(({ id }) => id !== 'nameplate')?.id;
   const fields: readonly (readonly [TypedField, ReadingScope])[] = [
@@ -112,10 +115,12 @@ export function StillReadings() {
 
 /** Volts while the device runs: one figure that sees everything at once. */
 export function RunningReading() {
-  const { kept, point, assessment, write } = useJob();
+  const { kept, keptJob, point, assessment, write } = useJob();
   const [at, setAt] = useState<'door' | 'transformer' | 'chime'>('door');
-  const [state, setState] = useState<LastingState>('liveDay');
-  const scope: EntryData<'readingTaken'> = { pointId: point.id, what: 'volts', at, state };
+  const [picked, setState] = useState<LastingState | 'open'>('liveDay');
+  // Across the chime nothing stands while no current flows
+  const state = at === 'chime' && picked === 'open' ? 'liveDay' : picked;
+  const scope: EntryData<'readingTaken'> = { pointId: point.id, what: 'volts', at, state, ...meterOf(keptJob) };
   const volts = readingField(
     {
       name: 'running',
@@ -132,15 +137,22 @@ export function RunningReading() {
     <>
       <div className="fields">
         <Pick label="where" options={RUNNING_AT} chosen={at} onPick={setAt} />
-        <Pick label="the device is" options={STATES} chosen={state} onPick={setState} />
+        <Pick
+          label="the device is"
+          options={at === 'chime' ? STATES.filter(({ value }) => value !== 'open') : STATES}
+          chosen={state}
+          onPick={setState}
+        />
         <FieldGroup kind="readingTaken" scope={scope} fields={[volts]} clears />
       </div>
-      <Choices
-        label="what it says of its supply meanwhile"
-        options={DEVICE_REPORTS.map((value) => ({ value, words: REPORT_WORDS[value] }))}
-        chosen={undefined}
-        onPick={(report) => report && write('readingTaken', { pointId: point.id, what: 'report', state, report })}
-      />
+      {state !== 'open' && (
+        <Choices
+          label="what it says of its supply meanwhile"
+          options={DEVICE_REPORTS.map((value) => ({ value, words: REPORT_WORDS[value] }))}
+          chosen={undefined}
+          onPick={(report) => report && write('readingTaken', { pointId: point.id, what: 'report', state, report })}
+        />
+      )}
       <Choices
         label="while this is read, the chime is"
         options={PRESENT_PATHS.map((value) => ({ value, words: PRESENT_WORDS[value] }))}
@@ -153,9 +165,15 @@ export function RunningReading() {
 
 /** Volts under a known resistor: the sag itself. */
 export function ResistorReading() {
-  const { kept, point, assessment } = useJob();
+  const { kept, keptJob, point, assessment } = useJob();
   const [at, setAt] = useState<'door' | 'transformer'>('transformer');
-  const scope: EntryData<'readingTaken'> = { pointId: point.id, what: 'volts', at, state: 'resistor' };
+  const scope: EntryData<'readingTaken'> = {
+    pointId: point.id,
+    what: 'volts',
+    at,
+    state: 'resistor',
+    ...meterOf(keptJob),
+  };
   const volts = readingField(
     { name: 'loaded', label: 'volts under it', asked: assessment.next()?.id === 'resistor' },
     BELL_VOLTS,

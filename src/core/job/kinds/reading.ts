@@ -2,8 +2,9 @@ import { boolean, number, string } from 'yup';
 import { DEVICE_REPORTS } from '../../bell';
 import { LASTING_STATES } from '../../catalogue';
 import { LIMITS } from '../limits';
-import { exact, reference } from './fields';
+import { exact, maybe, reference } from './fields';
 import { RUN_NAMES } from './point';
+import { YES_NO } from './site';
 
 export const READING_KINDS = ['volts', 'mainsVolts', 'loopOhms', 'coilOhms', 'report'] as const;
 export const PLACES = ['transformer', 'chime', 'door'] as const;
@@ -15,6 +16,20 @@ const RANGE = {
   loopOhms: LIMITS.loopOhms,
   coilOhms: LIMITS.coilOhms,
 } as const;
+
+/** Accuracy of a meter as its sheet says it, and whether it reads the rms of any wave. */
+export const meterDescribed = exact({
+  percent: maybe.amount(LIMITS.meterPercent),
+  counts: maybe.amount(LIMITS.meterCounts),
+  trueRms: maybe.choice(YES_NO),
+});
+
+/** The instrument that a reading was taken with: kept with it, so that another meter later changes no old reading. */
+const instrument = exact({
+  percent: number().min(LIMITS.meterPercent.least).max(LIMITS.meterPercent.most).defined(),
+  counts: number().min(LIMITS.meterCounts.least).max(LIMITS.meterCounts.most).defined(),
+  trueRms: boolean().defined(),
+}).optional();
 
 /** One reading: what, where, in which state; `low` and `high` alike for a single figure. */
 export const readingTaken = exact({
@@ -30,6 +45,7 @@ export const readingTaken = exact({
   report: string<(typeof DEVICE_REPORTS)[number]>().oneOf(DEVICE_REPORTS),
   /** Taken from the simulated meter. */
   simulated: boolean(),
+  meter: instrument,
 }).test('complete', (data, context) => {
   const fault = (path: string, message: string) =>
     context.createError({ path: context.path ? `${context.path}.${path}` : path, message });

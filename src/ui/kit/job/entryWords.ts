@@ -18,6 +18,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   chimeDescribed: 'chime',
   wifiRead: 'Wi-Fi reading',
   bagChecked: 'bag check',
+  meterDescribed: 'meter',
   readingTaken: 'reading',
   choiceMade: 'choice',
   circuitListed: 'circuit',
