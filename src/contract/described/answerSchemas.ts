@@ -77,6 +77,7 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
   }),
   SearchOrder: object({ order: list(text), expectedMinutes: figure }),
   Bytes: { type: 'string', format: 'binary' },
+  Table: text,
   KeptPhoto: object({ sha256: text, mediaType: text, widthPx: figure, heightPx: figure, bytes: figure }),
   PhoneReading: object({ dbm: figure, upMbit: figure, downMbit: figure, simulated: { type: 'boolean' } }),
   Settings: object({ policy: { type: 'object' }, simulatedDevices: { type: 'boolean' } }),

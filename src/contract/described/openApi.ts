@@ -106,6 +106,14 @@ const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'post', Op
   '/api/v1/jobs/{id}/file': {
     get: { summary: 'The job file', answers: { 200: 'JobFile' }, refusals: [404, ...EVERY] },
   },
+  '/api/v1/jobs/{id}/readings': {
+    get: {
+      summary: 'All readings of a job as CSV, one row each, units in the header',
+      gives: 'text/csv',
+      answers: { 200: 'Table' },
+      refusals: [404, ...EVERY],
+    },
+  },
   '/api/v1/jobs/{id}/photos': {
     post: {
       summary: 'Takes a picture in, re-encoded and without its position; an entry “photoAttached” then names it',

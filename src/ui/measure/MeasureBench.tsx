@@ -12,6 +12,7 @@ import { DroopLine } from './DroopLine';
 import { MeterFields } from './MeterFields';
 import { NameplateFields } from './NameplateFields';
 import { ReadNext } from './ReadNext';
+import { ReadingsFile } from './ReadingsFile';
 import { ReadingTable } from './ReadingTable';
 import { ResistorReading, RunningReading, StillReadings } from './ReadingFields';
 import { ResistorAdvice } from './ResistorAdvice';
@@ -58,6 +59,7 @@ export function MeasureBench() {
         <section>
           <h2>What has been read</h2>
           <ReadingTable />
+          <ReadingsFile />
         </section>
       </div>
       <div className="split">

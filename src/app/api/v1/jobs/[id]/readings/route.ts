@@ -1,0 +1,18 @@
+import { readingsCsv } from '@/contract/readingsCsv';
+import { fold } from '@/core/job';
+import { route } from '@/server/http/route';
+import { jobLog } from '@/server/jobs/entryStore';
+import { store } from '@/server/store';
+
+export const GET = route(async (_request, { id = '' }) => {
+  const { db } = await store();
+  const { head, entries } = await jobLog(db, id);
+  const job = fold(head, entries);
+  const name = job.title.replace(/[^\w-]+/g, '-').slice(0, 60) || 'job';
+  return new Response(readingsCsv(job), {
+    headers: {
+      'content-type': 'text/csv; charset=utf-8',
+      'content-disposition': `attachment; filename="${name}-readings.csv"`,
+    },
+  });
+});
