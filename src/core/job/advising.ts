@@ -11,7 +11,7 @@ import {
   type SparePairs,
   CHANCE_THAT_COUNTS,
 } from '../advice';
-import { caseOf, sourceIsKnown, type Estimate } from '../bell';
+import { BELIEF, caseOf, judge, sourceIsKnown, type Estimate } from '../bell';
 import type { Policy } from '../policy';
 import { READING_WORDS, takeablesOf, type ReadingId } from './takeables';
 
@@ -66,7 +66,13 @@ function withOpenFirst(next: readonly NextReading[], worth: readonly ReadingWort
 export function adviseOn(known: Estimate, spare: SparePairs, policy: Policy, deviceRuns: boolean): PointAdvice {
   const { survey, houses } = known;
   const bell = caseOf(survey);
-  const options = optionsFor(survey, spare).filter(({ forbidden, instead }) => forbidden === null && !instead);
+  const options = optionsFor(survey, spare).filter(
+    ({ forbidden, instead, change }) =>
+      forbidden === null &&
+      !instead &&
+      // A coil left in series is no way where the time domain does not bear it out
+      (change.treatment.path !== 'series' || judge(survey, houses, change).belief >= BELIEF.holds),
+  );
   const held = holdWays(bell, houses, options);
   const propose = proposer(options, policy.weakSupply, survey.chime.ratedVolts);
   const worth = nextReadings(bell, houses, held, propose, takeablesOf(survey, deviceRuns));
