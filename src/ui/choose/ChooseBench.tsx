@@ -83,30 +83,36 @@ function WaysCompared({ choosing, policy }: ComparedProps) {
     <>
       <Proposal choosing={choosing} />
       <PolicyHere policy={policy} />
-      <Turning ways={ways} way={way} onSelect={select} />
-      <WayDetail way={way} known={known} />
-      {proposed && way.id !== proposed.id && (
-        <p data-testid="why-not">
-          <b>Why not this one?</b> {whyNotThis(assessment.survey, way, choosing)}
-        </p>
-      )}
-      <TakeWay
-        key={`${way.id} ${way.judgement.reason}`}
-        way={way}
-        why={way.judgement.reason}
-        taken={way.id === taken}
-      />
-      {way.transformer?.mainsWork && (
-        <p className="caution">
-          Replacing the transformer is mains work: its steps follow on Wire, held until you have proved the mains side
-          dead yourself. Mains can kill; if not competent and permitted, hire a licensed electrician.
-        </p>
-      )}
-      <h2>Worth considering</h2>
-      <div className="compared">
+      <section className="compared">
+        <h2>Worth considering</h2>
         <WayTable ways={ways} first={first.map(({ id }) => id)} {...table} />
+      </section>
+      <section>
+        <h2>The one that is picked, and its neighbours</h2>
+        <Turning ways={ways} way={way} onSelect={select} />
+        <WayDetail way={way} known={known} />
+        {proposed && way.id !== proposed.id && (
+          <p data-testid="why-not">
+            <b>Why not this one?</b> {whyNotThis(assessment.survey, way, choosing)}
+          </p>
+        )}
+        <TakeWay
+          key={`${way.id} ${way.judgement.reason}`}
+          way={way}
+          why={way.judgement.reason}
+          taken={way.id === taken}
+        />
+        {way.transformer?.mainsWork && (
+          <p className="caution">
+            Replacing the transformer is mains work: its steps follow on Wire, held until you have proved the mains side
+            dead yourself. Mains can kill; if not competent and permitted, hire a licensed electrician.
+          </p>
+        )}
+      </section>
+      <section>
+        <h2>What it costs against what it has to spare</h2>
         <WayPlot ways={ways} {...table} />
-      </div>
+      </section>
     </>
   );
 }
