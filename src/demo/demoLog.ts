@@ -2,6 +2,7 @@ import { chooseAmong, optionId, optionsFor } from '@/core/advice';
 import { DRAWS_FOR_A_CHOICE, predictedDoorVolts } from '@/core/bell';
 import {
   assess,
+  checksOf,
   choiceOf,
   fold,
   huntOf,
@@ -14,7 +15,7 @@ import {
   type Person,
   type Point,
 } from '@/core/job';
-import { CHECKS, type CheckId } from '@/core/prove';
+import type { CheckId } from '@/core/prove';
 
 const MINUTE_MS = 60_000;
 /** What passes between two entries. */
@@ -122,7 +123,7 @@ export class DemoLog {
 
   /** Answers checks up to and with one of them; the volts are those that the program predicts at these mains. */
   prove(last: CheckId, mainsVolts: number): this {
-    for (const { id: check, answer } of CHECKS) {
+    for (const { id: check, answer } of checksOf(this.point)) {
       const base = { pointId: this.pointId, check, result: 'passed' } as const;
       if (answer.kind === 'wait')
         this.write('waitStarted', { pointId: this.pointId, check, minutes: answer.minutes }).wait(answer.minutes);

@@ -84,7 +84,7 @@ export { photosOfPoint } from './photos';
 export { routeOf } from './route';
 export { readingProblem } from './readingProblem';
 export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungState } from './rungs';
-export { stepsOf, touchesOf } from './steps';
+export { checksOf, stepsOf, touchesOf } from './steps';
 export { deviceOf, lengthsOf, meterOf, plateSurveyOf, regionOf, surveyOf, sparePairsOf } from './survey';
 export { circuitOfPoint, circuitsOfPoint, supplyOf } from './supplyOf';
 export { undoTarget } from './undo';

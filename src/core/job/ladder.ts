@@ -1,7 +1,6 @@
 import { treatmentById } from '../chime';
 import { CIRCUIT_STATE_WORDS, GATE_WORDS, stepGate } from '../isolation';
 import { WALL_FIXINGS } from '../mount';
-import { CHECKS } from '../prove';
 import { lengthText } from '../units';
 import type { Step } from '../wiring';
 import type { Assessment } from './assessment';
@@ -10,7 +9,7 @@ import type { Circuit, Job, Point } from './job';
 import { huntOf } from './hunting';
 import { missingAtLook } from './missing';
 import { RUNGS, type Rung, type RungMark, type RungState } from './rungs';
-import { stepsOf } from './steps';
+import { checksOf, stepsOf } from './steps';
 import { lengthsOf } from './survey';
 
 /** The steps of a point's choice; none without a choice. */
@@ -102,14 +101,15 @@ const MARKS: { readonly [R in Rung]: (job: Job, point: Point, assessment: Assess
     return mark(done === 4 ? 'done' : done > 0 ? 'inHand' : 'open', words);
   },
   prove: (_job, point) => {
-    const answers = CHECKS.map(({ id }) => point.checks[id]?.data.result);
+    const checks = checksOf(point);
+    const answers = checks.map(({ id }) => point.checks[id]?.data.result);
     const given = answers.filter((result) => result !== undefined).length;
     const failed = answers.filter((result) => result === 'failed').length;
     if (failed > 0) return mark('held', `held: ${failed} failed`);
-    if (given === CHECKS.length) return mark('done', `${given} checks`);
+    if (given === checks.length) return mark('done', `${given} checks`);
     return mark(
       given > 0 || Object.keys(point.waits).length > 0 ? 'inHand' : 'open',
-      given > 0 ? `${given} of ${CHECKS.length}` : '',
+      given > 0 ? `${given} of ${checks.length}` : '',
     );
   },
   leave: (_job, point) => (point.left ? mark('done', 'sheet handed over') : mark('open', '')),

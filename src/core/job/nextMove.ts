@@ -1,4 +1,3 @@
-import { CHECKS } from '../prove';
 import type { Assessment } from './assessment';
 import { circuitsOfPoint, supplyOf } from './supplyOf';
 import type { Job, Point } from './job';
@@ -7,6 +6,7 @@ import { missingFromCustomer } from './before';
 import { huntOf, wayOfId, wayText } from './hunting';
 import { missingAtLook } from './missing';
 import type { NextMove, Rung } from './rungs';
+import { checksOf } from './steps';
 import { regionOf } from './survey';
 
 const move = (rung: Rung, words: string, why: string, held = false): NextMove => ({ rung, words, why, held });
@@ -93,10 +93,11 @@ function atProve(job: Job, point: Point): NextMove | null {
       `Switch ${circuit.way ?? circuit.name ?? 'the circuit'} on`,
       'Covers closed, nobody touching, tag off.',
     );
-  const failed = CHECKS.find(({ id }) => point.checks[id]?.data.result === 'failed');
+  const checks = checksOf(point);
+  const failed = checks.find(({ id }) => point.checks[id]?.data.result === 'failed');
   if (failed)
     return move('prove', `Put right: ${lower(failed.name)}`, point.checks[failed.id]?.data.reason ?? '', true);
-  const open = CHECKS.find(({ id }) => !point.checks[id]);
+  const open = checks.find(({ id }) => !point.checks[id]);
   if (!open) return null;
   if (open.answer.kind === 'wait' && point.waits[open.id])
     return move('prove', 'Wait for the first charge to end', 'Do another point meanwhile.', true);

@@ -1,6 +1,8 @@
 import { TRANSFORMERS } from '../catalogue';
 import { TREATMENTS, treatmentById } from '../chime';
+import { checksFor, type Check } from '../prove';
 import { mainsSideSteps, type Step, type Touches } from '../wiring';
+import type { Point } from './job';
 import type { EntryData } from './kinds';
 
 const ADAPTER_STEPS: readonly Step[] = [
@@ -123,3 +125,6 @@ const ALL_STEPS = new Map(
 
 /** What a step touches; one that nobody knows is taken for mains. */
 export const touchesOf = (stepId: string): Touches => ALL_STEPS.get(stepId)?.touches ?? 'mains';
+
+/** What is checked at a point after power-on: a new transformer has checks of its own. */
+export const checksOf = ({ choice }: Point): readonly Check[] => checksFor(choice?.data.transformer != null);

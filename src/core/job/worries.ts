@@ -2,7 +2,6 @@ import { chimeFigures } from '../bell';
 import { deviceById } from '../catalogue';
 import { GATE_WORDS } from '../isolation';
 import { platePlace } from '../mount';
-import { CHECKS } from '../prove';
 import type { Assessment } from './assessment';
 import type { Job, Point } from './job';
 import { pointSteps } from './ladder';
@@ -11,6 +10,7 @@ import { missingFromCustomer } from './before';
 import { diesWithLight, wifiOf } from './finding';
 import { supplyOf } from './supplyOf';
 import type { Rung } from './rungs';
+import { checksOf } from './steps';
 import { plateSurveyOf } from './survey';
 
 /** Something open that may cost a return trip. */
@@ -149,7 +149,7 @@ function workWorries(job: Job, point: Point): readonly Worry[] {
     if (tick.differs)
       found.push({ id: `differs-${step.id}`, rung: 'wire', words: `As built differs: ${tick.differs}` });
   }
-  for (const check of CHECKS) {
+  for (const check of checksOf(point)) {
     const answer = point.checks[check.id]?.data;
     if (answer?.result === 'failed')
       found.push({ id: `failed-${check.id}`, rung: 'prove', words: `${check.name}: failed. ${answer.reason ?? ''}` });

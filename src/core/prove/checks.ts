@@ -1,6 +1,16 @@
 import type { LastingState } from '../catalogue';
 
-export const CHECK_IDS = ['lit', 'firstCharge', 'setting', 'ring', 'picture', 'doorVolts', 'report'] as const;
+export const CHECK_IDS = [
+  'newOpenVolts',
+  'warm',
+  'lit',
+  'firstCharge',
+  'setting',
+  'ring',
+  'picture',
+  'doorVolts',
+  'report',
+] as const;
 export type CheckId = (typeof CHECK_IDS)[number];
 
 /** What a check is answered with. */
@@ -16,10 +26,19 @@ export interface Check {
   readonly name: string;
   readonly how: string;
   readonly answer: Answer;
+  /** Asked only where a transformer was replaced. */
+  readonly newTransformer?: true;
 }
 
 /** In the order in which they are gone through (domain/prove). */
 export const CHECKS: readonly Check[] = [
+  {
+    id: 'newOpenVolts',
+    name: 'Open volts of the new transformer stand over its label',
+    how: 'By a tenth to a half, before the device goes on. At or under the label: wrong pair of screws, or something is on.',
+    answer: { kind: 'yesNo' },
+    newTransformer: true,
+  },
   {
     id: 'lit',
     name: 'It is lit',
@@ -57,11 +76,22 @@ export const CHECKS: readonly Check[] = [
     answer: { kind: 'volts', state: 'liveDay' },
   },
   {
+    id: 'warm',
+    name: 'The new transformer is warm, not hot, after a quarter of an hour',
+    how: 'A hand stays on it. Too hot to touch: it is overloaded or has no air.',
+    answer: { kind: 'yesNo' },
+    newTransformer: true,
+  },
+  {
     id: 'report',
     name: 'The device’s own report agrees',
     how: 'What it says of its supply against what the meter said.',
     answer: { kind: 'yesNo' },
   },
 ];
+
+/** The checks of a point. @param newTransformer a transformer was replaced there */
+export const checksFor = (newTransformer: boolean): readonly Check[] =>
+  newTransformer ? CHECKS : CHECKS.filter((check) => !check.newTransformer);
 
 export const checkById = (id: CheckId): Check | undefined => CHECKS.find((check) => check.id === id);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { CHECKS, checkById } from './checks';
+import { checkById, checksFor } from './checks';
 import { judgeFigure } from './judgeFigure';
 
 const check = (id: 'ring' | 'doorVolts' | 'lit') => {
@@ -12,7 +12,7 @@ const door = { doorMinVolts: 13, doorMaxVolts: 36 };
 
 describe('checks', () => {
   it('come in the order of the work', () => {
-    expect(CHECKS.map(({ id }) => id)).toEqual([
+    expect(checksFor(false).map(({ id }) => id)).toEqual([
       'lit',
       'firstCharge',
       'setting',
@@ -21,6 +21,12 @@ describe('checks', () => {
       'doorVolts',
       'report',
     ]);
+  });
+  it('ask a new transformer for its open volts first, and whether it stays cool', () => {
+    const asked = checksFor(true).map(({ id }) => id);
+    expect(asked[0]).toBe('newOpenVolts');
+    expect(asked).toContain('warm');
+    expect(asked).toHaveLength(checksFor(false).length + 2);
   });
   it('take a ring within two seconds', () => {
     expect(judgeFigure(check('ring'), 2, null, door)).toEqual({ fits: true });

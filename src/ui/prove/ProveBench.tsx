@@ -1,6 +1,5 @@
 'use client';
-import { circuitsOfPoint, pointSteps } from '@/core/job';
-import { CHECKS } from '@/core/prove';
+import { checksOf, circuitsOfPoint, pointSteps } from '@/core/job';
 import { useJob } from '../kit/job/JobContext';
 import { CheckRow } from './CheckRow';
 
@@ -12,8 +11,9 @@ export function ProveBench() {
   const named = circuits.length > 0;
   const live = named && off.length === 0;
   const open = pointSteps(point).filter(({ id }) => !point.ticks[id]).length;
-  const next = CHECKS.find(({ id }) => !point.checks[id]);
-  const failed = CHECKS.filter(({ id }) => point.checks[id]?.data.result === 'failed').length;
+  const checks = checksOf(point);
+  const next = checks.find(({ id }) => !point.checks[id]);
+  const failed = checks.filter(({ id }) => point.checks[id]?.data.result === 'failed').length;
   return (
     <>
       {off.length > 0 && (
@@ -50,7 +50,7 @@ export function ProveBench() {
         </p>
       )}
       <ol className="checks">
-        {CHECKS.map((check, i) => (
+        {checks.map((check, i) => (
           <CheckRow key={check.id} check={check} number={i + 1} next={check === next && (live || !named)} />
         ))}
       </ol>

@@ -1,6 +1,5 @@
 import { format, parseISO } from 'date-fns';
-import { pointSteps, type Point } from '@/core/job';
-import { CHECKS } from '@/core/prove';
+import { checksOf, pointSteps, type Point } from '@/core/job';
 import { readingFigure, readingWords } from '../kit/readingWords';
 
 const when = (at: string): string => format(parseISO(at), 'd MMM HH:mm');
@@ -67,7 +66,7 @@ export function ChecksTable({ point }: { readonly point: Point }) {
   return (
     <table className="plain">
       <tbody>
-        {CHECKS.map(({ id, name, answer }) => {
+        {checksOf(point).map(({ id, name, answer }) => {
           const given = point.checks[id];
           const { figure, bandLow, bandHigh, mainsVolts, reason, result } = given?.data ?? {};
           const band =
