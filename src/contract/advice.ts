@@ -460,11 +460,10 @@ export function answerAdvice(request: AdviceRequest) {
   }));
   const question: AdviceQuestion = {
     bell,
-    frequencyHz: request.mains.frequencyHz,
-    dry:
+    timeDomain:
       capacitanceF === undefined || dropVolts === undefined || lockOutVolts === undefined
         ? null
-        : { capacitanceF, dropVolts, lockOutVolts },
+        : { capacitor: { capacitanceF, dropVolts, lockOutVolts }, frequencyHz: request.mains.frequencyHz },
     ways: options.map(({ way }) => way),
     takeable,
     policy: request.policy,

@@ -3,11 +3,9 @@ import { caseOf, UNKNOWN_RUN, type BellCase, type BellSurvey, type Evidence } fr
 import { DEVICES } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';
 import { advise, dominatedOf, type AdviceQuestion } from './advise';
-import { dryLimit } from './dryLimit';
 import { proposer } from './propose';
 import { proposalReason, whyNot } from './reasons';
 import { effortOf, type Standing, type Way } from './way';
-import { lowestCapVolts } from '../circuit';
 
 const [device] = DEVICES;
 if (!device) throw new Error('no device');
@@ -71,8 +69,7 @@ const stiff = fitted('24-40', 24, 40);
 const WAYS = [kept, bypass, soft, stiff];
 const question = (bell: BellCase, more: Partial<AdviceQuestion> = {}): AdviceQuestion => ({
   bell,
-  frequencyHz: 60,
-  dry: null,
+  timeDomain: null,
   ways: WAYS,
   takeable: [
     {
@@ -140,7 +137,10 @@ describe('advice', () => {
     const bell = bellOf({ nameplate: { volts: 16, va: 20 } }, [volts('o', 19.4)]);
     const plain = advise(question(bell, { takeable: [] }));
     const dry = advise(
-      question(bell, { takeable: [], dry: { capacitanceF: 1.2e-4, dropVolts: 1.4, lockOutVolts: 8 } }),
+      question(bell, {
+        takeable: [],
+        timeDomain: { capacitor: { capacitanceF: 1.2e-4, dropVolts: 1.4, lockOutVolts: 8 }, frequencyHz: 60 },
+      }),
     );
     dry.ways.forEach(({ standing }, i) =>
       expect(standing.belief).toBeLessThanOrEqual(plain.ways[i]?.standing.belief ?? 0),
@@ -226,30 +226,5 @@ describe('the front', () => {
     expect(dearer && effortOf(dearer.way)).toBeGreaterThanOrEqual(effortOf(proposed.way));
     const keep = told.find(({ way: one }) => one.id === 'keep');
     expect(keep && whyNot(bell, keep, proposed, words)).toMatch(/Falls to \d|Collapses/);
-  });
-});
-
-describe('the table of what a capacitor bears', () => {
-  it('agrees with the time domain between its knots to three per cent', () => {
-    const one = { capacitanceF: 2.2e-4, dropVolts: 1.4, lockOutVolts: 8 };
-    const limit = dryLimit(one, 60);
-    for (const [emf, ohms, reactance] of [
-      [16.3, 4.1, 0],
-      [22.2, 9.3, 0.1],
-      [18.7, 11, 8],
-    ] as const) {
-      const most = limit.mostWatts(emf, ohms, reactance);
-      const lowest = (watts: number): number =>
-        lowestCapVolts({
-          frequencyHz: 60,
-          source: { openCircuitVolts: emf, seriesOhms: ohms, seriesReactanceOhms: reactance },
-          toChimeOhms: 0,
-          toDoorOhms: 0,
-          chime: { treatment: 'none' },
-          load: { watts, capacitanceF: one.capacitanceF, dropVolts: one.dropVolts },
-        });
-      expect(lowest(most * 0.97)).toBeGreaterThan(8);
-      expect(lowest(most * 1.03)).toBeLessThan(8);
-    }
   });
 });

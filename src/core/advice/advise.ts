@@ -10,8 +10,7 @@ import {
   type Houses,
 } from '../bell';
 import { contradictionsOf, type Contradiction } from './contradictions';
-import { dryLimit, type DryDevice } from './dryLimit';
-import { holdWays } from './holding';
+import { holdWays, type TimeDomain } from './holding';
 import { CHANCE_THAT_COUNTS, nextReadings, type ReadingWorth, type Takeable } from './nextReadings';
 import type { SupplyPolicy } from '../policy';
 import { proposer } from './propose';
@@ -20,8 +19,8 @@ import { effortOf, type Standing, type Way } from './way';
 /** All that advice is made from. */
 export interface AdviceQuestion {
   readonly bell: BellCase;
-  readonly frequencyHz: number;
-  readonly dry: DryDevice | null;
+  /** Where the device gives its capacitor: counted too. */
+  readonly timeDomain: TimeDomain | null;
   readonly ways: readonly Way[];
   readonly takeable: readonly Takeable[];
   readonly policy: SupplyPolicy;
@@ -114,7 +113,7 @@ export function dominatedOf(ways: readonly Way[], standings: readonly Standing[]
 export function advise(question: AdviceQuestion): Advice {
   const { bell, ways, policy, chimeVolts, takeable } = question;
   const houses = likelyHouses(bell, drawsFor(question));
-  const held = holdWays(bell, houses, ways, question.dry && dryLimit(question.dry, question.frequencyHz));
+  const held = holdWays(bell, houses, ways, question.timeDomain);
   const propose = proposer(ways, policy, chimeVolts);
   const at = propose((way) => held[way]?.standing.belief ?? 0);
   const standings = held.map(({ standing }) => standing);

@@ -2,15 +2,18 @@ import {
   BELIEF,
   bandOf,
   doorVoltsAt,
+  doorVoltsOf,
   dropUnder,
+  drynessOf,
   seenFromDoor,
   wordOf,
   worstSwings,
   type BellCase,
+  type CaseState,
   type Change,
+  type DeviceCapacitor,
   type Houses,
 } from '../bell';
-import { dropDry, type DryLimit } from './dryLimit';
 import type { Standing, Way } from './way';
 
 /** What is believed of a way, and in which houses it holds (1) or not (0). */
@@ -36,13 +39,24 @@ const NOTHING: Omit<Standing, 'state'> = {
   utilisation: null,
 };
 
+/** What the time domain needs beside the circuit. */
+export interface TimeDomain {
+  readonly capacitor: DeviceCapacitor;
+  readonly frequencyHz: number;
+}
+
+const hungriestOf = ({ device }: BellCase): CaseState =>
+  device.states.reduce((most, one) => (one.watts > most.watts ? one : most));
+
 /** In which houses a change holds, and what its likely case does. */
-function hold(bell: BellCase, houses: Houses, way: Way, dry: DryLimit | null): HeldWay {
+function hold(bell: BellCase, houses: Houses, way: Way, timeDomain: TimeDomain | null): HeldWay {
   const { states, doorMinVolts, doorFullVolts, doorMaxVolts } = bell.device;
   const holds = new Uint8Array(houses.count).fill(1);
   if (isDead(bell, way.change)) {
-    const state = states.reduce((most, one) => (one.watts > most.watts ? one : most));
-    return { standing: { ...NOTHING, state: state.name, marginVolts: -doorFullVolts }, holds: holds.fill(0) };
+    return {
+      standing: { ...NOTHING, state: hungriestOf(bell).name, marginVolts: -doorFullVolts },
+      holds: holds.fill(0),
+    };
   }
   const swings = worstSwings(bell);
   const low = seenFromDoor(bell, houses, way.change, swings.low);
@@ -53,7 +67,12 @@ function hold(bell: BellCase, houses: Houses, way: Way, dry: DryLimit | null): H
     if (holds[i] === 0 || (high.emf[i] ?? 0) <= doorMaxVolts) continue;
     if (states.some((state) => doorVoltsAt(high, houses, state, i) > doorMaxVolts)) holds[i] = 0;
   }
-  if (dry) dropDry(holds, low, houses, bell, dry);
+  if (timeDomain) {
+    const hungriest = hungriestOf(bell);
+    const volts = doorVoltsOf(low, houses, hungriest);
+    const { dry } = drynessOf(low, houses, hungriest, volts, timeDomain.capacitor, timeDomain.frequencyHz);
+    for (let i = 0; i < holds.length; i++) if (dry[i] === 1) holds[i] = 0;
+  }
 
   const step = Math.max(1, Math.floor(houses.count / LIKELY_OF));
   const likely = (volts: (i: number) => number): number => {
@@ -108,18 +127,18 @@ const electrically = ({ change, ratedVolts, ratedVa }: Way): string =>
 
 /**
  * Judges every way over all likely houses; ways that are the same circuit are solved once.
- * @param dry where the device's capacitor is known: its lowest volts count too
+ * @param timeDomain where the device's capacitor is known: its lowest volts count too
  */
 export function holdWays(
   bell: BellCase,
   houses: Houses,
   ways: readonly Way[],
-  dry: DryLimit | null = null,
+  timeDomain: TimeDomain | null = null,
 ): readonly HeldWay[] {
   const known = new Map<string, HeldWay>();
   return ways.map((way) => {
     const key = electrically(way);
-    const held = known.get(key) ?? hold(bell, houses, way, dry);
+    const held = known.get(key) ?? hold(bell, houses, way, timeDomain);
     known.set(key, held);
     return held;
   });

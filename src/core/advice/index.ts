@@ -1,6 +1,5 @@
 export { advise, dominatedOf, type Advice, type AdviceQuestion, type JudgedWay } from './advise';
 export type { Contradiction } from './contradictions';
-export type { DryDevice } from './dryLimit';
 export type { ReadingWorth, Takeable } from './nextReadings';
 export { percentText, proposalReason, standingReason, whyNot, type StateWords } from './reasons';
 export { LABOUR_PER_MINUTE, effortOf, type Standing, type Way } from './way';
@@ -20,5 +19,5 @@ export {
 } from './options';
 export { nextReadings, CHANCE_THAT_COUNTS } from './nextReadings';
 export { contradictionsOf } from './contradictions';
-export { holdWays } from './holding';
+export { holdWays, type TimeDomain } from './holding';
 export { proposer } from './propose';

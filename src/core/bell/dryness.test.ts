@@ -1,0 +1,62 @@
+import { describe, expect, it } from '@jest/globals';
+import { DEVICES } from '../catalogue';
+import { lowestCapVolts } from '../circuit';
+import { northAmerica120 } from '../region/northAmerica120';
+import { worstSwings, type Change } from './conditions';
+import { drynessOf } from './dryness';
+import { likelyHouses } from './posterior';
+import { doorVoltsOf, seenFromDoor } from './seenFromDoor';
+import { UNKNOWN_RUN, type BellSurvey } from './survey';
+import { caseOf } from './surveyedCase';
+
+const [device] = DEVICES;
+if (!device) throw new Error('no device');
+const survey: BellSurvey = {
+  region: northAmerica120,
+  nameplate: { volts: 16, va: 20 },
+  runs: { toChime: UNKNOWN_RUN, toDoor: UNKNOWN_RUN },
+  chime: { kind: 'mechanical', rating: null, ratedVolts: null },
+  present: { path: 'series' },
+  device,
+  readings: [],
+};
+
+describe('which houses run dry', () => {
+  it.each([
+    ['with a module', { path: 'shunt', shuntOhms: 1 }],
+    ['with the coil in series', { path: 'series' }],
+  ] as const)('%s: the border found by halving parts them as each solved alone does', (_what, treatment) => {
+    const bell = caseOf(survey);
+    const houses = likelyHouses(bell, 400);
+    const change: Change = { transformer: null, treatment, pairFactor: { toChime: 1, toDoor: 1 } };
+    const seen = seenFromDoor(bell, houses, change, worstSwings(bell).low);
+    const state = { name: 'hungry', watts: 5.2, powerFactor: 0.75, displacementFactor: 1 };
+    const volts = doorVoltsOf(seen, houses, state);
+    const { dry, share } = drynessOf(seen, houses, state, volts, device, 60);
+    let alike = 0;
+    let alone = 0;
+    for (let i = 0; i < houses.count; i++) {
+      const lowest = lowestCapVolts({
+        frequencyHz: 60,
+        source: {
+          openCircuitVolts: seen.emf[i] ?? 0,
+          seriesOhms: seen.ohms[i] ?? 0,
+          seriesReactanceOhms: seen.reactanceOhms[i] ?? 0,
+        },
+        toChimeOhms: 0,
+        toDoorOhms: 0,
+        chime: { treatment: 'none' },
+        load: {
+          watts: state.watts * (houses.watts[i] ?? 1),
+          capacitanceF: device.capacitanceF,
+          dropVolts: device.dropVolts,
+        },
+      });
+      const isDry = lowest <= device.lockOutVolts;
+      alone += isDry ? 1 : 0;
+      alike += isDry === (dry[i] === 1) ? 1 : 0;
+    }
+    expect(alike / houses.count).toBeGreaterThan(0.93);
+    expect(Math.abs(share - alone / houses.count)).toBeLessThan(0.04);
+  });
+});
