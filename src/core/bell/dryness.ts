@@ -21,12 +21,17 @@ export interface Dryness {
   readonly likelyCapVolts: number;
 }
 
-/** The house at this share of the order is tried first: where it stands, hardly any runs dry. */
+/** The house at this share of an order is tried first: where it stands, hardly any runs dry. */
 const FIRST_TRIED = 0.004;
+/** What the converter lives through on the capacitor alone, of half a cycle. */
+const BLOCKED_SHARE = 0.63;
+/** Under this `P·|Z|/E²` no loop is near to the collapse of its rectifier (found against the time domain: about 0.18). */
+const FAR_FROM_COLLAPSE = 0.13;
 
 /**
- * The time domain over many houses at the price of a few. What runs dry is what draws most of what its loop can give,
- * `P·|Z|/E²`: along that order one border is looked for by halving.
+ * The time domain over many houses at the price of a few. A capacitor runs down in two ways: in a soft loop the supply
+ * collapses (much of `P·|Z|/E²`), in a stiff one it is emptied between the pulses (little of `Vpeak² − 2·P·t/C`). Along
+ * either order one border is looked for by halving.
  * @param volts door volts by the closed form in `state`, house by house
  */
 export function drynessOf(
@@ -38,42 +43,61 @@ export function drynessOf(
   frequencyHz: number,
 ): Dryness {
   const { count } = houses;
-  const strain = Float64Array.from(volts, (_, i) => {
-    const emf = seen.emf[i] ?? 0;
-    return ((houses.watts[i] ?? 1) * Math.hypot(seen.ohms[i] ?? 0, seen.reactanceOhms[i] ?? 0)) / (emf * emf);
-  });
-  const order = Int32Array.from([...volts.keys()].sort((a, b) => (strain[b] ?? 0) - (strain[a] ?? 0)));
-  const lowest = (rank: number, lockOutVolts = 0): number => {
-    const i = order[rank] ?? 0;
-    const loop = {
-      frequencyHz,
-      source: {
-        openCircuitVolts: seen.emf[i] ?? 0,
-        seriesOhms: seen.ohms[i] ?? 0,
-        seriesReactanceOhms: seen.reactanceOhms[i] ?? 0,
+  const wattsOf = (i: number): number => state.watts * (houses.watts[i] ?? 1);
+  const lowest = (i: number, lockOutVolts = 0): number =>
+    lowestCapVolts(
+      {
+        frequencyHz,
+        source: {
+          openCircuitVolts: seen.emf[i] ?? 0,
+          seriesOhms: seen.ohms[i] ?? 0,
+          seriesReactanceOhms: seen.reactanceOhms[i] ?? 0,
+        },
+        toChimeOhms: 0,
+        toDoorOhms: 0,
+        chime: { treatment: 'none' },
+        load: { ...capacitor, watts: wattsOf(i) },
       },
-      toChimeOhms: 0,
-      toDoorOhms: 0,
-      chime: { treatment: 'none' },
-      load: { ...capacitor, watts: state.watts * (houses.watts[i] ?? 1) },
-    } as const;
-    return lowestCapVolts(loop, lockOutVolts);
-  };
-  const isDry = (rank: number): boolean =>
-    (volts[order[rank] ?? 0] ?? 0) <= 0 || lowest(rank, capacitor.lockOutVolts) <= capacitor.lockOutVolts;
+      lockOutVolts,
+    );
+  const strain = new Float64Array(count);
+  const left = new Float64Array(count);
+  const drained = (2 * BLOCKED_SHARE) / (2 * frequencyHz) / capacitor.capacitanceF;
+  for (let i = 0; i < count; i++) {
+    const emf = seen.emf[i] ?? 0;
+    const ohms = seen.ohms[i] ?? 0;
+    const reactance = seen.reactanceOhms[i] ?? 0;
+    strain[i] = (wattsOf(i) * Math.sqrt(ohms * ohms + reactance * reactance)) / (emf * emf);
+    const peak = Math.SQRT2 * (volts[i] ?? 0) - capacitor.dropVolts;
+    left[i] = peak * peak - drained * wattsOf(i);
+  }
   const dry = new Uint8Array(count);
-  const first = Math.floor(FIRST_TRIED * count);
-  let border = 0;
-  if (isDry(first)) {
+  const isDry = (i: number): boolean =>
+    (volts[i] ?? 0) <= 0 || lowest(i, capacitor.lockOutVolts) <= capacitor.lockOutVolts;
+  /** How many at the head of an order, worst first, run dry. */
+  const border = (order: readonly number[]): number => {
+    const first = Math.floor(FIRST_TRIED * order.length);
+    if (order.length === 0 || !isDry(order[first] ?? 0)) return 0;
     let low = first;
-    let high = count;
+    let high = order.length;
     while (high - low > 1) {
       const middle = (low + high) >> 1;
-      if (isDry(middle)) low = middle;
+      if (isDry(order[middle] ?? 0)) low = middle;
       else high = middle;
     }
-    border = high;
-  }
-  for (let rank = 0; rank < border; rank++) dry[order[rank] ?? 0] = 1;
-  return { dry, share: border / count, likelyCapVolts: border === 0 ? NaN : lowest(count >> 1) };
+    return high;
+  };
+  const all = Array.from(volts.keys());
+  const emptied = all
+    .filter((i) => (strain[i] ?? 0) < FAR_FROM_COLLAPSE)
+    .sort((a, b) => (left[a] ?? 0) - (left[b] ?? 0));
+  const last = emptied[border(emptied) - 1];
+  if (last !== undefined) for (let i = 0; i < count; i++) if ((left[i] ?? 0) <= (left[last] ?? 0)) dry[i] = 1;
+  const strained = all.filter((i) => dry[i] === 0).sort((a, b) => (strain[b] ?? 0) - (strain[a] ?? 0));
+  for (const i of strained.slice(0, border(strained))) dry[i] = 1;
+
+  let sum = 0;
+  for (const one of dry) sum += one;
+  const middle = all.sort((a, b) => (volts[a] ?? 0) - (volts[b] ?? 0))[count >> 1] ?? 0;
+  return { dry, share: sum / count, likelyCapVolts: sum === 0 ? NaN : lowest(middle) };
 }

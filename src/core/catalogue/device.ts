@@ -61,6 +61,9 @@ const RECTIFIER = {
   doorMaxVolts: 36,
 } as const;
 
+/** A class that runs from 8 or 9 V at the door must have a converter that goes lower than the usual 8 V. */
+const LOW_LOCK_OUT = { lockOutVolts: 5 } as const;
+
 const CHIME_MUST_BE_OUT = 'the chime must be out of the loop with this device';
 
 /** Engineering defaults by class; in the made-up catalogue of the demo firm. */
@@ -97,6 +100,7 @@ export const DEVICES: readonly DeviceProfile[] = [
   },
   {
     ...RECTIFIER,
+    ...LOW_LOCK_OUT,
     id: 'hybrid',
     name: 'Hybrid, own battery',
     supplyNominalMin: 9,
@@ -112,6 +116,7 @@ export const DEVICES: readonly DeviceProfile[] = [
   },
   {
     ...RECTIFIER,
+    ...LOW_LOCK_OUT,
     id: 'compact-silent',
     name: 'Compact, chime silent',
     supplyNominalMin: 10,

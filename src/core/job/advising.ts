@@ -21,7 +21,7 @@ export interface NextReading {
   readonly words: string;
   readonly why: string;
   readonly minutes: number;
-  /** Chance that it changes what is proposed; null where that is not worked out (a plate is read, not measured). */
+  /** Chance that it changes what is proposed; null where that is not what it is taken for (a plate, a first figure). */
   readonly chance: number | null;
 }
 
@@ -45,6 +45,14 @@ function whyOf({ moves, chanceToChange }: ReadingWorth, options: readonly Option
   return way
     ? `${chance}: whether ${wayWords(way)} holds would go to about ${percentText(moves.up)} or ${percentText(moves.down)}.`
     : `${chance}.`;
+}
+
+/** Where nothing is known of the source its first figure ends “can’t tell yet”, whatever is proposed meanwhile. */
+function openAtLeast(next: readonly NextReading[]): readonly NextReading[] {
+  if (next.some(({ id }) => id === 'openVolts')) return next;
+  const { words, how, minutes } = READING_WORDS.openVolts;
+  const why = `Nothing is known of the source yet: its first figure ends “can’t tell”. ${how}`;
+  return [{ id: 'openVolts', words, why, minutes, chance: null }, ...next];
 }
 
 /** Loaded volts are held against open ones: where those were not read, they come first. */
@@ -95,8 +103,8 @@ export function adviseOn(known: Estimate, spare: SparePairs, policy: Policy, dev
   // A plate costs two minutes and tells much; it is no way out where nothing else could decide
   const first = unread && (next.length > 0 || !sourceIsKnown(survey)) ? [plate] : [];
   return {
-    next: [...first, ...next],
-    idle,
+    next: [...first, ...(sourceIsKnown(survey) ? next : openAtLeast(next))],
+    idle: idle.filter(({ id }) => id !== 'openVolts' || sourceIsKnown(survey)),
     enough: next.length === 0 && first.length === 0,
     contradictions: contradictionsOf(bell, houses),
   };

@@ -13,7 +13,7 @@ function Reading({ reading, best }: { readonly reading: NextReading; readonly be
       </div>
       <div className="worth">
         {reading.chance === null ? (
-          <span className="small">on its label</span>
+          <span className="small">{reading.id === 'nameplate' ? 'on its label' : 'the first figure'}</span>
         ) : (
           <>
             <span className="figure">{percent(reading.chance)}</span>

@@ -42,7 +42,9 @@ const askedPlate = (label: string, field: string): LoopPlate => ({
 
 /** Everything that stands on the drawing of a point's loop, in one lasting state of the device. */
 export function loopWords(job: Job, point: Point, assessment: Assessment, state: LastingState): LoopWords {
-  const { known, survey, reference, next } = assessment;
+  const { known, survey, reference } = assessment;
+  // A plate may come first; on the drawing stands what the meter reads next
+  const asked = assessment.advice().next.find(({ id }) => id !== 'nameplate')?.id;
   const stops = fallingVolts(known, reference.change, state);
   const none: Band = { low: 0, likely: 0, high: 0 };
   const [, screws = none, trans = none, front = none, door = none] = stops.map(({ band }) => band);
@@ -87,13 +89,13 @@ export function loopWords(job: Job, point: Point, assessment: Assessment, state:
     plates: {
       open: open
         ? readPlate('open', open, 'reading-open')
-        : next()?.id === 'openVolts'
+        : asked === 'openVolts'
           ? askedPlate('open volts', 'reading-open')
           : workedPlate('open, worked out', known.openVolts, 'reading-open'),
       screws: workedPlate('screws, running', screws, 'reading-running'),
       door: running
         ? readPlate('running', running, 'reading-running')
-        : next()?.id === 'deviceVolts'
+        : asked === 'deviceVolts'
           ? askedPlate('while it runs', 'reading-running')
           : workedPlate('door, worked out', door, 'reading-running'),
     },
