@@ -97,6 +97,9 @@ describe('the ways compared', () => {
     );
     const selected = await screen.text('table.ways tr[aria-selected=true] .way');
     expect(label).toContain(selected.replace(/ (proposed|taken)$/, '').trim());
+    // A row that is hovered in the plot is marked in the table, and stays as readable
+    await screen.page.hover('.way-plot svg [aria-pressed=true]');
+    await screen.page.waitForSelector('table.ways tr.over');
     await accessible(screen);
   });
   it('sorts by a column, and unfolds what was folded away', async () => {
