@@ -1,5 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
-import { adviceRequest, answerAdvice } from '@/contract/advice';
+import { answerAdvice } from '@/contract/advice';
+import { adviceRequest } from '@/contract/adviceRequest';
 import { parse } from '@/contract/parse';
 import { ProblemError } from '@/contract/problem';
 

@@ -1,5 +1,5 @@
 import type { JsonSchema } from './convertSchema.mjs';
-import { adviceRequest } from '../advice';
+import { adviceRequest } from '../adviceRequest';
 import { bellRequest } from '../bell';
 import { breakerHuntRequest } from '../breakerHunt';
 import { MOST_ENTRIES_AT_ONCE, newCrewRequest, newJobRequest } from '../job';

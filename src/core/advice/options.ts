@@ -150,11 +150,12 @@ export function optionsFor(survey: BellSurvey, spare: SparePairs): readonly Opti
   );
 }
 
+/** What is believed of a way on screen: a source of which nothing is known, or what is not computed, is never trusted. */
 const standingOf = ({ judgement }: { judgement: Judgement }): Standing => ({
   verdict: judgement.verdict,
   belief:
     judgement.verdict === 'notComputed' || judgement.verdict === 'cannotTell'
-      ? Math.min(judgement.belief, 0.94)
+      ? Math.min(judgement.belief, UNTRUSTED)
       : judgement.belief,
   state: judgement.governing,
   likelyVolts: judgement.governingVolts,
@@ -174,6 +175,8 @@ export interface Choosing {
   readonly instead: JudgedOption | null;
 }
 
+/** A belief that no policy takes, whatever the guesses say. */
+const UNTRUSTED = 0.94;
 const RANK = { holds: 0, tight: 1, cannotTell: 2, fails: 3, tooHigh: 4, notComputed: 5 } as const;
 const stateWords = (state: string): string => {
   const known = LASTING_STATES.find((one) => one === state);

@@ -41,7 +41,8 @@ export interface Loop {
   readonly load: Load;
 }
 
-interface Figures {
+/** What a loop does at its operating point: rms volts and amps, watts. */
+export interface Figures {
   readonly doorVolts: number;
   readonly amps: number;
   /** |I| · |Z| between Trans and Front. */

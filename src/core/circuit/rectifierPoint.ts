@@ -1,5 +1,5 @@
 import { rectifierCycle, type RectifierCircuit, type RectifierState } from './rectifierCycle';
-import type { ChimePath, Source } from './operatingPoint';
+import type { ChimePath, Figures, Source } from './operatingPoint';
 
 /** A bridge with a capacitor and a converter behind it that draws constant power. */
 export interface RectifierLoad {
@@ -20,15 +20,7 @@ export interface RectifierLoop {
 }
 
 /** Periodic steady state of a rectifier in the loop. Rms of each waveform, watts as means over a cycle. */
-export interface RectifierFigures {
-  readonly doorVolts: number;
-  readonly amps: number;
-  readonly chimeVolts: number;
-  readonly sourceVolts: number;
-  readonly sourceVa: number;
-  readonly sourceWatts: number;
-  readonly utilisation: number | null;
-  readonly wireWatts: number;
+export interface RectifierFigures extends Figures {
   readonly capMinVolts: number;
   readonly capMeanVolts: number;
   /** Mean power into the bridge over rms volts and amps; null where nothing flows. */

@@ -1,4 +1,5 @@
-import { adviceRequest, answerAdvice } from '@/contract/advice';
+import { answerAdvice } from '@/contract/advice';
+import { adviceRequest } from '@/contract/adviceRequest';
 import { parse } from '@/contract/parse';
 import { BODY_LIMITS, readJson } from '@/server/http/body';
 import { answer, route } from '@/server/http/route';
