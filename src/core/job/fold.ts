@@ -1,5 +1,5 @@
 import { stepGate } from '../isolation';
-import { DEFAULT_POLICY, type Policy } from '../policy';
+import { DEFAULT_POLICY, POLICY_IDS, type Policy } from '../policy';
 import { boardsOf } from './boards';
 import { circuitsOf } from './circuits';
 import { counts, effectOf } from './effective';
@@ -52,6 +52,7 @@ interface Folding {
   readonly points: Map<string, Draft>;
   readonly notes: Note[];
   expectedAt: string | null;
+  policyWhy: Job['policyWhy'];
   /** Circuits as they stood just before an entry: for the ticks. */
   readonly circuitsBefore: (entry: Entry) => readonly Circuit[];
 }
@@ -89,7 +90,16 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   visitPlanned: (state, entry) => {
     if (entry.data.expectedAt !== undefined) state.expectedAt = entry.data.expectedAt;
   },
-  policyTaken: (state, entry) => state.book.say('policyTaken', entry, null, entry.data),
+  policyTaken: (state, entry) => {
+    const { why, ...said } = entry.data;
+    state.book.say('policyTaken', entry, null, said);
+    // The words belong to the matters that were said with them
+    for (const matter of POLICY_IDS) {
+      if (said[matter] === undefined) continue;
+      const { [matter]: _before, ...others } = state.policyWhy;
+      state.policyWhy = why ? { ...others, [matter]: why } : others;
+    }
+  },
   boardListed: () => undefined,
   wayListed: () => undefined,
   pointAdded: (state, entry) => {
@@ -198,6 +208,7 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
     points: new Map(),
     notes: [],
     expectedAt: null,
+    policyWhy: {},
     circuitsBefore: (entry) => {
       const before = entries.filter((other) => other.seq < entry.seq);
       return circuitsOf(before, effectOf(before));
@@ -214,7 +225,7 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
     customer: book.facts('customerDescribed'),
     meter: book.facts('meterDescribed'),
     policy: policyOf(book),
-    policyWhy: (book.facts('policyTaken') as Facts<'policyTaken'>).why ?? null,
+    policyWhy: state.policyWhy,
     boards: boardsOf(entries, effect),
     photos: photosOf(entries, effect),
     expectedAt: state.expectedAt,

@@ -137,8 +137,8 @@ export interface Job {
   /** The meter that readings are taken with from now on. */
   readonly meter: Facts<'meterDescribed'>;
   readonly policy: Policy;
-  /** Why this job departs from the firm’s policy. */
-  readonly policyWhy: string | null;
+  /** Why this job departs from the firm’s policy, by matter. */
+  readonly policyWhy: { readonly [M in keyof Policy]?: string };
   readonly boards: readonly Board[];
   readonly photos: readonly Photo[];
   readonly expectedAt: string | null;

@@ -16,6 +16,16 @@ import { worriesOf } from './worries';
 const worries = ({ job, point }: TestLog): readonly string[] =>
   worriesOf(job, point, assess(job, point, 200)).map(({ id }) => id);
 
+describe('departing from the policy', () => {
+  it('keeps its words with the matter that they were said for', () => {
+    const log = startedLog().write('policyTaken', { weakSupply: 'headroom', why: 'a larger device comes' });
+    expect(log.job.policyWhy).toEqual({ weakSupply: 'a larger device comes' });
+    log.write('policyTaken', { bellSide: 'live', why: 'no board within reach' });
+    expect(log.job.policyWhy).toEqual({ weakSupply: 'a larger device comes', bellSide: 'no board within reach' });
+    expect(log.job.policy).toMatchObject({ weakSupply: 'headroom', bellSide: 'live' });
+  });
+});
+
 describe('before the visit', () => {
   it('asks the customer for what is open and nothing else', () => {
     const log = startedLog().write('customerDescribed', {

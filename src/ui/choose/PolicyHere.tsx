@@ -7,14 +7,17 @@ import { Pick } from '../kit/form/Pick';
 
 /** The school that proposes here, and departing from the firm's on this job in words. */
 export function PolicyHere({ policy }: { readonly policy: SupplyPolicy }) {
-  const { write } = useJob();
+  const { keptJob, write } = useJob();
   const [other, setOther] = useState(policy);
   const [why, setWhy] = useState('');
   const { schools } = POLICY_MATTERS.weakSupply;
   const now = schools.find(({ id }) => id === policy) ?? schools[0];
   return (
     <details className="policy-here">
-      <summary>It is proposed by this school: {now.words}</summary>
+      <summary>
+        It is proposed by this school: {now.words}
+        {keptJob.policyWhy.weakSupply ? ` (${keptJob.policyWhy.weakSupply})` : ''}
+      </summary>
       <p className="soft">
         For: {now.pro} Against: {now.contra}
       </p>

@@ -16,7 +16,7 @@ export function SchoolHere() {
     <details>
       <summary>
         {matter} on this job: {now.words}
-        {keptJob.policyWhy ? ` (${keptJob.policyWhy})` : ''}
+        {keptJob.policyWhy.bellSide ? ` (${keptJob.policyWhy.bellSide})` : ''}
       </summary>
       <p className="soft">
         For: {now.pro} Against: {now.contra} Mains steps are never touched by this.
