@@ -211,6 +211,7 @@ function caseOf(request: AdviceRequest): BellCase {
       states: device.states.map((state) => ({ ...state, displacementFactor: state.displacementFactor ?? 1 })),
       wattsPercent: Math.max(...device.states.map((state) => state.wattsPercent ?? DEFAULT_WATTS_PERCENT)),
     },
+    shared: null,
     evidence: (request.readings ?? []).map((one, i) => evidenceOf(one, i, states)),
   };
 }

@@ -3,6 +3,7 @@ import {
   bandOf,
   doorVoltsAt,
   doorVoltsOf,
+  doorsOf,
   dropUnder,
   drynessOf,
   seenFromDoor,
@@ -59,9 +60,15 @@ function hold(bell: BellCase, houses: Houses, way: Way, timeDomain: TimeDomain |
     };
   }
   const swings = worstSwings(bell);
-  const low = seenFromDoor(bell, houses, way.change, swings.low);
+  const low = doorsOf(bell, houses, way.change, swings.low);
   const high = seenFromDoor(bell, houses, way.change, swings.high);
-  for (const state of states) dropUnder(holds, low, houses, state, doorMinVolts);
+  for (const state of states) dropUnder(holds, low.front(state), houses, state, doorMinVolts);
+  const rear = bell.shared?.rear;
+  if (rear && low.rear)
+    for (const state of states)
+      low.rear(state).forEach((volts, i) => {
+        if (volts < rear.doorMinVolts) holds[i] = 0;
+      });
   // The door never stands over the open volts: most houses need no further look
   for (let i = 0; i < holds.length; i++) {
     if (holds[i] === 0 || (high.emf[i] ?? 0) <= doorMaxVolts) continue;
@@ -69,8 +76,15 @@ function hold(bell: BellCase, houses: Houses, way: Way, timeDomain: TimeDomain |
   }
   if (timeDomain) {
     const hungriest = hungriestOf(bell);
-    const volts = doorVoltsOf(low, houses, hungriest);
-    const { dry } = drynessOf(low, houses, hungriest, volts, timeDomain.capacitor, timeDomain.frequencyHz);
+    const volts = doorVoltsOf(low.front(hungriest), houses, hungriest);
+    const { dry } = drynessOf(
+      low.front(hungriest),
+      houses,
+      hungriest,
+      volts,
+      timeDomain.capacitor,
+      timeDomain.frequencyHz,
+    );
     for (let i = 0; i < holds.length; i++) if (dry[i] === 1) holds[i] = 0;
   }
 
@@ -80,7 +94,10 @@ function hold(bell: BellCase, houses: Houses, way: Way, timeDomain: TimeDomain |
     for (let i = 0; i < houses.count; i += step) some.push(volts(i));
     return bandOf(some).likely;
   };
-  const lows = states.map((state) => ({ state, volts: likely((i) => doorVoltsAt(low, houses, state, i)) }));
+  const lows = states.map((state) => ({
+    state,
+    volts: likely((i) => doorVoltsAt(low.front(state), houses, state, i)),
+  }));
   const governing = lows.reduce((worst, one) => (one.volts < worst.volts ? one : worst));
   const highestVolts = likely((i) => Math.max(...states.map((state) => doorVoltsAt(high, houses, state, i))));
   const { ratedVolts, ratedVa } = way;

@@ -5,6 +5,7 @@ export { percentText, proposalReason, standingReason, whyNot, type StateWords } 
 export { LABOUR_PER_MINUTE, effortOf, type Standing, type Way } from './way';
 export {
   WIRE_REMEDIES,
+  WIRE_THIN_MM2,
   chooseAmong,
   optionId,
   optionsFor,

@@ -49,7 +49,7 @@ export interface JudgedOption extends Option {
 const JOIN_PAIRS = { minutes: 15, cost: 0 } as const;
 const REPULL = { minutes: 30, minutesPerMetre: 3, costPerMetre: 1, mm2: awgToMm2(18) } as const;
 /** Thinner than this a run is worth pulling anew. */
-const THIN_MM2 = 0.6;
+export const WIRE_THIN_MM2 = 0.6;
 /** Where no length is known, in metres for both runs. */
 const GUESSED_RUN_M = 12;
 
@@ -74,7 +74,7 @@ export function pairFactors(survey: BellSurvey, spare: SparePairs, wire: WireRem
     const { pairs, material } = survey.runs[run];
     if (wire === 'join') return (pairs + spare[run]) / pairs;
     const area = areaOf(survey, run);
-    if (wire === 'repull' && area !== null && area < THIN_MM2)
+    if (wire === 'repull' && area !== null && area < WIRE_THIN_MM2)
       return (REPULL.mm2 / (area * pairs)) * MATERIAL_FACTOR[material];
     return 1;
   };
@@ -83,7 +83,7 @@ export function pairFactors(survey: BellSurvey, spare: SparePairs, wire: WireRem
 
 /** Which wire remedies there are here: pairs that lie unused, runs that are thin. */
 function wireRemedies(survey: BellSurvey, spare: SparePairs): readonly WireRemedy[] {
-  const thin = (['toChime', 'toDoor'] as const).some((run) => (areaOf(survey, run) ?? Infinity) < THIN_MM2);
+  const thin = (['toChime', 'toDoor'] as const).some((run) => (areaOf(survey, run) ?? Infinity) < WIRE_THIN_MM2);
   return [
     'keep',
     ...(spare.toChime + spare.toDoor > 0 ? (['join'] as const) : []),
@@ -96,7 +96,7 @@ function wireEffort(survey: BellSurvey, wire: WireRemedy): { minutes: number; co
   if (wire === 'join') return JOIN_PAIRS;
   const metres = (['toChime', 'toDoor'] as const).reduce((sum, run) => {
     const { lengthM } = survey.runs[run];
-    const thin = (areaOf(survey, run) ?? Infinity) < THIN_MM2;
+    const thin = (areaOf(survey, run) ?? Infinity) < WIRE_THIN_MM2;
     return sum + (thin ? (lengthM ? (lengthM.low + lengthM.high) / 2 : GUESSED_RUN_M / 2) : 0);
   }, 0);
   return {

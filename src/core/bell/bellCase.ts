@@ -81,6 +81,18 @@ export interface BellCase {
     readonly likelyRatio: number;
   };
   readonly present: TreatmentPath;
+  /** What else hangs on the transformer; null at an ordinary point. */
+  readonly shared: {
+    /** Another chime between the first one’s Trans and Front. */
+    readonly secondChime: boolean;
+    /** A doorbell at the rear door. `runShare`: its run over that of the front door. */
+    readonly rear: {
+      readonly states: readonly CaseState[];
+      readonly doorMinVolts: number;
+      readonly doorMaxVolts: number;
+      readonly runShare: number;
+    } | null;
+  } | null;
   readonly device: {
     readonly states: readonly CaseState[];
     readonly wattsPercent: number;

@@ -15,6 +15,7 @@ export {
   judge,
   wordOf,
   type Judgement,
+  type RearJudgement,
   type StateJudgement,
   type VerdictWord,
 } from './judge';
@@ -37,6 +38,7 @@ export { housePrior } from './housePrior';
 export { houseAt, overHouses, type House, type Houses } from './houses';
 export { expectationOf, middleOf, readingSigma, reportChance } from './likelihood';
 export { doorVoltsAt, doorVoltsOf, dropUnder, seenFromDoor, type SeenFromDoor } from './seenFromDoor';
+export { doorsOf, type Doors } from './sharedTransformer';
 export { METER, REPORT, RUN_CELSIUS } from './priors';
 export { asFound, drawOf } from './asFound';
 export { caseOf } from './surveyedCase';

@@ -4,6 +4,7 @@ import type { Houses } from './houses';
 import { bandOf, type Band } from './percentiles';
 import { drynessOf } from './dryness';
 import { doorVoltsOf, seenFromDoor } from './seenFromDoor';
+import { doorsOf } from './sharedTransformer';
 import { sourceIsKnown, type BellSurvey } from './survey';
 import { caseOf } from './surveyedCase';
 
@@ -32,6 +33,13 @@ export interface StateJudgement {
   readonly belief: number;
 }
 
+/** A doorbell that shares the transformer: its least volts over all lasting states. */
+export interface RearJudgement {
+  readonly low: Band;
+  readonly belief: number;
+  readonly minVolts: number;
+}
+
 /** What a change does, over all likely houses. */
 export interface Judgement {
   readonly verdict: VerdictWord;
@@ -51,6 +59,8 @@ export interface Judgement {
   readonly tooHighShare: number;
   /** What the time domain adds: share of houses in which the device's capacitor runs dry, and its lowest volts likely. */
   readonly dry: { readonly share: number; readonly likelyCapVolts: number };
+  /** The rear door’s doorbell in its hungriest moment; null where there is none. */
+  readonly rear: RearJudgement | null;
   /** One sentence with the two figures that decide. */
   readonly reason: string;
 }
@@ -72,12 +82,14 @@ export function plateOf(survey: BellSurvey, change: Change): { volts: number; va
 function solveAll(survey: BellSurvey, houses: Houses, change: Change) {
   const bell = caseOf(survey);
   const swings = worstSwings(bell);
-  const low = seenFromDoor(bell, houses, change, swings.low);
+  const low = doorsOf(bell, houses, change, swings.low);
+  // Lightest of all: with nothing else drawing
   const high = seenFromDoor(bell, houses, change, swings.high);
   const highs = new Float64Array(houses.count);
   for (const state of bell.device.states)
     doorVoltsOf(high, houses, state).forEach((volts, i) => (highs[i] = Math.max(highs[i] ?? 0, volts)));
-  const lows = bell.device.states.map((state) => doorVoltsOf(low, houses, state));
+  const lows = bell.device.states.map((state) => doorVoltsOf(low.front(state), houses, state));
+  const rearLows = bell.device.states.flatMap((state) => low.rear?.(state) ?? []);
   const hungriest = bell.device.states.reduce(
     (most, { watts }, k, all) => (watts > (all[most]?.watts ?? 0) ? k : most),
     0,
@@ -85,9 +97,9 @@ function solveAll(survey: BellSurvey, houses: Houses, change: Change) {
   const [state, volts] = [bell.device.states[hungriest], lows[hungriest]];
   const dryness =
     state && volts && isComputed(survey, change)
-      ? drynessOf(low, houses, state, volts, survey.device, survey.region.mains.frequencyHz)
+      ? drynessOf(low.front(state), houses, state, volts, survey.device, survey.region.mains.frequencyHz)
       : null;
-  return { lows, highs, dryness };
+  return { lows, highs, dryness, rearLows };
 }
 
 /** The word for a belief (domain/power, table of verdicts); `full`: the likely case stands over `doorFullVolts`. */
@@ -98,10 +110,27 @@ export function wordOf(belief: number, tooHigh: boolean, full: boolean, overRati
   return belief >= BELIEF.holds && full && !overRating ? 'holds' : 'tight';
 }
 
+function rearOf({ shared }: BellSurvey, lows: readonly Float64Array[]): RearJudgement | null {
+  const [first] = lows;
+  if (!shared?.rear || !first) return null;
+  const { doorMinVolts } = shared.rear.device;
+  const least = first.map((_, i) => Math.min(...lows.map((column) => column[i] ?? 0)));
+  return {
+    low: bandOf(least),
+    belief: least.reduce((sum, one) => sum + (one >= doorMinVolts ? 1 : 0), 0) / least.length,
+    minVolts: doorMinVolts,
+  };
+}
+
 function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states'>): string {
   const { doorFullVolts, doorMinVolts, doorMaxVolts } = survey.device;
   const when = `${STATE_WORDS[judged.governing]} on low mains`;
   const at = judged.governingVolts;
+  const { rear } = judged;
+  if (rear && rear.belief < BELIEF.tight && at >= doorMinVolts)
+    return rear.low.likely >= rear.minVolts
+      ? `The front door keeps ${volts(at)}, but the rear doorbell on the same transformer holds in ${percent(rear.belief)} of cases.`
+      : `The front door keeps ${volts(at)}, but the rear doorbell on the same transformer ${rear.low.likely > 0 ? `falls to ${volts(rear.low.likely)}` : 'gets too little to run at all'}; it drops out under ${volts(rear.minVolts)}.`;
   // Volts on the door that look fine, and a capacitor that does not last from pulse to pulse
   if (judged.dry.share > 1 - BELIEF.tight && at >= doorMinVolts) {
     const onPaper = `${capital(when)} the door would keep ${volts(at)} on paper`;
@@ -151,24 +180,34 @@ const percent = (share: number): string => (share < 0.01 ? 'under 1 %' : `${Math
  * Without anything known of the source the word is “can't tell yet”, whatever the guesses say.
  */
 export function judge(survey: BellSurvey, houses: Houses, change: Change): Judgement {
-  const { lows, highs, dryness } = solveAll(survey, houses, change);
+  const { lows, highs, dryness, rearLows } = solveAll(survey, houses, change);
+  const rear = rearOf(survey, rearLows);
+  const rearMin = rear?.minVolts ?? 0;
   const { doorMinVolts, doorMaxVolts, doorFullVolts, watts, powerFactor } = survey.device;
   const plate = plateOf(survey, change);
   const states = LASTING_STATES.map((state, k) => {
     const volts = lows[k] ?? new Float64Array();
     const low = bandOf(volts);
+    const rearVolts = bandOf(rearLows[k] ?? []).likely;
+    const rearDevice = survey.shared?.rear?.device;
+    const rearAmps = rearDevice && rearVolts > 0 ? rearDevice.watts[state] / rearDevice.powerFactor / rearVolts : 0;
     return {
       state,
       low,
       utilisation:
-        plate && low.likely > 0 ? (watts[state] / powerFactor / low.likely) * (plate.volts / plate.va) : null,
+        plate && low.likely > 0
+          ? (watts[state] / powerFactor / low.likely + rearAmps) * (plate.volts / plate.va)
+          : null,
       belief: volts.reduce((sum, one) => sum + (one >= doorMinVolts ? 1 : 0), 0) / houses.count,
     };
   });
   const held = highs.reduce(
     (sum, high, i) =>
       sum +
-      (high <= doorMaxVolts && dryness?.dry[i] !== 1 && lows.every((column) => (column[i] ?? 0) >= doorMinVolts)
+      (high <= doorMaxVolts &&
+      dryness?.dry[i] !== 1 &&
+      lows.every((column) => (column[i] ?? 0) >= doorMinVolts) &&
+      rearLows.every((column) => (column[i] ?? 0) >= rearMin)
         ? 1
         : 0),
     0,
@@ -188,6 +227,7 @@ export function judge(survey: BellSurvey, houses: Houses, change: Change): Judge
     marginVolts: governing.low.likely - doorFullVolts,
     overRating,
     highest,
+    rear,
     dry: { share: dryness?.share ?? 0, likelyCapVolts: dryness?.likelyCapVolts ?? NaN },
     tooHighShare: highs.reduce((sum, one) => sum + (one > doorMaxVolts ? 1 : 0), 0) / houses.count,
   };

@@ -2,7 +2,7 @@ import { CHIME_LIMITS, type Treatment } from '../chime';
 import { magnitude, operatingPoint } from '../circuit';
 import { chimePath, circuitOf, type Change, type Conditions } from './conditions';
 import { drawOf } from './asFound';
-import { houseAt, type Houses } from './houses';
+import { houseAt, type House, type Houses } from './houses';
 import { doorVolts } from './loopVolts';
 import { RUN_CELSIUS } from './priors';
 import { bandOf, type Band } from './percentiles';
@@ -30,6 +30,13 @@ const NOMINAL: Conditions = {
   toDoorCelsius: 20,
 };
 
+/** Chimes side by side share the current: alike ones have half the impedance of one. */
+const withCoils = (house: House, chimes: number): House => ({
+  ...house,
+  coilOhms: house.coilOhms / chimes,
+  coilReactanceOhms: house.coilReactanceOhms / chimes,
+});
+
 /**
  * Volts over a mechanical chime when pressed and in standby. The device closes the loop through about 1 Ω for a moment
  * and lives from its reserve; a module opens while ringing, so the coil stands alone.
@@ -46,7 +53,7 @@ export function chimeFigures(
   const pressed = new Float64Array(houses.count);
   const standby = new Float64Array(houses.count);
   for (let i = 0; i < houses.count; i++) {
-    const house = houseAt(houses, i);
+    const house = withCoils(houseAt(houses, i), survey.shared?.secondChime ? 2 : 1);
     const circuit = circuitOf(house, change, NOMINAL);
     const point = operatingPoint({
       source: { openCircuitVolts: circuit.emf, seriesOhms: circuit.sourceOhms },

@@ -34,6 +34,12 @@ export interface RunSurvey {
   readonly conductors: 1 | 2;
 }
 
+/** A second chime, and a doorbell at the rear door with the length of its run where it is known. */
+export interface SharedSurvey {
+  readonly secondChime: boolean;
+  readonly rear: { readonly device: DeviceProfile; readonly runM: number | null } | null;
+}
+
 /** All that is known of one doorbell's circuit. */
 export interface BellSurvey {
   readonly region: RegionPack;
@@ -46,6 +52,8 @@ export interface BellSurvey {
   };
   /** How the chime is treated now, while the readings are taken. */
   readonly present: TreatmentPath;
+  /** What else hangs on the transformer; absent at an ordinary point. */
+  readonly shared?: SharedSurvey;
   readonly device: DeviceProfile;
   readonly readings: readonly Reading[];
 }

@@ -1,7 +1,7 @@
-import { LASTING_STATES } from '../catalogue';
+import { LASTING_STATES, type DeviceProfile } from '../catalogue';
 import { COIL_REACTANCE_RATIO_60HZ, likelyCoil, type ChimeKind } from '../chime';
 import { awgToMm2, runOhms } from '../circuit';
-import type { BellCase, Evidence, RunCase } from './bellCase';
+import type { BellCase, CaseState, Evidence, RunCase } from './bellCase';
 import { LENGTH, METER, RUN_CELSIUS, VISIT_CELSIUS } from './priors';
 import type { BellSurvey, Reading } from './survey';
 import type { RunName } from './bellCase';
@@ -47,6 +47,31 @@ export function evidenceOf(reading: Reading): Evidence {
   }
 }
 
+const statesOf = (device: DeviceProfile): readonly CaseState[] =>
+  LASTING_STATES.map((name) => ({
+    name,
+    watts: device.watts[name],
+    powerFactor: device.powerFactor,
+    displacementFactor: device.displacementFactor,
+  }));
+
+/** Where nothing is said of the rear run it is taken for as long as the front door’s. */
+function sharedCase({ shared, runs }: BellSurvey): BellCase['shared'] {
+  if (!shared) return null;
+  const { secondChime, rear } = shared;
+  const { lengthM } = runs.toDoor;
+  const frontM = lengthM ? (lengthM.low + lengthM.high) / 2 : LENGTH.guessM.toDoor;
+  return {
+    secondChime,
+    rear: rear && {
+      states: statesOf(rear.device),
+      doorMinVolts: rear.device.doorMinVolts,
+      doorMaxVolts: rear.device.doorMaxVolts,
+      runShare: rear.runM === null || frontM === 0 ? 1 : rear.runM / frontM,
+    },
+  };
+}
+
 /** A survey in the solver's terms, with the priors of its region where nothing was said. */
 export function caseOf(survey: BellSurvey): BellCase {
   const { region, nameplate, device, chime } = survey;
@@ -62,13 +87,9 @@ export function caseOf(survey: BellSurvey): BellCase {
       likelyRatio: kind === 'electronic' ? 0 : (COIL_REACTANCE_RATIO_60HZ * region.mains.frequencyHz) / 60,
     },
     present: survey.present,
+    shared: sharedCase(survey),
     device: {
-      states: LASTING_STATES.map((name) => ({
-        name,
-        watts: device.watts[name],
-        powerFactor: device.powerFactor,
-        displacementFactor: device.displacementFactor,
-      })),
+      states: statesOf(device),
       wattsPercent: device.wattsPercent,
       doorMinVolts: device.doorMinVolts,
       doorFullVolts: device.doorFullVolts,

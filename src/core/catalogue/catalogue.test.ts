@@ -1,9 +1,10 @@
 import { describe, expect, it } from '@jest/globals';
-import { CHIME_KINDS, TREATMENTS, likelyCoil, treatmentById, treatmentsFor } from '../chime';
+import { CHIME_KINDS, TREATMENTS, likelyCoil, treatmentById, treatmentTasks, treatmentsFor } from '../chime';
 import { magnitude } from '../circuit';
 import { REGION_PACKS, regionPack } from '../region';
 import { britain230 } from '../region/britain230';
 import { northAmerica120 } from '../region/northAmerica120';
+import { ORDINARY_BELL, foundBell } from '../wiring';
 import { DEVICES, LASTING_STATES, deviceById } from './device';
 import { TRANSFORMERS, transformersFor } from './transformer';
 
@@ -30,19 +31,24 @@ describe('transformers', () => {
 });
 
 describe('treatments', () => {
-  it('have a name, a place in at least one kind of chime, and steps whose ids are their own', () => {
+  const found = foundBell(ORDINARY_BELL);
+  const screwed = TREATMENTS.filter(({ kinds }) => kinds.includes('mechanical'));
+  it('have a place in at least one kind of chime, and tasks whose ids are their own', () => {
     const owners = new Map<string, string>();
-    for (const treatment of TREATMENTS) {
+    for (const treatment of screwed) {
       expect(treatment.kinds.length).toBeGreaterThan(0);
-      for (const { id } of treatment.steps) {
+      for (const { id } of treatmentTasks(treatment.id, found)) {
         if (id === 'chime-label') continue;
         expect(owners.get(id) ?? treatment.id).toBe(treatment.id);
         owners.set(id, treatment.id);
       }
     }
+    expect(owners.size).toBeGreaterThan(15);
   });
-  it('touch the chime’s screws only with the bell side dead', () => {
-    for (const { steps } of TREATMENTS) for (const step of steps) if (step.terminal) expect(step.touches).toBe('bell');
+  it('change wires only with the bell side dead', () => {
+    for (const treatment of screwed)
+      for (const { moves, touches } of treatmentTasks(treatment.id, found))
+        if (moves.length > 0) expect(touches).toBe('bell');
   });
   it('leave something to do for every kind of chime, and a fuse link where it is usual', () => {
     for (const kind of CHIME_KINDS)

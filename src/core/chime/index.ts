@@ -6,6 +6,7 @@ export {
   likelyCoil,
   type ChimeKind,
 } from './kind';
+export { clearChime } from './chimeTasks';
 export type { Treatment, TreatmentPath } from './treatment';
-export { TREATMENTS } from './treatments/register';
+export { TREATMENTS, treatmentTasks } from './treatments/register';
 export { treatmentById, treatmentsFor } from './treatmentsFor';

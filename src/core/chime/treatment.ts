@@ -1,20 +1,15 @@
-import type { Step } from '../wiring';
+import type { BellPath, Task, Wiring } from '../wiring';
 import type { ChimeKind } from './kind';
 
 /** What a treatment makes of the path from Trans to Front. */
-export type TreatmentPath =
-  | { readonly path: 'series' }
-  | { readonly path: 'shunt'; readonly shuntOhms: number }
-  | { readonly path: 'link'; readonly linkOhms: number }
-  | { readonly path: 'none' };
+export type TreatmentPath = BellPath;
 
-/** One way to treat a chime. A new one is a file beside the others and a line in `treatments/register.ts`. */
+/** One way to treat a chime, as data: it travels to workers and stands in tables. */
 export interface Treatment {
   readonly id: string;
   readonly name: string;
   /** One line for the table: what is done. */
   readonly what: string;
-  readonly standing: TreatmentPath;
   /** Whether the chime in the wall still rings when the button is pressed. */
   readonly sounds: boolean;
   readonly kinds: readonly ChimeKind[];
@@ -25,17 +20,15 @@ export interface Treatment {
   readonly parts: readonly string[];
   /** The device's own settings that must agree with what is in the wall. */
   readonly setting: string;
-  readonly steps: readonly Step[];
+  /** The path that its own change of the wiring comes to. */
+  readonly standing: TreatmentPath;
 }
 
-/** Before a screw is turned, at every chime. */
-export const LABEL_STEP: Step = {
-  id: 'chime-label',
-  place: 'chime',
-  words: 'Photograph the terminals, count and label each wire',
-  how: 'Count the wires under each screw. Two under one screw may mean a second chime.',
-  touches: 'nothing',
-};
+/** A treatment as it is written. A new one is a file beside the others and a line in `treatments/register.ts`. */
+export interface TreatmentPlan extends Omit<Treatment, 'standing'> {
+  /** What it changes of a wiring whose chime stands bare: what was fitted before is out already. */
+  readonly tasks: (found: Wiring) => readonly Task[];
+}
 
 /** Silent treatments ring elsewhere. */
 export const SOUNDER_PART = 'plug-in sounder';

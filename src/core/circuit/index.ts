@@ -30,9 +30,11 @@ export {
   type SourceFitProblem,
   type SourceFitRequest,
 } from './sourceFit';
+export { settlePorts, type PortLoad, type Ports } from './portLoads';
 export { fundamentalVars, upperRootVolts } from './upperRoot';
 export { rms, type DistortedPhasor } from './distortedPhasor';
 export {
+  networkPorts,
   solveNetwork,
   voltsBetween,
   type Branch,

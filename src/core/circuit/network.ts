@@ -1,7 +1,7 @@
 import { complex, type Complex } from './complex';
 import { type DistortedPhasor } from './distortedPhasor';
 import { factorSystem } from './linearSystem';
-import { settlePorts, type PortLoad } from './portLoads';
+import { settlePorts, type PortLoad, type Ports } from './portLoads';
 
 /** An impedance between two nodes; 0 Ω is a bare link. Node 0 is the reference. */
 export interface Branch {
@@ -78,13 +78,13 @@ function islands({ nodes, branches, sources }: Network): readonly number[] {
   return alone;
 }
 
-/**
- * Solves a network: complex nodal analysis, bare links and ideal sources with a current of their own (modified nodal
- * analysis, Ho et al. 1975), and constant-power loads brought to the upper solution.
- * In a single loop it is the closed form of {@link operatingPoint}, distortion included.
- * @returns the phasors, or `collapse` where the loads ask for more than the sources can feed at any volts
- */
-export function solveNetwork(network: Network): NetworkSolution | { readonly status: 'collapse' } {
+interface Columns {
+  readonly re: Float64Array;
+  readonly im: Float64Array;
+}
+
+/** A network's linear part, solved for its sources alone and for an ampere drawn at each load in turn. */
+function prepare(network: Network) {
   const { nodes, sources, branches, loads } = network;
   // What gets a current of its own among the unknowns: sources first, then bare links
   const bare: Branch[] = [...sources];
@@ -134,7 +134,7 @@ export function solveNetwork(network: Network): NetworkSolution | { readonly sta
   });
   const { solve } = factorSystem(size, re, im);
 
-  const solved = (fill: (right: Float64Array) => void): { re: Float64Array; im: Float64Array } => {
+  const solved = (fill: (right: Float64Array) => void): Columns => {
     const right = { re: new Float64Array(size), im: new Float64Array(size) };
     fill(right.re);
     solve(right.re, right.im);
@@ -148,14 +148,38 @@ export function solveNetwork(network: Network): NetworkSolution | { readonly sta
       if (to > 0) right[to - 1] = (right[to - 1] ?? 0) + 1;
     }),
   );
-  const across = (of: { re: Float64Array; im: Float64Array }, { from, to }: NetworkLoad): Complex =>
+  const across = (of: Columns, { from, to }: NetworkLoad): Complex =>
     complex((of.re[from - 1] ?? 0) - (of.re[to - 1] ?? 0), (of.im[from - 1] ?? 0) - (of.im[to - 1] ?? 0));
-  const amps = settlePorts({
+  return { size, ownOf, conductance, susceptance, open, drawn, across };
+}
+
+/**
+ * A network seen from its loads: volts at each with none on, and what an ampere at one takes from each, Ω.
+ */
+export function networkPorts(network: Network): Ports {
+  return portsFrom(network, prepare(network));
+}
+
+function portsFrom({ loads }: Network, { open, drawn, across }: ReturnType<typeof prepare>): Ports {
+  return {
     loads,
     emf: loads.map((load) => across(open, load)),
     // Volts at port k for an ampere at port j, counted as a loss
     impedance: loads.map((load) => drawn.map((one) => across(one, load)).map(({ re: a, im: b }) => complex(-a, -b))),
-  });
+  };
+}
+
+/**
+ * Solves a network: complex nodal analysis, bare links and ideal sources with a current of their own (modified nodal
+ * analysis, Ho et al. 1975), and constant-power loads brought to the upper solution.
+ * In a single loop it is the closed form of {@link operatingPoint}, distortion included.
+ * @returns the phasors, or `collapse` where the loads ask for more than the sources can feed at any volts
+ */
+export function solveNetwork(network: Network): NetworkSolution | { readonly status: 'collapse' } {
+  const { nodes, sources, branches } = network;
+  const prepared = prepare(network);
+  const { size, ownOf, conductance, susceptance, open, drawn } = prepared;
+  const amps = settlePorts(portsFrom(network, prepared));
   if (!amps) return { status: 'collapse' };
 
   // Every unknown by superposition: what the sources make, and what each load’s current takes

@@ -7,7 +7,7 @@ import { FactBook } from './facts';
 import type { BagAnswer, Circuit, Facts, Job, JobHead, Note, Point, Source, Tick } from './job';
 import type { Entry, EntryKind, EntryOf } from './kinds';
 import { photosOf } from './photos';
-import { touchesOf } from './steps';
+import { touchesOf } from './wiringPlan';
 import { supplyFrom } from './supplyOf';
 
 /** A point while it is being put together. */

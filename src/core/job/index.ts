@@ -68,6 +68,7 @@ export {
   OLD_FIXTURES,
   PRESENT_PATHS,
   RAINS,
+  REAR_DOORS,
   SHOULD_SEE,
   SUNS,
   TOLD_APARTS,
@@ -75,7 +76,7 @@ export {
   type PointKind,
 } from './kinds/point';
 export { PLACES, READING_STATES } from './kinds/reading';
-export { ladderOf, pointSteps, stepStandings, type StepStanding } from './ladder';
+export { ladderOf, stepStandings, type StepStanding } from './ladder';
 export { LIMITS, TEXT } from './limits';
 export { missingAtLook, type Missing } from './missing';
 export { nextMove } from './nextMove';
@@ -84,7 +85,8 @@ export { photosOfPoint } from './photos';
 export { routeOf } from './route';
 export { readingProblem } from './readingProblem';
 export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungState } from './rungs';
-export { checksOf, stepsOf, touchesOf } from './steps';
+export { checksOf } from './checks';
+export { builtOf, planOf, pointSteps, touchesOf, wiringPlan } from './wiringPlan';
 export { deviceOf, lengthsOf, meterOf, plateSurveyOf, regionOf, surveyOf, sparePairsOf } from './survey';
 export { circuitOfPoint, circuitsOfPoint, supplyOf } from './supplyOf';
 export { undoTarget } from './undo';

@@ -9,11 +9,9 @@ import type { Circuit, Job, Point } from './job';
 import { huntOf } from './hunting';
 import { missingAtLook } from './missing';
 import { RUNGS, type Rung, type RungMark, type RungState } from './rungs';
-import { checksOf, stepsOf } from './steps';
+import { checksOf } from './checks';
+import { pointSteps } from './wiringPlan';
 import { lengthsOf } from './survey';
-
-/** The steps of a point's choice; none without a choice. */
-export const pointSteps = (point: Point): readonly Step[] => (point.choice ? stepsOf(point.choice.data) : []);
 
 /** A step beside its tick and the gate that it meets now. */
 export interface StepStanding {

@@ -6,7 +6,7 @@ import { missingFromCustomer } from './before';
 import { huntOf, wayOfId, wayText } from './hunting';
 import { missingAtLook } from './missing';
 import type { NextMove, Rung } from './rungs';
-import { checksOf } from './steps';
+import { checksOf } from './checks';
 import { regionOf } from './survey';
 
 const move = (rung: Rung, words: string, why: string, held = false): NextMove => ({ rung, words, why, held });

@@ -8,7 +8,7 @@ import { missingFromCustomer } from './before';
 import { missingAtLook } from './missing';
 import { nextMove } from './nextMove';
 import { partsOf } from './parts';
-import { stepsOf } from './steps';
+import { wiringPlan } from './wiringPlan';
 import { undoTarget } from './undo';
 import { worriesOf } from './worries';
 
@@ -232,9 +232,11 @@ describe('parts', () => {
   });
 });
 
+const stepsFor = (choice: EntryData<'choiceMade'>) => wiringPlan(strong().stand().point, choice).steps;
+
 describe('steps of a choice', () => {
   it('treat the chime before the device is first connected', () => {
-    const ids = stepsOf({ transformer: null, treatmentId: 'powerModule', joinPairs: true }).map(({ id }) => id);
+    const ids = stepsFor(chosen({ joinPairs: true })).map(({ id }) => id);
     expect(ids).toEqual([
       'chime-label',
       'module-front',
@@ -249,7 +251,7 @@ describe('steps of a choice', () => {
   });
   it('hold the mains side of a new transformer, and not a plug-in adapter', () => {
     const box = { id: 'box-16-30', name: '16 V 30 VA', ratedVolts: 16, ratedVa: 30, mainsWork: true };
-    const plan = stepsOf({ transformer: box, treatmentId: 'jumper', joinPairs: false });
+    const plan = stepsFor(chosen({ transformer: box, treatmentId: 'jumper' }));
     const mains = plan.filter(({ touches }) => touches === 'mains').map(({ id }) => id);
     // Earth first, then neutral, then hot; all of it before the chime and the door
     expect(mains).toEqual([
@@ -269,7 +271,7 @@ describe('steps of a choice', () => {
       expect({ id: step.id, held: held !== null }).toEqual({ id: step.id, held: step.touches === 'mains' });
     expect(one.stand().move.words).toContain('permitted');
     const plug = { ...box, id: 'plug-18-30', mainsWork: false };
-    const steps = stepsOf({ transformer: plug, treatmentId: 'jumper', joinPairs: false });
+    const steps = stepsFor(chosen({ transformer: plug, treatmentId: 'jumper' }));
     expect(steps.every(({ touches }) => touches !== 'mains')).toBe(true);
   });
   it('open with the proof and close with the switch', () => {
@@ -317,7 +319,7 @@ describe('the next move', () => {
   });
   it('puts a failed check right before the next one', () => {
     const one = dead(strong().write('choiceMade', chosen()));
-    for (const { id } of stepsOf(chosen())) one.write('stepTicked', { pointId, stepId: id, how: 'done' });
+    for (const { id } of stepsFor(chosen())) one.write('stepTicked', { pointId, stepId: id, how: 'done' });
     one
       .write('mountRecorded', { pointId, heightM: 1.2, level: 'yes', fixings: 'own', seal: 'gasket' })
       .write('circuitSwitched', { circuitId: 'c', to: 'on' })

@@ -27,11 +27,11 @@ const PRESENT: Readonly<Record<'series' | 'shunt' | 'link' | 'none', TreatmentPa
 };
 
 /** Where nothing was pressed before, there is no chime either, until somebody says so. */
-const chimeKindOf = (point: Point): ChimeKind | null =>
+export const chimeKindOf = (point: Point): ChimeKind | null =>
   point.chime.chimeKind ?? (point.look.wasThere === 'nothing' ? 'none' : null);
 
 /** The path through the chime as it is now: as seen, else what its kind makes likely. */
-function presentOf(point: Point): TreatmentPath {
+export function presentOf(point: Point): TreatmentPath {
   if (point.chime.present) return PRESENT[point.chime.present];
   const kind = chimeKindOf(point);
   return kind === 'none' || kind === 'wireless' ? PRESENT.none : PRESENT.series;
@@ -51,12 +51,15 @@ function runOf(point: Point, run: RunName): RunSurvey {
   if (planned) return planned;
   const { lengthLowM: low, lengthHighM: high, awg, mm2 } = facts;
   const only = low ?? high;
+  const { straightM } = point.runs.toDoor;
+  // The way back is counted with the run to the door: in a loop the order of ohms changes nothing at its ends
+  const back = run === 'toDoor' ? (straightM ?? 0) : 0;
   return {
-    lengthM: only === undefined ? null : { low: low ?? only, high: high ?? only },
+    lengthM: only === undefined ? null : { low: (low ?? only) + back, high: (high ?? only) + back },
     gauge: awg !== undefined ? { awg } : mm2 !== undefined ? { mm2 } : null,
     pairs: facts.pairs ?? UNKNOWN_RUN.pairs,
     material: facts.material ?? UNKNOWN_RUN.material,
-    conductors: facts.conductors ?? UNKNOWN_RUN.conductors,
+    conductors: straightM === undefined ? (facts.conductors ?? UNKNOWN_RUN.conductors) : 1,
   };
 }
 
@@ -90,6 +93,16 @@ export function meterOf({ meter }: Job): Pick<EntryData<'readingTaken'>, 'meter'
   };
 }
 
+/** A second chime, and a doorbell at the rear door; nothing at an ordinary point. */
+function sharedOf(point: Point): Pick<BellSurvey, 'shared'> {
+  const { secondChime, rear, rearDeviceId, rearRunM } = point.chime;
+  if (secondChime !== 'yes' && rear !== 'device') return {};
+  const device = deviceById(rearDeviceId ?? DEFAULT_DEVICE_ID) ?? deviceOf(point);
+  return {
+    shared: { secondChime: secondChime === 'yes', rear: rear === 'device' ? { device, runM: rearRunM ?? null } : null },
+  };
+}
+
 /** All that a point's entries say of its bell circuit, in the solver's terms. */
 export function surveyOf(job: Job, point: Point): BellSurvey {
   const { ratedVolts, ratedVa } = point.chime;
@@ -103,6 +116,7 @@ export function surveyOf(job: Job, point: Point): BellSurvey {
       ratedVolts: ratedVolts ?? null,
     },
     present: presentOf(point),
+    ...sharedOf(point),
     device: deviceOf(point),
     readings: point.readings.flatMap((reading) => readingOf(reading) ?? []),
   };

@@ -4,13 +4,13 @@ import { GATE_WORDS } from '../isolation';
 import { platePlace } from '../mount';
 import type { Assessment } from './assessment';
 import type { Job, Point } from './job';
-import { pointSteps } from './ladder';
+import { pointSteps } from './wiringPlan';
 import { bagList } from './bagList';
 import { missingFromCustomer } from './before';
 import { diesWithLight, wifiOf } from './finding';
 import { supplyOf } from './supplyOf';
 import type { Rung } from './rungs';
-import { checksOf } from './steps';
+import { checksOf } from './checks';
 import { plateSurveyOf } from './survey';
 
 /** Something open that may cost a return trip. */

@@ -1,2 +1,22 @@
-export { mainsSideSteps, type TransformerFit } from './mainsSide';
-export type { Step, StepPlace, Terminal, Touches } from './step';
+export { bellNetwork, type BellNetwork, type BellValues } from './bellNetwork';
+export { betweenPart, chimePart, doorPart, spliceAt, CHIME_SCREWS } from './bellParts';
+export { bellPathOf, isConductor, type BellPath } from './bellPath';
+export { doorTasks, joinPairs, repull } from './cableTasks';
+export { ORDINARY_BELL, RETURN_SPLICE, THROUGH_SPLICE, foundBell, type BellFacts } from './foundBell';
+export { mainsSide, type FittedTransformer, type TransformerFit } from './mainsSide';
+export { WrongMoveError, applyMoves, type Move } from './move';
+export { afterStep, changedLeads, planWiring, wiringBuilt, type WiringPlan } from './plan';
+export { lookTask, moveTask, type Step, type StepPlace, type Task, type Touches } from './step';
+export {
+  hasPart,
+  jointById,
+  jointsOf,
+  leadById,
+  leadsAt,
+  type Element,
+  type Joint,
+  type Lead,
+  type Part,
+  type Wiring,
+  type WiringPlace,
+} from './wiring';

@@ -1,121 +1,226 @@
-import type { Step } from './step';
+import { spliceAt, transformerPart } from './bellParts';
+import type { Move } from './move';
+import { lookTask, moveTask, type Task } from './step';
+import { hasPart, jointById, leadsAt, type Part, type Wiring } from './wiring';
 
 /** How a transformer is put in its place. */
 export type TransformerFit = 'onBox' | 'dinRail' | 'plugIn';
 
-const at = (step: Omit<Step, 'place'>): Step => ({ place: 'transformer', ...step });
+/** A transformer to be fitted. */
+export interface FittedTransformer {
+  readonly name: string;
+  readonly ratedVolts: number;
+  readonly fit: TransformerFit;
+}
 
-/** Before anything is touched, whoever does it. */
-const BEFORE: readonly Step[] = [
-  at({
-    id: 'mains-who',
-    words: 'Whoever does the mains side is permitted to, here',
-    how: 'Local rules decide. Mains can kill; if not competent and permitted, hire a licensed electrician.',
-    touches: 'nothing',
-  }),
-  at({
-    id: 'mains-photo',
-    words: 'Photograph the old transformer, count and label the wires on its bell screws',
-    how: 'Two wires under one screw may mean a second chime or a second door. Which pair of screws were they on?',
-    touches: 'nothing',
-  }),
-  at({
-    id: 'mains-always-on',
-    words: 'Feed tried with every switch: it stays on',
-    how: 'A transformer on a light’s switch leg dies with the light. Then another feed is chosen first.',
-    touches: 'nothing',
-  }),
-  at({
-    id: 'mains-bell-off',
-    words: 'Bell wires off the old transformer’s screws',
-    how: 'One at a time, each keeps its label.',
-    touches: 'bell',
-  }),
-  at({
-    id: 'mains-open',
-    words: 'Cover off: prove again at these very conductors, then photograph and count them',
-    how: 'Hot to neutral, each to ground. Old primary leads may be two alike: a colour is a claim.',
-    touches: 'mains',
-  }),
-  at({
-    id: 'mains-old-out',
-    words: 'Old primary leads out, every house conductor capped',
-    how: 'Conductors that pass through to something else stay together as they were.',
-    touches: 'mains',
-  }),
-];
+const MAINS = ['hot', 'neutral', 'ground'] as const;
+const PLACE = 'transformer';
 
-const SEAT: Readonly<Record<Exclude<TransformerFit, 'plugIn'>, Step>> = {
-  onBox: at({
-    id: 'mains-seat',
-    words: 'New transformer on the box: knock-out thread and lock-nut, or a cable clamp',
-    how: 'On a box with a cover, no mains splice in free air. Its leads count in the box’s fill. Room for air: it gets warm.',
-    touches: 'mains',
-  }),
-  dinRail: at({
-    id: 'mains-seat',
-    words: 'New transformer on the rail of its enclosure, mains and bell wires apart',
-    how: 'The lid must open; a metal enclosure is earthed; not in a bathroom’s zones. Its fuse is 3 A or as its sheet says.',
-    touches: 'mains',
-  }),
+/** The part that holds the winding now: a transformer, or a chime with its transformer in one housing. */
+const feedingPart = ({ parts }: Wiring): Part | undefined =>
+  parts.find(({ elements }) => elements.some(({ kind }) => kind === 'winding'));
+
+/** Bell screws of the winding’s pair, and the leads under each. */
+function bellPair(found: Wiring): readonly { readonly screw: string; readonly leads: readonly string[] }[] {
+  const old = feedingPart(found);
+  if (!old) return [];
+  const screws = old.joints.filter(({ id, kind }) => kind === 'screw' && !MAINS.some((one) => id.endsWith(one)));
+  return screws
+    .map(({ id }) => ({ screw: id, leads: leadsAt(found, id).map((lead) => lead.id) }))
+    .filter(({ leads }) => leads.length > 0);
+}
+
+const takeOff = (found: Wiring): readonly Move[] =>
+  bellPair(found).flatMap(({ screw, leads }) => leads.map((lead): Move => ({ do: 'off', lead, joint: screw })));
+
+const putOn = (found: Wiring, screws: readonly string[]): readonly Move[] =>
+  bellPair(found).flatMap(({ leads }, i) =>
+    leads.map((lead): Move => ({ do: 'on', lead, joint: screws[i] ?? screws[0] ?? '' })),
+  );
+
+/** Old primary leads out of their splices, or the house’s conductors off the terminals of a boxed chime. */
+function oldOut(found: Wiring, old: Part): readonly Move[] {
+  const inside = new Set(old.joints.map(({ id }) => id));
+  const own = new Set(old.leads.map(({ id }) => id));
+  return [
+    ...found.leads.flatMap(({ id, from, to, carries }): readonly Move[] => {
+      if (carries === 'bell') return [];
+      if (own.has(id)) return to === null ? [] : [{ do: 'off', lead: id, joint: to }];
+      return [from, to].flatMap((end): readonly Move[] =>
+        end !== null && inside.has(end) ? [{ do: 'off', lead: id, joint: end }] : [],
+      );
+    }),
+    { do: 'remove', part: old.id },
+  ];
+}
+
+/** A new primary lead into the splice of the house’s conductor; made where there was none. */
+const joinPrimary = (found: Wiring, carries: (typeof MAINS)[number]): readonly Move[] => {
+  const splice = `splice.${carries}`;
+  const there = jointById(found, splice) !== undefined;
+  return [
+    ...(there
+      ? []
+      : ([
+          { do: 'splice', joint: spliceAt(splice, feedingPart(found)?.place ?? PLACE, carries) },
+          { do: 'on', lead: `house.${carries}`, joint: splice },
+        ] as const)),
+    { do: 'on', lead: `new.${carries}`, joint: splice },
+  ];
 };
 
-/** After it sits: earth first, then neutral, then hot. */
-const JOIN: readonly Step[] = [
-  at({
-    id: 'mains-earth',
-    words: 'Ground lead to the box, frame or ground terminal',
-    how: 'Never parked. First to go on, last to come off.',
-    touches: 'mains',
-    tug: true,
-  }),
-  at({
-    id: 'mains-neutral',
-    words: 'Primary lead to the neutral of the same circuit',
-    how: 'By test, not by colour. Copper only. The connector holds both: twist until firm.',
-    touches: 'mains',
-    tug: true,
-  }),
-  at({
-    id: 'mains-hot',
-    words: 'Other primary lead to the hot',
-    how: 'No bare copper below the skirt. Push the splices back, nothing pinched.',
-    touches: 'mains',
-    tug: true,
-  }),
-  at({
-    id: 'mains-close',
-    words: 'Photograph the splices, cover on',
-    how: 'The picture is what the next person has.',
-    touches: 'mains',
-  }),
-];
-
-const LABEL: Step = at({
-  id: 'mains-label',
-  words: 'Label on the transformer: volts, VA, circuit, date',
-  how: 'Nobody searches twice. After power-on: open volts against it; warm, not hot, after a quarter of an hour.',
-  touches: 'nothing',
-});
-
-/** Bell wires on the pair of screws that gives the volts that were chosen. */
-const pairStep = (ratedVolts: number): Step =>
-  at({
-    id: 'mains-pair',
-    words: `Bell wires under the pair of screws that gives ${ratedVolts} V`,
-    how: 'With three or four screws each pair gives other volts. The screw that is not used stays empty. Either way round.',
-    touches: 'bell',
-    tug: true,
-  });
+const SEAT = {
+  onBox: [
+    'New transformer on the box: knock-out thread and lock-nut, or a cable clamp',
+    'On a box with a cover, no mains splice in free air. Its leads count in the box’s fill. Room for air: it gets warm.',
+  ],
+  dinRail: [
+    'New transformer on the rail of its enclosure, mains and bell wires apart',
+    'The lid must open; a metal enclosure is earthed; not in a bathroom’s zones. Its fuse is 3 A or as its sheet says.',
+  ],
+} as const;
 
 /**
  * The mains side of a new transformer, from the permission to the label (domain/power, the mains side). Everything that
  * touches a mains conductor is held by the gate until that is proved dead by the person who does it.
  */
-export const mainsSideSteps = (fit: Exclude<TransformerFit, 'plugIn'>, ratedVolts: number): readonly Step[] => [
-  ...BEFORE,
-  SEAT[fit],
-  ...JOIN,
-  pairStep(ratedVolts),
-  LABEL,
-];
+export function mainsSide(found: Wiring, { name, ratedVolts, fit }: FittedTransformer): readonly Task[] {
+  const old = feedingPart(found);
+  if (!old) return [];
+  if (fit === 'plugIn') return adapterTasks(found, name);
+  const boxed = hasPart(found, 'boxed');
+  const [seatWords, seatHow] = SEAT[fit];
+  return [
+    lookTask(
+      PLACE,
+      'mains-who',
+      'Whoever does the mains side is permitted to, here',
+      'Local rules decide. Mains can kill; if not competent and permitted, hire a licensed electrician.',
+    ),
+    lookTask(
+      PLACE,
+      'mains-photo',
+      'Photograph the old transformer, count and label the wires on its bell screws',
+      'Two wires under one screw may mean a second chime or a second door. Which pair of screws were they on?',
+    ),
+    lookTask(
+      PLACE,
+      'mains-always-on',
+      'Feed tried with every switch: it stays on',
+      'A transformer on a light’s switch leg dies with the light. Then another feed is chosen first.',
+    ),
+    // Bell screws inside a housing with mains terminals are mains work
+    ...(boxed ? [] : [moveTask(PLACE, 'mains-bell-off', 'bell', takeOff(found), BELL_OFF_HOW, BELL_OFF)]),
+    moveTask(
+      PLACE,
+      'mains-open',
+      'mains',
+      boxed ? takeOff(found) : [],
+      'Hot to neutral, each to ground. Old primary leads may be two alike: a colour is a claim.',
+      'Cover off: prove again at these very conductors, then photograph and count them',
+    ),
+    moveTask(
+      PLACE,
+      'mains-old-out',
+      'mains',
+      oldOut(found, old),
+      'Conductors that pass through to something else stay together as they were.',
+      boxed
+        ? 'Boxed chime out, every house conductor capped, both cables kept from falling back'
+        : 'Old primary leads out, every house conductor capped',
+    ),
+    moveTask(
+      PLACE,
+      'mains-seat',
+      'mains',
+      [{ do: 'add', part: transformerPart('new', name, 'leads', { place: old.place }) }],
+      seatHow,
+      seatWords,
+    ),
+    moveTask(
+      PLACE,
+      'mains-earth',
+      'mains',
+      joinPrimary(found, 'ground'),
+      'Never parked. First to go on, last to come off.',
+      'Ground lead to the box, frame or ground terminal',
+    ),
+    moveTask(
+      PLACE,
+      'mains-neutral',
+      'mains',
+      joinPrimary(found, 'neutral'),
+      'By test, not by colour. Copper only. The connector holds both: twist until firm.',
+      'Primary lead to the neutral of the same circuit',
+    ),
+    moveTask(
+      PLACE,
+      'mains-hot',
+      'mains',
+      joinPrimary(found, 'hot'),
+      'No bare copper below the skirt. Push the splices back, nothing pinched.',
+      'Other primary lead to the hot',
+    ),
+    moveTask(
+      PLACE,
+      'mains-close',
+      'mains',
+      [],
+      'The picture is what the next person has.',
+      'Photograph the splices, cover on',
+    ),
+    moveTask(
+      PLACE,
+      'mains-pair',
+      'bell',
+      putOn(found, ['new.S1', 'new.S2']),
+      'With three or four screws each pair gives other volts. The screw that is not used stays empty. Either way round.',
+      `Bell wires under the pair of screws that gives ${ratedVolts} V`,
+    ),
+    lookTask(
+      PLACE,
+      'mains-label',
+      'Label on the transformer: volts, VA, circuit, date',
+      'Nobody searches twice. After power-on: open volts against it; warm, not hot, after a quarter of an hour.',
+    ),
+  ];
+}
+
+const BELL_OFF = 'Bell wires off the old transformer’s screws';
+const BELL_OFF_HOW = 'One at a time, each keeps its label.';
+
+/** A plug-in adapter: only the bell wires change, the old transformer’s mains side stays closed. */
+function adapterTasks(found: Wiring, name: string): readonly Task[] {
+  const boxed = hasPart(found, 'boxed');
+  const old = feedingPart(found);
+  return [
+    boxed
+      ? moveTask(
+          PLACE,
+          'adapter-off-boxed',
+          'mains',
+          takeOff(found),
+          'Its bell screws stand in one housing with mains terminals: opening it is mains work.',
+          'Both bell wires off the boxed chime’s screws, labelled',
+        )
+      : moveTask(
+          PLACE,
+          'adapter-off',
+          'bell',
+          takeOff(found),
+          'Only the bell screws. The old transformer’s mains side stays closed and untouched.',
+          'Both bell wires off the old transformer’s screws, labelled',
+        ),
+    moveTask(
+      PLACE,
+      'adapter-join',
+      'bell',
+      [
+        { do: 'add', part: transformerPart('new', name, 'plug', old && { place: old.place }) },
+        ...putOn(found, ['new.S1', 'new.S2']),
+      ],
+      'Inline connectors, strip 8 mm. Either way round: AC has no polarity here.',
+      'Bell wires to the plug-in adapter’s lead, not yet plugged in',
+    ),
+  ];
+}

@@ -1,20 +1,48 @@
+import type { Move } from './move';
+
 /** What a step may put hands on. Decides which proof it needs. */
 export type Touches = 'nothing' | 'bell' | 'mains';
 
 export type StepPlace = 'van' | 'chime' | 'door' | 'transformer' | 'cable';
 
-/** Screws that a step can name on the drawing. */
-export type Terminal = 'Trans' | 'Front' | 'Rear' | 'D1' | 'D2';
-
 /** One thing to do, small enough to be ticked. */
-export interface Step {
+export interface Task {
   /** Stable within a plan: ticks refer to it. */
   readonly id: string;
   readonly place: StepPlace;
-  readonly words: string;
+  /** What to do; null where it is told by the moves themselves. */
+  readonly words: string | null;
   readonly how: string;
   readonly touches: Touches;
-  readonly terminal?: Terminal;
-  /** What the tick says: “Done, tugged” where a lead went under a screw. */
-  readonly tug?: boolean;
+  /** What it changes of the wiring; none where something is only looked at. */
+  readonly moves: readonly Move[];
 }
+
+/** A task as it is read and ticked. */
+export interface Step extends Omit<Task, 'words'> {
+  readonly words: string;
+  /** The joint at hand: the last one that its moves name. */
+  readonly joint: string | null;
+  /** A lead went under a screw or into a port: it is tugged. */
+  readonly tug: boolean;
+}
+
+/** A task that only looks, labels or seats: no wire changes its place. */
+export const lookTask = (place: StepPlace, id: string, words: string, how: string): Task => ({
+  id,
+  place,
+  words,
+  how,
+  touches: 'nothing',
+  moves: [],
+});
+
+/** A task that the moves tell themselves. */
+export const moveTask = (
+  place: StepPlace,
+  id: string,
+  touches: Exclude<Touches, 'nothing'>,
+  moves: readonly Move[],
+  how: string,
+  words: string | null = null,
+): Task => ({ id, place, words, how, touches, moves });

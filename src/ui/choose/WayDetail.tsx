@@ -1,84 +1,101 @@
 'use client';
 import type { JudgedOption } from '@/core/advice';
-import { chimeFigures, fallingVolts, type Estimate } from '@/core/bell';
+import { chimeFigures, fallingVolts, type Estimate, type RearJudgement } from '@/core/bell';
 import { STATE_WORDS } from '@/core/catalogue';
 import { FallingLine } from '../kit/drawing/FallingLine';
 import { Verdict } from '../kit/Verdict';
-import { volts } from '../kit/words';
+import { volts, voltsOrCollapse } from '../kit/words';
+import { useJob } from '../kit/job/JobContext';
+import { BeforeAfter } from './BeforeAfter';
 import { wayWords } from './useWays';
 
 const RINGS = { rings: 'rings well', weak: 'may not strike', hammers: 'hammers and heats' } as const;
 
+/** The doorbell that shares the transformer, in its hungriest moment. */
+function RearDoor({ rear: { low, belief, minVolts } }: { readonly rear: RearJudgement }) {
+  return (
+    <p data-testid="rear-door">
+      <b>Rear door:</b> at worst it keeps <b className="figure">{voltsOrCollapse(low.likely)}</b> and needs{' '}
+      {minVolts.toFixed(1)} V; it holds in {Math.round(belief * 100)} % of cases, both doorbells at work together.
+    </p>
+  );
+}
+
 /** What one way does: verdict, volts on their way, each lasting state, and what becomes of the chime. */
 export function WayDetail({ way, known }: { readonly way: JudgedOption; readonly known: Estimate }) {
   const { judgement, change, treatment, device } = way;
+  const { point } = useJob();
   // Another device draws other watts from the same house
   const of = { ...known, survey: { ...known.survey, device } };
   const { survey } = of;
   const chime = chimeFigures(survey, known.houses, change, treatment);
   return (
-    <div className="halves">
-      <div>
-        <Verdict judgement={judgement} way={wayWords(way)} />
-        {way.forbidden && <p className="caution">The device does not allow it: {way.forbidden}.</p>}
-        <table className="plain states">
-          <caption>At the worst: low mains, hot winding, hot wires</caption>
-          <thead>
-            <tr>
-              <th>the device is</th>
-              <th className="n">low</th>
-              <th className="n">likely</th>
-              <th className="n">high</th>
-              <th className="n">of rating</th>
-            </tr>
-          </thead>
-          <tbody>
-            {judgement.states.map(({ state, low, utilisation }) => (
-              <tr key={state} aria-selected={state === judgement.governing}>
-                <td>{STATE_WORDS[state]}</td>
-                {[low.low, low.likely, low.high].map((value, i) => (
-                  <td
-                    key={i}
-                    className={`n${value < survey.device.doorMinVolts ? ' brick' : ''}${i === 1 ? ' strong' : ''}`}
-                  >
-                    {value > 0 ? value.toFixed(1) : 'none'}
-                  </td>
-                ))}
-                <td className={`n${(utilisation ?? 0) > 1 ? ' brick' : ''}`}>
-                  {utilisation === null ? '–' : `${Math.round(utilisation * 100)} %`}
-                </td>
+    <>
+      <div className="halves">
+        <div>
+          <Verdict judgement={judgement} way={wayWords(way)} />
+          {judgement.rear && <RearDoor rear={judgement.rear} />}
+          {way.forbidden && <p className="caution">The device does not allow it: {way.forbidden}.</p>}
+          <table className="plain states">
+            <caption>At the worst: low mains, hot winding, hot wires</caption>
+            <thead>
+              <tr>
+                <th>the device is</th>
+                <th className="n">low</th>
+                <th className="n">likely</th>
+                <th className="n">high</th>
+                <th className="n">of rating</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
-        <p>
-          {chime ? (
-            <>
-              Pressed, the chime gets <b className="figure">{volts(chime.pressedVolts.likely)}</b> (
-              {chime.pressedVolts.low.toFixed(1)} to {chime.pressedVolts.high.toFixed(1)}), made for {chime.ratedVolts}{' '}
-              V{chime.ratingRead ? '' : ', guessed'}: it {RINGS[chime.rings]}.{' '}
-              {chime.hums ? `In standby ${volts(chime.standbyVolts.likely)} make it hum.` : 'No hum in standby.'}
-            </>
-          ) : treatment.sounds ? (
-            'What this chime gets can’t be worked out here: ring it and listen.'
-          ) : (
-            'The chime in the wall is silent: a plug-in sounder rings.'
-          )}{' '}
-          <span className="soft">In the device’s settings: {treatment.setting}.</span>
-        </p>
+            </thead>
+            <tbody>
+              {judgement.states.map(({ state, low, utilisation }) => (
+                <tr key={state} aria-selected={state === judgement.governing}>
+                  <td>{STATE_WORDS[state]}</td>
+                  {[low.low, low.likely, low.high].map((value, i) => (
+                    <td
+                      key={i}
+                      className={`n${value < survey.device.doorMinVolts ? ' brick' : ''}${i === 1 ? ' strong' : ''}`}
+                    >
+                      {value > 0 ? value.toFixed(1) : 'none'}
+                    </td>
+                  ))}
+                  <td className={`n${(utilisation ?? 0) > 1 ? ' brick' : ''}`}>
+                    {utilisation === null ? '–' : `${Math.round(utilisation * 100)} %`}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p>
+            {chime ? (
+              <>
+                Pressed, the chime gets <b className="figure">{volts(chime.pressedVolts.likely)}</b> (
+                {chime.pressedVolts.low.toFixed(1)} to {chime.pressedVolts.high.toFixed(1)}), made for{' '}
+                {chime.ratedVolts} V{chime.ratingRead ? '' : ', guessed'}: it {RINGS[chime.rings]}.{' '}
+                {chime.hums ? `In standby ${volts(chime.standbyVolts.likely)} make it hum.` : 'No hum in standby.'}
+              </>
+            ) : treatment.sounds ? (
+              'What this chime gets can’t be worked out here: ring it and listen.'
+            ) : (
+              'The chime in the wall is silent: a plug-in sounder rings.'
+            )}{' '}
+            <span className="soft">In the device’s settings: {treatment.setting}.</span>
+          </p>
+        </div>
+        <div>
+          <h2>Volts on their way, {STATE_WORDS[judgement.governing]}</h2>
+          <FallingLine
+            falling={fallingVolts(of, change, judgement.governing)}
+            device={survey.device}
+            words={wayWords(way)}
+          />
+          <p className="small soft">
+            {way.minutes} minutes, {way.cost} in parts.{' '}
+            {treatment.what.charAt(0).toUpperCase() + treatment.what.slice(1)}.
+          </p>
+        </div>
       </div>
-      <div>
-        <h2>Volts on their way, {STATE_WORDS[judgement.governing]}</h2>
-        <FallingLine
-          falling={fallingVolts(of, change, judgement.governing)}
-          device={survey.device}
-          words={wayWords(way)}
-        />
-        <p className="small soft">
-          {way.minutes} minutes, {way.cost} in parts. {treatment.what.charAt(0).toUpperCase() + treatment.what.slice(1)}
-          .
-        </p>
-      </div>
-    </div>
+      <BeforeAfter point={point} way={way} />
+    </>
   );
 }

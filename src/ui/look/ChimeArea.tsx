@@ -1,9 +1,10 @@
 'use client';
 import { CHIME_KINDS, CHIME_KIND_WORDS, treatmentsFor } from '@/core/chime';
-import { deviceOf, regionOf } from '@/core/job';
+import { REAR_DOORS, deviceOf, lengthsOf, regionOf } from '@/core/job';
+import { DEVICES } from '@/core/catalogue';
 import { Choices } from '../kit/form/Choices';
 import { FieldGroup } from '../kit/form/FieldGroup';
-import { textField } from '../kit/form/fields';
+import { cableField, textField } from '../kit/form/fields';
 import { useJob } from '../kit/job/JobContext';
 
 /** The chime: which kind, where, and what can be done with it. What stands on it is asked at Measure. */
@@ -22,6 +23,7 @@ export function ChimeArea() {
         onPick={(kind) => write('chimeDescribed', { ...scope, chimeKind: kind })}
       />
       <FieldGroup kind="chimeDescribed" scope={scope} fields={[textField('place', 'where the chime is', place)]} />
+      {(chimeKind ?? 'mechanical') === 'mechanical' && <OnTheScrews />}
       {chimeKind && (
         <>
           <p>{ways.length === 1 ? 'One way' : `${ways.length} ways`} with such a chime and this device:</p>
@@ -38,5 +40,52 @@ export function ChimeArea() {
         </>
       )}
     </section>
+  );
+}
+
+const REAR_WORDS = { none: 'nothing on Rear', button: 'a button', device: 'a doorbell of its own' } as const;
+
+/** What else hangs on the chime’s screws: a second chime, a rear door; each changes the circuit. */
+function OnTheScrews() {
+  const { job, kept, write } = useJob();
+  const scope = { pointId: kept.id };
+  const { secondChime, rear, rearDeviceId, rearRunM } = kept.chime;
+  const lengths = lengthsOf(job);
+  return (
+    <>
+      <div className="halves choice-rows">
+        <Choices
+          label="a second chime: two wires under Trans and Front"
+          options={[
+            { value: 'no', words: 'no' },
+            { value: 'yes', words: 'yes' },
+          ]}
+          chosen={secondChime}
+          onPick={(value) => write('chimeDescribed', { ...scope, secondChime: value })}
+        />
+        <Choices
+          label="the rear door"
+          options={REAR_DOORS.map((value) => ({ value, words: REAR_WORDS[value] }))}
+          chosen={rear}
+          onPick={(value) => write('chimeDescribed', { ...scope, rear: value })}
+        />
+      </div>
+      {rear === 'device' && (
+        <>
+          <p>It shares the transformer: both doors are worked out together, in the same state.</p>
+          <Choices
+            label="which doorbell at the rear door"
+            options={DEVICES.map(({ id, name }) => ({ value: id, words: name }))}
+            chosen={rearDeviceId}
+            onPick={(value) => write('chimeDescribed', { ...scope, rearDeviceId: value })}
+          />
+          <FieldGroup
+            kind="chimeDescribed"
+            scope={scope}
+            fields={[cableField('rearRunM', 'wire from the chime to the rear door', lengths, rearRunM)]}
+          />
+        </>
+      )}
+    </>
   );
 }

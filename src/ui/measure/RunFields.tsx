@@ -5,7 +5,7 @@ import { gaugeText, lengthText, parseGauge, parseLengthSpan, type FigureRule, ty
 import { Choices } from '../kit/form/Choices';
 import type { TypedField } from '../kit/form/field';
 import { FieldGroup } from '../kit/form/FieldGroup';
-import { figureField, mapped, within } from '../kit/form/fields';
+import { cableField, figureField, mapped, within } from '../kit/form/fields';
 import { useJob } from '../kit/job/JobContext';
 
 const MATERIAL_WORDS = {
@@ -107,6 +107,20 @@ export function RunFields({ run, legend }: { readonly run: RunName; readonly leg
             figureField('pairs', 'pairs joined as found', whole(LIMITS.pairs.least, LIMITS.pairs.most), facts.pairs),
           ]}
         />
+        {run === 'toDoor' && (
+          <FieldGroup
+            kind="runDescribed"
+            scope={scope}
+            fields={[
+              cableField(
+                'straightM',
+                'other conductor straight to the transformer, past the chime',
+                lengths,
+                facts.straightM,
+              ),
+            ]}
+          />
+        )}
         <Choices
           label="conductor"
           options={MATERIALS.map((value) => ({ value, words: MATERIAL_WORDS[value] }))}

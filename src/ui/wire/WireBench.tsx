@@ -1,12 +1,11 @@
 'use client';
 import { Check, Lock } from 'lucide-react';
 import { useState } from 'react';
-import { treatmentById } from '@/core/chime';
-import { stepStandings } from '@/core/job';
+import { builtOf, planOf, stepStandings } from '@/core/job';
 import { CircuitPlates } from '../kit/CircuitPlate';
 import { useJob } from '../kit/job/JobContext';
 import { StepAt } from './StepAt';
-import { TerminalDrawing } from './TerminalDrawing';
+import { StepDrawing } from './StepDrawing';
 
 const PLACE_WORDS = {
   van: 'at the van',
@@ -24,8 +23,8 @@ export function WireBench() {
   const first = steps.findIndex(({ ticked }) => !ticked);
   const at = picked ?? (first === -1 ? steps.length - 1 : first);
   const standing = steps[at];
-  const treatment = point.choice && treatmentById(point.choice.data.treatmentId);
-  if (!standing)
+  const plan = planOf(point);
+  if (!standing || !plan)
     return (
       <>
         <p>No way is taken yet: the steps follow from it, terminal by terminal.</p>
@@ -35,7 +34,6 @@ export function WireBench() {
       </>
     );
   const { step } = standing;
-  const done = new Set(steps.flatMap(({ step: one, ticked }) => (ticked && one.terminal ? [one.terminal] : [])));
   const before = steps[at - 1];
   const after = steps[at + 1];
   return (
@@ -53,12 +51,7 @@ export function WireBench() {
         <p className="step-words" data-testid="step">
           {step.words}
         </p>
-        <TerminalDrawing
-          step={step}
-          path={treatment?.standing.path ?? 'none'}
-          treatment={treatment?.name ?? ''}
-          done={done}
-        />
+        <StepDrawing step={step} built={builtOf(point)} ticked={standing.ticked} />
         <p className="soft">{step.how}</p>
         <StepAt key={step.id} standing={standing} onTicked={() => setPicked(null)} />
         <div className="step-foot">

@@ -1,10 +1,13 @@
-import { SOUNDER_PART, type Treatment } from '../treatment';
+import { betweenPart, hasPart, moveTask, spliceAt, type Move } from '../../wiring';
+import { fuseTestTask } from '../chimeTasks';
+import { SOUNDER_PART, type TreatmentPlan } from '../treatment';
 
-export const boxedReplaced: Treatment = {
+const DOOR_SPLICE = 'splice.front';
+
+export const boxedReplaced: TreatmentPlan = {
   id: 'boxedReplaced',
   name: 'Boxed chime replaced',
   what: 'enclosure with transformer and fuse link on the two cables that are there',
-  standing: { path: 'link', linkOhms: 0.15 },
   sounds: false,
   kinds: ['boxedMains'],
   regions: [],
@@ -12,35 +15,53 @@ export const boxedReplaced: Treatment = {
   cost: 24,
   parts: ['fuse link 1 A (and a spare)', SOUNDER_PART],
   setting: 'no chime',
-  steps: [
-    {
-      id: 'boxed-fuse-test',
-      place: 'van',
-      words: 'Test the fuse link for continuity before it goes in',
-      how: 'Under 1 Ω is good.',
-      touches: 'nothing',
-    },
-    {
-      id: 'boxed-open',
-      place: 'chime',
-      words: 'Boxed chime opened: proved again at its mains terminals, photographed',
-      how: 'Chime and transformer share one housing. The two cables stay: label which is mains and which goes to the door.',
-      touches: 'mains',
-    },
-    {
-      id: 'boxed-out',
-      place: 'chime',
-      words: 'Boxed chime out, both cables kept from falling back',
-      how: 'The enclosure with the new transformer takes its place on the same two cables.',
-      touches: 'mains',
-    },
-    {
-      id: 'boxed-link',
-      place: 'chime',
-      words: 'Door cable to the fuse link in the bell part of the enclosure',
-      how: 'Mains and bell wires apart, each by its own entry.',
-      touches: 'bell',
-      tug: true,
-    },
+  tasks: (found) => [
+    fuseTestTask('boxed-fuse-test'),
+    // Beside a new transformer it is out already; beside an adapter its mains side still feeds it
+    ...(hasPart(found, 'boxed')
+      ? [
+          moveTask(
+            'chime',
+            'boxed-out',
+            'mains',
+            [
+              { do: 'off', lead: 'house.hot', joint: 'boxed.hot' },
+              { do: 'off', lead: 'house.neutral', joint: 'boxed.neutral' },
+              { do: 'remove', part: 'boxed' },
+            ],
+            'Proved again at these very terminals. Its cable ends in a box with a cover, every conductor capped.',
+            'Boxed chime out, its mains conductors capped',
+          ),
+        ]
+      : []),
+    moveTask(
+      'chime',
+      'boxed-link',
+      'bell',
+      [
+        {
+          do: 'add',
+          part: betweenPart({
+            id: 'fuse',
+            name: 'fuse link',
+            place: 'chime',
+            kind: 'link',
+            ohms: 0.15,
+            leads: ['the fuse link', 'the fuse link’s other end'],
+          }),
+        },
+        { do: 'splice', joint: spliceAt(DOOR_SPLICE, 'chime', 'door side') },
+        ...found.leads
+          .filter(({ from, run }) => from === 'new.S1' && run === 'toDoor')
+          .flatMap(({ id }): readonly Move[] => [
+            { do: 'off', lead: id, joint: 'new.S1' },
+            { do: 'on', lead: id, joint: DOOR_SPLICE },
+          ]),
+        { do: 'on', lead: 'fuse.b', joint: DOOR_SPLICE },
+        { do: 'on', lead: 'fuse.a', joint: 'new.S1' },
+      ],
+      'Mains and bell wires apart, each by its own entry.',
+      'Fuse link between the transformer’s screw and the door’s wire, in the bell part of the enclosure',
+    ),
   ],
 };

@@ -1,10 +1,11 @@
-import { LABEL_STEP, SOUNDER_PART, type Treatment } from '../treatment';
+import { betweenPart, moveTask, spliceAt } from '../../wiring';
+import { LABEL_TASK, fuseTestTask, rearFollows, swing } from '../chimeTasks';
+import { SOUNDER_PART, type TreatmentPlan } from '../treatment';
 
-export const fuseLink: Treatment = {
+export const fuseLink: TreatmentPlan = {
   id: 'fuseLink',
   name: 'Fuse link',
   what: 'wires joined by a fused lead, chime kept as a box',
-  standing: { path: 'link', linkOhms: 0.15 },
   sounds: false,
   kinds: ['mechanical', 'electronic'],
   regions: ['gb-230'],
@@ -12,32 +13,44 @@ export const fuseLink: Treatment = {
   cost: 24,
   parts: ['fuse link 1 A (and a spare)', SOUNDER_PART],
   setting: 'no chime',
-  steps: [
-    {
-      id: 'fuse-test',
-      place: 'van',
-      words: 'Test the fuse link for continuity before it goes in',
-      how: 'One may be dead out of its bag. Under 1 Ω is good.',
-      touches: 'nothing',
-    },
-    LABEL_STEP,
-    {
-      id: 'fuse-front',
-      place: 'chime',
-      words: 'House wire off Front, joined to the fuse link',
-      how: 'Strip 8 mm, connector closed over all copper.',
-      touches: 'bell',
-      terminal: 'Front',
-      tug: true,
-    },
-    {
-      id: 'fuse-trans',
-      place: 'chime',
-      words: 'House wire off Trans, joined to the fuse link’s other end',
-      how: 'The chime stays as a junction box and is silent: tell the customer, pair the plug-in sounder.',
-      touches: 'bell',
-      terminal: 'Trans',
-      tug: true,
-    },
+  tasks: (found) => [
+    fuseTestTask('fuse-test'),
+    LABEL_TASK,
+    moveTask(
+      'chime',
+      'fuse-front',
+      'bell',
+      [
+        {
+          do: 'add',
+          part: betweenPart({
+            id: 'fuse',
+            name: 'fuse link',
+            place: 'chime',
+            kind: 'link',
+            ohms: 0.15,
+            leads: ['the fuse link', 'the fuse link’s other end'],
+          }),
+        },
+        { do: 'splice', joint: spliceAt('splice.front', 'chime', 'door side') },
+        { do: 'on', lead: 'fuse.a', joint: 'splice.front' },
+        ...swing(found, 'Front', 'splice.front'),
+      ],
+      'Strip 8 mm, connector closed over all copper.',
+      'Door’s wire off Front, joined to the fuse link',
+    ),
+    moveTask(
+      'chime',
+      'fuse-trans',
+      'bell',
+      [
+        { do: 'splice', joint: spliceAt('splice.trans', 'chime', 'transformer side') },
+        { do: 'on', lead: 'fuse.b', joint: 'splice.trans' },
+        ...swing(found, 'Trans', 'splice.trans'),
+      ],
+      'The chime stays as a junction box and is silent: tell the customer, pair the plug-in sounder.',
+      'Transformer’s wire off Trans, joined to the fuse link’s other end',
+    ),
+    ...rearFollows(found, 'fuse-rear', 'splice.trans'),
   ],
 };

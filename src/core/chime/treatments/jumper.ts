@@ -1,10 +1,11 @@
-import { LABEL_STEP, SOUNDER_PART, type Treatment } from '../treatment';
+import { betweenPart, moveTask } from '../../wiring';
+import { LABEL_TASK } from '../chimeTasks';
+import { SOUNDER_PART, type TreatmentPlan } from '../treatment';
 
-export const jumper: Treatment = {
+export const jumper: TreatmentPlan = {
   id: 'jumper',
   name: 'Jumper',
   what: 'Front and Trans shorted, wires stay',
-  standing: { path: 'link', linkOhms: 0.02 },
   sounds: false,
   kinds: ['mechanical', 'electronic'],
   regions: [],
@@ -12,25 +13,34 @@ export const jumper: Treatment = {
   cost: 20,
   parts: ['jumper wire', SOUNDER_PART],
   setting: 'no chime',
-  steps: [
-    LABEL_STEP,
-    {
-      id: 'jumper-front',
-      place: 'chime',
-      words: 'Jumper under Front, with the wire that is there',
-      how: 'Strip 8 mm, hook clockwise.',
-      touches: 'bell',
-      terminal: 'Front',
-      tug: true,
-    },
-    {
-      id: 'jumper-trans',
-      place: 'chime',
-      words: 'Jumper’s other end under Trans, with the wire that is there',
-      how: 'The chime is silent from now on: tell the customer, pair the plug-in sounder.',
-      touches: 'bell',
-      terminal: 'Trans',
-      tug: true,
-    },
+  tasks: () => [
+    LABEL_TASK,
+    moveTask(
+      'chime',
+      'jumper-front',
+      'bell',
+      [
+        {
+          do: 'add',
+          part: betweenPart({
+            id: 'jumper',
+            name: 'jumper',
+            place: 'chime',
+            kind: 'link',
+            ohms: 0.02,
+            leads: ['jumper', 'jumper’s other end'],
+          }),
+        },
+        { do: 'on', lead: 'jumper.a', joint: 'chime.Front' },
+      ],
+      'Strip 8 mm, hook clockwise.',
+    ),
+    moveTask(
+      'chime',
+      'jumper-trans',
+      'bell',
+      [{ do: 'on', lead: 'jumper.b', joint: 'chime.Trans' }],
+      'The chime is silent from now on: tell the customer, pair the plug-in sounder.',
+    ),
   ],
 };

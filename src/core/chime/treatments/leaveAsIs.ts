@@ -1,10 +1,10 @@
-import type { Treatment } from '../treatment';
+import { lookTask } from '../../wiring';
+import type { TreatmentPlan } from '../treatment';
 
-export const leaveAsIs: Treatment = {
+export const leaveAsIs: TreatmentPlan = {
   id: 'leaveAsIs',
   name: 'Leave as it is',
   what: 'coil stays in series with the device',
-  standing: { path: 'series' },
   sounds: true,
   kinds: ['mechanical', 'electronic'],
   regions: [],
@@ -12,13 +12,12 @@ export const leaveAsIs: Treatment = {
   cost: 0,
   parts: [],
   setting: 'mechanical chime, no module',
-  steps: [
-    {
-      id: 'chime-look',
-      place: 'chime',
-      words: 'Photograph the chime’s terminals and close the cover',
-      how: 'Nothing is changed here. Look for an old module under the cover: it would have to come out.',
-      touches: 'nothing',
-    },
+  tasks: () => [
+    lookTask(
+      'chime',
+      'chime-look',
+      'Photograph the chime’s terminals and close the cover',
+      'No wire changes its place here. Nothing may stand between Front and Trans but the coil.',
+    ),
   ],
 };

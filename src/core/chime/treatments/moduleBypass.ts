@@ -1,10 +1,11 @@
-import { LABEL_STEP, SOUNDER_PART, type Treatment } from '../treatment';
+import { betweenPart, lookTask, moveTask } from '../../wiring';
+import { LABEL_TASK, rearFollows, swing } from '../chimeTasks';
+import { SOUNDER_PART, type TreatmentPlan } from '../treatment';
 
-export const moduleBypass: Treatment = {
+export const moduleBypass: TreatmentPlan = {
   id: 'moduleBypass',
   name: 'Module in bypass',
   what: 'chime out of the loop, wires joined through a self-resetting protector',
-  standing: { path: 'link', linkOhms: 0.3 },
   sounds: false,
   kinds: ['mechanical', 'electronic'],
   regions: ['na-120'],
@@ -12,31 +13,34 @@ export const moduleBypass: Treatment = {
   cost: 22,
   parts: ['module with bypass ports (in the bag)', SOUNDER_PART],
   setting: 'no chime',
-  steps: [
-    LABEL_STEP,
-    {
-      id: 'bypass-front',
-      place: 'chime',
-      words: 'House wire off Front',
-      how: 'Leave it labelled; keep it from touching anything.',
-      touches: 'bell',
-      terminal: 'Front',
-    },
-    {
-      id: 'bypass-trans',
-      place: 'chime',
-      words: 'House wire off Trans, both wires into the bypass ports',
-      how: 'Take the module’s lead set off first. Strip 8 mm, push in until it holds.',
-      touches: 'bell',
-      terminal: 'Trans',
-      tug: true,
-    },
-    {
-      id: 'bypass-place',
-      place: 'chime',
-      words: 'Lay the module in the chime and close the cover',
-      how: 'The chime is silent from now on: tell the customer, pair the plug-in sounder.',
-      touches: 'nothing',
-    },
+  tasks: (found) => [
+    LABEL_TASK,
+    moveTask(
+      'chime',
+      'bypass-front',
+      'bell',
+      [
+        {
+          do: 'add',
+          part: betweenPart({ id: 'bypass', name: 'bypass port', place: 'chime', kind: 'link', ohms: 0.3 }),
+        },
+        ...swing(found, 'Front', 'bypass.A'),
+      ],
+      'Take the module’s lead set off first. Strip 8 mm, push in until it holds.',
+    ),
+    moveTask(
+      'chime',
+      'bypass-trans',
+      'bell',
+      swing(found, 'Trans', 'bypass.B'),
+      'Both ports filled, no copper to be seen. Its protector resets itself.',
+    ),
+    ...rearFollows(found, 'bypass-rear', 'bypass.B'),
+    lookTask(
+      'chime',
+      'bypass-place',
+      'Lay the module in the chime and close the cover',
+      'The chime is silent from now on: tell the customer, pair the plug-in sounder.',
+    ),
   ],
 };

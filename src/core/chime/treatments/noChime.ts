@@ -1,10 +1,10 @@
-import { SOUNDER_PART, type Treatment } from '../treatment';
+import { lookTask } from '../../wiring';
+import { SOUNDER_PART, type TreatmentPlan } from '../treatment';
 
-export const noChime: Treatment = {
+export const noChime: TreatmentPlan = {
   id: 'noChime',
   name: 'No chime in the loop',
   what: 'straight from the transformer to the door',
-  standing: { path: 'none' },
   sounds: false,
   kinds: ['none', 'wireless'],
   regions: [],
@@ -12,13 +12,12 @@ export const noChime: Treatment = {
   cost: 18,
   parts: [SOUNDER_PART],
   setting: 'no chime',
-  steps: [
-    {
-      id: 'nochime-check',
-      place: 'transformer',
-      words: 'See that both wires run straight through to the door',
-      how: 'No chime hides on the way: follow the cable, or compare its ohms with its length.',
-      touches: 'nothing',
-    },
+  tasks: () => [
+    lookTask(
+      'transformer',
+      'nochime-check',
+      'See that both wires run straight through to the door',
+      'No chime hides on the way: follow the cable, or compare its ohms with its length.',
+    ),
   ],
 };

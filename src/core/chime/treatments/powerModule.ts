@@ -1,10 +1,11 @@
-import { LABEL_STEP, type Treatment } from '../treatment';
+import { betweenPart, lookTask, moveTask } from '../../wiring';
+import { LABEL_TASK } from '../chimeTasks';
+import type { TreatmentPlan } from '../treatment';
 
-export const powerModule: Treatment = {
+export const powerModule: TreatmentPlan = {
   id: 'powerModule',
   name: 'Power module',
   what: 'added across Front and Trans, house wires stay',
-  standing: { path: 'shunt', shuntOhms: 1 },
   sounds: true,
   kinds: ['mechanical'],
   regions: [],
@@ -12,32 +13,40 @@ export const powerModule: Treatment = {
   cost: 0,
   parts: ['power module (in the bag)'],
   setting: 'mechanical chime, module fitted',
-  steps: [
-    LABEL_STEP,
-    {
-      id: 'module-front',
-      place: 'chime',
-      words: 'Module lead under Front, with the wire that is there',
-      how: 'Strip 8 mm, hook clockwise so that the screw closes the hook. Nothing on Rear.',
-      touches: 'bell',
-      terminal: 'Front',
-      tug: true,
-    },
-    {
-      id: 'module-trans',
-      place: 'chime',
-      words: 'Other module lead under Trans, with the wire that is there',
-      how: 'One terminal at a time. Either lead may go to either screw: AC has no polarity here.',
-      touches: 'bell',
-      terminal: 'Trans',
-      tug: true,
-    },
-    {
-      id: 'module-place',
-      place: 'chime',
-      words: 'Stick the module clear of plungers and bars, close the cover',
-      how: 'On the side, or on top with the leads led out. A muffled ring is the sign that it touches.',
-      touches: 'nothing',
-    },
+  tasks: () => [
+    LABEL_TASK,
+    moveTask(
+      'chime',
+      'module-front',
+      'bell',
+      [
+        {
+          do: 'add',
+          part: betweenPart({
+            id: 'module',
+            name: 'module',
+            place: 'chime',
+            kind: 'shunt',
+            ohms: 1,
+            leads: ['module lead', 'other module lead'],
+          }),
+        },
+        { do: 'on', lead: 'module.a', joint: 'chime.Front' },
+      ],
+      'Strip 8 mm, hook clockwise so that the screw closes the hook. Nothing on Rear.',
+    ),
+    moveTask(
+      'chime',
+      'module-trans',
+      'bell',
+      [{ do: 'on', lead: 'module.b', joint: 'chime.Trans' }],
+      'One terminal at a time. Either lead may go to either screw: AC has no polarity here.',
+    ),
+    lookTask(
+      'chime',
+      'module-place',
+      'Stick the module clear of plungers and bars, close the cover',
+      'On the side, or on top with the leads led out. A muffled ring is the sign that it touches.',
+    ),
   ],
 };

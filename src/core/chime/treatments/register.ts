@@ -1,4 +1,14 @@
-import type { Treatment } from '../treatment';
+import {
+  ORDINARY_BELL,
+  applyMoves,
+  bellPathOf,
+  foundBell,
+  mainsSide,
+  type BellFacts,
+  type Task,
+  type Wiring,
+} from '../../wiring';
+import type { Treatment, TreatmentPlan } from '../treatment';
 import { boxedReplaced } from './boxedReplaced';
 import { fuseLink } from './fuseLink';
 import { inlineModule } from './inlineModule';
@@ -10,7 +20,7 @@ import { powerModule } from './powerModule';
 import { takeOut } from './takeOut';
 
 /** Every treatment, in the order in which a practitioner thinks of them. */
-export const TREATMENTS: readonly Treatment[] = [
+const PLANS: readonly TreatmentPlan[] = [
   leaveAsIs,
   powerModule,
   inlineModule,
@@ -21,3 +31,42 @@ export const TREATMENTS: readonly Treatment[] = [
   noChime,
   boxedReplaced,
 ];
+
+/** The plainest wiring that a treatment is made for. */
+function plainWiring({ kinds }: TreatmentPlan): Wiring {
+  const chime: BellFacts['chime'] = kinds.includes('boxedMains')
+    ? 'boxed'
+    : kinds.includes('mechanical')
+      ? 'screws'
+      : 'none';
+  const found = foundBell({ ...ORDINARY_BELL, chime });
+  const after = (wiring: Wiring, tasks: readonly Task[]): Wiring =>
+    applyMoves(
+      wiring,
+      tasks.flatMap(({ moves }) => moves),
+    );
+  // A boxed chime goes with its transformer
+  return chime === 'boxed'
+    ? after(found, mainsSide(found, { name: 'new transformer', ratedVolts: 0, fit: 'dinRail' }))
+    : found;
+}
+
+/** A treatment’s path from Trans to Front follows from what it does to a wiring. */
+function withPath(plan: TreatmentPlan): Treatment {
+  const plain = plainWiring(plan);
+  const standing = bellPathOf(
+    applyMoves(
+      plain,
+      plan.tasks(plain).flatMap(({ moves }) => moves),
+    ),
+  );
+  if (!standing) throw new Error(`${plan.name} leaves the loop open`);
+  const { tasks: _tasks, ...data } = plan;
+  return { ...data, standing };
+}
+
+export const TREATMENTS: readonly Treatment[] = PLANS.map(withPath);
+
+/** What a treatment changes of a wiring whose chime stands bare; nothing for one that nobody knows. */
+export const treatmentTasks = (id: string, found: Wiring): readonly Task[] =>
+  PLANS.find((plan) => plan.id === id)?.tasks(found) ?? [];

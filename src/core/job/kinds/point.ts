@@ -20,6 +20,8 @@ export const WAS_THERE = ['button', 'videoDoorbell', 'nothing'] as const;
 /** How the chime is treated now. */
 export const PRESENT_PATHS = ['series', 'shunt', 'link', 'none'] as const;
 export const RUN_NAMES = ['toChime', 'toDoor'] as const;
+/** What hangs on a chime’s Rear. */
+export const REAR_DOORS = ['none', 'button', 'device'] as const;
 export const MATERIALS = ['copper', 'copperClad', 'fineFlex'] as const;
 
 export const SHOULD_SEE = ['faces', 'parcel', 'gate', 'bins', 'car'] as const;
@@ -157,6 +159,8 @@ export const runDescribed = exact({
   sparePairs: maybe.whole(LIMITS.sparePairs),
   material: maybe.choice(MATERIALS),
   conductors: number<1 | 2>().nullable().oneOf([1, 2, null]),
+  /** Of the door’s run: the loop’s other conductor goes straight from the transformer to the door, so long. */
+  straightM: maybe.amount(LIMITS.runM),
 });
 
 export const chimeDescribed = exact({
@@ -166,4 +170,11 @@ export const chimeDescribed = exact({
   ratedVa: maybe.amount(LIMITS.voltAmps),
   present: maybe.choice(PRESENT_PATHS),
   place: maybe.text(),
+  /** Another chime hangs between its Trans and Front. */
+  secondChime: maybe.choice(YES_NO),
+  /** What hangs on its Rear; a doorbell there shares the transformer. */
+  rear: maybe.choice(REAR_DOORS),
+  rearDeviceId: maybe.text(64),
+  /** From the chime to the rear door; its wire is taken for that of the front door. */
+  rearRunM: maybe.amount(LIMITS.runM),
 });

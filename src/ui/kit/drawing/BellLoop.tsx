@@ -26,6 +26,10 @@ export interface LoopWords {
   readonly toDoor: Stretch;
   readonly trans: string;
   readonly front: string;
+  /** A second chime hangs beside the first one. */
+  readonly twoChimes: boolean;
+  /** What hangs on the chime’s Rear, with its volts at worst where a doorbell does. */
+  readonly rear: { readonly name: string; readonly volts: string } | null;
   readonly conditions: string;
   readonly plates: { readonly open: LoopPlate; readonly screws: LoopPlate; readonly door: LoopPlate };
 }
@@ -50,11 +54,13 @@ interface Layout {
   readonly doorPlate: Spot;
   readonly plateWidth: number;
   readonly conditions: Spot;
+  readonly rear: { readonly box: Spot; readonly x: number; readonly down: number; readonly back: number };
 }
 
 const BOX = { width: 116, height: 84 } as const;
 const CHIME = { width: 160, height: 56 } as const;
 const PLATE_HEIGHT = 42;
+const REAR = { width: 104, height: 44 } as const;
 
 const WIDE: Layout = {
   size: [750, 286],
@@ -71,6 +77,7 @@ const WIDE: Layout = {
   doorPlate: { x: 420, y: 128 },
   plateWidth: 172,
   conditions: { x: 375, y: 272 },
+  rear: { box: { x: 324, y: 196 }, x: 376, down: 80, back: 248 },
 };
 const NARROW: Layout = {
   size: [360, 378],
@@ -87,6 +94,7 @@ const NARROW: Layout = {
   doorPlate: { x: 182, y: 242 },
   plateWidth: 126,
   conditions: { x: 180, y: 364 },
+  rear: { box: { x: 128, y: 166 }, x: 180, down: 72, back: 338 },
 };
 
 /**
@@ -101,6 +109,8 @@ export function BellLoop({ words, printed = false }: { readonly words: LoopWords
   return (
     <svg className="drawing loop" viewBox={`0 0 ${layout.size.join(' ')}`} role="group" aria-label="Bell circuit">
       <path d={layout.wires} className="line" />
+      {words.rear && <RearDoor place={layout.rear} rear={words.rear} />}
+      {words.twoChimes && <rect x={chime.x + 9} y={chime.y - 9} {...CHIME} className="box" />}
       <g>
         <rect x={source.x} y={source.y} {...BOX} className="box" />
         <path d={`M${source.x + 26} ${source.y + 26}q8 -10 16 0t16 0 16 0 16 0`} className="line" />
@@ -115,7 +125,7 @@ export function BellLoop({ words, printed = false }: { readonly words: LoopWords
         <rect x={chime.x} y={chime.y} {...CHIME} className="box" />
         <path d={`M${chime.x + 10} ${chime.y + 19}h18M${chime.x + 10} ${chime.y + 36}h18`} className="bars" />
         <text x={chime.x + 94} y={chime.y + 24} textAnchor="middle" className="strong">
-          Chime
+          {words.twoChimes ? 'Two chimes' : 'Chime'}
         </text>
         <text x={chime.x + 94} y={chime.y + 43} textAnchor="middle" className="soft">
           {words.chime}
@@ -146,6 +156,28 @@ export function BellLoop({ words, printed = false }: { readonly words: LoopWords
         {words.conditions}
       </text>
     </svg>
+  );
+}
+
+/** The rear door, fed through its own coil: from the chime’s Rear to the way back. */
+function RearDoor({
+  place: { box, x, down, back },
+  rear,
+}: {
+  readonly place: Layout['rear'];
+  readonly rear: NonNullable<LoopWords['rear']>;
+}) {
+  return (
+    <g>
+      <path d={`M${x} ${down}V${box.y}M${x} ${box.y + REAR.height}V${back}`} className="line" />
+      <rect x={box.x} y={box.y} rx="8" {...REAR} className="box" />
+      <text x={x} y={box.y + 19} textAnchor="middle" className="strong small-text">
+        {rear.name}
+      </text>
+      <text x={x} y={box.y + 36} textAnchor="middle" className="m small-text">
+        {rear.volts}
+      </text>
+    </g>
   );
 }
 

@@ -1,4 +1,4 @@
-import { fallingVolts, type Band } from '@/core/bell';
+import { fallingVolts, type Band, type Judgement } from '@/core/bell';
 import { STATE_WORDS, type LastingState } from '@/core/catalogue';
 import { CHIME_KIND_WORDS } from '@/core/chime';
 import { lengthsOf, regionOf, type Assessment, type Job, type Point, type TakenReading } from '@/core/job';
@@ -40,6 +40,11 @@ const askedPlate = (label: string, field: string): LoopPlate => ({
   field,
 });
 
+function rearWords({ chime }: Point, { rear }: Judgement): LoopWords['rear'] {
+  if (rear) return { name: 'Rear door', volts: `${voltsOrCollapse(rear.low.likely)} at worst` };
+  return chime.rear === 'button' ? { name: 'Rear door', volts: 'a button' } : null;
+}
+
 /** Everything that stands on the drawing of a point's loop, in one lasting state of the device. */
 export function loopWords(job: Job, point: Point, assessment: Assessment, state: LastingState): LoopWords {
   const { known, survey, reference } = assessment;
@@ -56,6 +61,7 @@ export function loopWords(job: Job, point: Point, assessment: Assessment, state:
       words: [
         lengthM ? lengthText((lengthM.low + lengthM.high) / 2, lengthsOf(job)) : 'length guessed',
         gauge ? gaugeText(gauge) : null,
+        run === 'toDoor' && point.runs.toDoor.straightM !== undefined ? 'back straight' : null,
       ]
         .filter((part) => part !== null)
         .join(' · '),
@@ -85,6 +91,8 @@ export function loopWords(job: Job, point: Point, assessment: Assessment, state:
     toDoor: stretch('toDoor'),
     trans: terminal(trans),
     front: terminal(front),
+    twoChimes: point.chime.secondChime === 'yes',
+    rear: rearWords(point, reference.judgement),
     conditions: `${STATE_WORDS[state]} · mains at its lowest, ${mainsAt(mains.lowPercent)} of ${mains.nominalVolts} V · hot wires`,
     plates: {
       open: open

@@ -59,6 +59,23 @@ export const tapeField = (
   cleared: { [name]: null },
 });
 
+/** The length of a cable, in metres or feet. */
+export const cableField = (
+  name: string,
+  label: string,
+  system: LengthSystem,
+  value: number | undefined,
+): TypedField => ({
+  name,
+  label,
+  figure: true,
+  unit: system === 'metric' ? 'm' : 'ft',
+  shown: value === undefined ? '' : lengthText(value, system).replace(/ (m|ft)$/, ''),
+  read: (text) =>
+    within(parseLength(text, system === 'metric' ? 'm' : 'ft'), LIMITS.runM, (metres) => ({ [name]: metres })),
+  cleared: { [name]: null },
+});
+
 /** Makes data of a parsed value. */
 export const mapped = <T>(result: Parsed<T>, make: (value: T) => object): Parsed<object> =>
   result.ok ? parsed(make(result.value)) : result;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { touchesOf } from './steps';
+import { touchesOf } from './wiringPlan';
 
 describe('what a step touches', () => {
   it('take a step that nobody knows for mains', () => {

@@ -1,0 +1,168 @@
+import { WIRE_THIN_MM2 } from '../advice';
+import { TRANSFORMERS } from '../catalogue';
+import { TREATMENTS, clearChime, treatmentTasks } from '../chime';
+import type { RunName } from '../bell';
+import { awgToMm2 } from '../circuit';
+import {
+  ORDINARY_BELL,
+  applyMoves,
+  doorPart,
+  doorTasks,
+  foundBell,
+  joinPairs,
+  mainsSide,
+  planWiring,
+  repull,
+  wiringBuilt,
+  type BellFacts,
+  type FittedTransformer,
+  type Step,
+  type Task,
+  type Touches,
+  type Wiring,
+  type WiringPlan,
+} from '../wiring';
+import { RUN_NAMES } from './kinds/point';
+import type { Choice, Point } from './job';
+import { chimeKindOf, presentOf } from './survey';
+
+/** What a choice does to a wiring. */
+interface Remedy {
+  readonly transformer: FittedTransformer | null;
+  readonly treatmentId: string;
+  readonly deviceName: string;
+  /** Runs whose spare pairs are joined, and runs that are pulled anew. */
+  readonly join: readonly string[];
+  readonly pull: readonly string[];
+}
+
+/** What the survey says of a point’s bell wiring. */
+export function bellFactsOf(point: Point): BellFacts {
+  const kind = chimeKindOf(point);
+  const { wasThere } = point.look;
+  return {
+    ...ORDINARY_BELL,
+    chime: kind === 'boxedMains' ? 'boxed' : kind === 'none' || kind === 'wireless' ? 'none' : 'screws',
+    present: presentOf(point),
+    secondChime: point.chime.secondChime === 'yes',
+    rear: point.chime.rear ?? 'none',
+    straight: point.runs.toDoor.straightM !== undefined,
+    door: wasThere === 'videoDoorbell' ? 'device' : wasThere === 'nothing' ? 'nothing' : 'button',
+  };
+}
+
+/**
+ * The tasks of a remedy: supply, chime, cable, then the door, so that the chime is treated before the device is first
+ * energised. Each follows from the wiring that the ones before it leave.
+ */
+function tasksOf(found: Wiring, { transformer, treatmentId, deviceName, join, pull }: Remedy): readonly Task[] {
+  const stages: readonly ((wiring: Wiring) => readonly Task[])[] = [
+    (wiring) => (transformer ? mainsSide(wiring, transformer) : []),
+    clearChime,
+    (wiring) => treatmentTasks(treatmentId, wiring),
+    (wiring) => (join.length > 0 ? joinPairs(wiring, join) : []),
+    (wiring) => (pull.length > 0 ? repull(wiring, pull) : []),
+    (wiring) => doorTasks(wiring, { do: 'add', part: doorPart('device', deviceName, 'door', 'load') }),
+  ];
+  let at = found;
+  return stages.flatMap((stage) => {
+    const tasks = stage(at);
+    at = applyMoves(
+      at,
+      tasks.flatMap(({ moves }) => moves),
+    );
+    return tasks;
+  });
+}
+
+/** What the survey says no more of (it was corrected since) is done at every run. */
+const orAll = (runs: readonly RunName[]): readonly RunName[] => (runs.length > 0 ? runs : RUN_NAMES);
+
+const isThin = (point: Point, run: RunName): boolean => {
+  const { awg, mm2 } = point.runs[run];
+  return (mm2 ?? (awg === undefined ? Infinity : awgToMm2(awg))) < WIRE_THIN_MM2;
+};
+
+/** What of a choice changes wires; a way that is only looked at has as much. */
+export type WiringChoice = Pick<Choice['data'], 'transformer' | 'treatmentId' | 'joinPairs' | 'repull'> & {
+  readonly device: Pick<Choice['data']['device'], 'name'>;
+};
+
+/** A transformer that the catalogue does not know any more sits on a box. */
+const fittedOf = ({ transformer }: WiringChoice): FittedTransformer | null =>
+  transformer && {
+    name: transformer.name,
+    ratedVolts: transformer.ratedVolts,
+    fit: transformer.mainsWork
+      ? TRANSFORMERS.find(({ id }) => id === transformer.id)?.fit === 'dinRail'
+        ? 'dinRail'
+        : 'onBox'
+      : 'plugIn',
+  };
+
+/** A point’s wiring as found, and what a choice makes of it. */
+export function wiringPlan(point: Point, choice: WiringChoice): WiringPlan {
+  const found = foundBell(bellFactsOf(point));
+  return planWiring(
+    found,
+    tasksOf(found, {
+      transformer: fittedOf(choice),
+      treatmentId: choice.treatmentId,
+      deviceName: choice.device.name,
+      join: choice.joinPairs ? orAll(RUN_NAMES.filter((run) => (point.runs[run].sparePairs ?? 0) > 0)) : [],
+      pull: choice.repull ? orAll(RUN_NAMES.filter((run) => isThin(point, run))) : [],
+    }),
+  );
+}
+
+const plans = new WeakMap<Point, WiringPlan>();
+
+/** The plan of a point’s taken way; null without one. Points never change: it is worked out once for each. */
+export function planOf(point: Point): WiringPlan | null {
+  if (!point.choice) return null;
+  const known = plans.get(point) ?? wiringPlan(point, point.choice.data);
+  plans.set(point, known);
+  return known;
+}
+
+/** The steps of a point’s choice; none without a choice. */
+export const pointSteps = (point: Point): readonly Step[] => planOf(point)?.steps ?? [];
+
+/** The point’s wiring as built so far. */
+export const builtOf = (point: Point): Wiring => {
+  const plan = planOf(point);
+  return plan ? wiringBuilt(plan.found, plan.steps, (id) => id in point.ticks) : foundBell(bellFactsOf(point));
+};
+
+/** Every task that a plan can hold, over all that may have been found: what each touches. */
+function everyTask(): ReadonlyMap<string, Touches> {
+  const presents: readonly BellFacts['present'][] = [
+    { path: 'series' },
+    { path: 'shunt', shuntOhms: 1 },
+    { path: 'link', linkOhms: 1 },
+    { path: 'none' },
+  ];
+  const founds = [
+    ...presents.map((present) => foundBell({ ...ORDINARY_BELL, present, rear: 'device', secondChime: true })),
+    foundBell({ ...ORDINARY_BELL, chime: 'none' }),
+    foundBell({ ...ORDINARY_BELL, chime: 'boxed' }),
+  ];
+  const transformers = [null, ...(['onBox', 'plugIn'] as const).map((fit) => ({ name: '', ratedVolts: 0, fit }))];
+  const all = founds.flatMap((found, i) =>
+    transformers.flatMap((transformer) =>
+      TREATMENTS.filter(
+        ({ id, kinds }) =>
+          kinds.includes(i === founds.length - 1 ? 'boxedMains' : i === founds.length - 2 ? 'none' : 'mechanical') &&
+          (id !== 'boxedReplaced' || transformer !== null),
+      ).flatMap(({ id }) =>
+        tasksOf(found, { transformer, treatmentId: id, deviceName: '', join: RUN_NAMES, pull: RUN_NAMES }),
+      ),
+    ),
+  );
+  return new Map(all.map(({ id, touches }) => [id, touches]));
+}
+
+let touches: ReadonlyMap<string, Touches> | null = null;
+
+/** What a step touches; one that nobody knows is taken for mains. */
+export const touchesOf = (stepId: string): Touches => (touches ??= everyTask()).get(stepId) ?? 'mains';

@@ -1,0 +1,125 @@
+import { isConductor } from './bellPath';
+import type { Move } from './move';
+import { moveTask, type Task } from './step';
+import type { Lead, Wiring } from './wiring';
+
+/** Conductors of the runs that are named. */
+const conductorsOf = ({ leads }: Wiring, runs: readonly string[]): readonly Lead[] =>
+  leads.filter(({ run }) => run !== undefined && runs.includes(run));
+
+/** Spare pairs joined to the used one, at both ends of the runs that have some. */
+export function joinPairs(found: Wiring, runs: readonly string[]): readonly Task[] {
+  const conductors = conductorsOf(found, runs);
+  const spare = (lead: Lead): string => `${lead.id}.spare`;
+  const at = (lead: Lead, joint: string | null): readonly Move[] =>
+    joint === null ? [] : [{ do: 'on', lead: spare(lead), joint }];
+  return [
+    moveTask(
+      'cable',
+      'pairs-near',
+      'bell',
+      [
+        { do: 'lay', leads: conductors.map((lead) => ({ ...lead, id: spare(lead), from: null, to: null })) },
+        ...conductors.flatMap((lead) => at(lead, lead.from)),
+      ],
+      'One conductor of every pair together, the other of every pair together: same colours at both ends.',
+      'Join the spare pairs to the used one, inside end',
+    ),
+    moveTask(
+      'cable',
+      'pairs-far',
+      'bell',
+      conductors.flatMap((lead) => at(lead, lead.to)),
+      'Loop ohms should now be the single pair’s over the number of pairs: read it before closing.',
+      'Join the spare pairs to the used one, door end',
+    ),
+  ];
+}
+
+/** Thin runs pulled anew: laid beside the old ones, read, then swapped joint by joint. */
+export function repull(found: Wiring, runs: readonly string[]): readonly Task[] {
+  const conductors = conductorsOf(found, runs);
+  const fresh = (lead: Lead): string => `${lead.id}.new`;
+  return [
+    moveTask(
+      'cable',
+      'repull-cable',
+      'bell',
+      [{ do: 'lay', leads: conductors.map((lead) => ({ ...lead, id: fresh(lead), from: null, to: null })) }],
+      'The old one may draw it in. Away from mains cables; holes to the outside angled down.',
+      'Heavier wire pulled beside the thin one, both ends long enough',
+    ),
+    moveTask(
+      'cable',
+      'repull-loop',
+      'bell',
+      [],
+      'It should read what its length and gauge say; more is a bad joint.',
+      'Loop ohms of the new wire read, far ends together',
+    ),
+    moveTask(
+      'cable',
+      'repull-swap',
+      'bell',
+      conductors.flatMap((lead): readonly Move[] => [
+        ...[lead.from, lead.to].flatMap((joint): readonly Move[] =>
+          joint === null
+            ? []
+            : [
+                { do: 'on', lead: fresh(lead), joint },
+                { do: 'off', lead: lead.id, joint },
+              ],
+        ),
+        { do: 'pull', lead: lead.id },
+      ]),
+      'One joint at a time, so that no wire changes its place.',
+      'New wires in the place of the thin ones, at both ends',
+    ),
+  ];
+}
+
+/** Leads that belong under a screw of the device: the run’s own, and what was laid beside it. */
+const doorLeads = ({ leads }: Wiring, screw: 'D1' | 'D2'): readonly Lead[] =>
+  leads.filter((lead) =>
+    screw === 'D1' ? isConductor(lead, 'toDoor.a') : isConductor(lead, 'toDoor.b') || isConductor(lead, 'straight'),
+  );
+
+/** The door: what was there comes off, the device goes on. */
+export function doorTasks(found: Wiring, device: Extract<Move, { do: 'add' }>): readonly Task[] {
+  const old = found.parts.find(({ place }) => place === 'door');
+  const off = (old?.joints ?? []).flatMap(({ id: joint }) =>
+    found.leads
+      .filter(({ from, to }) => from === joint || to === joint)
+      .map(({ id }): Move => ({ do: 'off', lead: id, joint })),
+  );
+  const on = (screw: 'D1' | 'D2'): readonly Move[] =>
+    doorLeads(found, screw).map(({ id }) => ({ do: 'on', lead: id, joint: `${device.part.id}.${screw}` }));
+  return [
+    moveTask(
+      'door',
+      'door-old',
+      'bell',
+      [...off, ...(old ? [{ do: 'remove', part: old.id } as const] : [])],
+      'Tape them to the wall. An old lit button must not stay in the loop.',
+      old
+        ? 'Old button off, leads kept from falling back into the wall'
+        : 'Leads out of the wall, kept from falling back',
+    ),
+    moveTask(
+      'door',
+      'door-d1',
+      'bell',
+      [device, ...on('D1')],
+      'Strip 8 mm, hook clockwise. No copper beyond the screw head.',
+      'One lead under the device’s first screw',
+    ),
+    moveTask(
+      'door',
+      'door-d2',
+      'bell',
+      on('D2'),
+      'Fold the slack behind the plate, nothing under the gasket.',
+      'Other lead under the second screw',
+    ),
+  ];
+}

@@ -1,0 +1,61 @@
+import { WrongMoveError, applyMoves, type Move } from './move';
+import { moveWords } from './moveWords';
+import type { Step, Task } from './step';
+import { jointById, jointsOf, type Wiring, type WiringPlace } from './wiring';
+
+/** A point’s wiring as found, what is to be done to it, and what it is to become. */
+export interface WiringPlan {
+  readonly found: Wiring;
+  readonly steps: readonly Step[];
+  readonly planned: Wiring;
+}
+
+/** The joint that the eye goes to: where a lead arrives, else where it leaves. */
+const jointAtHand = (moves: readonly Move[]): string | null => {
+  const at = moves.findLast((move) => move.do === 'on') ?? moves.findLast((move) => move.do === 'off');
+  return at && (at.do === 'on' || at.do === 'off') ? at.joint : null;
+};
+
+/** Tasks in their order, told as steps; each is told on the wiring that the ones before it have left. */
+export function planWiring(found: Wiring, tasks: readonly Task[]): WiringPlan {
+  let at = found;
+  const steps = tasks.map((task): Step => {
+    const before = at;
+    at = applyMoves(before, task.moves);
+    const joint = jointAtHand(task.moves);
+    const held = joint === null ? undefined : (jointById(at, joint) ?? jointById(before, joint));
+    return {
+      ...task,
+      words: task.words ?? moveWords(before, task.moves),
+      joint,
+      tug: held !== undefined && task.moves.some((move) => move.do === 'on'),
+    };
+  });
+  return { found, steps, planned: at };
+}
+
+/** A wiring once a step is done to it; unchanged where its moves do not fit, because an earlier step is not done. */
+export function afterStep(wiring: Wiring, { moves }: Step): Wiring {
+  try {
+    return applyMoves(wiring, moves);
+  } catch (error) {
+    if (error instanceof WrongMoveError) return wiring;
+    throw error;
+  }
+}
+
+/** The wiring as built so far: as found, with the moves of the ticked steps. */
+export const wiringBuilt = (found: Wiring, steps: readonly Step[], isDone: (stepId: string) => boolean): Wiring =>
+  steps.filter(({ id }) => isDone(id)).reduce(afterStep, found);
+
+/** Leads whose end at a place is not what it was: moved, new, or gone from there. */
+export function changedLeads({ found, planned }: WiringPlan, place: WiringPlace): ReadonlySet<string> {
+  const endsHere = (wiring: Wiring): ReadonlyMap<string, string> => {
+    const here = new Set(jointsOf(wiring).flatMap((joint) => (joint.place === place ? [joint.id] : [])));
+    return new Map(
+      wiring.leads.map(({ id, from, to }) => [id, [from, to].filter((end) => end !== null && here.has(end)).join()]),
+    );
+  };
+  const before = endsHere(found);
+  return new Set([...endsHere(planned)].filter(([id, ends]) => before.get(id) !== ends).map(([id]) => id));
+}

@@ -1,0 +1,98 @@
+import { leadsAt, type Wiring, type WiringPlace } from '@/core/wiring';
+import { PLACE_SIZE, placeLayout, type DrawnElement, type DrawnJoint } from './placeLayout';
+
+interface Props {
+  readonly wiring: Wiring;
+  readonly place: WiringPlace;
+  /** Leads in the accent: what a step moves, or what is new. */
+  readonly marked: ReadonlySet<string>;
+  /** The joint at hand, ringed. */
+  readonly ringed?: string | null;
+  /** What it shows, for who can’t see it. */
+  readonly title: string;
+}
+
+/** One place of a wiring: screws, parts and splices, and every wire that ends there. */
+export function WiringDrawing({ wiring, place, marked, ringed = null, title }: Props) {
+  const { joints, leads, parts, elements, exits } = placeLayout(wiring, place);
+  const said = joints
+    .map(
+      ({ id, name }) =>
+        `${name}: ${
+          leadsAt(wiring, id)
+            .map((lead) => lead.name)
+            .join(', ') || 'nothing'
+        }`,
+    )
+    .join('; ');
+  return (
+    <svg
+      className="drawing terminals"
+      viewBox={`0 0 ${PLACE_SIZE.width} ${PLACE_SIZE.height}`}
+      role="img"
+      aria-label={`${title}. ${said}`}
+    >
+      {parts.map(({ part, x, y, width, height, name }) => (
+        <g key={part.id}>
+          <rect x={x} y={y} width={width} height={height} className="box" rx={part.place === 'door' ? 12 : 0} />
+          <text x={name.x} y={name.y} className="small-text soft">
+            {part.name}
+          </text>
+        </g>
+      ))}
+      {elements.map((element) => (
+        <path key={element.id} d={elementPath(element)} className="line inside" />
+      ))}
+      {leads.map(({ lead, path, loose }) => (
+        <g key={lead.id}>
+          <path
+            d={path}
+            className={`lead${lead.run || lead.id.startsWith('house.') ? ' house' : ''}${marked.has(lead.id) ? ' now' : ''}`}
+          />
+          {loose && <circle cx={loose.x} cy={loose.y} r="6" className="screw" />}
+        </g>
+      ))}
+      {joints.map((joint) => (
+        <JointMark key={joint.id} joint={joint} ringed={joint.id === ringed} />
+      ))}
+      {exits.map(({ x, words }) => (
+        <text key={x} x={x} y={PLACE_SIZE.height - 14} textAnchor="middle" className="small-text soft">
+          {words}
+        </text>
+      ))}
+    </svg>
+  );
+}
+
+function JointMark({ joint: { x, y, kind, name }, ringed }: { readonly joint: DrawnJoint; readonly ringed: boolean }) {
+  const ring = ringed && <circle cx={x} cy={y} r={kind === 'screw' ? 22 : 15} className="ring" />;
+  if (kind === 'screw')
+    return (
+      <g>
+        <circle cx={x} cy={y} r="15" className="screw" />
+        <path d={`M${x - 9} ${y}h18`} className="slot" />
+        {ring}
+        <text x={x} y={y - 26} textAnchor="middle" className={ringed ? 'strong' : ''}>
+          {name}
+        </text>
+      </g>
+    );
+  return (
+    <g>
+      {kind === 'splice' ? (
+        <circle cx={x} cy={y} r="8" className="hole" />
+      ) : (
+        name !== 'inside' && <rect x={x - 5} y={y - 7} width="10" height="14" className="screw" />
+      )}
+      {ring}
+    </g>
+  );
+}
+
+/** Turns of wire between two joints for a coil or a winding, a line for all else. */
+function elementPath({ kind, from, to }: DrawnElement): string {
+  if (kind === 'link') return `M${from.x} ${from.y}H${to.x}`;
+  const turns = 5;
+  const step = (to.x - from.x) / turns;
+  return `M${from.x} ${from.y}${Array.from({ length: turns }, () => `q${(step / 2).toFixed(1)} -18 ${step.toFixed(1)} 0`).join('')}`;
+}
