@@ -22,15 +22,20 @@ const open = (title: string, draws = DRAWS_FOR_A_CHOICE) => {
 const verdictOf = (title: string) => open(title).assessment.reference.judgement.verdict;
 /** The verdict on one way at a site. */
 const wayVerdict = (title: string, transformer: string | null, treatment: string, join = false) => {
-  const { survey, spare, known } = open(title).assessment;
-  const id = optionId(transformer, treatment, join ? 'join' : 'keep');
-  const options = optionsFor(survey, spare).filter((way) => way.id === id);
+  const { survey, premises, known } = open(title).assessment;
+  const id = optionId({
+    transformer: transformer === null ? null : { id: transformer },
+    tap: null,
+    treatmentId: treatment,
+    wire: join ? 'join' : 'keep',
+  });
+  const options = optionsFor(survey, premises).filter((way) => way.id === id);
   return chooseAmong(survey, known.houses, options, 'soundest').options[0]?.judgement.verdict;
 };
 /** What a school proposes at a site: transformer, treatment, wire. */
 const proposedBy = (title: string, policy: SupplyPolicy): string | undefined => {
-  const { survey, spare, known } = open(title, 1000).assessment;
-  return chooseAmong(survey, known.houses, optionsFor(survey, spare), policy).proposed?.id;
+  const { survey, premises, known } = open(title, 1000).assessment;
+  return chooseAmong(survey, known.houses, optionsFor(survey, premises), policy).proposed?.id;
 };
 
 describe('the schools of a weak supply', () => {
@@ -49,10 +54,10 @@ describe('the schools of a weak supply', () => {
 });
 
 describe('the made-up firm', () => {
-  it('has twelve sites, eight on 120 V and four on 230 V, whose entries the open interface takes', () => {
-    expect(jobs.size).toBe(12);
+  it('has thirteen sites, nine on 120 V and four on 230 V, whose entries the open interface takes', () => {
+    expect(jobs.size).toBe(13);
     const regions = [...jobs.keys()].map((title) => open(title).job.site.region);
-    expect(regions.filter((region) => region === 'na-120')).toHaveLength(8);
+    expect(regions.filter((region) => region === 'na-120')).toHaveLength(9);
     expect(regions.filter((region) => region === 'gb-230')).toHaveLength(4);
     for (const entries of jobs.values()) {
       const written = entries.map(({ seq: _seq, receivedAt: _receivedAt, ...entry }: Entry) => entry);

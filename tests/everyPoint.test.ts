@@ -56,7 +56,7 @@ describe('every kind of chime, device and region', () => {
     const choosing = chooseAmong(
       assessment.survey,
       assessment.known.houses,
-      optionsFor(assessment.survey, assessment.spare),
+      optionsFor(assessment.survey, assessment.premises),
       job.policy.weakSupply,
     );
     const ways = choosing.options;

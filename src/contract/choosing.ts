@@ -1,11 +1,11 @@
-import type { Choosing, SparePairs } from '@/core/advice';
+import type { Choosing, Premises } from '@/core/advice';
 import type { BellSurvey } from '@/core/bell';
 import type { SupplyPolicy } from '@/core/policy';
 
 /** What the worker of Choose is asked. */
 export interface ChoosingQuestion {
   readonly survey: BellSurvey;
-  readonly spare: SparePairs;
+  readonly premises: Premises;
   readonly policy: SupplyPolicy;
 }
 

@@ -21,7 +21,7 @@ const MOST_ERRORS = 50;
 const DEEPEST = 24;
 
 /** Refuses nesting that no request of ours has, and numbers that JSON lets through but no computer holds. */
-function walk(value: unknown): void {
+export function walk(value: unknown): void {
   const open: { value: unknown; path: string; depth: number }[] = [{ value, path: '', depth: 0 }];
   for (let next = open.pop(); next; next = open.pop()) {
     const { value: here, path, depth } = next;

@@ -2,6 +2,7 @@ import type { Entry } from '@/core/job';
 import type { Calendar, DemoJob } from './demoJob';
 import { DemoLog } from './demoLog';
 import { INES } from './crew';
+import { avocetRectory } from './jobs/avocetRectory';
 import { cormorantRow } from './jobs/cormorantRow';
 import { dunlinTerrace } from './jobs/dunlinTerrace';
 import { gullHouse } from './jobs/gullHouse';
@@ -27,6 +28,7 @@ const JOBS: readonly DemoJob[] = [
   whimbrelCourt,
   dunlinTerrace,
   redshankHall,
+  avocetRectory,
   ploverPoint,
   knotCottage,
 ];

@@ -73,9 +73,14 @@ export class DemoLog {
 
   /** Takes a way with the verdict that the program gives it; without a reason of one’s own, with its. */
   take({ transformerId, treatmentId, joinPairs = false }: Way, reason?: string): this {
-    const { survey, spare, known } = assess(this.job, this.point, DRAWS_FOR_A_CHOICE);
-    const id = optionId(transformerId, treatmentId, joinPairs ? 'join' : 'keep');
-    const options = optionsFor(survey, spare).filter((option) => option.id === id);
+    const { survey, premises, known } = assess(this.job, this.point, DRAWS_FOR_A_CHOICE);
+    const id = optionId({
+      transformer: transformerId === null ? null : { id: transformerId },
+      tap: null,
+      treatmentId,
+      wire: joinPairs ? 'join' : 'keep',
+    });
+    const options = optionsFor(survey, premises).filter((option) => option.id === id);
     const [way] = chooseAmong(survey, known.houses, options, this.job.policy.weakSupply).options;
     if (!way) throw new Error(`${this.title} has no way ${id}`);
     return this.write('choiceMade', choiceOf(this.pointId, way, reason ?? way.judgement.reason));

@@ -7,8 +7,8 @@ import type { ChoosingQuestion, ChoosingTold } from '@/contract/choosing';
 const DRAWS_AT_FIRST = 300;
 
 /** The ways at a point, first roughly and then with the draws of a choice; told row by row. */
-function choose({ survey, spare, policy }: ChoosingQuestion, tell: (told: ChoosingTold) => void): void {
-  const options = optionsFor(survey, spare);
+function choose({ survey, premises, policy }: ChoosingQuestion, tell: (told: ChoosingTold) => void): void {
+  const options = optionsFor(survey, premises);
   const judged = (among: readonly Option[], draws: number, onRow?: (done: number) => void): Choosing =>
     chooseAmong(survey, estimate(survey, draws).houses, among, policy, onRow);
   const first = options.filter(({ wire, instead }) => wire === 'keep' && !instead);

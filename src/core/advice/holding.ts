@@ -138,6 +138,8 @@ const electrically = ({ change, ratedVolts, ratedVa }: Way): string =>
     change.transformer && [change.transformer.ratedVolts, change.transformer.ratedVa],
     change.treatment,
     change.pairFactor,
+    change.tap,
+    change.mended,
     ratedVolts,
     ratedVa,
   ]);

@@ -3,21 +3,11 @@ export type { Contradiction } from './contradictions';
 export type { ReadingWorth, Takeable } from './nextReadings';
 export { percentText, proposalReason, standingReason, whyNot, type StateWords } from './reasons';
 export { LABOUR_PER_MINUTE, effortOf, type Standing, type Way } from './way';
-export {
-  WIRE_REMEDIES,
-  WIRE_THIN_MM2,
-  chooseAmong,
-  optionId,
-  optionsFor,
-  pairFactors,
-  whyNotThis,
-  worthConsidering,
-  type Choosing,
-  type JudgedOption,
-  type Option,
-  type SparePairs,
-  type WireRemedy,
-} from './options';
+export { chooseAmong, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from './chooseAmong';
+export { fittedTreatments } from './fittedTreatments';
+export { optionId, optionsFor, tapChange, type Enclosure, type Option } from './options';
+export { ORDINARY_PREMISES, type Premises, type SparePairs, type Tap } from './premises';
+export { WIRE_REMEDIES, WIRE_THIN_MM2, cableOf, pairFactors, type WireRemedy } from './wireRemedies';
 export { nextReadings, CHANCE_THAT_COUNTS } from './nextReadings';
 export { contradictionsOf } from './contradictions';
 export { holdWays, type TimeDomain } from './holding';

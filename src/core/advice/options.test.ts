@@ -2,7 +2,9 @@ import { describe, expect, it } from '@jest/globals';
 import { UNKNOWN_RUN, caseOf, likelyHouses, type BellSurvey, type Reading } from '../bell';
 import { deviceById, type DeviceProfile } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';
-import { chooseAmong, optionsFor, whyNotThis, worthConsidering, type Choosing, type SparePairs } from './options';
+import { chooseAmong, whyNotThis, worthConsidering, type Choosing } from './chooseAmong';
+import { optionsFor } from './options';
+import { ORDINARY_PREMISES, type Premises } from './premises';
 import { effortOf } from './way';
 
 const device = (id: string): DeviceProfile => {
@@ -26,13 +28,17 @@ const known = (ratedVolts: number, va: number, readings: readonly Reading[] = []
   device: device('constant-power'),
   readings,
 });
-const NONE: SparePairs = { toChime: 0, toDoor: 0 };
-const choose = (survey: BellSurvey, spare = NONE, policy: Parameters<typeof chooseAmong>[3] = 'soundest'): Choosing =>
-  chooseAmong(survey, likelyHouses(caseOf(survey)), optionsFor(survey, spare), policy);
+const NONE = ORDINARY_PREMISES;
+const spareAtDoor = (toDoor: number): Premises => ({ ...NONE, spare: { toChime: 0, toDoor } });
+const choose = (
+  survey: BellSurvey,
+  premises = NONE,
+  policy: Parameters<typeof chooseAmong>[3] = 'soundest',
+): Choosing => chooseAmong(survey, likelyHouses(caseOf(survey)), optionsFor(survey, premises), policy);
 
 describe('options', () => {
   it('multiply transformers, treatments, wire and a device that lives on less', () => {
-    const options = optionsFor(known(16, 10), { toChime: 0, toDoor: 3 });
+    const options = optionsFor(known(16, 10), spareAtDoor(3));
     expect(new Set(options.map(({ id }) => id)).size).toBe(options.length);
     // Keep and three of the region; six treatments; leave, join or pull 20 AWG anew; the device asked for and a hybrid
     expect(options).toHaveLength(4 * 6 * 3 * 2);
@@ -92,7 +98,7 @@ describe('the proposal', () => {
   });
   it('leaves few ways to look at first, and answers why not for any', () => {
     const weak = known(16, 10, [volts(20.9), volts(11.2, 15), mains]);
-    const choosing = choose(weak, { toChime: 0, toDoor: 3 });
+    const choosing = choose(weak, spareAtDoor(3));
     const first = worthConsidering(choosing, null, 5);
     expect(first.length).toBeGreaterThanOrEqual(2);
     expect(first.length).toBeLessThanOrEqual(5);

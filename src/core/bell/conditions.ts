@@ -3,7 +3,7 @@ import { chimeImpedance, copperWarmth, type ChimePath, type Complex } from '../c
 import type { BellCase } from './bellCase';
 import { sourceFromNameplate } from './housePrior';
 import type { House } from './houses';
-import { WARM_WINDING } from './priors';
+import { SPLICE, WARM_WINDING } from './priors';
 import type { RunName } from './bellCase';
 
 /** A transformer to be fitted: what its nameplate will say. */
@@ -17,6 +17,10 @@ export interface RatedTransformer {
 export interface Change {
   readonly transformer: RatedTransformer | null;
   readonly treatment: TreatmentPath;
+  /** Another pair of the old transformer’s screws: its open volts and its ohms over those of the pair in use. */
+  readonly tap?: { readonly voltsFactor: number; readonly ohmsFactor: number };
+  /** Splices of these runs are made anew. */
+  readonly mended?: readonly RunName[];
   /** Total of pairs over the pairs as found, per run: 1 leaves it. */
   readonly pairFactor: Readonly<Record<RunName, number>>;
 }
@@ -83,17 +87,28 @@ export function chimePath(house: House, path: TreatmentPath): ChimePath {
   }
 }
 
+/** Ohms of a run’s splices once a change is made: a mended one is a good one. */
+export const spliceOhms = ({ mended }: Change, run: RunName, found: number): number =>
+  mended?.includes(run) ? Math.min(found, SPLICE.goodUpToOhms) : found;
+
 /** A house with a change made to it, on a day. Joined pairs divide a whole run, a hidden splice included. */
 export function circuitOf(house: House, change: Change, day: Conditions): Circuit {
-  const { transformer, pairFactor } = change;
+  const { transformer, pairFactor, tap } = change;
   const source = transformer
     ? sourceFromNameplate(transformer.ratedVolts, transformer.ratedVa, house.newRegulation)
-    : { openVolts: house.openVolts, ohms: house.sourceOhms };
+    : {
+        openVolts: house.openVolts * (tap?.voltsFactor ?? 1),
+        ohms: house.sourceOhms * (tap?.ohmsFactor ?? 1),
+      };
   return {
     emf: source.openVolts * day.mains,
     sourceOhms: source.ohms * day.winding,
-    toChimeOhms: (house.toChimeOhms * copperWarmth(day.toChimeCelsius) + house.toChimeSpliceOhms) / pairFactor.toChime,
+    toChimeOhms:
+      (house.toChimeOhms * copperWarmth(day.toChimeCelsius) + spliceOhms(change, 'toChime', house.toChimeSpliceOhms)) /
+      pairFactor.toChime,
     chime: chimeImpedance(chimePath(house, change.treatment)),
-    toDoorOhms: (house.toDoorOhms * copperWarmth(day.toDoorCelsius) + house.toDoorSpliceOhms) / pairFactor.toDoor,
+    toDoorOhms:
+      (house.toDoorOhms * copperWarmth(day.toDoorCelsius) + spliceOhms(change, 'toDoor', house.toDoorSpliceOhms)) /
+      pairFactor.toDoor,
   };
 }

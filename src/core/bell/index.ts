@@ -20,6 +20,7 @@ export {
   type VerdictWord,
 } from './judge';
 export { drynessOf, type DeviceCapacitor } from './dryness';
+export { TRAFFIC, energyBudget, type EnergyBudget } from './energyBudget';
 export { expectedReport } from './expectedReport';
 export {
   DEVICE_REPORTS,

@@ -3,6 +3,7 @@ import { worstSwings, type Change } from './conditions';
 import type { Houses } from './houses';
 import { bandOf, type Band } from './percentiles';
 import { drynessOf } from './dryness';
+import { energyBudget } from './energyBudget';
 import { doorVoltsOf, seenFromDoor } from './seenFromDoor';
 import { doorsOf } from './sharedTransformer';
 import { sourceIsKnown, type BellSurvey } from './survey';
@@ -131,6 +132,11 @@ function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states
     return rear.low.likely >= rear.minVolts
       ? `The front door keeps ${volts(at)}, but the rear doorbell on the same transformer holds in ${percent(rear.belief)} of cases.`
       : `The front door keeps ${volts(at)}, but the rear doorbell on the same transformer ${rear.low.likely > 0 ? `falls to ${volts(rear.low.likely)}` : 'gets too little to run at all'}; it drops out under ${volts(rear.minVolts)}.`;
+  const budget = energyBudget(survey.device);
+  if (budget && at >= doorMinVolts && ['holds', 'tight', 'fails'].includes(judged.verdict))
+    return budget.covers
+      ? `The door keeps ${volts(at)} and charges the battery: ${hours(budget.hours.ordinary)} give back an ordinary day, ${hours(budget.hours.busy)} a busy one. Below 0 °C nothing is charged.`
+      : `The door keeps ${volts(at)}, but its trickle would take ${hours(budget.hours.ordinary)} to give back an ordinary day.`;
   // Volts on the door that look fine, and a capacitor that does not last from pulse to pulse
   if (judged.dry.share > 1 - BELIEF.tight && at >= doorMinVolts) {
     const onPaper = `${capital(when)} the door would keep ${volts(at)} on paper`;
@@ -171,6 +177,7 @@ function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states
   }
 }
 
+const hours = (value: number): string => `${value.toFixed(1)} hours`;
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const percent = (share: number): string => (share < 0.01 ? 'under 1 %' : `${Math.round(share * 100)} %`);
 
@@ -219,6 +226,9 @@ export function judge(survey: BellSurvey, houses: Houses, change: Change): Judge
   let verdict = wordOf(belief, highest.likely > doorMaxVolts, governing.low.likely >= doorFullVolts, overRating);
   if (!isComputed(survey, change)) verdict = 'notComputed';
   else if (!change.transformer && !sourceIsKnown(survey)) verdict = 'cannotTell';
+  const budget = energyBudget(survey.device);
+  // Enough volts help nothing where the trickle never gives back what a day takes
+  if (budget && !budget.covers && (verdict === 'holds' || verdict === 'tight')) verdict = 'fails';
   const summary = {
     verdict,
     belief,

@@ -1,7 +1,7 @@
 import { copperWarmth, fundamentalVars, upperRootVolts } from '../circuit';
 import type { BellCase, CaseState } from './bellCase';
 import { pathImpedance } from './chimePath';
-import type { Change, Conditions } from './conditions';
+import { spliceOhms, type Change, type Conditions } from './conditions';
 import type { Houses } from './houses';
 import { sourceFromNameplate } from './housePrior';
 
@@ -14,7 +14,8 @@ export interface SeenFromDoor {
 
 /** Every house with a change made to it, on a day. Joined pairs divide a whole run, a hidden splice included. */
 export function seenFromDoor(bell: BellCase, houses: Houses, change: Change, day: Conditions): SeenFromDoor {
-  const { transformer, pairFactor } = change;
+  const { transformer, pairFactor, tap } = change;
+  const { voltsFactor = 1, ohmsFactor = 1 } = tap ?? {};
   const { re, im } = pathImpedance(bell.chime.kind, change.treatment);
   const chimeWarmth = copperWarmth(day.toChimeCelsius);
   const doorWarmth = copperWarmth(day.toDoorCelsius);
@@ -25,8 +26,8 @@ export function seenFromDoor(bell: BellCase, houses: Houses, change: Change, day
     reactanceOhms: new Float64Array(count),
   };
   for (let i = 0; i < count; i++) {
-    let open = houses.openVolts[i] ?? 0;
-    let inside = houses.sourceOhms[i] ?? 0;
+    let open = (houses.openVolts[i] ?? 0) * voltsFactor;
+    let inside = (houses.sourceOhms[i] ?? 0) * ohmsFactor;
     if (transformer) {
       const source = sourceFromNameplate(transformer.ratedVolts, transformer.ratedVa, houses.newRegulation[i] ?? 0);
       open = source.openVolts;
@@ -35,8 +36,10 @@ export function seenFromDoor(bell: BellCase, houses: Houses, change: Change, day
     seen.emf[i] = open * day.mains;
     seen.ohms[i] =
       inside * day.winding +
-      ((houses.toChimeOhms[i] ?? 0) * chimeWarmth + (houses.toChimeSpliceOhms[i] ?? 0)) / pairFactor.toChime +
-      ((houses.toDoorOhms[i] ?? 0) * doorWarmth + (houses.toDoorSpliceOhms[i] ?? 0)) / pairFactor.toDoor +
+      ((houses.toChimeOhms[i] ?? 0) * chimeWarmth + spliceOhms(change, 'toChime', houses.toChimeSpliceOhms[i] ?? 0)) /
+        pairFactor.toChime +
+      ((houses.toDoorOhms[i] ?? 0) * doorWarmth + spliceOhms(change, 'toDoor', houses.toDoorSpliceOhms[i] ?? 0)) /
+        pairFactor.toDoor +
       re(houses, i);
     seen.reactanceOhms[i] = im(houses, i);
   }

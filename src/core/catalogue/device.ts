@@ -42,6 +42,10 @@ export interface DeviceProfile {
   readonly plateM: { readonly height: number; readonly width: number };
   /** Ids of chime treatments that the device does not allow, with why. */
   readonly forbids: Readonly<Record<string, string>>;
+  /** With a battery of its own: judged by its budget, what it uses a day against what a trickle charges. */
+  readonly battery: { readonly dailyWh: number; readonly trickleWatts: number } | null;
+  /** What comes in its bag. */
+  readonly inBag: readonly string[];
   readonly remark: string;
 }
 
@@ -59,6 +63,8 @@ const RECTIFIER = {
   wattsPercent: 15,
   pressOhms: 1,
   doorMaxVolts: 36,
+  battery: null,
+  inBag: ['power module', 'anchors and screws', 'connectors', 'extension leads', 'wedge', 'security driver'],
 } as const;
 
 /** A class that runs from 8 or 9 V at the door must have a converter that goes lower than the usual 8 V. */
@@ -112,6 +118,7 @@ export const DEVICES: readonly DeviceProfile[] = [
     viewDeg: WIDE,
     plateM: { height: 0.14, width: 0.062 },
     forbids: {},
+    battery: { dailyWh: 3.5, trickleWatts: 1.5 },
     remark: 'A trickle charges its battery; nothing is charged below 0 °C.',
   },
   {

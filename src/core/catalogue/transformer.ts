@@ -12,6 +12,8 @@ export interface TransformerItem {
   /** Whether its work touches mains conductors. A plug-in adapter does not. */
   readonly mainsWork: boolean;
   readonly fit: TransformerFit;
+  /** Ways that it takes on a DIN rail; 0 elsewhere. */
+  readonly railWays: number;
   readonly parts: readonly string[];
   readonly regions: readonly string[];
 }
@@ -27,6 +29,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     cost: 28,
     mainsWork: true,
     fit: 'onBox',
+    railWays: 0,
     parts: ['16 V 30 VA transformer', 'cable clamp 1/2 in', '3 twist-on connectors'],
     regions: ['na-120'],
   },
@@ -39,6 +42,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     cost: 34,
     mainsWork: true,
     fit: 'onBox',
+    railWays: 0,
     parts: ['24 V 40 VA transformer', 'cable clamp 1/2 in', '3 twist-on connectors'],
     regions: ['na-120'],
   },
@@ -51,6 +55,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     cost: 30,
     mainsWork: false,
     fit: 'plugIn',
+    railWays: 0,
     parts: ['18 V 30 VA plug-in adapter, AC out', '2 inline connectors'],
     regions: ['na-120'],
   },
@@ -59,11 +64,12 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     name: 'DIN-rail 12 V 24 VA',
     ratedVolts: 12,
     ratedVa: 24,
-    minutes: 60,
-    cost: 31,
+    minutes: 45,
+    cost: 19,
     mainsWork: true,
     fit: 'dinRail',
-    parts: ['DIN-rail transformer 12 V 24 VA', 'enclosure with rail', 'fused spur 3 A'],
+    railWays: 2,
+    parts: ['DIN-rail transformer 12 V 24 VA', 'fused spur 3 A'],
     regions: ['gb-230'],
   },
   {
@@ -71,11 +77,12 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     name: 'DIN-rail 24 V 24 VA',
     ratedVolts: 24,
     ratedVa: 24,
-    minutes: 60,
-    cost: 36,
+    minutes: 45,
+    cost: 24,
     mainsWork: true,
     fit: 'dinRail',
-    parts: ['DIN-rail transformer 24 V 24 VA', 'enclosure with rail', 'fused spur 3 A'],
+    railWays: 2,
+    parts: ['DIN-rail transformer 24 V 24 VA', 'fused spur 3 A'],
     regions: ['gb-230'],
   },
   {
@@ -87,6 +94,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     cost: 27,
     mainsWork: false,
     fit: 'plugIn',
+    railWays: 0,
     parts: ['24 V 20 VA plug-in adapter, AC out', '2 connectors'],
     regions: ['gb-230'],
   },

@@ -15,8 +15,15 @@ export interface Treatment {
   readonly kinds: readonly ChimeKind[];
   /** Region packs where it is usual; empty for all. */
   readonly regions: readonly string[];
+  /** The shelf of the catalogue that its part comes from; null where it takes none. */
+  readonly fits:
+    | { readonly shelf: 'module'; readonly way: 'parallel' | 'inLine' | 'bypass' }
+    | { readonly shelf: 'protector'; readonly kind: 'fuseLink' }
+    | null;
   readonly minutes: number;
+  /** Money beside that part and a sounder. */
   readonly cost: number;
+  /** What it takes beside that part and a sounder. */
   readonly parts: readonly string[];
   /** The device's own settings that must agree with what is in the wall. */
   readonly setting: string;
@@ -29,6 +36,3 @@ export interface TreatmentPlan extends Omit<Treatment, 'standing'> {
   /** What it changes of a wiring whose chime stands bare: what was fitted before is out already. */
   readonly tasks: (found: Wiring) => readonly Task[];
 }
-
-/** Silent treatments ring elsewhere. */
-export const SOUNDER_PART = 'plug-in sounder';

@@ -8,7 +8,7 @@ import {
   type Contradiction,
   type Option,
   type ReadingWorth,
-  type SparePairs,
+  type Premises,
   CHANCE_THAT_COUNTS,
 } from '../advice';
 import { BELIEF, caseOf, judge, sourceIsKnown, type Estimate } from '../bell';
@@ -36,8 +36,8 @@ export interface PointAdvice {
   readonly contradictions: readonly Contradiction[];
 }
 
-const wayWords = ({ transformer, treatment }: Option): string =>
-  `${transformer?.name ?? 'the old transformer'} with ${treatment.name.toLowerCase()}`;
+const wayWords = ({ transformer, tap, treatment }: Option): string =>
+  `${transformer?.name ?? (tap ? `the old one’s ${tap.ratedVolts} V pair` : 'the old transformer')} with ${treatment.name.toLowerCase()}`;
 
 function whyOf({ moves, chanceToChange }: ReadingWorth, options: readonly Option[]): string {
   const way = moves && options[moves.way];
@@ -71,10 +71,10 @@ function withOpenFirst(next: readonly NextReading[], worth: readonly ReadingWort
  * Works out which reading is worth taking, over the ways that there are and the policy of the job.
  * @param deviceRuns a video doorbell hangs there already and can be read while it runs
  */
-export function adviseOn(known: Estimate, spare: SparePairs, policy: Policy, deviceRuns: boolean): PointAdvice {
+export function adviseOn(known: Estimate, premises: Premises, policy: Policy, deviceRuns: boolean): PointAdvice {
   const { survey, houses } = known;
   const bell = caseOf(survey);
-  const options = optionsFor(survey, spare).filter(
+  const options = optionsFor(survey, premises).filter(
     ({ forbidden, instead, change }) =>
       forbidden === null &&
       !instead &&

@@ -1,4 +1,5 @@
-import { pairFactors, type SparePairs, type WireRemedy } from '../advice';
+import { cableOf, pairFactors, tapChange, type Premises, type WireRemedy } from '../advice';
+import { SHIPPED_CATALOGUE, type Catalogue } from '../catalogue';
 import {
   DRAWS_WHILE_TYPING,
   asFound,
@@ -10,11 +11,12 @@ import {
   type Estimate,
   type Judgement,
 } from '../bell';
-import { treatmentById, treatmentsFor, type Treatment } from '../chime';
+import { treatmentById, treatmentsFor, type Treatment, type TreatmentPath } from '../chime';
 import { adviseOn, type NextReading, type PointAdvice } from './advising';
 import type { Choice, Job, Point } from './job';
 import { READING_WORDS } from './takeables';
-import { sparePairsOf, surveyOf } from './survey';
+import { premisesOf } from './premisesOf';
+import { surveyOf } from './survey';
 
 /** The way that the verdict beside a job speaks of: the chosen one, else what is there with the chime treated. */
 export interface Reference {
@@ -29,7 +31,7 @@ export interface Reference {
 /** What a point's readings come to. */
 export interface Assessment {
   readonly survey: BellSurvey;
-  readonly spare: SparePairs;
+  readonly premises: Premises;
   readonly known: Estimate;
   readonly reference: Reference;
   /** Which reading tells most; worked out when it is asked for, and once. */
@@ -43,6 +45,7 @@ export const WIRE_WORDS: Readonly<Record<WireRemedy, string>> = {
   keep: '',
   join: 'pairs joined',
   repull: 'wire pulled anew',
+  mend: 'splices made anew',
 };
 
 const plateWords = ({ nameplate }: BellSurvey): string =>
@@ -51,15 +54,34 @@ const plateWords = ({ nameplate }: BellSurvey): string =>
     .join(' ') || 'the old transformer';
 
 /** What a choice does about the wire. */
-export const wireOf = ({ joinPairs, repull }: Pick<Choice['data'], 'joinPairs' | 'repull'>): WireRemedy =>
-  repull ? 'repull' : joinPairs ? 'join' : 'keep';
+export const wireOf = ({
+  joinPairs,
+  repull,
+  mended,
+}: Pick<Choice['data'], 'joinPairs' | 'repull' | 'mended'>): WireRemedy =>
+  repull ? 'repull' : joinPairs ? 'join' : mended?.length ? 'mend' : 'keep';
+
+/** A path with the ohms that a choice carried. */
+const withOhms = (path: TreatmentPath, ohms: number | undefined): TreatmentPath =>
+  ohms === undefined
+    ? path
+    : path.path === 'shunt'
+      ? { ...path, shuntOhms: ohms }
+      : path.path === 'link'
+        ? { ...path, linkOhms: ohms }
+        : path;
 
 /** A choice as a change of the circuit, with the values that it carried. */
-export const changeOf = (choice: Choice['data'], survey: BellSurvey, spare: SparePairs): Change => ({
-  transformer: choice.transformer,
-  treatment: treatmentById(choice.treatmentId)?.standing ?? survey.present,
-  pairFactor: pairFactors(survey, spare, wireOf(choice)),
-});
+export const changeOf = (choice: Choice['data'], survey: BellSurvey, { spare, catalogue }: Premises): Change => {
+  const tap = choice.tap ? tapChange(survey, choice.tap) : undefined;
+  return {
+    transformer: choice.transformer,
+    treatment: withOhms(treatmentById(choice.treatmentId)?.standing ?? survey.present, choice.pathOhms),
+    pairFactor: pairFactors(survey, spare, wireOf(choice), choice.pulledMm2 ?? cableOf(catalogue).mm2),
+    ...(tap ? { tap } : {}),
+    ...(choice.mended?.length ? { mended: choice.mended } : {}),
+  };
+};
 
 /** What would be done with the transformer that is there: the first treatment the device allows, a module before others. */
 function keptReference(survey: BellSurvey): { change: Change; treatment: Treatment | null } {
@@ -72,13 +94,17 @@ function keptReference(survey: BellSurvey): { change: Change; treatment: Treatme
     : { change: found, treatment: null };
 }
 
-function referenceOf(known: Estimate, spare: SparePairs, choice: Choice | null): Reference {
+function referenceOf(known: Estimate, premises: Premises, choice: Choice | null): Reference {
   const { survey, houses } = known;
   if (choice) {
-    const change = changeOf(choice.data, survey, spare);
+    const change = changeOf(choice.data, survey, premises);
     const treatment = treatmentById(choice.data.treatmentId) ?? null;
     const words = [
-      choice.data.transformer ? choice.data.transformer.name : `keep ${plateWords(survey)}`,
+      choice.data.transformer
+        ? choice.data.transformer.name
+        : choice.data.tap
+          ? `${choice.data.tap.screws} of the old transformer, ${choice.data.tap.ratedVolts} V`
+          : `keep ${plateWords(survey)}`,
       treatment?.name.toLowerCase(),
       WIRE_WORDS[wireOf(choice.data)],
     ];
@@ -105,16 +131,21 @@ function surveyWithChoice(job: Job, point: Point): BellSurvey {
 }
 
 /** Works out what a point's readings come to. */
-export function assess(job: Job, point: Point, draws: number = DRAWS_WHILE_TYPING): Assessment {
+export function assess(
+  job: Job,
+  point: Point,
+  draws: number = DRAWS_WHILE_TYPING,
+  catalogue: Catalogue = SHIPPED_CATALOGUE,
+): Assessment {
   const survey = surveyWithChoice(job, point);
-  const spare = sparePairsOf(point);
   const known = estimate(survey, draws);
+  const premises = premisesOf(job, point, known.houses, catalogue);
   const none = point.look.wasThere === 'nothing';
-  const judged = referenceOf(known, spare, point.choice);
+  const judged = referenceOf(known, premises, point.choice);
   const reference =
     none && !judged.chosen ? { ...judged, words: 'no transformer yet: a usual one is guessed' } : judged;
-  const advice = once(() => adviseOn(known, spare, job.policy, point.look.wasThere === 'videoDoorbell'));
-  return { survey, spare, known, reference, advice, next: once(() => nextOf(survey, reference, none, advice)) };
+  const advice = once(() => adviseOn(known, premises, job.policy, point.look.wasThere === 'videoDoorbell'));
+  return { survey, premises, known, reference, advice, next: once(() => nextOf(survey, reference, none, advice)) };
 }
 
 const once = <T>(make: () => T): (() => T) => {
@@ -142,20 +173,22 @@ function nextOf(
 }
 
 /** {@link assess}, keeping the last results: most entries of a job change nothing about its circuit. */
-export function rememberingAssess(most: number): (job: Job, point: Point) => Assessment {
+export function rememberingAssess(most: number, catalogue?: Catalogue): (job: Job, point: Point) => Assessment {
   const kept = new Map<string, Assessment>();
   return (job, point) => {
     const { choice } = point;
     const key = JSON.stringify([
       surveyWithChoice(job, point),
-      sparePairsOf(point),
+      point.runs,
+      point.transformer,
+      point.supply,
       choice?.data,
       point.look.wasThere,
       job.policy.weakSupply,
     ]);
     const known = kept.get(key);
     kept.delete(key);
-    const assessment = known ?? assess(job, point);
+    const assessment = known ?? assess(job, point, DRAWS_WHILE_TYPING, catalogue);
     kept.set(key, assessment);
     const oldest = kept.keys().next();
     if (kept.size > most && !oldest.done) kept.delete(oldest.value);

@@ -21,12 +21,20 @@ const valuesOf = (device: DeviceProfile): DeviceValues => ({
   capacitanceF: device.capacitanceF,
   dropVolts: device.dropVolts,
   lockOutVolts: device.lockOutVolts,
+  battery: device.battery && { ...device.battery },
 });
+
+const ohmsOf = ({ treatment }: JudgedOption['change']): { pathOhms?: number } =>
+  treatment.path === 'shunt'
+    ? { pathOhms: treatment.shuntOhms }
+    : treatment.path === 'link'
+      ? { pathOhms: treatment.linkOhms }
+      : {};
 
 /** A taken way as an entry’s data, with the catalogue’s values of now: a later catalogue changes no old verdict. */
 export function choiceOf(
   pointId: string,
-  { device, judgement, transformer, treatment, wire }: JudgedOption,
+  { device, judgement, transformer, tap, enclosure, treatment, wire, pulledMm2, change }: JudgedOption,
   reason: string,
 ): EntryData<'choiceMade'> {
   return {
@@ -38,10 +46,17 @@ export function choiceOf(
       ratedVolts: transformer.ratedVolts,
       ratedVa: transformer.ratedVa,
       mainsWork: transformer.mainsWork,
+      fit: transformer.fit,
+      parts: [...transformer.parts],
     },
     treatmentId: treatment.id,
     joinPairs: wire === 'join',
     repull: wire === 'repull',
+    ...(pulledMm2 === null ? {} : { pulledMm2 }),
+    tap: tap && { screws: tap.screws, ratedVolts: tap.ratedVolts, ratedVa: tap.ratedVa },
+    mended: [...(change.mended ?? [])],
+    ...ohmsOf(change),
+    parts: [...treatment.parts, ...(enclosure ? [enclosure.name.toLowerCase()] : [])],
     reason,
     verdict: judgement.verdict,
     belief: judgement.belief,

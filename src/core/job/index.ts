@@ -86,8 +86,18 @@ export { routeOf } from './route';
 export { readingProblem } from './readingProblem';
 export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungState } from './rungs';
 export { checksOf } from './checks';
+export { SCREW_PAIRS, type ScrewPair } from '../wiring';
 export { builtOf, planOf, pointSteps, touchesOf, wiringPlan } from './wiringPlan';
-export { deviceOf, lengthsOf, meterOf, plateSurveyOf, regionOf, surveyOf, sparePairsOf } from './survey';
+export {
+  carriedProfile,
+  deviceOf,
+  lengthsOf,
+  meterOf,
+  plateSurveyOf,
+  regionOf,
+  surveyOf,
+  sparePairsOf,
+} from './survey';
 export { circuitOfPoint, circuitsOfPoint, supplyOf } from './supplyOf';
 export { undoTarget } from './undo';
 export { worriesOf, type Worry } from './worries';

@@ -1,13 +1,28 @@
-import { TRANSFORMERS } from '../catalogue';
-import { treatmentById } from '../chime';
+import { fittedTreatments } from '../advice';
+import { SHIPPED_CATALOGUE, TRANSFORMERS, textOf } from '../catalogue';
+import { CHIME_KINDS } from '../chime';
 import { WALL_FIXINGS, platePlace, screwFor } from '../mount';
 import { supplyRoute } from '../supply';
-import type { Job, Point } from './job';
+import type { Choice, Job, Point } from './job';
 import { bringForBag } from './bagList';
 import { wifiOf } from './finding';
 import { routeOf } from './route';
-import { deviceOf, lengthsOf, plateSurveyOf } from './survey';
+import { deviceOf, lengthsOf, plateSurveyOf, regionOf } from './survey';
 import { lengthText } from '../units';
+
+/** What a taken way takes. A choice carries its parts; one of before they were carried has those that ship. */
+function partsOfWay(job: Job, { transformer, treatmentId, parts }: Choice['data']): readonly string[] {
+  const shipped = TRANSFORMERS.find(({ id }) => id === transformer?.id);
+  const [enclosure] = SHIPPED_CATALOGUE.enclosure;
+  const fitted = CHIME_KINDS.flatMap((kind) => fittedTreatments(SHIPPED_CATALOGUE, kind, regionOf(job).id));
+  return [
+    ...(transformer ? (transformer.parts ?? shipped?.parts ?? [transformer.name]) : []),
+    ...(transformer && !transformer.parts && shipped?.fit === 'dinRail' && enclosure
+      ? [textOf(enclosure.values, 'name').toLowerCase()]
+      : []),
+    ...(parts ?? fitted.find(({ id }) => id === treatmentId)?.parts ?? []),
+  ];
+}
 
 /** What has to be in the bag for this point: it follows from the choice, the wall and the plate. */
 export function partsOf(job: Job, point: Point): readonly string[] {
@@ -16,11 +31,10 @@ export function partsOf(job: Job, point: Point): readonly string[] {
   const parts: string[] = [];
   const { choice, look, mount } = point;
   if (choice) {
-    const transformer = TRANSFORMERS.find(({ id }) => id === choice.data.transformer?.id);
     parts.push(`${choice.data.device.name} doorbell`);
-    if (choice.data.transformer) parts.push(...(transformer?.parts ?? [choice.data.transformer.name]));
-    parts.push(...(treatmentById(choice.data.treatmentId)?.parts ?? []));
+    parts.push(...partsOfWay(job, choice.data));
     if (choice.data.joinPairs) parts.push('4 connectors for the pairs');
+    if (choice.data.mended?.length) parts.push('connectors for the splices');
   }
   const { plateM } = deviceOf(point);
   if (look.wall) {

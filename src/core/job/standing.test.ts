@@ -202,7 +202,7 @@ describe('parts', () => {
     const { parts } = strong().write('choiceMade', chosen()).stand();
     expect(parts).toEqual([
       'Constant-power wired doorbell',
-      'power module (in the bag)',
+      'power module',
       'anchors 6 mm',
       '2 screws 40 mm',
       'bit: masonry 6 mm (1/4 in)',
@@ -228,7 +228,9 @@ describe('parts', () => {
   });
   it('bring what the new transformer takes', () => {
     const transformer = { id: 'din-12-24', name: 'DIN-rail 12 V 24 VA', ratedVolts: 12, ratedVa: 24, mainsWork: true };
-    expect(strong().write('choiceMade', chosen({ transformer })).stand().parts).toContain('enclosure with rail');
+    expect(strong().write('choiceMade', chosen({ transformer })).stand().parts).toContain(
+      'enclosure with rail, 4 ways',
+    );
   });
 });
 

@@ -1,6 +1,6 @@
 import type { SparePairs } from '../advice';
 import { METER, UNKNOWN_RUN, type BellSurvey, type Reading, type RunName, type RunSurvey } from '../bell';
-import { DEFAULT_DEVICE_ID, DEVICES, deviceById, type DeviceProfile } from '../catalogue';
+import { DEFAULT_DEVICE_ID, DEVICES, TREATMENT_IDS, deviceById, type DeviceProfile } from '../catalogue';
 import type { ChimeKind, TreatmentPath } from '../chime';
 import type { PlateSurvey } from '../mount';
 import { regionPack, type RegionPack } from '../region';
@@ -14,10 +14,31 @@ export const lengthsOf = (job: Job): RegionPack['lengths'] => job.site.lengths ?
 
 /** The device that is to be fitted: as chosen at Look, else the default class. */
 export function deviceOf(point: Point): DeviceProfile {
-  const device = deviceById(point.look.deviceId ?? DEFAULT_DEVICE_ID) ?? DEVICES[0];
+  const { deviceId = DEFAULT_DEVICE_ID, device: asked } = point.look;
+  if (asked && asked.id === deviceId) return profileOf(asked);
+  const device = deviceById(deviceId) ?? DEVICES[0];
   if (!device) throw new Error('the catalogue holds no device');
   return device;
 }
+
+type CarriedProfile = NonNullable<EntryData<'pointDescribed'>['device']>;
+
+/** A profile as an entry carries it: reasons stand in a list there. */
+const profileOf = ({ forbids, ...profile }: CarriedProfile): DeviceProfile => ({
+  ...profile,
+  forbids: Object.fromEntries(forbids.map(({ treatment, why }) => [treatment, why])),
+});
+
+/** A profile of the catalogue as an entry’s data. */
+export const carriedProfile = ({ forbids, ...profile }: DeviceProfile): CarriedProfile => ({
+  ...profile,
+  battery: profile.battery && { ...profile.battery },
+  inBag: [...profile.inBag],
+  forbids: TREATMENT_IDS.flatMap((treatment) => {
+    const why = forbids[treatment];
+    return why === undefined ? [] : [{ treatment, why }];
+  }),
+});
 
 const PRESENT: Readonly<Record<'series' | 'shunt' | 'link' | 'none', TreatmentPath>> = {
   series: { path: 'series' },
@@ -95,12 +116,21 @@ export function meterOf({ meter }: Job): Pick<EntryData<'readingTaken'>, 'meter'
 
 /** A second chime, and a doorbell at the rear door; nothing at an ordinary point. */
 function sharedOf(point: Point): Pick<BellSurvey, 'shared'> {
-  const { secondChime, rear, rearDeviceId, rearRunM } = point.chime;
+  const { secondChime, rear, rearDeviceId, rearDevice, rearRunM } = point.chime;
   if (secondChime !== 'yes' && rear !== 'device') return {};
-  const device = deviceById(rearDeviceId ?? DEFAULT_DEVICE_ID) ?? deviceOf(point);
+  const device =
+    rearDevice && rearDevice.id === rearDeviceId
+      ? profileOf(rearDevice)
+      : (deviceById(rearDeviceId ?? DEFAULT_DEVICE_ID) ?? deviceOf(point));
   return {
     shared: { secondChime: secondChime === 'yes', rear: rear === 'device' ? { device, runM: rearRunM ?? null } : null },
   };
+}
+
+/** The plate of the pair of screws in use: of three or four screws what the label says of that pair. */
+function plateInUse({ transformer: { ratedVolts, ratedVa, taps, pair } }: Point): BellSurvey['nameplate'] {
+  const tap = taps?.find(({ screws }) => screws === pair);
+  return { volts: tap?.ratedVolts ?? ratedVolts ?? null, va: tap?.ratedVa ?? ratedVa ?? null };
 }
 
 /** All that a point's entries say of its bell circuit, in the solver's terms. */
@@ -108,7 +138,7 @@ export function surveyOf(job: Job, point: Point): BellSurvey {
   const { ratedVolts, ratedVa } = point.chime;
   return {
     region: regionOf(job),
-    nameplate: { volts: point.transformer.ratedVolts ?? null, va: point.transformer.ratedVa ?? null },
+    nameplate: plateInUse(point),
     runs: { toChime: runOf(point, 'toChime'), toDoor: runOf(point, 'toDoor') },
     chime: {
       kind: chimeKindOf(point),

@@ -12,7 +12,9 @@ import {
   joinPairs,
   mainsSide,
   planWiring,
+  mendTasks,
   repull,
+  tapTasks,
   wiringBuilt,
   type BellFacts,
   type FittedTransformer,
@@ -23,17 +25,33 @@ import {
   type WiringPlan,
 } from '../wiring';
 import { RUN_NAMES } from './kinds/point';
-import type { Choice, Point } from './job';
+import type { Point } from './job';
 import { chimeKindOf, presentOf } from './survey';
 
 /** What a choice does to a wiring. */
 interface Remedy {
   readonly transformer: FittedTransformer | null;
+  /** Another pair of the old one’s screws, with its volts. */
+  readonly tap: { readonly screws: readonly [string, string]; readonly volts: number } | null;
+  /** Runs whose splices are made anew. */
+  readonly mend: readonly string[];
   readonly treatmentId: string;
   readonly deviceName: string;
   /** Runs whose spare pairs are joined, and runs that are pulled anew. */
   readonly join: readonly string[];
   readonly pull: readonly string[];
+}
+
+/** “S1–S3” as two screws. */
+const screwsOf = (pair: string): readonly [string, string] => {
+  const [first = 'S1', second = 'S2'] = pair.split('–');
+  return [first, second];
+};
+
+/** Bell screws of the transformer that was found: the pair in use first, then what the label has beside it. */
+function screwNames({ transformer: { taps, pair } }: Point): readonly string[] {
+  if (pair === undefined) return ['S1', 'S2'];
+  return [...new Set([...screwsOf(pair), ...(taps ?? []).flatMap(({ screws }) => screwsOf(screws))])];
 }
 
 /** What the survey says of a point’s bell wiring. */
@@ -47,6 +65,7 @@ export function bellFactsOf(point: Point): BellFacts {
     secondChime: point.chime.secondChime === 'yes',
     rear: point.chime.rear ?? 'none',
     straight: point.runs.toDoor.straightM !== undefined,
+    screws: screwNames(point),
     door: wasThere === 'videoDoorbell' ? 'device' : wasThere === 'nothing' ? 'nothing' : 'button',
   };
 }
@@ -55,11 +74,15 @@ export function bellFactsOf(point: Point): BellFacts {
  * The tasks of a remedy: supply, chime, cable, then the door, so that the chime is treated before the device is first
  * energised. Each follows from the wiring that the ones before it leave.
  */
-function tasksOf(found: Wiring, { transformer, treatmentId, deviceName, join, pull }: Remedy): readonly Task[] {
+function tasksOf(
+  found: Wiring,
+  { transformer, tap, mend, treatmentId, deviceName, join, pull }: Remedy,
+): readonly Task[] {
   const stages: readonly ((wiring: Wiring) => readonly Task[])[] = [
-    (wiring) => (transformer ? mainsSide(wiring, transformer) : []),
+    (wiring) => (transformer ? mainsSide(wiring, transformer) : tap ? tapTasks(wiring, tap.screws, tap.volts) : []),
     clearChime,
     (wiring) => treatmentTasks(treatmentId, wiring),
+    () => mendTasks(mend),
     (wiring) => (join.length > 0 ? joinPairs(wiring, join) : []),
     (wiring) => (pull.length > 0 ? repull(wiring, pull) : []),
     (wiring) => doorTasks(wiring, { do: 'add', part: doorPart('device', deviceName, 'door', 'load') }),
@@ -84,9 +107,18 @@ const isThin = (point: Point, run: RunName): boolean => {
 };
 
 /** What of a choice changes wires; a way that is only looked at has as much. */
-export type WiringChoice = Pick<Choice['data'], 'transformer' | 'treatmentId' | 'joinPairs' | 'repull'> & {
-  readonly device: Pick<Choice['data']['device'], 'name'>;
-};
+export interface WiringChoice {
+  readonly transformer:
+    | (Pick<FittedTransformer, 'name' | 'ratedVolts'> &
+        Partial<Pick<FittedTransformer, 'fit'>> & { readonly id: string; readonly mainsWork: boolean })
+    | null;
+  readonly tap?: { readonly screws: string; readonly ratedVolts: number } | null | undefined;
+  readonly treatmentId: string;
+  readonly joinPairs: boolean;
+  readonly repull?: boolean | undefined;
+  readonly mended?: readonly RunName[] | undefined;
+  readonly device: { readonly name: string };
+}
 
 /** A transformer that the catalogue does not know any more sits on a box. */
 const fittedOf = ({ transformer }: WiringChoice): FittedTransformer | null =>
@@ -94,7 +126,7 @@ const fittedOf = ({ transformer }: WiringChoice): FittedTransformer | null =>
     name: transformer.name,
     ratedVolts: transformer.ratedVolts,
     fit: transformer.mainsWork
-      ? TRANSFORMERS.find(({ id }) => id === transformer.id)?.fit === 'dinRail'
+      ? (transformer.fit ?? TRANSFORMERS.find(({ id }) => id === transformer.id)?.fit) === 'dinRail'
         ? 'dinRail'
         : 'onBox'
       : 'plugIn',
@@ -107,6 +139,8 @@ export function wiringPlan(point: Point, choice: WiringChoice): WiringPlan {
     found,
     tasksOf(found, {
       transformer: fittedOf(choice),
+      tap: choice.tap ? { screws: screwsOf(choice.tap.screws), volts: choice.tap.ratedVolts } : null,
+      mend: choice.mended ?? [],
       treatmentId: choice.treatmentId,
       deviceName: choice.device.name,
       join: choice.joinPairs ? orAll(RUN_NAMES.filter((run) => (point.runs[run].sparePairs ?? 0) > 0)) : [],
@@ -155,7 +189,15 @@ function everyTask(): ReadonlyMap<string, Touches> {
           kinds.includes(i === founds.length - 1 ? 'boxedMains' : i === founds.length - 2 ? 'none' : 'mechanical') &&
           (id !== 'boxedReplaced' || transformer !== null),
       ).flatMap(({ id }) =>
-        tasksOf(found, { transformer, treatmentId: id, deviceName: '', join: RUN_NAMES, pull: RUN_NAMES }),
+        tasksOf(found, {
+          transformer,
+          tap: transformer ? null : { screws: ['S1', 'S2'], volts: 0 },
+          mend: RUN_NAMES,
+          treatmentId: id,
+          deviceName: '',
+          join: RUN_NAMES,
+          pull: RUN_NAMES,
+        }),
       ),
     ),
   );

@@ -8,6 +8,10 @@ const screw = (part: string, name: string, place: WiringPlace): Joint => ({
 });
 const port = (part: string, name: string, place: WiringPlace): Joint => ({ ...screw(part, name, place), kind: 'port' });
 
+/** Pairs of the bell screws that a transformer may have. */
+export const SCREW_PAIRS = ['S1–S2', 'S2–S3', 'S1–S3', 'S3–S4', 'S1–S4', 'S2–S4'] as const;
+export type ScrewPair = (typeof SCREW_PAIRS)[number];
+
 /** Screws of a chime in the order in which they stand: as `chime.Front` and so on. */
 export const CHIME_SCREWS = ['Front', 'Trans', 'Rear'] as const;
 

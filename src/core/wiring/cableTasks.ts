@@ -78,6 +78,29 @@ export function repull(found: Wiring, runs: readonly string[]): readonly Task[] 
   ];
 }
 
+const RUN_WORDS: Readonly<Record<string, string>> = { toChime: 'the chime', toDoor: 'the door' };
+
+/** Splices that the readings show to be bad: cut back and made anew. */
+export const mendTasks = (runs: readonly string[]): readonly Task[] =>
+  runs.flatMap((run) => [
+    moveTask(
+      'cable',
+      `mend-${run}`,
+      'bell',
+      [],
+      'Find it where the cable was lengthened. Cut back to bright copper, new connector, tug each wire.',
+      `Splices on the way to ${RUN_WORDS[run] ?? run} opened, cut back, made anew`,
+    ),
+    moveTask(
+      'cable',
+      `mend-${run}-loop`,
+      'bell',
+      [],
+      'It should read what its length and gauge say. If it does not, another splice hides on the way.',
+      `Loop ohms to ${RUN_WORDS[run] ?? run} read again, far ends together`,
+    ),
+  ]);
+
 /** Leads that belong under a screw of the device: the run’s own, and what was laid beside it. */
 const doorLeads = ({ leads }: Wiring, screw: 'D1' | 'D2'): readonly Lead[] =>
   leads.filter((lead) =>

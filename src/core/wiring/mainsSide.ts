@@ -186,6 +186,41 @@ export function mainsSide(found: Wiring, { name, ratedVolts, fit }: FittedTransf
   ];
 }
 
+/** Another pair of a transformer’s three or four screws: only bell wires move, its mains side stays closed. */
+export function tapTasks(found: Wiring, [first, second]: readonly [string, string], volts: number): readonly Task[] {
+  const old = feedingPart(found);
+  if (!old) return [];
+  const screws = [`${old.id}.${first}`, `${old.id}.${second}`];
+  const pairs = bellPair(found);
+  const moves = pairs.flatMap(({ screw, leads }, i): readonly Move[] => {
+    const to = screws[i] ?? screws[0] ?? screw;
+    return leads.flatMap((lead): readonly Move[] =>
+      screw === to
+        ? []
+        : [
+            { do: 'off', lead, joint: screw },
+            { do: 'on', lead, joint: to },
+          ],
+    );
+  });
+  return [
+    lookTask(
+      PLACE,
+      'tap-photo',
+      'Photograph the bell screws and the label’s volts for each pair',
+      'Only the bell screws are touched; the mains side stays closed.',
+    ),
+    moveTask(
+      PLACE,
+      'tap-move',
+      'bell',
+      [...moves, { do: 'feed', part: old.id, from: screws[1] ?? '', to: screws[0] ?? '' }],
+      'The screw that is not used stays empty. Either way round. Mark the pair in use on the label.',
+      `Bell wires under ${first} and ${second}: ${volts} V`,
+    ),
+  ];
+}
+
 const BELL_OFF = 'Bell wires off the old transformer’s screws';
 const BELL_OFF_HOW = 'One at a time, each keeps its label.';
 

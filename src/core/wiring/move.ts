@@ -12,7 +12,9 @@ export type Move =
   | { readonly do: 'pull'; readonly lead: string }
   | { readonly do: 'splice'; readonly joint: Joint }
   | { readonly do: 'off'; readonly lead: string; readonly joint: string }
-  | { readonly do: 'on'; readonly lead: string; readonly joint: string };
+  | { readonly do: 'on'; readonly lead: string; readonly joint: string }
+  /** The winding between other screws of the same part: what feeds the loop from now on. */
+  | { readonly do: 'feed'; readonly part: string; readonly from: string; readonly to: string };
 
 /** A move that the wiring does not allow: a lead, joint or part that is not there. A bug of a plan, not of an installer. */
 export class WrongMoveError extends Error {
@@ -76,6 +78,20 @@ export function applyMove(wiring: Wiring, move: Move): Wiring {
         [move.joint],
       );
     }
+    case 'feed':
+      return {
+        ...wiring,
+        parts: wiring.parts.map((part) =>
+          part.id === move.part
+            ? {
+                ...part,
+                elements: part.elements.map((element) =>
+                  element.kind === 'winding' ? { ...element, from: move.from, to: move.to } : element,
+                ),
+              }
+            : part,
+        ),
+      };
     case 'on': {
       const lead = leadById(wiring, move.lead);
       if (!lead || !jointById(wiring, move.joint)) throw new WrongMoveError(move, 'no such lead or joint');

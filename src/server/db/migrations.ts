@@ -50,4 +50,13 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
         sql.raw('CREATE INDEX board_order ON board (finished, expected_at IS NULL, expected_at, updated_at DESC)'),
       ]),
   },
+  '0003_catalogue': {
+    up: (db: Kysely<unknown>) =>
+      all(db, [
+        // The firm’s own items only: what ships is code
+        sql.raw(`CREATE TABLE catalogue_items (
+          shelf TEXT NOT NULL, id TEXT NOT NULL, data TEXT NOT NULL CHECK (json_valid(data)),
+          PRIMARY KEY (shelf, id)) STRICT, WITHOUT ROWID`),
+      ]),
+  },
 };

@@ -49,6 +49,8 @@ export interface Tables {
   job_search: { rowid: number; job_id: string; text: string };
   projection_version: { only: Generated<number>; version: number };
   crew: { id: string; name: string };
+  /** The firm’s own items of the catalogue; `data` is JSON, see `core/catalogue/shelf.ts`. */
+  catalogue_items: { shelf: string; id: string; data: string };
   /** JSON values by name, see `contract/settings.ts`. */
   settings: { key: string; value: string };
 }

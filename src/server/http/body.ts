@@ -5,6 +5,7 @@ const KIB = 1024;
 export const BODY_LIMITS = {
   compute: 256 * KIB,
   entries: 4096 * KIB,
+  catalogue: 2048 * KIB,
   photo: 40 * 1024 * KIB,
   jobFile: 96 * 1024 * KIB,
 } as const;
@@ -36,6 +37,19 @@ export async function readBytes(request: Request, limit: number): Promise<Buffer
   }
   if (size > limit) throw tooLarge(limit);
   return Buffer.concat(chunks);
+}
+
+/**
+ * Reads a body of text up to a size.
+ * @throws ProblemError 413 too large · 400 not text in UTF-8
+ */
+export async function readText(request: Request, limit: number): Promise<string> {
+  const bytes = await readBytes(request, limit);
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+  } catch (cause) {
+    throw new ProblemError(400, 'The body is not text in UTF-8.', [{ path: '', message: 'is not UTF-8' }], { cause });
+  }
 }
 
 /**

@@ -10,15 +10,17 @@ interface Props {
 }
 
 /** Every wire at the chime, and at a transformer that changes: as it is now, and as this way leaves it. */
-export function BeforeAfter({ point, way: { transformer, treatment, wire, device } }: Props) {
+export function BeforeAfter({ point, way: { transformer, tap, treatment, wire, device, change } }: Props) {
   const plan = wiringPlan(point, {
     transformer,
     treatmentId: treatment.id,
     joinPairs: wire === 'join',
     repull: wire === 'repull',
+    tap,
+    mended: change.mended,
     device,
   });
-  const asked: readonly WiringPlace[] = transformer ? ['chime', 'transformer'] : ['chime'];
+  const asked: readonly WiringPlace[] = transformer || tap ? ['chime', 'transformer'] : ['chime'];
   const places = [...new Set(asked.map((place) => drawnPlace(plan.found, place)))].filter((place) =>
     isDrawn(plan.found, place),
   );

@@ -1,7 +1,6 @@
 'use client';
 import { useState } from 'react';
 import { optionId, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from '@/core/advice';
-import { TRANSFORMERS } from '@/core/catalogue';
 import { TREATMENTS } from '@/core/chime';
 import { wireOf } from '@/core/job';
 import type { SupplyPolicy } from '@/core/policy';
@@ -17,7 +16,12 @@ import { WayTable } from './WayTable';
 const KEEP = 'keep';
 /** Ways shown at first: a handful is compared, forty are not. */
 const FEW = 5;
-const WIRE_CHOICES = { keep: 'leave it', join: 'join spare pairs', repull: 'pull heavier wire' } as const;
+const WIRE_CHOICES = {
+  keep: 'leave it',
+  join: 'join spare pairs',
+  repull: 'pull heavier wire',
+  mend: 'make bad splices anew',
+} as const;
 
 /** Every sensible way computed and compared: transformer, chime, wire, device. One is taken, with its reason. */
 export function ChooseBench() {
@@ -64,7 +68,12 @@ function WaysCompared({ choosing, policy }: ComparedProps) {
   const [hovered, setHovered] = useState<string | null>(null);
   const { choice } = point;
   const taken = choice
-    ? optionId(choice.data.transformer?.id ?? null, choice.data.treatmentId, wireOf(choice.data))
+    ? optionId({
+        transformer: choice.data.transformer,
+        tap: choice.data.tap ?? null,
+        treatmentId: choice.data.treatmentId,
+        wire: wireOf(choice.data),
+      })
     : null;
   const by = (id: string | null): JudgedOption | undefined => ways.find((way) => way.id === id);
   const way = by(picked) ?? by(taken) ?? proposed ?? ways[0];
@@ -148,19 +157,25 @@ interface TurningProps {
   readonly onSelect: (way: JudgedOption) => void;
 }
 
+/** What feeds the loop in a way: the old transformer, another pair of its screws, or a new one. */
+const supplyId = ({ transformer, tap }: JudgedOption): string => transformer?.id ?? tap?.screws ?? KEEP;
+const supplyWords = ({ transformer, tap }: JudgedOption): string =>
+  transformer?.name ?? (tap ? `its ${tap.ratedVolts} V pair ${tap.screws}` : 'keep the old one');
+const orderOf = (id: string): number => (id === KEEP ? 0 : id.startsWith('S') ? 1 : 2);
+
 /** Turns the shown way in one respect: the others stay as near as they can. */
 function Turning({ ways, way, onSelect }: TurningProps) {
   const turn = (test: (other: JudgedOption) => boolean) => {
     const same = (other: JudgedOption): number =>
       Number(other.instead === way.instead) * 8 +
       Number(other.treatment.id === way.treatment.id) * 4 +
-      Number(other.transformer?.id === way.transformer?.id) * 2 +
+      Number(supplyId(other) === supplyId(way)) * 2 +
       Number(other.wire === way.wire);
     const nearest = ways.filter(test).toSorted((a, b) => same(b) - same(a))[0];
     if (nearest) onSelect(nearest);
   };
   const distinct = <T extends string>(values: readonly T[]): readonly T[] => [...new Set(values)];
-  const transformers = distinct(ways.map(({ transformer }) => transformer?.id ?? KEEP));
+  const supplies = [...new Map(ways.map((one) => [supplyId(one), supplyWords(one)]))];
   const treatments = distinct(ways.map(({ treatment }) => treatment.id));
   const wires = distinct(ways.map(({ wire }) => wire));
   const devices = [...new Map(ways.map(({ device }) => [device.id, device])).values()];
@@ -168,16 +183,12 @@ function Turning({ ways, way, onSelect }: TurningProps) {
     <div className="selectors">
       <Choices
         label="transformer"
-        // In the catalogue’s order, whatever stands first in the table
-        options={[
-          ...(transformers.includes(KEEP) ? [{ value: KEEP, words: 'keep the old one' }] : []),
-          ...TRANSFORMERS.filter(({ id }) => transformers.includes(id)).map(({ id, name }) => ({
-            value: id,
-            words: name,
-          })),
-        ]}
-        chosen={way.transformer?.id ?? KEEP}
-        onPick={(id) => id && turn(({ transformer }) => (transformer?.id ?? KEEP) === id)}
+        // Always in the same order, whatever stands first in the table: the old one, its pairs, then by name
+        options={supplies
+          .map(([value, words]) => ({ value, words }))
+          .sort((a, b) => orderOf(a.value) - orderOf(b.value) || a.words.localeCompare(b.words))}
+        chosen={supplyId(way)}
+        onPick={(id) => id && turn((other) => supplyId(other) === id)}
       />
       <Choices
         label="chime"

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import type { JudgedOption } from '@/core/advice';
-import { TEXT, choiceOf } from '@/core/job';
+import { TEXT, carriedProfile, choiceOf } from '@/core/job';
 import { useJob } from '../kit/job/JobContext';
 
 interface Props {
@@ -21,7 +21,12 @@ export function TakeWay({ way, why, taken }: Props) {
   const take = () => {
     if (reason.trim() === '') return setAsked(true);
     // The plan, the parts and the plate follow the device that is taken
-    if (way.instead) write('pointDescribed', { pointId: point.id, deviceId: way.device.id });
+    if (way.instead)
+      write('pointDescribed', {
+        pointId: point.id,
+        deviceId: way.device.id,
+        device: carriedProfile(way.device),
+      });
     write('choiceMade', choiceOf(point.id, way, reason.trim()));
   };
   if (way.forbidden) return null;

@@ -4,7 +4,7 @@ import { chimeFigures, fallingVolts, type Estimate, type RearJudgement } from '@
 import { STATE_WORDS } from '@/core/catalogue';
 import { FallingLine } from '../kit/drawing/FallingLine';
 import { Verdict } from '../kit/Verdict';
-import { volts, voltsOrCollapse } from '../kit/words';
+import { percent, volts, voltsOrCollapse } from '../kit/words';
 import { useJob } from '../kit/job/JobContext';
 import { BeforeAfter } from './BeforeAfter';
 import { wayWords } from './useWays';
@@ -16,7 +16,7 @@ function RearDoor({ rear: { low, belief, minVolts } }: { readonly rear: RearJudg
   return (
     <p data-testid="rear-door">
       <b>Rear door:</b> at worst it keeps <b className="figure">{voltsOrCollapse(low.likely)}</b> and needs{' '}
-      {minVolts.toFixed(1)} V; it holds in {Math.round(belief * 100)} % of cases, both doorbells at work together.
+      {minVolts.toFixed(1)} V; it holds in {percent(belief)} of cases, both doorbells at work together.
     </p>
   );
 }

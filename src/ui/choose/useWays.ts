@@ -25,8 +25,8 @@ type Kept = { readonly key: string; readonly ways: WaysState };
  * All ways at this point, judged in a worker: first roughly, then with the draws of a choice. A new question ends the
  * worker of the old one, so that no stale answer comes.
  */
-export function useWays({ survey, spare }: Assessment, policy: SupplyPolicy): Ways {
-  const key = useMemo(() => JSON.stringify([survey, spare, policy]), [policy, spare, survey]);
+export function useWays({ survey, premises }: Assessment, policy: SupplyPolicy): Ways {
+  const key = useMemo(() => JSON.stringify([survey, premises, policy]), [policy, premises, survey]);
   const [kept, setKept] = useState<Kept>({ key: '', ways: { state: 'waiting' } });
   const running = useRef<Worker | null>(null);
   useEffect(() => {
@@ -45,12 +45,12 @@ export function useWays({ survey, spare }: Assessment, policy: SupplyPolicy): Wa
     const fail = (error: unknown): void =>
       set({ state: 'failed', message: error instanceof Error ? error.message : 'The worker did not start.' });
     worker.addEventListener('error', (event) => fail(new Error(event.message || 'The worker did not start.')));
-    const [asked, spared, school] = JSON.parse(key) as [
+    const [asked, about, school] = JSON.parse(key) as [
       ChoosingQuestion['survey'],
-      ChoosingQuestion['spare'],
+      ChoosingQuestion['premises'],
       SupplyPolicy,
     ];
-    wrap<ChoosingWorker>(worker).choose({ survey: asked, spare: spared, policy: school }, proxy(tell)).catch(fail);
+    wrap<ChoosingWorker>(worker).choose({ survey: asked, premises: about, policy: school }, proxy(tell)).catch(fail);
     return () => {
       running.current = null;
       worker.terminate();
@@ -67,9 +67,9 @@ export function useWays({ survey, spare }: Assessment, policy: SupplyPolicy): Wa
 }
 
 /** A way in a few words: “keep the old one, power module, pairs joined”. */
-export const wayWords = ({ transformer, treatment, wire, device, instead }: JudgedOption): string =>
+export const wayWords = ({ transformer, tap, treatment, wire, device, instead }: JudgedOption): string =>
   [
-    transformer?.name ?? 'keep the old one',
+    transformer?.name ?? (tap ? `old one’s ${tap.ratedVolts} V pair ${tap.screws}` : 'keep the old one'),
     treatment.name.toLowerCase(),
     WIRE_WORDS[wire],
     instead ? `${device.name.toLowerCase()} instead` : '',

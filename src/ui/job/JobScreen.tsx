@@ -2,6 +2,7 @@
 import { Suspense, useCallback, useState, type ComponentType } from 'react';
 import { RUNGS, type Entry, type JobHead, type Rung } from '@/core/job';
 import type { Settings } from '@/contract/settings';
+import type { Catalogue } from '@/core/catalogue';
 import { JobProvider, useJob } from '../kit/job/JobContext';
 import { MeterProvider } from '../kit/meter/MeterContext';
 import { useKeys } from '../kit/useKeys';
@@ -20,12 +21,13 @@ interface Props {
   readonly firstRung: Rung | null;
   readonly firstArea: string | null;
   readonly settings: Settings;
+  readonly catalogue: Catalogue;
   /** What stands in the middle at each rung. */
   readonly benches: Readonly<Record<Rung, ComponentType>>;
 }
 
 /** A job: the ladder at the left, the bench of the rung at hand in the middle, the carry sheet at the right. */
-export function JobScreen({ head, entries, pointId, firstRung, firstArea, settings, benches }: Props) {
+export function JobScreen({ head, entries, pointId, firstRung, firstArea, settings, catalogue, benches }: Props) {
   const [rung, setRung] = useState(firstRung);
   const [area, setArea] = useState(firstArea);
   const go = useCallback(
@@ -48,6 +50,7 @@ export function JobScreen({ head, entries, pointId, firstRung, firstArea, settin
       head={head}
       firstEntries={entries}
       pointId={pointId}
+      catalogue={catalogue}
       rung={rung}
       area={area}
       go={go}

@@ -36,6 +36,9 @@ export function Frame({ crew, theme, children }: Props) {
             <Link href="/" aria-current={path === '/' ? 'page' : undefined}>
               Board
             </Link>
+            <Link href="/catalogue" aria-current={path === '/catalogue' ? 'page' : undefined}>
+              Catalogue
+            </Link>
             <Link href="/settings" aria-current={path === '/settings' ? 'page' : undefined}>
               Settings
             </Link>

@@ -35,17 +35,26 @@ async function ask<T>(path: string, init: RequestInit): Promise<T> {
  * The one way in which the interface speaks to the server.
  * @throws Refused with the problem it told, Away where nothing answered
  */
-export const call = <T>(path: string, init?: { readonly method: 'POST'; readonly body: unknown }): Promise<T> =>
+export const call = <T>(
+  path: string,
+  init?: { readonly method: 'POST' | 'DELETE'; readonly body?: unknown },
+): Promise<T> =>
   ask(
     path,
     init
       ? {
           method: init.method,
           headers: { 'content-type': 'application/json' },
-          body: typeof init.body === 'string' ? init.body : JSON.stringify(init.body),
+          ...(init.body === undefined
+            ? {}
+            : { body: typeof init.body === 'string' ? init.body : JSON.stringify(init.body) }),
         }
       : {},
   );
+
+/** {@link call} with a text that is no JSON for a body. */
+export const callText = <T>(path: string, text: string, type: string): Promise<T> =>
+  ask(path, { method: 'POST', headers: { 'content-type': type }, body: text });
 
 /** {@link call} with bytes for a body. */
 export const callBytes = <T>(path: string, bytes: Blob): Promise<T> =>

@@ -1,7 +1,7 @@
 'use client';
 import { CHIME_KINDS, CHIME_KIND_WORDS, treatmentsFor } from '@/core/chime';
-import { REAR_DOORS, deviceOf, lengthsOf, regionOf } from '@/core/job';
-import { DEVICES } from '@/core/catalogue';
+import { REAR_DOORS, carriedProfile, deviceOf, lengthsOf, regionOf } from '@/core/job';
+import { devicesIn } from '@/core/catalogue';
 import { Choices } from '../kit/form/Choices';
 import { FieldGroup } from '../kit/form/FieldGroup';
 import { cableField, textField } from '../kit/form/fields';
@@ -47,7 +47,8 @@ const REAR_WORDS = { none: 'nothing on Rear', button: 'a button', device: 'a doo
 
 /** What else hangs on the chime’s screws: a second chime, a rear door; each changes the circuit. */
 function OnTheScrews() {
-  const { job, kept, write } = useJob();
+  const { job, kept, catalogue, write } = useJob();
+  const devices = devicesIn(catalogue);
   const scope = { pointId: kept.id };
   const { secondChime, rear, rearDeviceId, rearRunM } = kept.chime;
   const lengths = lengthsOf(job);
@@ -75,9 +76,16 @@ function OnTheScrews() {
           <p>It shares the transformer: both doors are worked out together, in the same state.</p>
           <Choices
             label="which doorbell at the rear door"
-            options={DEVICES.map(({ id, name }) => ({ value: id, words: name }))}
+            options={devices.map(({ id, name }) => ({ value: id, words: name }))}
             chosen={rearDeviceId}
-            onPick={(value) => write('chimeDescribed', { ...scope, rearDeviceId: value })}
+            onPick={(value) => {
+              const asked = devices.find(({ id }) => id === value);
+              write('chimeDescribed', {
+                ...scope,
+                rearDeviceId: asked?.id ?? null,
+                rearDevice: asked ? carriedProfile(asked) : null,
+              });
+            }}
           />
           <FieldGroup
             kind="chimeDescribed"

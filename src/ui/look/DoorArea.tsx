@@ -1,6 +1,6 @@
 'use client';
-import { DEVICES } from '@/core/catalogue';
-import { WAS_THERE, YES_NO, deviceOf, lengthsOf } from '@/core/job';
+import { devicesIn } from '@/core/catalogue';
+import { WAS_THERE, YES_NO, deviceOf, lengthsOf, carriedProfile } from '@/core/job';
 import { WALLS, WALL_FIXINGS, screwFor } from '@/core/mount';
 import { lengthText } from '@/core/units';
 import { Choices } from '../kit/form/Choices';
@@ -13,7 +13,8 @@ const WAS_WORDS = { button: 'a button', videoDoorbell: 'a video doorbell', nothi
 
 /** The door: what was there, what is to be fitted, the wall and what holds in it. */
 export function DoorArea() {
-  const { job, point, kept, write } = useJob();
+  const { job, point, kept, catalogue, write } = useJob();
+  const devices = devicesIn(catalogue);
   const { look } = kept;
   const lengths = lengthsOf(job);
   const scope = { pointId: point.id };
@@ -55,9 +56,12 @@ export function DoorArea() {
       )}
       <Choices
         label="device to fit"
-        options={DEVICES.map(({ id, name }) => ({ value: id, words: name }))}
+        options={devices.map(({ id, name }) => ({ value: id, words: name }))}
         chosen={device.id}
-        onPick={(deviceId) => deviceId && write('pointDescribed', { ...scope, deviceId })}
+        onPick={(deviceId) => {
+          const asked = devices.find(({ id }) => id === deviceId);
+          if (asked) write('pointDescribed', { ...scope, deviceId: asked.id, device: carriedProfile(asked) });
+        }}
       />
       <p className="small soft">
         {device.remark} Wants {device.doorFullVolts.toFixed(1)} V at the door, drops out under{' '}

@@ -3,7 +3,7 @@ import { CABLE_LEAVES, TOLD_APARTS, YES_NO, diesWithLight, regionOf, searchOf, t
 import { PLACE_FACTS, TRANSFORMER_PLACES, WITHOUT_IT, type TransformerPlace } from '@/core/search';
 import { Choices } from '../kit/form/Choices';
 import { FieldGroup } from '../kit/form/FieldGroup';
-import { textField } from '../kit/form/fields';
+import { figureField, textField } from '../kit/form/fields';
 import { Pick } from '../kit/form/Pick';
 import { useJob } from '../kit/job/JobContext';
 import { SwitchTrials } from './SwitchTrials';
@@ -16,6 +16,9 @@ const TOLD_WORDS = {
 } as const;
 const YES = YES_NO.map((value) => ({ value, words: value }));
 const PLACES = TRANSFORMER_PLACES.map((value) => ({ value, words: PLACE_FACTS[value].words }));
+/** Where a new transformer sits on a rail: whether the board has room decides about an enclosure. */
+const RAIL_REGION = 'gb-230';
+const FREE_WAYS = { unit: '', unitWords: ['way', 'ways'], least: 0, most: 60, zeroAllowed: true } as const;
 const NOWHERE = { value: 'none', words: 'nowhere yet' } as const;
 
 /** Finds the transformer: where to look next, what the clues say, and when to stop looking. */
@@ -149,7 +152,7 @@ function Search({ say }: { readonly say: Say }) {
 /** Where it is, how it was told apart, whether it is always fed: only together they are “found”. */
 function Found({ say }: { readonly say: Say }) {
   const { keptJob, kept } = useJob();
-  const { foundAt, place, toldApart, alwaysFed, joined } = kept.transformer;
+  const { foundAt, place, toldApart, alwaysFed, joined, freeWays } = kept.transformer;
   return (
     <>
       <div className="fields">
@@ -172,6 +175,13 @@ function Found({ say }: { readonly say: Say }) {
         onPick={(told) => say({ toldApart: told })}
       />
       <p className="caution">{regionOf(keptJob).cautions.transformer}</p>
+      {regionOf(keptJob).id === RAIL_REGION && (
+        <FieldGroup
+          kind="transformerDescribed"
+          scope={{ pointId: kept.id }}
+          fields={[figureField('freeWays', 'free ways on the board’s rail', FREE_WAYS, freeWays)]}
+        />
+      )}
       <SwitchTrials />
       <Choices
         label="every switch tried: it stays fed"

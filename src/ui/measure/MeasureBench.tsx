@@ -17,6 +17,7 @@ import { ReadingTable } from './ReadingTable';
 import { ResistorReading, RunningReading, StillReadings } from './ReadingFields';
 import { ResistorAdvice } from './ResistorAdvice';
 import { RunFields } from './RunFields';
+import { TapFields } from './TapFields';
 
 /** Everything that can be read, and what comes of it while it is typed. */
 export function MeasureBench() {
@@ -40,6 +41,7 @@ export function MeasureBench() {
         <div className="fields two-groups block-top">
           <NameplateFields />
         </div>
+        <TapFields />
       </section>
       <div className="split">
         <section>

@@ -1,4 +1,5 @@
 import { RUNGS } from '@/core/job';
+import { readCatalogue } from '@/server/catalogue';
 import { readSettings } from '@/server/settings';
 import { store } from '@/server/store';
 import { JobBenches } from './JobBenches';
@@ -12,7 +13,8 @@ interface Props {
 export default async function JobPage({ params, searchParams }: Props) {
   const { head, entries } = await logOf((await params).id);
   const { point, rung, area } = await searchParams;
-  const settings = await readSettings((await store()).db);
+  const { db } = await store();
+  const settings = await readSettings(db);
   return (
     <JobBenches
       head={head}
@@ -21,6 +23,7 @@ export default async function JobPage({ params, searchParams }: Props) {
       firstRung={RUNGS.find((one) => one === rung) ?? null}
       firstArea={typeof area === 'string' ? area : null}
       settings={settings}
+      catalogue={await readCatalogue(db)}
     />
   );
 }

@@ -1,6 +1,6 @@
 import { betweenPart, hasPart, moveTask, spliceAt, type Move } from '../../wiring';
 import { fuseTestTask } from '../chimeTasks';
-import { SOUNDER_PART, type TreatmentPlan } from '../treatment';
+import type { TreatmentPlan } from '../treatment';
 
 const DOOR_SPLICE = 'splice.front';
 
@@ -10,10 +10,11 @@ export const boxedReplaced: TreatmentPlan = {
   what: 'enclosure with transformer and fuse link on the two cables that are there',
   sounds: false,
   kinds: ['boxedMains'],
+  fits: { shelf: 'protector', kind: 'fuseLink' },
   regions: [],
   minutes: 30,
-  cost: 24,
-  parts: ['fuse link 1 A (and a spare)', SOUNDER_PART],
+  cost: 0,
+  parts: ['spare fuse link'],
   setting: 'no chime',
   tasks: (found) => [
     fuseTestTask('boxed-fuse-test'),

@@ -1,6 +1,6 @@
 import { betweenPart, moveTask, spliceAt } from '../../wiring';
 import { LABEL_TASK, fuseTestTask, rearFollows, swing } from '../chimeTasks';
-import { SOUNDER_PART, type TreatmentPlan } from '../treatment';
+import type { TreatmentPlan } from '../treatment';
 
 export const fuseLink: TreatmentPlan = {
   id: 'fuseLink',
@@ -8,10 +8,11 @@ export const fuseLink: TreatmentPlan = {
   what: 'wires joined by a fused lead, chime kept as a box',
   sounds: false,
   kinds: ['mechanical', 'electronic'],
+  fits: { shelf: 'protector', kind: 'fuseLink' },
   regions: ['gb-230'],
   minutes: 10,
-  cost: 24,
-  parts: ['fuse link 1 A (and a spare)', SOUNDER_PART],
+  cost: 0,
+  parts: ['spare fuse link'],
   setting: 'no chime',
   tasks: (found) => [
     fuseTestTask('fuse-test'),

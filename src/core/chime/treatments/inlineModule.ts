@@ -8,10 +8,11 @@ export const inlineModule: TreatmentPlan = {
   what: 'house wires move into the module, its leads go to Front and Trans',
   sounds: true,
   kinds: ['mechanical'],
+  fits: { shelf: 'module', way: 'inLine' },
   regions: [],
   minutes: 16,
-  cost: 14,
-  parts: ['in-line module'],
+  cost: 0,
+  parts: [],
   setting: 'mechanical chime, module fitted',
   tasks: (found) => [
     LABEL_TASK,

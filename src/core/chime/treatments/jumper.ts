@@ -1,6 +1,6 @@
 import { betweenPart, moveTask } from '../../wiring';
 import { LABEL_TASK } from '../chimeTasks';
-import { SOUNDER_PART, type TreatmentPlan } from '../treatment';
+import type { TreatmentPlan } from '../treatment';
 
 export const jumper: TreatmentPlan = {
   id: 'jumper',
@@ -8,10 +8,11 @@ export const jumper: TreatmentPlan = {
   what: 'Front and Trans shorted, wires stay',
   sounds: false,
   kinds: ['mechanical', 'electronic'],
+  fits: null,
   regions: [],
   minutes: 8,
-  cost: 20,
-  parts: ['jumper wire', SOUNDER_PART],
+  cost: 2,
+  parts: ['jumper wire'],
   setting: 'no chime',
   tasks: () => [
     LABEL_TASK,

@@ -7,6 +7,7 @@ export const leaveAsIs: TreatmentPlan = {
   what: 'coil stays in series with the device',
   sounds: true,
   kinds: ['mechanical', 'electronic'],
+  fits: null,
   regions: [],
   minutes: 2,
   cost: 0,

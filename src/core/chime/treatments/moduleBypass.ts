@@ -1,6 +1,6 @@
 import { betweenPart, lookTask, moveTask } from '../../wiring';
 import { LABEL_TASK, rearFollows, swing } from '../chimeTasks';
-import { SOUNDER_PART, type TreatmentPlan } from '../treatment';
+import type { TreatmentPlan } from '../treatment';
 
 export const moduleBypass: TreatmentPlan = {
   id: 'moduleBypass',
@@ -8,10 +8,11 @@ export const moduleBypass: TreatmentPlan = {
   what: 'chime out of the loop, wires joined through a self-resetting protector',
   sounds: false,
   kinds: ['mechanical', 'electronic'],
+  fits: { shelf: 'module', way: 'bypass' },
   regions: ['na-120'],
   minutes: 10,
-  cost: 22,
-  parts: ['module with bypass ports (in the bag)', SOUNDER_PART],
+  cost: 0,
+  parts: [],
   setting: 'no chime',
   tasks: (found) => [
     LABEL_TASK,

@@ -1,5 +1,5 @@
 import { lookTask } from '../../wiring';
-import { SOUNDER_PART, type TreatmentPlan } from '../treatment';
+import type { TreatmentPlan } from '../treatment';
 
 export const noChime: TreatmentPlan = {
   id: 'noChime',
@@ -7,10 +7,11 @@ export const noChime: TreatmentPlan = {
   what: 'straight from the transformer to the door',
   sounds: false,
   kinds: ['none', 'wireless'],
+  fits: null,
   regions: [],
   minutes: 3,
-  cost: 18,
-  parts: [SOUNDER_PART],
+  cost: 0,
+  parts: [],
   setting: 'no chime',
   tasks: () => [
     lookTask(

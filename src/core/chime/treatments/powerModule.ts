@@ -8,10 +8,11 @@ export const powerModule: TreatmentPlan = {
   what: 'added across Front and Trans, house wires stay',
   sounds: true,
   kinds: ['mechanical'],
+  fits: { shelf: 'module', way: 'parallel' },
   regions: [],
   minutes: 12,
   cost: 0,
-  parts: ['power module (in the bag)'],
+  parts: [],
   setting: 'mechanical chime, module fitted',
   tasks: () => [
     LABEL_TASK,

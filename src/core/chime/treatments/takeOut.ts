@@ -1,6 +1,6 @@
 import { hasPart, moveTask, spliceAt, type Move } from '../../wiring';
 import { LABEL_TASK, rearIsFed, rearWires, swing, wiresOn } from '../chimeTasks';
-import { SOUNDER_PART, type TreatmentPlan } from '../treatment';
+import type { TreatmentPlan } from '../treatment';
 
 const SPLICE = 'splice.through';
 /** A second chime’s coil must not be shorted: its wires stay apart. */
@@ -12,10 +12,11 @@ export const takeOut: TreatmentPlan = {
   what: 'wires joined, chime removed, blank plate',
   sounds: false,
   kinds: ['mechanical', 'electronic'],
+  fits: null,
   regions: [],
   minutes: 18,
-  cost: 26,
-  parts: ['2 connectors', 'blank plate', SOUNDER_PART],
+  cost: 8,
+  parts: ['2 connectors', 'blank plate'],
   setting: 'no chime',
   tasks: (found) => {
     const fed = rearIsFed(found);

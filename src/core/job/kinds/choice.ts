@@ -1,36 +1,12 @@
-import { boolean, number, string } from 'yup';
+import { array, boolean, number, string } from 'yup';
 import { LASTING_STATES } from '../../catalogue';
 import { LIMITS, TEXT } from '../limits';
-import { exact, maybe, reference } from './fields';
+import { deviceValues } from './device';
+import { exact, maybe, oneOf, reference } from './fields';
+import { SCREW_PAIRS } from '../../wiring';
 
 const volts = () => number().min(0).max(100).defined();
-const perState = () =>
-  exact({
-    standby: number().min(0).defined(),
-    liveDay: number().min(0).defined(),
-    liveNight: number().min(0).defined(),
-    boot: number().min(0).defined(),
-  });
-
-/** The catalogue values a choice was made with: a later edit of the catalogue changes no old verdict. */
-const deviceValues = exact({
-  id: reference(),
-  name: string().max(TEXT.short).defined(),
-  supplyNominalMin: volts(),
-  supplyNominalMax: volts(),
-  vaAsked: number().min(0).max(1000).defined(),
-  doorFullVolts: volts(),
-  doorMinVolts: volts(),
-  doorMaxVolts: volts(),
-  watts: perState().defined(),
-  wattsPercent: number().min(0).max(100).defined(),
-  powerFactor: number().moreThan(0).max(1).defined(),
-  displacementFactor: number().moreThan(0).max(1).defined(),
-  pressOhms: number().min(0).max(1000).defined(),
-  capacitanceF: number().moreThan(0).max(1),
-  dropVolts: number().min(0).max(10),
-  lockOutVolts: number().min(0).max(100),
-});
+const texts = () => array(string().max(TEXT.short).defined()).max(20);
 
 const transformerValues = exact({
   id: reference(),
@@ -38,6 +14,8 @@ const transformerValues = exact({
   ratedVolts: number().min(LIMITS.nameplateVolts.least).max(LIMITS.nameplateVolts.most).defined(),
   ratedVa: number().min(LIMITS.voltAmps.least).max(LIMITS.voltAmps.most).defined(),
   mainsWork: boolean().defined(),
+  fit: string<'onBox' | 'dinRail' | 'plugIn'>().oneOf(['onBox', 'dinRail', 'plugIn']),
+  parts: texts(),
 }).nullable();
 
 /** What was picked, why, and what was believed of it then. `transformer` null keeps the old one. */
@@ -49,6 +27,21 @@ export const choiceMade = exact({
   joinPairs: boolean().defined(),
   /** Thin runs are pulled anew. */
   repull: boolean(),
+  /** The bell wires go to another pair of the old transformer’s screws. */
+  tap: exact({
+    screws: oneOf(SCREW_PAIRS),
+    ratedVolts: number().min(LIMITS.nameplateVolts.least).max(LIMITS.nameplateVolts.most).defined(),
+    ratedVa: number().min(LIMITS.voltAmps.least).max(LIMITS.voltAmps.most).defined(),
+  })
+    .nullable()
+    .optional(),
+  /** Splices of these runs are made anew. */
+  mended: array(string<'toChime' | 'toDoor'>().oneOf(['toChime', 'toDoor']).defined()).max(2),
+  /** Ohms of the module or link that the treatment puts in, and of the cable that is pulled, mm². */
+  pathOhms: number().min(0).max(100),
+  pulledMm2: number().min(0.05).max(35),
+  /** What the treatment and the enclosure take. */
+  parts: texts(),
   reason: maybe.text(TEXT.long),
   verdict: string<'holds' | 'tight' | 'cannotTell' | 'fails' | 'tooHigh' | 'notComputed'>()
     .oneOf(['holds', 'tight', 'cannotTell', 'fails', 'tooHigh', 'notComputed'])

@@ -7,6 +7,8 @@ import { WALLS } from '../../mount';
 import { TRANSFORMER_PLACES } from '../../search';
 import { SEGMENT_WAYS, SUPPLY_FROM } from '../../supply';
 import { WIFI_WALLS } from '../../wifi';
+import { SCREW_PAIRS } from '../../wiring';
+import { deviceProfile } from './device';
 import { exact, maybe, oneOf, reference } from './fields';
 import { YES_NO } from './site';
 
@@ -44,6 +46,8 @@ export const pointDescribed = exact({
   pointId: reference(),
   name: maybe.text(),
   deviceId: maybe.text(64),
+  /** Its figures as the catalogue had them when it was asked for. */
+  device: deviceProfile.nullable().optional(),
   wall: maybe.choice(WALLS),
   wasThere: maybe.choice(WAS_THERE),
   /** How far the lead reaches out of its hole. */
@@ -82,6 +86,24 @@ export const transformerDescribed = exact({
   pointId: reference(),
   ratedVolts: maybe.amount(LIMITS.nameplateVolts),
   ratedVa: maybe.amount(LIMITS.voltAmps),
+  /** Three or four screws: what the label says of each pair, and which pair the bell wires are on. */
+  taps: array(
+    exact({
+      screws: oneOf(SCREW_PAIRS),
+      ratedVolts: number().min(LIMITS.nameplateVolts.least).max(LIMITS.nameplateVolts.most).defined(),
+      ratedVa: number().min(LIMITS.voltAmps.least).max(LIMITS.voltAmps.most).defined(),
+    }),
+  )
+    .max(SCREW_PAIRS.length)
+    .test(
+      'pairs',
+      'each pair of screws once',
+      (taps) => new Set(taps?.map(({ screws }) => screws)).size === (taps?.length ?? 0),
+    )
+    .nullable(),
+  pair: maybe.choice(SCREW_PAIRS),
+  /** Free ways on the board’s rail. */
+  freeWays: maybe.whole({ least: 0, most: 60 }),
   place: maybe.text(),
   foundAt: maybe.choice(TRANSFORMER_PLACES),
   toldApart: maybe.choice(TOLD_APARTS),
@@ -175,6 +197,7 @@ export const chimeDescribed = exact({
   /** What hangs on its Rear; a doorbell there shares the transformer. */
   rear: maybe.choice(REAR_DOORS),
   rearDeviceId: maybe.text(64),
+  rearDevice: deviceProfile.nullable().optional(),
   /** From the chime to the rear door; its wire is taken for that of the front door. */
   rearRunM: maybe.amount(LIMITS.runM),
 });

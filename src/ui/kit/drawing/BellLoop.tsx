@@ -60,7 +60,7 @@ interface Layout {
 const BOX = { width: 116, height: 84 } as const;
 const CHIME = { width: 160, height: 56 } as const;
 const PLATE_HEIGHT = 42;
-const REAR = { width: 104, height: 44 } as const;
+const REAR = { width: 122, height: 44 } as const;
 
 const WIDE: Layout = {
   size: [750, 286],
@@ -77,7 +77,7 @@ const WIDE: Layout = {
   doorPlate: { x: 420, y: 128 },
   plateWidth: 172,
   conditions: { x: 375, y: 272 },
-  rear: { box: { x: 324, y: 196 }, x: 376, down: 80, back: 248 },
+  rear: { box: { x: 315, y: 196 }, x: 376, down: 80, back: 248 },
 };
 const NARROW: Layout = {
   size: [360, 378],
@@ -94,7 +94,7 @@ const NARROW: Layout = {
   doorPlate: { x: 182, y: 242 },
   plateWidth: 126,
   conditions: { x: 180, y: 364 },
-  rear: { box: { x: 128, y: 166 }, x: 180, down: 72, back: 338 },
+  rear: { box: { x: 119, y: 166 }, x: 180, down: 72, back: 338 },
 };
 
 /**

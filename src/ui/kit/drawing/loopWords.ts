@@ -41,7 +41,7 @@ const askedPlate = (label: string, field: string): LoopPlate => ({
 });
 
 function rearWords({ chime }: Point, { rear }: Judgement): LoopWords['rear'] {
-  if (rear) return { name: 'Rear door', volts: `${voltsOrCollapse(rear.low.likely)} at worst` };
+  if (rear) return { name: 'Rear door', volts: `${voltsOrCollapse(rear.low.likely)} worst` };
   return chime.rear === 'button' ? { name: 'Rear door', volts: 'a button' } : null;
 }
 

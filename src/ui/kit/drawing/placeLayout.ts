@@ -48,6 +48,8 @@ export interface PlaceLayout {
 export const PLACE_SIZE = { width: 460, height: 236 } as const;
 const ROW = { screw: 62, middle: 138, exit: 204 } as const;
 const SCREW_RADIUS = 15;
+/** A rear door’s way back beside the front one’s. */
+const REAR_ASIDE = 26;
 /** Half of a part with two ports. */
 const PORT_REACH = 36;
 
@@ -57,6 +59,8 @@ interface Scene {
   readonly wires: Readonly<Record<string, readonly [x: number, words: string]>>;
   /** Middle of a part with two ports. */
   readonly between: number;
+  /** Wires leave right under their joint, whichever it is. */
+  readonly straight?: true;
   /** Where a part with screws has its name, and where its box begins if that is not at its first joint. */
   readonly name: Spot;
   readonly left?: number;
@@ -92,12 +96,12 @@ const CHIME: Scene = {
   wires: {
     'toDoor.a': [70, 'door'],
     'toChime.a': [190, 'transformer'],
-    'toRear.a': [300, 'rear door'],
+    'toRear.a': [318, 'rear door'],
     'toSecond.b': [30, '2nd'],
-    'toSecond.a': [244, '2nd'],
-    'toDoor.b': [380, ''],
-    'toChime.b': [402, 'pass by'],
-    'toRear.b': [424, ''],
+    'toSecond.a': [250, '2nd'],
+    'toDoor.b': [390, ''],
+    'toChime.b': [414, 'pass by'],
+    'toRear.b': [438, ''],
   },
 };
 const BOXED: Scene = {
@@ -116,13 +120,14 @@ const BOXED: Scene = {
 const TRANSFORMER: Scene = {
   name: { x: 22, y: 34 },
   left: 8,
-  between: 276,
-  joints: { ...MAINS_JOINTS, S1: 300, S2: 370, S3: 430, S4: 440, 'splice.front': 236 },
+  between: 246,
+  straight: true,
+  joints: { ...MAINS_JOINTS, S1: 262, S2: 320, S3: 378, S4: 430, 'splice.front': 206 },
   wires: {
     ...MAINS_WIRES,
     'toChime.a': [300, 'chime'],
     'toChime.b': [370, 'chime'],
-    'toDoor.a': [236, 'door'],
+    'toDoor.a': [206, 'door'],
     'toDoor.b': [370, 'door'],
     straight: [370, 'door'],
     'toRear.b': [410, 'rear'],
@@ -208,7 +213,7 @@ export function placeLayout(wiring: Wiring, place: WiringPlace): PlaceLayout {
     const held = [lead.from, lead.to].filter((one) => one !== null);
     const freeHere = !end && hangs && held.length < 2 && (lead.run !== undefined || held.length === 0);
     if (!wire || (!end && !freeHere)) return [];
-    const x = wire[0] + aside(lead);
+    const x = (scene.straight && end ? end.x + (lead.run === 'toRear' ? REAR_ASIDE : 0) : wire[0]) + aside(lead);
     if (wire[1] !== '' && aside(lead) === 0) exits.set(x, wire[1]);
     if (!end) return [{ lead, path: `M${x} ${ROW.exit}V${ROW.middle + 22}`, loose: { x, y: ROW.middle + 22 } }];
     return [{ lead, path: between({ x, y: ROW.exit }, end), loose: null }];

@@ -11,7 +11,9 @@ interface Props {
   readonly submit: string;
   readonly main?: boolean;
   /** Called with what the fields say together. */
-  readonly onSubmit: (data: object) => void;
+  readonly onSubmit?: (data: object) => void;
+  /** Called with the texts as they stand, for who makes one list of them. */
+  readonly onTexts?: (texts: Readonly<Record<string, string>>) => void;
   /** What follows from the fields while they are typed; null until all of them can be read. */
   readonly children?: (data: object | null) => ReactNode;
 }
@@ -29,7 +31,7 @@ function said(fields: readonly TypedField[], texts: Readonly<Record<string, stri
 }
 
 /** Questions that are answered together and written by a button, not by leaving them. */
-export function AskForm({ fields, submit, main = false, onSubmit, children }: Props) {
+export function AskForm({ fields, submit, main = false, onSubmit, onTexts, children }: Props) {
   const id = useId();
   const schema = useMemo(() => formSchema(fields, 'required'), [fields]);
   const start = Object.fromEntries(fields.map(({ name, shown }) => [name, shown]));
@@ -45,7 +47,8 @@ export function AskForm({ fields, submit, main = false, onSubmit, children }: Pr
     const data = said(fields, values);
     if (!data) return;
     const fromMeter = fields.some(({ name }) => metered[name] === values[name]?.trim());
-    onSubmit(fromMeter ? { ...data, simulated: true } : data);
+    onSubmit?.(fromMeter ? { ...data, simulated: true } : data);
+    onTexts?.(values);
     setMetered({});
     reset(start);
   });

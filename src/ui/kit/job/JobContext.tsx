@@ -20,6 +20,7 @@ import {
   type Rung,
   type RungMark,
 } from '@/core/job';
+import type { Catalogue } from '@/core/catalogue';
 import { useCrew } from '../crew/CrewContext';
 import { DRAFT_ID } from './draft';
 import { unnumbered, useEntryLog, type EntryLog } from './useEntryLog';
@@ -39,6 +40,7 @@ export interface JobHold {
   readonly kept: Point;
   /** The job without what is being typed. */
   readonly keptJob: Job;
+  readonly catalogue: Catalogue;
   readonly assessment: Assessment;
   readonly marks: readonly RungMark[];
   readonly move: NextMove;
@@ -61,13 +63,14 @@ export type Go = (rung: Rung, area?: string) => void;
 
 const JobContext = createContext<JobHold | null>(null);
 
-const assess = rememberingAssess(24);
+const ASSESSMENTS_KEPT = 24;
 const DRAFT_TIME = '2000-01-01T00:00:00Z';
 
 interface Props {
   readonly head: JobHead;
   readonly firstEntries: readonly Entry[];
   readonly pointId: string;
+  readonly catalogue: Catalogue;
   /** Null: nobody has picked one yet, the next move’s stands. */
   readonly rung: Rung | null;
   readonly area: string | null;
@@ -78,7 +81,7 @@ interface Props {
 }
 
 /** Holds a job's log, folds it with what is typed, and says where the point stands. */
-export function JobProvider({ head, firstEntries, pointId, rung, area, go, empty, children }: Props) {
+export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area, go, empty, children }: Props) {
   const { who } = useCrew();
   const log = useEntryLog(head, firstEntries);
   const { entries, add } = log;
@@ -108,13 +111,13 @@ export function JobProvider({ head, firstEntries, pointId, rung, area, go, empty
   if (!point) return empty;
   const kept = keptJob.points.find(({ id }) => id === point.id) ?? point;
   return (
-    <PointProvider hold={{ job, keptJob, log, point, kept, who, go, area, write, draft }} rung={rung}>
+    <PointProvider hold={{ job, keptJob, catalogue, log, point, kept, who, go, area, write, draft }} rung={rung}>
       {children}
     </PointProvider>
   );
 }
 
-type Written = 'job' | 'keptJob' | 'log' | 'point' | 'kept' | 'who' | 'go' | 'area' | 'write' | 'draft';
+type Written = 'job' | 'catalogue' | 'keptJob' | 'log' | 'point' | 'kept' | 'who' | 'go' | 'area' | 'write' | 'draft';
 
 interface PointProps {
   readonly hold: Pick<JobHold, Written>;
@@ -124,7 +127,8 @@ interface PointProps {
 
 /** Adds what follows from the log: the judgement, the ladder, the next move, what an undo would take. */
 function PointProvider({ hold, rung, children }: PointProps) {
-  const { job, keptJob, point, kept, log, who, write } = hold;
+  const { job, keptJob, catalogue, point, kept, log, who, write } = hold;
+  const [assess] = useState(() => rememberingAssess(ASSESSMENTS_KEPT, catalogue));
   const me = who?.id ?? null;
   // Which reading comes next waits until the figure is kept: it is the dear part, and a half typed one tells nothing
   const { advice, next } = assess(keptJob, kept);

@@ -1,0 +1,8 @@
+import { shelfNamed } from '@/contract/catalogueFile';
+import { removeOwnItem } from '@/server/catalogue';
+import { answer, route } from '@/server/http/route';
+import { store } from '@/server/store';
+
+export const DELETE = route(async (_request, { shelf = '', item = '' }) =>
+  answer(await removeOwnItem((await store()).db, shelfNamed(shelf), item)),
+);

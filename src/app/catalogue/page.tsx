@@ -1,0 +1,7 @@
+import { readCatalogue } from '@/server/catalogue';
+import { store } from '@/server/store';
+import { CataloguePage } from '@/ui/catalogue/CataloguePage';
+
+export default async function Page() {
+  return <CataloguePage first={await readCatalogue((await store()).db)} />;
+}

@@ -1,0 +1,204 @@
+import type { JsonSchema } from './convertSchema.mjs';
+
+/** What a route takes and answers. */
+export interface Operation {
+  readonly summary: string;
+  readonly body?: string;
+  /** Schema of the answer, by status. */
+  readonly answers: Readonly<Record<number, string>>;
+  readonly refusals: readonly number[];
+  readonly query?: Readonly<Record<string, JsonSchema>>;
+  /** Media type of the answer where it is not JSON; of the body where that is not. */
+  readonly gives?: string;
+  readonly takes?: string;
+}
+
+const EVERY = [403, 500];
+const WITH_BODY = [400, 413, ...EVERY];
+
+/** The routes; a new one is a line here. */
+export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'post' | 'delete', Operation>>>>> = {
+  '/api/v1/compute/bell': {
+    post: {
+      summary: 'One operating point of the bell loop',
+      body: 'BellRequest',
+      answers: { 200: 'OperatingPoint' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/compute/source-fit': {
+    post: {
+      summary: 'A transformer’s droop line from readings under known resistors',
+      body: 'SourceFitRequest',
+      answers: { 200: 'SourceFit' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/compute/breaker-hunt': {
+    post: {
+      summary: 'Which breakers to drop next, and what the answers leave',
+      body: 'BreakerHuntRequest',
+      answers: { 200: 'BreakerHunt' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/compute/search-order': {
+    post: {
+      summary: 'In which order to look for something, and how long it takes',
+      body: 'SearchOrderRequest',
+      answers: { 200: 'SearchOrder' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/compute/advice': {
+    post: {
+      summary: 'The whole judgement of one doorbell: estimate, contradictions, options, proposal, next reading',
+      body: 'AdviceRequest',
+      answers: { 200: 'Advice' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/jobs': {
+    get: {
+      summary: 'Jobs, the last changed first, a page at a time',
+      query: { q: { type: 'string' }, limit: { type: 'integer', minimum: 1, maximum: 200 }, after: { type: 'string' } },
+      answers: { 200: 'JobList' },
+      refusals: [400, ...EVERY],
+    },
+    post: {
+      summary: 'Makes a job; the same again changes nothing',
+      body: 'NewJob',
+      answers: { 200: 'Job', 201: 'Job' },
+      refusals: [409, 422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/jobs/{id}': {
+    get: { summary: 'A job, folded from its log', answers: { 200: 'Job' }, refusals: [404, ...EVERY] },
+  },
+  '/api/v1/jobs/{id}/entries': {
+    get: {
+      summary: 'The log of a job',
+      query: { after: { type: 'integer', minimum: 0 } },
+      answers: { 200: 'EntryList' },
+      refusals: [400, 404, ...EVERY],
+    },
+    post: {
+      summary: 'Appends entries, all or none, answered when durable',
+      body: 'NewEntries',
+      answers: { 200: 'Receipt' },
+      refusals: [404, 409, 422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/jobs/{id}/file': {
+    get: { summary: 'The job file', answers: { 200: 'JobFile' }, refusals: [404, ...EVERY] },
+  },
+  '/api/v1/jobs/{id}/readings': {
+    get: {
+      summary: 'All readings of a job as CSV, one row each, units in the header',
+      gives: 'text/csv',
+      answers: { 200: 'Table' },
+      refusals: [404, ...EVERY],
+    },
+  },
+  '/api/v1/jobs/{id}/photos': {
+    post: {
+      summary: 'Takes a picture in, re-encoded and without its position; an entry “photoAttached” then names it',
+      body: 'Bytes',
+      takes: 'image/*',
+      answers: { 201: 'KeptPhoto' },
+      refusals: [404, 413, 422, ...EVERY],
+    },
+  },
+  '/api/v1/jobs/{id}/photos/{sha256}': {
+    get: {
+      summary: 'A picture of a job, whole or as a thumbnail',
+      query: { size: { enum: ['whole', 'thumb'] } },
+      gives: 'image/jpeg',
+      answers: { 200: 'Bytes' },
+      refusals: [404, 422, ...EVERY],
+    },
+  },
+  '/api/v1/settings': {
+    get: { summary: 'What the firm has set', answers: { 200: 'Settings' }, refusals: EVERY },
+    post: {
+      summary: 'Changes what is said and leaves the rest',
+      body: 'SettingsChange',
+      answers: { 200: 'Settings' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/catalogue': {
+    get: {
+      summary: 'Every shelf: what ships and the firm’s own items',
+      answers: { 200: 'Catalogue' },
+      refusals: EVERY,
+    },
+    post: {
+      summary: 'Takes own items in, all or none, over those of the same id',
+      body: 'CatalogueItems',
+      answers: { 200: 'Catalogue' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/catalogue/file': {
+    get: { summary: 'The firm’s own items as a file', answers: { 200: 'CatalogueFile' }, refusals: EVERY },
+  },
+  '/api/v1/catalogue/{shelf}/csv': {
+    get: {
+      summary: 'A shelf as CSV, one row an item',
+      gives: 'text/csv',
+      answers: { 200: 'Table' },
+      refusals: [404, ...EVERY],
+    },
+    post: {
+      summary: 'Takes a shelf in from CSV, all rows or none; each fault is named by row and column',
+      body: 'Table',
+      takes: 'text/csv',
+      answers: { 200: 'Catalogue' },
+      refusals: [404, 422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/catalogue/{shelf}/{item}': {
+    delete: {
+      summary: 'Takes an own item away; a shipped one of its id stands again',
+      answers: { 200: 'Catalogue' },
+      refusals: [404, ...EVERY],
+    },
+  },
+  '/api/v1/sim/meter': {
+    get: {
+      summary: 'The simulated meter’s display as server-sent events',
+      query: Object.fromEntries(
+        ['job', 'point', 'function', 'from', 'to', 'state'].map((name) => [name, { type: 'string' }]),
+      ),
+      gives: 'text/event-stream',
+      answers: { 200: 'Bytes' },
+      refusals: [400, 404, 409, 422, ...EVERY],
+    },
+  },
+  '/api/v1/sim/phone': {
+    get: {
+      summary: 'What the simulated phone says of the Wi-Fi at a point',
+      query: { job: { type: 'string' }, point: { type: 'string' } },
+      answers: { 200: 'PhoneReading' },
+      refusals: [400, 404, 409, ...EVERY],
+    },
+  },
+  '/api/v1/jobs/import': {
+    post: {
+      summary: 'Takes a job file in; new entries of a known job are added at its end',
+      body: 'JobFile',
+      answers: { 200: 'Job', 201: 'Job' },
+      refusals: [409, 422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/crew': {
+    get: { summary: 'Who writes entries', answers: { 200: 'Crew' }, refusals: EVERY },
+    post: {
+      summary: 'Names somebody',
+      body: 'NewPerson',
+      answers: { 200: 'Person', 201: 'Person' },
+      refusals: [409, 422, ...WITH_BODY],
+    },
+  },
+};

@@ -1,0 +1,73 @@
+import type { Values } from './column';
+import type { DeviceProfile } from './device';
+import { chimes, modules, protectors, sounders } from './shelves/atTheChime';
+import { cables, enclosures } from './shelves/atTheCable';
+import { deviceFrom, devices } from './shelves/devices';
+import { transformerFrom, transformers } from './shelves/transformers';
+import type { TransformerItem } from './transformer';
+import type { Shelf } from './shelf';
+
+/** Every shelf of the catalogue. A further kind of thing is a line here. */
+export const SHELVES = {
+  device: devices,
+  transformer: transformers,
+  chime: chimes,
+  module: modules,
+  protector: protectors,
+  sounder: sounders,
+  cable: cables,
+  enclosure: enclosures,
+} as const satisfies Readonly<Record<string, Shelf>>;
+
+export type ShelfId = keyof typeof SHELVES;
+export const SHELF_IDS = Object.keys(SHELVES) as readonly ShelfId[];
+
+/** An item that the firm wrote itself. */
+export interface OwnItem {
+  readonly shelf: ShelfId;
+  readonly values: Values;
+}
+
+/** An item as it stands on its shelf. */
+export interface ShelvedItem {
+  readonly values: Values;
+  /** Written by the firm. */
+  readonly own: boolean;
+  /** It stands in the place of a shipped one of the same id. */
+  readonly instead: boolean;
+}
+
+/** All items of all shelves: the firm’s own ones before the shipped ones they do not replace. */
+export type Catalogue = Readonly<Record<ShelfId, readonly ShelvedItem[]>>;
+
+/** Puts the firm’s own items beside and in the place of the shipped ones. Those stay as they are. */
+export function catalogueWith(own: readonly OwnItem[]): Catalogue {
+  const shelved = (shelf: ShelfId): readonly ShelvedItem[] => {
+    const { shipped } = SHELVES[shelf];
+    const ours = own.filter((item) => item.shelf === shelf).map(({ values }) => values);
+    const ids = new Set(ours.map(({ id }) => id));
+    return [
+      ...ours.map((values) => ({ values, own: true, instead: shipped.some(({ id }) => id === values.id) })),
+      ...shipped.filter(({ id }) => !ids.has(id ?? '')).map((values) => ({ values, own: false, instead: false })),
+    ];
+  };
+  return {
+    device: shelved('device'),
+    transformer: shelved('transformer'),
+    chime: shelved('chime'),
+    module: shelved('module'),
+    protector: shelved('protector'),
+    sounder: shelved('sounder'),
+    cable: shelved('cable'),
+    enclosure: shelved('enclosure'),
+  };
+}
+
+export const SHIPPED_CATALOGUE: Catalogue = catalogueWith([]);
+
+export const devicesIn = ({ device }: Catalogue): readonly DeviceProfile[] =>
+  device.map(({ values }) => deviceFrom(values));
+
+/** What can be fitted in a region. */
+export const transformersIn = ({ transformer }: Catalogue, regionId: string): readonly TransformerItem[] =>
+  transformer.map(({ values }) => transformerFrom(values)).filter(({ regions }) => regions.includes(regionId));

@@ -1,0 +1,12 @@
+/** Ids of the chime treatments, for what refers to them without needing them. */
+export const TREATMENT_IDS = [
+  'leaveAsIs',
+  'powerModule',
+  'inlineModule',
+  'moduleBypass',
+  'jumper',
+  'fuseLink',
+  'takeOut',
+  'noChime',
+  'boxedReplaced',
+] as const;

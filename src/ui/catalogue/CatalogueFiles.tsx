@@ -1,0 +1,68 @@
+'use client';
+import { FileDown, FileUp } from 'lucide-react';
+import { SHELVES, type Catalogue, type ShelfId } from '@/core/catalogue';
+import { callText } from '../kit/api';
+
+interface Props {
+  readonly shelf: ShelfId;
+  readonly onTake: (change: () => Promise<Catalogue>, said: string) => Promise<void>;
+}
+
+/** A shelf as a table for a spreadsheet, and all own items as one file; both ways, all of it or nothing. */
+export function CatalogueFiles({ shelf, onTake }: Props) {
+  const words = SHELVES[shelf].words.toLowerCase();
+  const take = async (file: File | undefined, path: string, type: string) => {
+    if (!file) return;
+    const text = await file.text();
+    await onTake(() => callText<Catalogue>(path, text, type), `${file.name} is taken in.`);
+  };
+  return (
+    <section className="block-top">
+      <h2>In and out</h2>
+      <div className="row-of">
+        <a className="button" href={`/api/v1/catalogue/${shelf}/csv`} download>
+          <FileDown size={18} aria-hidden="true" /> {SHELVES[shelf].words} as CSV
+        </a>
+        <FileIn
+          label={`Take in ${words} from CSV`}
+          accept="text/csv,.csv"
+          onFile={(file) => void take(file, `/catalogue/${shelf}/csv`, 'text/csv')}
+        />
+        <a className="button" href="/api/v1/catalogue/file" download>
+          <FileDown size={18} aria-hidden="true" /> All own items as JSON
+        </a>
+        <FileIn
+          label="Take in items from JSON"
+          accept="application/json,.json"
+          onFile={(file) => void take(file, '/catalogue', 'application/json')}
+        />
+      </div>
+      <p className="small soft">
+        A table has one row an item and the columns of the shelf; several texts in one cell are parted by semicolons.
+        Where one row is wrong nothing is taken in, and each fault is named by its row and column.
+      </p>
+    </section>
+  );
+}
+
+interface FileInProps {
+  readonly label: string;
+  readonly accept: string;
+  readonly onFile: (file: File | undefined) => void;
+}
+
+function FileIn({ label, accept, onFile }: FileInProps) {
+  return (
+    <label className="button file">
+      <FileUp size={18} aria-hidden="true" /> {label}
+      <input
+        type="file"
+        accept={accept}
+        onChange={(event) => {
+          onFile(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+    </label>
+  );
+}

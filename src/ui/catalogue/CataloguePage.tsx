@@ -1,0 +1,117 @@
+'use client';
+import { useState } from 'react';
+import { SHELF_IDS, SHELVES, textOf, type Catalogue, type ShelfId, type ShelvedItem } from '@/core/catalogue';
+import { Away, Refused, call } from '../kit/api';
+import { Choices } from '../kit/form/Choices';
+import { CatalogueFiles } from './CatalogueFiles';
+import { ItemForm } from './ItemForm';
+import { ShelfTable } from './ShelfTable';
+
+/** What the answer to a change was refused for: each fault with its place. */
+export interface Fault {
+  readonly words: string;
+  readonly places: readonly { readonly path: string; readonly message: string }[];
+}
+
+/** Devices and parts with their figures: what ships, and what the firm wrote beside it or in its place. */
+export function CataloguePage({ first }: { readonly first: Catalogue }) {
+  const [catalogue, setCatalogue] = useState(first);
+  const [shelf, setShelf] = useState<ShelfId>('device');
+  const [picked, setPicked] = useState<ShelvedItem | 'new' | null>(null);
+  const [fault, setFault] = useState<Fault | null>(null);
+  const [done, setDone] = useState<string | null>(null);
+  const { words, one } = SHELVES[shelf];
+  /** Sends a change; the catalogue stands as the server says it does, or the refusal is shown. */
+  const send = async (change: () => Promise<Catalogue>, said: string): Promise<void> => {
+    setDone(null);
+    try {
+      setCatalogue(await change());
+      setFault(null);
+      setPicked(null);
+      setDone(said);
+    } catch (error) {
+      if (error instanceof Refused) setFault({ words: error.message, places: error.problem.errors });
+      else if (error instanceof Away) setFault({ words: `${error.message} Nothing was changed.`, places: [] });
+      else throw error;
+    }
+  };
+  const turnTo = (next: ShelfId) => {
+    setShelf(next);
+    setPicked(null);
+    setFault(null);
+    setDone(null);
+  };
+  return (
+    <main className="page catalogue">
+      <h1>Catalogue</h1>
+      <p className="soft">
+        What ships is made up and general. Your own items stand beside it, or in its place where they bear the same id;
+        a job keeps the figures that it was chosen with.
+      </p>
+      <Choices
+        label="shelf"
+        options={SHELF_IDS.map((id) => ({ value: id, words: SHELVES[id].words }))}
+        chosen={shelf}
+        onPick={(id) => id && turnTo(id)}
+      />
+      <div className="head-row block-top">
+        <h2>{words}</h2>
+        <button type="button" className="button" onClick={() => setPicked('new')}>
+          Add a {one}
+        </button>
+      </div>
+      {done && <p role="status">{done}</p>}
+      {fault && <FaultList fault={fault} />}
+      <div className={picked ? 'split wide-drawing' : ''}>
+        <ShelfTable
+          key={shelf}
+          shelf={shelf}
+          items={catalogue[shelf]}
+          picked={picked === null || picked === 'new' ? null : textOf(picked.values, 'id')}
+          onPick={setPicked}
+        />
+        {picked && (
+          <ItemForm
+            key={picked === 'new' ? 'new' : textOf(picked.values, 'id')}
+            shelf={shelf}
+            item={picked === 'new' ? null : picked}
+            onSave={(values) =>
+              void send(
+                () => call<Catalogue>('/catalogue', { method: 'POST', body: { items: [{ shelf, values }] } }),
+                `${textOf(values, 'name')} is kept.`,
+              )
+            }
+            onRemove={(id) =>
+              void send(
+                () => call<Catalogue>(`/catalogue/${shelf}/${encodeURIComponent(id)}`, { method: 'DELETE' }),
+                'Your own item is gone.',
+              )
+            }
+            onClose={() => setPicked(null)}
+          />
+        )}
+      </div>
+      <CatalogueFiles shelf={shelf} onTake={send} />
+    </main>
+  );
+}
+
+const FEW = 8;
+
+function FaultList({ fault: { words, places } }: { readonly fault: Fault }) {
+  return (
+    <div className="brick" role="alert">
+      <p>{words}</p>
+      {places.length > 1 && (
+        <ul>
+          {places.slice(0, FEW).map(({ path, message }) => (
+            <li key={`${path} ${message}`}>
+              {path}: {message}
+            </li>
+          ))}
+        </ul>
+      )}
+      {places.length > FEW && <p>and {places.length - FEW} more.</p>}
+    </div>
+  );
+}

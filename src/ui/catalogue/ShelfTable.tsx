@@ -1,0 +1,102 @@
+'use client';
+import {
+  createColumnHelper,
+  createSortedRowModel,
+  rowSortingFeature,
+  sortFn_alphanumeric,
+  sortFn_basic,
+  tableFeatures,
+  useTable,
+} from '@tanstack/react-table';
+import { useMemo } from 'react';
+import { SHELVES, textOf, valueText, type Column, type ShelfId, type ShelvedItem } from '@/core/catalogue';
+
+interface Props {
+  readonly shelf: ShelfId;
+  readonly items: readonly ShelvedItem[];
+  readonly picked: string | null;
+  readonly onPick: (item: ShelvedItem) => void;
+}
+
+const features = tableFeatures({
+  rowSortingFeature,
+  sortedRowModel: createSortedRowModel(),
+  sortFns: { alphanumeric: sortFn_alphanumeric, basic: sortFn_basic },
+});
+const helper = createColumnHelper<typeof features, ShelvedItem>();
+
+const OWN_WORDS = { shipped: 'ships', own: 'own', instead: 'own, in place of what ships' } as const;
+const ownWords = ({ own, instead }: ShelvedItem): string => OWN_WORDS[instead ? 'instead' : own ? 'own' : 'shipped'];
+
+/** One shelf: the columns that people compare, sorted by a touch on their head. */
+export function ShelfTable({ shelf, items, picked, onPick }: Props) {
+  const main: readonly Column[] = SHELVES[shelf].columns.filter((column: Column) => column.main);
+  const columns = useMemo(
+    () =>
+      helper.columns([
+        ...main.map((column) =>
+          helper.accessor(
+            ({ values }) => {
+              const value = values[column.name];
+              return typeof value === 'number' ? value : valueText(value);
+            },
+            {
+              id: column.name,
+              header: column.type === 'figure' && column.unit ? `${column.words}, ${column.unit}` : column.words,
+              sortFn: column.type === 'figure' ? 'basic' : 'alphanumeric',
+            },
+          ),
+        ),
+        helper.accessor(ownWords, { id: 'own', header: 'whose', sortFn: 'alphanumeric' }),
+      ]),
+    // The shelf’s columns never change, and each shelf has a table of its own
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [shelf],
+  );
+  const table = useTable({ features, columns, data: items, getRowId: ({ values }) => textOf(values, 'id') });
+  const figures = new Set(main.filter(({ type }) => type === 'figure').map(({ name }) => name));
+  return (
+    <div className="scroll-x">
+      <table className="plain ways">
+        <thead>
+          {table.getHeaderGroups().map((group) => (
+            <tr key={group.id}>
+              {group.headers.map((header) => {
+                const sorted = header.column.getIsSorted();
+                return (
+                  <th
+                    key={header.id}
+                    className={figures.has(header.id) ? 'n' : undefined}
+                    aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
+                  >
+                    <button type="button" onClick={header.column.getToggleSortingHandler()}>
+                      <table.FlexRender header={header} />
+                      {sorted === 'asc' ? ' ↑' : sorted === 'desc' ? ' ↓' : ''}
+                    </button>
+                  </th>
+                );
+              })}
+            </tr>
+          ))}
+        </thead>
+        <tbody>
+          {table.getRowModel().rows.map((row) => (
+            <tr key={row.id} className="pick" aria-selected={row.id === picked} onClick={() => onPick(row.original)}>
+              {row.getAllCells().map((cell) => (
+                <td key={cell.id} className={figures.has(cell.column.id) ? 'n' : undefined}>
+                  {cell.column.id === 'name' ? (
+                    <button type="button" className="way" onClick={() => onPick(row.original)}>
+                      <table.FlexRender cell={cell} />
+                    </button>
+                  ) : (
+                    <table.FlexRender cell={cell} />
+                  )}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
