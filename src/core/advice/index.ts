@@ -4,6 +4,7 @@ export type { ReadingWorth, Takeable } from './nextReadings';
 export { percentText, proposalReason, standingReason, whyNot, type StateWords } from './reasons';
 export { LABOUR_PER_MINUTE, effortOf, type Standing, type Way } from './way';
 export { chooseAmong, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from './chooseAmong';
+export { wayPlan, type PlannedTest, type WayPlan } from './wayPlan';
 export { fittedTreatments } from './fittedTreatments';
 export { optionId, optionsFor, tapChange, type Enclosure, type Option } from './options';
 export { ORDINARY_PREMISES, type Premises, type SparePairs, type Tap } from './premises';

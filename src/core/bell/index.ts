@@ -35,7 +35,7 @@ export {
   type Under,
 } from './bellCase';
 export { worstSwings } from './conditions';
-export { housePrior } from './housePrior';
+export { housePrior, sourceFromNameplate } from './housePrior';
 export { houseAt, overHouses, type House, type Houses } from './houses';
 export { expectationOf, middleOf, readingSigma, reportChance } from './likelihood';
 export { doorVoltsAt, doorVoltsOf, dropUnder, seenFromDoor, type SeenFromDoor } from './seenFromDoor';

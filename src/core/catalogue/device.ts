@@ -44,6 +44,8 @@ export interface DeviceProfile {
   readonly forbids: Readonly<Record<string, string>>;
   /** With a battery of its own: judged by its budget, what it uses a day against what a trickle charges. */
   readonly battery: { readonly dailyWh: number; readonly trickleWatts: number } | null;
+  /** What its maker asks for keeping clips; null where it is not known. */
+  readonly recordingPerMonth: number | null;
   /** What comes in its bag. */
   readonly inBag: readonly string[];
   readonly remark: string;
@@ -64,6 +66,7 @@ const RECTIFIER = {
   pressOhms: 1,
   doorMaxVolts: 36,
   battery: null,
+  recordingPerMonth: 4,
   inBag: ['power module', 'anchors and screws', 'connectors', 'extension leads', 'wedge', 'security driver'],
 } as const;
 
@@ -102,6 +105,7 @@ export const DEVICES: readonly DeviceProfile[] = [
     viewDeg: TALL,
     plateM: { height: 0.16, width: 0.06 },
     forbids: { leaveAsIs: 'this device demands that the coil is treated' },
+    recordingPerMonth: 5,
     remark: 'Sees the parcel on the mat; asks more of the supply.',
   },
   {
@@ -135,6 +139,7 @@ export const DEVICES: readonly DeviceProfile[] = [
     viewDeg: WIDE,
     plateM: { height: 0.12, width: 0.046 },
     forbids: { leaveAsIs: CHIME_MUST_BE_OUT, powerModule: CHIME_MUST_BE_OUT, inlineModule: CHIME_MUST_BE_OUT },
+    recordingPerMonth: 3,
     remark: 'Rings by a plug-in sounder.',
   },
 ];

@@ -86,6 +86,7 @@ export { routeOf } from './route';
 export { readingProblem } from './readingProblem';
 export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungState } from './rungs';
 export { checksOf } from './checks';
+export { comparisonOf, type Compared } from './comparison';
 export { SCREW_PAIRS, type ScrewPair } from '../wiring';
 export { builtOf, planOf, pointSteps, touchesOf, wiringPlan } from './wiringPlan';
 export {

@@ -53,10 +53,9 @@ function fieldOf(shelf: Shelf, column: Column, values: Values | null): TypedFiel
       const wrong = valueFault(column, value);
       if (wrong !== null) return told(wrong);
       // What contradicts another field is told here too, once all of them can be read
-      const beside = itemFaults(shelf, readAll(shelf, { ...texts, [column.name]: text }));
-      const own = beside.every(({ column: at }) => shelf.columns.some(({ name }) => name === at))
-        ? beside.find(({ column: at, message }) => at === column.name && message !== 'is missing')
-        : undefined;
+      const stands = values ? { id: textOf(values, 'id') } : {};
+      const beside = itemFaults(shelf, { ...stands, ...readAll(shelf, { ...texts, [column.name]: text }) });
+      const own = beside.find(({ column: at }) => at === column.name);
       return own ? told(own.message) : parsed({ [column.name]: value });
     },
     cleared: {},

@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { useState } from 'react';
 import { optionId, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from '@/core/advice';
 import { TREATMENTS } from '@/core/chime';
@@ -61,7 +62,7 @@ interface ComparedProps {
 }
 
 function WaysCompared({ choosing, policy }: ComparedProps) {
-  const { point, assessment } = useJob();
+  const { job, point, assessment } = useJob();
   const { known } = assessment;
   const { options: ways, proposed } = choosing;
   const [picked, setPicked] = useState<string | null>(null);
@@ -92,6 +93,9 @@ function WaysCompared({ choosing, policy }: ComparedProps) {
     <>
       <Proposal choosing={choosing} />
       <PolicyHere policy={policy} />
+      <p className="no-print">
+        <Link href={`/jobs/${job.id}/compare?point=${point.id}`}>All doorbells side by side, for the customer</Link>
+      </p>
       <section className="compared">
         <h2>Worth considering</h2>
         <WayTable ways={ways} first={first.map(({ id }) => id)} {...table} />

@@ -1,5 +1,5 @@
 'use client';
-import type { JudgedOption } from '@/core/advice';
+import { wayPlan, type JudgedOption, type WayPlan } from '@/core/advice';
 import { chimeFigures, fallingVolts, type Estimate, type RearJudgement } from '@/core/bell';
 import { STATE_WORDS } from '@/core/catalogue';
 import { FallingLine } from '../kit/drawing/FallingLine';
@@ -18,6 +18,31 @@ function RearDoor({ rear: { low, belief, minVolts } }: { readonly rear: RearJudg
       <b>Rear door:</b> at worst it keeps <b className="figure">{voltsOrCollapse(low.likely)}</b> and needs{' '}
       {minVolts.toFixed(1)} V; it holds in {percent(belief)} of cases, both doorbells at work together.
     </p>
+  );
+}
+
+/** What the device is set to, and what is read once it is built: each with its predicted band. */
+function PlanAfter({ plan: { settings, tests } }: { readonly plan: WayPlan }) {
+  return (
+    <section>
+      <h2>Once it is built</h2>
+      <p>Set: {settings.join('; ')}.</p>
+      <ul className="plain-list" data-testid="planned-tests">
+        {tests.map(({ words, band }) => (
+          <li key={words}>
+            {words}
+            {band && (
+              <>
+                {': '}
+                <b className="figure">
+                  {band.low.toFixed(1)} to {band.high.toFixed(1)} V
+                </b>
+              </>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 
@@ -79,7 +104,6 @@ export function WayDetail({ way, known }: { readonly way: JudgedOption; readonly
             ) : (
               'The chime in the wall is silent: a plug-in sounder rings.'
             )}{' '}
-            <span className="soft">In the device’s settings: {treatment.setting}.</span>
           </p>
         </div>
         <div>
@@ -95,6 +119,7 @@ export function WayDetail({ way, known }: { readonly way: JudgedOption; readonly
           </p>
         </div>
       </div>
+      <PlanAfter plan={wayPlan(known, way)} />
       <BeforeAfter point={point} way={way} />
     </>
   );

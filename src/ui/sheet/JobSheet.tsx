@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { regionOf, type Job } from '@/core/job';
 import { Lines } from './Lines';
 import { PointSheet } from './PointSheet';
-import { PrintButton } from './PrintButton';
+import { PrintButton } from '../kit/PrintButton';
 
 /** The one printed sheet of a job: what was found, decided, wired, mounted, proved, and what stays open. */
 export function JobSheet({ job, printedAt }: { readonly job: Job; readonly printedAt: string }) {

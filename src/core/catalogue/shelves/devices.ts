@@ -58,6 +58,7 @@ const valuesOf = (device: DeviceProfile): Values => ({
   plateWidthM: device.plateM.width,
   ...(Object.keys(device.forbids).length > 0 ? { forbids: Object.keys(device.forbids) } : {}),
   ...(device.battery ? { dailyWh: device.battery.dailyWh, trickleWatts: device.battery.trickleWatts } : {}),
+  ...(device.recordingPerMonth === null ? {} : { recordingPerMonth: device.recordingPerMonth }),
   inBag: device.inBag,
   remark: device.remark,
 });
@@ -97,6 +98,7 @@ export function deviceFrom(values: Values): DeviceProfile {
       values.dailyWh === undefined || values.trickleWatts === undefined
         ? null
         : { dailyWh: of('dailyWh'), trickleWatts: of('trickleWatts') },
+    recordingPerMonth: values.recordingPerMonth === undefined ? null : of('recordingPerMonth'),
     inBag: listOf(values, 'inBag'),
     remark: textOf(values, 'remark'),
   };
@@ -156,6 +158,7 @@ export const devices: Shelf = {
     },
     { ...figure('dailyWh', 'uses a day (own battery)', 'Wh', 0.1, 60), optional: true },
     { ...figure('trickleWatts', 'charges with (own battery)', 'W', 0.05, 30), optional: true },
+    { ...figure('recordingPerMonth', 'recording, a month', '', 0, 1000), optional: true },
     { name: 'inBag', words: 'comes in its bag', type: 'list', most: 20, optional: true },
     REMARK,
   ],

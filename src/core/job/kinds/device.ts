@@ -41,6 +41,7 @@ export const deviceProfile = exact({
   dropVolts: figure(10),
   lockOutVolts: volts(),
   battery: battery().defined(),
+  recordingPerMonth: number().min(0).max(10_000).nullable().defined(),
   viewDeg: exact({ horizontal: figure(360), vertical: figure(360) }).defined(),
   plateM: exact({ height: figure(2), width: figure(2) }).defined(),
   forbids: array(exact({ treatment: oneOf(TREATMENT_IDS), why: string().max(TEXT.short).defined() }))

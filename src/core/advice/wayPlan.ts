@@ -1,0 +1,49 @@
+import { bandOf, chimeFigures, predictedDoorVolts, sourceFromNameplate, type Band, type Estimate } from '../bell';
+import { STATE_WORDS, type LastingState } from '../catalogue';
+import type { Option } from './options';
+
+/** Something that is read once the way is built, and between which figures it should lie. */
+export interface PlannedTest {
+  readonly words: string;
+  /** 5 and 95 % points over mains, warmth and what is not known of the house; null where it is yes or no. */
+  readonly band: Band | null;
+}
+
+/** What a way asks for after the wires: settings of the device, and tests to pass. */
+export interface WayPlan {
+  readonly settings: readonly string[];
+  readonly tests: readonly PlannedTest[];
+}
+
+const READ_STATES: readonly LastingState[] = ['liveDay', 'liveNight'];
+
+/** Settings and tests of a way, from the same houses as its verdict. */
+export function wayPlan(known: Estimate, { device, transformer, treatment, change }: Option): WayPlan {
+  const of: Estimate = { ...known, survey: { ...known.survey, device } };
+  const chime = chimeFigures(of.survey, known.houses, change, treatment);
+  const fresh =
+    transformer &&
+    bandOf(
+      known.houses.newRegulation.map(
+        (z, i) =>
+          sourceFromNameplate(transformer.ratedVolts, transformer.ratedVa, z).openVolts *
+          (known.houses.mainsLater[i] ?? 1),
+      ),
+    );
+  return {
+    settings: [
+      `kind of chime and module: ${treatment.setting}`,
+      ...(treatment.sounds ? [] : ['plug-in sounder paired']),
+      ...(device.battery ? ['charging shown as “from the wires”'] : []),
+    ],
+    tests: [
+      ...(fresh ? [{ words: 'open volts of the new transformer', band: fresh }] : []),
+      ...READ_STATES.map((state) => ({
+        words: `volts at the door, ${STATE_WORDS[state]}`,
+        band: predictedDoorVolts(of, change, state, null),
+      })),
+      ...(chime ? [{ words: 'volts over the chime while pressed', band: chime.pressedVolts }] : []),
+      { words: treatment.sounds ? 'it rings clean within two seconds, no hum' : 'the sounder rings', band: null },
+    ],
+  };
+}
