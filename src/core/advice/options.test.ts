@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { UNKNOWN_RUN, caseOf, likelyHouses, type BellSurvey, type Reading } from '../bell';
-import { deviceById, type DeviceProfile } from '../catalogue';
+import { catalogueWith, deviceById, type DeviceProfile } from '../catalogue';
+import { britain230 } from '../region/britain230';
 import { northAmerica120 } from '../region/northAmerica120';
 import { chooseAmong, whyNotThis, worthConsidering, type Choosing } from './chooseAmong';
 import { optionsFor } from './options';
@@ -57,6 +58,68 @@ describe('options', () => {
   it('never keep a transformer that sits in the chime that goes', () => {
     const boxed: BellSurvey = { ...known(16, 10), chime: { kind: 'boxedMains', rating: null, ratedVolts: null } };
     expect(optionsFor(boxed, NONE).every(({ transformer }) => transformer !== null)).toBe(true);
+  });
+});
+
+describe('what the premises add or take away', () => {
+  const ids = (survey: BellSurvey, premises: Partial<Premises>) =>
+    optionsFor(survey, { ...NONE, ...premises }).map(({ id }) => id);
+  it('another pair of screws has its own volts, and ohms by the same regulation', () => {
+    const taps = [{ screws: 'S1–S3', ratedVolts: 24, ratedVa: 30 }] as const;
+    const survey = known(16, 20, [volts(19.6), mains]);
+    const tap = optionsFor(survey, { ...NONE, taps }).find(({ id }) => id === 'tap S1–S3+powerModule');
+    // 24/16 of the volts; (24² / 30) / (16² / 20) of the ohms
+    expect(tap?.change.tap).toEqual({ voltsFactor: 1.5, ohmsFactor: 1.5 });
+    expect(tap).toMatchObject({ licensed: false, ratedVolts: 24, ratedVa: 30 });
+    const judged = choose(survey, { ...NONE, taps }).options;
+    const at = (id: string) => judged.find((one) => one.id === id)?.judgement.governingVolts ?? NaN;
+    expect(at('tap S1–S3+powerModule')).toBeGreaterThan(at('keep+powerModule') + 5);
+  });
+  it('bad splices can be made anew, which takes their ohms away', () => {
+    const survey = known(16, 20, [volts(19.6), { id: 'l', what: 'loopOhms', run: 'toDoor', value: at(4) }]);
+    const judged = choose(survey, { ...NONE, badSplices: ['toDoor'] }).options;
+    const found = (id: string) => judged.find((one) => one.id === id)?.judgement.governingVolts ?? NaN;
+    expect(found('keep+powerModule+mend')).toBeGreaterThan(found('keep+powerModule') + 0.5);
+  });
+  it('a board with free ways needs no enclosure, one without does', () => {
+    const british: BellSurvey = { ...known(8, 8), region: britain230 };
+    const din = (freeRailWays: number | null) =>
+      optionsFor(british, { ...NONE, freeRailWays }).find(({ transformer }) => transformer?.fit === 'dinRail');
+    expect(din(2)?.enclosure).toBeNull();
+    for (const ways of [1, 0, null]) {
+      expect(din(ways)?.enclosure?.name).toContain('Enclosure');
+      expect(din(ways)?.minutes).toBe((din(2)?.minutes ?? NaN) + 15);
+    }
+  });
+  it('the heating’s transformer is not borrowed, a diode only goes with a battery', () => {
+    const doubted = optionsFor(known(24, 40), { ...NONE, heatingDoubt: true });
+    for (const { transformer, forbidden } of doubted) expect(forbidden !== null).toBe(transformer === null);
+    const tune: BellSurvey = { ...known(16, 20), chime: { kind: 'electronic', rating: null, ratedVolts: 16 } };
+    for (const { treatment, device: fitted, forbidden } of optionsFor(tune, NONE))
+      if (treatment.id === 'diode') expect(forbidden === null).toBe(fitted.battery !== null);
+    expect(ids(known(16, 20), {})).not.toContain('keep+diode');
+  });
+  it('where there was no bell nothing is kept, and its route is counted', () => {
+    const options = optionsFor(known(16, 20), { ...NONE, newSupply: { minutes: 60, cost: 15 } });
+    expect(options.every(({ transformer }) => transformer !== null)).toBe(true);
+    const [one] = optionsFor(known(16, 20), NONE).filter(({ transformer }) => transformer !== null);
+    expect(options.find(({ id }) => id === one?.id)?.minutes).toBe((one?.minutes ?? NaN) + 60);
+  });
+  it('an own module’s ohms, minutes and money take the place of the shipped one’s', () => {
+    const catalogue = catalogueWith([
+      { shelf: 'module', values: { id: 'own', name: 'Own', way: 'parallel', ohms: 0.5, minutes: 20, cost: 7 } },
+    ]);
+    const own = optionsFor(known(16, 20), { ...NONE, catalogue }).find(({ id }) => id === 'keep+powerModule');
+    expect(own).toMatchObject({ minutes: 20, cost: 7, change: { treatment: { path: 'shunt', shuntOhms: 0.5 } } });
+  });
+  it('a battery that a trickle never refills fails, whatever the volts', () => {
+    const hungry = { ...device('hybrid'), battery: { dailyWh: 40, trickleWatts: 1.5 } };
+    const survey: BellSurvey = { ...known(16, 30, [volts(19.2), mains]), device: hungry };
+    const kept = choose(survey).options.find(({ id }) => id === 'keep+powerModule');
+    expect(kept?.judgement).toMatchObject({ verdict: 'fails' });
+    expect(kept?.judgement.reason).toContain('26.7 hours');
+    const usual = choose({ ...survey, device: device('hybrid') }).options.find(({ id }) => id === 'keep+powerModule');
+    expect(usual?.judgement.reason).toContain('2.3 hours give back an ordinary day');
   });
 });
 

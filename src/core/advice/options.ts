@@ -123,6 +123,14 @@ const lessHungry = ({ doorMinVolts, id }: DeviceProfile, catalogue: Catalogue): 
 
 const HEATING_DOUBT = 'it may be the heating’s transformer: tell it apart first';
 
+/** Hard rules, the device’s own first. */
+function forbiddenWhy({ forbids, battery }: DeviceProfile, treatment: Treatment, heatings: boolean): string | null {
+  if (forbids[treatment.id] !== undefined) return forbids[treatment.id] ?? null;
+  if (treatment.onlyWithBattery && !battery)
+    return 'a diode is never fitted on a device that lives from the wires alone';
+  return heatings ? HEATING_DOUBT : null;
+}
+
 /** All sensible ways at this point: what feeds it × treatments of this chime × wire × device. */
 export function optionsFor(survey: BellSurvey, premises: Premises): readonly Option[] {
   const { spare, badSplices, heatingDoubt, newSupply, catalogue } = premises;
@@ -154,7 +162,7 @@ export function optionsFor(survey: BellSurvey, premises: Premises): readonly Opt
               ...(turned ? { tap: turned } : {}),
               ...(wire === 'mend' ? { mended: badSplices } : {}),
             },
-            forbidden: device.forbids[treatment.id] ?? (heatingDoubt && !transformer ? HEATING_DOUBT : null),
+            forbidden: forbiddenWhy(device, treatment, heatingDoubt && !transformer),
             ratedVolts: transformer?.ratedVolts ?? tap?.ratedVolts ?? survey.nameplate.volts,
             ratedVa: transformer?.ratedVa ?? tap?.ratedVa ?? survey.nameplate.va,
             licensed: transformer?.mainsWork ?? false,

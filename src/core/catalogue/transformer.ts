@@ -14,9 +14,13 @@ export interface TransformerItem {
   readonly fit: TransformerFit;
   /** Ways that it takes on a DIN rail; 0 elsewhere. */
   readonly railWays: number;
+  readonly tools: readonly string[];
   readonly parts: readonly string[];
   readonly regions: readonly string[];
 }
+
+/** For whoever is permitted to do its mains side. */
+const MAINS_TOOLS = ['two-pole tester', 'lock and tag', 'insulated drivers', 'wire stripper'] as const;
 
 /** Made-up generic entries. */
 export const TRANSFORMERS: readonly TransformerItem[] = [
@@ -29,6 +33,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     cost: 28,
     mainsWork: true,
     fit: 'onBox',
+    tools: MAINS_TOOLS,
     railWays: 0,
     parts: ['16 V 30 VA transformer', 'cable clamp 1/2 in', '3 twist-on connectors'],
     regions: ['na-120'],
@@ -42,6 +47,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     cost: 34,
     mainsWork: true,
     fit: 'onBox',
+    tools: MAINS_TOOLS,
     railWays: 0,
     parts: ['24 V 40 VA transformer', 'cable clamp 1/2 in', '3 twist-on connectors'],
     regions: ['na-120'],
@@ -55,6 +61,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     cost: 30,
     mainsWork: false,
     fit: 'plugIn',
+    tools: ['wire stripper'],
     railWays: 0,
     parts: ['18 V 30 VA plug-in adapter, AC out', '2 inline connectors'],
     regions: ['na-120'],
@@ -68,6 +75,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     cost: 19,
     mainsWork: true,
     fit: 'dinRail',
+    tools: MAINS_TOOLS,
     railWays: 2,
     parts: ['DIN-rail transformer 12 V 24 VA', 'fused spur 3 A'],
     regions: ['gb-230'],
@@ -81,6 +89,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     cost: 24,
     mainsWork: true,
     fit: 'dinRail',
+    tools: MAINS_TOOLS,
     railWays: 2,
     parts: ['DIN-rail transformer 24 V 24 VA', 'fused spur 3 A'],
     regions: ['gb-230'],
@@ -94,6 +103,7 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     cost: 27,
     mainsWork: false,
     fit: 'plugIn',
+    tools: ['wire stripper'],
     railWays: 0,
     parts: ['24 V 20 VA plug-in adapter, AC out', '2 connectors'],
     regions: ['gb-230'],

@@ -1,6 +1,7 @@
 /** Ids of the chime treatments, for what refers to them without needing them. */
 export const TREATMENT_IDS = [
   'leaveAsIs',
+  'diode',
   'powerModule',
   'inlineModule',
   'moduleBypass',
@@ -8,5 +9,6 @@ export const TREATMENT_IDS = [
   'fuseLink',
   'takeOut',
   'noChime',
+  'protector',
   'boxedReplaced',
 ] as const;

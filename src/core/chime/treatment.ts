@@ -18,8 +18,10 @@ export interface Treatment {
   /** The shelf of the catalogue that its part comes from; null where it takes none. */
   readonly fits:
     | { readonly shelf: 'module'; readonly way: 'parallel' | 'inLine' | 'bypass' }
-    | { readonly shelf: 'protector'; readonly kind: 'fuseLink' }
+    | { readonly shelf: 'protector'; readonly kind: 'fuseLink' | 'selfResetting' }
     | null;
+  /** Only for a device with a battery of its own. */
+  readonly onlyWithBattery?: true;
   readonly minutes: number;
   /** Money beside that part and a sounder. */
   readonly cost: number;

@@ -100,6 +100,7 @@ describe('the path that a treatment makes', () => {
   it('follows from what it does to the wiring', () => {
     expect(Object.fromEntries(TREATMENTS.map(({ id, standing }) => [id, standing]))).toEqual({
       leaveAsIs: { path: 'series' },
+      diode: { path: 'series' },
       powerModule: { path: 'shunt', shuntOhms: 1 },
       inlineModule: { path: 'shunt', shuntOhms: 1 },
       moduleBypass: { path: 'link', linkOhms: 0.3 },
@@ -107,6 +108,7 @@ describe('the path that a treatment makes', () => {
       fuseLink: { path: 'link', linkOhms: 0.15 },
       takeOut: { path: 'none' },
       noChime: { path: 'none' },
+      protector: { path: 'link', linkOhms: 0.3 },
       boxedReplaced: { path: 'link', linkOhms: 0.15 },
     });
   });
@@ -137,7 +139,7 @@ describe('the network of a wiring', () => {
   it.each(TREATMENTS.filter(({ id }) => id !== 'boxedReplaced').map((one) => [one.name, one] as const))(
     'with %s is the closed form of the loop',
     (_name, treatment) => {
-      const chime = treatment.kinds.includes('mechanical') ? 'screws' : 'none';
+      const chime = treatment.kinds.includes('none') ? 'none' : 'screws';
       for (const door of ['button', 'device', 'nothing'] as const) {
         const { volts, ampsOf } = solved(treated({ ...ORDINARY_BELL, chime, door }, treatment).planned);
         const expected = operatingPoint(loop(exactly(treatment)));

@@ -22,10 +22,13 @@ function RearDoor({ rear: { low, belief, minVolts } }: { readonly rear: RearJudg
 }
 
 /** What the device is set to, and what is read once it is built: each with its predicted band. */
-function PlanAfter({ plan: { settings, tests } }: { readonly plan: WayPlan }) {
+function PlanAfter({ plan: { tools, visits, settings, tests } }: { readonly plan: WayPlan }) {
   return (
     <section>
-      <h2>Once it is built</h2>
+      <h2>What it asks for</h2>
+      <p>
+        {capital(visits)}. Tools: {tools.join(', ')}.
+      </p>
       <p>Set: {settings.join('; ')}.</p>
       <ul className="plain-list" data-testid="planned-tests">
         {tests.map(({ words, band }) => (
@@ -45,6 +48,8 @@ function PlanAfter({ plan: { settings, tests } }: { readonly plan: WayPlan }) {
     </section>
   );
 }
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What one way does: verdict, volts on their way, each lasting state, and what becomes of the chime. */
 export function WayDetail({ way, known }: { readonly way: JudgedOption; readonly known: Estimate }) {
@@ -114,8 +119,7 @@ export function WayDetail({ way, known }: { readonly way: JudgedOption; readonly
             words={wayWords(way)}
           />
           <p className="small soft">
-            {way.minutes} minutes, {way.cost} in parts.{' '}
-            {treatment.what.charAt(0).toUpperCase() + treatment.what.slice(1)}.
+            {way.minutes} minutes, {way.cost} in parts. {capital(treatment.what)}.
           </p>
         </div>
       </div>

@@ -1,11 +1,16 @@
 import type { Values } from '../column';
-import { COST, MINUTES, NAMED, figureOf, listOf, nothingDisagrees, textOf, type Shelf } from '../shelf';
+import { COST, MINUTES, NAMED, TOOLS, figureOf, listOf, textOf, type Shelf } from '../shelf';
 import { TRANSFORMERS, type TransformerItem } from '../transformer';
 
 const FITS = ['onBox', 'dinRail', 'plugIn'] as const;
+/** Whether its work touches mains conductors. */
+const LICENCES = ['mainsWork', 'none'] as const;
 const REGIONS = ['na-120', 'gb-230'] as const;
 
-const valuesOf = ({ mainsWork: _mainsWork, ...item }: TransformerItem): Values => ({ ...item });
+const valuesOf = ({ mainsWork, ...item }: TransformerItem): Values => ({
+  ...item,
+  licence: mainsWork ? 'mainsWork' : 'none',
+});
 
 /** A transformer from a shelf’s values. Only an adapter that is plugged in is no mains work. */
 export function transformerFrom(values: Values): TransformerItem {
@@ -18,8 +23,9 @@ export function transformerFrom(values: Values): TransformerItem {
     minutes: figureOf(values, 'minutes'),
     cost: figureOf(values, 'cost'),
     fit,
-    mainsWork: fit !== 'plugIn',
+    mainsWork: fit !== 'plugIn' || values.licence === 'mainsWork',
     railWays: values.railWays === undefined ? 0 : figureOf(values, 'railWays'),
+    tools: listOf(values, 'tools'),
     parts: listOf(values, 'parts'),
     regions: listOf(values, 'regions'),
   };
@@ -34,14 +40,18 @@ export const transformers: Shelf = {
     { name: 'ratedVa', words: 'VA', type: 'figure', unit: 'VA', least: 1, most: 200, main: true },
     { name: 'fit', words: 'sits', type: 'choice', of: FITS, main: true },
     { name: 'railWays', words: 'ways on the rail', type: 'figure', unit: '', least: 0, most: 12, optional: true },
+    { name: 'licence', words: 'licence', type: 'choice', of: LICENCES, main: true },
     MINUTES,
     COST,
+    TOOLS,
     { name: 'parts', words: 'parts it takes', type: 'list', most: 12, optional: true },
     { name: 'regions', words: 'regions', type: 'list', most: 2, of: REGIONS },
   ],
   shipped: TRANSFORMERS.map(valuesOf),
   disagreements: (values) => [
-    ...nothingDisagrees(),
+    ...(values.fit !== 'plugIn' && values.licence === 'none'
+      ? [{ column: 'licence', message: 'cannot be none: only what is plugged in is no mains work' }]
+      : []),
     ...(listOf(values, 'regions').length === 0 ? [{ column: 'regions', message: 'names no region' }] : []),
     ...(values.fit === 'dinRail' && values.railWays === undefined
       ? [{ column: 'railWays', message: 'is missing: it sits on a rail' }]

@@ -10,6 +10,7 @@ import {
 } from '../../wiring';
 import type { Treatment, TreatmentPlan } from '../treatment';
 import { boxedReplaced } from './boxedReplaced';
+import { diode } from './diode';
 import { fuseLink } from './fuseLink';
 import { inlineModule } from './inlineModule';
 import { jumper } from './jumper';
@@ -17,11 +18,13 @@ import { leaveAsIs } from './leaveAsIs';
 import { moduleBypass } from './moduleBypass';
 import { noChime } from './noChime';
 import { powerModule } from './powerModule';
+import { protector } from './protector';
 import { takeOut } from './takeOut';
 
 /** Every treatment, in the order in which a practitioner thinks of them. */
 const PLANS: readonly TreatmentPlan[] = [
   leaveAsIs,
+  diode,
   powerModule,
   inlineModule,
   moduleBypass,
@@ -29,6 +32,7 @@ const PLANS: readonly TreatmentPlan[] = [
   fuseLink,
   takeOut,
   noChime,
+  protector,
   boxedReplaced,
 ];
 
@@ -36,7 +40,7 @@ const PLANS: readonly TreatmentPlan[] = [
 function plainWiring({ kinds }: TreatmentPlan): Wiring {
   const chime: BellFacts['chime'] = kinds.includes('boxedMains')
     ? 'boxed'
-    : kinds.includes('mechanical')
+    : kinds.includes('mechanical') || kinds.includes('electronic')
       ? 'screws'
       : 'none';
   const found = foundBell({ ...ORDINARY_BELL, chime });

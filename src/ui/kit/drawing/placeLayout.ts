@@ -50,6 +50,7 @@ const ROW = { screw: 62, middle: 138, exit: 204 } as const;
 const SCREW_RADIUS = 15;
 /** A rear door’s way back beside the front one’s. */
 const REAR_ASIDE = 26;
+const SHORT_NAME = 7;
 /** Half of a part with two ports. */
 const PORT_REACH = 36;
 
@@ -227,7 +228,11 @@ export function placeLayout(wiring: Wiring, place: WiringPlace): PlaceLayout {
         y: ROW.middle - 16,
         width: 2 * PORT_REACH,
         height: 32,
-        name: { x: scene.between - PORT_REACH + 9, y: ROW.middle + 5 },
+        // A long name stands over the box, where no wire runs
+        name:
+          part.name.length > SHORT_NAME
+            ? { x: scene.between - PORT_REACH - 4, y: ROW.middle - 23 }
+            : { x: scene.between - PORT_REACH + 9, y: ROW.middle + 5 },
       };
     const xs = part.joints.map(({ id }) => spots.get(id)?.x ?? 0);
     const left = scene.left ?? Math.min(...xs) - 42;
