@@ -9,17 +9,17 @@ const folder = path.join(root, 'docs/screenshots');
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
 
-/** Name of the picture, site, and where in its job; null is the board. */
+/** Name of the picture, site (null: a page of no job), where, size, theme, and what is brought into view. */
 const VIEWS = [
   ['board', null, ''],
   ['look', 'Tern Cottage', '?rung=look&area=plate'],
   ['look-transformer', 'Redshank Hall', '?rung=look&area=transformer'],
-  ['look-photos', 'Tern Cottage', '?rung=look&area=photos'],
   ['customer', 'Knot Cottage', '/before'],
   ['measure', 'Tern Cottage', '?rung=measure'],
   ['choose', 'Tern Cottage', '?rung=choose'],
+  ['choose-wires', 'Avocet Rectory', '?rung=choose', DESK, 'paper', '.before-after'],
+  ['compare', 'Tern Cottage', '/compare'],
   ['hunt', 'Whimbrel Court', '?rung=isolate'],
-  ['hunt-headlamp', 'Whimbrel Court', '?rung=isolate', DESK, 'headlamp'],
   ['isolate', 'Sandpiper House', '?rung=isolate'],
   ['label', 'Dunlin Terrace 4', '/label/of-front'],
   ['wire', 'Sandpiper House', '?rung=wire'],
@@ -27,9 +27,9 @@ const VIEWS = [
   ['prove', 'Lapwing Lodge', '?rung=prove'],
   ['leave', 'Oyster Quay 5', '?rung=leave'],
   ['sheet', 'Oyster Quay 5', '/sheet'],
+  ['catalogue', null, '/catalogue'],
   ['phone-board', null, '', PHONE],
-  ['phone-look', 'Redshank Hall', '?rung=look&area=transformer', PHONE],
-  ['phone-wire', 'Sandpiper House', '?rung=wire', PHONE],
+  ['phone-wire', 'Sandpiper House', '?rung=wire', PHONE, 'headlamp'],
 ];
 
 try {
@@ -43,14 +43,20 @@ try {
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
     });
     try {
-      for (const [name, site, where, size = DESK, theme = 'paper'] of VIEWS) {
+      for (const [name, site, where, size = DESK, theme = 'paper', at] of VIEWS) {
         const page = await browser.newPage();
         await browser.setCookie({ name: 'fox-ladder-theme', value: theme, domain: '127.0.0.1', path: '/' });
         await page.setViewport(size);
         const job = jobs.find(({ title }) => title === site);
-        await page.goto(site === null ? url : `${url}/jobs/${job.id}${where}`, { waitUntil: 'networkidle0' });
+        await page.goto(site === null ? `${url}${where}` : `${url}/jobs/${job.id}${where}`, {
+          waitUntil: 'networkidle0',
+        });
         // What is worked out with more draws comes a moment after the page
         await new Promise((resolve) => setTimeout(resolve, 1000));
+        if (at) {
+          await page.waitForFunction(() => !document.querySelector('.working'), { timeout: 120_000 });
+          await page.$eval(at, (part) => part.scrollIntoView());
+        }
         await page.screenshot({ path: path.join(folder, `${name}.png`) });
         await page.close();
         console.log(`• docs/screenshots/${name}.png`);

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import type { Browser } from 'puppeteer-core';
+import { v7 } from 'uuid';
 import { Screen, accessible, launch } from './screen';
 import { Server } from './server';
 
@@ -132,21 +133,21 @@ describe('the ways compared', () => {
     await accessible(screen);
   });
   it.each([
-    ['Sandpiper House', 'soundest', 'keep the old one, power module is proposed'],
-    ['Sandpiper House', 'spareChime', 'keep the old one, power module is proposed'],
-    ['Sandpiper House', 'headroom', 'keep the old one, power module is proposed'],
-    ['Sandpiper House', 'silence', 'keep the old one, power module is proposed'],
-    ['Cormorant Row 7', 'soundest', 'keep the old one, power module, pairs joined is proposed'],
-    ['Cormorant Row 7', 'spareChime', 'keep the old one, power module, pairs joined is proposed'],
-    ['Cormorant Row 7', 'headroom', 'keep the old one, power module, pairs joined is proposed'],
-    ['Cormorant Row 7', 'silence', 'keep the old one, power module, pairs joined is proposed'],
+    ['Sandpiper House', 'soundest', 'Keep the old one, power module is proposed'],
+    ['Sandpiper House', 'spareChime', 'Keep the old one, power module is proposed'],
+    ['Sandpiper House', 'headroom', 'Keep the old one, power module is proposed'],
+    ['Sandpiper House', 'silence', 'Keep the old one, power module is proposed'],
+    ['Cormorant Row 7', 'soundest', 'Keep the old one, power module, pairs joined is proposed'],
+    ['Cormorant Row 7', 'spareChime', 'Keep the old one, power module, pairs joined is proposed'],
+    ['Cormorant Row 7', 'headroom', 'Keep the old one, power module, pairs joined is proposed'],
+    ['Cormorant Row 7', 'silence', 'Keep the old one, power module, pairs joined is proposed'],
     ['Tern Cottage', 'soundest', '18 V 30 VA plug-in adapter, power module is proposed'],
     ['Tern Cottage', 'headroom', '24 V 40 VA, power module is proposed'],
     ['Tern Cottage', 'silence', '18 V 30 VA plug-in adapter, jumper is proposed'],
-    ['Tern Cottage', 'spareChime', 'power module is proposed'],
+    ['Tern Cottage', 'spareChime', 'power module'],
   ])('gives %s what its circuit asks for, by the school “%s”', async (title, weakSupply, words) => {
     const id = jobs.find((job) => job.title === title)?.id;
-    const entry = { id: `${title} ${weakSupply}`, at: new Date().toISOString(), by: { id: 'ines', name: 'Ines' } };
+    const entry = { id: v7(), at: new Date().toISOString(), by: { id: 'ines', name: 'Ines' } };
     const answer = await fetch(`${server.url}/api/v1/jobs/${id}/entries`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },

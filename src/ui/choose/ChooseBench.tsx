@@ -7,6 +7,7 @@ import { wireOf } from '@/core/job';
 import type { SupplyPolicy } from '@/core/policy';
 import { Choices } from '../kit/form/Choices';
 import { useJob } from '../kit/job/JobContext';
+import { capital } from '../kit/words';
 import { PolicyHere } from './PolicyHere';
 import { TakeWay } from './TakeWay';
 import { useWays, wayWords } from './useWays';
@@ -136,7 +137,7 @@ function Proposal({ choosing: { proposed, reason, instead } }: { readonly choosi
   if (proposed)
     return (
       <p data-testid="proposal">
-        <b>{wayWords(proposed)}</b> is proposed. {reason}
+        <b>{capital(wayWords(proposed))}</b> is proposed. {reason}
       </p>
     );
   const next = assessment.next();

@@ -4,7 +4,7 @@ import { chimeFigures, fallingVolts, type Estimate, type RearJudgement } from '@
 import { STATE_WORDS } from '@/core/catalogue';
 import { FallingLine } from '../kit/drawing/FallingLine';
 import { Verdict } from '../kit/Verdict';
-import { percent, volts, voltsOrCollapse } from '../kit/words';
+import { capital, percent, volts, voltsOrCollapse } from '../kit/words';
 import { useJob } from '../kit/job/JobContext';
 import { BeforeAfter } from './BeforeAfter';
 import { wayWords } from './useWays';
@@ -48,8 +48,6 @@ function PlanAfter({ plan: { tools, visits, settings, tests } }: { readonly plan
     </section>
   );
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What one way does: verdict, volts on their way, each lasting state, and what becomes of the chime. */
 export function WayDetail({ way, known }: { readonly way: JudgedOption; readonly known: Estimate }) {

@@ -7,6 +7,7 @@ import { Choices } from '../kit/form/Choices';
 import { FieldGroup } from '../kit/form/FieldGroup';
 import { textField } from '../kit/form/fields';
 import { useJob } from '../kit/job/JobContext';
+import { capital } from '../kit/words';
 import { AnotherPoint } from './AnotherPoint';
 
 const WAS_WORDS = { button: 'a button', videoDoorbell: 'a video doorbell', nothing: 'nothing' } as const;
@@ -72,5 +73,3 @@ export function DoorArea() {
     </section>
   );
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
