@@ -55,7 +55,7 @@ try {
         await new Promise((resolve) => setTimeout(resolve, 1000));
         if (at) {
           await page.waitForFunction(() => !document.querySelector('.working'), { timeout: 120_000 });
-          await page.$eval(at, (part) => part.scrollIntoView());
+          await page.$eval(at, (part) => part.scrollIntoView({ behavior: 'instant' }));
         }
         await page.screenshot({ path: path.join(folder, `${name}.png`) });
         await page.close();
