@@ -1,8 +1,86 @@
 import { describe, expect, it } from '@jest/globals';
-import { touchesOf } from './wiringPlan';
+import { CHIME_KINDS, TREATMENTS, treatmentsFor } from '../chime';
+import { TRANSFORMERS } from '../catalogue';
+import { bellPathOf } from '../wiring';
+import { fold } from './fold';
+import type { EntryData } from './kinds';
+import { touchesOf, wiringPlan, type WiringChoice } from './wiringPlan';
 
-describe('what a step touches', () => {
-  it('take a step that nobody knows for mains', () => {
+type Said = { readonly kind: string; readonly data: object };
+const pointWith = (...said: readonly Said[]) => {
+  const entries = [{ kind: 'pointAdded', data: { pointId: 'p', pointKind: 'doorbell', name: 'Front' } }, ...said];
+  const by = { id: 'ines', name: 'Ines' };
+  const at = '2026-03-04T09:00:00Z';
+  const log = entries.map((entry, i) => ({ id: `e${i}`, seq: i + 1, at, receivedAt: at, by, ...entry }));
+  const [point] = fold({ id: 'j', title: '', createdAt: at }, log as never).points;
+  if (!point) throw new Error('no point');
+  return point;
+};
+const chime = (data: Omit<EntryData<'chimeDescribed'>, 'pointId'>): Said => ({
+  kind: 'chimeDescribed',
+  data: { pointId: 'p', ...data },
+});
+const choice = (treatmentId: string, transformer: WiringChoice['transformer'] = null): WiringChoice => ({
+  transformer,
+  treatmentId,
+  joinPairs: true,
+  repull: true,
+  mended: ['toDoor'],
+  device: { name: 'Doorbell' },
+});
+const ONE_OF_EACH_FIT = [...new Map(TRANSFORMERS.map((one) => [one.fit, one])).values()];
+const POINTS = CHIME_KINDS.flatMap((chimeKind) =>
+  (['series', 'shunt', 'link', 'none'] as const).flatMap((present) =>
+    (['none', 'button', 'device'] as const).map(
+      (rear) => [chimeKind, pointWith(chime({ chimeKind, present, rear, secondChime: 'yes' }))] as const,
+    ),
+  ),
+);
+
+describe('the plan of a point', () => {
+  it('fits what was found, whatever the chime, what stood there before and what is fed', () => {
+    for (const [kind, point] of POINTS)
+      for (const region of ['na-120', 'gb-230'])
+        for (const { id } of treatmentsFor(kind, region))
+          for (const transformer of kind === 'boxedMains' ? ONE_OF_EACH_FIT : [null, ...ONE_OF_EACH_FIT]) {
+            const { steps, planned } = wiringPlan(point, choice(id, transformer));
+            for (const { words } of steps) expect(words).not.toContain('pick a way again');
+            expect({ kind, id, closed: bellPathOf(planned) !== null }).toEqual({ kind, id, closed: true });
+            // What the fold says of a tick is what the plan says of its step
+            for (const { id: step, touches } of steps)
+              expect({ step, touches: touchesOf(step) }).toEqual({ step, touches });
+            expect(new Set(steps.map((step) => step.id)).size).toBe(steps.length);
+          }
+  });
+  it('says so where the survey was changed after the way was taken, and never breaks', () => {
+    for (const [, point] of POINTS)
+      for (const { id } of TREATMENTS)
+        for (const transformer of [null, TRANSFORMERS[0] ?? null]) {
+          const { steps } = wiringPlan(point, choice(id, transformer));
+          expect(steps.length).toBeGreaterThan(0);
+        }
+    const boxed = pointWith(chime({ chimeKind: 'boxedMains' }));
+    const words = wiringPlan(boxed, choice('powerModule')).steps.map((step) => step.words);
+    expect(words.join()).toContain('pick a way again');
+  });
+  it('moves the bell wires to the pair of screws that was chosen, the mains side closed', () => {
+    const taps = [
+      { screws: 'S1–S2', ratedVolts: 8, ratedVa: 10 },
+      { screws: 'S1–S3', ratedVolts: 24, ratedVa: 30 },
+    ];
+    const point = pointWith({ kind: 'transformerDescribed', data: { pointId: 'p', taps, pair: 'S1–S2' } });
+    const { steps, planned } = wiringPlan(point, {
+      ...choice('jumper'),
+      joinPairs: false,
+      repull: false,
+      tap: { screws: 'S1–S3', ratedVolts: 24 },
+    });
+    expect(steps.every(({ touches }) => touches !== 'mains')).toBe(true);
+    const ends = planned.leads.filter(({ run }) => run === 'toChime').flatMap(({ from, to }) => [from, to]);
+    expect(ends).toEqual(expect.arrayContaining(['old.S1', 'old.S3']));
+    expect(ends).not.toContain('old.S2');
+  });
+  it('takes a step that nobody knows for mains', () => {
     expect(touchesOf('door-d1')).toBe('bell');
     expect(touchesOf('chime-label')).toBe('nothing');
     expect(touchesOf('invented')).toBe('mains');

@@ -1,11 +1,11 @@
 import { WIRE_THIN_MM2 } from '../advice';
 import { TRANSFORMERS } from '../catalogue';
-import { TREATMENTS, clearChime, treatmentTasks } from '../chime';
+import { TREATMENTS, clearChime, treatmentTasks, type ChimeKind } from '../chime';
 import type { RunName } from '../bell';
 import { awgToMm2 } from '../circuit';
 import {
   ORDINARY_BELL,
-  applyMoves,
+  afterStep,
   doorPart,
   doorTasks,
   foundBell,
@@ -90,10 +90,7 @@ function tasksOf(
   let at = found;
   return stages.flatMap((stage) => {
     const tasks = stage(at);
-    at = applyMoves(
-      at,
-      tasks.flatMap(({ moves }) => moves),
-    );
+    at = tasks.reduce(afterStep, at);
     return tasks;
   });
 }
@@ -176,20 +173,22 @@ function everyTask(): ReadonlyMap<string, Touches> {
     { path: 'link', linkOhms: 1 },
     { path: 'none' },
   ];
-  const founds = [
-    ...presents.map((present) => foundBell({ ...ORDINARY_BELL, present, rear: 'device', secondChime: true })),
-    foundBell({ ...ORDINARY_BELL, chime: 'none' }),
-    foundBell({ ...ORDINARY_BELL, chime: 'boxed' }),
+  const founds: readonly { readonly kinds: readonly ChimeKind[]; readonly wiring: Wiring }[] = [
+    ...presents.map((present) => ({
+      kinds: ['mechanical', 'electronic'] as const,
+      wiring: foundBell({ ...ORDINARY_BELL, present, rear: 'device', secondChime: true }),
+    })),
+    { kinds: ['none'], wiring: foundBell({ ...ORDINARY_BELL, chime: 'none' }) },
+    { kinds: ['boxedMains'], wiring: foundBell({ ...ORDINARY_BELL, chime: 'boxed' }) },
   ];
   const transformers = [null, ...(['onBox', 'plugIn'] as const).map((fit) => ({ name: '', ratedVolts: 0, fit }))];
-  const all = founds.flatMap((found, i) =>
+  const all = founds.flatMap(({ kinds: found, wiring }) =>
     transformers.flatMap((transformer) =>
       TREATMENTS.filter(
         ({ id, kinds }) =>
-          kinds.includes(i === founds.length - 1 ? 'boxedMains' : i === founds.length - 2 ? 'none' : 'mechanical') &&
-          (id !== 'boxedReplaced' || transformer !== null),
+          kinds.some((kind) => found.includes(kind)) && (id !== 'boxedReplaced' || transformer !== null),
       ).flatMap(({ id }) =>
-        tasksOf(found, {
+        tasksOf(wiring, {
           transformer,
           tap: transformer ? null : { screws: ['S1', 'S2'], volts: 0 },
           mend: RUN_NAMES,

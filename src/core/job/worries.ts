@@ -158,9 +158,17 @@ function workWorries(job: Job, point: Point): readonly Worry[] {
     found.push({
       id: `also-${other.kind}-${other.field}`,
       rung: 'look',
-      words: `${other.by.name} also said: ${FIELD_WORDS[other.field] ?? other.field} ${String(other.value)}.`,
+      words: `${other.by.name} also said: ${FIELD_WORDS[other.field] ?? other.field} ${saidWords(other.value)}.`,
     });
   return found;
+}
+
+/** A said value in words: a profile by its name, a list by how much it holds. */
+function saidWords(value: unknown): string {
+  if (Array.isArray(value))
+    return value.every((one) => typeof one !== 'object') ? value.join(', ') : `${value.length} of them`;
+  if (typeof value === 'object' && value !== null) return 'name' in value ? String(value.name) : 'something else';
+  return String(value);
 }
 
 /** Fields in words, for “also said”. */
@@ -173,6 +181,15 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   chimeKind: 'chime',
   heightM: 'height in metres',
   wifiName: 'Wi-Fi name',
+  device: 'doorbell',
+  deviceId: 'doorbell',
+  rearDevice: 'rear doorbell',
+  rearDeviceId: 'rear doorbell',
+  rear: 'rear door',
+  secondChime: 'second chime',
+  pair: 'pair of screws',
+  taps: 'pairs of screws',
+  freeWays: 'free ways',
 };
 
 /** Everything open at a point, in the order of the ladder. */

@@ -1,7 +1,7 @@
 import { WrongMoveError, applyMoves, type Move } from './move';
 import { moveWords } from './moveWords';
 import type { Step, Task } from './step';
-import { jointById, jointsOf, type Wiring, type WiringPlace } from './wiring';
+import { jointsOf, type Wiring, type WiringPlace } from './wiring';
 
 /** A point’s wiring as found, what is to be done to it, and what it is to become. */
 export interface WiringPlan {
@@ -16,33 +16,43 @@ const jointAtHand = (moves: readonly Move[]): string | null => {
   return at && (at.do === 'on' || at.do === 'off') ? at.joint : null;
 };
 
-/** Tasks in their order, told as steps; each is told on the wiring that the ones before it have left. */
+/** A wiring after moves; null where one of them does not fit it. */
+export function fitted(wiring: Wiring, moves: readonly Move[]): Wiring | null {
+  try {
+    return applyMoves(wiring, moves);
+  } catch (error) {
+    if (error instanceof WrongMoveError) return null;
+    throw error;
+  }
+}
+
+/** Where the survey was changed after the way was taken, a task may name wires that are not there. */
+const MISFIT = 'The wiring found differs from what this way was taken for: pick a way again before touching it';
+
+/**
+ * Tasks in their order, told as steps; each is told on the wiring that the ones before it have left. One whose moves do
+ * not fit that wiring moves nothing and says so.
+ */
 export function planWiring(found: Wiring, tasks: readonly Task[]): WiringPlan {
   let at = found;
   const steps = tasks.map((task): Step => {
     const before = at;
-    at = applyMoves(before, task.moves);
+    const after = fitted(before, task.moves);
+    if (!after) return { ...task, words: MISFIT, moves: [], joint: null, tug: false };
+    at = after;
     const joint = jointAtHand(task.moves);
-    const held = joint === null ? undefined : (jointById(at, joint) ?? jointById(before, joint));
     return {
       ...task,
       words: task.words ?? moveWords(before, task.moves),
       joint,
-      tug: held !== undefined && task.moves.some((move) => move.do === 'on'),
+      tug: joint !== null && task.moves.some((move) => move.do === 'on'),
     };
   });
   return { found, steps, planned: at };
 }
 
 /** A wiring once a step is done to it; unchanged where its moves do not fit, because an earlier step is not done. */
-export function afterStep(wiring: Wiring, { moves }: Step): Wiring {
-  try {
-    return applyMoves(wiring, moves);
-  } catch (error) {
-    if (error instanceof WrongMoveError) return wiring;
-    throw error;
-  }
-}
+export const afterStep = (wiring: Wiring, { moves }: Pick<Task, 'moves'>): Wiring => fitted(wiring, moves) ?? wiring;
 
 /** The wiring as built so far: as found, with the moves of the ticked steps. */
 export const wiringBuilt = (found: Wiring, steps: readonly Step[], isDone: (stepId: string) => boolean): Wiring =>
