@@ -7,7 +7,7 @@ export {
   type DeviceProfile,
   type LastingState,
 } from './device';
-export { TRANSFORMERS, transformersFor, type TransformerItem } from './transformer';
+export { TRANSFORMERS, type TransformerItem } from './transformer';
 export {
   SHELF_IDS,
   SHELVES,

@@ -109,7 +109,3 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     regions: ['gb-230'],
   },
 ];
-
-/** What can be fitted in a region. */
-export const transformersFor = (regionId: string): readonly TransformerItem[] =>
-  TRANSFORMERS.filter((item) => item.regions.includes(regionId));

@@ -13,7 +13,7 @@ export const SCREW_PAIRS = ['S1–S2', 'S2–S3', 'S1–S3', 'S3–S4', 'S1–S4
 export type ScrewPair = (typeof SCREW_PAIRS)[number];
 
 /** Screws of a chime in the order in which they stand: as `chime.Front` and so on. */
-export const CHIME_SCREWS = ['Front', 'Trans', 'Rear'] as const;
+const CHIME_SCREWS = ['Front', 'Trans', 'Rear'] as const;
 
 /** A chime with a coil from Trans to Front, and one to Rear where it has one. */
 export const chimePart = (id: string, place: WiringPlace, name: string): Part => ({

@@ -1,15 +1,14 @@
 export { bellNetwork, type BellNetwork, type BellValues } from './bellNetwork';
-export { betweenPart, chimePart, doorPart, spliceAt, CHIME_SCREWS, SCREW_PAIRS, type ScrewPair } from './bellParts';
+export { betweenPart, doorPart, spliceAt, SCREW_PAIRS, type ScrewPair } from './bellParts';
 export { bellPathOf, isConductor, type BellPath } from './bellPath';
 export { doorTasks, joinPairs, mendTasks, repull } from './cableTasks';
 export { ORDINARY_BELL, RETURN_SPLICE, THROUGH_SPLICE, foundBell, type BellFacts } from './foundBell';
 export { mainsSide, tapTasks, type FittedTransformer, type TransformerFit } from './mainsSide';
-export { WrongMoveError, applyMoves, type Move } from './move';
+export { applyMoves, type Move } from './move';
 export { afterStep, changedLeads, planWiring, wiringBuilt, type WiringPlan } from './plan';
 export { lookTask, moveTask, type Step, type StepPlace, type Task, type Touches } from './step';
 export {
   hasPart,
-  jointById,
   jointsOf,
   leadById,
   leadsAt,

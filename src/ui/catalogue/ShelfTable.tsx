@@ -10,6 +10,7 @@ import {
 } from '@tanstack/react-table';
 import { useMemo } from 'react';
 import { SHELVES, textOf, valueText, type Column, type ShelfId, type ShelvedItem } from '@/core/catalogue';
+import { SortHead } from '../kit/table/SortHead';
 
 interface Props {
   readonly shelf: ShelfId;
@@ -58,27 +59,15 @@ export function ShelfTable({ shelf, items, picked, onPick }: Props) {
   return (
     <div className="scroll-x">
       <table className="plain ways">
-        <thead>
-          {table.getHeaderGroups().map((group) => (
-            <tr key={group.id}>
-              {group.headers.map((header) => {
-                const sorted = header.column.getIsSorted();
-                return (
-                  <th
-                    key={header.id}
-                    className={figures.has(header.id) ? 'n' : undefined}
-                    aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
-                  >
-                    <button type="button" onClick={header.column.getToggleSortingHandler()}>
-                      <table.FlexRender header={header} />
-                      {sorted === 'asc' ? ' ↑' : sorted === 'desc' ? ' ↓' : ''}
-                    </button>
-                  </th>
-                );
-              })}
-            </tr>
-          ))}
-        </thead>
+        <SortHead
+          heads={table.getFlatHeaders().map((header) => ({
+            id: header.id,
+            words: <table.FlexRender header={header} />,
+            figures: figures.has(header.id),
+            sorted: header.column.getIsSorted(),
+            onSort: header.column.getToggleSortingHandler(),
+          }))}
+        />
         <tbody>
           {table.getRowModel().rows.map((row) => (
             <tr key={row.id} className="pick" aria-selected={row.id === picked} onClick={() => onPick(row.original)}>

@@ -11,6 +11,7 @@ import {
 import { useState } from 'react';
 import type { JudgedOption } from '@/core/advice';
 import { VERDICT_WORDS } from '@/core/bell';
+import { SortHead } from '../kit/table/SortHead';
 import { margin, percent } from '../kit/words';
 import { DoorSpread } from './DoorSpread';
 import { wayWords } from './useWays';
@@ -88,27 +89,15 @@ export function WayTable({ ways, first, selected, hovered, taken, proposed, onSe
     <>
       <div className="scroll-x">
         <table className="plain ways">
-          <thead>
-            {table.getHeaderGroups().map((group) => (
-              <tr key={group.id}>
-                {group.headers.map((header) => {
-                  const sorted = header.column.getIsSorted();
-                  return (
-                    <th
-                      key={header.id}
-                      className={FIGURES[header.id] ? 'n' : undefined}
-                      aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
-                    >
-                      <button type="button" onClick={header.column.getToggleSortingHandler()}>
-                        <table.FlexRender header={header} />
-                        {sorted === 'asc' ? ' ↑' : sorted === 'desc' ? ' ↓' : ''}
-                      </button>
-                    </th>
-                  );
-                })}
-              </tr>
-            ))}
-          </thead>
+          <SortHead
+            heads={table.getFlatHeaders().map((header) => ({
+              id: header.id,
+              words: <table.FlexRender header={header} />,
+              figures: FIGURES[header.id] !== undefined,
+              sorted: header.column.getIsSorted(),
+              onSort: header.column.getToggleSortingHandler(),
+            }))}
+          />
           <tbody>
             {shown.map((row) => {
               const way = row.original;
