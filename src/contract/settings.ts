@@ -23,6 +23,7 @@ export const settingsRequest = exact({
     account: school('account'),
     fixings: school('fixings'),
     weakSupply: school('weakSupply'),
+    powerModule: school('powerModule'),
   })
     .noUnknown()
     .optional()

@@ -7,10 +7,10 @@ import type { ChoosingQuestion, ChoosingTold } from '@/contract/choosing';
 const DRAWS_AT_FIRST = 300;
 
 /** The ways at a point, first roughly and then with the draws of a choice; told row by row. */
-function choose({ survey, premises, policy }: ChoosingQuestion, tell: (told: ChoosingTold) => void): void {
+function choose({ survey, premises, policy, module }: ChoosingQuestion, tell: (told: ChoosingTold) => void): void {
   const options = optionsFor(survey, premises);
   const judged = (among: readonly Option[], draws: number, onRow?: (done: number) => void): Choosing =>
-    chooseAmong(survey, estimate(survey, draws).houses, among, policy, onRow);
+    chooseAmong(survey, estimate(survey, draws).houses, among, policy, module, onRow);
   const first = options.filter(({ wire, instead }) => wire === 'keep' && !instead);
   tell({ kind: 'first', choosing: judged(first, DRAWS_AT_FIRST) });
   const choosing = judged(options, DRAWS_FOR_A_CHOICE, (done) => {

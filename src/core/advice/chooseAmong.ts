@@ -1,6 +1,6 @@
 import { caseOf, judge, type BellSurvey, type Houses, type Judgement } from '../bell';
 import { LASTING_STATES, STATE_WORDS } from '../catalogue';
-import type { SupplyPolicy } from '../policy';
+import type { ModulePolicy, SupplyPolicy } from '../policy';
 import { dominatedOf } from './advise';
 import { isTrusted } from './holding';
 import type { Option } from './options';
@@ -50,6 +50,7 @@ const told = (option: JudgedOption): Told => ({ way: option, standing: standingO
 
 /**
  * Judges options over likely houses.
+ * @param module the firm’s school of the power module
  * @param onRow told of each row as it comes, for a screen that waits
  */
 export function chooseAmong(
@@ -57,6 +58,7 @@ export function chooseAmong(
   houses: Houses,
   options: readonly Option[],
   policy: SupplyPolicy,
+  module: ModulePolicy = 'demanded',
   onRow: (done: number) => void = () => {},
 ): Choosing {
   // Several treatments are the same thing electrically: judged once
@@ -101,13 +103,34 @@ export function chooseAmong(
     });
     return among[at] ?? null;
   };
-  const proposed = pick(own);
+  const picked = pick(own);
+  const proposed = picked && withModule(picked, own, module);
   return {
     options: all,
     proposed,
     reason: proposed && proposalReason(caseOf(survey), told(proposed), own.map(told), stateWords),
     instead: proposed ? null : pick(others),
   };
+}
+
+/** The same way with the chime treated otherwise, where that can be trusted. */
+function treatedAs(way: JudgedOption, among: readonly JudgedOption[], treatmentId: string): JudgedOption | undefined {
+  return among.find(
+    (other) =>
+      other.treatment.id === treatmentId &&
+      other.transformer?.id === way.transformer?.id &&
+      other.tap?.screws === way.tap?.screws &&
+      other.wire === way.wire &&
+      isTrusted(standingOf(other).belief),
+  );
+}
+
+/** The school of the power module turns a proposal only where the chime would do with and without it. */
+function withModule(way: JudgedOption, among: readonly JudgedOption[], module: ModulePolicy): JudgedOption {
+  const { path } = way.treatment.standing;
+  if (module === 'inBag' && path === 'series') return treatedAs(way, among, 'powerModule') ?? way;
+  if (module === 'notWhenStrong' && path === 'shunt') return treatedAs(way, among, 'leaveAsIs') ?? way;
+  return way;
 }
 
 /** Why a way is not the one that is proposed, in figures. */

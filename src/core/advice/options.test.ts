@@ -6,6 +6,7 @@ import { northAmerica120 } from '../region/northAmerica120';
 import { chooseAmong, whyNotThis, worthConsidering, type Choosing } from './chooseAmong';
 import { optionsFor } from './options';
 import { ORDINARY_PREMISES, type Premises } from './premises';
+import { MODULE_POLICIES, type ModulePolicy, type SupplyPolicy } from '../policy';
 import { effortOf } from './way';
 
 const device = (id: string): DeviceProfile => {
@@ -158,6 +159,20 @@ describe('the proposal', () => {
     expect(options.length).toBeGreaterThan(0);
     expect(proposed).toBeNull();
     expect(instead?.device.id).toBe('hybrid');
+  });
+  it('turns by the school of the power module only where the chime would do with and without it', () => {
+    const strong: BellSurvey = { ...known(24, 40, [volts(28.5), volts(22.3, 15), mains]) };
+    const houses = likelyHouses(caseOf(strong));
+    const by = (school: ModulePolicy, policy: SupplyPolicy = 'soundest') =>
+      chooseAmong(strong, houses, optionsFor(strong, NONE), policy, school).proposed?.id;
+    expect(by('demanded')).toBe('keep+leaveAsIs');
+    expect(by('inBag')).toBe('keep+powerModule');
+    expect(by('notWhenStrong')).toBe('keep+leaveAsIs');
+    // Where it does not do without, no school leaves it out
+    const weak = known(16, 30, [volts(19.2), volts(15.9, 15), mains]);
+    const modest = (school: ModulePolicy) =>
+      chooseAmong(weak, likelyHouses(caseOf(weak)), optionsFor(weak, NONE), 'soundest', school).proposed?.id;
+    for (const school of MODULE_POLICIES) expect(modest(school)).toBe('keep+powerModule');
   });
   it('leaves few ways to look at first, and answers why not for any', () => {
     const weak = known(16, 10, [volts(20.9), volts(11.2, 15), mains]);

@@ -74,7 +74,10 @@ function guessesOf(survey: BellSurvey): readonly string[] {
       list.push(`run ${where} ${lengthText(LENGTH.guessM[run], region.lengths)} ± ${LENGTH.guessPercent} %`);
     if (runs[run].gauge === null) list.push(`wire ${where} ${region.gauge === 'awg' ? '20 AWG' : '0.75 mm²'}`);
   }
-  const coilRead = survey.readings.some((reading) => reading.what === 'coilOhms') || chime.rating !== null;
+  const coilRead =
+    survey.readings.some((reading) => reading.what === 'coilOhms') ||
+    chime.rating !== null ||
+    chime.coilOhms !== undefined;
   const coil = region.coilGuess;
   if (!coilRead && (chime.kind ?? 'mechanical') === 'mechanical')
     list.push(`chime coil ${coil.ohms} + j${coil.reactanceOhms} Ω`);

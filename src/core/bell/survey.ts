@@ -49,6 +49,8 @@ export interface BellSurvey {
     readonly kind: ChimeKind | null;
     readonly rating: { readonly volts: number; readonly va: number } | null;
     readonly ratedVolts: number | null;
+    /** As the catalogue says of a chime like it. */
+    readonly coilOhms?: number;
   };
   /** How the chime is treated now, while the readings are taken. */
   readonly present: TreatmentPath;

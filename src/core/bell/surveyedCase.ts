@@ -76,7 +76,7 @@ function sharedCase({ shared, runs }: BellSurvey): BellCase['shared'] {
 export function caseOf(survey: BellSurvey): BellCase {
   const { region, nameplate, device, chime } = survey;
   const kind = chime.kind ?? 'mechanical';
-  const coil = likelyCoil(kind, chime.rating, region);
+  const coil = likelyCoil(kind, chime.rating, region, chime.coilOhms ?? null);
   return {
     mains: region.mains,
     source: { ratedVolts: nameplate.volts, ratedVa: nameplate.va, guess: region.bellGuess },

@@ -65,6 +65,10 @@ describe('likely coil', () => {
     expect(likelyCoil('mechanical', null, northAmerica120)).toEqual({ re: 6, im: 8 });
     expect(likelyCoil('mechanical', null, britain230)).toEqual({ re: 4, im: 4.4 });
   });
+  it('is that of a like chime in the catalogue where one was named', () => {
+    expect(likelyCoil('mechanical', { volts: 16, va: 10 }, northAmerica120, 6)).toEqual({ re: 6, im: 8 });
+    expect(likelyCoil('electronic', null, northAmerica120, 6).re).toBe(400);
+  });
   it('follows a printed rating: |Z| = V²/S, reactance in proportion to the frequency', () => {
     const coil = likelyCoil('mechanical', { volts: 16, va: 10 }, northAmerica120);
     expect(magnitude(coil)).toBeCloseTo(25.6, 9);

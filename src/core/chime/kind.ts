@@ -21,16 +21,25 @@ const IDLE_ELECTRONIC_OHMS = 400;
 /** Strikes from this share of its rating, hammers and heats above the second, hums in standby above the third. */
 export const CHIME_LIMITS = { strikes: 0.65, hammers: 1.25, hums: 0.2 } as const;
 
+/** A coil of known resistance: its reactance in proportion to frequency. */
+const coilOf = (ohms: number, region: RegionPack): Complex => ({
+  re: ohms,
+  im: (ohms * COIL_REACTANCE_RATIO_60HZ * region.mains.frequencyHz) / 60,
+});
+
 /**
  * Likely impedance between Trans and Front with nothing else fitted.
+ * @param coilOhms of a chime of its kind in the catalogue; null where none was named
  * @param rating printed volts and VA, where both were read: |Z| = V²/S, split 0.6 : 0.8 at 60 Hz
  */
 export function likelyCoil(
   kind: ChimeKind,
   rating: { readonly volts: number; readonly va: number } | null,
   region: RegionPack,
+  coilOhms: number | null = null,
 ): Complex {
   if (kind === 'electronic') return { re: IDLE_ELECTRONIC_OHMS, im: 0 };
+  if (coilOhms !== null) return coilOf(coilOhms, region);
   if (!rating) return { re: region.coilGuess.ohms, im: region.coilGuess.reactanceOhms };
   const size = rating.volts ** 2 / rating.va;
   const ratio = (COIL_REACTANCE_RATIO_60HZ * region.mains.frequencyHz) / 60;

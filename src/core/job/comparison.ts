@@ -33,7 +33,7 @@ export function comparisonOf(job: Job, point: Point, catalogue: Catalogue): read
     const options = optionsFor(asked, premises).filter(({ instead }) => !instead);
     return {
       device,
-      way: chooseAmong(asked, houses, options, job.policy.weakSupply).proposed,
+      way: chooseAmong(asked, houses, options, job.policy.weakSupply, job.policy.powerModule).proposed,
       parcelInView: doorView(lensM, device.viewDeg.vertical).both !== null,
       budget: energyBudget(device),
     };

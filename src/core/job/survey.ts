@@ -135,7 +135,7 @@ function plateInUse({ transformer: { ratedVolts, ratedVa, taps, pair } }: Point)
 
 /** All that a point's entries say of its bell circuit, in the solver's terms. */
 export function surveyOf(job: Job, point: Point): BellSurvey {
-  const { ratedVolts, ratedVa } = point.chime;
+  const { ratedVolts, ratedVa, coilOhms } = point.chime;
   return {
     region: regionOf(job),
     nameplate: plateInUse(point),
@@ -144,6 +144,7 @@ export function surveyOf(job: Job, point: Point): BellSurvey {
       kind: chimeKindOf(point),
       rating: ratedVolts !== undefined && ratedVa !== undefined ? { volts: ratedVolts, va: ratedVa } : null,
       ratedVolts: ratedVolts ?? null,
+      ...(coilOhms === undefined ? {} : { coilOhms }),
     },
     present: presentOf(point),
     ...sharedOf(point),

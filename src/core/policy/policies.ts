@@ -1,4 +1,4 @@
-import type { SupplyPolicy } from './supplyPolicy';
+import type { ModulePolicy, SupplyPolicy } from './supplyPolicy';
 
 /** One way to do a thing that good practitioners do differently, with what speaks for and against it. */
 export interface School<T extends string = string> {
@@ -23,6 +23,7 @@ export interface Policy {
   readonly account: 'customer' | 'shared';
   readonly fixings: 'own' | 'bag';
   readonly weakSupply: SupplyPolicy;
+  readonly powerModule: ModulePolicy;
 }
 
 export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy[M]> } = {
@@ -132,6 +133,30 @@ export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy
       },
     ],
   },
+  powerModule: {
+    matter: 'The power module',
+    acts: 'whether Choose proposes it where the chime would do without',
+    schools: [
+      {
+        id: 'demanded',
+        words: 'when the numbers or the device demand it',
+        pro: 'Nothing is fitted that does nothing.',
+        contra: 'What comes in the bag is left over.',
+      },
+      {
+        id: 'inBag',
+        words: 'whenever it comes in the bag',
+        pro: 'A later, hungrier device finds it there.',
+        contra: 'Ten minutes and two more leads at every chime.',
+      },
+      {
+        id: 'notWhenStrong',
+        words: 'never where the supply is strong',
+        pro: 'The fewest parts in the wall.',
+        contra: 'A tired transformer may ask for it later.',
+      },
+    ],
+  },
 };
 
 export const POLICY_IDS = Object.keys(POLICY_MATTERS) as readonly (keyof Policy)[];
@@ -143,4 +168,5 @@ export const DEFAULT_POLICY: Policy = {
   account: POLICY_MATTERS.account.schools[0].id,
   fixings: POLICY_MATTERS.fixings.schools[0].id,
   weakSupply: POLICY_MATTERS.weakSupply.schools[0].id,
+  powerModule: POLICY_MATTERS.powerModule.schools[0].id,
 };

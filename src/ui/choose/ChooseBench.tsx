@@ -28,8 +28,8 @@ const WIRE_CHOICES = {
 /** Every sensible way computed and compared: transformer, chime, wire, device. One is taken, with its reason. */
 export function ChooseBench() {
   const { keptJob, assessment } = useJob();
-  const policy = keptJob.policy.weakSupply;
-  const { ways, stop } = useWays(assessment, policy);
+  const { weakSupply: policy, powerModule: module } = keptJob.policy;
+  const { ways, stop } = useWays(assessment, policy, module);
   switch (ways.state) {
     case 'waiting':
       return <p role="status">Working the ways out …</p>;
@@ -104,7 +104,7 @@ function WaysCompared({ choosing, policy }: ComparedProps) {
       <section>
         <h2>The one that is picked, and its neighbours</h2>
         <Turning ways={ways} way={way} onSelect={select} />
-        <WayDetail way={way} known={known} />
+        <WayDetail way={way} known={known} ways={ways} />
         {proposed && way.id !== proposed.id && (
           <p data-testid="why-not">
             <b>Why not this one?</b> {whyNotThis(assessment.survey, way, choosing)}

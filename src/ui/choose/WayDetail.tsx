@@ -49,8 +49,37 @@ function PlanAfter({ plan: { tools, visits, settings, tests } }: { readonly plan
   );
 }
 
+interface Props {
+  readonly way: JudgedOption;
+  readonly known: Estimate;
+  /** All of them: the same way with and without the module is among these. */
+  readonly ways: readonly JudgedOption[];
+}
+
+/** What the module makes of the door volts; nothing where it does not stand beside a plain coil. */
+function ModuleWorth({ way, ways }: Pick<Props, 'way' | 'ways'>) {
+  const { path } = way.treatment.standing;
+  if (path !== 'series' && path !== 'shunt') return null;
+  const other = ways.find(
+    ({ treatment, transformer, tap, wire, device }) =>
+      treatment.id === (path === 'series' ? 'powerModule' : 'leaveAsIs') &&
+      transformer?.id === way.transformer?.id &&
+      tap?.screws === way.tap?.screws &&
+      wire === way.wire &&
+      device.id === way.device.id,
+  );
+  if (!other || other.judgement.verdict === 'notComputed') return null;
+  return (
+    <p className="small soft" data-testid="module-worth">
+      {path === 'series' ? 'With a power module' : 'Without the module'} the door would keep{' '}
+      <b className="figure">{voltsOrCollapse(other.judgement.governingVolts)}</b>
+      {other.forbidden ? `; the device does not allow it: ${other.forbidden}.` : '.'}
+    </p>
+  );
+}
+
 /** What one way does: verdict, volts on their way, each lasting state, and what becomes of the chime. */
-export function WayDetail({ way, known }: { readonly way: JudgedOption; readonly known: Estimate }) {
+export function WayDetail({ way, known, ways }: Props) {
   const { judgement, change, treatment, device } = way;
   const { point } = useJob();
   // Another device draws other watts from the same house
@@ -62,6 +91,7 @@ export function WayDetail({ way, known }: { readonly way: JudgedOption; readonly
       <div className="halves">
         <div>
           <Verdict judgement={judgement} way={wayWords(way)} />
+          <ModuleWorth way={way} ways={ways} />
           {judgement.rear && <RearDoor rear={judgement.rear} />}
           {way.forbidden && <p className="caution">The device does not allow it: {way.forbidden}.</p>}
           <table className="plain states">

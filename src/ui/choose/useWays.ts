@@ -3,7 +3,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type { ChoosingQuestion, ChoosingTold } from '@/contract/choosing';
 import type { Choosing, JudgedOption } from '@/core/advice';
 import { WIRE_WORDS, type Assessment } from '@/core/job';
-import type { SupplyPolicy } from '@/core/policy';
+import type { ModulePolicy, SupplyPolicy } from '@/core/policy';
 import type { ChoosingWorker } from '@/workers/choosing.worker';
 
 /** How far the worker is with the ways. */
@@ -25,8 +25,8 @@ type Kept = { readonly key: string; readonly ways: WaysState };
  * All ways at this point, judged in a worker: first roughly, then with the draws of a choice. A new question ends the
  * worker of the old one, so that no stale answer comes.
  */
-export function useWays({ survey, premises }: Assessment, policy: SupplyPolicy): Ways {
-  const key = useMemo(() => JSON.stringify([survey, premises, policy]), [policy, premises, survey]);
+export function useWays({ survey, premises }: Assessment, policy: SupplyPolicy, module: ModulePolicy): Ways {
+  const key = useMemo(() => JSON.stringify([survey, premises, policy, module]), [module, policy, premises, survey]);
   const [kept, setKept] = useState<Kept>({ key: '', ways: { state: 'waiting' } });
   const running = useRef<Worker | null>(null);
   useEffect(() => {
@@ -45,12 +45,15 @@ export function useWays({ survey, premises }: Assessment, policy: SupplyPolicy):
     const fail = (error: unknown): void =>
       set({ state: 'failed', message: error instanceof Error ? error.message : 'The worker did not start.' });
     worker.addEventListener('error', (event) => fail(new Error(event.message || 'The worker did not start.')));
-    const [asked, about, school] = JSON.parse(key) as [
+    const [asked, about, school, fits] = JSON.parse(key) as [
       ChoosingQuestion['survey'],
       ChoosingQuestion['premises'],
       SupplyPolicy,
+      ModulePolicy,
     ];
-    wrap<ChoosingWorker>(worker).choose({ survey: asked, premises: about, policy: school }, proxy(tell)).catch(fail);
+    wrap<ChoosingWorker>(worker)
+      .choose({ survey: asked, premises: about, policy: school, module: fits }, proxy(tell))
+      .catch(fail);
     return () => {
       running.current = null;
       worker.terminate();

@@ -1,5 +1,5 @@
 'use client';
-import { BAG_STATES, bagList } from '@/core/job';
+import { BAG_STATES, bagList, deviceOf } from '@/core/job';
 import { Choices } from '../kit/form/Choices';
 import { FieldGroup } from '../kit/form/FieldGroup';
 import { textField } from '../kit/form/fields';
@@ -12,6 +12,7 @@ const STATES = BAG_STATES.map((value) => ({ value, words: WORDS[value] }));
 export function BagArea() {
   const { keptJob, kept, write } = useJob();
   const lines = bagList(keptJob, kept);
+  const { inBag } = deviceOf(kept);
   const unchecked = lines.filter(({ answer }) => !answer?.state);
   return (
     <section>
@@ -19,6 +20,7 @@ export function BagArea() {
         At the van, before the ladder. What is missing or not right goes to the things to bring
         {keptJob.policy.registering === 'bench' ? '; the device is registered here, on the bench supply.' : '.'}
       </p>
+      {inBag.length > 0 && <p className="soft">By the catalogue its bag holds: {inBag.join(', ')}.</p>}
       {lines.map(({ item, answer }) => (
         <div key={item.id} className="check">
           <Choices

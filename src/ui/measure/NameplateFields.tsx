@@ -1,9 +1,11 @@
 'use client';
+import { figureOf, textOf } from '@/core/catalogue';
 import { LIMITS } from '@/core/job';
 import { VOLTS, parseVoltAmps } from '@/core/units';
 import type { TypedField } from '../kit/form/field';
 import { FieldGroup } from '../kit/form/FieldGroup';
 import { figureField, mapped } from '../kit/form/fields';
+import { Pick } from '../kit/form/Pick';
 import { useJob } from '../kit/job/JobContext';
 
 /** Volts and VA of a label, each by its own name; amps for VA are asked back. */
@@ -28,9 +30,12 @@ function plateFields(
   ];
 }
 
+const NONE_LIKE_IT = { value: '', words: 'take its figures over' } as const;
+
 /** What stands on the transformer and on the chime. */
 export function NameplateFields() {
-  const { point, kept, assessment } = useJob();
+  const { point, kept, catalogue, assessment, write } = useJob();
+  const alike = catalogue.chime.filter(({ values }) => values.kind === (point.chime.chimeKind ?? 'mechanical'));
   const scope = { pointId: point.id };
   const asked = assessment.next()?.id === 'nameplate';
   return (
@@ -53,6 +58,26 @@ export function NameplateFields() {
           point.chime.ratedVolts,
         )}
       />
+      {alike.length > 0 && (
+        <Pick
+          label="a chime like it, from the catalogue"
+          options={[
+            NONE_LIKE_IT,
+            ...alike.map(({ values }) => ({ value: textOf(values, 'id'), words: textOf(values, 'name') })),
+          ]}
+          chosen={NONE_LIKE_IT.value}
+          onPick={(id) => {
+            const values = alike.find((one) => one.values.id === id)?.values;
+            if (values)
+              write('chimeDescribed', {
+                ...scope,
+                ratedVolts: figureOf(values, 'ratedVolts'),
+                ratedVa: figureOf(values, 'ratedVa'),
+                coilOhms: values.coilOhms === undefined ? null : figureOf(values, 'coilOhms'),
+              });
+          }}
+        />
+      )}
     </>
   );
 }

@@ -190,6 +190,8 @@ export const chimeDescribed = exact({
   chimeKind: maybe.choice(CHIME_KINDS),
   ratedVolts: maybe.amount(LIMITS.nameplateVolts),
   ratedVa: maybe.amount(LIMITS.voltAmps),
+  /** Of a chime like it in the catalogue; one that was read goes before it. */
+  coilOhms: maybe.amount(LIMITS.coilOhms),
   present: maybe.choice(PRESENT_PATHS),
   place: maybe.text(),
   /** Another chime hangs between its Trans and Front. */

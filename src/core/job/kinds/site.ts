@@ -71,5 +71,6 @@ export const policyTaken = exact({
   account: school('account'),
   fixings: school('fixings'),
   weakSupply: school('weakSupply'),
+  powerModule: school('powerModule'),
   why: maybe.text(TEXT.long),
 });
