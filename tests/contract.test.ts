@@ -5,6 +5,7 @@ import { answerBreakerHunt, breakerHuntRequest } from '@/contract/breakerHunt';
 import { newCrewRequest, newJobRequest, parseEntries, parseJobFile } from '@/contract/job';
 import { parse } from '@/contract/parse';
 import { ProblemError, problemOf } from '@/contract/problem';
+import { answerBoxFill, boxFillRequest } from '@/contract/boxFill';
 import { answerSearchOrder, searchOrderRequest } from '@/contract/searchOrder';
 import { meterQuery } from '@/contract/simulated';
 import { answerSourceFit, sourceFitRequest } from '@/contract/sourceFit';
@@ -328,6 +329,48 @@ describe('compute/breaker-hunt', () => {
     const refused = refusal(() => ask(body));
     expect(refused.status).toBe(status);
     expect(refused.paths).toContain(path);
+  });
+});
+
+describe('compute/box-fill', () => {
+  const ask = (body: unknown) => answerBoxFill(parse(boxFillRequest, body));
+  const printed = {
+    rule: 'us-314.16',
+    edition: 2020,
+    boxIn3: 15.5,
+    conductors: [
+      { awg: 14, count: 4, role: 'ends' },
+      { awg: 18, count: 3, role: 'fixture' },
+    ],
+    canopy: 'flat',
+    clamps: 'internal',
+    grounds: { count: 3, awg: 14, fromCanopy: 1 },
+  };
+  it('answers the printed examples', () => {
+    expect(ask(printed)).toMatchObject({ requiredIn3: 16.5, spareIn3: -1, fits: false });
+    expect(ask({ ...printed, canopy: 'domed' })).toMatchObject({ requiredIn3: 12, spareIn3: 3.5, fits: true });
+  });
+  it('needs no more than the box and what is in it', () => {
+    expect(ask({ rule: 'us-314.16', edition: 2023, boxIn3: 6, conductors: [] })).toEqual({
+      requiredIn3: 0,
+      spareIn3: 6,
+      fits: true,
+      items: [],
+    });
+  });
+  it.each([
+    ['another rule', { ...printed, rule: 'eu' }, 400],
+    ['another edition', { ...printed, edition: 2014 }, 400],
+    ['an unknown field', { ...printed, lid: true }, 400],
+    ['a role that is none', { ...printed, conductors: [{ awg: 14, count: 1, role: 'hot' }] }, 400],
+    ['a box of 0 in³', { ...printed, boxIn3: 0 }, 422],
+    ['a size without an allowance', { ...printed, conductors: [{ awg: 15, count: 1, role: 'ends' }] }, 422],
+    ['a yoke of 4 AWG', { ...printed, yokes: [{ awg: 4 }] }, 422],
+    ['half a conductor', { ...printed, conductors: [{ awg: 14, count: 1.5, role: 'ends' }] }, 422],
+    ['fewer than none', { ...printed, fittings: -1 }, 422],
+    ['more grounds from the canopy than there are', { ...printed, grounds: { count: 1, awg: 14, fromCanopy: 2 } }, 422],
+  ])('refuses %s', (_what, body, status) => {
+    expect(refusal(() => ask(body)).status).toBe(status);
   });
 });
 

@@ -75,6 +75,11 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     found: { type: ['string', 'null'] },
     byAgreement: list(text),
   }),
+  BoxFill: object({
+    ...all(['requiredIn3', 'spareIn3'], figure),
+    fits: { type: 'boolean' },
+    items: list(object({ what: text, ...all(['count', 'eachIn3', 'in3'], figure) })),
+  }),
   SearchOrder: object({ order: list(text), expectedMinutes: figure }),
   Bytes: { type: 'string', format: 'binary' },
   Table: text,

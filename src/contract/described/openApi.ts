@@ -1,5 +1,6 @@
 import { adviceRequest } from '../adviceRequest';
 import { bellRequest } from '../bell';
+import { boxFillRequest } from '../boxFill';
 import { breakerHuntRequest } from '../breakerHunt';
 import { MOST_ENTRIES_AT_ONCE, newCrewRequest, newJobRequest } from '../job';
 import { PROBLEM_TITLES } from '../problem';
@@ -81,6 +82,7 @@ export function openApi(): object {
         AdviceRequest: jsonSchemaOf(adviceRequest),
         SourceFitRequest: jsonSchemaOf(sourceFitRequest),
         BreakerHuntRequest: jsonSchemaOf(breakerHuntRequest),
+        BoxFillRequest: jsonSchemaOf(boxFillRequest),
         SearchOrderRequest: jsonSchemaOf(searchOrderRequest),
         SettingsChange: jsonSchemaOf(settingsRequest),
         NewJob: jsonSchemaOf(newJobRequest),

@@ -50,6 +50,14 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
       refusals: [422, ...WITH_BODY],
     },
   },
+  '/api/v1/compute/box-fill': {
+    post: {
+      summary: 'The volume that what is in a junction box needs, line by line (NEC 314.16(B))',
+      body: 'BoxFillRequest',
+      answers: { 200: 'BoxFill' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
   '/api/v1/compute/advice': {
     post: {
       summary: 'The whole judgement of one doorbell: estimate, contradictions, options, proposal, next reading',

@@ -1,0 +1,8 @@
+import { answerBoxFill, boxFillRequest } from '@/contract/boxFill';
+import { parse } from '@/contract/parse';
+import { BODY_LIMITS, readJson } from '@/server/http/body';
+import { answer, route } from '@/server/http/route';
+
+export const POST = route(async (request) =>
+  answer(answerBoxFill(parse(boxFillRequest, await readJson(request, BODY_LIMITS.compute)))),
+);
