@@ -122,7 +122,7 @@ describe('a climb by clicks and typing', () => {
 
   it('Choose: takes a way with its reason', async () => {
     await screen.press('Choose');
-    await screen.says('keep the old one, power module is proposed', '[data-testid=proposal]');
+    await screen.says('Keep the old one, power module is proposed', '[data-testid=proposal]');
     await screen.choose('chime', 'Jumper');
     await screen.says('plug-in sounder rings');
     await screen.choose('chime', 'Power module');
