@@ -69,7 +69,9 @@ const MARKS: { readonly [R in Rung]: (job: Job, point: Point, assessment: Assess
     const treatment = treatmentById(point.choice.data.treatmentId);
     return mark(
       'done',
-      [point.choice.data.transformer?.name, treatment?.name.toLowerCase()].filter(Boolean).join(', '),
+      [point.choice.data.transformer?.name ?? point.choice.data.tap?.screws, treatment?.name.toLowerCase()]
+        .filter(Boolean)
+        .join(', '),
     );
   },
   isolate: (job, point, _assessment, who) => {

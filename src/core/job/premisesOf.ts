@@ -25,7 +25,8 @@ const COST_PER_METRE = 2;
 /** What decides at a point which ways there are, beside its circuit. */
 export function premisesOf(job: Job, point: Point, houses: Houses, catalogue: Catalogue): Premises {
   const { taps, pair, freeWays, foundAt, toldApart, givenUp } = point.transformer;
-  const route = point.look.wasThere === 'nothing' ? routeOf(job, point) : null;
+  const none = point.look.wasThere === 'nothing';
+  const route = none ? routeOf(job, point) : null;
   const sum = route && route.from !== 'battery' ? supplyRoute(route) : null;
   return {
     spare: sparePairsOf(point),
@@ -34,7 +35,9 @@ export function premisesOf(job: Job, point: Point, houses: Houses, catalogue: Ca
     badSplices: badSplicesOf(houses),
     freeRailWays: freeWays ?? null,
     heatingDoubt: foundAt === 'boilerRoom' && toldApart === undefined && givenUp === undefined,
-    newSupply: sum && { minutes: Math.round(sum.minutes), cost: Math.round(COST_PER_METRE * sum.lengthM) },
+    newSupply: none
+      ? { minutes: Math.round(sum?.minutes ?? 0), cost: Math.round(COST_PER_METRE * (sum?.lengthM ?? 0)) }
+      : null,
     catalogue,
   };
 }

@@ -1,6 +1,17 @@
 import { DRAWS_FOR_A_CHOICE, VERDICT_WORDS } from '@/core/bell';
 import { CHIME_KIND_WORDS, treatmentById } from '@/core/chime';
-import { assess, circuitsOfPoint, lengthsOf, partsOf, wifiOf, worriesOf, type Job, type Point } from '@/core/job';
+import {
+  assess,
+  circuitsOfPoint,
+  lengthsOf,
+  partsOf,
+  wifiOf,
+  worriesOf,
+  type Job,
+  type Point,
+  WIRE_WORDS,
+  wireOf,
+} from '@/core/job';
 import { CIRCUIT_STATE_WORDS } from '@/core/isolation';
 import { FIXING_WORDS, SEAL_WORDS, WALL_FIXINGS } from '@/core/mount';
 import { PLACE_FACTS } from '@/core/search';
@@ -13,6 +24,8 @@ import { margin, percent, volts } from '../kit/words';
 import { ChecksTable, ReadingsTable, StepsTable } from './SheetTables';
 import { FloodlightSheet } from './FloodlightSheet';
 import { Lines } from './Lines';
+
+const REAR_WORDS = { none: 'nothing', button: 'a button', device: 'a doorbell on the same transformer' } as const;
 
 interface Props {
   readonly job: Job;
@@ -94,6 +107,17 @@ export function PointSheet({ job, point, first }: Props) {
             ['wall', look.wall && WALL_FIXINGS[look.wall].name],
             ['lead reaches', small(look.leadReachM)],
             ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
+            [
+              'pairs of screws',
+              transformer.taps
+                ?.map(
+                  ({ screws, ratedVolts, ratedVa }) =>
+                    `${screws} ${ratedVolts} V ${ratedVa} VA${screws === transformer.pair ? ', in use' : ''}`,
+                )
+                .join('; '),
+            ],
+            ['rear door', chime.rear && REAR_WORDS[chime.rear]],
+            ['second chime', chime.secondChime === 'yes' && 'beside the first one'],
             ['transformer found', transformer.foundAt && PLACE_FACTS[transformer.foundAt].words],
             [
               'always fed',
@@ -111,9 +135,15 @@ export function PointSheet({ job, point, first }: Props) {
           <Lines
             lines={[
               ['device', choice.data.device.name],
-              ['transformer', choice.data.transformer?.name ?? 'the old one is kept'],
+              [
+                'transformer',
+                choice.data.transformer?.name ??
+                  (choice.data.tap
+                    ? `the old one, bell wires on ${choice.data.tap.screws}, ${choice.data.tap.ratedVolts} V`
+                    : 'the old one is kept'),
+              ],
               ['chime', `${treatment.name}: ${treatment.what}`],
-              ['pairs', choice.data.joinPairs && 'spare pairs joined'],
+              ['wire', WIRE_WORDS[wireOf(choice.data)]],
               ['why', choice.data.reason],
               [
                 'worked out then',
