@@ -61,7 +61,7 @@ describe('the catalogue', () => {
     await screen.press('Tall-view wired', 'table');
     await screen.type('drops out under', '20');
     await screen.press('Keep it');
-    await screen.says('20 is above doorFullVolts (14.5)', '.field.wrong');
+    await screen.says('20 is above “full from”, 14.5', '.field.wrong');
     await screen.type('drops out under', '-1');
     await screen.says('does not lie from 1 to 60 V', '.field.wrong');
     await screen.type('live at night', '0');

@@ -62,6 +62,15 @@ describe('a transformer that feeds more than one door', () => {
     expect(carried.rear?.belief).toBe(1);
     expect(carried.belief).toBe(1);
   });
+  it('feeds the rear doorbell past the coil where the chime is out of the loop, as the plan wires it', () => {
+    const by = (coilOut: boolean) =>
+      judge(rear(), houses, {
+        ...onStrong,
+        treatment: { path: 'link', linkOhms: 0.3, ...(coilOut ? { coilOut } : {}) },
+      }).rear?.low.likely ?? NaN;
+    // 7 VA through a coil of about 10 Ω
+    expect(by(true)).toBeGreaterThan(by(false) + 1);
+  });
   it('tells falling volts that end where the judgement does', () => {
     const known = estimate(rear(), 300);
     const { states } = judge(known.survey, known.houses, shunted);

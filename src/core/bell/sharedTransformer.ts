@@ -19,6 +19,7 @@ import {
   ORDINARY_BELL,
   RETURN_SPLICE,
   leadById,
+  type Move,
   type Wiring,
 } from '../wiring';
 import type { BellCase, CaseState } from './bellCase';
@@ -45,9 +46,20 @@ function changedWiring(shared: NonNullable<BellCase['shared']>, change: Change):
     secondChime: shared.secondChime,
     rear: shared.rear ? 'device' : 'none',
   });
+  // Out of the loop the chime’s Rear gives nothing: the plan joins the rear door’s wire to the transformer’s
+  const follows: readonly Move[] =
+    shared.rear && change.treatment.path === 'link' && change.treatment.coilOut
+      ? [
+          { do: 'off', lead: 'toRear.a', joint: 'chime.Rear' },
+          { do: 'on', lead: 'toRear.a', joint: 'chime.Trans' },
+        ]
+      : [];
+  const joined = applyMoves(found, follows);
   return applyMoves(
-    found,
-    doorTasks(found, { do: 'add', part: doorPart('device', 'doorbell', 'door', 'load') }).flatMap(({ moves }) => moves),
+    joined,
+    doorTasks(joined, { do: 'add', part: doorPart('device', 'doorbell', 'door', 'load') }).flatMap(
+      ({ moves }) => moves,
+    ),
   );
 }
 

@@ -5,7 +5,8 @@ import type { Lead, Part, Wiring } from './wiring';
 export type BellPath =
   | { readonly path: 'series' }
   | { readonly path: 'shunt'; readonly shuntOhms: number }
-  | { readonly path: 'link'; readonly linkOhms: number }
+  /** `coilOut`: no coil stands beside it, the chime has lost its wires, and what hangs on Rear is joined before it. */
+  | { readonly path: 'link'; readonly linkOhms: number; readonly coilOut?: true }
   | { readonly path: 'none' };
 
 /** Whether a lead is the outgoing conductor of a run, or was laid beside or instead of it. */
@@ -73,9 +74,10 @@ export function bellPathOf(wiring: Wiring): BellPath | null {
   const ways = waysBetween(edges, start, end);
   const sum = (way: readonly Edge[]): number => way.reduce((ohms, edge) => ohms + edge.ohms, 0);
   const link = ways.find((way) => way.every(({ kind }) => kind === 'link'));
-  if (link) return { path: 'link', linkOhms: sum(link) };
   const coil = ways.some((way) => way.some(({ kind }) => kind === 'coil'));
+  if (link) return { path: 'link', linkOhms: sum(link), ...(coil ? {} : { coilOut: true }) };
   const shunt = ways.find((way) => way.every(({ kind }) => kind !== 'coil'));
-  if (shunt) return coil ? { path: 'shunt', shuntOhms: sum(shunt) } : { path: 'link', linkOhms: sum(shunt) };
+  if (shunt)
+    return coil ? { path: 'shunt', shuntOhms: sum(shunt) } : { path: 'link', linkOhms: sum(shunt), coilOut: true };
   return coil ? { path: 'series' } : null;
 }

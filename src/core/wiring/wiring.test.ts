@@ -103,13 +103,13 @@ describe('the path that a treatment makes', () => {
       diode: { path: 'series' },
       powerModule: { path: 'shunt', shuntOhms: 1 },
       inlineModule: { path: 'shunt', shuntOhms: 1 },
-      moduleBypass: { path: 'link', linkOhms: 0.3 },
+      moduleBypass: { path: 'link', linkOhms: 0.3, coilOut: true },
       jumper: { path: 'link', linkOhms: 0.02 },
-      fuseLink: { path: 'link', linkOhms: 0.15 },
+      fuseLink: { path: 'link', linkOhms: 0.15, coilOut: true },
       takeOut: { path: 'none' },
       noChime: { path: 'none' },
-      protector: { path: 'link', linkOhms: 0.3 },
-      boxedReplaced: { path: 'link', linkOhms: 0.15 },
+      protector: { path: 'link', linkOhms: 0.3, coilOut: true },
+      boxedReplaced: { path: 'link', linkOhms: 0.15, coilOut: true },
     });
   });
   it.each(mechanical.map((treatment) => [treatment.name, treatment] as const))(

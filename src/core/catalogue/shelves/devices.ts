@@ -104,6 +104,44 @@ export function deviceFrom(values: Values): DeviceProfile {
   };
 }
 
+const COLUMNS: readonly Column[] = [
+  ...NAMED,
+  volts('supplyNominalMinVolts', 'supply from'),
+  volts('supplyNominalMaxVolts', 'supply to'),
+  figure('vaAsked', 'VA asked for', 'VA', 1, 200),
+  volts('doorMinVolts', 'drops out under', true),
+  volts('doorFullVolts', 'full from', true),
+  volts('doorMaxVolts', 'never over', true),
+  watts('standbyWatts', 'standby'),
+  watts('liveDayWatts', 'live by day'),
+  watts('liveNightWatts', 'live at night'),
+  watts('bootWatts', 'boot and charge'),
+  figure('wattsPercent', 'spread of the watts ±', '%', 0, 80),
+  figure('powerFactor', 'power factor', '', 0.2, 1),
+  figure('displacementFactor', 'displacement factor', '', 0.2, 1),
+  figure('capacitanceMicroF', 'capacitor', 'µF', 10, 10_000),
+  figure('dropVolts', 'drop of its bridge', 'V', 0, 5),
+  figure('lockOutVolts', 'converter gives up under', 'V', 1, 40),
+  figure('pressOhms', 'closes the loop through', 'Ω', 0.1, 100),
+  figure('viewHorizontalDeg', 'view across', '°', 20, 360),
+  figure('viewVerticalDeg', 'view up and down', '°', 20, 360),
+  figure('plateHeightM', 'plate height', 'm', 0.03, 0.6),
+  figure('plateWidthM', 'plate width', 'm', 0.02, 0.6),
+  {
+    name: 'forbids',
+    words: 'chime treatments it forbids',
+    type: 'list',
+    most: 12,
+    of: TREATMENT_IDS,
+    optional: true,
+  },
+  { ...figure('dailyWh', 'uses a day (own battery)', 'Wh', 0.1, 60), optional: true },
+  { ...figure('trickleWatts', 'charges with (own battery)', 'W', 0.05, 30), optional: true },
+  { ...figure('recordingPerMonth', 'recording, a month', '', 0, 1000), optional: true },
+  { name: 'inBag', words: 'comes in its bag', type: 'list', most: 20, optional: true },
+  REMARK,
+];
+
 /** Limits that must stand in this order. */
 const RISING: readonly (readonly [lower: string, upper: string])[] = [
   ['supplyNominalMinVolts', 'supplyNominalMaxVolts'],
@@ -112,10 +150,12 @@ const RISING: readonly (readonly [lower: string, upper: string])[] = [
   ['powerFactor', 'displacementFactor'],
 ];
 
+const wordsOf = (name: string): string => COLUMNS.find((column) => column.name === name)?.words ?? name;
+
 const disagreements = (values: Values): readonly ValueFault[] => [
   ...RISING.filter(([lower, upper]) => figureOf(values, lower) > figureOf(values, upper)).map(([lower, upper]) => ({
     column: lower,
-    message: `${figureOf(values, lower)} is above ${upper} (${figureOf(values, upper)})`,
+    message: `${figureOf(values, lower)} is above “${wordsOf(upper)}”, ${figureOf(values, upper)}`,
   })),
   ...((values.dailyWh === undefined) === (values.trickleWatts === undefined)
     ? []
@@ -125,43 +165,7 @@ const disagreements = (values: Values): readonly ValueFault[] => [
 export const devices: Shelf = {
   words: 'Doorbells',
   one: 'doorbell',
-  columns: [
-    ...NAMED,
-    volts('supplyNominalMinVolts', 'supply from'),
-    volts('supplyNominalMaxVolts', 'supply to'),
-    figure('vaAsked', 'VA asked for', 'VA', 1, 200),
-    volts('doorMinVolts', 'drops out under', true),
-    volts('doorFullVolts', 'full from', true),
-    volts('doorMaxVolts', 'never over', true),
-    watts('standbyWatts', 'standby'),
-    watts('liveDayWatts', 'live by day'),
-    watts('liveNightWatts', 'live at night'),
-    watts('bootWatts', 'boot and charge'),
-    figure('wattsPercent', 'spread of the watts ±', '%', 0, 80),
-    figure('powerFactor', 'power factor', '', 0.2, 1),
-    figure('displacementFactor', 'displacement factor', '', 0.2, 1),
-    figure('capacitanceMicroF', 'capacitor', 'µF', 10, 10_000),
-    figure('dropVolts', 'drop of its bridge', 'V', 0, 5),
-    figure('lockOutVolts', 'converter gives up under', 'V', 1, 40),
-    figure('pressOhms', 'closes the loop through', 'Ω', 0.1, 100),
-    figure('viewHorizontalDeg', 'view across', '°', 20, 360),
-    figure('viewVerticalDeg', 'view up and down', '°', 20, 360),
-    figure('plateHeightM', 'plate height', 'm', 0.03, 0.6),
-    figure('plateWidthM', 'plate width', 'm', 0.02, 0.6),
-    {
-      name: 'forbids',
-      words: 'chime treatments it forbids',
-      type: 'list',
-      most: 12,
-      of: TREATMENT_IDS,
-      optional: true,
-    },
-    { ...figure('dailyWh', 'uses a day (own battery)', 'Wh', 0.1, 60), optional: true },
-    { ...figure('trickleWatts', 'charges with (own battery)', 'W', 0.05, 30), optional: true },
-    { ...figure('recordingPerMonth', 'recording, a month', '', 0, 1000), optional: true },
-    { name: 'inBag', words: 'comes in its bag', type: 'list', most: 20, optional: true },
-    REMARK,
-  ],
+  columns: COLUMNS,
   shipped: DEVICES.map(valuesOf),
   disagreements,
 };

@@ -1,4 +1,5 @@
-import { betweenPart, hasPart, moveTask, spliceAt, type Move } from '../../wiring';
+import { hasPart, moveTask, spliceAt, type Move } from '../../wiring';
+import { fuseLinkPart } from '../chimeParts';
 import { fuseTestTask } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
@@ -40,17 +41,7 @@ export const boxedReplaced: TreatmentPlan = {
       'boxed-link',
       'bell',
       [
-        {
-          do: 'add',
-          part: betweenPart({
-            id: 'fuse',
-            name: 'fuse link',
-            place: 'chime',
-            kind: 'link',
-            ohms: 0.15,
-            leads: ['the fuse link', 'the fuse link’s other end'],
-          }),
-        },
+        { do: 'add', part: fuseLinkPart() },
         { do: 'splice', joint: spliceAt(DOOR_SPLICE, 'chime', 'door side') },
         ...found.leads
           .filter(({ from, run }) => from === 'new.S1' && run === 'toDoor')

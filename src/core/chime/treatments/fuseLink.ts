@@ -1,4 +1,5 @@
-import { betweenPart, moveTask, spliceAt } from '../../wiring';
+import { moveTask, spliceAt } from '../../wiring';
+import { fuseLinkPart } from '../chimeParts';
 import { LABEL_TASK, fuseTestTask, rearFollows, swing } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
@@ -22,17 +23,7 @@ export const fuseLink: TreatmentPlan = {
       'fuse-front',
       'bell',
       [
-        {
-          do: 'add',
-          part: betweenPart({
-            id: 'fuse',
-            name: 'fuse link',
-            place: 'chime',
-            kind: 'link',
-            ohms: 0.15,
-            leads: ['the fuse link', 'the fuse link’s other end'],
-          }),
-        },
+        { do: 'add', part: fuseLinkPart() },
         { do: 'splice', joint: spliceAt('splice.front', 'chime', 'door side') },
         { do: 'on', lead: 'fuse.a', joint: 'splice.front' },
         ...swing(found, 'Front', 'splice.front'),

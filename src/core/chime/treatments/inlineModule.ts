@@ -1,4 +1,5 @@
-import { betweenPart, lookTask, moveTask } from '../../wiring';
+import { lookTask, moveTask } from '../../wiring';
+import { modulePart } from '../chimeParts';
 import { LABEL_TASK, swing } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
@@ -21,17 +22,7 @@ export const inlineModule: TreatmentPlan = {
       'inline-front',
       'bell',
       [
-        {
-          do: 'add',
-          part: betweenPart({
-            id: 'inline',
-            name: 'module',
-            place: 'chime',
-            kind: 'shunt',
-            ohms: 1,
-            leads: ['module lead', 'other module lead'],
-          }),
-        },
+        { do: 'add', part: modulePart('inline') },
         ...swing(found, 'Front', 'inline.A'),
         { do: 'on', lead: 'inline.a', joint: 'chime.Front' },
       ],

@@ -1,4 +1,5 @@
-import { betweenPart, lookTask, moveTask } from '../../wiring';
+import { lookTask, moveTask } from '../../wiring';
+import { modulePart } from '../chimeParts';
 import { LABEL_TASK } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
@@ -21,17 +22,7 @@ export const powerModule: TreatmentPlan = {
       'module-front',
       'bell',
       [
-        {
-          do: 'add',
-          part: betweenPart({
-            id: 'module',
-            name: 'module',
-            place: 'chime',
-            kind: 'shunt',
-            ohms: 1,
-            leads: ['module lead', 'other module lead'],
-          }),
-        },
+        { do: 'add', part: modulePart('module') },
         { do: 'on', lead: 'module.a', joint: 'chime.Front' },
       ],
       'Strip 8 mm, hook clockwise so that the screw closes the hook. Nothing on Rear.',
