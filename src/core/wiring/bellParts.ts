@@ -93,6 +93,7 @@ export function transformerPart(
         : []),
     ],
     leads: mains === 'leads' ? primary : [],
+    ...(mains === 'leads' ? { bonds: [`${id}.ground side`] } : {}),
   };
 }
 
@@ -135,5 +136,3 @@ export const doorPart = (id: string, name: string, place: 'door' | 'rearDoor', k
   elements: [{ id: `${id}.${kind}`, kind, from: `${id}.D1`, to: `${id}.D2` }],
   leads: [],
 });
-
-export const spliceAt = (id: string, place: WiringPlace, name: string): Joint => ({ id, place, kind: 'splice', name });

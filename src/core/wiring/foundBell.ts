@@ -1,6 +1,7 @@
-import { betweenPart, boxedChimePart, chimePart, doorPart, spliceAt, transformerPart } from './bellParts';
+import { betweenPart, boxedChimePart, chimePart, doorPart, transformerPart } from './bellParts';
 import type { BellPath } from './bellPath';
 import { applyMoves, type Move } from './move';
+import { capAt, spliceAt, switchPart } from './mainsParts';
 import { EMPTY_WIRING, type Lead, type Wiring } from './wiring';
 
 /** What the survey says of a point’s bell wiring. */
@@ -16,6 +17,8 @@ export interface BellFacts {
   readonly straight: boolean;
   /** What is at the front door now. */
   readonly door: 'button' | 'device' | 'nothing';
+  /** The transformer dies with a switch. */
+  readonly switched?: boolean;
   /** Names of the transformer’s bell screws, the pair in use first. */
   readonly screws?: readonly string[];
 }
@@ -53,11 +56,46 @@ function mainsMoves(transformer: string): readonly Move[] {
     { do: 'splice', joint: spliceAt(`splice.${one}`, 'transformer', one) },
     {
       do: 'lay',
-      leads: [{ id: `house.${one}`, name: `house’s ${one}`, carries: one, from: null, to: `splice.${one}` }],
+      leads: [houseLead(one, `splice.${one}`)],
     },
     { do: 'on', lead: `${transformer}.${one}`, joint: `splice.${one}` },
   ]);
 }
+
+/** The circuit that a transformer hangs on, where nobody tells several apart. */
+const ONLY_CIRCUIT = 'A';
+
+const houseLead = (carries: 'hot' | 'neutral' | 'ground', to: string): Lead => ({
+  id: `house.${carries}`,
+  name: `house’s ${carries}`,
+  carries,
+  from: null,
+  to,
+  house: { circuit: ONLY_CIRCUIT, beyond: 'supply' },
+});
+
+/** A switch between the board and the house’s hot: the bell dies with it. */
+const switchMoves = (): readonly Move[] => [
+  { do: 'add', part: switchPart('switch', 'switch') },
+  {
+    do: 'lay',
+    leads: [
+      {
+        id: 'switch.feed',
+        name: 'feed of the switch',
+        carries: 'hot',
+        from: null,
+        to: 'switch.in',
+        house: { circuit: ONLY_CIRCUIT, beyond: 'supply' },
+      },
+    ],
+  },
+  { do: 'pull', lead: 'house.hot' },
+  {
+    do: 'lay',
+    leads: [{ id: 'house.hot', name: 'house’s hot', carries: 'hot', from: 'switch.out', to: 'splice.hot' }],
+  },
+];
 
 /** What stands between Trans and Front beside or instead of the coil, as it was found. */
 function presentMoves(present: BellPath): readonly Move[] {
@@ -105,14 +143,15 @@ export function foundBell(facts: BellFacts): Wiring {
   if (chime === 'boxed') {
     return applyMoves(EMPTY_WIRING, [
       { do: 'add', part: boxedChimePart() },
-      ...(['hot', 'neutral'] as const).map((one): Move => ({
-        do: 'lay',
-        leads: [{ id: `house.${one}`, name: `house’s ${one}`, carries: one, from: null, to: `boxed.${one}` }],
-      })),
       // Its ground ends capped: an all-plastic housing has no terminal for it
+      { do: 'splice', joint: capAt('cap.ground', 'chime', 'ground, capped') },
       {
         do: 'lay',
-        leads: [{ id: 'house.ground', name: 'house’s ground', carries: 'ground', from: null, to: null }],
+        leads: [
+          houseLead('hot', 'boxed.hot'),
+          houseLead('neutral', 'boxed.neutral'),
+          houseLead('ground', 'cap.ground'),
+        ],
       },
       ...doorMoves(door),
       {
@@ -131,6 +170,7 @@ export function foundBell(facts: BellFacts): Wiring {
   return applyMoves(EMPTY_WIRING, [
     { do: 'add', part: transformerPart('old', 'old transformer', 'leads', { screws }) },
     ...mainsMoves('old'),
+    ...(facts.switched ? switchMoves() : []),
     ...(chime === 'screws' ? [{ do: 'add', part: chimePart('chime', 'chime', 'chime') } as const] : []),
     ...(inLoop ? [] : [{ do: 'splice', joint: spliceAt(THROUGH_SPLICE, 'chime', 'wires joined') } as const]),
     ...doorMoves(door),

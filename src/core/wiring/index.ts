@@ -1,17 +1,35 @@
 export { bellNetwork, type BellNetwork, type BellValues } from './bellNetwork';
-export { betweenPart, doorPart, spliceAt, SCREW_PAIRS, type ScrewPair } from './bellParts';
+export { betweenPart, doorPart, SCREW_PAIRS, type ScrewPair } from './bellParts';
 export { bellPathOf, isConductor, type BellPath } from './bellPath';
 export { doorTasks, joinPairs, mendTasks, repull } from './cableTasks';
 export { ORDINARY_BELL, RETURN_SPLICE, THROUGH_SPLICE, foundBell, type BellFacts } from './foundBell';
 export { mainsSide, tapTasks, type FittedTransformer, type TransformerFit } from './mainsSide';
-export { applyMoves, type Move } from './move';
-export { afterStep, changedLeads, planWiring, wiringBuilt, type WiringPlan } from './plan';
-export { lookTask, moveTask, type Step, type StepPlace, type Task, type Touches } from './step';
 export {
+  bondedPart,
+  capAt,
+  fixturePart,
+  outletPart,
+  pigtail,
+  sensorPart,
+  spliceAt,
+  spurPart,
+  switchPart,
+  type FixtureWires,
+} from './mainsParts';
+export { applyMoves, type Move } from './move';
+export { compareFindings, checkWiring, RULES, type FindingsCompared } from './rules/checkWiring';
+export { BARE_CONTEXT, type Finding, type Rule, type RuleContext, type Severity, type Sufficiency } from './rules/rule';
+export { afterStep, changedLeads, fitted, planWiring, wiringBuilt, type WiringPlan } from './plan';
+export { lookTask, moveTask, type Step, type StepPlace, type Task, type Touches } from './step';
+export { WIRE_COLOURS, WIRE_COLOUR_WORDS, gaugeMm2, type Wire, type WireColour } from './wire';
+export {
+  EMPTY_WIRING,
   hasPart,
+  jointById,
   jointsOf,
   leadById,
   leadsAt,
+  type Carries,
   type Element,
   type Joint,
   type Lead,

@@ -1,4 +1,5 @@
-import { spliceAt, transformerPart } from './bellParts';
+import { transformerPart } from './bellParts';
+import { spliceAt } from './mainsParts';
 import type { Move } from './move';
 import { lookTask, moveTask, type Task } from './step';
 import { hasPart, jointById, leadsAt, type Part, type Wiring } from './wiring';
@@ -63,6 +64,9 @@ const joinPrimary = (found: Wiring, carries: (typeof MAINS)[number]): readonly M
       ? []
       : ([
           { do: 'splice', joint: spliceAt(splice, feedingPart(found)?.place ?? PLACE, carries) },
+          ...(jointById(found, `cap.${carries}`)
+            ? ([{ do: 'off', lead: `house.${carries}`, joint: `cap.${carries}` }] as const)
+            : []),
           { do: 'on', lead: `house.${carries}`, joint: splice },
         ] as const)),
     { do: 'on', lead: `new.${carries}`, joint: splice },

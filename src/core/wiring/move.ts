@@ -1,4 +1,4 @@
-import { jointById, leadById, type Joint, type Lead, type Part, type Wiring } from './wiring';
+import { hasPart, jointById, leadById, type Joint, type Lead, type Part, type Wiring } from './wiring';
 
 /**
  * One change of a wiring, small enough for a hand: a part is put in place or taken out, an end comes off a joint, an end
@@ -14,7 +14,11 @@ export type Move =
   | { readonly do: 'off'; readonly lead: string; readonly joint: string }
   | { readonly do: 'on'; readonly lead: string; readonly joint: string }
   /** The winding between other screws of the same part: what feeds the loop from now on. */
-  | { readonly do: 'feed'; readonly part: string; readonly from: string; readonly to: string };
+  | { readonly do: 'feed'; readonly part: string; readonly from: string; readonly to: string }
+  /** A switch guarded and labelled. */
+  | { readonly do: 'guard'; readonly part: string }
+  /** A conductor marked for what it carries, whatever its colour says. */
+  | { readonly do: 'mark'; readonly lead: string };
 
 /** A move that the wiring does not allow: a lead, joint or part that is not there. A bug of a plan, not of an installer. */
 export class WrongMoveError extends Error {
@@ -92,10 +96,21 @@ export function applyMove(wiring: Wiring, move: Move): Wiring {
             : part,
         ),
       };
+    case 'guard':
+      if (!hasPart(wiring, move.part)) throw new WrongMoveError(move, 'no such part');
+      return {
+        ...wiring,
+        parts: wiring.parts.map((part) => (part.id === move.part ? { ...part, guarded: true } : part)),
+      };
+    case 'mark':
+      if (!leadById(wiring, move.lead)) throw new WrongMoveError(move, 'no such lead');
+      return changeLead(wiring, move.lead, (one) => (one.wire ? { ...one, wire: { ...one.wire, marked: true } } : one));
     case 'on': {
       const lead = leadById(wiring, move.lead);
       if (!lead || !jointById(wiring, move.joint)) throw new WrongMoveError(move, 'no such lead or joint');
-      if (lead.from !== null && lead.to !== null) throw new WrongMoveError(move, 'the lead has no free end');
+      // The other end of a conductor of the house lies beyond what is worked on
+      const held = [lead.from, lead.to].filter((end) => end !== null).length;
+      if (held === 2 || (held === 1 && lead.house)) throw new WrongMoveError(move, 'the lead has no free end');
       return changeLead(wiring, move.lead, (one) =>
         one.from === null ? { ...one, from: move.joint } : { ...one, to: move.joint },
       );

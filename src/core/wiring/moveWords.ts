@@ -28,6 +28,8 @@ function towards(wiring: Wiring, id: string, leads: readonly string[]): string {
       const part = wiring.parts.find(({ joints }) => joints.some((one) => one.id === id));
       return `into the ${part?.name ?? 'part'}`;
     }
+    case 'cap':
+      return 'under a cap of its own';
     case 'splice': {
       const others = leadsAt(wiring, id).filter((lead) => !leads.includes(lead.id));
       return others.length === 0 ? 'ready for its splice' : `joined to ${others.map(({ name }) => name).join(' and ')}`;

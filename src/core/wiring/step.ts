@@ -3,7 +3,7 @@ import type { Move } from './move';
 /** What a step may put hands on. Decides which proof it needs. */
 export type Touches = 'nothing' | 'bell' | 'mains';
 
-export type StepPlace = 'van' | 'chime' | 'door' | 'transformer' | 'cable';
+export type StepPlace = 'van' | 'chime' | 'door' | 'transformer' | 'cable' | 'box' | 'switch';
 
 /** One thing to do, small enough to be ticked. */
 export interface Task {
@@ -16,6 +16,12 @@ export interface Task {
   readonly touches: Touches;
   /** What it changes of the wiring; none where something is only looked at. */
   readonly moves: readonly Move[];
+  /** How much insulation comes off, m. */
+  readonly stripM?: number;
+  /** A picture belongs to it. */
+  readonly photo?: true;
+  /** The circuit is switched on here to see it work: every proof ends with it. */
+  readonly energises?: true;
 }
 
 /** A task as it is read and ticked. */

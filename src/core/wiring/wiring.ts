@@ -1,19 +1,28 @@
-/** Where hands are when a joint is made. `board` and `cable` lie behind what is worked on. */
-export type WiringPlace = 'board' | 'transformer' | 'chime' | 'door' | 'rearDoor' | 'cable';
+import type { Wire } from './wire';
 
-/** A point that holds ends of leads together: a screw or port of a part, or a splice in a connector. */
+/** Where hands are when a joint is made. `board` and `cable` lie behind what is worked on. */
+export type WiringPlace = 'board' | 'transformer' | 'chime' | 'door' | 'rearDoor' | 'cable' | 'box' | 'switch';
+
+/** A point that holds ends of leads: a screw or port of a part, a splice in a connector, a cap over one bare end. */
 export interface Joint {
   readonly id: string;
   readonly place: WiringPlace;
-  readonly kind: 'screw' | 'port' | 'splice';
+  readonly kind: 'screw' | 'port' | 'splice' | 'cap';
   /** As it is called on the spot: “Front”. */
   readonly name: string;
 }
 
-/** What a conductor carries, by test and not by its colour. */
-export type Carries = 'bell' | 'hot' | 'neutral' | 'ground';
+/** What a conductor carries, by test and not by its colour. A hot stays a hot behind a switch: the switch is a part. */
+export type Carries = 'bell' | 'hot' | 'neutral' | 'ground' | 'unknown';
 
-/** One conductor. An end that is at no joint is null: capped, or loose in the wall. */
+/** A conductor that leaves what is worked on: towards the board, or onward to something else on the same circuit. */
+export interface HouseEnd {
+  /** Which circuit, as the survey tells them apart. */
+  readonly circuit: string;
+  readonly beyond: 'supply' | 'onward';
+}
+
+/** One conductor. An end that is at no joint is null: loose, or beyond what is worked on where it has a {@link HouseEnd}. */
 export interface Lead {
   readonly id: string;
   readonly name: string;
@@ -24,9 +33,26 @@ export interface Lead {
   readonly run?: string;
   /** Ohms of its own, where it stands in the bell's loop and is no conductor of a run. */
   readonly ohms?: number;
+  readonly house?: HouseEnd;
+  /** Size, strands, metal and colour, where they were looked at. */
+  readonly wire?: Wire;
+  /** A short lead that is made on the spot, wholly inside the box. */
+  readonly pigtail?: true;
 }
 
-export const ELEMENT_KINDS = ['winding', 'primary', 'coil', 'shunt', 'link', 'load', 'button'] as const;
+export const ELEMENT_KINDS = [
+  'winding',
+  'primary',
+  'coil',
+  'shunt',
+  'link',
+  'load',
+  'button',
+  'lamp',
+  'switch',
+  'sensor',
+  'fuse',
+] as const;
 export type ElementKind = (typeof ELEMENT_KINDS)[number];
 
 /** What lies between two joints inside a part. */
@@ -39,7 +65,7 @@ export interface Element {
   readonly ohms?: number;
 }
 
-/** A thing with joints: transformer, chime, module, link, button, doorbell. */
+/** A thing with joints: transformer, chime, module, link, button, doorbell, fixture, plate, switch. */
 export interface Part {
   readonly id: string;
   readonly name: string;
@@ -48,11 +74,16 @@ export interface Part {
   readonly elements: readonly Element[];
   /** Leads that come with it. */
   readonly leads: readonly Lead[];
+  /** Its metal: joints that have to be one with the supply’s ground. */
+  readonly bonds?: readonly string[];
+  /** A switch that was guarded and labelled, so that nobody turns it off. */
+  readonly guarded?: true;
 }
 
 /** A point’s wiring: parts, splices and the conductors between them. */
 export interface Wiring {
   readonly parts: readonly Part[];
+  /** Splices and caps: joints of no part. */
   readonly splices: readonly Joint[];
   readonly leads: readonly Lead[];
 }

@@ -79,7 +79,7 @@ function JointMark({ joint: { x, y, kind, name }, ringed }: { readonly joint: Dr
     );
   return (
     <g>
-      {kind === 'splice' ? (
+      {kind === 'splice' || kind === 'cap' ? (
         <circle cx={x} cy={y} r="8" className="hole" />
       ) : (
         name !== 'inside' && <rect x={x - 5} y={y - 7} width="10" height="14" className="screw" />

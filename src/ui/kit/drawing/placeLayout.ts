@@ -108,7 +108,7 @@ const CHIME: Scene = {
 const BOXED: Scene = {
   name: { x: 200, y: 30 },
   between: 130,
-  joints: { 'bell 1': 70, 'bell 2': 170, inside: 120, hot: 300, neutral: 370 },
+  joints: { 'bell 1': 70, 'bell 2': 170, inside: 120, hot: 300, neutral: 370, 'cap.ground': 430 },
   wires: {
     'toDoor.a': [70, 'door'],
     'toDoor.b': [170, 'door'],

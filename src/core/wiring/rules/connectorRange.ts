@@ -1,0 +1,14 @@
+import { leadsAt } from '../wiring';
+import type { Rule } from './rule';
+
+/** Every splice is held by a connector whose range holds it. */
+export const connectorRange: Rule = {
+  id: 'connectorRange',
+  name: 'connector in its range',
+  severity: 'stop',
+  check: ({ wiring }, { connectorAt }) =>
+    wiring.splices.flatMap(({ id }) => {
+      const held = connectorAt(id);
+      return held && !held.suffices ? [{ words: held.words, leads: leadsAt(wiring, id).map((lead) => lead.id) }] : [];
+    }),
+};

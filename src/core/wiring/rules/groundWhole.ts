@@ -1,0 +1,35 @@
+import type { Rule } from './rule';
+
+/** Fixture, plate, metal box and the supply’s ground are one; without a ground only as the region’s rule allows, in writing. */
+export const groundWhole: Rule = {
+  id: 'groundWhole',
+  name: 'ground path whole',
+  severity: 'stop',
+  check: (graph, { words, groundDecision }) => {
+    const metal = graph.wiring.parts.flatMap(({ name, bonds = [], leads }) =>
+      bonds.map((joint) => ({ name, joint, leads: leads.filter(({ carries }) => carries === 'ground') })),
+    );
+    if (metal.length === 0) return [];
+    const grounds = graph.sources.filter(({ lead }) => lead.carries === 'ground');
+    if (grounds.length === 0) {
+      const names = [...new Set(metal.map(({ name }) => name))].join(', ');
+      const leads = metal.flatMap((one) => one.leads.map(({ id }) => id));
+      // No house conductor at all was looked at: nothing can be said
+      if (graph.sources.length === 0) return [];
+      return groundDecision === null
+        ? [{ words: `No ${words.ground} reaches ${names}: find out, it never goes on in silence.`, leads }]
+        : [{ severity: 'worry', words: `No ${words.ground} reaches ${names}. In writing: ${groundDecision}`, leads }];
+    }
+    const nodes = new Set(grounds.map(({ node }) => node));
+    return metal
+      .filter(({ joint, leads }) => {
+        // A ground lead that hangs free is told as a loose lead
+        const own = graph.wiring.leads.filter(({ id }) => leads.some((lead) => lead.id === id));
+        return !nodes.has(graph.nodeOf(joint)) && !own.some(({ from, to }) => from === null || to === null);
+      })
+      .map(({ name, leads }) => ({
+        words: `The ${name} is not on the supply’s ${words.ground}.`,
+        leads: leads.map(({ id }) => id),
+      }));
+  },
+};

@@ -1,0 +1,30 @@
+import type { Edge } from './graph';
+import type { Rule } from './rule';
+
+const isShunt = ({ element, part }: Edge): boolean =>
+  element.kind === 'shunt' || (element.kind === 'link' && part.place === 'chime');
+
+/** A module or link at the chime lies between Trans and Front, and across nothing else. */
+export const moduleAcross: Rule = {
+  id: 'moduleAcross',
+  name: 'module across Front and Trans',
+  severity: 'stop',
+  check: ({ edges }) =>
+    edges.filter(isShunt).flatMap(({ part, a, b }) => {
+      const pair = (x: string, y: string): boolean => (x === a && y === b) || (x === b && y === a);
+      if (a === b)
+        return { words: `Both leads of the ${part.name} are on one joint: it does nothing.`, leads: ids(part.leads) };
+      const winding = edges.find(({ element }) => element.kind === 'winding');
+      if (winding && pair(winding.a, winding.b))
+        return { words: `The ${part.name} lies across the transformer: it shorts it.`, leads: ids(part.leads) };
+      const rear = edges.find(({ element }) => element.id.endsWith('.rearCoil'));
+      if (rear && pair(rear.a, rear.b))
+        return { words: `The ${part.name} lies across Trans and Rear, not Trans and Front.`, leads: ids(part.leads) };
+      const front = edges.find(({ element }) => element.id.endsWith('.coil'));
+      if (front && rear && pair(front.b, rear.b))
+        return { words: `The ${part.name} lies across Front and Rear, not Trans and Front.`, leads: ids(part.leads) };
+      return [];
+    }),
+};
+
+const ids = (leads: readonly { readonly id: string }[]): readonly string[] => leads.map(({ id }) => id);

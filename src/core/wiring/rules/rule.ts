@@ -1,0 +1,64 @@
+import type { WiringGraph } from './graph';
+
+/** `stop`: not so. `worry`: to be put right or accepted in words. `remark`: to know. */
+export type Severity = 'stop' | 'worry' | 'remark';
+
+/** What a rule found: a plain sentence with the conductors in it. */
+export interface Finding {
+  readonly rule: string;
+  readonly severity: Severity;
+  readonly words: string;
+  /** Ids of the leads that it is about. */
+  readonly leads: readonly string[];
+}
+
+/** Whether something suffices, and the figures in words. */
+export interface Sufficiency {
+  readonly suffices: boolean;
+  readonly words: string;
+}
+
+/** What a rule needs beside the graph. All of it is worked out elsewhere; null where it is not known. */
+export interface RuleContext {
+  /** Words of the place. */
+  readonly words: { readonly ground: string; readonly hot: string };
+  /** What holds a splice: whether its range holds the leads that are in it. */
+  readonly connectorAt: (joint: string) => Sufficiency | null;
+  /** Fill of the box; outside the rule’s region it is guidance and no stop. */
+  readonly fill: (Sufficiency & { readonly guidance: boolean }) | null;
+  /** Load of the circuit; `over` where even the rating is exceeded. */
+  readonly load: (Sufficiency & { readonly over: boolean }) | null;
+  readonly fixture: { readonly name: string; readonly voltsLow: number; readonly voltsHigh: number } | null;
+  readonly nominalVolts: number;
+  /** Circuits that are named at Isolate as feeding this point. */
+  readonly namedCircuits: number | null;
+  /** A decision in writing to go on without a grounding conductor, as the rule of the region allows. */
+  readonly groundDecision: string | null;
+}
+
+/** Nothing known but the wiring: what the rules of the graph itself need. */
+export const BARE_CONTEXT: RuleContext = {
+  words: { ground: 'ground', hot: 'hot' },
+  connectorAt: () => null,
+  fill: null,
+  load: null,
+  fixture: null,
+  nominalVolts: 120,
+  namedCircuits: null,
+  groundDecision: null,
+};
+
+/** A finding as a rule says it; its severity is the rule’s where it names none. */
+export type RuleFinding = Pick<Finding, 'words' | 'leads'> & { readonly severity?: Severity };
+
+export type Check = (graph: WiringGraph, context: RuleContext) => readonly RuleFinding[];
+
+/** One thing that a wiring must not have. One file each, and a line in the register. */
+export interface Rule {
+  readonly id: string;
+  /** As a rule of the trade, in a few words. */
+  readonly name: string;
+  /** Of its findings, where they do not say another. */
+  readonly severity: Severity;
+  readonly check: Check;
+}

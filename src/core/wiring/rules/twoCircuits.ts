@@ -1,0 +1,25 @@
+import { namesOf } from './graph';
+import type { Rule } from './rule';
+
+/** Two circuits in one box: both are named, and both proved dead. */
+export const twoCircuits: Rule = {
+  id: 'twoCircuits',
+  name: 'every circuit in the box named',
+  severity: 'stop',
+  check: ({ wiring }, { namedCircuits }) => {
+    const house = wiring.leads.filter((lead) => lead.house !== undefined);
+    const circuits = [...new Set(house.flatMap(({ house: end }) => (end ? [end.circuit] : [])))];
+    if (circuits.length < 2 || namedCircuits === null) return [];
+    const others = house.filter((lead) => lead.house?.circuit !== circuits[0]);
+    const leads = others.map(({ id }) => id);
+    return namedCircuits < circuits.length
+      ? [{ words: `A second circuit is in the box (${namesOf(others)}) and not named at Isolate.`, leads }]
+      : [
+          {
+            severity: 'remark',
+            words: `Two circuits in the box: prove both dead, keep ${namesOf(others)} apart.`,
+            leads,
+          },
+        ];
+  },
+};
