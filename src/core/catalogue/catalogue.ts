@@ -1,6 +1,10 @@
 import type { Values } from './column';
+import { boxItemFrom, boxScrewFrom, type BoxItem, type BoxScrew } from './boxItem';
+import { connectorFrom, type Connector } from './connector';
 import type { DeviceProfile } from './device';
+import { fixtureFrom, type FixtureProfile } from './fixture';
 import { chimes, modules, protectors, sounders } from './shelves/atTheChime';
+import { boxes, connectors, fixtures, screws } from './shelves/atTheBox';
 import { cables, enclosures } from './shelves/atTheCable';
 import { deviceFrom, devices } from './shelves/devices';
 import { transformerFrom, transformers } from './shelves/transformers';
@@ -17,6 +21,10 @@ export const SHELVES = {
   sounder: sounders,
   cable: cables,
   enclosure: enclosures,
+  fixture: fixtures,
+  connector: connectors,
+  box: boxes,
+  screw: screws,
 } as const satisfies Readonly<Record<string, Shelf>>;
 
 export type ShelfId = keyof typeof SHELVES;
@@ -60,6 +68,10 @@ export function catalogueWith(own: readonly OwnItem[]): Catalogue {
     sounder: shelved('sounder'),
     cable: shelved('cable'),
     enclosure: shelved('enclosure'),
+    fixture: shelved('fixture'),
+    connector: shelved('connector'),
+    box: shelved('box'),
+    screw: shelved('screw'),
   };
 }
 
@@ -71,3 +83,18 @@ export const devicesIn = ({ device }: Catalogue): readonly DeviceProfile[] =>
 /** What can be fitted in a region. */
 export const transformersIn = ({ transformer }: Catalogue, regionId: string): readonly TransformerItem[] =>
   transformer.map(({ values }) => transformerFrom(values)).filter(({ regions }) => regions.includes(regionId));
+
+export const fixturesIn = ({ fixture }: Catalogue): readonly FixtureProfile[] =>
+  fixture.map(({ values }) => fixtureFrom(values));
+
+/** Connectors, the smallest first. */
+export const connectorsIn = ({ connector }: Catalogue): readonly Connector[] =>
+  connector.map(({ values }) => connectorFrom(values)).sort((a, b) => a.volumeCm3 - b.volumeCm3 || a.cost - b.cost);
+
+/** Rings and boxes of a region. */
+export const boxItemsIn = ({ box }: Catalogue, regionId: string): readonly BoxItem[] =>
+  box.map(({ values }) => boxItemFrom(values)).filter(({ regions }) => regions.includes(regionId));
+
+/** Box screws, the shortest first. */
+export const boxScrewsIn = ({ screw }: Catalogue): readonly BoxScrew[] =>
+  screw.map(({ values }) => boxScrewFrom(values)).sort((a, b) => a.lengthM - b.lengthM);

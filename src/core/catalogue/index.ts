@@ -12,8 +12,12 @@ export {
   SHELF_IDS,
   SHELVES,
   SHIPPED_CATALOGUE,
+  boxItemsIn,
+  boxScrewsIn,
   catalogueWith,
+  connectorsIn,
   devicesIn,
+  fixturesIn,
   transformersIn,
   type Catalogue,
   type OwnItem,
@@ -24,3 +28,6 @@ export { readValue, valueFault, valueText, type Column, type Value, type ValueFa
 export { figureOf, itemFaults, textOf, type Shelf } from './shelf';
 export { TREATMENT_IDS } from './treatmentIds';
 export { BAG, type BagItem } from './bag';
+export { BOX_ITEM_KINDS, SCREW_THREADS, type BoxItem, type BoxScrew, type ScrewThread } from './boxItem';
+export { CONNECTOR_KINDS, type Connector } from './connector';
+export { MADE_FORS, UP_MARKS, type FixtureProfile } from './fixture';

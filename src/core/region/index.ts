@@ -1,2 +1,2 @@
-export type { RegionPack } from './pack';
+export type { ColourClaims, RegionPack } from './pack';
 export { DEFAULT_REGION, REGION_PACKS, regionPack } from './packs';

@@ -1,5 +1,19 @@
 import { awgToMm2 } from '../circuit';
-import type { RegionPack } from './pack';
+import type { ColourClaims, RegionPack } from './pack';
+
+const CLAIMS: ColourClaims = {
+  black: 'hot',
+  red: 'hot',
+  blue: 'hot',
+  brown: 'hot',
+  orange: 'hot',
+  yellow: 'hot',
+  white: 'neutral',
+  grey: 'neutral',
+  green: 'ground',
+  greenYellow: 'ground',
+  bare: 'ground',
+};
 
 export const northAmerica120: RegionPack = {
   id: 'na-120',
@@ -22,8 +36,10 @@ export const northAmerica120: RegionPack = {
   colours: {
     now: 'hot black or red, neutral white, ground green or bare',
     old: 'cloth, or two alike: prove which is which',
+    claims: { now: CLAIMS, old: CLAIMS },
   },
   protection: { none: 'breaker alone', rcd: 'GFCI', arcFault: 'AFCI', both: 'GFCI and AFCI', fuse: 'fuse' },
+  boxRoom: 'us-314.16',
   usualAmps: [15, 20, 30, 40, 50],
   feedProtection: 'breaker 15 or 20 A; GFCI as code asks',
   bellSupply: '16 to 24 V class 2, on a box or plug-in',

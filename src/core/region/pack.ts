@@ -1,5 +1,8 @@
 import type { LengthSystem } from '../units';
 
+/** Functions that colours claim, by their plain names. */
+export type ColourClaims = Readonly<Record<string, 'hot' | 'neutral' | 'ground'>>;
+
 /** What differs from place to place, as data. Another region is another file with one line in `packs.ts`. */
 export interface RegionPack {
   readonly id: string;
@@ -34,7 +37,14 @@ export interface RegionPack {
     readonly box: string;
   };
   /** Colours of the conductors: every one a claim to be proved by test. */
-  readonly colours: { readonly now: string; readonly old: string };
+  readonly colours: {
+    readonly now: string;
+    readonly old: string;
+    /** What each colour claims, by era; one that is not named claims nothing. */
+    readonly claims: Readonly<Record<'now' | 'old', ColourClaims>>;
+  };
+  /** How the room in a box is counted: by a rule, or by a share of its space as guidance. */
+  readonly boxRoom: 'us-314.16' | 'spaceShare';
   /** What protects a way, in the words of the place. */
   readonly protection: Readonly<Record<'none' | 'rcd' | 'arcFault' | 'both' | 'fuse', string>>;
   readonly usualAmps: readonly number[];

@@ -14,8 +14,6 @@ export const groundWhole: Rule = {
     if (grounds.length === 0) {
       const names = [...new Set(metal.map(({ name }) => name))].join(', ');
       const leads = metal.flatMap((one) => one.leads.map(({ id }) => id));
-      // No house conductor at all was looked at: nothing can be said
-      if (graph.sources.length === 0) return [];
       return groundDecision === null
         ? [{ words: `No ${words.ground} reaches ${names}: find out, it never goes on in silence.`, leads }]
         : [{ severity: 'worry', words: `No ${words.ground} reaches ${names}. In writing: ${groundDecision}`, leads }];

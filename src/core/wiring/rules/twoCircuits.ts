@@ -7,7 +7,8 @@ export const twoCircuits: Rule = {
   name: 'every circuit in the box named',
   severity: 'stop',
   check: ({ wiring }, { namedCircuits }) => {
-    const house = wiring.leads.filter((lead) => lead.house !== undefined);
+    // Grounds are one, whichever circuit they came with
+    const house = wiring.leads.filter((lead) => lead.house !== undefined && lead.carries !== 'ground');
     const circuits = [...new Set(house.flatMap(({ house: end }) => (end ? [end.circuit] : [])))];
     if (circuits.length < 2 || namedCircuits === null) return [];
     const others = house.filter((lead) => lead.house?.circuit !== circuits[0]);

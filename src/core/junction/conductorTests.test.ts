@@ -1,0 +1,125 @@
+import { describe, expect, it } from '@jest/globals';
+import { cableSet } from './cableSets';
+import { concludeBox, type ConductorTest, type ConductorTestId, type TestedConductor } from './conductorTests';
+
+const volts = (switches: 'allOff' | 'allOn', value: number): ConductorTest => ({ test: 'toGround', switches, value });
+const read = (test: ConductorTestId, value: number): ConductorTest => ({ test, switches: null, value });
+const conductor = (id: string, colour: TestedConductor['colour'], ...tests: ConductorTest[]): TestedConductor => ({
+  id,
+  name: id,
+  colour,
+  tests,
+});
+const HOT = conductor('black', 'black', volts('allOff', 121), volts('allOn', 121));
+
+/** Follows the tool’s own proposals against a house that is known, to the end. */
+function followed(
+  truth: Readonly<Record<string, (test: ConductorTestId, on: boolean) => number>>,
+  colours: Readonly<Record<string, TestedConductor['colour']>>,
+) {
+  let conductors = Object.keys(truth).map((id) => conductor(id, colours[id] ?? 'black'));
+  const asked: string[] = [];
+  for (;;) {
+    const { next, byId } = concludeBox(conductors, 120);
+    if (!next || asked.length > 40) return { asked, byId };
+    asked.push(`${next.conductor} ${next.test}${next.switches ? ` ${next.switches}` : ''}`);
+    const value = truth[next.conductor]?.(next.test, next.switches === 'allOn') ?? 0;
+    conductors = conductors.map((one) =>
+      one.id === next.conductor
+        ? { ...one, tests: [...one.tests, { test: next.test, switches: next.switches, value }] }
+        : one,
+    );
+  }
+}
+
+describe('tests of an unknown box', () => {
+  it('go through every conductor with all switches off, then on, then ask what the idle ones are', () => {
+    const { asked, byId } = followed(
+      {
+        black: (test) => (test === 'toGround' ? 121 : 0),
+        red: (test, on) => (test === 'toGround' && on ? 121 : 1),
+        white: (test) => (test === 'fromHot' ? 121 : test === 'toGround' ? 0.6 : 0),
+        bare: (test) => (test === 'fromHot' ? 121 : test === 'groundOhms' ? 0.3 : 0),
+      },
+      { black: 'black', red: 'red', white: 'white', bare: 'bare' },
+    );
+    expect(asked).toEqual([
+      'black toGround allOff',
+      'red toGround allOff',
+      'white toGround allOff',
+      'black toGround allOn',
+      'red toGround allOn',
+      'white toGround allOn',
+      'bare toGround allOn',
+      'white fromHot',
+      'bare fromHot',
+      'white loadAmps',
+      'white neutralAmps',
+      'bare groundOhms',
+    ]);
+    expect([...byId.values()]).toEqual(
+      ['hot', 'switched', 'neutral', 'ground'].map((carries) => ({ state: 'known', carries })),
+    );
+  });
+
+  const conclude = (one: TestedConductor) => concludeBox([HOT, one], 120).byId.get(one.id);
+  const white = (...tests: ConductorTest[]) =>
+    conductor('white', 'white', volts('allOff', 0.5), volts('allOn', 0.5), ...tests);
+
+  it('believe no colour: a white may be hot', () => {
+    expect(conclude(conductor('w', 'white', volts('allOff', 120), volts('allOn', 120)))).toEqual({
+      state: 'known',
+      carries: 'hot',
+    });
+  });
+  it('tell the neutral of another circuit, a shared one, and a spare', () => {
+    expect(conclude(white(read('fromHot', 121), read('loadAmps', 0.4)))).toMatchObject({ carries: 'foreign' });
+    expect(conclude(white(read('fromHot', 121), read('loadAmps', 0), read('neutralAmps', 1.2)))).toMatchObject({
+      carries: 'sharedNeutral',
+    });
+    expect(conclude(white(read('fromHot', 3)))).toMatchObject({ carries: 'spare' });
+  });
+  it('tell a ground by its measured ohms alone, never by volts from the hot', () => {
+    const bare = (...tests: ConductorTest[]) => conductor('bare', 'bare', volts('allOn', 0), ...tests);
+    expect(conclude(bare(read('fromHot', 121)))).toMatchObject({ state: 'open', next: { test: 'groundOhms' } });
+    expect(conclude(bare(read('fromHot', 121), read('groundOhms', 0.4)))).toMatchObject({ carries: 'ground' });
+    expect(conclude(bare(read('fromHot', 121), read('groundOhms', 40)))).toMatchObject({ carries: 'badGround' });
+  });
+  it('tell the other leg of a supply', () => {
+    const red = conductor('red', 'red', volts('allOff', 120), volts('allOn', 120), read('fromHot', 240));
+    expect(conclude(red)).toMatchObject({ carries: 'otherHot' });
+  });
+  it('take stray volts and two functions on one lead for contradictions', () => {
+    expect(conclude(conductor('x', 'red', volts('allOff', 45), volts('allOn', 45)))).toMatchObject({
+      state: 'contradicts',
+    });
+    expect(
+      conclude(conductor('x', 'red', volts('allOff', 120), volts('allOn', 120), read('loadAmps', 0))),
+    ).toMatchObject({ state: 'contradicts', words: expect.stringContaining('two functions') });
+  });
+  it('ask for nothing more of idle conductors while none is hot', () => {
+    const { next, byId } = concludeBox([white()], 120);
+    expect(next).toBeNull();
+    expect(byId.get('white')).toMatchObject({ state: 'open', next: null });
+  });
+});
+
+describe('usual cables', () => {
+  const read2 = (text: string, era: 'now' | 'old' = 'now') => {
+    const set = cableSet(text, era);
+    return set.ok ? set.value.map(({ gauge, colour }) => `${Object.values(gauge).join()} ${colour}`) : set.problem;
+  };
+  it('are read by their short names', () => {
+    expect(read2('14/2 with ground')).toEqual(['14 black', '14 white', '14 bare']);
+    expect(read2('12-3 with ground')).toEqual(['12 black', '12 red', '12 white', '12 bare']);
+    expect(read2('14/2')).toEqual(['14 black', '14 white']);
+    expect(read2('1.5 twin and earth')).toEqual(['1.5 brown', '1.5 blue', '1 bare']);
+    expect(read2('1.5 Twin and Earth', 'old')).toEqual(['1.5 red', '1.5 black', '1 bare']);
+    expect(read2('1,5mm2 twin & earth')).toEqual(['1.5 brown', '1.5 blue', '1 bare']);
+    expect(read2('1 three core and earth', 'old')).toEqual(['1 red', '1 yellow', '1 blue', '1 bare']);
+    expect(read2('0.75 3 core flex')).toEqual(['0.75 brown', '0.75 blue', '0.75 greenYellow']);
+  });
+  it.each(['', '14', '13/2', '99/2', 'twin', '14/9 with ground', '7 twin and earth', '<b>'])('refuses “%s”', (text) => {
+    expect(cableSet(text, 'now').ok).toBe(false);
+  });
+});

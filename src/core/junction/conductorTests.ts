@@ -1,0 +1,184 @@
+import type { WireColour } from '../wiring';
+
+/** What can be done to one conductor of an unknown box, in the order in which it tells most for the least risk. */
+export const CONDUCTOR_TESTS = ['toGround', 'fromHot', 'loadAmps', 'neutralAmps', 'groundOhms'] as const;
+export type ConductorTestId = (typeof CONDUCTOR_TESTS)[number];
+export const SWITCH_POSITIONS = ['allOff', 'allOn'] as const;
+export type SwitchPosition = (typeof SWITCH_POSITIONS)[number];
+
+/** One reading at a conductor. */
+export interface ConductorTest {
+  readonly test: ConductorTestId;
+  /** How every switch stood; of volts to ground alone. */
+  readonly switches: SwitchPosition | null;
+  /** V, A or Ω by the test. */
+  readonly value: number;
+}
+
+export interface TestedConductor {
+  readonly id: string;
+  readonly name: string;
+  readonly colour: WireColour;
+  readonly tests: readonly ConductorTest[];
+}
+
+/** What the readings say a conductor carries. `foreign`: a neutral of another circuit, or no neutral at all. */
+export type ConcludedFunction =
+  'hot' | 'switched' | 'otherHot' | 'neutral' | 'sharedNeutral' | 'foreign' | 'ground' | 'badGround' | 'spare';
+
+/** Shares of the mains above which a conductor is live, and under which it is not; between them a meter picks up stray volts. */
+export const LIVE_SHARE = 0.75;
+export const IDLE_SHARE = 0.25;
+/** Two hots of different legs stand at this share or more apart. */
+const OTHER_LEG_SHARE = 1.4;
+/** A clamp round hot and neutral of one circuit reads their difference: nothing. Engineering default. */
+export const SAME_CIRCUIT_AMPS_MOST = 0.03;
+/** Current in a neutral whose own circuit is off is another circuit’s. Engineering default. */
+export const SHARED_AMPS_LEAST = 0.05;
+/** A grounding path by measurement, Ω, wire and joints to the board. Engineering default. */
+export const GROUND_OHMS_MOST = 1;
+
+export type Conclusion =
+  | { readonly state: 'known'; readonly carries: ConcludedFunction }
+  | { readonly state: 'contradicts'; readonly words: string }
+  | {
+      readonly state: 'open';
+      readonly next: { readonly test: ConductorTestId; readonly switches: SwitchPosition | null } | null;
+      readonly words: string;
+    };
+
+const claimsGround = (colour: WireColour): boolean =>
+  colour === 'bare' || colour === 'green' || colour === 'greenYellow';
+
+/** The last reading of a test; a later one goes before an earlier one. */
+const last = (
+  { tests }: TestedConductor,
+  test: ConductorTestId,
+  switches: SwitchPosition | null = null,
+): number | undefined => tests.findLast((one) => one.test === test && one.switches === switches)?.value;
+
+const open = (test: ConductorTestId, words: string, switches: SwitchPosition | null = null): Conclusion => ({
+  state: 'open',
+  next: { test, switches },
+  words,
+});
+const known = (carries: ConcludedFunction): Conclusion => ({ state: 'known', carries });
+
+/**
+ * What one conductor carries, from its readings alone.
+ * @param hotIsKnown whether some conductor of the box was found hot: what the other tests are made against
+ */
+export function concludeConductor(conductor: TestedConductor, nominalVolts: number, hotIsKnown: boolean): Conclusion {
+  const off = last(conductor, 'toGround', 'allOff');
+  const on = last(conductor, 'toGround', 'allOn');
+  const ground = claimsGround(conductor.colour);
+  if (off === undefined && !ground) return open('toGround', 'volts to a known ground, every switch off', 'allOff');
+  if (on === undefined) return open('toGround', 'volts to a known ground, every switch on', 'allOn');
+  const [offShare, onShare] = [(off ?? 0) / nominalVolts, on / nominalVolts];
+  const stray = [offShare, onShare].some((share) => share > IDLE_SHARE && share < LIVE_SHARE);
+  if (stray)
+    return {
+      state: 'contradicts',
+      words: 'neither live nor idle: stray volts. Read it again with a load on, or a low-impedance meter',
+    };
+  const live = [offShare, onShare].some((share) => share >= LIVE_SHARE);
+  const fromHot = last(conductor, 'fromHot');
+  const residual = last(conductor, 'loadAmps');
+  const ohms = last(conductor, 'groundOhms');
+  if (live && residual !== undefined && residual <= SAME_CIRCUIT_AMPS_MOST)
+    return { state: 'contradicts', words: 'hot by its volts and a neutral by its current: two functions on one lead' };
+  if (live && ohms !== undefined && ohms <= GROUND_OHMS_MOST)
+    return { state: 'contradicts', words: 'hot by its volts and ground by its ohms: two functions on one lead' };
+  if (live) {
+    if (fromHot !== undefined && fromHot / nominalVolts >= OTHER_LEG_SHARE) return known('otherHot');
+    return known(offShare >= LIVE_SHARE && onShare >= LIVE_SHARE ? 'hot' : 'switched');
+  }
+  if (!hotIsKnown) return { state: 'open', next: null, words: 'idle: which of the others is hot comes first' };
+  if (fromHot === undefined) return open('fromHot', 'volts from the hot to it');
+  if (fromHot / nominalVolts < IDLE_SHARE) return known('spare');
+  if (fromHot / nominalVolts < LIVE_SHARE)
+    return { state: 'contradicts', words: 'neither joined nor free: a bad splice on its way, or stray volts' };
+  if (ground) return groundOf(ohms);
+  if (residual === undefined)
+    return open('loadAmps', 'a lamp from the hot to it, clamp round both: the current left over');
+  if (residual > SAME_CIRCUIT_AMPS_MOST) {
+    // Under a colour that is no ground’s it may be one all the same
+    return ohms === undefined ? known('foreign') : groundOf(ohms);
+  }
+  const alone = last(conductor, 'neutralAmps');
+  if (alone === undefined) return open('neutralAmps', 'its own circuit off, clamp on it: any current?');
+  return known(alone >= SHARED_AMPS_LEAST ? 'sharedNeutral' : 'neutral');
+}
+
+function groundOf(ohms: number | undefined): Conclusion {
+  if (ohms === undefined) return open('groundOhms', 'dead: ohms from it to the board’s ground');
+  return known(ohms <= GROUND_OHMS_MOST ? 'ground' : 'badGround');
+}
+
+/** The test to do next, at which conductor; null where nothing is left to test. */
+export interface NextTest {
+  readonly conductor: string;
+  readonly name: string;
+  readonly test: ConductorTestId;
+  readonly switches: SwitchPosition | null;
+  readonly words: string;
+}
+
+export interface BoxConclusions {
+  readonly byId: ReadonlyMap<string, Conclusion>;
+  readonly next: NextTest | null;
+}
+
+/** A walk to the switches for each test would be long: all of one position first, grounds last. */
+const ROUNDS = ['allOff', 'allOn'] as const;
+
+/**
+ * Concludes over all conductors of a box and proposes the next test: every conductor with all switches off, then all on,
+ * then what the idle ones are.
+ */
+export function concludeBox(conductors: readonly TestedConductor[], nominalVolts: number): BoxConclusions {
+  const first = conductors.map((one) => concludeConductor(one, nominalVolts, false));
+  const hotIsKnown = first.some(
+    (conclusion) => conclusion.state === 'known' && (conclusion.carries === 'hot' || conclusion.carries === 'switched'),
+  );
+  const byId = new Map(conductors.map((one) => [one.id, concludeConductor(one, nominalVolts, hotIsKnown)]));
+  const asked = conductors.flatMap((one): readonly NextTest[] => {
+    const conclusion = byId.get(one.id);
+    if (conclusion?.state !== 'open' || !conclusion.next) return [];
+    return [{ conductor: one.id, name: one.name, ...conclusion.next, words: conclusion.words }];
+  });
+  const rank = ({ test, switches }: NextTest): number =>
+    test === 'toGround' ? ROUNDS.findIndex((round) => round === switches) : 1 + CONDUCTOR_TESTS.indexOf(test);
+  const next = asked.reduce<NextTest | null>(
+    (best, one) => (best === null || rank(one) < rank(best) ? one : best),
+    null,
+  );
+  return { byId, next };
+}
+
+/** What each test is, in the words of a meter. */
+export const TEST_FACTS: Readonly<
+  Record<ConductorTestId, { readonly words: string; readonly unit: 'V' | 'A' | 'Ω'; readonly how: string }>
+> = {
+  toGround: {
+    words: 'volts to ground',
+    unit: 'V',
+    how: 'From it to a ground that is known: a long lead from the board, not this box.',
+  },
+  fromHot: { words: 'volts from the hot', unit: 'V', how: 'From the hot that was found to it.' },
+  loadAmps: {
+    words: 'amps left over',
+    unit: 'A',
+    how: 'A lamp from the hot to it, the clamp round both conductors: nothing is left over where it is the same circuit’s neutral.',
+  },
+  neutralAmps: {
+    words: 'amps with its circuit off',
+    unit: 'A',
+    how: 'Its own circuit off, the clamp on it alone: a current is another circuit’s. Never part it then.',
+  },
+  groundOhms: {
+    words: 'ohms to the board’s ground',
+    unit: 'Ω',
+    how: 'Dead. A long lead to the board, its ohms taken off. Volts from hot to the box prove nothing.',
+  },
+};

@@ -1,0 +1,33 @@
+import { hasPart, moveTask } from '../../wiring';
+import { allOff, type FeedRemedy } from './feedRemedy';
+
+/** The old sensor or photocell goes with the old fixture: behind it the feed is straight. */
+export const takeOutSensor: FeedRemedy = {
+  id: 'takeOutSensor',
+  name: 'Take the old sensor out of the feed',
+  cases: ['c'],
+  fits: ({ ahead }) => ahead === 'sensor' || ahead === 'photocell',
+  when: 'Two sensors in a row never agree: the camera has its own.',
+  minutes: 6,
+  cost: 0,
+  licensed: false,
+  parts: [],
+  tasks: (wiring) => {
+    if (!hasPart(wiring, 'sensor')) return [];
+    const joints = ['splice.hot', 'splice.neutral', 'splice.lamp', `cap.splice.lamp`];
+    const own = new Set(['sensor.hot', 'sensor.neutral', 'sensor.out']);
+    return [
+      moveTask(
+        'box',
+        'feed-sensor-out',
+        'mains',
+        [
+          ...joints.flatMap((joint) => allOff(wiring, joint).filter((move) => move.do === 'off' && own.has(move.lead))),
+          { do: 'remove', part: 'sensor' },
+        ],
+        'Its red or switched lead fed the old lamp alone: it goes too.',
+        'Old sensor out: its hot, its neutral and what it switched',
+      ),
+    ];
+  },
+};

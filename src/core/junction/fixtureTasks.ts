@@ -1,0 +1,350 @@
+import {
+  afterStep,
+  bondedPart,
+  capAt,
+  fixturePart,
+  leadsAt,
+  lookTask,
+  moveTask,
+  pigtail,
+  planWiring,
+  spliceAt,
+  type Lead,
+  type Move,
+  type Task,
+  type Wire,
+  type Wiring,
+  type WiringPlan,
+} from '../wiring';
+import type { BoxSurvey } from './boxSurvey';
+import { feedRemedy } from './feed/register';
+import { foundBox } from './foundBox';
+import { groundRemedy } from './ground/register';
+
+/** What is hung on a box, as far as its wires go. */
+export interface HungFixture {
+  readonly name: string;
+  readonly leadMm2: number;
+  readonly leadStrands: 'solid' | 'stranded';
+  readonly grounded: boolean;
+}
+
+/** What was chosen for a box. */
+export interface FixtureRemedy {
+  readonly fixture: HungFixture;
+  readonly feedId: string;
+  readonly groundId: string;
+  /** A ring or box that gives more room; its name. */
+  readonly cure: string | null;
+  /** Switch on once before closing, by the firm’s school. */
+  readonly energise: boolean;
+  /** What holds the splice of a function and how, once it is known. */
+  readonly spliceHow: (
+    carries: 'ground' | 'neutral' | 'hot',
+  ) => { readonly words: string; readonly stripM: number } | null;
+  /** Screws of bar and plate, in words. */
+  readonly barHow: string;
+  /** How the plate goes up, in words. */
+  readonly plateHow: string;
+  readonly vanHow: string;
+}
+
+const BOX = 'box';
+
+/** Joints where the leads of a function may lie, the one to be used first. */
+const JOINTS = {
+  ground: ['splice.ground', 'cap.splice.ground'],
+  neutral: ['splice.neutral', 'cap.splice.neutral'],
+  hot: ['splice.hot', 'cap.splice.hot', 'splice.switched', 'cap.splice.switched'],
+} as const;
+
+/** Conductors of the house of one function that hang free: a new cable’s. */
+const freeOf = (wiring: Wiring, carries: Lead['carries']): readonly Lead[] =>
+  wiring.leads.filter((lead) => lead.carries === carries && lead.house && lead.from === null && lead.to === null);
+
+/**
+ * Brings the house’s leads of a function into one splice, with further leads. What lay under a cap comes out of it.
+ * @param more leads of the fixture, pigtails
+ */
+function gather(wiring: Wiring, carries: 'ground' | 'neutral' | 'hot', more: readonly string[]): readonly Move[] {
+  const at = JOINTS[carries].find((joint) => leadsAt(wiring, joint).length > 0);
+  const splice = at?.startsWith('cap.') ? at.slice(4) : (at ?? JOINTS[carries][0]);
+  const there = wiring.splices.some(({ id }) => id === splice);
+  const fromCap = at?.startsWith('cap.') ? leadsAt(wiring, at).map(({ id }) => id) : [];
+  return [
+    ...fromCap.map((lead): Move => ({ do: 'off', lead, joint: at ?? '' })),
+    ...(there ? [] : [{ do: 'splice', joint: spliceAt(splice, BOX, carries) } as const]),
+    ...[...fromCap, ...freeOf(wiring, carries).map(({ id }) => id), ...more].map((lead): Move => ({
+      do: 'on',
+      lead,
+      joint: splice,
+    })),
+  ];
+}
+
+/** The old fixture’s leads off and the fixture down; every conductor of the house stays in its splice. */
+function oldOut(wiring: Wiring): readonly Task[] {
+  const old = wiring.parts.find(({ id }) => id === 'oldFixture');
+  if (!old) return [];
+  const own = new Set(old.leads.map(({ id }) => id));
+  const off = wiring.leads.flatMap(({ id, to }): readonly Move[] =>
+    own.has(id) && to !== null ? [{ do: 'off', lead: id, joint: to }] : [],
+  );
+  return [
+    moveTask(
+      BOX,
+      'box-old-out',
+      'mains',
+      [...off, { do: 'remove', part: old.id }],
+      'Hold it or hang it: never by its leads. House conductors stay together as they were, capped.',
+      'Old fixture’s leads out of their splices, old fixture down',
+    ),
+  ];
+}
+
+/** Conductors whose colour lies are marked before they are joined. */
+function marks(wiring: Wiring): readonly Task[] {
+  const lies = wiring.leads.filter(
+    ({ wire, carries, house, from }) =>
+      wire &&
+      wire.claims !== null &&
+      !wire.marked &&
+      carries !== 'unknown' &&
+      carries !== wire.claims &&
+      (house ?? from),
+  );
+  if (lies.length === 0) return [];
+  return [
+    moveTask(
+      BOX,
+      'box-mark',
+      'mains',
+      lies.map(({ id }): Move => ({ do: 'mark', lead: id })),
+      'Tape or sleeve in the colour of what it carries, at both ends where they can be reached.',
+      `Mark ${lies.map(({ name, carries }) => `${name} as ${carries}`).join(', ')}`,
+    ),
+  ];
+}
+
+/** What is switched and not used any more, where the hot that is always on is. */
+function idleCaps(wiring: Wiring): readonly Task[] {
+  if (leadsAt(wiring, 'splice.hot').length + leadsAt(wiring, 'cap.splice.hot').length === 0) return [];
+  const idle = leadsAt(wiring, 'splice.switched');
+  if (idle.length === 0) return [];
+  return [
+    moveTask(
+      BOX,
+      'box-idle',
+      'mains',
+      idle.flatMap(({ id }): readonly Move[] => [
+        { do: 'off', lead: id, joint: 'splice.switched' },
+        { do: 'splice', joint: capAt(`cap.idle.${id}`, BOX, 'out of use') },
+        { do: 'on', lead: id, joint: `cap.idle.${id}` },
+      ]),
+      'It comes from the switch: nothing hangs on it any more. Label it.',
+      'Switched lead under a cap of its own, labelled',
+    ),
+  ];
+}
+
+type Stage = (wiring: Wiring) => readonly Task[];
+
+function spliceTask(
+  { spliceHow }: FixtureRemedy,
+  carries: 'ground' | 'neutral' | 'hot',
+  words: string,
+  how: string,
+  moves: (wiring: Wiring) => readonly Move[],
+): Stage {
+  return (wiring) => {
+    const held = spliceHow(carries);
+    const task = moveTask(BOX, `box-${carries}`, 'mains', moves(wiring), held ? `${held.words} ${how}` : how, words);
+    return [held ? { ...task, stripM: held.stripM } : task];
+  };
+}
+
+/** Everything from the van to the gasket, in the order in which it is done. */
+function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
+  const { fixture, feedId, groundId, cure, energise, barHow, plateHow, vanHow } = remedy;
+  const wire: Wire = {
+    gauge: { mm2: fixture.leadMm2 },
+    strands: fixture.leadStrands,
+    metal: 'copper',
+    colour: 'black',
+    claims: null,
+  };
+  const bonded = fixture.grounded;
+  return [
+    () => [
+      lookTask('van', 'van-unpack', 'Unpack and count; connectors, screws and gasket against the list', vanHow),
+      {
+        ...lookTask(
+          BOX,
+          'box-photo',
+          'Photograph the old fixture and which way it looks',
+          'Ladder at 1:4 on firm dry ground; a platform for work that lasts.',
+        ),
+        photo: true,
+      },
+      {
+        ...moveTask(
+          BOX,
+          'box-open',
+          'mains',
+          [],
+          'Every pair, each to ground, each conductor, at these very ends; then picture and count them.',
+          'Cover off: prove dead again at the conductors, photograph the splices',
+        ),
+        photo: true,
+      },
+    ],
+    oldOut,
+    (wiring) => feedRemedy(feedId)?.tasks(wiring) ?? [],
+    (wiring) => groundRemedy(groundId)?.tasks(wiring) ?? [],
+    idleCaps,
+    marks,
+    () =>
+      cure === null
+        ? []
+        : [
+            moveTask(
+              BOX,
+              'box-room',
+              'mains',
+              [],
+              'Its own screws, metal to metal where it is metal; nothing pinched under its rim.',
+              `More room: ${cure}`,
+            ),
+          ],
+    () => [moveTask(BOX, 'box-bar', 'mains', [], barHow, 'Cross-bar on the box, level, screws started loose first')],
+    (wiring) => [
+      moveTask(
+        BOX,
+        'box-plate',
+        'mains',
+        [
+          ...(bonded
+            ? ([
+                { do: 'add', part: bondedPart('plate', 'mounting plate', 'green screw') },
+                { do: 'lay', leads: [pigtail('plate.pigtail', 'plate’s pigtail', 'ground', undefined)] },
+                { do: 'on', lead: 'plate.pigtail', joint: 'plate.ground' },
+              ] as const)
+            : []),
+          ...(survey.material === 'metal' && !wiring.leads.some(({ id }) => id === 'box.pigtail')
+            ? ([
+                { do: 'lay', leads: [pigtail('box.pigtail', 'box’s pigtail', 'ground', undefined)] },
+                { do: 'on', lead: 'box.pigtail', joint: 'box.ground' },
+              ] as const)
+            : []),
+        ],
+        plateHow,
+        bonded ? 'Plate on the bar, ground pigtail under its green screw' : 'Plate on the bar',
+      ),
+      moveTask(
+        BOX,
+        'box-hang',
+        'mains',
+        [
+          {
+            do: 'add',
+            part: fixturePart('fixture', 'camera', {
+              hot: wire,
+              neutral: wire,
+              ground: fixture.grounded ? wire : null,
+            }),
+          },
+        ],
+        'Lamps swung up, out of the way of the cap nuts. Never by its leads.',
+        `Hang the ${fixture.name.toLowerCase()} by its hook on the plate`,
+      ),
+    ],
+    (wiring) => {
+      const more = [
+        ...(fixture.grounded ? ['fixture.ground', 'plate.pigtail'] : []),
+        // A pigtail that was found in the splice stays there
+        ...(wiring.leads.some(({ id, from, to }) => id === 'box.pigtail' && (from === null || to === null))
+          ? ['box.pigtail']
+          : []),
+      ];
+      const moves = gather(wiring, 'ground', more);
+      const onto = moves.filter((move) => move.do === 'on').length + leadsAt(wiring, 'splice.ground').length;
+      // One ground with nothing to go to keeps its cap
+      if (onto < 2 || more.length === 0) return [];
+      return spliceTask(
+        remedy,
+        'ground',
+        'Grounds together: supply, plate, box and fixture',
+        'First on, last off. Passed round the plate’s screw and on to the splice. Tug each.',
+        () => moves,
+      )(wiring);
+    },
+    spliceTask(
+      remedy,
+      'neutral',
+      'Neutrals together, the fixture’s with them',
+      'Of the same circuit, by test. Tug each.',
+      (wiring) => gather(wiring, 'neutral', ['fixture.neutral']),
+    ),
+    spliceTask(
+      remedy,
+      'hot',
+      'Hots together, the fixture’s with them',
+      'No bare copper below the skirt. Tug each.',
+      (wiring) => gather(wiring, 'hot', ['fixture.hot']),
+    ),
+    () => [
+      {
+        ...moveTask(
+          BOX,
+          'box-splices-photo',
+          'mains',
+          [],
+          'Spare wire back into the box first; splices behind it, nothing pinched.',
+          'Photograph the splices, fold them back',
+        ),
+        photo: true,
+      },
+      ...(energise
+        ? [
+            {
+              ...lookTask(
+                BOX,
+                'box-energise',
+                'On once: lamps light, the camera speaks',
+                'Every splice closed and folded, nobody touching, ladder clear. Every proof ends with it.',
+              ),
+              energises: true as const,
+            },
+            moveTask(
+              BOX,
+              'box-dead-again',
+              'mains',
+              [],
+              'Off, tagged, locked; the tester tried before and after.',
+              'Off and proved dead again, to close up',
+            ),
+          ]
+        : []),
+      moveTask(
+        BOX,
+        'box-close',
+        'mains',
+        [],
+        'Left and right in turn, hand-tight on plastic. The gasket is pressed all round; top and sides sealed, the bottom open for water to leave.',
+        'Off the hook, onto the plate: cap nuts evenly, gasket all round',
+      ),
+    ],
+  ];
+}
+
+/** The plan of a floodlight camera on its box: as found, step by step, as planned. */
+export function fixturePlan(survey: BoxSurvey, remedy: FixtureRemedy): WiringPlan {
+  const found = foundBox(survey);
+  let at = found;
+  const tasks = stagesOf(survey, remedy).flatMap((stage) => {
+    const some = stage(at);
+    at = some.reduce(afterStep, at);
+    return some;
+  });
+  return planWiring(found, tasks);
+}

@@ -1,0 +1,39 @@
+import { moveTask, type Move } from '../../wiring';
+import type { GroundRemedy } from './groundRemedy';
+import { groundsOf } from './useGround';
+
+/** A ground that was found lying loose: reported as found, and joined again. */
+export const reconnectGround: GroundRemedy = {
+  id: 'reconnectGround',
+  name: 'Loose ground, joined again',
+  when: 'Found lying loose and measured: reported as found.',
+  minutes: 4,
+  cost: 1,
+  licensed: false,
+  parts: ['1 connector'],
+  inWriting: null,
+  fits: (survey) => groundsOf(survey, 'loose').length > 0,
+  tasks: (wiring) => {
+    const loose = wiring.leads.filter(
+      ({ carries, house, from, to }) => carries === 'ground' && house && from === null && to === null,
+    );
+    const there = wiring.splices.some(({ id }) => id === 'splice.ground');
+    return [
+      moveTask(
+        'box',
+        'ground-reconnect',
+        'mains',
+        [
+          ...(there
+            ? []
+            : [
+                { do: 'splice', joint: { id: 'splice.ground', place: 'box', kind: 'splice', name: 'ground' } } as const,
+              ]),
+          ...loose.map(({ id }): Move => ({ do: 'on', lead: id, joint: 'splice.ground' })),
+        ],
+        'Photograph it as it was found first; it goes on the sheet.',
+        'Loose ground cut back to bright copper, into the ground splice',
+      ),
+    ];
+  },
+};

@@ -1,0 +1,23 @@
+import { conductorsOf } from '../boxSurvey';
+import type { BoxSurvey } from '../boxSurvey';
+import type { GroundRemedy } from './groundRemedy';
+
+/** Grounding conductors that end in the box and are joined, over every circuit in it. */
+export const groundsOf = (survey: BoxSurvey, state: 'held' | 'loose') =>
+  [...conductorsOf(survey, 'ground'), ...conductorsOf(survey, 'ground', 'second')].filter(
+    ({ conductor }) => (conductor.state === 'loose') === (state === 'loose'),
+  );
+
+/** The ground is there and was measured. */
+export const useGround: GroundRemedy = {
+  id: 'useGround',
+  name: 'Ground in the box, used',
+  when: 'Measured, low: fixture, plate, metal box and supply on one splice.',
+  minutes: 0,
+  cost: 0,
+  licensed: false,
+  parts: [],
+  inWriting: null,
+  fits: (survey) => groundsOf(survey, 'held').length > 0,
+  tasks: () => [],
+};

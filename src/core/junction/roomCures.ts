@@ -1,0 +1,72 @@
+import type { BoxItem } from '../catalogue';
+import { boxRoom, type Added, type BoxRoom } from './boxRoom';
+import type { BoxSurvey } from './boxSurvey';
+
+/** One way to get more room, with the room that it gives. */
+export interface RoomCure {
+  readonly id: string;
+  readonly name: string;
+  /** The ring or box that it takes; null where something is left out. */
+  readonly item: BoxItem | null;
+  readonly room: BoxRoom;
+  readonly minutes: number;
+  readonly cost: number;
+}
+
+/** Minutes for what is left out instead of added. */
+const LEFT_OUT_MINUTES = { outlet: 10, clamps: 15, pigtails: 2 } as const;
+
+/** What a ring or box does to the room: a ring adds to the box, a deeper one takes its place. */
+const moreOf = ({ kind, volumeIn3 }: BoxItem, boxIn3: number): number =>
+  kind === 'deeper' ? volumeIn3 - boxIn3 : volumeIn3;
+
+/**
+ * Everything that would give more room, each recomputed; what changes nothing is left out.
+ * @returns what fits first, then by work and cost
+ */
+export function roomCures(
+  survey: BoxSurvey,
+  added: Added,
+  by: 'us-314.16' | 'spaceShare',
+  items: readonly BoxItem[],
+): readonly RoomCure[] {
+  const now = boxRoom(survey, added, by);
+  if (!now) return [];
+  const cures: RoomCure[] = [];
+  const take = (cure: Omit<RoomCure, 'room'>, room: BoxRoom | null): void => {
+    if (room && room.spareIn3 > now.spareIn3 + 1e-9) cures.push({ ...cure, room });
+  };
+  for (const item of items) {
+    if (item.shape !== 'any' && survey.shape !== null && item.shape !== survey.shape) continue;
+    const { id, name, minutes, cost } = item;
+    take({ id, name, item, minutes, cost }, boxRoom(survey, added, by, moreOf(item, now.boxIn3)));
+  }
+  if (survey.deviceIn === 'outlet' && added.keepsOutlet)
+    take(
+      { id: 'outletOut', name: 'Lose the outlet', item: null, minutes: LEFT_OUT_MINUTES.outlet, cost: 0 },
+      boxRoom(survey, { ...added, keepsOutlet: false }, by),
+    );
+  if (survey.clamps === 'internal')
+    take(
+      {
+        id: 'clampsOut',
+        name: 'Clamps outside instead of inside',
+        item: null,
+        minutes: LEFT_OUT_MINUTES.clamps,
+        cost: 3,
+      },
+      boxRoom({ ...survey, clamps: 'none' }, added, by),
+    );
+  if (added.pigtails > 0)
+    take(
+      {
+        id: 'noPigtails',
+        name: 'No pigtails: the ground passed unbroken round the screws',
+        item: null,
+        minutes: LEFT_OUT_MINUTES.pigtails,
+        cost: 0,
+      },
+      boxRoom(survey, { ...added, pigtails: 0 }, by),
+    );
+  return cures.sort((a, b) => Number(b.room.fits) - Number(a.room.fits) || a.minutes + a.cost - b.minutes - b.cost);
+}
