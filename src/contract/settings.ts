@@ -24,6 +24,8 @@ export const settingsRequest = exact({
     fixings: school('fixings'),
     weakSupply: school('weakSupply'),
     powerModule: school('powerModule'),
+    noGround: school('noGround'),
+    connectors: school('connectors'),
   })
     .noUnknown()
     .optional()

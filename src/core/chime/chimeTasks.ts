@@ -12,12 +12,15 @@ import {
 } from '../wiring';
 
 /** Before a screw is turned, at every chime. */
-export const LABEL_TASK: Task = lookTask(
-  'chime',
-  'chime-label',
-  'Photograph the terminals, count and label each wire',
-  'Count the wires under each screw. Two under one screw may mean a second chime.',
-);
+export const LABEL_TASK: Task = {
+  ...lookTask(
+    'chime',
+    'chime-label',
+    'Photograph the terminals, count and label each wire',
+    'Count the wires under each screw. Two under one screw may mean a second chime.',
+  ),
+  photo: true,
+};
 
 /** A fused lead is tested before it goes in. */
 export const fuseTestTask = (id: string): Task =>

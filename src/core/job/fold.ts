@@ -4,10 +4,10 @@ import { boardsOf } from './boards';
 import { circuitsOf } from './circuits';
 import { counts, effectOf } from './effective';
 import { FactBook } from './facts';
-import type { BagAnswer, Circuit, Facts, Job, JobHead, Note, Point, Source, Tick } from './job';
+import type { BagAnswer, Circuit, Facts, Job, JobHead, Note, PlanSetting, Point, Source, Tick } from './job';
 import type { Entry, EntryKind, EntryOf } from './kinds';
 import { photosOf } from './photos';
-import { touchesOf } from './wiringPlan';
+import { touchesOf } from './touches';
 import { supplyFrom } from './supplyOf';
 
 /** A point while it is being put together. */
@@ -25,7 +25,12 @@ interface Draft {
   switches: Point['switches'];
   wifi: Point['wifi'];
   readonly bag: Map<string, BagAnswer>;
-  tests: Point['hunt']['tests'];
+  huntTests: Point['hunt']['tests'];
+  /** Ids of its cables, in the order in which they were found. */
+  readonly cableIds: Set<string>;
+  tests: Point['tests'];
+  fixture: Point['fixture'];
+  moved: Point['moved'];
 }
 
 const newDraft = (id: string, kind: Point['kind'], addedName: string): Draft => ({
@@ -42,7 +47,11 @@ const newDraft = (id: string, kind: Point['kind'], addedName: string): Draft => 
   switches: [],
   wifi: [],
   bag: new Map(),
+  huntTests: [],
+  cableIds: new Set(),
   tests: [],
+  fixture: null,
+  moved: [],
 });
 
 const sourceOf = (entry: Entry): Source => ({ entryId: entry.id, by: entry.by, at: entry.at });
@@ -80,6 +89,7 @@ function tickOf(state: Folding, entry: EntryOf<'stepTicked'>): Tick {
     how,
     differs: differs ?? null,
     proofStood: stepGate(touchesOf(stepId), supply, entry.by.id).open,
+    seq: entry.seq,
   };
 }
 
@@ -138,6 +148,22 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   choiceMade: (_state, entry, point) => {
     if (point) point.choice = { ...sourceOf(entry), data: entry.data };
   },
+  boxDescribed: (state, entry) => sayOfPoint(state, entry),
+  cableDescribed: (state, entry, point) => {
+    const { cableId, pointId, ...said } = entry.data;
+    state.book.say(`cableDescribed/${pointId}/${cableId}`, entry, pointId, said);
+    point?.cableIds.add(cableId);
+  },
+  conductorTested: (_state, entry, point) => {
+    if (point) point.tests = [...point.tests, { ...sourceOf(entry), data: entry.data }];
+  },
+  fixtureChosen: (_state, entry, point) => {
+    if (point) point.fixture = { ...sourceOf(entry), data: entry.data };
+  },
+  leadMoved: (_state, entry, point) => {
+    const { lead, from, to } = entry.data;
+    if (point) point.moved = [...point.moved, { ...sourceOf(entry), lead, from, to, seq: entry.seq }];
+  },
   circuitListed: () => undefined,
   circuitSwitched: () => undefined,
   deadProved: () => undefined,
@@ -146,7 +172,7 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   huntPlanned: (state, entry) => sayOfPoint(state, entry),
   huntTested: (_state, entry, point) => {
     const { dropped, died } = entry.data;
-    if (point) point.tests = [...point.tests, { ...sourceOf(entry), dropped, died }];
+    if (point) point.huntTests = [...point.huntTests, { ...sourceOf(entry), dropped, died }];
   },
   stepTicked: (state, entry, point) => {
     if (point) point.ticks.set(entry.data.stepId, tickOf(state, entry));
@@ -174,11 +200,11 @@ function apply<K extends EntryKind>(state: Folding, entry: EntryOf<K>): void {
   fold(state, entry, pointId === undefined ? undefined : state.points.get(pointId));
 }
 
-function finish(book: FactBook, draft: Draft): Point {
+function finish(book: FactBook, setting: PlanSetting, draft: Draft): Point {
   // The book holds what the schemas of the kinds let through, field by field
   const facts = <K extends EntryKind>(kind: K, part = ''): Facts<K> =>
     book.facts(`${kind}/${draft.id}${part}`) as Facts<K>;
-  const { addedName, ticks, looked, bag, tests, ...rest } = draft;
+  const { addedName, ticks, looked, bag, huntTests, cableIds, ...rest } = draft;
   const look = facts('pointDescribed');
   return {
     ...rest,
@@ -186,7 +212,13 @@ function finish(book: FactBook, draft: Draft): Point {
     looked: Object.fromEntries(looked),
     bag: Object.fromEntries(bag),
     supply: facts('supplyPlanned'),
-    hunt: { ...facts('huntPlanned'), tests },
+    hunt: { ...facts('huntPlanned'), tests: huntTests },
+    setting,
+    box: facts('boxDescribed'),
+    cables: [...cableIds].flatMap((id) => {
+      const cable = facts('cableDescribed', `/${id}`);
+      return cable.conductors ? [{ id, facts: cable }] : [];
+    }),
     name: look.name ?? addedName,
     look,
     transformer: facts('transformerDescribed'),
@@ -217,6 +249,8 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
   for (const entry of entries) if (counts(effect, entry)) apply(state, entry);
   const site = book.facts('siteDescribed') as Facts<'siteDescribed'>;
   const last = entries.at(-1);
+  const policy = policyOf(book);
+  const setting: PlanSetting = { region: site.region, era: site.colourEra, policy };
   return {
     id: head.id,
     title: site.name ?? head.title,
@@ -224,12 +258,12 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
     site,
     customer: book.facts('customerDescribed'),
     meter: book.facts('meterDescribed'),
-    policy: policyOf(book),
+    policy,
     policyWhy: state.policyWhy,
     boards: boardsOf(entries, effect),
     photos: photosOf(entries, effect),
     expectedAt: state.expectedAt,
-    points: [...state.points.values()].map((draft) => finish(book, draft)),
+    points: [...state.points.values()].map((draft) => finish(book, setting, draft)),
     circuits: circuitsOf(entries, effect),
     notes: state.notes,
     alsoSaid: book.alsoSaid(),

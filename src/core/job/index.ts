@@ -31,6 +31,10 @@ export type {
   Board,
   CheckAnswer,
   Choice,
+  FixtureChoice,
+  ListedCable,
+  MovedLead,
+  TakenTest,
   Circuit,
   Job,
   JobHead,
@@ -54,6 +58,7 @@ export {
   type NewEntry,
   type Person,
 } from './kinds';
+export { BOX_MATERIALS, BOX_SETTINGS, BOX_SHAPES, CLAMPS, DEVICES_IN, FED_FROMS, FIXED_TOS } from './kinds/box';
 export { ISO_TIME } from './kinds/fields';
 export { PROTECTIONS } from './kinds/board';
 export { MARK_SHAPES, PHOTO_TERMINALS } from './kinds/photo';
@@ -78,17 +83,34 @@ export {
 export { PLACES, READING_STATES } from './kinds/reading';
 export { ladderOf, stepStandings, type StepStanding } from './ladder';
 export { LIMITS, TEXT } from './limits';
-export { missingAtLook, type Missing } from './missing';
+export { missingAtBox, missingAtLook, type Missing } from './missing';
 export { nextMove } from './nextMove';
 export { partsOf } from './parts';
 export { photosOfPoint } from './photos';
 export { routeOf } from './route';
 export { readingProblem } from './readingProblem';
 export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungState } from './rungs';
+export { boxDoubts, boxSurveyOf, cableName, claimOf, conclusionsOf, conductorKey } from './boxOf';
 export { checksOf } from './checks';
+export { findingsOf, loadWords, roomWords, type PointFindings } from './findings';
+export {
+  TRANSFORMER_ADDED,
+  addedFor,
+  connectorCounts,
+  fixtureStanding,
+  plateWords,
+  poseOf,
+  screwsFor,
+  spliceHow,
+  type FixtureData,
+  type FixtureStanding,
+} from './fixtureOf';
 export { comparisonOf, type Compared } from './comparison';
 export { SCREW_PAIRS, type ScrewPair } from '../wiring';
-export { builtOf, planOf, pointSteps, touchesOf, wiringPlan } from './wiringPlan';
+export { builtAsPlanned, builtOf, standingMoves } from './asBuilt';
+export { fixtureOf, foundOf, planOf, pointSteps } from './planOf';
+export { touchesOf } from './touches';
+export { wiringPlan } from './wiringPlan';
 export {
   carriedProfile,
   deviceOf,

@@ -9,7 +9,9 @@ type RunName = (typeof RUN_NAMES)[number];
 
 /** What stands of one kind's fields after all entries: the last value said; a field that was nulled is gone. */
 export type Facts<K extends EntryKind> = {
-  readonly [F in Exclude<keyof EntryData<K>, 'pointId' | 'circuitId' | 'run'>]?: NonNullable<EntryData<K>[F]>;
+  readonly [F in Exclude<keyof EntryData<K>, 'pointId' | 'circuitId' | 'run' | 'cableId'>]?: NonNullable<
+    EntryData<K>[F]
+  >;
 };
 
 /** Who wrote the entry that something came from. */
@@ -26,6 +28,7 @@ export type Tick = Source & {
   readonly differs: string | null;
   /** Whether the circuit's state allowed the step when it was ticked; the fold decides, not the entry. */
   readonly proofStood: boolean;
+  readonly seq: number;
 };
 export type CheckAnswer = Source & { readonly data: EntryData<'checkDone'> };
 export type Wait = Source & { readonly minutes: number };
@@ -38,10 +41,28 @@ export type TakenWifi = Source & { readonly data: EntryData<'wifiRead'> };
 export type HuntTest = Source & { readonly dropped: readonly string[]; readonly died: boolean };
 export type BagAnswer = Source & Pick<EntryData<'bagChecked'>, 'state' | 'note'>;
 
+/** A cable of the point’s box, as it was described last. */
+export interface ListedCable {
+  readonly id: string;
+  readonly facts: Facts<'cableDescribed'>;
+}
+export type TakenTest = Source & { readonly data: EntryData<'conductorTested'> };
+export type FixtureChoice = Source & { readonly data: EntryData<'fixtureChosen'> };
+/** One end of a lead that is elsewhere than planned, in the order of the log. */
+export type MovedLead = Source & Pick<EntryData<'leadMoved'>, 'lead' | 'from' | 'to'> & { readonly seq: number };
+
+/** What of the house and the firm’s policy a plan needs. */
+export interface PlanSetting {
+  readonly region: string | undefined;
+  readonly era: 'now' | 'old' | 'unsure' | undefined;
+  readonly policy: Policy;
+}
+
 export interface Point {
   readonly id: string;
   readonly kind: PointKind;
   readonly name: string;
+  readonly setting: PlanSetting;
   readonly look: Facts<'pointDescribed'>;
   readonly transformer: Facts<'transformerDescribed'>;
   /** Where the transformer is not. */
@@ -55,6 +76,11 @@ export interface Point {
   readonly chime: Facts<'chimeDescribed'>;
   readonly readings: readonly TakenReading[];
   readonly choice: Choice | null;
+  readonly box: Facts<'boxDescribed'>;
+  readonly cables: readonly ListedCable[];
+  readonly tests: readonly TakenTest[];
+  readonly fixture: FixtureChoice | null;
+  readonly moved: readonly MovedLead[];
   readonly ticks: Readonly<Record<string, Tick>>;
   readonly mount: Facts<'mountRecorded'>;
   readonly waits: Readonly<Partial<Record<CheckId, Wait>>>;

@@ -1,4 +1,5 @@
 import type { InferType } from 'yup';
+import { boxDescribed, cableDescribed, conductorTested, fixtureChosen, leadMoved } from './kinds/box';
 import { boardListed, wayListed } from './kinds/board';
 import { choiceMade } from './kinds/choice';
 import {
@@ -48,7 +49,11 @@ export const ENTRY_KINDS = {
   bagChecked,
   meterDescribed,
   readingTaken,
+  boxDescribed,
+  cableDescribed,
+  conductorTested,
   choiceMade,
+  fixtureChosen,
   circuitListed,
   circuitSwitched,
   deadProved,
@@ -57,6 +62,7 @@ export const ENTRY_KINDS = {
   huntPlanned,
   huntTested,
   stepTicked,
+  leadMoved,
   mountRecorded,
   waitStarted,
   checkDone,

@@ -7,10 +7,13 @@ import type { Assessment } from './assessment';
 import { circuitsOfPoint, supplyOf } from './supplyOf';
 import type { Circuit, Job, Point } from './job';
 import { huntOf } from './hunting';
-import { missingAtLook } from './missing';
+import { missingAtBox, missingAtLook } from './missing';
+import { planStop } from './findings';
+import { boxSurveyOf } from './boxOf';
+import { feedCase } from '../junction';
 import { RUNGS, type Rung, type RungMark, type RungState } from './rungs';
 import { checksOf } from './checks';
-import { pointSteps } from './wiringPlan';
+import { pointSteps } from './planOf';
 import { lengthsOf } from './survey';
 
 /** A step beside its tick and the gate that it meets now. */
@@ -19,17 +22,29 @@ export interface StepStanding {
   readonly ticked: boolean;
   /** Why it may not be done now; null where it may. */
   readonly held: string | null;
+  /** It is the plan that holds it, not the circuit. */
+  readonly byPlan: boolean;
 }
 
-/** Every step of the plan as it stands for one person. */
+/**
+ * Every step of the plan as it stands for one person. What the rules stop in the plan holds each of its steps that touches
+ * a conductor, before any proof is asked for.
+ */
 export function stepStandings(job: Job, point: Point, who: string | null): readonly StepStanding[] {
   const supply = supplyOf(job, point);
+  const stop = planStop(job, point);
   return pointSteps(point).map((step) => {
     const gate = stepGate(step.touches, supply, who);
     return {
       step,
       ticked: step.id in point.ticks,
-      held: gate.open ? null : GATE_WORDS[gate.reason],
+      held:
+        stop && step.touches !== 'nothing'
+          ? `the plan does not stand: ${stop.words}`
+          : gate.open
+            ? null
+            : GATE_WORDS[gate.reason],
+      byPlan: stop !== null,
     };
   });
 }
@@ -115,10 +130,23 @@ const MARKS: { readonly [R in Rung]: (job: Job, point: Point, assessment: Assess
   leave: (_job, point) => (point.left ? mark('done', 'sheet handed over') : mark('open', '')),
 };
 
-/** The eight marks of a point. Of a floodlight there is only the survey so far. */
+/** What differs at a floodlight: its box is measured, its fixture chosen; how it is aimed and proved is not planned here yet. */
+const FLOODLIGHT_MARKS: Partial<typeof MARKS> = {
+  measure: (_job, point) => {
+    const missing = missingAtBox(point);
+    const begun = Object.keys(point.box).length + point.cables.length > 0;
+    const { feed } = feedCase(boxSurveyOf(point));
+    if (missing.length === 0) return mark('done', `feed ${feed ?? ''}, box known`);
+    return mark(begun ? 'inHand' : 'open', begun ? `${missing.length} open` : '');
+  },
+  choose: (_job, point) => (point.fixture ? mark('done', point.fixture.data.fixture.name) : mark('open', '')),
+  mount: () => mark('open', ''),
+  prove: () => mark('open', ''),
+};
+
+/** The eight marks of a point. */
 export const ladderOf = (job: Job, point: Point, assessment: Assessment, who: string | null): readonly RungMark[] =>
-  RUNGS.map((rung) =>
-    point.kind === 'floodlight' && rung !== 'look'
-      ? { rung, ...mark('open', '') }
-      : { rung, ...MARKS[rung](job, point, assessment, who) },
-  );
+  RUNGS.map((rung) => {
+    const of = (point.kind === 'floodlight' ? FLOODLIGHT_MARKS[rung] : undefined) ?? MARKS[rung];
+    return { rung, ...of(job, point, assessment, who) };
+  });

@@ -31,6 +31,12 @@ export const LIMITS = {
   holes: { least: 0, most: 50 },
   segments: { least: 0, most: 30 },
   marks: { least: 0, most: 40 },
+  boxIn3: { least: 1, most: 400 },
+  boxDepthM: { least: 0.005, most: 0.3 },
+  recessM: { least: 0, most: 0.2 },
+  barM: { least: 0.0005, most: 0.02 },
+  circuitVa: { least: 0, most: 20_000 },
+  conductors: { least: 1, most: 40 },
   /** Accuracy of a meter: ± % of the reading, and counts of its last digit. */
   meterPercent: { least: 0, most: 10 },
   meterCounts: { least: 0, most: 50 },

@@ -1,4 +1,6 @@
+import { TEST_FACTS, feedCase } from '../junction';
 import { PLACE_FACTS } from '../search';
+import { boxSurveyOf, conclusionsOf } from './boxOf';
 import type { Job, Point } from './job';
 import { needsTransformer, searchOf } from './finding';
 
@@ -113,4 +115,44 @@ function atDoorbell(job: Job, point: Point): readonly Asked[] {
     ...atTransformer(job, point),
     wifiAsked(point),
   ];
+}
+
+/** What Measure needs at a floodlight’s box: what it is, what is in it, and the tests, one by one. */
+export function missingAtBox(point: Point): readonly Missing[] {
+  const { box, cables } = point;
+  const { next } = conclusionsOf(point);
+  const { feed, open } = feedCase(boxSurveyOf(point));
+  const all: readonly Asked[] = [
+    {
+      id: 'boxVolume',
+      there: box.standardBox !== undefined || box.markedIn3 !== undefined,
+      words: 'Name the box: shape and size, or the volume marked in it',
+      why: 'Whether all of it has room is counted from it.',
+    },
+    {
+      id: 'boxMaterial',
+      there: box.material !== undefined,
+      words: 'Is the box metal or plastic?',
+      why: 'Metal has to be one with the ground.',
+    },
+    {
+      id: 'cables',
+      there: cables.length > 0,
+      words: 'Name the cables that come in',
+      why: 'Every conductor of them is tested and counted.',
+    },
+    {
+      id: 'test',
+      there: next === null,
+      words: next ? `Test ${next.name}: ${next.words}` : '',
+      why: next ? TEST_FACTS[next.test].how : '',
+    },
+    {
+      id: 'feed',
+      there: cables.length === 0 || next !== null || feed !== null,
+      words: 'How it is fed is still open',
+      why: `${open.join('; ')}.`,
+    },
+  ];
+  return all.filter(({ there }) => !there);
 }

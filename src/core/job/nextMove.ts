@@ -4,7 +4,10 @@ import type { Job, Point } from './job';
 import { ladderOf, stepStandings } from './ladder';
 import { missingFromCustomer } from './before';
 import { huntOf, wayOfId, wayText } from './hunting';
-import { missingAtLook } from './missing';
+import { missingAtBox, missingAtLook } from './missing';
+import { planStop } from './findings';
+import { boxSurveyOf } from './boxOf';
+import { feedCase } from '../junction';
 import type { NextMove, Rung } from './rungs';
 import { checksOf } from './checks';
 import { regionOf } from './survey';
@@ -61,8 +64,13 @@ function atIsolate(job: Job, point: Point): NextMove {
   if (!first)
     return (
       atHunt(job, point) ??
-      move('isolate', 'Name the circuit the transformer hangs on', `Which ${words.way} on the ${words.board}?`)
+      move(
+        'isolate',
+        `Name the circuit the ${point.kind === 'floodlight' ? 'box' : 'transformer'} hangs on`,
+        `Which ${words.way} on the ${words.board}?`,
+      )
     );
+  const onlyMains = point.kind === 'floodlight';
   const { unnamed } = supplyOf(job, point);
   if (unnamed === 'joined')
     return move('isolate', 'Name the second transformer’s circuit too', 'Joined transformers make each other live.');
@@ -72,10 +80,16 @@ function atIsolate(job: Job, point: Point): NextMove {
     return move('isolate', `Prove ${name} dead on its mains side`, 'At the very conductors, by whoever touches them.');
   const notTagged = circuit.state.state === 'off' && !circuit.state.tagged;
   if (circuit.state.state === 'off' && !notTagged)
-    return move('isolate', `Prove ${name} dead at the bell wires`, 'Between the two leads, and from each to earth.');
+    return onlyMains
+      ? move('isolate', `Prove ${name} dead at its conductors`, 'Every pair, each to ground, by whoever does the work.')
+      : move('isolate', `Prove ${name} dead at the bell wires`, 'Between the two leads, and from each to earth.');
   return notTagged
     ? move('isolate', `Tag ${name}, tell the house`, 'Nobody in the house should turn it on.')
-    : move('isolate', `Switch off ${name} and tag it`, 'Then prove it dead at the bell wires.');
+    : move(
+        'isolate',
+        `Switch off ${name} and tag it`,
+        onlyMains ? 'Then prove it dead at its conductors.' : 'Then prove it dead at the bell wires.',
+      );
 }
 
 function atWire(job: Job, point: Point, who: string | null): NextMove | null {
@@ -106,19 +120,36 @@ function atProve(job: Job, point: Point): NextMove | null {
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
+/** At a floodlight: its survey, its box test by test, its fixture, then the splices. */
+function atFloodlight(
+  job: Job,
+  point: Point,
+  look: NextMove | null,
+  assessment: Assessment,
+  who: string | null,
+): NextMove {
+  if (point.left) return move('leave', 'Nothing left to do here', 'The sheet is handed over.');
+  if (look && !point.fixture) return look;
+  const box = missingAtBox(point)[0];
+  if (box && !point.fixture) return move('measure', box.words, box.why);
+  if (!point.fixture) {
+    const { words } = feedCase(boxSurveyOf(point));
+    return move('choose', 'Pick the fixture, its feed and its ground', words);
+  }
+  const stop = planStop(job, point);
+  if (stop) return move('choose', 'The plan does not stand', stop.words, point.fixture.data.groundId === 'findOut');
+  const state = new Map(ladderOf(job, point, assessment, who).map((mark) => [mark.rung, mark.state]));
+  if (state.get('isolate') !== 'done') return atIsolate(job, point);
+  return (
+    atWire(job, point, who) ??
+    move('leave', 'Hand over the sheet', 'Aim and proof of a floodlight are written down by hand so far.')
+  );
+}
+
 /** The one thing to do next, as the ladder stands: the first rung that is not done says it. */
 export function nextMove(job: Job, point: Point, assessment: Assessment, who: string | null): NextMove {
   const look = atLook(job, point);
-  if (point.kind === 'floodlight')
-    return (
-      look ??
-      move(
-        'look',
-        'Its box, feed and wiring are planned by hand',
-        'Only the survey of a floodlight is kept here so far.',
-        true,
-      )
-    );
+  if (point.kind === 'floodlight') return atFloodlight(job, point, look, assessment, who);
   if (point.left) return move('leave', 'Nothing left to do here', 'The sheet is handed over.');
   const state = new Map(ladderOf(job, point, assessment, who).map((mark) => [mark.rung, mark.state]));
   if (state.get('look') !== 'done' && look && !point.choice) return look;

@@ -6,6 +6,9 @@ import { supplyRoute } from '../supply';
 import type { Choice, Job, Point } from './job';
 import { bringForBag } from './bagList';
 import { wifiOf } from './finding';
+import { connectorCounts } from './fixtureOf';
+import { fixtureOf } from './planOf';
+import { feedRemedy, groundRemedy } from '../junction';
 import { routeOf } from './route';
 import { deviceOf, lengthsOf, plateSurveyOf, regionOf } from './survey';
 import { lengthText } from '../units';
@@ -24,10 +27,30 @@ function partsOfWay(job: Job, { transformer, treatmentId, parts }: Choice['data'
   ];
 }
 
+/** What a floodlight takes: the fixture, what its remedies take, connectors, screws, tape for colours that lie. */
+function fixtureParts(point: Point): readonly string[] {
+  const standing = fixtureOf(point);
+  const data = point.fixture?.data;
+  if (!standing || !data) return [];
+  const screws = [
+    ['for the bar', data.barScrew],
+    ['for the plate', data.plateScrew],
+  ] as const;
+  return [
+    data.fixture.name,
+    ...(feedRemedy(data.feedId)?.parts ?? []),
+    ...(groundRemedy(data.groundId)?.parts ?? []),
+    ...(data.cure ? [data.cure.name] : []),
+    ...connectorCounts(standing.splices.filter(({ connector }) => connector?.id !== data.fixture.bagConnector)),
+    ...screws.map(([what, screw]) => `2 screws ${what}: ${screw ? screw.name : 'to be bought'}`),
+    ...(standing.plan.steps.some(({ id }) => id === 'box-mark') ? ['marking tape'] : []),
+  ];
+}
+
 /** What has to be in the bag for this point: it follows from the choice, the wall and the plate. */
 export function partsOf(job: Job, point: Point): readonly string[] {
   const extender = wifiOf(job, point)?.word === 'extender' ? ['Wi-Fi extender'] : [];
-  if (point.kind === 'floodlight') return extender;
+  if (point.kind === 'floodlight') return [...fixtureParts(point), ...extender];
   const parts: string[] = [];
   const { choice, look, mount } = point;
   if (choice) {

@@ -1,10 +1,11 @@
 import { describe, expect, it } from '@jest/globals';
 import { CHIME_KINDS, TREATMENTS, treatmentsFor } from '../chime';
 import { TRANSFORMERS } from '../catalogue';
-import { bellPathOf } from '../wiring';
+import { BARE_CONTEXT, bellPathOf, checkWiring } from '../wiring';
 import { fold } from './fold';
 import type { EntryData } from './kinds';
-import { touchesOf, wiringPlan, type WiringChoice } from './wiringPlan';
+import { touchesOf } from './touches';
+import { wiringPlan, type WiringChoice } from './wiringPlan';
 
 type Said = { readonly kind: string; readonly data: object };
 const pointWith = (...said: readonly Said[]) => {
@@ -50,6 +51,8 @@ describe('the plan of a point', () => {
             for (const { id: step, touches } of steps)
               expect({ step, touches: touchesOf(step) }).toEqual({ step, touches });
             expect(new Set(steps.map((step) => step.id)).size).toBe(steps.length);
+            const stops = checkWiring(planned, BARE_CONTEXT).filter(({ severity }) => severity === 'stop');
+            expect({ kind, id, fit: transformer?.fit, rear: point.chime.rear, stops }).toMatchObject({ stops: [] });
           }
   });
   it('says so where the survey was changed after the way was taken, and never breaks', () => {

@@ -15,15 +15,15 @@ import {
   mendTasks,
   repull,
   tapTasks,
-  wiringBuilt,
   type BellFacts,
   type FittedTransformer,
-  type Step,
   type Task,
   type Touches,
   type Wiring,
   type WiringPlan,
 } from '../wiring';
+import { mainsLeadsOf } from './boxOf';
+import { diesWithLight } from './finding';
 import { RUN_NAMES } from './kinds/point';
 import type { Point } from './job';
 import { chimeKindOf, presentOf } from './survey';
@@ -40,6 +40,8 @@ interface Remedy {
   /** Runs whose spare pairs are joined, and runs that are pulled anew. */
   readonly join: readonly string[];
   readonly pull: readonly string[];
+  /** Mains on once before the cover goes on, by the firm’s school. */
+  readonly energise: boolean;
 }
 
 /** “S1–S3” as two screws. */
@@ -65,6 +67,7 @@ export function bellFactsOf(point: Point): BellFacts {
     secondChime: point.chime.secondChime === 'yes',
     rear: point.chime.rear ?? 'none',
     straight: point.runs.toDoor.straightM !== undefined,
+    switched: diesWithLight(point),
     screws: screwNames(point),
     door: wasThere === 'videoDoorbell' ? 'device' : wasThere === 'nothing' ? 'nothing' : 'button',
   };
@@ -76,10 +79,11 @@ export function bellFactsOf(point: Point): BellFacts {
  */
 function tasksOf(
   found: Wiring,
-  { transformer, tap, mend, treatmentId, deviceName, join, pull }: Remedy,
+  { transformer, tap, mend, treatmentId, deviceName, join, pull, energise }: Remedy,
 ): readonly Task[] {
   const stages: readonly ((wiring: Wiring) => readonly Task[])[] = [
-    (wiring) => (transformer ? mainsSide(wiring, transformer) : tap ? tapTasks(wiring, tap.screws, tap.volts) : []),
+    (wiring) =>
+      transformer ? mainsSide(wiring, transformer, energise) : tap ? tapTasks(wiring, tap.screws, tap.volts) : [],
     clearChime,
     (wiring) => treatmentTasks(treatmentId, wiring),
     () => mendTasks(mend),
@@ -129,9 +133,12 @@ const fittedOf = ({ transformer }: WiringChoice): FittedTransformer | null =>
       : 'plugIn',
   };
 
+/** A doorbell’s wiring as it was found; its transformer’s box with the conductors that were listed there. */
+export const foundBellOf = (point: Point): Wiring => foundBell(bellFactsOf(point), mainsLeadsOf(point));
+
 /** A point’s wiring as found, and what a choice makes of it. */
 export function wiringPlan(point: Point, choice: WiringChoice): WiringPlan {
-  const found = foundBell(bellFactsOf(point));
+  const found = foundBellOf(point);
   return planWiring(
     found,
     tasksOf(found, {
@@ -140,33 +147,15 @@ export function wiringPlan(point: Point, choice: WiringChoice): WiringPlan {
       mend: choice.mended ?? [],
       treatmentId: choice.treatmentId,
       deviceName: choice.device.name,
+      energise: point.setting.policy.energise === 'beforeClosing',
       join: choice.joinPairs ? orAll(RUN_NAMES.filter((run) => (point.runs[run].sparePairs ?? 0) > 0)) : [],
       pull: choice.repull ? orAll(RUN_NAMES.filter((run) => isThin(point, run))) : [],
     }),
   );
 }
 
-const plans = new WeakMap<Point, WiringPlan>();
-
-/** The plan of a point’s taken way; null without one. Points never change: it is worked out once for each. */
-export function planOf(point: Point): WiringPlan | null {
-  if (!point.choice) return null;
-  const known = plans.get(point) ?? wiringPlan(point, point.choice.data);
-  plans.set(point, known);
-  return known;
-}
-
-/** The steps of a point’s choice; none without a choice. */
-export const pointSteps = (point: Point): readonly Step[] => planOf(point)?.steps ?? [];
-
-/** The point’s wiring as built so far. */
-export const builtOf = (point: Point): Wiring => {
-  const plan = planOf(point);
-  return plan ? wiringBuilt(plan.found, plan.steps, (id) => id in point.ticks) : foundBell(bellFactsOf(point));
-};
-
-/** Every task that a plan can hold, over all that may have been found: what each touches. */
-function everyTask(): ReadonlyMap<string, Touches> {
+/** Every task that a doorbell’s plan can hold, over all that may have been found: what each touches. */
+export function everyBellTask(): ReadonlyMap<string, Touches> {
   const presents: readonly BellFacts['present'][] = [
     { path: 'series' },
     { path: 'shunt', shuntOhms: 1 },
@@ -196,14 +185,10 @@ function everyTask(): ReadonlyMap<string, Touches> {
           deviceName: '',
           join: RUN_NAMES,
           pull: RUN_NAMES,
+          energise: true,
         }),
       ),
     ),
   );
   return new Map(all.map(({ id, touches }) => [id, touches]));
 }
-
-let touches: ReadonlyMap<string, Touches> | null = null;
-
-/** What a step touches; one that nobody knows is taken for mains. */
-export const touchesOf = (stepId: string): Touches => (touches ??= everyTask()).get(stepId) ?? 'mains';

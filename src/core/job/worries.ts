@@ -2,9 +2,13 @@ import { chimeFigures } from '../bell';
 import { deviceById } from '../catalogue';
 import { GATE_WORDS } from '../isolation';
 import { platePlace } from '../mount';
+import { jointById, leadById, WIRE_COLOUR_WORDS, type Finding } from '../wiring';
+import { builtOf, standingMoves } from './asBuilt';
 import type { Assessment } from './assessment';
+import { boxDoubts, boxSurveyOf } from './boxOf';
+import { findingsOf } from './findings';
 import type { Job, Point } from './job';
-import { pointSteps } from './wiringPlan';
+import { pointSteps } from './planOf';
 import { bagList } from './bagList';
 import { missingFromCustomer } from './before';
 import { diesWithLight, wifiOf } from './finding';
@@ -139,8 +143,48 @@ function supplyWorries(point: Point, assessment: Assessment): readonly Worry[] {
   return found;
 }
 
+/** What the tests of a box found, what its plan leaves open, and what was counted of room and bag. */
+function boxWorries(job: Job, point: Point): readonly Worry[] {
+  const doubts = boxDoubts(point).map((words, i): Worry => ({ id: `box-${i}`, rung: 'measure', words }));
+  const { found, planned } = findingsOf(job, point);
+  const loose = boxSurveyOf(point).cables.flatMap(({ name, conductors }) =>
+    conductors
+      .filter(({ state }) => state !== 'good')
+      .map(({ state, colour }) => `${WIRE_COLOUR_WORDS[colour]} of ${name} ${STATE_FOUND[state]}`),
+  );
+  const asFound =
+    loose.length > 0 ? [{ id: 'asFound', rung: 'measure' as const, words: `As found: ${loose.join(', ')}.` }] : [];
+  const noGround = point.fixture === null && found.some(({ rule }) => rule === 'groundWhole');
+  const plan = planned.filter(({ severity }) => severity !== 'remark').map(ruleWorry('choose'));
+  return [
+    ...doubts,
+    ...asFound,
+    ...(noGround ? found.filter(({ rule }) => rule === 'groundWhole').map(ruleWorry('choose')) : []),
+    ...plan,
+  ];
+}
+
+const STATE_FOUND = { good: '', nicked: 'nicked', brittle: 'brittle', loose: 'lying loose' } as const;
+
+const ruleWorry =
+  (rung: Rung) =>
+  ({ rule, words, leads }: Finding): Worry => ({ id: `rule-${rule}-${leads.join('+')}`, rung, words });
+
 function workWorries(job: Job, point: Point): readonly Worry[] {
-  const found: Worry[] = [];
+  const { built, byDeviation } = findingsOf(job, point);
+  const asBuilt = [...built, ...byDeviation.filter((one) => !built.some(({ words }) => words === one.words))];
+  const found: Worry[] = [
+    ...asBuilt.filter(({ severity }) => severity !== 'remark').map(ruleWorry('wire')),
+    ...standingMoves(point).map(({ entryId, lead, to }): Worry => {
+      const wiring = builtOf(point);
+      const where = to === null ? 'loose' : `at ${jointById(wiring, to)?.name ?? to}`;
+      return {
+        id: `moved-${entryId}`,
+        rung: 'wire',
+        words: `As built, ${leadById(wiring, lead)?.name ?? lead} is ${where}.`,
+      };
+    }),
+  ];
   for (const step of pointSteps(point)) {
     const tick = point.ticks[step.id];
     if (!tick) continue;
@@ -149,7 +193,7 @@ function workWorries(job: Job, point: Point): readonly Worry[] {
     if (tick.differs)
       found.push({ id: `differs-${step.id}`, rung: 'wire', words: `As built differs: ${tick.differs}` });
   }
-  for (const check of checksOf(point)) {
+  for (const check of point.kind === 'doorbell' ? checksOf(point) : []) {
     const answer = point.checks[check.id]?.data;
     if (answer?.result === 'failed')
       found.push({ id: `failed-${check.id}`, rung: 'prove', words: `${check.name}: failed. ${answer.reason ?? ''}` });
@@ -197,7 +241,7 @@ export const worriesOf = (job: Job, point: Point, assessment: Assessment): reado
   point.left
     ? workWorries(job, point)
     : point.kind === 'floodlight'
-      ? [...customerWorries(job), ...wifiWorries(job, point)]
+      ? [...customerWorries(job), ...wifiWorries(job, point), ...boxWorries(job, point), ...workWorries(job, point)]
       : [
           ...customerWorries(job),
           ...surveyWorries(job, point),

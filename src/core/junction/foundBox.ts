@@ -123,6 +123,17 @@ function houseLead(
   };
 }
 
+/**
+ * Conductors of the house in a box without anything of what stands ahead of it: for what is not planned by its feed.
+ * @returns leads whose end in the box is free
+ */
+export const houseLeads = (survey: BoxSurvey): readonly Lead[] =>
+  survey.cables.flatMap((cable) =>
+    cable.conductors
+      .filter(({ passes }) => passes === null)
+      .map((conductor) => houseLead(survey, cable, conductor, { moves: [], switchedFrom: null, hotFrom: null })),
+  );
+
 /** Leads that are joined: a splice where there are two or more, a cap over one alone. */
 function joined(id: string, name: string, leads: readonly string[]): readonly Move[] {
   if (leads.length === 0) return [];

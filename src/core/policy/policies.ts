@@ -24,6 +24,8 @@ export interface Policy {
   readonly fixings: 'own' | 'bag';
   readonly weakSupply: SupplyPolicy;
   readonly powerModule: ModulePolicy;
+  readonly noGround: 'stop' | 'byRule';
+  readonly connectors: 'bare' | 'taped';
 }
 
 export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy[M]> } = {
@@ -133,6 +135,37 @@ export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy
       },
     ],
   },
+  noGround: {
+    matter: 'No ground in the box',
+    acts: 'which ground remedies Choose offers',
+    schools: [
+      {
+        id: 'stop',
+        words: 'stop and find out',
+        pro: 'Nothing hangs ungrounded.',
+        contra: 'Another visit where none is found.',
+      },
+      {
+        id: 'byRule',
+        words: 'go on as the region’s rule for such circuits allows, in writing',
+        pro: 'A GFCI or RCD protects people where no ground can be had.',
+        contra: 'A licensed decision, and a label that stays. The rule must be at hand.',
+      },
+    ],
+  },
+  connectors: {
+    matter: 'Connectors',
+    acts: 'what the splice steps say',
+    schools: [
+      { id: 'bare', words: 'bare: sound ones need nothing', pro: 'Nothing to unwrap.', contra: 'None.' },
+      {
+        id: 'taped',
+        words: 'connector taped once it holds',
+        pro: 'It stays on while the box is folded.',
+        contra: 'Sticky for the next person. Tape is never in the place of a connector.',
+      },
+    ],
+  },
   powerModule: {
     matter: 'The power module',
     acts: 'whether Choose proposes it where the chime would do without',
@@ -169,4 +202,6 @@ export const DEFAULT_POLICY: Policy = {
   fixings: POLICY_MATTERS.fixings.schools[0].id,
   weakSupply: POLICY_MATTERS.weakSupply.schools[0].id,
   powerModule: POLICY_MATTERS.powerModule.schools[0].id,
+  noGround: POLICY_MATTERS.noGround.schools[0].id,
+  connectors: POLICY_MATTERS.connectors.schools[0].id,
 };

@@ -49,17 +49,18 @@ export const RETURN_SPLICE = 'splice.return';
 /** Where the wires of Trans and Front are joined with no chime between them. */
 export const THROUGH_SPLICE = 'splice.through';
 
-/** Mains conductors of the house at the transformer’s box, spliced to its primary leads. */
-function mainsMoves(transformer: string): readonly Move[] {
+/** Mains conductors of the house at the transformer’s box, spliced to its primary leads: as listed there, else one of each. */
+function mainsMoves(transformer: string, listed: readonly Lead[]): readonly Move[] {
   const carries = ['hot', 'neutral', 'ground'] as const;
-  return carries.flatMap((one): readonly Move[] => [
-    { do: 'splice', joint: spliceAt(`splice.${one}`, 'transformer', one) },
-    {
-      do: 'lay',
-      leads: [houseLead(one, `splice.${one}`)],
-    },
-    { do: 'on', lead: `${transformer}.${one}`, joint: `splice.${one}` },
-  ]);
+  return carries.flatMap((one): readonly Move[] => {
+    const splice = `splice.${one}`;
+    const own = listed.filter((lead) => lead.carries === one).map((lead) => ({ ...lead, to: splice }));
+    return [
+      { do: 'splice', joint: spliceAt(splice, 'transformer', one) },
+      { do: 'lay', leads: own.length > 0 ? own : [houseLead(one, splice)] },
+      { do: 'on', lead: `${transformer}.${one}`, joint: splice },
+    ];
+  });
 }
 
 /** The circuit that a transformer hangs on, where nobody tells several apart. */
@@ -74,7 +75,7 @@ const houseLead = (carries: 'hot' | 'neutral' | 'ground', to: string): Lead => (
   house: { circuit: ONLY_CIRCUIT, beyond: 'supply' },
 });
 
-/** A switch between the board and the house’s hot: the bell dies with it. */
+/** A switch between the board and the house’s hot: the bell dies with it. Not told where its conductors are listed. */
 const switchMoves = (): readonly Move[] => [
   { do: 'add', part: switchPart('switch', 'switch') },
   {
@@ -137,8 +138,11 @@ function presentMoves(present: BellPath): readonly Move[] {
   }
 }
 
-/** A point’s wiring as it was found, from what the survey says. */
-export function foundBell(facts: BellFacts): Wiring {
+/**
+ * A point’s wiring as it was found, from what the survey says.
+ * @param listed the house’s conductors in the transformer’s box, where they were looked at
+ */
+export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wiring {
   const { chime, present, rear, straight, door, secondChime } = facts;
   if (chime === 'boxed') {
     return applyMoves(EMPTY_WIRING, [
@@ -169,8 +173,8 @@ export function foundBell(facts: BellFacts): Wiring {
   const [trans, front] = inLoop ? ['chime.Trans', 'chime.Front'] : [THROUGH_SPLICE, THROUGH_SPLICE];
   return applyMoves(EMPTY_WIRING, [
     { do: 'add', part: transformerPart('old', 'old transformer', 'leads', { screws }) },
-    ...mainsMoves('old'),
-    ...(facts.switched ? switchMoves() : []),
+    ...mainsMoves('old', listed),
+    ...(facts.switched && !listed.some(({ carries }) => carries === 'hot') ? switchMoves() : []),
     ...(chime === 'screws' ? [{ do: 'add', part: chimePart('chime', 'chime', 'chime') } as const] : []),
     ...(inLoop ? [] : [{ do: 'splice', joint: spliceAt(THROUGH_SPLICE, 'chime', 'wires joined') } as const]),
     ...doorMoves(door),

@@ -87,8 +87,13 @@ const SEAT = {
 /**
  * The mains side of a new transformer, from the permission to the label (domain/power, the mains side). Everything that
  * touches a mains conductor is held by the gate until that is proved dead by the person who does it.
+ * @param energise mains on once before the cover goes on, and proved dead again
  */
-export function mainsSide(found: Wiring, { name, ratedVolts, fit }: FittedTransformer): readonly Task[] {
+export function mainsSide(
+  found: Wiring,
+  { name, ratedVolts, fit }: FittedTransformer,
+  energise: boolean,
+): readonly Task[] {
   const old = feedingPart(found);
   if (!old) return [];
   if (fit === 'plugIn') return adapterTasks(found, name);
@@ -101,12 +106,15 @@ export function mainsSide(found: Wiring, { name, ratedVolts, fit }: FittedTransf
       'Whoever does the mains side is permitted to, here',
       'Local rules decide. Mains can kill; if not competent and permitted, hire a licensed electrician.',
     ),
-    lookTask(
-      PLACE,
-      'mains-photo',
-      'Photograph the old transformer, count and label the wires on its bell screws',
-      'Two wires under one screw may mean a second chime or a second door. Which pair of screws were they on?',
-    ),
+    {
+      ...lookTask(
+        PLACE,
+        'mains-photo',
+        'Photograph the old transformer, count and label the wires on its bell screws',
+        'Two wires under one screw may mean a second chime or a second door. Which pair of screws were they on?',
+      ),
+      photo: true,
+    },
     lookTask(
       PLACE,
       'mains-always-on',
@@ -165,14 +173,38 @@ export function mainsSide(found: Wiring, { name, ratedVolts, fit }: FittedTransf
       'No bare copper below the skirt. Push the splices back, nothing pinched.',
       'Other primary lead to the hot',
     ),
-    moveTask(
-      PLACE,
-      'mains-close',
-      'mains',
-      [],
-      'The picture is what the next person has.',
-      'Photograph the splices, cover on',
-    ),
+    ...(energise
+      ? [
+          {
+            ...lookTask(
+              PLACE,
+              'mains-energise',
+              `On once: open volts at the new screws, over ${ratedVolts} V`,
+              'Every splice closed and folded, nobody touching. At or under the label: wrong screws, or something is on.',
+            ),
+            energises: true as const,
+          },
+          moveTask(
+            PLACE,
+            'mains-dead-again',
+            'mains',
+            [],
+            'Off, tagged, locked; the tester tried before and after.',
+            'Off and proved dead again, to close up',
+          ),
+        ]
+      : []),
+    {
+      ...moveTask(
+        PLACE,
+        'mains-close',
+        'mains',
+        [],
+        'The picture is what the next person has.',
+        'Photograph the splices, cover on',
+      ),
+      photo: true,
+    },
     moveTask(
       PLACE,
       'mains-pair',

@@ -13,6 +13,8 @@ const PLACE_WORDS = {
   door: 'at the door',
   transformer: 'at the transformer',
   cable: 'at the cable',
+  box: 'at the box',
+  switch: 'at the switch’s box',
 } as const;
 
 /** The steps of the taken way, one at a time, each held until its circuit is proved dead. */

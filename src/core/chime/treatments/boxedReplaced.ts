@@ -1,4 +1,4 @@
-import { hasPart, moveTask, spliceAt, type Move } from '../../wiring';
+import { capAt, hasPart, moveTask, spliceAt, type Move } from '../../wiring';
 import { fuseLinkPart } from '../chimeParts';
 import { fuseTestTask } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
@@ -27,8 +27,11 @@ export const boxedReplaced: TreatmentPlan = {
             'boxed-out',
             'mains',
             [
-              { do: 'off', lead: 'house.hot', joint: 'boxed.hot' },
-              { do: 'off', lead: 'house.neutral', joint: 'boxed.neutral' },
+              ...(['hot', 'neutral'] as const).flatMap((one): readonly Move[] => [
+                { do: 'off', lead: `house.${one}`, joint: `boxed.${one}` },
+                { do: 'splice', joint: capAt(`cap.${one}`, 'chime', `${one}, capped`) },
+                { do: 'on', lead: `house.${one}`, joint: `cap.${one}` },
+              ]),
               { do: 'remove', part: 'boxed' },
             ],
             'Proved again at these very terminals. Its cable ends in a box with a cover, every conductor capped.',

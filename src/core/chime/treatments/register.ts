@@ -51,7 +51,7 @@ function plainWiring({ kinds }: TreatmentPlan): Wiring {
     );
   // A boxed chime goes with its transformer
   return chime === 'boxed'
-    ? after(found, mainsSide(found, { name: 'new transformer', ratedVolts: 0, fit: 'dinRail' }))
+    ? after(found, mainsSide(found, { name: 'new transformer', ratedVolts: 0, fit: 'dinRail' }, false))
     : found;
 }
 

@@ -72,5 +72,7 @@ export const policyTaken = exact({
   fixings: school('fixings'),
   weakSupply: school('weakSupply'),
   powerModule: school('powerModule'),
+  noGround: school('noGround'),
+  connectors: school('connectors'),
   why: maybe.text(TEXT.long),
 });
