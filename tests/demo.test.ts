@@ -54,11 +54,11 @@ describe('the schools of a weak supply', () => {
 });
 
 describe('the made-up firm', () => {
-  it('has thirteen sites, nine on 120 V and four on 230 V, whose entries the open interface takes', () => {
-    expect(jobs.size).toBe(13);
+  it('has sixteen sites, eleven on 120 V and five on 230 V, whose entries the open interface takes', () => {
+    expect(jobs.size).toBe(16);
     const regions = [...jobs.keys()].map((title) => open(title).job.site.region);
-    expect(regions.filter((region) => region === 'na-120')).toHaveLength(9);
-    expect(regions.filter((region) => region === 'gb-230')).toHaveLength(4);
+    expect(regions.filter((region) => region === 'na-120')).toHaveLength(11);
+    expect(regions.filter((region) => region === 'gb-230')).toHaveLength(5);
     for (const entries of jobs.values()) {
       const written = entries.map(({ seq: _seq, receivedAt: _receivedAt, ...entry }: Entry) => entry);
       expect(parseEntries({ entries: written })).toHaveLength(entries.length);

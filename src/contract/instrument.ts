@@ -1,3 +1,4 @@
+import type { ConductorTestId, SwitchPosition } from '@/core/junction';
 import { LASTING_STATES, type LastingState } from '@/core/catalogue';
 
 /** What a meter can be set to. */
@@ -19,11 +20,19 @@ export const PROBES = [
   'toChimeB',
   'toDoorA',
   'toDoorB',
+  'conductor',
 ] as const;
 export type Probe = (typeof PROBES)[number];
 
 /** What the device is doing meanwhile: nothing connected, or one of its states. */
 export const METER_STATES = ['open', ...LASTING_STATES] as const;
+
+/** A conductor of a box that is tested, and how every switch stands meanwhile. */
+export interface ProbedConductor {
+  readonly key: string;
+  readonly test: ConductorTestId;
+  readonly switches: SwitchPosition | null;
+}
 
 /** One measurement that is asked for. */
 export interface MeterTask {
@@ -31,6 +40,8 @@ export interface MeterTask {
   readonly from: Probe;
   readonly to: Probe;
   readonly state: 'open' | LastingState;
+  /** Which conductor of a box the second probe, or the clamp, is on. */
+  readonly conductor?: ProbedConductor;
 }
 
 /** What stands on the display at one moment. */

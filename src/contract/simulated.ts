@@ -1,6 +1,7 @@
 import { string } from 'yup';
 import { exact } from './exact';
-import { METER_FUNCTIONS, METER_STATES, PROBES } from './instrument';
+import { CONDUCTOR_TESTS, SWITCH_POSITIONS } from '@/core/junction';
+import { METER_FUNCTIONS, METER_STATES, PROBES, type MeterTask } from './instrument';
 
 const reference = () => string().min(1).max(64).defined();
 
@@ -12,12 +13,31 @@ export const meterQuery = exact({
   from: string().oneOf(PROBES).defined(),
   to: string().oneOf(PROBES).defined(),
   state: string().oneOf(METER_STATES).defined(),
-}).test('two', (query, context) =>
-  query.from === query.to
-    ? context.createError({ path: 'to', message: 'both probes stand on one screw', type: 'max' })
-    : true,
-);
+  /** Of a box: which conductor, `cable.conductor`, which test, how the switches stand. */
+  conductor: string().min(1).max(140),
+  test: string().oneOf(CONDUCTOR_TESTS),
+  switches: string().oneOf(SWITCH_POSITIONS),
+})
+  .test('two', (query, context) =>
+    query.from === query.to
+      ? context.createError({ path: 'to', message: 'both probes stand on one screw', type: 'max' })
+      : true,
+  )
+  .test('conductor', (query, context) =>
+    (query.from === 'conductor' || query.to === 'conductor') && (!query.conductor || !query.test)
+      ? context.createError({ path: 'conductor', message: 'is missing, with its test', type: 'max' })
+      : true,
+  );
 export type MeterQuery = ReturnType<typeof meterQuery.validateSync>;
+
+/** A query as the measurement that it asks for. */
+export const taskOf = ({ function: what, from, to, state, conductor, test, switches }: MeterQuery): MeterTask => ({
+  function: what,
+  from,
+  to,
+  state,
+  ...(conductor && test ? { conductor: { key: conductor, test, switches: switches ?? null } } : {}),
+});
 
 /** Query of GET /api/v1/sim/phone. */
 export const phoneQuery = exact({ job: reference(), point: reference() });

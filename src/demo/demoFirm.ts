@@ -4,7 +4,10 @@ import { DemoLog } from './demoLog';
 import { INES } from './crew';
 import { avocetRectory } from './jobs/avocetRectory';
 import { cormorantRow } from './jobs/cormorantRow';
+import { curlewBarn } from './jobs/curlewBarn';
 import { dunlinTerrace } from './jobs/dunlinTerrace';
+import { eiderYard } from './jobs/eiderYard';
+import { fulmarMews } from './jobs/fulmarMews';
 import { gullHouse } from './jobs/gullHouse';
 import { knotCottage } from './jobs/knotCottage';
 import { lapwingLodge } from './jobs/lapwingLodge';
@@ -29,6 +32,9 @@ const JOBS: readonly DemoJob[] = [
   dunlinTerrace,
   redshankHall,
   avocetRectory,
+  eiderYard,
+  curlewBarn,
+  fulmarMews,
   ploverPoint,
   knotCottage,
 ];

@@ -103,12 +103,16 @@ function surveyedCable(point: Point, cable: ListedCable, { byId }: BoxConclusion
   };
 }
 
+/** Edition of NEC that counts where the site names none. */
+const LATEST_EDITION = 2023;
+
 /** The box of a point as it was found: by its table, its mark, and the tests. */
 export function boxSurveyOf(point: Point): BoxSurvey {
   const { box, look } = point;
   const standard = standardBox(box.standardBox);
   const conclusions = conclusionsOf(point);
   return {
+    edition: box.edition ?? LATEST_EDITION,
     volumeIn3: box.markedIn3 ?? standard?.volumeIn3 ?? null,
     shape: box.shape ?? standard?.shape ?? null,
     depthM: box.depthM ?? standard?.depthM ?? null,

@@ -1,4 +1,4 @@
-import { connectorAt, feedCase, groundRemedy, type BoxRoom, type LoadJudged } from '../junction';
+import { boxRoom, connectorAt, feedCase, groundRemedy, type BoxRoom, type LoadJudged } from '../junction';
 import { SHIPPED_CATALOGUE, connectorsIn } from '../catalogue';
 import {
   BARE_CONTEXT,
@@ -11,6 +11,8 @@ import {
 } from '../wiring';
 import { builtAsPlanned, builtOf } from './asBuilt';
 import { boxSurveyOf } from './boxOf';
+import { inWordsOf } from '../region';
+import { TRANSFORMER_ADDED } from './fixtureOf';
 import type { Job, Point } from './job';
 import { fixtureOf, foundOf, planOf } from './planOf';
 import { circuitsOfPoint } from './supplyOf';
@@ -19,7 +21,7 @@ import { regionOf } from './survey';
 /** Room in a box in words, with the two figures that decide. */
 export const roomWords = ({ by, boxIn3, requiredIn3, fits }: BoxRoom): string =>
   by === 'rule'
-    ? `The box holds ${boxIn3.toFixed(1)} in³, ${requiredIn3.toFixed(2)} in³ are needed${fits ? '' : ': overfull'}.`
+    ? `Room for ${boxIn3.toFixed(1)} in³, ${requiredIn3.toFixed(2)} in³ are needed${fits ? '' : ': overfull'}.`
     : `${Math.round((40 * requiredIn3) / boxIn3)} % of the box is conductors and connectors; up to 40 % is our guidance, no rule.`;
 
 /** Load of a circuit in words. */
@@ -33,10 +35,17 @@ function groundDecision(point: Point): string | null {
   return data.groundWords?.trim() ? data.groundWords : null;
 }
 
+/** Room in the box that a new transformer is to sit on; null where none is to, or the box was not named. */
+const transformerRoom = (job: Job, point: Point): BoxRoom | null =>
+  point.kind === 'doorbell' && point.choice?.data.transformer?.fit === 'onBox'
+    ? boxRoom(boxSurveyOf(point), TRANSFORMER_ADDED, regionOf(job).boxRoom)
+    : null;
+
 /** What the rules need beside a wiring. */
 function contextOf(job: Job, point: Point): Omit<RuleContext, 'connectorAt'> {
   const pack = regionOf(job);
   const standing = fixtureOf(point);
+  const room = standing?.room ?? transformerRoom(job, point);
   const circuits = circuitsOfPoint(job.circuits, point.id).length;
   return {
     ...BARE_CONTEXT,
@@ -45,9 +54,7 @@ function contextOf(job: Job, point: Point): Omit<RuleContext, 'connectorAt'> {
     namedCircuits: circuits === 0 ? null : circuits,
     groundDecision: groundDecision(point),
     fixture: point.fixture?.data.fixture ?? null,
-    fill: standing?.room
-      ? { suffices: standing.room.fits, words: roomWords(standing.room), guidance: standing.room.by === 'guidance' }
-      : null,
+    fill: room ? { suffices: room.fits, words: roomWords(room), guidance: room.by === 'guidance' } : null,
     load: standing?.load
       ? { suffices: standing.load.suffices, words: loadWords(standing.load), over: standing.load.over }
       : null,
@@ -58,8 +65,12 @@ function contextOf(job: Job, point: Point): Omit<RuleContext, 'connectorAt'> {
 function check(job: Job, point: Point, wiring: Wiring): readonly Finding[] {
   const connectors = point.fixture?.data.connectors ?? connectorsIn(SHIPPED_CATALOGUE);
   const sorted = [...connectors].sort((a, b) => a.volumeCm3 - b.volumeCm3 || a.cost - b.cost);
-  return checkWiring(wiring, { ...contextOf(job, point), connectorAt: connectorAt(wiring, sorted) });
+  return said(job, checkWiring(wiring, { ...contextOf(job, point), connectorAt: connectorAt(wiring, sorted) }));
 }
+
+/** Findings in the words of the place. */
+const said = (job: Job, findings: readonly Finding[]): readonly Finding[] =>
+  findings.map((finding) => ({ ...finding, words: inWordsOf(regionOf(job), finding.words) }));
 
 /** What the rules say of a point as found, as planned and as built, and what changed from one to the next. */
 export interface PointFindings {
@@ -101,14 +112,17 @@ function checkFound(job: Job, point: Point): readonly Finding[] {
   // Before hot and neutral are known by test there is no wiring to speak of
   if (point.kind === 'floodlight' && feedCase(boxSurveyOf(point)).feed === null) return [];
   const wiring = foundOf(point);
-  return checkWiring(wiring, {
-    ...contextOf(job, point),
-    groundDecision: null,
-    fill: null,
-    load: null,
-    fixture: null,
-    connectorAt: () => null,
-  });
+  return said(
+    job,
+    checkWiring(wiring, {
+      ...contextOf(job, point),
+      groundDecision: null,
+      fill: null,
+      load: null,
+      fixture: null,
+      connectorAt: () => null,
+    }),
+  );
 }
 
 /** The first stop of a point’s plan; null where it stands. */

@@ -18,9 +18,9 @@ import {
   type LoadJudged,
   type Splice,
 } from '../junction';
-import { regionPack } from '../region';
+import { inWordsOf, regionPack, type RegionPack } from '../region';
 import { lengthText } from '../units';
-import type { WiringPlan } from '../wiring';
+import { WIRE_COLOURS, type WireColour, type WiringPlan } from '../wiring';
 import { boxSurveyOf } from './boxOf';
 import type { Point } from './job';
 import type { EntryData } from './kinds';
@@ -166,6 +166,13 @@ function hangingWords(point: Point, data: FixtureData): { readonly bar: string; 
   };
 }
 
+/** Colours of a fixture’s leads as it is sold at the place. */
+function fixtureColours({ setting }: Point): Readonly<Record<'hot' | 'neutral' | 'ground', WireColour>> {
+  const { fixture } = regionPack(setting.region).colours;
+  const known = (colour: string): WireColour => WIRE_COLOURS.find((one) => one === colour) ?? 'cloth';
+  return { hot: known(fixture.hot), neutral: known(fixture.neutral), ground: known(fixture.ground) };
+}
+
 /** Connectors to bring, by how many of each. */
 export function connectorCounts(splices: readonly Splice[]): readonly string[] {
   const counts = new Map<string, number>();
@@ -182,7 +189,7 @@ export function fixtureStanding(point: Point, data: FixtureData): FixtureStandin
   );
   const words = hangingWords(point, data);
   const base = {
-    fixture: data.fixture,
+    fixture: { ...data.fixture, colours: fixtureColours(point) },
     feedId: data.feedId,
     groundId: data.groundId,
     cure: data.cure?.name ?? null,
@@ -207,13 +214,23 @@ export function fixtureStanding(point: Point, data: FixtureData): FixtureStandin
     vanHow: vanWords(notByBag, bag),
   });
   return {
-    plan,
+    plan: inWordsOfPlace(plan, regionPack(region)),
     splices,
     room: boxRoom(survey, addedOf(point, data, first, splices), regionPack(region).boxRoom, moreRoom(data, survey)),
     load: loadOf(point, data.fixture),
     notByBag,
   };
 }
+
+/** The steps of a plan in the words of the place. */
+const inWordsOfPlace = (plan: WiringPlan, pack: RegionPack): WiringPlan => ({
+  ...plan,
+  steps: plan.steps.map((step) => ({
+    ...step,
+    words: inWordsOf(pack, step.words),
+    how: inWordsOf(pack, step.how),
+  })),
+});
 
 /** A connector of the bag that is too small is named at the van. */
 function vanWords(notByBag: readonly Splice[], bag: Connector | null): string {

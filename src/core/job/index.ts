@@ -108,6 +108,7 @@ export {
 export { comparisonOf, type Compared } from './comparison';
 export { SCREW_PAIRS, type ScrewPair } from '../wiring';
 export { builtAsPlanned, builtOf, standingMoves } from './asBuilt';
+export { fixtureOptions, picksOf, type FixtureOptions, type FixturePicks } from './fixtureChoice';
 export { fixtureOf, foundOf, planOf, pointSteps } from './planOf';
 export { touchesOf } from './touches';
 export { wiringPlan } from './wiringPlan';

@@ -183,12 +183,15 @@ describe('a floodlight point', () => {
     for (const area of ['door', 'plate', 'chime', 'transformer', 'bag']) expect(areas).not.toContain(area);
     expect(missingAtLook(job, point).map(({ id }) => id)).toEqual(['fixtureHeightM', 'wifi']);
   });
-  it('says plainly where the program ends, and offers nothing on mains', () => {
+  it('goes on to its box, and offers nothing on mains before that is known', () => {
     const log = yard()
       .write('pointDescribed', { pointId: 'y', fixtureHeightM: 2.9, wall: 'render' })
       .write('wifiRead', { pointId: 'y', dbm: -74 });
     const { job, point, assessment } = stand(log);
-    expect(nextMove(job, point, assessment, 'ines')).toMatchObject({ rung: 'look', held: true });
+    expect(nextMove(job, point, assessment, 'ines')).toMatchObject({
+      rung: 'measure',
+      words: expect.stringContaining('Name the box'),
+    });
     const marks = ladderOf(job, point, assessment, 'ines').map(({ state }) => state);
     expect(marks).toEqual(['done', ...Array<string>(7).fill('open')]);
     expect(partsOf(job, point)).toEqual(['Wi-Fi extender']);

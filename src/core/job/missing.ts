@@ -1,4 +1,5 @@
 import { TEST_FACTS, feedCase } from '../junction';
+import { inWordsOf, regionPack } from '../region';
 import { PLACE_FACTS } from '../search';
 import { boxSurveyOf, conclusionsOf } from './boxOf';
 import type { Job, Point } from './job';
@@ -154,5 +155,8 @@ export function missingAtBox(point: Point): readonly Missing[] {
       why: `${open.join('; ')}.`,
     },
   ];
-  return all.filter(({ there }) => !there);
+  const pack = regionPack(point.setting.region);
+  return all
+    .filter(({ there }) => !there)
+    .map(({ id, words, why }) => ({ id, words: inWordsOf(pack, words), why: inWordsOf(pack, why) }));
 }

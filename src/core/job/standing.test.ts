@@ -263,6 +263,7 @@ describe('steps of a choice', () => {
       'mains-earth',
       'mains-neutral',
       'mains-hot',
+      'mains-dead-again',
       'mains-close',
     ]);
     expect(plan.find(({ id }) => id === 'mains-pair')?.words).toContain('16 V');

@@ -1,5 +1,6 @@
 import type { OtherFeed, Supply } from '../isolation';
 import type { Policy } from '../policy';
+import { sharedNeutrals } from './boxOf';
 import type { Circuit, Job, Point } from './job';
 
 /** Every circuit that feeds a point, in the order in which they were named. */
@@ -34,6 +35,9 @@ export function supplyFrom(
   };
 }
 
-/** All that feeds a point, as the gate asks for it. */
-export const supplyOf = (job: Job, point: Point): Supply =>
-  supplyFrom(job.circuits, point.id, point.transformer.joined, job.policy.bellSide);
+/** All that feeds a point, as the gate asks for it; a neutral that a test showed to be shared counts as said. */
+export function supplyOf(job: Job, point: Point): Supply {
+  const supply = supplyFrom(job.circuits, point.id, point.transformer.joined, job.policy.bellSide);
+  const shared = supply.circuits.length === 1 && sharedNeutrals(point).length > 0;
+  return shared && supply.unnamed === null ? { ...supply, unnamed: 'sharedNeutral' } : supply;
+}

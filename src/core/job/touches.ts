@@ -20,6 +20,7 @@ const conductor = (id: string, carries: BoxSurvey['cables'][number]['conductors'
 function boxes(): readonly BoxSurvey[] {
   const base: BoxSurvey = {
     volumeIn3: null,
+    edition: 2023,
     shape: null,
     depthM: null,
     material: 'metal',
@@ -53,7 +54,13 @@ function everyBoxTask(): ReadonlyMap<string, Touches> {
       GROUND_REMEDIES.flatMap(
         ({ id: groundId }) =>
           fixturePlan(survey, {
-            fixture: { name: '', leadMm2: 1, leadStrands: 'stranded', grounded: true },
+            fixture: {
+              name: '',
+              leadMm2: 1,
+              leadStrands: 'stranded',
+              grounded: true,
+              colours: { hot: 'black', neutral: 'white', ground: 'green' },
+            },
             feedId,
             groundId,
             cure: 'more room',

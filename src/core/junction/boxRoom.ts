@@ -66,12 +66,7 @@ const allConductors = ({ cables }: BoxSurvey): readonly SurveyedConductor[] =>
 const mm2Of = ({ gauge }: Pick<Wire, 'gauge'>): number => gaugeMm2(gauge);
 
 /** What is in a box as NEC 314.16(B) counts it. */
-export function boxContents(
-  survey: BoxSurvey,
-  added: Added,
-  boxIn3: number,
-  edition: BoxContents['edition'] = 2023,
-): BoxContents {
+export function boxContents(survey: BoxSurvey, added: Added, boxIn3: number): BoxContents {
   const cores = allConductors(survey).filter(({ carries }) => carries !== 'ground');
   const grounds = allConductors(survey)
     .filter(({ carries }) => carries === 'ground')
@@ -90,7 +85,7 @@ export function boxContents(
   ];
   const sizes = [...grounds, ...cable, ...added.groundMm2];
   return {
-    edition,
+    edition: survey.edition,
     boxIn3,
     conductors: gathered(groups),
     canopy: added.canopy,

@@ -1,3 +1,4 @@
+import type { BoxContents } from './boxFill';
 import type { Gauge } from '../units';
 import type { Wire, WireColour } from '../wiring';
 
@@ -37,6 +38,8 @@ export interface SurveyedCable {
 export interface BoxSurvey {
   /** Volume of the box alone; null where neither a standard box nor a mark was named. */
   readonly volumeIn3: number | null;
+  /** Edition of NEC that is in force, where that rule counts. */
+  readonly edition: BoxContents['edition'];
   readonly shape: 'round' | 'square' | 'device' | null;
   readonly depthM: number | null;
   readonly material: 'metal' | 'plastic' | null;

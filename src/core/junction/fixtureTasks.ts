@@ -13,6 +13,7 @@ import {
   type Move,
   type Task,
   type Wire,
+  type WireColour,
   type Wiring,
   type WiringPlan,
 } from '../wiring';
@@ -27,6 +28,8 @@ export interface HungFixture {
   readonly leadMm2: number;
   readonly leadStrands: 'solid' | 'stranded';
   readonly grounded: boolean;
+  /** Colours of its leads, as sold at the place. */
+  readonly colours: Readonly<Record<'hot' | 'neutral' | 'ground', WireColour>>;
 }
 
 /** What was chosen for a box. */
@@ -166,13 +169,13 @@ function spliceTask(
 /** Everything from the van to the gasket, in the order in which it is done. */
 function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
   const { fixture, feedId, groundId, cure, energise, barHow, plateHow, vanHow } = remedy;
-  const wire: Wire = {
+  const wire = (carries: 'hot' | 'neutral' | 'ground'): Wire => ({
     gauge: { mm2: fixture.leadMm2 },
     strands: fixture.leadStrands,
     metal: 'copper',
-    colour: 'black',
-    claims: null,
-  };
+    colour: fixture.colours[carries],
+    claims: carries,
+  });
   const bonded = fixture.grounded;
   return [
     () => [
@@ -182,7 +185,7 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
           BOX,
           'box-photo',
           'Photograph the old fixture and which way it looks',
-          'Ladder at 1:4 on firm dry ground; a platform for work that lasts.',
+          'Ladder at 1:4, its feet firm and dry; a platform for work that lasts.',
         ),
         photo: true,
       },
@@ -248,9 +251,9 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
           {
             do: 'add',
             part: fixturePart('fixture', 'camera', {
-              hot: wire,
-              neutral: wire,
-              ground: fixture.grounded ? wire : null,
+              hot: wire('hot'),
+              neutral: wire('neutral'),
+              ground: fixture.grounded ? wire('ground') : null,
             }),
           },
         ],

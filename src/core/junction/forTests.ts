@@ -40,6 +40,7 @@ export const FEED: readonly Core[] = [
 /** A metal octagonal box with one feed and an old lamp, everything as it should be. */
 export const BOX: BoxSurvey = {
   volumeIn3: 15.5,
+  edition: 2023,
   shape: 'round',
   depthM: 0.0381,
   material: 'metal',
@@ -57,7 +58,13 @@ export const BOX: BoxSurvey = {
 };
 
 export const REMEDY: FixtureRemedy = {
-  fixture: { name: 'Twin', leadMm2: 0.823, leadStrands: 'stranded', grounded: true },
+  fixture: {
+    name: 'Twin',
+    leadMm2: 0.823,
+    leadStrands: 'stranded',
+    grounded: true,
+    colours: { hot: 'black', neutral: 'white', ground: 'green' },
+  },
   feedId: 'useFeed',
   groundId: 'useGround',
   cure: null,

@@ -213,7 +213,7 @@ export function foundBox(survey: BoxSurvey): Wiring {
     ),
     ...(['own', 'second'] as const).flatMap((circuit) =>
       (['spare', 'unknown'] as const).flatMap((carries) =>
-        ids(carries, circuit).flatMap((lead) => joined(lead, carries === 'spare' ? 'spare' : 'not tested yet', [lead])),
+        ids(carries, circuit).flatMap((lead) => joined(lead, carries === 'spare' ? 'spare' : 'untested', [lead])),
       ),
     ),
   ]);

@@ -42,6 +42,7 @@ export const britain230: RegionPack = {
         bare: 'ground',
       },
     },
+    fixture: { hot: 'brown', neutral: 'blue', ground: 'greenYellow' },
   },
   protection: { none: 'breaker alone', rcd: 'RCD 30 mA', arcFault: 'AFDD', both: 'RCD and AFDD', fuse: 'fuse' },
   boxRoom: 'spaceShare',

@@ -1,2 +1,3 @@
+export { inWordsOf } from './inWordsOf';
 export type { ColourClaims, RegionPack } from './pack';
 export { DEFAULT_REGION, REGION_PACKS, regionPack } from './packs';

@@ -37,6 +37,7 @@ export const northAmerica120: RegionPack = {
     now: 'hot black or red, neutral white, ground green or bare',
     old: 'cloth, or two alike: prove which is which',
     claims: { now: CLAIMS, old: CLAIMS },
+    fixture: { hot: 'black', neutral: 'white', ground: 'green' },
   },
   protection: { none: 'breaker alone', rcd: 'GFCI', arcFault: 'AFCI', both: 'GFCI and AFCI', fuse: 'fuse' },
   boxRoom: 'us-314.16',

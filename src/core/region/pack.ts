@@ -42,6 +42,8 @@ export interface RegionPack {
     readonly old: string;
     /** What each colour claims, by era; one that is not named claims nothing. */
     readonly claims: Readonly<Record<'now' | 'old', ColourClaims>>;
+    /** Leads of a fixture that is sold there now. */
+    readonly fixture: Readonly<Record<'hot' | 'neutral' | 'ground', string>>;
   };
   /** How the room in a box is counted: by a rule, or by a share of its space as guidance. */
   readonly boxRoom: 'us-314.16' | 'spaceShare';

@@ -1,6 +1,6 @@
 import type { Meter, PhoneReading } from '@/contract/instrument';
 import { ProblemError } from '@/contract/problem';
-import { circuitsOfPoint, fold, surveyOf, wifiPathOf, type Job, type Point } from '@/core/job';
+import { boxSurveyOf, circuitsOfPoint, fold, surveyOf, wifiPathOf, type Job, type Point } from '@/core/job';
 import { ORDINARY, meterBench, seedOf, simulatedMeter, simulatedPhone } from '@/sim';
 import { jobLog } from '../jobs/entryStore';
 import { readSettings } from '../settings';
@@ -30,7 +30,8 @@ export async function meterOf(store: Store, jobId: string, pointId: string): Pro
   // What the meter itself read is no knowledge of the house: else it would wander with every reading
   const read = point.readings.filter(({ data }) => !data.simulated);
   const seed = seedOf(jobId, pointId);
-  return simulatedMeter(meterBench(surveyOf(job, { ...point, readings: read }), !off, seed), ORDINARY, seed);
+  const really = { ...point, readings: read, tests: point.tests.filter(({ data }) => !data.simulated) };
+  return simulatedMeter(meterBench(surveyOf(job, really), !off, seed, boxSurveyOf(really)), ORDINARY, seed);
 }
 
 /** What a house is like where nobody measured the way to the router yet. */

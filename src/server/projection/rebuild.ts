@@ -3,7 +3,7 @@ import { jobLog } from '../jobs/entryStore';
 import { project } from './project';
 
 /** Raised when what the projections hold changes: an older data folder is then rebuilt at start. */
-export const PROJECTION_VERSION = 5;
+export const PROJECTION_VERSION = 6;
 
 /** Drops all projections and makes them anew from the log. @returns number of jobs */
 export async function rebuildProjections(db: Database): Promise<number> {

@@ -12,7 +12,9 @@ import {
 } from '@/core/bell';
 import type { LastingState } from '@/core/catalogue';
 import { seeded } from '@/core/random';
-import type { Probe } from '@/contract/instrument';
+import type { BoxSurvey } from '@/core/junction';
+import type { Probe, ProbedConductor } from '@/contract/instrument';
+import { boxTruth } from './boxTruth';
 
 /** One possible house that agrees with what was really read, with its mains of the moment: what the meter is put on. */
 export interface MeterBench {
@@ -21,6 +23,8 @@ export interface MeterBench {
   readonly energised: boolean;
   /** Fraction of live volts that an idle circuit picks up. */
   readonly stray: number;
+  /** True value at a conductor of the point’s box; null where there is none. */
+  readonly atConductor: (probed: ProbedConductor) => number | null;
 }
 
 const DRAWS = 400;
@@ -30,12 +34,25 @@ const STRAY = { least: 0.0006, most: 0.0045 } as const;
 /**
  * Picks the house that the meter is on: the same one for the same job, whatever the meter itself read before.
  * @param survey without readings of the simulated meter
+ * @param box the point’s junction box, likewise
  */
-export function meterBench(survey: BellSurvey, energised: boolean, seed: number): MeterBench {
+export function meterBench(
+  survey: BellSurvey,
+  energised: boolean,
+  seed: number,
+  box: BoxSurvey | null = null,
+): MeterBench {
   const random = seeded(seed);
   const houses = likelyHouses(caseOf(survey), DRAWS);
   const house = houseAt(houses, Math.floor(random() * houses.count));
-  return { survey, house, energised, stray: STRAY.least + random() * (STRAY.most - STRAY.least) };
+  const volts = survey.region.mains.nominalVolts * house.mains;
+  return {
+    survey,
+    house,
+    energised,
+    stray: STRAY.least + random() * (STRAY.most - STRAY.least),
+    atConductor: box ? boxTruth(box, volts, seeded(seed + 1)) : () => null,
+  };
 }
 
 const circuitNow = ({ survey, house }: MeterBench): Circuit =>

@@ -1,4 +1,10 @@
-import { METER_FUNCTIONS, type Meter, type MeterReading, type MeterTask } from '@/contract/instrument';
+import {
+  METER_FUNCTIONS,
+  type Meter,
+  type MeterReading,
+  type MeterTask,
+  type ProbedConductor,
+} from '@/contract/instrument';
 import { seeded, type Random } from '@/core/random';
 import { ampsNow, ohmsBetween, voltsBetween, type MeterBench } from './bench';
 
@@ -71,7 +77,8 @@ export function simulatedMeter(bench: MeterBench, kind: MeterKind, seed: number)
       const truth = trueValue(bench, task) ?? 0;
       const range = RANGES[task.function].find(({ upTo }) => truth <= upTo);
       if (!range) return { ...blank, value: null, text: 'OL', problem: null };
-      const own = seeded(seedOf(seed, task.function, from, to, state));
+      const probed = task.conductor ? Object.values(task.conductor).map(String) : [];
+      const own = seeded(seedOf(seed, task.function, from, to, state, ...probed));
       const shown = erred(truth, { kind, gain, range, random: own, running: state !== 'open', task });
       const wander = seeded(seedOf(seed, from, to, Math.round(seconds * 20)));
       return display(shown, range, seconds, wander, blank, task);
@@ -109,14 +116,24 @@ function display(
   return { ...blank, value, text: value.toFixed(decimals(count)), beeps, problem: null };
 }
 
-function trueValue(bench: MeterBench, { function: what, from, to, state }: MeterTask): number | null {
+function trueValue(bench: MeterBench, { function: what, from, to, state, conductor }: MeterTask): number | null {
+  if (conductor) return bench.atConductor(conductor);
   if (what === 'voltsAc') return voltsBetween(bench, state, from, to);
   return what === 'ampsAc' ? ampsNow(bench, state) : ohmsBetween(bench, from, to);
 }
 
+/** Ohms and a lone neutral’s amps are read with the circuit off, everything else at a box with it on. */
+function conductorProblem(bench: MeterBench, conductor: ProbedConductor): string | null {
+  if (bench.atConductor(conductor) === null) return 'The box has no such conductor.';
+  const dead = conductor.test === 'groundOhms' || conductor.test === 'neutralAmps';
+  if (dead && bench.energised) return 'Live: switch its circuit off first.';
+  return !dead && !bench.energised ? 'Off: this test is made with the circuit on.' : null;
+}
+
 /** Why a real meter would show nothing useful here; null where it would. */
 function problemOf(bench: MeterBench, task: MeterTask): string | null {
-  const { function: what, from, to, state } = task;
+  const { function: what, from, to, state, conductor } = task;
+  if (conductor) return conductorProblem(bench, conductor);
   if (what === 'ohms' || what === 'continuity') {
     if (from === 'hot' || to === 'hot' || from === 'neutral' || to === 'neutral' || from === 'earth' || to === 'earth')
       return 'Ohms only on the bell side here.';

@@ -8,10 +8,13 @@ import { ProofForm } from './ProofForm';
 
 /** What can be done with a circuit from its state. */
 export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
-  const { keptJob, write } = useJob();
+  const { keptJob, kept, write } = useJob();
   const { id: circuitId, state } = circuit;
   const proved = state.state === 'provedDead';
-  const live = keptJob.policy.bellSide === 'live' && (state.state === 'live' || state.state === 'unknown');
+  // A floodlight has no bell side: its conductors are mains, all of them
+  const onlyMains = kept.kind === 'floodlight';
+  const live =
+    !onlyMains && keptJob.policy.bellSide === 'live' && (state.state === 'live' || state.state === 'unknown');
   const bellRead = 'bellRead' in state ? state.bellRead : null;
   return (
     <>
@@ -38,18 +41,24 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
       )}
       {((state.state === 'off' && state.tagged) || proved) && (
         <>
-          {!(proved && state.bell) && (
+          {!onlyMains && !(proved && state.bell) && (
             <div className="block-top">
               <h3>Prove the bell side dead</h3>
               <ProofForm weight="bell" onProof={(proof) => write('deadProved', { circuitId, ...proof })} />
             </div>
           )}
-          {!(proved && state.mains) && (
-            <details>
-              <summary>Prove the mains side dead</summary>
-              <ProofForm weight="mains" onProof={(proof) => write('deadProved', { circuitId, ...proof })} />
-            </details>
-          )}
+          {!(proved && state.mains) &&
+            (onlyMains ? (
+              <div className="block-top">
+                <h3>Prove it dead at its conductors</h3>
+                <ProofForm weight="mains" onProof={(proof) => write('deadProved', { circuitId, ...proof })} />
+              </div>
+            ) : (
+              <details>
+                <summary>Prove the mains side dead</summary>
+                <ProofForm weight="mains" onProof={(proof) => write('deadProved', { circuitId, ...proof })} />
+              </details>
+            ))}
         </>
       )}
       {proved && state.mains && (

@@ -59,6 +59,8 @@ function Ahead() {
   const mains = steps.filter(({ touches }) => touches === 'mains').length;
   const bell = steps.filter(({ touches }) => touches === 'bell').length;
   if (steps.length === 0) return <p>No way is taken yet: which proof is needed follows from it.</p>;
+  if (point.kind === 'floodlight')
+    return <p>Ahead: {mains} steps touch mains. Each asks for a mains proof by the person who does it.</p>;
   return (
     <p>
       Ahead: {bell} {bell === 1 ? 'step touches' : 'steps touch'} the bell wires,{' '}

@@ -17,9 +17,19 @@ const WHAT_FOR: Readonly<Record<Rung, string>> = {
   leave: 'what stays with the customer',
 };
 
+/** What differs at a floodlight camera. */
+const WHAT_FOR_FLOODLIGHT: Partial<typeof WHAT_FOR> = {
+  look: 'the house, the old fixture, the spot, and who has to be ready',
+  measure: 'what this box is, what comes in, and how it is fed',
+  choose: 'the camera, its feed, its ground, splices and screws',
+  wire: 'splice by splice',
+  mount: 'orientation, height, tilt, seal',
+};
+
 /** The rung's name, whether all is kept, undo, and the one next move. */
 export function BenchHead() {
-  const { rung, go, move, log, undoable, undo } = useJob();
+  const { rung, go, move, log, point, undoable, undo } = useJob();
+  const whatFor = (point.kind === 'floodlight' ? WHAT_FOR_FLOODLIGHT[rung] : undefined) ?? WHAT_FOR[rung];
   const here = move.rung === rung;
   return (
     <>
@@ -37,7 +47,7 @@ export function BenchHead() {
               </button>
             )}
           </h1>
-          <span className="soft">{WHAT_FOR[rung]}</span>
+          <span className="soft">{whatFor}</span>
         </div>
         {here && rung === 'wire' ? null : here ? (
           <div className="move-here" data-testid="next-move">

@@ -1,6 +1,6 @@
 'use client';
 import { Suspense, useCallback, useState, type ComponentType } from 'react';
-import { RUNGS, type Entry, type JobHead, type Rung } from '@/core/job';
+import { RUNGS, type Entry, type JobHead, type PointKind, type Rung } from '@/core/job';
 import type { Settings } from '@/contract/settings';
 import type { Catalogue } from '@/core/catalogue';
 import { JobProvider, useJob } from '../kit/job/JobContext';
@@ -10,7 +10,6 @@ import { BenchHead } from './BenchHead';
 import { Carry } from './Carry';
 import { ComingBack } from './ComingBack';
 import { FirstPoint } from './FirstPoint';
-import { FloodlightRung } from './FloodlightRung';
 import { FootBar } from './FootBar';
 import { Rail } from './Rail';
 
@@ -22,8 +21,8 @@ interface Props {
   readonly firstArea: string | null;
   readonly settings: Settings;
   readonly catalogue: Catalogue;
-  /** What stands in the middle at each rung. */
-  readonly benches: Readonly<Record<Rung, ComponentType>>;
+  /** What stands in the middle at each rung of each kind of point. */
+  readonly benches: Readonly<Record<PointKind, Readonly<Record<Rung, ComponentType>>>>;
 }
 
 /** A job: the ladder at the left, the bench of the rung at hand in the middle, the carry sheet at the right. */
@@ -70,7 +69,7 @@ const focusAsked = () =>
 
 function Benched({ benches }: Pick<Props, 'benches'>) {
   const { rung, go, move, point } = useJob();
-  const Bench = point.kind === 'floodlight' && rung !== 'look' ? FloodlightRung : benches[rung];
+  const Bench = benches[point.kind][rung];
   useKeys({
     ...Object.fromEntries(RUNGS.map((one, i) => [String(i + 1), () => go(one)])),
     n: () => {

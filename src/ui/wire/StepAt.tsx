@@ -1,22 +1,25 @@
 'use client';
 import { useState } from 'react';
 import { format, parseISO } from 'date-fns';
-import { TEXT, type StepStanding } from '@/core/job';
+import { TEXT, circuitsOfPoint, photosOfPoint, type StepStanding } from '@/core/job';
 import { AskForm } from '../kit/form/AskForm';
 import { textField } from '../kit/form/fields';
 import { useJob } from '../kit/job/JobContext';
+import { PhotoButton } from '../kit/photo/PhotoButton';
+import { chipsOf } from './chips';
 
 const HOW_WORDS = {
   done: 'done',
   withoutProof: 'done without proof of dead',
   bySomebodyElse: 'done by somebody else',
 } as const;
-const TOUCH_WORDS = { nothing: 'touches nothing live', bell: 'bell wires', mains: 'mains' } as const;
 
 /** One step: what to do, how, and the tick, or why it is held. */
 export function StepAt({ standing, onTicked }: { readonly standing: StepStanding; readonly onTicked: () => void }) {
-  const { point, write, go } = useJob();
-  const { step, held } = standing;
+  const { job, point, write, go } = useJob();
+  const { step, held, byPlan } = standing;
+  const circuits = circuitsOfPoint(job.circuits, point.id);
+  const pictures = photosOfPoint(job.photos, point.id).filter(({ rung }) => rung === 'wire').length;
   const [differing, setDiffering] = useState(false);
   const tick = point.ticks[step.id];
   const scope = { pointId: point.id, stepId: step.id };
@@ -41,15 +44,23 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
     );
   return (
     <>
-      <p className="small soft">{TOUCH_WORDS[step.touches]}</p>
+      <p className="small soft">{chipsOf(step).join(' · ')}</p>
+      {step.photo && (
+        <p className="small">
+          {pictures === 0
+            ? 'No picture at this rung yet. '
+            : `${pictures} ${pictures === 1 ? 'picture' : 'pictures'} at this rung. `}
+          <PhotoButton />
+        </p>
+      )}
       {held ? (
         <div className="held-step" role="status">
           <p>
             <b className="brick">Held: {held}.</b>
           </p>
           <div className="row-of">
-            <button type="button" className="button main" onClick={() => go('isolate')}>
-              Prove it dead
+            <button type="button" className="button main" onClick={() => go(byPlan ? 'choose' : 'isolate')}>
+              {byPlan ? 'Change the plan' : 'Prove it dead'}
             </button>
           </div>
           <details>
@@ -64,6 +75,27 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
               </button>
             </div>
           </details>
+        </div>
+      ) : step.energises ? (
+        <div className="row-of thumb">
+          {circuits.length === 0 ? (
+            <button type="button" className="button main wide" onClick={() => go('isolate')}>
+              Name its circuit first
+            </button>
+          ) : (
+            <button
+              type="button"
+              className="button main wide"
+              data-testid="tick"
+              onClick={() => {
+                for (const { id: circuitId, state } of circuits)
+                  if (state.state !== 'live') write('circuitSwitched', { circuitId, to: 'on' });
+                ticked('done');
+              }}
+            >
+              {circuits.map(({ way, name }) => way ?? name ?? 'circuit').join(', ')} on: it works
+            </button>
+          )}
         </div>
       ) : differing ? (
         <AskForm

@@ -1,24 +1,33 @@
 import { afterStep, type Step, type Wiring, type WiringPlace } from '@/core/wiring';
+import { BoxDrawing } from '../kit/drawing/BoxDrawing';
 import { WiringDrawing } from '../kit/drawing/WiringDrawing';
 import { drawnPlace, isDrawn } from '../kit/drawing/placeLayout';
 
-const PLACES = { chime: 'chime', door: 'door', transformer: 'transformer' } as const;
-const placeOf = (place: Step['place']): WiringPlace | null =>
-  place === 'chime' || place === 'door' || place === 'transformer' ? PLACES[place] : null;
+/** Where a step is drawn; the van and the cable are nowhere. */
+export const placeOf = (place: Step['place']): WiringPlace | null =>
+  place === 'van' || place === 'cable' ? null : place;
 
 interface Props {
   readonly step: Step;
   /** The wiring as built so far. */
   readonly built: Wiring;
   readonly ticked: boolean;
+  readonly words: { readonly hot: string; readonly ground: string };
+  readonly picked: string | null;
+  readonly onLead: (id: string) => void;
+  readonly onJoint: (id: string) => void;
 }
 
-/** The joints at hand as they are once this step is done: its leads in the accent, its joint ringed. */
-export function StepDrawing({ step, built, ticked }: Props) {
+/** The joints at hand as they are once this step is done: its leads in the accent, its joint ringed, each lead to be tapped. */
+export function StepDrawing({ step, built, ticked, words, picked, onLead, onJoint }: Props) {
   const wiring = ticked ? built : afterStep(built, step);
   const at = placeOf(step.place);
   const place = at && drawnPlace(wiring, at);
-  if (!place || !isDrawn(wiring, place)) return null;
-  const marked = new Set(step.moves.flatMap((move) => (move.do === 'on' || move.do === 'off' ? [move.lead] : [])));
-  return <WiringDrawing wiring={wiring} place={place} marked={marked} ringed={step.joint} title={step.words} />;
+  if (!place) return null;
+  const marked = new Set(
+    step.moves.flatMap((move) => (move.do === 'on' || move.do === 'off' || move.do === 'mark' ? [move.lead] : [])),
+  );
+  const shared = { wiring, place, marked, ringed: step.joint, title: step.words, picked, onLead, onJoint };
+  if (place === 'box' || place === 'switch') return <BoxDrawing {...shared} words={words} id="step-drawing" />;
+  return isDrawn(wiring, place) ? <WiringDrawing {...shared} /> : null;
 }

@@ -57,7 +57,7 @@ const through = (part: ReturnType<typeof switchPart>): readonly Move[] => [
 
 /** An ordinary point with its doorbell in the place of the button. */
 const bell = (...moves: readonly Move[]): Wiring => applyMoves(foundBell({ ...ORDINARY_BELL, door: 'device' }), moves);
-const module = (one: string, other: string): readonly Move[] => [
+const across = (one: string, other: string): readonly Move[] => [
   {
     do: 'add',
     part: betweenPart({ id: 'm', name: 'module', place: 'chime', kind: 'shunt', ohms: 1, leads: ['lead', 'other'] }),
@@ -171,7 +171,7 @@ const CASES: Readonly<Record<string, { readonly wiring: Wiring; readonly context
     wiring: sound(),
     context: { fixture: { name: 'fixture', voltsLow: 100, voltsHigh: 130 }, nominalVolts: 230 },
   },
-  moduleAcross: { wiring: bell(...module('chime.Trans', 'chime.Rear')) },
+  moduleAcross: { wiring: bell(...across('chime.Trans', 'chime.Rear')) },
   deviceAcross: {
     // Its two wires are on the two screws of the coil; a second doorbell keeps the loop closed elsewhere
     wiring: bell(
@@ -213,7 +213,7 @@ describe('rules on the wiring graph', () => {
   it('say nothing of sound wirings', () => {
     expect(found(sound())).toEqual([]);
     expect(found(bell())).toEqual([]);
-    expect(found(bell(...module('chime.Front', 'chime.Trans')))).toEqual([]);
+    expect(found(bell(...across('chime.Front', 'chime.Trans')))).toEqual([]);
   });
 
   it.each(RULES)('$id: one wiring trips it, and it alone', ({ id }) => {
@@ -255,7 +255,7 @@ describe('rules on the wiring graph', () => {
   });
 
   it('find a module that shorts the transformer, and a doorbell’s wires on one screw', () => {
-    expect(found(bell(...module('old.S1', 'old.S2')))).toMatchObject([{ rule: 'moduleAcross' }]);
+    expect(found(bell(...across('old.S1', 'old.S2')))).toMatchObject([{ rule: 'moduleAcross' }]);
     const short = bell({
       do: 'lay',
       leads: [{ id: 'b', name: 'b', carries: 'bell', from: 'oldDevice.D1', to: 'oldDevice.D2' }],

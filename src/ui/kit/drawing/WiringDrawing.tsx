@@ -1,4 +1,5 @@
 import { leadsAt, type Wiring, type WiringPlace } from '@/core/wiring';
+import { tapped } from './tapped';
 import { PLACE_SIZE, placeLayout, type DrawnElement, type DrawnJoint } from './placeLayout';
 
 interface Props {
@@ -10,10 +11,15 @@ interface Props {
   readonly ringed?: string | null;
   /** What it shows, for who can’t see it. */
   readonly title: string;
+  readonly picked?: string | null;
+  /** A lead was tapped. */
+  readonly onLead?: (id: string) => void;
+  /** A joint was tapped while a lead is picked: it goes there. */
+  readonly onJoint?: (id: string) => void;
 }
 
 /** One place of a wiring: screws, parts and splices, and every wire that ends there. */
-export function WiringDrawing({ wiring, place, marked, ringed = null, title }: Props) {
+export function WiringDrawing({ wiring, place, marked, ringed = null, title, picked = null, onLead, onJoint }: Props) {
   const { joints, leads, parts, elements, exits } = placeLayout(wiring, place);
   const said = joints
     .map(
@@ -29,7 +35,7 @@ export function WiringDrawing({ wiring, place, marked, ringed = null, title }: P
     <svg
       className="drawing terminals"
       viewBox={`0 0 ${PLACE_SIZE.width} ${PLACE_SIZE.height}`}
-      role="img"
+      role={onLead ? 'group' : 'img'}
       aria-label={`${title}. ${said}`}
     >
       {parts.map(({ part, x, y, width, height, name }) => (
@@ -44,16 +50,27 @@ export function WiringDrawing({ wiring, place, marked, ringed = null, title }: P
         <path key={element.id} d={elementPath(element)} className="line inside" />
       ))}
       {leads.map(({ lead, path, loose }) => (
-        <g key={lead.id}>
+        <g
+          key={lead.id}
+          className="tappable"
+          {...tapped(onLead && (() => onLead(lead.id)), lead.name, picked === lead.id)}
+        >
+          {onLead && <path d={path} className="hit" />}
           <path
             d={path}
-            className={`lead${lead.run || lead.id.startsWith('house.') ? ' house' : ''}${marked.has(lead.id) ? ' now' : ''}`}
+            className={`lead${lead.run || lead.id.startsWith('house.') ? ' house' : ''}${marked.has(lead.id) ? ' now' : ''}${picked === lead.id ? ' picked' : ''}`}
           />
           {loose && <circle cx={loose.x} cy={loose.y} r="6" className="screw" />}
         </g>
       ))}
       {joints.map((joint) => (
-        <JointMark key={joint.id} joint={joint} ringed={joint.id === ringed} />
+        <g
+          key={joint.id}
+          className="tappable"
+          {...tapped(picked !== null && onJoint ? () => onJoint(joint.id) : undefined, `Put it at ${joint.name}`)}
+        >
+          <JointMark joint={joint} ringed={joint.id === ringed} />
+        </g>
       ))}
       {exits.map(({ x, words }) => (
         <text key={x} x={x} y={PLACE_SIZE.height - 14} textAnchor="middle" className="small-text soft">

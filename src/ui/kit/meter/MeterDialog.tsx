@@ -10,6 +10,7 @@ const FUNCTION_WORDS = { voltsAc: 'V AC', ohms: 'Ω', continuity: 'continuity', 
 const PROBE_WORDS: Readonly<Record<Probe, string>> = {
   S1: 'transformer screw',
   S2: 'other screw',
+  conductor: 'the conductor',
   Trans: 'Trans',
   Front: 'Front',
   D1: 'door lead',

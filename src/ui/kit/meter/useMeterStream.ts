@@ -10,10 +10,17 @@ export interface MeterStream {
 /** A meter's display as it runs up and settles; a new task or a higher `attempt` puts the probes on anew. */
 export function useMeterStream(job: string, point: string, task: MeterTask, attempt: number): MeterStream {
   const [stream, setStream] = useState<MeterStream>({ reading: null, away: false });
-  const { function: what, from, to, state } = task;
+  const { function: what, from, to, state, conductor } = task;
+  const probed = conductor
+    ? new URLSearchParams({
+        conductor: conductor.key,
+        test: conductor.test,
+        ...(conductor.switches ? { switches: conductor.switches } : {}),
+      }).toString()
+    : '';
   useEffect(() => {
     const query = new URLSearchParams({ job, point, function: what, from, to, state });
-    const source = new EventSource(`/api/v1/sim/meter?${query.toString()}`);
+    const source = new EventSource(`/api/v1/sim/meter?${query.toString()}${probed ? `&${probed}` : ''}`);
     source.onmessage = (event: MessageEvent<string>) =>
       // The route's contract says what its frames are
       setStream({ reading: JSON.parse(event.data) as MeterReading, away: false });
@@ -23,6 +30,6 @@ export function useMeterStream(job: string, point: string, task: MeterTask, atte
       setStream((before) => (before.reading?.settled ? before : { ...before, away: true }));
     };
     return () => source.close();
-  }, [attempt, from, job, point, state, to, what]);
+  }, [attempt, from, job, point, probed, state, to, what]);
   return stream;
 }

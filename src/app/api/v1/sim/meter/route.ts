@@ -1,5 +1,5 @@
 import { parse } from '@/contract/parse';
-import { meterQuery } from '@/contract/simulated';
+import { meterQuery, taskOf } from '@/contract/simulated';
 import { route } from '@/server/http/route';
 import { meterOf } from '@/server/instruments/simulated';
 import { meterStream } from '@/server/instruments/meterStream';
@@ -7,6 +7,6 @@ import { store } from '@/server/store';
 
 export const GET = route(async (request) => {
   const query = Object.fromEntries(new URL(request.url).searchParams);
-  const { job, point, ...task } = parse(meterQuery, { state: 'open', ...query });
-  return meterStream(await meterOf(await store(), job, point), task, request.signal);
+  const asked = parse(meterQuery, { state: 'open', ...query });
+  return meterStream(await meterOf(await store(), asked.job, asked.point), taskOf(asked), request.signal);
 });

@@ -1,0 +1,138 @@
+import { demoBox, demoDead, demoFixture, demoTicks } from '../demoBox';
+import type { DemoJob } from '../demoJob';
+
+/** Three lights to be replaced: a box with room, a pancake box that is overfull, and an old sensor light on a switched leg. */
+export const eiderYard: DemoJob = {
+  title: 'Eider Yard',
+  begun: (day) => day(-2, 9),
+  write: (log, day) => {
+    log
+      .write('siteDescribed', {
+        name: 'Eider Yard',
+        address: '31 Ropewalk',
+        region: 'na-120',
+        yearBuilt: 1988,
+        basement: 'yes',
+        heating: 'furnace',
+        boardArea: 'basement',
+        boardPlace: 'basement, under the stairs',
+        colourEra: 'now',
+      })
+      .write('customerDescribed', {
+        name: 'P. Kestle',
+        owner: 'P. Kestle',
+        pointNames: 'ready',
+        someoneHome: 'ready',
+        recording: 'ready',
+        wifiName: 'eider',
+        wifiBand: 'both',
+        wifiPassword: 'ready',
+        account: 'ready',
+        phone: 'ready',
+        permission: 'notNeeded',
+      })
+      .write('visitPlanned', { expectedAt: new Date(day(0, 14)).toISOString() })
+      .write('pointAdded', { pointId: 'drive', pointKind: 'floodlight', name: 'Drive' })
+      .write('pointDescribed', {
+        pointId: 'drive',
+        oldFixture: 'lamp',
+        mountedOn: 'wall',
+        wall: 'brick',
+        fixtureHeightM: 2.8448,
+        switchedBy: 'hall, by the door',
+        shouldSee: ['car', 'gate'],
+      })
+      .write('wifiRead', { pointId: 'drive', dbm: -58, upMbit: 8.2, downMbit: 34 });
+    demoBox(
+      log,
+      'drive',
+      {
+        standardBox: 'oct-2-1-8',
+        material: 'metal',
+        bonded: 'yes',
+        clamps: 'internal',
+        fittings: 0,
+        recessM: 0.0032,
+        setting: 'flush',
+        wetRated: 'yes',
+        fixedTo: 'stud',
+        bears: 'yes',
+        ahead: 'switch',
+        ratedAmps: 15,
+        existingVa: 420,
+      },
+      [
+        { set: '14/2 with ground', role: 'feed', truth: ['hot', 'neutral', 'ground'] },
+        { set: '14/3 with ground', role: 'switchLeg', truth: ['hot', 'switched', 'neutral', 'ground'] },
+      ],
+    );
+    demoFixture(log, 'drive', { fixtureId: 'twin-wall', feedId: 'useFeed' });
+    demoDead(log, 'drive', 'breaker 9', 'outside lights');
+    demoTicks(log, 'drive', 9);
+
+    log
+      .write('pointAdded', { pointId: 'side', pointKind: 'floodlight', name: 'Side path' })
+      .write('pointDescribed', {
+        pointId: 'side',
+        oldFixture: 'lamp',
+        mountedOn: 'wall',
+        wall: 'vinyl',
+        fixtureHeightM: 2.7432,
+        switchedBy: 'kitchen',
+        shouldSee: ['bins'],
+      })
+      .write('wifiRead', { pointId: 'side', dbm: -63, upMbit: 5.9, downMbit: 22 });
+    demoBox(
+      log,
+      'side',
+      {
+        standardBox: 'pancake',
+        material: 'metal',
+        bonded: 'no',
+        clamps: 'internal',
+        fittings: 0,
+        recessM: 0,
+        setting: 'flush',
+        wetRated: 'no',
+        fixedTo: 'board',
+        bears: 'no',
+        ahead: 'none',
+        ratedAmps: 15,
+        existingVa: 420,
+      },
+      [{ set: '14/2 with ground', role: 'feed', truth: ['hot', 'neutral', 'ground'] }],
+    );
+
+    log
+      .write('pointAdded', { pointId: 'back', pointKind: 'floodlight', name: 'Back door' })
+      .write('pointDescribed', {
+        pointId: 'back',
+        oldFixture: 'sensorLight',
+        mountedOn: 'eave',
+        wall: 'timber',
+        fixtureHeightM: 2.667,
+        switchedBy: 'utility, by the back door',
+        shouldSee: ['faces'],
+      })
+      .write('wifiRead', { pointId: 'back', dbm: -61, upMbit: 6.4, downMbit: 26 });
+    demoBox(
+      log,
+      'back',
+      {
+        standardBox: 'oct-1-1-2',
+        material: 'plastic',
+        clamps: 'none',
+        recessM: 0.0095,
+        setting: 'flush',
+        wetRated: 'yes',
+        fixedTo: 'stud',
+        bears: 'yes',
+        ahead: 'switch',
+        ratedAmps: 15,
+        existingVa: 600,
+      },
+      [{ set: '14/2 with ground', role: 'switchLeg', truth: ['switched', 'neutral', 'ground'] }],
+      5,
+    );
+  },
+};

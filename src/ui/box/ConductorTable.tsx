@@ -1,0 +1,206 @@
+'use client';
+import { conclusionsOf, conductorKey, LIMITS, regionOf, type EntryData, type ListedCable } from '@/core/job';
+import { CONDUCTOR_FUNCTIONS, CONDUCTOR_STATES } from '@/core/junction';
+import { gaugeText, parseGauge } from '@/core/units';
+import { WIRE_COLOURS, WIRE_COLOUR_WORDS } from '@/core/wiring';
+import { useState } from 'react';
+import { useJob } from '../kit/job/JobContext';
+import { conclusionWords, functionWords } from './conductorWords';
+
+type Conductors = NonNullable<EntryData<'cableDescribed'>['conductors']>;
+type Conductor = Conductors[number];
+
+const STATE_WORDS = { good: 'good', nicked: 'nicked', brittle: 'brittle', loose: 'lying loose' } as const;
+const PASS_WORDS = { ends: 'ends here', through: 'passes unbroken', looped: 'looped unbroken' } as const;
+
+interface Props {
+  readonly cable: ListedCable;
+  /** The lead that was tapped in the drawing. */
+  readonly picked: string | null;
+  readonly onChange: (conductors: Conductors) => void;
+}
+
+/** Every conductor of a cable: colour, size, what it carries by test, how it was found. */
+export function ConductorTable({ cable, picked, onChange }: Props) {
+  const { job, kept } = useJob();
+  const { words } = regionOf(job);
+  const all = cable.facts.conductors ?? [];
+  const { byId } = conclusionsOf(kept);
+  const functions = functionWords(words);
+  const change = (id: string, data: Partial<Conductor>) =>
+    onChange(all.map((one) => (one.id === id ? { ...one, ...data } : one)));
+  const named = (one: Conductor): string => WIRE_COLOUR_WORDS[one.colour];
+  const next = all.reduce((most, { id }) => Math.max(most, Number(id) || 0), 0) + 1;
+  const [first] = all;
+  return (
+    <div className="scroll-x">
+      <table className="plain conductors">
+        <thead>
+          <tr>
+            <th>colour</th>
+            <th>size</th>
+            <th>by test</th>
+            <th>found</th>
+            <th>in the box</th>
+            <th>metal</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {all.map((one) => {
+            const key = conductorKey(cable.id, one.id);
+            const { text, colour } = conclusionWords(byId.get(key), words);
+            const said = one.carries && one.carries !== 'unknown' ? one.carries : null;
+            return (
+              <tr key={one.id} aria-selected={picked === key}>
+                <td className="colour">
+                  <span className={`swatch ${one.colour}`} aria-hidden="true" />
+                  <Select
+                    label={`colour of ${named(one)}`}
+                    value={one.colour}
+                    options={WIRE_COLOURS.map((value) => [value, WIRE_COLOUR_WORDS[value]])}
+                    onPick={(value) =>
+                      change(one.id, { colour: WIRE_COLOURS.find((each) => each === value) ?? one.colour })
+                    }
+                  />
+                </td>
+                <td>
+                  <SizeCell conductor={one} label={`size of ${named(one)}`} onSize={(size) => change(one.id, size)} />
+                </td>
+                <td>
+                  <Select
+                    label={`${named(one)} carries`}
+                    value={said ?? 'unknown'}
+                    options={CONDUCTOR_FUNCTIONS.map((value) => [
+                      value,
+                      value === 'unknown' ? `readings: ${text}` : `${functions[value]}, as tested`,
+                    ])}
+                    onPick={(value) =>
+                      change(one.id, { carries: CONDUCTOR_FUNCTIONS.find((each) => each === value) ?? 'unknown' })
+                    }
+                  />
+                  {!said && <span className={`block small ${colour}`}>{text}</span>}
+                </td>
+                <td>
+                  <Select
+                    label={`${named(one)} was found`}
+                    value={one.state ?? 'good'}
+                    options={CONDUCTOR_STATES.map((value) => [value, STATE_WORDS[value]])}
+                    onPick={(value) =>
+                      change(one.id, { state: CONDUCTOR_STATES.find((each) => each === value) ?? 'good' })
+                    }
+                  />
+                </td>
+                <td>
+                  <Select
+                    label={`${named(one)} in the box`}
+                    value={one.passes ?? 'ends'}
+                    options={Object.entries(PASS_WORDS)}
+                    onPick={(value) =>
+                      change(one.id, { passes: value === 'through' || value === 'looped' ? value : undefined })
+                    }
+                  />
+                </td>
+                <td>
+                  <Select
+                    label={`metal of ${named(one)}`}
+                    value={one.metal}
+                    options={[
+                      ['copper', 'copper'],
+                      ['aluminium', 'aluminium'],
+                    ]}
+                    onPick={(value) => change(one.id, { metal: value === 'aluminium' ? 'aluminium' : 'copper' })}
+                  />
+                </td>
+                <td>
+                  <button
+                    type="button"
+                    className="button quiet"
+                    aria-label={`Take ${named(one)} out of the list`}
+                    onClick={() => onChange(all.filter(({ id }) => id !== one.id))}
+                  >
+                    out
+                  </button>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {all.length < LIMITS.conductors.most && first && (
+        <button
+          type="button"
+          className="button quiet"
+          onClick={() =>
+            onChange([
+              ...all,
+              { ...first, id: String(next), colour: 'black', carries: 'unknown', state: 'good', passes: undefined },
+            ])
+          }
+        >
+          One more conductor
+        </button>
+      )}
+    </div>
+  );
+}
+
+interface SelectProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly (readonly [string, string])[];
+  readonly onPick: (value: string) => void;
+}
+
+function Select({ label, value, options, onPick }: SelectProps) {
+  return (
+    <select className="plain" aria-label={label} value={value} onChange={(event) => onPick(event.target.value)}>
+      {options.map(([id, words]) => (
+        <option key={id} value={id}>
+          {words}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+interface SizeProps {
+  readonly conductor: Conductor;
+  readonly label: string;
+  readonly onSize: (size: Pick<Conductor, 'awg' | 'mm2'>) => void;
+}
+
+/** A size that is typed over: kept when the cell is left, told at the cell where it is none. */
+function SizeCell({ conductor: { awg, mm2 }, label, onSize }: SizeProps) {
+  const { job } = useJob();
+  const shown = awg === undefined ? `${mm2 ?? ''} mm²` : gaugeText({ awg });
+  const [text, setText] = useState<string | null>(null);
+  const read = text === null ? null : parseGauge(text, regionOf(job).gauge);
+  const left = () => {
+    if (!read?.ok) return;
+    onSize('awg' in read.value ? { awg: read.value.awg, mm2: undefined } : { mm2: read.value.mm2, awg: undefined });
+    setText(null);
+  };
+  return (
+    <span className={`field${read && !read.ok ? ' wrong' : ''}`}>
+      <span className="box figure">
+        <input
+          aria-label={label}
+          size={8}
+          value={text ?? shown}
+          autoComplete="off"
+          aria-invalid={read && !read.ok ? true : undefined}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={left}
+          onKeyDown={(event) => event.key === 'Enter' && left()}
+        />
+      </span>
+      {read && !read.ok && (
+        <span className="fault" role="alert">
+          No such size.
+        </span>
+      )}
+    </span>
+  );
+}

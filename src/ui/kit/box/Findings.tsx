@@ -1,0 +1,43 @@
+import { Ban, Info, TriangleAlert } from 'lucide-react';
+import type { Finding, Severity } from '@/core/wiring';
+
+const MARKS: Readonly<Record<Severity, { readonly words: string; readonly colour: string }>> = {
+  stop: { words: 'stop', colour: 'brick' },
+  worry: { words: 'worry', colour: 'straw-ink' },
+  remark: { words: 'remark', colour: 'soft' },
+};
+const ICONS = { stop: Ban, worry: TriangleAlert, remark: Info } as const;
+
+interface Props {
+  readonly findings: readonly Finding[];
+  /** What is said where nothing was found. */
+  readonly none: string;
+  /** A finding that names leads was tapped. */
+  readonly onPick?: (leads: readonly string[]) => void;
+}
+
+/** What the rules say of a wiring, each with its severity in a word. */
+export function Findings({ findings, none, onPick }: Props) {
+  if (findings.length === 0) return <p className="moss">{none}</p>;
+  return (
+    <ul className="plain-list findings" data-testid="findings">
+      {findings.map(({ rule, severity, words, leads }) => {
+        const Icon = ICONS[severity];
+        const { words: word, colour } = MARKS[severity];
+        return (
+          <li key={`${rule}-${words}`}>
+            <Icon size={18} className={colour} aria-hidden="true" />
+            <span>
+              <b className={colour}>{word}</b> {words}{' '}
+              {onPick && leads.length > 0 && (
+                <button type="button" className="button quiet" onClick={() => onPick(leads)}>
+                  show
+                </button>
+              )}
+            </span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
