@@ -8,6 +8,7 @@ import { INES } from '@/demo/crew';
 import { demoJobs } from '@/demo/demoFirm';
 import { appendEntries, createJob, jobLog } from '@/server/jobs/entryStore';
 import { openStore } from '@/server/store';
+import { benchBox } from './benchBox';
 import { line, ms, share, timesOf } from './measured';
 
 // Speed figures of the core and of the log, beside plain versions in the same run. Nothing here is asserted.
@@ -137,5 +138,6 @@ function benchHunt(): void {
 
 benchCore();
 benchHunt();
+benchBox();
 benchEstimate();
 await benchLog();

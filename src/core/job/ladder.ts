@@ -22,8 +22,13 @@ export interface StepStanding {
   readonly ticked: boolean;
   /** Why it may not be done now; null where it may. */
   readonly held: string | null;
-  /** It is the plan that holds it, not the circuit. */
-  readonly byPlan: boolean;
+  readonly heldBy: Held['by'] | null;
+}
+
+/** What a step waits for: a plan that stands, its circuit, or a step before it. */
+interface Held {
+  readonly by: 'plan' | 'circuit' | 'order';
+  readonly why: string;
 }
 
 /**
@@ -33,19 +38,20 @@ export interface StepStanding {
 export function stepStandings(job: Job, point: Point, who: string | null): readonly StepStanding[] {
   const supply = supplyOf(job, point);
   const stop = planStop(job, point);
-  return pointSteps(point).map((step) => {
+  const steps = pointSteps(point);
+  // What comes after a first switching on waits for it: an older proof must not stand for the one after it
+  const on = steps.findIndex(({ id, energises }) => energises && !(id in point.ticks));
+  return steps.map((step, i) => {
     const gate = stepGate(step.touches, supply, who);
-    return {
-      step,
-      ticked: step.id in point.ticks,
-      held:
-        stop && step.touches !== 'nothing'
-          ? `the plan does not stand: ${stop.words}`
+    const held: Held | null =
+      stop && step.touches !== 'nothing'
+        ? { by: 'plan', why: `the plan does not stand: ${stop.words}` }
+        : on !== -1 && i > on && step.touches === 'mains'
+          ? { by: 'order', why: 'it is switched on once first, to see it work' }
           : gate.open
             ? null
-            : GATE_WORDS[gate.reason],
-      byPlan: stop !== null,
-    };
+            : { by: 'circuit', why: GATE_WORDS[gate.reason] };
+    return { step, ticked: step.id in point.ticks, held: held?.why ?? null, heldBy: held?.by ?? null };
   });
 }
 

@@ -18,6 +18,7 @@ export {
 } from './mainsParts';
 export { applyMoves, type Move } from './move';
 export { compareFindings, checkWiring, RULES, type FindingsCompared } from './rules/checkWiring';
+export { graphOf, type WiringGraph } from './rules/graph';
 export { BARE_CONTEXT, type Finding, type Rule, type RuleContext, type Severity, type Sufficiency } from './rules/rule';
 export { afterStep, changedLeads, fitted, planWiring, wiringBuilt, type WiringPlan } from './plan';
 export { lookTask, moveTask, type Step, type StepPlace, type Task, type Touches } from './step';

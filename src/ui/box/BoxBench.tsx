@@ -1,7 +1,9 @@
 'use client';
 import { useState } from 'react';
 import { TRANSFORMER_ADDED, boxDoubts, boxSurveyOf, findingsOf, foundOf, regionOf, fixtureOf } from '@/core/job';
-import { NOTHING_ADDED, boxRoom, feedCase } from '@/core/junction';
+import { boxItemsIn } from '@/core/catalogue';
+import { NOTHING_ADDED, boxRoom, feedCase, roomCures } from '@/core/junction';
+import { CureLines } from '../kit/box/CureLines';
 import { Findings } from '../kit/box/Findings';
 import { RoomTable } from '../kit/box/RoomTable';
 import { BoxDrawing } from '../kit/drawing/BoxDrawing';
@@ -13,7 +15,7 @@ import { TestTable } from './TestTable';
 
 /** A junction box: what it is, what comes in, what each conductor carries by test, and whether all of it has room. */
 export function BoxBench() {
-  const { job, point } = useJob();
+  const { job, point, catalogue } = useJob();
   const [picked, setPicked] = useState<string | null>(null);
   const survey = boxSurveyOf(point);
   const { feed, words, open } = feedCase(survey);
@@ -24,6 +26,12 @@ export function BoxBench() {
   // Before a fixture is chosen the box is counted with what is in it now
   const room =
     fixtureOf(point)?.room ?? boxRoom(survey, floodlight ? NOTHING_ADDED : TRANSFORMER_ADDED, regionOf(job).boxRoom);
+  const transformerCures = roomCures(
+    survey,
+    TRANSFORMER_ADDED,
+    regionOf(job).boxRoom,
+    boxItemsIn(catalogue, regionOf(job).id),
+  );
   return (
     <>
       <TestNext />
@@ -77,6 +85,7 @@ export function BoxBench() {
                 </p>
               )}
               <RoomTable room={room} />
+              {!room.fits && !floodlight && <CureLines cures={transformerCures} />}
             </>
           ) : (
             <p className="soft">Name the box or the volume marked in it: all that is in it is counted from there.</p>

@@ -12,6 +12,7 @@ import {
   regionOf,
 } from '@/core/job';
 import { AHEADS, BOX_FILL_EDITIONS, STANDARD_BOXES, cm3ToIn3, in3ToCm3, standardBox } from '@/core/junction';
+import { SCREW_THREADS } from '@/core/catalogue';
 import { parseFigure } from '@/core/units';
 import { Choices } from '../kit/form/Choices';
 import { FieldGroup } from '../kit/form/FieldGroup';
@@ -89,6 +90,15 @@ export function BoxFields() {
           chosen={box.standardBox ?? ''}
           onPick={(id) => say({ standardBox: boxes.find((one) => one.id === id)?.id ?? null })}
         />
+        <Pick
+          label="thread of its screw holes"
+          options={[
+            { value: '', words: known ? `${known.thread}, as usual` : 'not named yet' },
+            ...SCREW_THREADS.map((value) => ({ value, words: value })),
+          ]}
+          chosen={box.thread ?? ''}
+          onPick={(value) => say({ thread: SCREW_THREADS.find((one) => one === value) ?? null })}
+        />
       </div>
       <FieldGroup
         kind="boxDescribed"
@@ -100,6 +110,13 @@ export function BoxFields() {
           },
           tapeField('recessM', 'rim behind the finished wall', lengths, box.recessM, LIMITS.recessM),
           tapeField('depthM', 'depth', lengths, box.depthM ?? known?.depthM, LIMITS.boxDepthM),
+          tapeField(
+            'screwCentresM',
+            'screw holes apart',
+            lengths,
+            box.screwCentresM ?? known?.screwCentresM,
+            LIMITS.boxDepthM,
+          ),
           figureField(
             'ratedAmps',
             box.fedFrom === 'spur' ? 'fuse of the spur' : `${pack.words.way}’s rating`,

@@ -6,6 +6,8 @@ import { regionOf } from '@/core/job';
 import { parsed } from '@/core/units';
 import { AskForm } from '../kit/form/AskForm';
 import { Choices } from '../kit/form/Choices';
+import { FieldGroup } from '../kit/form/FieldGroup';
+import { textField } from '../kit/form/fields';
 import type { TypedField } from '../kit/form/field';
 import { useJob } from '../kit/job/JobContext';
 import { ConductorTable } from './ConductorTable';
@@ -96,6 +98,11 @@ function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked
         options={CABLE_ROLES.map((value) => ({ value, words: ROLE_WORDS[value] }))}
         chosen={facts.role}
         onPick={(role) => write('cableDescribed', { ...scope, role })}
+      />
+      <FieldGroup
+        kind="cableDescribed"
+        scope={scope}
+        fields={[textField('name', 'name, or its sheath', facts.name, { hint: 'grey, from the loft' })]}
       />
       <ConductorTable
         cable={cable}

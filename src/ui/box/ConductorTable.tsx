@@ -1,7 +1,7 @@
 'use client';
-import { conclusionsOf, conductorKey, LIMITS, regionOf, type EntryData, type ListedCable } from '@/core/job';
+import { conclusionsOf, conductorKey, LIMITS, lengthsOf, regionOf, type EntryData, type ListedCable } from '@/core/job';
 import { CONDUCTOR_FUNCTIONS, CONDUCTOR_STATES } from '@/core/junction';
-import { gaugeText, parseGauge } from '@/core/units';
+import { gaugeText, lengthText, parseGauge, parseLength } from '@/core/units';
 import { WIRE_COLOURS, WIRE_COLOUR_WORDS } from '@/core/wiring';
 import { useState } from 'react';
 import { useJob } from '../kit/job/JobContext';
@@ -10,6 +10,9 @@ import { conclusionWords, functionWords } from './conductorWords';
 type Conductors = NonNullable<EntryData<'cableDescribed'>['conductors']>;
 type Conductor = Conductors[number];
 
+const MADE_OF = (['copper', 'aluminium'] as const).flatMap((metal) =>
+  (['solid', 'stranded'] as const).map((strands) => ({ strands, metal })),
+);
 const STATE_WORDS = { good: 'good', nicked: 'nicked', brittle: 'brittle', loose: 'lying loose' } as const;
 const PASS_WORDS = { ends: 'ends here', through: 'passes unbroken', looped: 'looped unbroken' } as const;
 
@@ -42,7 +45,8 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
             <th>by test</th>
             <th>found</th>
             <th>in the box</th>
-            <th>metal</th>
+            <th>made of</th>
+            <th>free length</th>
             <th />
           </tr>
         </thead>
@@ -103,13 +107,19 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
                 </td>
                 <td>
                   <Select
-                    label={`metal of ${named(one)}`}
-                    value={one.metal}
-                    options={[
-                      ['copper', 'copper'],
-                      ['aluminium', 'aluminium'],
-                    ]}
-                    onPick={(value) => change(one.id, { metal: value === 'aluminium' ? 'aluminium' : 'copper' })}
+                    label={`${named(one)} is made of`}
+                    value={`${one.strands} ${one.metal}`}
+                    options={MADE_OF.map(({ strands, metal }) => [`${strands} ${metal}`, `${strands} ${metal}`])}
+                    onPick={(value) =>
+                      change(one.id, MADE_OF.find(({ strands, metal }) => `${strands} ${metal}` === value) ?? {})
+                    }
+                  />
+                </td>
+                <td>
+                  <FreeCell
+                    freeM={one.freeM}
+                    label={`free length of ${named(one)}`}
+                    onFree={(freeM) => change(one.id, { freeM })}
                   />
                 </td>
                 <td>
@@ -164,43 +174,99 @@ function Select({ label, value, options, onPick }: SelectProps) {
   );
 }
 
-interface SizeProps {
-  readonly conductor: Conductor;
+interface CellProps<T> {
   readonly label: string;
-  readonly onSize: (size: Pick<Conductor, 'awg' | 'mm2'>) => void;
+  readonly shown: string;
+  readonly size: number;
+  /** What a typed text means; null where it means nothing here. */
+  readonly read: (text: string) => T | null;
+  readonly fault: string;
+  readonly onValue: (value: T) => void;
 }
 
-/** A size that is typed over: kept when the cell is left, told at the cell where it is none. */
-function SizeCell({ conductor: { awg, mm2 }, label, onSize }: SizeProps) {
-  const { job } = useJob();
-  const shown = awg === undefined ? `${mm2 ?? ''} mm²` : gaugeText({ awg });
+/** A cell that is typed over: kept when it is left, told at the cell where it is none. */
+function TypedCell<T>({ label, shown, size, read, fault, onValue }: CellProps<T>) {
   const [text, setText] = useState<string | null>(null);
-  const read = text === null ? null : parseGauge(text, regionOf(job).gauge);
+  const value = text === null ? null : read(text);
+  const wrong = text !== null && value === null;
   const left = () => {
-    if (!read?.ok) return;
-    onSize('awg' in read.value ? { awg: read.value.awg, mm2: undefined } : { mm2: read.value.mm2, awg: undefined });
+    if (value === null) return;
+    onValue(value);
     setText(null);
   };
   return (
-    <span className={`field${read && !read.ok ? ' wrong' : ''}`}>
+    <span className={`field${wrong ? ' wrong' : ''}`}>
       <span className="box figure">
         <input
           aria-label={label}
-          size={8}
+          size={size}
           value={text ?? shown}
           autoComplete="off"
-          aria-invalid={read && !read.ok ? true : undefined}
+          aria-invalid={wrong ? true : undefined}
           onFocus={(event) => event.target.select()}
           onChange={(event) => setText(event.target.value)}
           onBlur={left}
           onKeyDown={(event) => event.key === 'Enter' && left()}
         />
       </span>
-      {read && !read.ok && (
+      {wrong && (
         <span className="fault" role="alert">
-          No such size.
+          {fault}
         </span>
       )}
     </span>
+  );
+}
+
+interface SizeProps {
+  readonly conductor: Conductor;
+  readonly label: string;
+  readonly onSize: (size: Pick<Conductor, 'awg' | 'mm2'>) => void;
+}
+
+function SizeCell({ conductor: { awg, mm2 }, label, onSize }: SizeProps) {
+  const { job } = useJob();
+  return (
+    <TypedCell
+      label={label}
+      size={8}
+      shown={awg === undefined ? `${mm2 ?? ''} mm²` : gaugeText({ awg })}
+      read={(text) => {
+        const gauge = parseGauge(text, regionOf(job).gauge);
+        return gauge.ok ? gauge.value : null;
+      }}
+      fault="No such size."
+      onValue={(gauge) =>
+        onSize('awg' in gauge ? { awg: gauge.awg, mm2: undefined } : { mm2: gauge.mm2, awg: undefined })
+      }
+    />
+  );
+}
+
+/** Most that a conductor hangs free, m. */
+const FREE_MOST_M = 3;
+
+interface FreeProps {
+  readonly freeM: number | undefined;
+  readonly label: string;
+  readonly onFree: (freeM: number | undefined) => void;
+}
+
+function FreeCell({ freeM, label, onFree }: FreeProps) {
+  const { job } = useJob();
+  const lengths = lengthsOf(job);
+  return (
+    <TypedCell<{ readonly freeM: number | undefined }>
+      label={label}
+      size={6}
+      shown={freeM === undefined ? '' : lengthText(freeM, lengths, 'small')}
+      read={(text) => {
+        if (text.trim() === '') return { freeM: undefined };
+        const length = parseLength(text, lengths === 'metric' ? 'mm' : 'in');
+        return length.ok && length.value <= FREE_MOST_M ? { freeM: length.value } : null;
+      }}
+      fault="No such length."
+      onValue={(said) => onFree(said.freeM)}
+    />
   );
 }

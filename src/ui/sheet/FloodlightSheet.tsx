@@ -1,7 +1,6 @@
 import {
   boxSurveyOf,
   builtOf,
-  circuitsOfPoint,
   findingsOf,
   fixtureOf,
   lengthsOf,
@@ -16,7 +15,6 @@ import {
   type Job,
   type Point,
 } from '@/core/job';
-import { CIRCUIT_STATE_WORDS } from '@/core/isolation';
 import { FEED_WORDS, feedCase, feedRemedy, groundRemedy, standardBox } from '@/core/junction';
 import { WALL_FIXINGS } from '@/core/mount';
 import { inWordsOf } from '@/core/region';
@@ -27,16 +25,20 @@ import { RoomTable } from '../kit/box/RoomTable';
 import { SpliceTable } from '../kit/box/SpliceTable';
 import { BoxDrawing } from '../kit/drawing/BoxDrawing';
 import { Lines } from './Lines';
+import { SheetPhotos } from './SheetPhotos';
 import { StepsTable } from './SheetTables';
+import { SwitchOff } from './SwitchOff';
 
 interface Props {
   readonly job: Job;
   readonly point: Point;
   readonly assessment: Assessment;
+  /** The site’s own photos stand with its first point. */
+  readonly first: boolean;
 }
 
 /** A floodlight point on the sheet: its survey, its box as found and as built, feed, ground, splices, and what stays open. */
-export function FloodlightSheet({ job, point, assessment }: Props) {
+export function FloodlightSheet({ job, point, assessment, first }: Props) {
   const { look, box, fixture } = point;
   const wifi = wifiOf(job, point);
   const worries = worriesOf(job, point, assessment);
@@ -48,12 +50,12 @@ export function FloodlightSheet({ job, point, assessment }: Props) {
   const ground = data && groundRemedy(data.groundId);
   const begun = Object.keys(point.ticks).length > 0;
   const { planned, built, byDeviation } = findingsOf(job, point);
-  const circuits = circuitsOfPoint(job.circuits, point.id);
   const parts = partsOf(job, point);
   return (
     <>
       <h2 className="point-name">{point.name}</h2>
       <p>Floodlight camera. Its aim and its proof were not planned with this program.</p>
+      <SwitchOff job={job} pointId={point.id} />
       <Lines
         lines={[
           ['hangs there now', look.oldFixture === 'sensorLight' ? 'a light with a sensor' : look.oldFixture],
@@ -64,12 +66,6 @@ export function FloodlightSheet({ job, point, assessment }: Props) {
           ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
           ['box', [standardBox(box.standardBox)?.words, box.material, box.setting].filter(Boolean).join(', ')],
           ['feed', feed === null ? undefined : `${feed}: ${FEED_WORDS[feed]}`],
-          [
-            'circuit',
-            circuits
-              .map(({ way, name, state }) => `${way ?? name ?? ''}, ${CIRCUIT_STATE_WORDS[state.state]}`)
-              .join('; '),
-          ],
           ['fixture', data?.fixture.name],
           ['feed remedy', data && feedRemedy(data.feedId)?.name],
           [
@@ -127,6 +123,7 @@ export function FloodlightSheet({ job, point, assessment }: Props) {
           <p>{parts.join(' · ')}</p>
         </section>
       )}
+      <SheetPhotos job={job} point={point} first={first} />
       {worries.length > 0 && (
         <section>
           <h2>Open</h2>

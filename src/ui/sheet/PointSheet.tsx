@@ -1,10 +1,13 @@
 import { DRAWS_FOR_A_CHOICE, VERDICT_WORDS } from '@/core/bell';
 import { CHIME_KIND_WORDS, treatmentById } from '@/core/chime';
 import {
+  TRANSFORMER_ADDED,
   assess,
-  circuitsOfPoint,
+  boxSurveyOf,
   lengthsOf,
   partsOf,
+  regionOf,
+  roomWords,
   wifiOf,
   worriesOf,
   type Job,
@@ -12,18 +15,20 @@ import {
   WIRE_WORDS,
   wireOf,
 } from '@/core/job';
-import { CIRCUIT_STATE_WORDS } from '@/core/isolation';
+import { boxRoom, feedCase, standardBox } from '@/core/junction';
 import { FIXING_WORDS, SEAL_WORDS, WALL_FIXINGS } from '@/core/mount';
 import { PLACE_FACTS } from '@/core/search';
 import { gaugeText, lengthText } from '@/core/units';
 import { WIFI_WORDS } from '@/core/wifi';
 import { BellLoop } from '../kit/drawing/BellLoop';
 import { loopWords } from '../kit/drawing/loopWords';
-import { MarkedPhoto } from '../kit/photo/MarkedPhoto';
 import { margin, percent, volts } from '../kit/words';
 import { ChecksTable, ReadingsTable, StepsTable } from './SheetTables';
 import { FloodlightSheet } from './FloodlightSheet';
 import { Lines } from './Lines';
+import { SheetPhotos } from './SheetPhotos';
+import { SwitchOff } from './SwitchOff';
+import { WiredPlaces } from './WiredPlaces';
 
 const REAR_WORDS = { none: 'nothing', button: 'a button', device: 'a doorbell on the same transformer' } as const;
 
@@ -32,6 +37,16 @@ interface Props {
   readonly point: Point;
   /** The site’s own photos stand with its first point. */
   readonly first: boolean;
+}
+
+/** The box that the transformer sits on: what it is, how it is fed, and its room. */
+function boxWords(job: Job, point: Point): string | undefined {
+  const box = standardBox(point.box.standardBox);
+  const survey = boxSurveyOf(point);
+  const room = boxRoom(survey, TRANSFORMER_ADDED, regionOf(job).boxRoom);
+  if (!room) return undefined;
+  const { feed } = feedCase(survey);
+  return [box?.words, feed && `feed ${feed}`, roomWords(room)].filter(Boolean).join(', ');
 }
 
 /** One point on the sheet. */
@@ -43,12 +58,10 @@ export function PointSheet({ job, point, first }: Props) {
   const lengths = lengthsOf(job);
   const small = (metres: number | undefined): string | undefined =>
     metres === undefined ? undefined : lengthText(metres, lengths, 'small');
-  const circuits = circuitsOfPoint(job.circuits, point.id);
   const treatment = choice && treatmentById(choice.data.treatmentId);
   const worries = worriesOf(job, point, assessment);
   const parts = partsOf(job, point);
   const wifi = wifiOf(job, point);
-  const photos = job.photos.filter(({ pointId }) => pointId === point.id || (pointId === null && first));
   const run = (name: 'toChime' | 'toDoor'): string | undefined => {
     const { lengthLowM: low, lengthHighM: high, awg, mm2, pairs, sparePairs } = point.runs[name];
     if (low === undefined) return undefined;
@@ -61,7 +74,8 @@ export function PointSheet({ job, point, first }: Props) {
       .filter(Boolean)
       .join(', ');
   };
-  if (point.kind === 'floodlight') return <FloodlightSheet job={job} point={point} assessment={assessment} />;
+  if (point.kind === 'floodlight')
+    return <FloodlightSheet job={job} point={point} assessment={assessment} first={first} />;
   return (
     <>
       <h2 className="point-name">{point.name}</h2>
@@ -69,21 +83,7 @@ export function PointSheet({ job, point, first }: Props) {
         <b>{VERDICT_WORDS[judgement.verdict]}.</b> {judgement.reason} Believed to hold {percent(judgement.belief)},
         margin {margin(judgement.marginVolts)}; {reference.words}.
       </p>
-      <section>
-        <h3>How to switch it off</h3>
-        {circuits.length === 0 && <p>No circuit was named.</p>}
-        {circuits.map((circuit) => (
-          <p key={circuit.id}>
-            {[circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')}
-            {job.site.boardPlace ? `, ${job.site.boardPlace}` : ''}. State now:{' '}
-            {CIRCUIT_STATE_WORDS[circuit.state.state]}
-            {circuit.state.state === 'provedDead' && (circuit.state.bell?.simulated || circuit.state.mains?.simulated)
-              ? ' (read on the simulated meter)'
-              : ''}
-            .{circuits.length > 1 ? ' Both are switched off.' : ''}
-          </p>
-        ))}
-      </section>
+      <SwitchOff job={job} pointId={point.id} />
       <section>
         <h3>Found</h3>
         <Lines
@@ -118,6 +118,7 @@ export function PointSheet({ job, point, first }: Props) {
             ],
             ['rear door', chime.rear && REAR_WORDS[chime.rear]],
             ['second chime', chime.secondChime === 'yes' && 'beside the first one'],
+            ['transformer’s box', boxWords(job, point)],
             ['transformer found', transformer.foundAt && PLACE_FACTS[transformer.foundAt].words],
             [
               'always fed',
@@ -160,6 +161,7 @@ export function PointSheet({ job, point, first }: Props) {
       </section>
       <section>
         <h3>Wired</h3>
+        <WiredPlaces point={point} />
         <StepsTable point={point} />
       </section>
       <section className="keep-together">
@@ -188,22 +190,7 @@ export function PointSheet({ job, point, first }: Props) {
         <h3>Proved</h3>
         <ChecksTable point={point} />
       </section>
-      {photos.length > 0 && (
-        <section>
-          <h3>Photos</h3>
-          <div className="sheet-photos">
-            {photos.map((photo) => (
-              <figure key={photo.id}>
-                <MarkedPhoto jobId={job.id} photo={photo} size="whole" />
-                <figcaption className="small">
-                  {[photo.trial && 'trial picture', photo.caption, photo.terminal].filter(Boolean).join(', ') ||
-                    'photo'}
-                </figcaption>
-              </figure>
-            ))}
-          </div>
-        </section>
-      )}
+      <SheetPhotos job={job} point={point} first={first} />
       <section className="keep-together">
         <h3>Open</h3>
         {worries.length === 0 ? (

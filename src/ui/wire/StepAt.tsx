@@ -17,7 +17,7 @@ const HOW_WORDS = {
 /** One step: what to do, how, and the tick, or why it is held. */
 export function StepAt({ standing, onTicked }: { readonly standing: StepStanding; readonly onTicked: () => void }) {
   const { job, point, write, go } = useJob();
-  const { step, held, byPlan } = standing;
+  const { step, held, heldBy } = standing;
   const circuits = circuitsOfPoint(job.circuits, point.id);
   const pictures = photosOfPoint(job.photos, point.id).filter(({ rung }) => rung === 'wire').length;
   const [differing, setDiffering] = useState(false);
@@ -59,9 +59,15 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
             <b className="brick">Held: {held}.</b>
           </p>
           <div className="row-of">
-            <button type="button" className="button main" onClick={() => go(byPlan ? 'choose' : 'isolate')}>
-              {byPlan ? 'Change the plan' : 'Prove it dead'}
-            </button>
+            {heldBy !== 'order' && (
+              <button
+                type="button"
+                className="button main"
+                onClick={() => go(heldBy === 'plan' ? 'choose' : 'isolate')}
+              >
+                {heldBy === 'plan' ? 'Change the plan' : 'Prove it dead'}
+              </button>
+            )}
           </div>
           <details>
             <summary>It has been done already</summary>

@@ -3,6 +3,9 @@ import { BoxDrawing } from '../kit/drawing/BoxDrawing';
 import { WiringDrawing } from '../kit/drawing/WiringDrawing';
 import { drawnPlace, isDrawn } from '../kit/drawing/placeLayout';
 
+/** Id of the drawing of the step at hand. */
+export const STEP_DRAWING = 'step-drawing';
+
 /** Where a step is drawn; the van and the cable are nowhere. */
 export const placeOf = (place: Step['place']): WiringPlace | null =>
   place === 'van' || place === 'cable' ? null : place;
@@ -28,6 +31,6 @@ export function StepDrawing({ step, built, ticked, words, picked, onLead, onJoin
     step.moves.flatMap((move) => (move.do === 'on' || move.do === 'off' || move.do === 'mark' ? [move.lead] : [])),
   );
   const shared = { wiring, place, marked, ringed: step.joint, title: step.words, picked, onLead, onJoint };
-  if (place === 'box' || place === 'switch') return <BoxDrawing {...shared} words={words} id="step-drawing" />;
-  return isDrawn(wiring, place) ? <WiringDrawing {...shared} /> : null;
+  if (place === 'box' || place === 'switch') return <BoxDrawing {...shared} words={words} id={STEP_DRAWING} />;
+  return isDrawn(wiring, place) ? <WiringDrawing {...shared} id={STEP_DRAWING} /> : null;
 }

@@ -1,7 +1,16 @@
 'use client';
 import { Check, Download, Lock } from 'lucide-react';
 import { useState } from 'react';
-import { builtOf, findingsOf, planOf, regionOf, standingMoves, stepStandings, type StepStanding } from '@/core/job';
+import {
+  builtAsPlanned,
+  builtOf,
+  findingsOf,
+  planOf,
+  regionOf,
+  standingMoves,
+  stepStandings,
+  type StepStanding,
+} from '@/core/job';
 import { jointById, leadById, type Step } from '@/core/wiring';
 import { Findings } from '../kit/box/Findings';
 import { CircuitPlates } from '../kit/CircuitPlate';
@@ -10,7 +19,7 @@ import { Choices } from '../kit/form/Choices';
 import { useJob } from '../kit/job/JobContext';
 import { LeadPanel, movableEnd } from './LeadPanel';
 import { StepAt } from './StepAt';
-import { StepDrawing, placeOf } from './StepDrawing';
+import { STEP_DRAWING, StepDrawing, placeOf } from './StepDrawing';
 import { TickList } from './TickList';
 
 const PLACE_WORDS = {
@@ -148,11 +157,11 @@ function OneStep({ steps, at, standing, onAt }: OneProps) {
         onLead={(id) => setLead(lead === id ? null : id)}
         onJoint={put}
       />
-      {(place === 'box' || place === 'switch') && (
+      {place && (
         <button
           type="button"
           className="button quiet small"
-          onClick={() => saveSvg('step-drawing', `${job.title} ${point.name} step ${at + 1}`)}
+          onClick={() => saveSvg(STEP_DRAWING, `${job.title} ${point.name} step ${at + 1}`)}
         >
           <Download size={16} aria-hidden="true" /> drawing as SVG
         </button>
@@ -191,7 +200,9 @@ function AsBuilt() {
   const { planned, built, byDeviation } = findingsOf(job, point);
   const moved = standingMoves(point);
   const wiring = builtOf(point);
-  const nameOf = (id: string | null): string => (id === null ? 'loose' : (jointById(wiring, id)?.name ?? id));
+  const asPlanned = builtAsPlanned(point);
+  const nameOf = (id: string | null): string =>
+    id === null ? 'loose' : ((jointById(wiring, id) ?? jointById(asPlanned, id))?.name ?? id);
   const fresh = [...byDeviation, ...built.filter((one) => !byDeviation.some(({ words }) => words === one.words))];
   return (
     <div className="as-built">

@@ -1,4 +1,5 @@
 import { WIRE_COLOUR_WORDS } from '../wire';
+import { capital } from './graph';
 import type { Rule } from './rule';
 
 /** A conductor whose colour claims another function than its test showed is marked anew. */
@@ -11,7 +12,7 @@ export const colourLies: Rule = {
       wire && wire.claims !== null && carries !== 'unknown' && wire.claims !== carries && !wire.marked
         ? [
             {
-              words: `${name} carries ${carries}; ${WIRE_COLOUR_WORDS[wire.colour]} would mean ${wire.claims}: mark it.`,
+              words: `${capital(name)} carries ${carries}; ${WIRE_COLOUR_WORDS[wire.colour]} would mean ${wire.claims}: mark it.`,
               leads: [id],
             },
           ]

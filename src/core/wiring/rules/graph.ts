@@ -1,5 +1,5 @@
 import { nodesOf } from '../nodes';
-import { jointsOf, type Carries, type Element, type ElementKind, type Lead, type Part, type Wiring } from '../wiring';
+import type { Carries, Element, ElementKind, Lead, Part, Wiring } from '../wiring';
 
 /** A source of the house: the node where one of its conductors arrives. */
 export interface Source {
@@ -123,9 +123,5 @@ export function namesOf(leads: readonly { readonly name: string }[]): string {
   return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
 }
 
-/** Names of the joints that hold something at a node, for a sentence. */
-export const jointNames = ({ wiring, nodeOf }: WiringGraph, node: string): string =>
-  jointsOf(wiring)
-    .filter(({ id }) => nodeOf(id) === node)
-    .map(({ name }) => name)
-    .join(', ');
+/** A name at the head of a sentence. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,3 +1,4 @@
+import { capital } from './graph';
 import type { Rule } from './rule';
 
 /** No conductor of the house is left bare: joined, or under a cap of its own. */
@@ -9,7 +10,7 @@ export const leftBare: Rule = {
     wiring.leads
       .filter(({ house, from, to }) => house !== undefined && from === null && to === null)
       .map(({ id, name, carries }) => ({
-        words: `${name} ends bare${carries === 'ground' ? ': join it, it is never parked' : ': join it or cap it'}.`,
+        words: `${capital(name)} ends bare${carries === 'ground' ? ': join it, it is never parked' : ': join it or cap it'}.`,
         leads: [id],
       })),
 };

@@ -1,3 +1,4 @@
+import { capital } from './graph';
 import type { Rule } from './rule';
 
 /** Every lead of a part ends somewhere. */
@@ -11,5 +12,5 @@ export const looseLead: Rule = {
         ({ carries, house, run, from, to }) =>
           carries !== 'bell' && !house && run === undefined && (from === null || to === null),
       )
-      .map(({ id, name }) => ({ words: `${name} ends nowhere.`, leads: [id] })),
+      .map(({ id, name }) => ({ words: `${capital(name)} ends nowhere.`, leads: [id] })),
 };

@@ -1,5 +1,8 @@
-import { namesOf } from './graph';
+import { capital, namesOf } from './graph';
+import type { Carries } from '../wiring';
 import type { Rule } from './rule';
+
+const ORDER: readonly Carries[] = ['hot', 'neutral', 'ground', 'bell'];
 
 /** Hot to hot, neutral to neutral, ground to ground, by tested function (domain/junction, checks). */
 export const mixedFunctions: Rule = {
@@ -9,10 +12,10 @@ export const mixedFunctions: Rule = {
   check: ({ wiring, nodeOfLead, leadsIn }) =>
     [...new Set(wiring.leads.flatMap((lead) => nodeOfLead(lead) ?? []))].flatMap((node) => {
       const leads = leadsIn(node).filter(({ carries }) => carries !== 'unknown');
-      const kinds = [...new Set(leads.map(({ carries }) => carries))];
+      const kinds = ORDER.filter((kind) => leads.some(({ carries }) => carries === kind));
       if (kinds.length < 2) return [];
       return {
-        words: `${kinds.join(' and ')} are joined: ${namesOf(leads)}.`,
+        words: `${capital(kinds.join(' and '))} are joined: ${namesOf(leads)}.`,
         leads: leads.map(({ id }) => id),
       };
     }),

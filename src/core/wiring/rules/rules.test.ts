@@ -228,7 +228,7 @@ describe('rules on the wiring graph', () => {
   it('name the conductors', () => {
     expect(found(CASES.mixedFunctions?.wiring ?? EMPTY_WIRING)[0]).toMatchObject({
       severity: 'stop',
-      words: 'hot and neutral are joined: feed.hot, fixture’s hot and other.',
+      words: 'Hot and neutral are joined: feed.hot, fixture’s hot and other.',
       leads: ['feed.hot', 'fixture.hot', 'other'],
     });
     expect(found(CASES.alwaysOn?.wiring ?? EMPTY_WIRING)[0]?.words).toContain('hall switch');

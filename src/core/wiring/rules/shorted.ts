@@ -1,4 +1,4 @@
-import { BREAKS, reach } from './graph';
+import { BREAKS, capital, reach } from './graph';
 import type { Rule } from './rule';
 
 /** No hot meets a neutral or ground through a closed switch, fuse or link alone. */
@@ -20,7 +20,7 @@ export const shorted: Rule = {
         const at = graph.nodeOfLead(met);
         const by = (at === null ? [] : (reached.get(at) ?? [])).map(({ part }) => part.name);
         return {
-          words: `${lead.name} meets ${met.name} through the ${by.join(' and the ')} with nothing between: a short.`,
+          words: `${capital(lead.name)} meets ${met.name} through the ${by.join(' and the ')} with nothing between: a short.`,
           leads: [lead.id, met.id],
         };
       }),

@@ -1,3 +1,4 @@
+import { capital } from './graph';
 import type { Rule } from './rule';
 
 /** A conductor whose function no test has shown is joined to nothing. */
@@ -11,5 +12,5 @@ export const unknownFunction: Rule = {
         const node = nodeOfLead(lead);
         return lead.carries === 'unknown' && node !== null && leadsIn(node).length > 1;
       })
-      .map(({ id, name }) => ({ words: `${name} is joined and no test says what it carries.`, leads: [id] })),
+      .map(({ id, name }) => ({ words: `${capital(name)} is joined and no test says what it carries.`, leads: [id] })),
 };

@@ -25,8 +25,6 @@ const NOTHING: ReadonlySet<string> = new Set();
 /** Shown so much larger than it is laid out, where there is room; a wide one scrolls on a phone. */
 const SCALE = 1.2;
 const WIDE = 430;
-/** Width of a letter, about. */
-const LETTER = 7.5;
 
 /** A box with its leads: cables at the top, splices in the middle, parts below, each lead in its colour and by its name. */
 export function BoxDrawing({
@@ -100,7 +98,6 @@ export function BoxDrawing({
             joint={joint}
             ringed={joint.id === ringed}
             name={joint.kind === 'splice' ? named(joint.name) : joint.name}
-            width={width}
             open={picked !== null && onJoint !== undefined && joint.kind !== 'port'}
             {...(picked !== null && onJoint && joint.kind !== 'port' ? { onPick: () => onJoint(joint.id) } : {})}
           />
@@ -150,15 +147,12 @@ interface JointProps {
   readonly joint: BoxJoint;
   /** In the words of the place. */
   readonly name: string;
-  readonly width: number;
   readonly ringed: boolean;
   readonly open: boolean;
   readonly onPick?: () => void;
 }
 
-function JointSpot({ joint: { x, y, kind, count }, name, width, ringed, open, onPick }: JointProps) {
-  // At the right edge the name stands on the other side
-  const left = x + 17 + name.length * LETTER > width - 10;
+function JointSpot({ joint: { x, y, kind, count }, name, ringed, open, onPick }: JointProps) {
   return (
     <g className={`joint${open ? ' open' : ''}`} {...tapped(onPick, `Put it at ${name}`)}>
       {(ringed || open) && <circle cx={x} cy={y} r="19" className={ringed ? 'ring' : 'ring open'} />}
@@ -175,9 +169,9 @@ function JointSpot({ joint: { x, y, kind, count }, name, width, ringed, open, on
       {kind === 'port' && <rect x={x - 5} y={y - 6} width="10" height="12" className="screw" />}
       {(kind === 'splice' || kind === 'cap') && (
         <text
-          x={x + (left ? -17 : 17)}
+          x={x + 17}
           y={y + 7}
-          textAnchor={left ? 'end' : 'start'}
+
           className={`small-text halo${ringed ? ' strong' : ''}`}
         >
           {name}

@@ -16,10 +16,22 @@ interface Props {
   readonly onLead?: (id: string) => void;
   /** A joint was tapped while a lead is picked: it goes there. */
   readonly onJoint?: (id: string) => void;
+  /** Id of the svg, for saving it. */
+  readonly id?: string;
 }
 
 /** One place of a wiring: screws, parts and splices, and every wire that ends there. */
-export function WiringDrawing({ wiring, place, marked, ringed = null, title, picked = null, onLead, onJoint }: Props) {
+export function WiringDrawing({
+  wiring,
+  place,
+  marked,
+  ringed = null,
+  title,
+  picked = null,
+  onLead,
+  onJoint,
+  id,
+}: Props) {
   const { joints, leads, parts, elements, exits } = placeLayout(wiring, place);
   const said = joints
     .map(
@@ -33,6 +45,7 @@ export function WiringDrawing({ wiring, place, marked, ringed = null, title, pic
     .join('; ');
   return (
     <svg
+      id={id}
       className="drawing terminals"
       viewBox={`0 0 ${PLACE_SIZE.width} ${PLACE_SIZE.height}`}
       role={onLead ? 'group' : 'img'}

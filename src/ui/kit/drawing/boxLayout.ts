@@ -41,8 +41,9 @@ const GAP = 18;
 const MARGIN = 26;
 const ROW = { top: 70, joint: 184, port: 296, height: 362 } as const;
 const PORT_STEP = 50;
-/** Width of a letter of a part’s name, about. */
+/** Width of a letter, about; a splice’s name begins so far beside it. */
 const LETTER = 7;
+const NAME_AT = 17;
 const ROUNDS = 6;
 const LEAST_WIDTH = 340;
 
@@ -188,8 +189,13 @@ export function boxLayout(wiring: Wiring, place: WiringPlace): BoxLayout {
     const loose = { x: a.x, y: a.y === ROW.port ? a.y - 44 : a.y + 44 };
     return [{ lead, path: `M${a.x} ${a.y}V${loose.y}`, top: null, loose }];
   });
+  // The name of what stands last has room beside it
+  const reach = Math.max(
+    0,
+    ...middle.map(({ id, name }) => (jointX.get(id) ?? 0) + NAME_AT + (name.length + 2) * LETTER),
+  );
   return {
-    width,
+    width: Math.max(width, reach),
     height: parts.length > 0 ? ROW.height : ROW.joint + 56,
     cables,
     leads,

@@ -1,0 +1,19 @@
+import { roomWords } from '@/core/job';
+import type { RoomCure } from '@/core/junction';
+
+/** What would give a box more room, each with the room that it gives. */
+export function CureLines({ cures }: { readonly cures: readonly RoomCure[] }) {
+  if (cures.length === 0) return null;
+  return (
+    <>
+      <h3>What would cure it</h3>
+      <ul className="plain-list" data-testid="cures">
+        {cures.map(({ id, name, room, minutes }) => (
+          <li key={id}>
+            {name}, {minutes} min: <span className={room.fits ? 'moss' : 'brick'}>{roomWords(room)}</span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

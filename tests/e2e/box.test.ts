@@ -1,0 +1,313 @@
+import { describe, expect, it } from '@jest/globals';
+import { v7 } from 'uuid';
+import { accessible } from './screen';
+import { demoStage } from './stage';
+
+const stage = demoStage();
+const by = { id: 'ines', name: 'Ines' };
+const at = '2026-03-04T09:00:00Z';
+
+/** A job with one floodlight point whose survey at Look is done, handed in by the open interface. */
+async function newYard(): Promise<string> {
+  const { server } = stage();
+  const post = (path: string, body: object) =>
+    fetch(`${server.url}/api/v1${path}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+  const id = v7();
+  await post('/jobs', { id, at, by, title: 'Heron Yard' });
+  const entry = (kind: string, data: object) => ({ id: v7(), at, by, kind, data });
+  const answer = await post(`/jobs/${id}/entries`, {
+    entries: [
+      entry('siteDescribed', { region: 'na-120', colourEra: 'now' }),
+      entry('pointAdded', { pointId: 'yard', pointKind: 'floodlight', name: 'Yard' }),
+      entry('pointDescribed', {
+        pointId: 'yard',
+        oldFixture: 'lamp',
+        mountedOn: 'wall',
+        fixtureHeightM: 2.9,
+        wall: 'brick',
+      }),
+      entry('wifiRead', { pointId: 'yard', dbm: -57 }),
+    ],
+  });
+  expect(answer.status).toBe(200);
+  return id;
+}
+
+/** What a house shows whose black is hot, white its neutral, bare its ground. */
+function shown(asked: string): string {
+  const live = asked.startsWith('black');
+  if (asked.includes('volts to ground')) return live ? '121.2' : '0.6';
+  if (asked.includes('volts from the hot')) return '121';
+  return asked.includes('ohms') ? '0.34' : '0';
+}
+
+/** Answers the test that the page asks for until it asks for none. @returns what it asked, in order */
+async function testToTheEnd(): Promise<readonly string[]> {
+  const { screen } = stage();
+  const asked: string[] = [];
+  for (let i = 0; i < 30 && (await screen.page.$('[data-testid=next-test]')); i++) {
+    const what = await screen.text('.next-test .what');
+    asked.push(what);
+    const input = await screen.page.waitForSelector('.next-test input');
+    await input?.type(shown(what));
+    await screen.press('Write it down', '.next-test');
+    await screen.page.waitForFunction(
+      (before) => (document.querySelector('.next-test .what')?.textContent ?? '').replace(/\s+/g, ' ') !== before,
+      {},
+      what,
+    );
+  }
+  return asked;
+}
+
+/** Goes to another rung of the job that is open. */
+async function rung(name: string): Promise<void> {
+  const { screen } = stage();
+  const address = new URL(screen.page.url());
+  address.searchParams.set('rung', name);
+  await screen.open(address.toString());
+}
+
+const radio = async (name: string, value: string) => {
+  const { screen } = stage();
+  const found = await screen.page.waitForSelector(`input[name="${name}"][value="${value}"]`, { timeout: 8000 });
+  await found?.scrollIntoView();
+  await found?.click();
+};
+
+async function proveDead(): Promise<void> {
+  const { screen } = stage();
+  for (const pair of ['hot to neutral', 'hot to ground', 'neutral to ground']) await screen.type(pair, '0');
+  for (const met of [
+    'Two-pole tester tried on a live point before',
+    'Every pair and each',
+    'Tester tried',
+    'Breaker locked',
+  ])
+    await screen.press(met);
+  await screen.says('This proves it dead.');
+  await screen.press('Write the proof down');
+  await screen.kept();
+}
+
+/** Ticks everything that may be ticked in the list. @returns how many ticks it took */
+async function tickAll(): Promise<number> {
+  const { screen } = stage();
+  let ticks = 0;
+  for (; ticks < 30; ticks++) {
+    const open = await screen.page.$('[data-testid=tick-list] button[aria-label^="Tick:"]');
+    if (!open) return ticks;
+    const done = await screen.page.$$eval('[data-testid=tick-list] [aria-pressed=true]', (all) => all.length);
+    await open.scrollIntoView();
+    await open.click();
+    await screen.page.waitForFunction(
+      (count) => document.querySelectorAll('[data-testid=tick-list] [aria-pressed=true]').length > count,
+      {},
+      done,
+    );
+  }
+  return ticks;
+}
+
+describe('from an unknown box to a ticked splice list', () => {
+  it('asks test after test, concludes the feed, and counts the room while it is typed', async () => {
+    const { screen, server } = stage();
+    const id = await newYard();
+    await screen.open(`${server.url}/jobs/${id}?rung=measure`);
+    await screen.says('Name the box', '.next-test');
+    await screen.page.select('select.plain', 'oct-1-1-2');
+    await screen.choose('material', 'plastic');
+    await screen.press('+ 14/2 with ground');
+    await screen.says('black of cable 1: volts to ground, every switch off', '.next-test');
+    await accessible(screen);
+    const asked = await testToTheEnd();
+    expect(asked).toHaveLength(10);
+    await screen.says('Feed a.', '[data-testid=feed]');
+    await screen.type('volume marked in it', '3.9');
+    await screen.says('Room for 3.9 in³, 6.00 in³ are needed: overfull', '[data-testid=room]');
+    await screen.type('volume marked in it', '18');
+    await screen.page.keyboard.press('Enter');
+    await screen.kept();
+    await screen.says('Room for 18.0 in³', '[data-testid=room]');
+  });
+  it('plans splices with connectors, and names at the van what the bag’s do not hold', async () => {
+    const { screen } = stage();
+    await rung('choose');
+    await screen.says('Every rule is kept');
+    await screen.says('Twist-on', '[data-testid=splices]');
+    await radio('fixture', 'twin-eave');
+    await screen.says('Opening up.');
+    await radio('fixture', 'twin-wall');
+    await screen.says('Arrow up.');
+    await screen.press('Take this plan');
+    await screen.kept();
+    await accessible(screen);
+    await screen.press('Go to Isolate');
+    await screen.keep('which breaker', 'breaker 9');
+    await screen.choose('another circuit', 'no');
+    await screen.choose('its neutral', 'no');
+    await screen.press('Tagged');
+    await screen.press('breaker 9 is off and tagged');
+    await proveDead();
+  });
+  it('ticks the list, is switched on to see it work, and holds until it is proved dead again', async () => {
+    const { screen } = stage();
+    await rung('wire');
+    await screen.press('whole list');
+    const before = await tickAll();
+    expect(before).toBeGreaterThan(8);
+    await screen.says('switches on', '[data-testid=tick-list]');
+    await screen.page.click('[data-testid=tick-list] button[aria-label^="Open: On once"]');
+    await screen.page.click('[data-testid=tick]');
+    await screen.says('the circuit is live');
+    await rung('isolate');
+    await screen.press('Tagged');
+    await screen.press('breaker 9 is off and tagged');
+    await proveDead();
+    await rung('wire');
+    await screen.press('whole list');
+    await tickAll();
+    const open = await screen.page.$$eval('[data-testid=tick-list] [aria-pressed=false]', (all) => all.length);
+    expect(open).toBe(0);
+    await screen.says('Every rule is kept.');
+    await screen.open(screen.page.url().replace(/\?.*/, '/sheet'));
+    await screen.says('Ground in the box, used');
+    await screen.says('As planned so far.');
+    expect(await screen.text('body')).toContain('Twist-on');
+    await accessible(screen);
+  });
+});
+
+describe('a box that is overfull', () => {
+  it('is cured by a ring, and a plan without one is stopped', async () => {
+    const { screen, go } = stage();
+    await go('Eider Yard', '?point=side&rung=choose');
+    await screen.says('Room for 21.5 in³, 11.00 in³ are needed.', '[data-testid=room]');
+    await radio('cure', 'none');
+    await screen.says('Room for 6.0 in³, 11.00 in³ are needed: overfull.', '[data-testid=room]');
+    await screen.says('A rule stops this plan');
+    await radio('cure', 'deep-round');
+    await screen.says('Every rule is kept');
+    await screen.press('Take this plan');
+    await screen.kept();
+    await screen.says('Deep octagonal box', '.carry');
+  });
+});
+
+describe('a box without a ground', () => {
+  it('holds every mains step, and says why', async () => {
+    const { screen, go } = stage();
+    await go('Curlew Barn', '?point=gable&rung=wire');
+    await screen.press('Cover off', '.steps');
+    await screen.says('Held: the plan does not stand: No ground reaches', '.held-step');
+    await screen.press('Change the plan');
+    await screen.says('Stop and find out');
+    await radio('ground', 'newGround');
+    await screen.says('licensed');
+    await screen.says('Every rule is kept');
+  });
+  it('asks for the measured ohms in writing where the conduit is to be the ground', async () => {
+    const { screen } = stage();
+    await radio('ground', 'conduitGround');
+    await screen.press('Take it again');
+    await screen.says('in writing only', '.fault');
+    await screen.page.type('#ground-words', '0.3 Ω, box to panel, by R. Vance');
+    await screen.press('Take it again');
+    await screen.kept();
+    await screen.says('Go to Isolate');
+  });
+});
+
+describe('a lead that is moved', () => {
+  it('wrongly is caught at once, by its conductors, and set right again', async () => {
+    const { screen, go } = stage();
+    await go('Eider Yard', '?point=drive&rung=wire');
+    await screen.press('Grounds together', '.steps');
+    await screen.page.waitForSelector('[aria-label^="white of cable 1"]', { timeout: 8000 });
+    await screen.page.$eval('[aria-label^="white of cable 1"]', (lead) => (lead as SVGElement).focus());
+    await screen.page.keyboard.press('Enter');
+    await screen.says('White of cable 1: neutral', '[data-testid=lead-panel]');
+    await screen.page.select('#lead-elsewhere', 'splice.hot');
+    await screen.says('Hot and neutral are joined', '[data-testid=findings]');
+    await screen.says('white of cable 1: hot instead of neutral', '[data-testid=moved]');
+    await screen.says('Hot and neutral are joined', '.carry');
+    await screen.press('not so', '[data-testid=moved]');
+    await screen.page.waitForFunction(() => !document.querySelector('[data-testid=moved]'));
+    await accessible(screen);
+  });
+  it('is moved by tapping the drawing, too', async () => {
+    const { screen } = stage();
+    await screen.page.$eval('[aria-label^="red of cable 2"]', (lead) =>
+      lead.dispatchEvent(new MouseEvent('click', { bubbles: true })),
+    );
+    await screen.says('Red of cable 2', '[data-testid=lead-panel]');
+    await screen.page.click('[aria-label="Put it at ground"]');
+    await screen.says('red of cable 2: ground instead of', '[data-testid=moved]');
+    await screen.says('Hot and ground are joined', '[data-testid=findings]');
+    await screen.press('not so', '[data-testid=moved]');
+  });
+  it('on the bell side, too: the module’s lead across the wrong pair', async () => {
+    const { screen, go } = stage();
+    await go('Sandpiper House', '?rung=wire');
+    await screen.press('Module', '.steps').catch(() => screen.press('Second', '.steps'));
+    const count = await screen.page.$$eval('.terminals .tappable[role=button]', (all) => all.length);
+    expect(count).toBeGreaterThan(3);
+  });
+});
+
+describe('bad input at a box', () => {
+  it('is told where it stands', async () => {
+    const { screen, go } = stage();
+    await go('Eider Yard', '?point=back&rung=measure');
+    for (const [field, text, fault] of [
+      ['volume marked in it', '0', 'zero'],
+      ['rim behind the finished wall', '-3 mm', 'negative'],
+      ['on this circuit already', 'many', 'number'],
+    ] as const) {
+      await screen.type(field, text);
+      await screen.page.waitForSelector('.field.wrong .fault', { timeout: 8000 });
+      expect((await screen.text('.field.wrong .fault')).length).toBeGreaterThan(5);
+      expect(fault).toBeTruthy();
+      await screen.type(field, ' ');
+    }
+    await screen.type('another usual one', '14/9 with nonsense');
+    await screen.press('Add it');
+    await screen.says('is no usual cable');
+    await screen.type('size of black', 'banana');
+    await screen.says('No such size.');
+  });
+  it('is refused by the open interface as a whole', async () => {
+    const { server, jobs } = stage();
+    const send = async (kind: string, data: object) =>
+      (
+        await fetch(`${server.url}/api/v1/jobs/${jobs.get('Eider Yard') ?? ''}/entries`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ entries: [{ id: v7(), at, by, kind, data }] }),
+        })
+      ).status;
+    const core = { id: '1', awg: 14, strands: 'solid', metal: 'copper', colour: 'black' };
+    const cable = (conductors: unknown) => send('cableDescribed', { pointId: 'back', cableId: 'x', conductors });
+    expect(await cable([core])).toBe(200);
+    const refused = (status: number) => expect([400, 422]).toContain(status);
+    refused(await cable([{ ...core, mm2: 2.5 }]));
+    refused(await cable([core, core]));
+    refused(await cable(Array.from({ length: 41 }, (_, i) => ({ ...core, id: String(i) }))));
+    refused(await cable([{ ...core, carries: 'both' }]));
+    refused(await send('boxDescribed', { pointId: 'back', markedIn3: 0 }));
+    refused(await send('boxDescribed', { pointId: 'back', recessM: -0.01 }));
+    refused(await send('boxDescribed', { pointId: 'nobody', recessM: 0 }));
+    expect(
+      await send('conductorTested', { pointId: 'back', cableId: 'c1', conductorId: '1', test: 'toGround', value: 1 }),
+    ).toBe(422);
+    refused(await send('leadMoved', { pointId: 'back', lead: '', from: null, to: null }));
+  });
+});
+
+it('leaves no error on the page', () => {
+  expect(stage().screen.faults).toEqual([]);
+});
