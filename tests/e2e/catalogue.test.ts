@@ -2,31 +2,21 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
-import type { Browser, ElementHandle } from 'puppeteer-core';
-import { Screen, accessible, launch } from './screen';
-import { Server } from './server';
+import type { ElementHandle } from 'puppeteer-core';
+import { accessible, type Screen } from './screen';
+import { demoStage, type Stage } from './stage';
 
-const server = new Server();
 const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-files-'));
-let browser: Browser;
+const stage = demoStage();
 let screen: Screen;
-let jobs: readonly { id: string; title: string }[] = [];
-beforeAll(async () => {
-  server.fill();
-  await server.start();
-  browser = await launch();
-  screen = new Screen(await browser.newPage());
-  jobs = ((await (await fetch(`${server.url}/api/v1/jobs`)).json()) as { jobs: typeof jobs }).jobs;
+let server: Stage['server'];
+let jobs: Stage['jobs'];
+beforeAll(() => {
+  ({ screen, server, jobs } = stage());
 });
-afterAll(async () => {
-  await browser?.close();
-  await server.stop();
-  server.clear();
-  rmSync(folder, { recursive: true, force: true });
-});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-const go = (title: string, rung: string) =>
-  screen.open(`${server.url}/jobs/${jobs.find((job) => job.title === title)?.id}?rung=${rung}`);
+const go = (title: string, rung: string) => stage().go(title, `?rung=${rung}`);
 const names = () => screen.page.$$eval('table .way', (list) => list.map((one) => one.textContent));
 /** Gives a file to the button that takes it in. */
 async function takeIn(label: string, name: string, text: string): Promise<void> {

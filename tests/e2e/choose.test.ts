@@ -1,28 +1,17 @@
-import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
-import type { Browser } from 'puppeteer-core';
+import { beforeAll, describe, expect, it } from '@jest/globals';
 import { v7 } from 'uuid';
-import { Screen, accessible, launch } from './screen';
-import { Server } from './server';
+import { accessible, type Screen } from './screen';
+import { demoStage, type Stage } from './stage';
 
-const server = new Server();
-let browser: Browser;
+const stage = demoStage();
 let screen: Screen;
-let jobs: readonly { id: string; title: string }[] = [];
-beforeAll(async () => {
-  server.fill();
-  await server.start();
-  browser = await launch();
-  screen = new Screen(await browser.newPage());
-  jobs = ((await (await fetch(`${server.url}/api/v1/jobs`)).json()) as { jobs: typeof jobs }).jobs;
-});
-afterAll(async () => {
-  await browser?.close();
-  await server.stop();
-  server.clear();
+let server: Stage['server'];
+let jobs: Stage['jobs'];
+beforeAll(() => {
+  ({ screen, server, jobs } = stage());
 });
 
-const go = (title: string, rung: string) =>
-  screen.open(`${server.url}/jobs/${jobs.find((job) => job.title === title)?.id}?rung=${rung}`);
+const go = (title: string, rung: string) => stage().go(title, `?rung=${rung}`);
 /** The readings that are worth taking, best first. */
 const worthTaking = () => screen.page.$$eval('.read-next b', (list) => list.map((one) => one.textContent ?? ''));
 
@@ -146,7 +135,7 @@ describe('the ways compared', () => {
     ['Tern Cottage', 'silence', '18 V 30 VA plug-in adapter, jumper is proposed'],
     ['Tern Cottage', 'spareChime', 'power module'],
   ])('gives %s what its circuit asks for, by the school “%s”', async (title, weakSupply, words) => {
-    const id = jobs.find((job) => job.title === title)?.id;
+    const id = jobs.get(title);
     const entry = { id: v7(), at: new Date().toISOString(), by: { id: 'ines', name: 'Ines' } };
     const answer = await fetch(`${server.url}/api/v1/jobs/${id}/entries`, {
       method: 'POST',

@@ -1,29 +1,16 @@
-import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
-import type { Browser } from 'puppeteer-core';
-import { Screen, accessible, launch } from './screen';
-import { Server } from './server';
+import { beforeAll, describe, expect, it } from '@jest/globals';
+import { accessible, type Screen } from './screen';
+import { demoStage, type Stage } from './stage';
 
-const server = new Server();
-let browser: Browser;
+const stage = demoStage();
 let screen: Screen;
-const jobs = new Map<string, string>();
-beforeAll(async () => {
-  server.fill();
-  await server.start();
-  browser = await launch();
-  screen = new Screen(await browser.newPage());
-  const list = (await (await fetch(`${server.url}/api/v1/jobs?limit=50`)).json()) as {
-    jobs: { id: string; title: string }[];
-  };
-  for (const { id, title } of list.jobs) jobs.set(title, id);
-});
-afterAll(async () => {
-  await browser?.close();
-  await server.stop();
-  server.clear();
+let server: Stage['server'];
+let jobs: Stage['jobs'];
+beforeAll(() => {
+  ({ screen, server, jobs } = stage());
 });
 
-const go = (title: string, where: string) => screen.open(`${server.url}/jobs/${jobs.get(title) ?? ''}${where}`);
+const go = (title: string, where: string) => stage().go(title, where);
 /** The ways that the next test drops. */
 const dropped = () => screen.page.$$eval('.drop-set b', (tiles) => tiles.map((tile) => tile.textContent ?? ''));
 const answers = () => screen.page.$$eval('[data-testid=answers] li', (lines) => lines.length);

@@ -13,8 +13,15 @@ type Conductor = Conductors[number];
 const MADE_OF = (['copper', 'aluminium'] as const).flatMap((metal) =>
   (['solid', 'stranded'] as const).map((strands) => ({ strands, metal })),
 );
-const STATE_WORDS = { good: 'good', nicked: 'nicked', brittle: 'brittle', loose: 'lying loose' } as const;
-const PASS_WORDS = { ends: 'ends here', through: 'passes unbroken', looped: 'looped unbroken' } as const;
+/** How a conductor was found; what passes unbroken is joined to nothing here. */
+const FOUND_WORDS = {
+  good: 'good',
+  nicked: 'nicked',
+  brittle: 'brittle',
+  loose: 'lying loose',
+  through: 'passes unbroken',
+  looped: 'looped unbroken',
+} as const;
 
 interface Props {
   readonly cable: ListedCable;
@@ -44,7 +51,6 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
             <th>size</th>
             <th>by test</th>
             <th>found</th>
-            <th>in the box</th>
             <th>made of</th>
             <th>free length</th>
             <th />
@@ -77,7 +83,7 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
                     value={said ?? 'unknown'}
                     options={CONDUCTOR_FUNCTIONS.map((value) => [
                       value,
-                      value === 'unknown' ? `readings: ${text}` : `${functions[value]}, as tested`,
+                      value === 'unknown' ? 'its readings' : `${functions[value]}, tested`,
                     ])}
                     onPick={(value) =>
                       change(one.id, { carries: CONDUCTOR_FUNCTIONS.find((each) => each === value) ?? 'unknown' })
@@ -88,20 +94,13 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
                 <td>
                   <Select
                     label={`${named(one)} was found`}
-                    value={one.state ?? 'good'}
-                    options={CONDUCTOR_STATES.map((value) => [value, STATE_WORDS[value]])}
+                    value={one.passes ?? one.state ?? 'good'}
+                    options={Object.entries(FOUND_WORDS)}
                     onPick={(value) =>
-                      change(one.id, { state: CONDUCTOR_STATES.find((each) => each === value) ?? 'good' })
-                    }
-                  />
-                </td>
-                <td>
-                  <Select
-                    label={`${named(one)} in the box`}
-                    value={one.passes ?? 'ends'}
-                    options={Object.entries(PASS_WORDS)}
-                    onPick={(value) =>
-                      change(one.id, { passes: value === 'through' || value === 'looped' ? value : undefined })
+                      change(one.id, {
+                        passes: value === 'through' || value === 'looped' ? value : undefined,
+                        state: CONDUCTOR_STATES.find((each) => each === value) ?? 'good',
+                      })
                     }
                   />
                 </td>
@@ -229,7 +228,7 @@ function SizeCell({ conductor: { awg, mm2 }, label, onSize }: SizeProps) {
   return (
     <TypedCell
       label={label}
-      size={8}
+      size={6}
       shown={awg === undefined ? `${mm2 ?? ''} mm²` : gaugeText({ awg })}
       read={(text) => {
         const gauge = parseGauge(text, regionOf(job).gauge);
@@ -258,7 +257,7 @@ function FreeCell({ freeM, label, onFree }: FreeProps) {
   return (
     <TypedCell<{ readonly freeM: number | undefined }>
       label={label}
-      size={6}
+      size={4}
       shown={freeM === undefined ? '' : lengthText(freeM, lengths, 'small')}
       read={(text) => {
         if (text.trim() === '') return { freeM: undefined };
