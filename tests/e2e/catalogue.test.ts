@@ -10,9 +10,8 @@ const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-files-'));
 const stage = demoStage();
 let screen: Screen;
 let server: Stage['server'];
-let jobs: Stage['jobs'];
 beforeAll(() => {
-  ({ screen, server, jobs } = stage());
+  ({ screen, server } = stage());
 });
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 

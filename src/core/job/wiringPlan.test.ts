@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { CHIME_KINDS, TREATMENTS, treatmentsFor } from '../chime';
 import { TRANSFORMERS } from '../catalogue';
-import { BARE_CONTEXT, bellPathOf, checkWiring } from '../wiring';
+import { BARE_CONTEXT, bellPathOf, checkWiring, leadsAt } from '../wiring';
 import { fold } from './fold';
 import type { EntryData } from './kinds';
 import { touchesOf } from './touches';
@@ -82,6 +82,34 @@ describe('the plan of a point', () => {
     const ends = planned.leads.filter(({ run }) => run === 'toChime').flatMap(({ from, to }) => [from, to]);
     expect(ends).toEqual(expect.arrayContaining(['old.S1', 'old.S3']));
     expect(ends).not.toContain('old.S2');
+  });
+  it('takes the conductors that were listed in the transformer’s box, and invents no ground', () => {
+    const listed = pointWith(chime({ chimeKind: 'mechanical' }), {
+      kind: 'cableDescribed',
+      data: {
+        pointId: 'p',
+        cableId: 'c',
+        role: 'feed',
+        conductors: (['hot', 'neutral'] as const).map((carries, i) => ({
+          id: String(i),
+          awg: 14,
+          strands: 'solid',
+          metal: 'copper',
+          colour: 'cloth',
+          carries,
+        })),
+      },
+    });
+    const onBox = TRANSFORMERS.find(({ fit }) => fit === 'onBox') ?? null;
+    const { steps, planned } = wiringPlan(listed, choice('powerModule', onBox));
+    for (const { words } of steps) expect(words).not.toContain('pick a way again');
+    expect(leadsAt(planned, 'splice.hot').map(({ id }) => id)).toEqual(['c.0', 'new.hot']);
+    expect(planned.leads.some(({ id }) => id === 'house.ground')).toBe(false);
+    const findings = checkWiring(planned, BARE_CONTEXT);
+    expect(findings.map(({ rule, severity }) => [rule, severity])).toEqual(
+      expect.arrayContaining([['groundWhole', 'worry']]),
+    );
+    expect(findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
   });
   it('takes a step that nobody knows for mains', () => {
     expect(touchesOf('door-d1')).toBe('bell');

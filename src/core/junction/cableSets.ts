@@ -24,7 +24,7 @@ const MM2_CORES: Readonly<Record<ColourEra, Readonly<Record<number, readonly Wir
 /** The bare earth of a flat cable is thinner than its cores from 1.5 mm² on (BS 6004). */
 const FLAT_EARTH_MM2: Readonly<Record<string, number>> = { '1': 1, '1.5': 1, '2.5': 1.5, '4': 1.5, '6': 2.5 };
 
-const AWG_SET = /^(\d{1,2})\s*[/-]\s*([234])(?:\s*(?:awg|nm|romex)?)?(\s*(?:with|w\/|wg|\+|and)?\s*(?:ground|g|gnd))?$/;
+const AWG_SET = /^(\d{1,2})\s*[/-]\s*([234])(?:\s*(?:awg|nm)?)?(\s*(?:with|w\/|wg|\+|and)?\s*(?:ground|g|gnd))?$/;
 const FLAT_SET =
   /^(\d+(?:[.,]\d+)?)\s*(?:mm2|mm²|mm)?\s*(twin|2[ -]?core|two[ -]?core|three[ -]?core|3[ -]?core)(?:\s*(?:and|&|\+)\s*(earth|e|ground))?$/;
 const FLEX_SET = /^(\d+(?:[.,]\d+)?)\s*(?:mm2|mm²|mm)?\s*(2|3|two|three)[ -]?core\s*flex$/;

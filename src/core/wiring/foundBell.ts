@@ -52,12 +52,14 @@ export const THROUGH_SPLICE = 'splice.through';
 /** Mains conductors of the house at the transformer’s box, spliced to its primary leads: as listed there, else one of each. */
 function mainsMoves(transformer: string, listed: readonly Lead[]): readonly Move[] {
   const carries = ['hot', 'neutral', 'ground'] as const;
+  // Once hot and neutral are known by test, a ground that is not listed is not there
+  const known = (['hot', 'neutral'] as const).every((one) => listed.some((lead) => lead.carries === one));
   return carries.flatMap((one): readonly Move[] => {
     const splice = `splice.${one}`;
     const own = listed.filter((lead) => lead.carries === one).map((lead) => ({ ...lead, to: splice }));
     return [
       { do: 'splice', joint: spliceAt(splice, 'transformer', one) },
-      { do: 'lay', leads: own.length > 0 ? own : [houseLead(one, splice)] },
+      { do: 'lay', leads: own.length > 0 ? own : known ? [] : [houseLead(one, splice)] },
       { do: 'on', lead: `${transformer}.${one}`, joint: splice },
     ];
   });

@@ -2,7 +2,7 @@ import { transformerPart } from './bellParts';
 import { spliceAt } from './mainsParts';
 import type { Move } from './move';
 import { lookTask, moveTask, type Task } from './step';
-import { hasPart, jointById, leadsAt, type Part, type Wiring } from './wiring';
+import { hasPart, jointById, leadById, leadsAt, type Part, type Wiring } from './wiring';
 
 /** How a transformer is put in its place. */
 export type TransformerFit = 'onBox' | 'dinRail' | 'plugIn';
@@ -58,7 +58,9 @@ function oldOut(found: Wiring, old: Part): readonly Move[] {
 /** A new primary lead into the splice of the house’s conductor; made where there was none. */
 const joinPrimary = (found: Wiring, carries: (typeof MAINS)[number]): readonly Move[] => {
   const splice = `splice.${carries}`;
-  const there = jointById(found, splice) !== undefined;
+  // A splice that holds the old transformer’s lead alone goes with it
+  const old = new Set(feedingPart(found)?.leads.map(({ id }) => id));
+  const there = leadsAt(found, splice).some(({ id }) => !old.has(id));
   return [
     ...(there
       ? []
@@ -67,7 +69,9 @@ const joinPrimary = (found: Wiring, carries: (typeof MAINS)[number]): readonly M
           ...(jointById(found, `cap.${carries}`)
             ? ([{ do: 'off', lead: `house.${carries}`, joint: `cap.${carries}` }] as const)
             : []),
-          { do: 'on', lead: `house.${carries}`, joint: splice },
+          ...(leadById(found, `house.${carries}`)
+            ? ([{ do: 'on', lead: `house.${carries}`, joint: splice }] as const)
+            : []),
         ] as const)),
     { do: 'on', lead: `new.${carries}`, joint: splice },
   ];

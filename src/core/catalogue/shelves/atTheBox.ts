@@ -229,14 +229,14 @@ export const boxes: Shelf = {
     REMARK,
   ],
   shipped: [
-    box('ring-round', 'Extension ring, round, 1½ in', ['ring', 'round', 15.5, 0.0381, 12, 6], ['na-120']),
-    box('ring-square', 'Extension ring, square, 1½ in', ['ring', 'square', 21, 0.0381, 12, 7], ['na-120']),
-    box('wet-surface', 'Surface box, wet-rated, round', ['surface', 'round', 18, 0.05, 20, 14], ['na-120']),
-    box('deep-round', 'Deep octagonal box, 2⅛ in', ['deeper', 'round', 21.5, 0, 45, 9], ['na-120']),
-    box('deep-square', 'Deep square box, 2⅛ in', ['deeper', 'square', 30.3, 0, 45, 11], ['na-120']),
-    box('ip-surface', 'Sealed surface box, 100 × 100 × 50', ['surface', 'any', 24.4, 0.05, 20, 9], ['gb-230']),
-    box('spacer-25', 'Spacer frame, 25 mm', ['ring', 'device', 6.7, 0.025, 10, 4], ['gb-230']),
-    box('back-47', 'Back box, 47 mm deep', ['deeper', 'device', 13.5, 0, 50, 4], ['gb-230']),
+    box('ring-round', 'Extension ring, round, 1½ in', ['round', 'ring', 15.5, 0.0381, 12, 6], ['na-120']),
+    box('ring-square', 'Extension ring, square, 1½ in', ['square', 'ring', 21, 0.0381, 12, 7], ['na-120']),
+    box('wet-surface', 'Surface box, wet-rated, round', ['round', 'surface', 18, 0.05, 20, 14], ['na-120']),
+    box('deep-round', 'Deep octagonal box, 2⅛ in', ['round', 'deeper', 21.5, 0, 45, 9], ['na-120']),
+    box('deep-square', 'Deep square box, 2⅛ in', ['square', 'deeper', 30.3, 0, 45, 11], ['na-120']),
+    box('ip-surface', 'Sealed surface box, 100 × 100 × 50', ['any', 'surface', 24.4, 0.05, 20, 9], ['gb-230']),
+    box('spacer-25', 'Spacer frame, 25 mm', ['device', 'ring', 6.7, 0.025, 10, 4], ['gb-230']),
+    box('back-47', 'Back box, 47 mm deep', ['device', 'deeper', 13.5, 0, 50, 4], ['gb-230']),
   ],
   disagreements: namesNoRegion,
 };
@@ -244,7 +244,7 @@ export const boxes: Shelf = {
 function box(
   id: string,
   name: string,
-  [kind, shape, volumeIn3, depthM, minutes, cost]: readonly [string, string, number, number, number, number],
+  [shape, kind, volumeIn3, depthM, minutes, cost]: readonly [string, string, number, number, number, number],
   regions: readonly string[],
 ): Values {
   return { id, name, kind, shape, volumeIn3, depthM, minutes, cost, regions };

@@ -10,6 +10,8 @@ export const newCable: FeedRemedy = {
   id: 'newCable',
   name: 'New cable from a feed that is always on',
   cases: ['b', 'd'],
+  // What goes on from here would lose its feed with the old one
+  fits: ({ cables }) => cables.every(({ role }) => role !== 'feedThrough'),
   when: 'The one sound way without a neutral. A ground is never used as one.',
   minutes: 120,
   cost: 60,

@@ -7,9 +7,9 @@ import { byRule, classTwo, findOut } from './withoutGround';
 
 /** Every ground remedy, the soundest first. A further one is a file and a line here. */
 export const GROUND_REMEDIES: readonly GroundRemedy[] = [
+  reconnectGround,
   useGround,
   classTwo,
-  reconnectGround,
   findOut,
   newGround,
   conduitGround,

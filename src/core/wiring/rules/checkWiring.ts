@@ -75,7 +75,8 @@ export interface FindingsCompared {
 
 /** Holds findings of a wiring against those of another: as found beside as planned, as planned beside as built. */
 export const compareFindings = (before: readonly Finding[], after: readonly Finding[]): FindingsCompared => ({
-  cured: before.filter((one) => !after.some((other) => same(one, other))),
+  // Said of fewer or other leads it still stands
+  cured: before.filter(({ rule }) => !after.some((other) => other.rule === rule)),
   left: after.filter((one) => before.some((other) => same(one, other))),
   fresh: after.filter((one) => !before.some((other) => same(one, other))),
 });

@@ -14,8 +14,16 @@ export const groundWhole: Rule = {
     if (grounds.length === 0) {
       const names = [...new Set(metal.map(({ name }) => name))].join(', ');
       const leads = metal.flatMap((one) => one.leads.map(({ id }) => id));
+      // A class 2 transformer without a ground is put right at its box; a fixture that people reach is not hung
+      const touched = graph.edges.some(({ element }) => element.kind === 'lamp');
       return groundDecision === null
-        ? [{ words: `No ${words.ground} reaches ${names}: find out, it never goes on in silence.`, leads }]
+        ? [
+            {
+              ...(touched ? {} : { severity: 'worry' as const }),
+              words: `No ${words.ground} reaches ${names}: find out, it never goes on in silence.`,
+              leads,
+            },
+          ]
         : [{ severity: 'worry', words: `No ${words.ground} reaches ${names}. In writing: ${groundDecision}`, leads }];
     }
     const nodes = new Set(grounds.map(({ node }) => node));
