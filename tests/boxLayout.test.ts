@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { fold, foundOf, planOf } from '@/core/job';
-import { foundBox, type BoxSurvey } from '@/core/junction';
+import { UNKNOWN_BOX, foundBox, type BoxSurvey } from '@/core/junction';
 import { demoJobs } from '@/demo/demoFirm';
 import { boxLayout } from '@/ui/kit/drawing/boxLayout';
 
@@ -15,21 +15,9 @@ const points = jobs.flatMap(({ title, entries }) =>
 
 /** A box with so many conductors of one cable, none of them tested. */
 const crowded = (conductors: number): BoxSurvey => ({
-  volumeIn3: null,
-  edition: 2023,
-  shape: null,
-  depthM: null,
+  ...UNKNOWN_BOX,
   material: 'metal',
-  recessM: 0,
-  clamps: 'none',
-  fittings: 0,
-  deviceIn: 'none',
-  bonded: false,
-  ahead: 'none',
-  fedFrom: 'circuit',
-  residual: false,
   oldFixture: 'lamp',
-  oldGrounded: true,
   cables: [
     {
       id: 'c',

@@ -1,6 +1,6 @@
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { fixtureOptions, fold } from '@/core/job';
-import { fixturePlan, type BoxSurvey } from '@/core/junction';
+import { UNKNOWN_BOX, fixturePlan, type BoxSurvey } from '@/core/junction';
 import { BARE_CONTEXT, RULES, checkWiring, graphOf } from '@/core/wiring';
 import { demoJobs } from '@/demo/demoFirm';
 import { line, ms, share, timesOf } from './measured';
@@ -9,21 +9,14 @@ const CORES = ['hot', 'neutral', 'ground'] as const;
 
 /** A box into which so many cables of three conductors come. */
 const boxOf = (cables: number): BoxSurvey => ({
+  ...UNKNOWN_BOX,
   volumeIn3: 42,
-  edition: 2023,
   shape: 'square',
   depthM: 0.054,
   material: 'metal',
-  recessM: 0,
   clamps: 'internal',
-  fittings: 0,
-  deviceIn: 'none',
   bonded: true,
-  ahead: 'none',
-  fedFrom: 'circuit',
-  residual: false,
   oldFixture: 'lamp',
-  oldGrounded: true,
   cables: Array.from({ length: cables }, (_, c) => ({
     id: `c${c}`,
     name: `cable ${c + 1}`,

@@ -1,4 +1,4 @@
-import { FEED_REMEDIES, GROUND_REMEDIES, fixturePlan, type BoxSurvey } from '../junction';
+import { FEED_REMEDIES, GROUND_REMEDIES, UNKNOWN_BOX, fixturePlan, type BoxSurvey } from '../junction';
 import type { Touches } from '../wiring';
 import { everyBellTask } from './wiringPlan';
 
@@ -18,24 +18,7 @@ const conductor = (id: string, carries: BoxSurvey['cables'][number]['conductors'
 
 /** Boxes over which every remedy has something to do. */
 function boxes(): readonly BoxSurvey[] {
-  const base: BoxSurvey = {
-    volumeIn3: null,
-    edition: 2023,
-    shape: null,
-    depthM: null,
-    material: 'metal',
-    recessM: 0,
-    clamps: 'none',
-    fittings: 0,
-    deviceIn: 'none',
-    bonded: false,
-    ahead: 'none',
-    fedFrom: 'circuit',
-    residual: false,
-    oldFixture: 'lamp',
-    oldGrounded: true,
-    cables: [],
-  };
+  const base: BoxSurvey = { ...UNKNOWN_BOX, material: 'metal', oldFixture: 'lamp' };
   const cable = (...carries: Parameters<typeof conductor>[1][]) => [
     { id: 'c', name: 'c', role: null, conductors: carries.map((one, i) => conductor(String(i), one)) },
   ];

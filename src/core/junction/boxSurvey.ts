@@ -59,6 +59,26 @@ export interface BoxSurvey {
   readonly cables: readonly SurveyedCable[];
 }
 
+/** A box of which nothing was said yet, and that was asked for nothing. */
+export const UNKNOWN_BOX: BoxSurvey = {
+  volumeIn3: null,
+  edition: 2023,
+  shape: null,
+  depthM: null,
+  material: null,
+  recessM: 0,
+  clamps: 'none',
+  fittings: 0,
+  deviceIn: 'none',
+  bonded: false,
+  ahead: 'none',
+  fedFrom: 'circuit',
+  residual: false,
+  oldFixture: 'nothing',
+  oldGrounded: true,
+  cables: [],
+};
+
 export const wireOf = ({ gauge, strands, metal, colour, claims }: SurveyedConductor): Wire => ({
   gauge,
   strands,

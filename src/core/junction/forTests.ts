@@ -1,6 +1,13 @@
 import { SHIPPED_CATALOGUE, connectorsIn } from '../catalogue';
 import { DEFAULT_REGION } from '../region';
-import type { BoxSurvey, CableRole, ConductorFunction, SurveyedCable, SurveyedConductor } from './boxSurvey';
+import {
+  UNKNOWN_BOX,
+  type BoxSurvey,
+  type CableRole,
+  type ConductorFunction,
+  type SurveyedCable,
+  type SurveyedConductor,
+} from './boxSurvey';
 import type { FixtureRemedy } from './fixtureTasks';
 import type { WireColour } from '../wiring';
 
@@ -39,21 +46,14 @@ export const FEED: readonly Core[] = [
 
 /** A metal octagonal box with one feed and an old lamp, everything as it should be. */
 export const BOX: BoxSurvey = {
+  ...UNKNOWN_BOX,
   volumeIn3: 15.5,
-  edition: 2023,
   shape: 'round',
   depthM: 0.0381,
   material: 'metal',
-  recessM: 0,
   clamps: 'internal',
-  fittings: 0,
-  deviceIn: 'none',
   bonded: true,
-  ahead: 'none',
-  fedFrom: 'circuit',
-  residual: false,
   oldFixture: 'lamp',
-  oldGrounded: true,
   cables: [cable('1', 'feed', FEED)],
 };
 

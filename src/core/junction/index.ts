@@ -25,6 +25,7 @@ export {
   CABLE_ROLES,
   CONDUCTOR_FUNCTIONS,
   CONDUCTOR_STATES,
+  UNKNOWN_BOX,
   type Ahead,
   type BoxSurvey,
   type CableRole,

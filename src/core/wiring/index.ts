@@ -3,7 +3,8 @@ export { betweenPart, doorPart, SCREW_PAIRS, type ScrewPair } from './bellParts'
 export { bellPathOf, isConductor, type BellPath } from './bellPath';
 export { doorTasks, joinPairs, mendTasks, repull } from './cableTasks';
 export { ORDINARY_BELL, RETURN_SPLICE, THROUGH_SPLICE, foundBell, type BellFacts } from './foundBell';
-export { mainsSide, tapTasks, type FittedTransformer, type TransformerFit } from './mainsSide';
+export { tapTasks } from './bellSide';
+export { mainsSide, type FittedTransformer, type TransformerFit } from './mainsSide';
 export {
   bondedPart,
   capAt,

@@ -1,3 +1,4 @@
+import { adapterTasks, feedingPart, putOn, takeOff } from './bellSide';
 import { transformerPart } from './bellParts';
 import { spliceAt } from './mainsParts';
 import type { Move } from './move';
@@ -14,30 +15,10 @@ export interface FittedTransformer {
   readonly fit: TransformerFit;
 }
 
-const MAINS = ['hot', 'neutral', 'ground'] as const;
 const PLACE = 'transformer';
 
-/** The part that holds the winding now: a transformer, or a chime with its transformer in one housing. */
-const feedingPart = ({ parts }: Wiring): Part | undefined =>
-  parts.find(({ elements }) => elements.some(({ kind }) => kind === 'winding'));
-
-/** Bell screws of the winding’s pair, and the leads under each. */
-function bellPair(found: Wiring): readonly { readonly screw: string; readonly leads: readonly string[] }[] {
-  const old = feedingPart(found);
-  if (!old) return [];
-  const screws = old.joints.filter(({ id, kind }) => kind === 'screw' && !MAINS.some((one) => id.endsWith(one)));
-  return screws
-    .map(({ id }) => ({ screw: id, leads: leadsAt(found, id).map((lead) => lead.id) }))
-    .filter(({ leads }) => leads.length > 0);
-}
-
-const takeOff = (found: Wiring): readonly Move[] =>
-  bellPair(found).flatMap(({ screw, leads }) => leads.map((lead): Move => ({ do: 'off', lead, joint: screw })));
-
-const putOn = (found: Wiring, screws: readonly string[]): readonly Move[] =>
-  bellPair(found).flatMap(({ leads }, i) =>
-    leads.map((lead): Move => ({ do: 'on', lead, joint: screws[i] ?? screws[0] ?? '' })),
-  );
+const BELL_OFF = 'Bell wires off the old transformer’s screws';
+const BELL_OFF_HOW = 'One at a time, each keeps its label.';
 
 /** Old primary leads out of their splices, or the house’s conductors off the terminals of a boxed chime. */
 function oldOut(found: Wiring, old: Part): readonly Move[] {
@@ -56,7 +37,7 @@ function oldOut(found: Wiring, old: Part): readonly Move[] {
 }
 
 /** A new primary lead into the splice of the house’s conductor; made where there was none. */
-const joinPrimary = (found: Wiring, carries: (typeof MAINS)[number]): readonly Move[] => {
+const joinPrimary = (found: Wiring, carries: 'hot' | 'neutral' | 'ground'): readonly Move[] => {
   const splice = `splice.${carries}`;
   // A splice that holds the old transformer’s lead alone goes with it
   const old = new Set(feedingPart(found)?.leads.map(({ id }) => id));
@@ -222,80 +203,6 @@ export function mainsSide(
       'mains-label',
       'Label on the transformer: volts, VA, circuit, date',
       'Nobody searches twice. After power-on: open volts against it; warm, not hot, after a quarter of an hour.',
-    ),
-  ];
-}
-
-/** Another pair of a transformer’s three or four screws: only bell wires move, its mains side stays closed. */
-export function tapTasks(found: Wiring, [first, second]: readonly [string, string], volts: number): readonly Task[] {
-  const old = feedingPart(found);
-  if (!old) return [];
-  const screws = [`${old.id}.${first}`, `${old.id}.${second}`];
-  const pairs = bellPair(found);
-  const moves = pairs.flatMap(({ screw, leads }, i): readonly Move[] => {
-    const to = screws[i] ?? screws[0] ?? screw;
-    return leads.flatMap((lead): readonly Move[] =>
-      screw === to
-        ? []
-        : [
-            { do: 'off', lead, joint: screw },
-            { do: 'on', lead, joint: to },
-          ],
-    );
-  });
-  return [
-    lookTask(
-      PLACE,
-      'tap-photo',
-      'Photograph the bell screws and the label’s volts for each pair',
-      'Only the bell screws are touched; the mains side stays closed.',
-    ),
-    moveTask(
-      PLACE,
-      'tap-move',
-      'bell',
-      [...moves, { do: 'feed', part: old.id, from: screws[1] ?? '', to: screws[0] ?? '' }],
-      'The screw that is not used stays empty. Either way round. Mark the pair in use on the label.',
-      `Bell wires under ${first} and ${second}: ${volts} V`,
-    ),
-  ];
-}
-
-const BELL_OFF = 'Bell wires off the old transformer’s screws';
-const BELL_OFF_HOW = 'One at a time, each keeps its label.';
-
-/** A plug-in adapter: only the bell wires change, the old transformer’s mains side stays closed. */
-function adapterTasks(found: Wiring, name: string): readonly Task[] {
-  const boxed = hasPart(found, 'boxed');
-  const old = feedingPart(found);
-  return [
-    boxed
-      ? moveTask(
-          PLACE,
-          'adapter-off-boxed',
-          'mains',
-          takeOff(found),
-          'Its bell screws stand in one housing with mains terminals: opening it is mains work.',
-          'Both bell wires off the boxed chime’s screws, labelled',
-        )
-      : moveTask(
-          PLACE,
-          'adapter-off',
-          'bell',
-          takeOff(found),
-          'Only the bell screws. The old transformer’s mains side stays closed and untouched.',
-          'Both bell wires off the old transformer’s screws, labelled',
-        ),
-    moveTask(
-      PLACE,
-      'adapter-join',
-      'bell',
-      [
-        { do: 'add', part: transformerPart('new', name, 'plug', old && { place: old.place }) },
-        ...putOn(found, ['new.S1', 'new.S2']),
-      ],
-      'Inline connectors, strip 8 mm. Either way round: AC has no polarity here.',
-      'Bell wires to the plug-in adapter’s lead, not yet plugged in',
     ),
   ];
 }

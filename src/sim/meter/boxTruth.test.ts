@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { concludeBox, type BoxSurvey, type ConductorTest, type SurveyedCable } from '@/core/junction';
+import { UNKNOWN_BOX, concludeBox, type BoxSurvey, type ConductorTest, type SurveyedCable } from '@/core/junction';
 import { DEFAULT_REGION } from '@/core/region';
 import { seeded } from '@/core/random';
 import type { WireColour } from '@/core/wiring';
@@ -23,21 +23,9 @@ const cable = (id: string, role: SurveyedCable['role'], ...colours: WireColour[]
   })),
 });
 const box = (ahead: BoxSurvey['ahead'], ...cables: SurveyedCable[]): BoxSurvey => ({
-  volumeIn3: null,
-  edition: 2023,
-  shape: null,
-  depthM: null,
-  material: null,
-  recessM: 0,
-  clamps: 'none',
-  fittings: 0,
-  deviceIn: 'none',
-  bonded: false,
-  ahead,
-  fedFrom: 'circuit',
-  residual: false,
+  ...UNKNOWN_BOX,
   oldFixture: 'lamp',
-  oldGrounded: true,
+  ahead,
   cables,
 });
 

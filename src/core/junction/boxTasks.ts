@@ -1,0 +1,103 @@
+import { capAt, leadsAt, moveTask, spliceAt, type Lead, type Move, type Task, type Wiring } from '../wiring';
+
+const BOX = 'box';
+
+/** Joints where the leads of a function may lie, the one to be used first. */
+const JOINTS = {
+  ground: ['splice.ground', 'cap.splice.ground'],
+  neutral: ['splice.neutral', 'cap.splice.neutral'],
+  hot: ['splice.hot', 'cap.splice.hot', 'splice.switched', 'cap.splice.switched'],
+} as const;
+
+/** Conductors of the house of one function that hang free: a new cable’s. */
+const freeOf = (wiring: Wiring, carries: Lead['carries']): readonly Lead[] =>
+  wiring.leads.filter((lead) => lead.carries === carries && lead.house && lead.from === null && lead.to === null);
+
+/**
+ * Brings the house’s leads of a function into one splice, with further leads. What lay under a cap comes out of it.
+ * @param more leads of the fixture, pigtails
+ */
+export function gather(
+  wiring: Wiring,
+  carries: 'ground' | 'neutral' | 'hot',
+  more: readonly string[],
+): readonly Move[] {
+  const at = JOINTS[carries].find((joint) => leadsAt(wiring, joint).length > 0);
+  const splice = at?.startsWith('cap.') ? at.slice(4) : (at ?? JOINTS[carries][0]);
+  const there = wiring.splices.some(({ id }) => id === splice);
+  const fromCap = at?.startsWith('cap.') ? leadsAt(wiring, at).map(({ id }) => id) : [];
+  return [
+    ...fromCap.map((lead): Move => ({ do: 'off', lead, joint: at ?? '' })),
+    ...(there ? [] : [{ do: 'splice', joint: spliceAt(splice, BOX, carries) } as const]),
+    ...[...fromCap, ...freeOf(wiring, carries).map(({ id }) => id), ...more].map((lead): Move => ({
+      do: 'on',
+      lead,
+      joint: splice,
+    })),
+  ];
+}
+
+/** The old fixture’s leads off and the fixture down; every conductor of the house stays in its splice. */
+export function oldOut(wiring: Wiring): readonly Task[] {
+  const old = wiring.parts.find(({ id }) => id === 'oldFixture');
+  if (!old) return [];
+  const own = new Set(old.leads.map(({ id }) => id));
+  const off = wiring.leads.flatMap(({ id, to }): readonly Move[] =>
+    own.has(id) && to !== null ? [{ do: 'off', lead: id, joint: to }] : [],
+  );
+  return [
+    moveTask(
+      BOX,
+      'box-old-out',
+      'mains',
+      [...off, { do: 'remove', part: old.id }],
+      'Hold it or hang it: never by its leads. House conductors stay together as they were, capped.',
+      'Old fixture’s leads out of their splices, old fixture down',
+    ),
+  ];
+}
+
+/** Conductors whose colour lies are marked before they are joined. */
+export function marks(wiring: Wiring): readonly Task[] {
+  const lies = wiring.leads.filter(
+    ({ wire, carries, house, from }) =>
+      wire &&
+      wire.claims !== null &&
+      !wire.marked &&
+      carries !== 'unknown' &&
+      carries !== wire.claims &&
+      (house ?? from),
+  );
+  if (lies.length === 0) return [];
+  return [
+    moveTask(
+      BOX,
+      'box-mark',
+      'mains',
+      lies.map(({ id }): Move => ({ do: 'mark', lead: id })),
+      'Tape or sleeve in the colour of what it carries, at both ends where they can be reached.',
+      `Mark ${lies.map(({ name, carries }) => `${name} as ${carries}`).join(', ')}`,
+    ),
+  ];
+}
+
+/** What is switched and not used any more, where the hot that is always on is. */
+export function idleCaps(wiring: Wiring): readonly Task[] {
+  if (leadsAt(wiring, 'splice.hot').length + leadsAt(wiring, 'cap.splice.hot').length === 0) return [];
+  const idle = leadsAt(wiring, 'splice.switched');
+  if (idle.length === 0) return [];
+  return [
+    moveTask(
+      BOX,
+      'box-idle',
+      'mains',
+      idle.flatMap(({ id }): readonly Move[] => [
+        { do: 'off', lead: id, joint: 'splice.switched' },
+        { do: 'splice', joint: capAt(`cap.idle.${id}`, BOX, 'out of use') },
+        { do: 'on', lead: id, joint: `cap.idle.${id}` },
+      ]),
+      'It comes from the switch: nothing hangs on it any more. Label it.',
+      'Switched lead under a cap of its own, labelled',
+    ),
+  ];
+}
