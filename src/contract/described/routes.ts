@@ -177,7 +177,10 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
     get: {
       summary: 'The simulated meter’s display as server-sent events',
       query: Object.fromEntries(
-        ['job', 'point', 'function', 'from', 'to', 'state'].map((name) => [name, { type: 'string' }]),
+        ['job', 'point', 'function', 'from', 'to', 'state', 'conductor', 'test', 'switches'].map((name) => [
+          name,
+          { type: 'string' },
+        ]),
       ),
       gives: 'text/event-stream',
       answers: { 200: 'Bytes' },

@@ -45,7 +45,8 @@ export function stepStandings(job: Job, point: Point, who: string | null): reado
     const gate = stepGate(step.touches, supply, who);
     const held: Held | null =
       stop && step.touches !== 'nothing'
-        ? { by: 'plan', why: `the plan does not stand: ${stop.words}` }
+        ? // A circuit that is not named yet is named at Isolate
+          { by: stop.rule === 'twoCircuits' ? 'circuit' : 'plan', why: `the plan does not stand: ${stop.words}` }
         : on !== -1 && i > on && step.touches === 'mains'
           ? { by: 'order', why: 'it is switched on once first, to see it work' }
           : gate.open

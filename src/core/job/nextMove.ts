@@ -137,6 +137,7 @@ function atFloodlight(
     return move('choose', 'Pick the fixture, its feed and its ground', words);
   }
   const stop = planStop(job, point);
+  if (stop?.rule === 'twoCircuits') return move('isolate', 'Name the second circuit in the box', stop.words);
   if (stop) return move('choose', 'The plan does not stand', stop.words, point.fixture.data.groundId === 'findOut');
   const state = new Map(ladderOf(job, point, assessment, who).map((mark) => [mark.rung, mark.state]));
   if (state.get('isolate') !== 'done') return atIsolate(job, point);
