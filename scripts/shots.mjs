@@ -21,7 +21,7 @@ const VIEWS = [
   ['isolate', 'Sandpiper House', '?rung=isolate'],
   ['wire', 'Sandpiper House', '?rung=wire'],
   ['box', 'Eider Yard', '?point=drive&rung=measure'],
-  ['box-choose', 'Eider Yard', '?point=side&rung=choose', DESK, 'paper', '.room'],
+  ['box-choose', 'Eider Yard', '?point=side&rung=choose'],
   ['box-wire', 'Eider Yard', '?point=drive&rung=wire'],
   ['mount', 'Lapwing Lodge', '?rung=mount'],
   ['prove', 'Lapwing Lodge', '?rung=prove'],

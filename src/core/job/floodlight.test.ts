@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { SHIPPED_CATALOGUE } from '../catalogue';
+import { SHIPPED_CATALOGUE, fixturesIn } from '../catalogue';
 import { cableSet, type ConductorFunction } from '../junction';
 import { assess, type Assessment } from './assessment';
 import { builtOf, standingMoves } from './asBuilt';
@@ -10,6 +10,7 @@ import { TestLog } from './forTests';
 import type { Job, Point } from './job';
 import type { EntryData } from './kinds';
 import { stepStandings } from './ladder';
+import { loadCures } from './loadCures';
 import { missingAtBox } from './missing';
 import { nextMove } from './nextMove';
 import { partsOf } from './parts';
@@ -180,6 +181,18 @@ describe('the plan of a floodlight', () => {
     take(log, { groundId: 'byRule', groundWords: 'GFCI breaker fitted, R. Vance, licensed' });
     expect(planStop(log.job, log.point)).toBeNull();
     expect(findingsOf(log.job, log.point).planned[0]?.words).toContain('R. Vance');
+  });
+  it('says what would bring a circuit under its limit', () => {
+    const [big, small] = fixturesIn(SHIPPED_CATALOGUE).filter(({ id }) => id !== 'twin-eave');
+    if (!big || !small) throw new Error('no fixtures');
+    // 15 A at 120 V: 1440 VA for hours; 1400 with 53 on it are 13 too many, with 31 they are not
+    const log = known().write('boxDescribed', { pointId, ratedAmps: 15, existingVa: 1400 });
+    expect(loadCures(log.point, big, [big, small]).map(({ id, totalVa }) => [id, totalVa])).toEqual([
+      ['single-class-two', 1431],
+      ['lessOnIt', 1440],
+      ['otherCircuit', null],
+    ]);
+    expect(loadCures(known().point, big, [big, small])).toEqual([]);
   });
   it('speaks of line and earth where they are called so', () => {
     const log = take(known('gb-230'));

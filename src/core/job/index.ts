@@ -83,6 +83,7 @@ export {
 export { PLACES, READING_STATES } from './kinds/reading';
 export { ladderOf, stepStandings, type StepStanding } from './ladder';
 export { LIMITS, TEXT } from './limits';
+export { loadCures, type LoadCure } from './loadCures';
 export { missingAtBox, missingAtLook, type Missing } from './missing';
 export { nextMove } from './nextMove';
 export { partsOf } from './parts';

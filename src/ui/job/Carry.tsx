@@ -1,6 +1,8 @@
 'use client';
 import { chimeFigures } from '@/core/bell';
-import { partsOf, worriesOf } from '@/core/job';
+import { findingsOf, fixtureOf, partsOf, regionOf, worriesOf } from '@/core/job';
+import { inWordsOf } from '@/core/region';
+import { PlanTag } from '../kit/box/PlanTag';
 import { CircuitPlates } from '../kit/CircuitPlate';
 import { Verdict } from '../kit/Verdict';
 import { useJob } from '../kit/job/JobContext';
@@ -10,6 +12,7 @@ import { volts, voltsOrCollapse } from '../kit/words';
 export function Carry() {
   const { job, point, assessment } = useJob();
   const { reference, known, survey } = assessment;
+  const fixture = fixtureOf(point);
   const next = assessment.next();
   const doorbell = point.kind === 'doorbell';
   const worries = worriesOf(job, point, assessment);
@@ -21,6 +24,15 @@ export function Carry() {
       {doorbell && (
         <div className="carry-verdict">
           <Verdict judgement={reference.judgement} way={reference.words} />
+        </div>
+      )}
+      {fixture && (
+        <div className="carry-verdict">
+          <PlanTag
+            standing={fixture}
+            planned={findingsOf(job, point).planned}
+            place={(text) => inWordsOf(regionOf(job), text)}
+          />
         </div>
       )}
       {doorbell && next && (
