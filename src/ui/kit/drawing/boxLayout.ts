@@ -192,7 +192,7 @@ export function boxLayout(wiring: Wiring, place: WiringPlace): BoxLayout {
   // The name of what stands last has room beside it
   const reach = Math.max(
     0,
-    ...middle.map(({ id, name }) => (jointX.get(id) ?? 0) + NAME_AT + (name.length + 2) * LETTER),
+    ...middle.map(({ id, name }) => (jointX.get(id) ?? 0) + NAME_AT + (name.length + 4) * LETTER),
   );
   return {
     width: Math.max(width, reach),
