@@ -109,7 +109,8 @@ function display(
   blank: Pick<MeterReading, 'unit' | 'beeps' | 'simulated' | 'settled'>,
   task: MeterTask,
 ): MeterReading {
-  const risen = still * (1 - Math.exp(-seconds / SETTLE_SECONDS));
+  // What is called still no longer creeps: the figure that is read is the figure that is taken
+  const risen = blank.settled ? still : still * (1 - Math.exp(-seconds / SETTLE_SECONDS));
   const steps = Math.max(0, Math.round(risen / count) + (blank.settled ? 0 : Math.round(2 * wander() - 1)));
   const value = Number((steps * count).toFixed(decimals(count)));
   const beeps = task.function === 'continuity' && value < BEEPS_UNDER_OHMS;
