@@ -1,4 +1,12 @@
-import { boxRoom, connectorAt, feedCase, groundRemedy, type BoxRoom, type LoadJudged } from '../junction';
+import {
+  SPACE_SHARE_MOST,
+  boxRoom,
+  connectorAt,
+  feedCase,
+  groundRemedy,
+  type BoxRoom,
+  type LoadJudged,
+} from '../junction';
 import { SHIPPED_CATALOGUE, connectorsIn } from '../catalogue';
 import {
   BARE_CONTEXT,
@@ -18,11 +26,13 @@ import { fixtureOf, foundOf, planOf } from './planOf';
 import { circuitsOfPoint } from './supplyOf';
 import { regionOf } from './survey';
 
+const SPACE_SHARE_PERCENT = SPACE_SHARE_MOST * 100;
+
 /** Room in a box in words, with the two figures that decide. */
 export const roomWords = ({ by, boxIn3, requiredIn3, fits }: BoxRoom): string =>
   by === 'rule'
     ? `Room for ${boxIn3.toFixed(1)} in³, ${requiredIn3.toFixed(2)} in³ are needed${fits ? '' : ': overfull'}.`
-    : `${Math.round((40 * requiredIn3) / boxIn3)} % of the box is conductors and connectors; up to 40 % is our guidance, no rule.`;
+    : `${Math.round((SPACE_SHARE_PERCENT * requiredIn3) / boxIn3)} % of the box is conductors and connectors; up to ${SPACE_SHARE_PERCENT} % is our guidance, no rule.`;
 
 /** Load of a circuit in words. */
 export const loadWords = ({ totalVa, limitVa, suffices, amps }: LoadJudged): string =>

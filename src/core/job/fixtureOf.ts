@@ -1,5 +1,6 @@
 import type { Connector } from '../catalogue';
 import {
+  AHEAD_M,
   NOTHING_ADDED,
   boxRoom,
   circuitLoad,
@@ -50,7 +51,9 @@ export function spliceHow({ connector, leads, doubled, ahead, problem }: Splice,
   if (!connector) return problem ?? '';
   const fold = doubled.length > 0 ? ` ${doubled.map(({ name }) => capital(name)).join(', ')} folded double.` : '';
   const first =
-    ahead.length > 0 ? ` ${ahead.map(({ name }) => capital(name)).join(', ')} laid 3 mm ahead of the solid ones.` : '';
+    ahead.length > 0
+      ? ` ${ahead.map(({ name }) => capital(name)).join(', ')} laid ${AHEAD_M * 1000} mm ahead of the solid ones.`
+      : '';
   const turn =
     connector.kind === 'twistOn' ? ' Twist until firm.' : connector.kind === 'lever' ? ' Levers down.' : ' Push home.';
   return `${connector.name}, ${plural(leads.length, 'conductor')}.${first}${fold}${turn}${taped ? ' Tape over it once it holds.' : ''}`;

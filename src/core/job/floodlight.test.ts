@@ -226,6 +226,15 @@ describe('wiring a floodlight', () => {
     const later = stepStandings(early.job, early.point, 'ines').at(-1);
     expect(later).toMatchObject({ heldBy: 'order' });
   });
+  it('switches nothing on over an open splice, nor over a lead that shorts', () => {
+    const onStep = (log: TestLog) => stepStandings(log.job, log.point, 'ines').find(({ step }) => step.energises);
+    const log = ticked(dead(take(known())), 9);
+    expect(onStep(log)).toMatchObject({ heldBy: 'order', held: expect.stringContaining('Hots together') });
+    ticked(log, 11);
+    expect(onStep(log)?.held).toBeNull();
+    log.write('leadMoved', { pointId, lead: 'fixture.neutral', from: 'splice.neutral', to: 'splice.hot' });
+    expect(onStep(log)).toMatchObject({ heldBy: 'order', held: expect.stringContaining('Hot and neutral are joined') });
+  });
   it('finds a lead that was moved to the wrong splice, and nothing once it is back', () => {
     const log = ticked(dead(take(known())), 11);
     expect(findingsOf(log.job, log.point).byDeviation).toEqual([]);

@@ -8,7 +8,7 @@ import { circuitsOfPoint, supplyOf } from './supplyOf';
 import type { Circuit, Job, Point } from './job';
 import { huntOf } from './hunting';
 import { missingAtBox, missingAtLook } from './missing';
-import { planStop } from './findings';
+import { findingsOf, planStop } from './findings';
 import { boxSurveyOf } from './boxOf';
 import { feedCase } from '../junction';
 import { RUNGS, type Rung, type RungMark, type RungState } from './rungs';
@@ -41,17 +41,23 @@ export function stepStandings(job: Job, point: Point, who: string | null): reado
   const steps = pointSteps(point);
   // What comes after a first switching on waits for it: an older proof must not stand for the one after it
   const on = steps.findIndex(({ id, energises }) => energises && !(id in point.ticks));
+  // Nothing is switched on over an open splice, nor over a lead that is where it must not be
+  const open = steps.slice(0, Math.max(0, on)).find(({ id, touches }) => touches === 'mains' && !(id in point.ticks));
+  const wrong = findingsOf(job, point).byDeviation.find(({ severity }) => severity === 'stop');
+  const notYet = open ? `first: ${open.words}` : wrong ? `as built it does not stand: ${wrong.words}` : null;
   return steps.map((step, i) => {
     const gate = stepGate(step.touches, supply, who);
     const held: Held | null =
       stop && step.touches !== 'nothing'
         ? // A circuit that is not named yet is named at Isolate
           { by: stop.rule === 'twoCircuits' ? 'circuit' : 'plan', why: `the plan does not stand: ${stop.words}` }
-        : on !== -1 && i > on && step.touches === 'mains'
-          ? { by: 'order', why: 'it is switched on once first, to see it work' }
-          : gate.open
-            ? null
-            : { by: 'circuit', why: GATE_WORDS[gate.reason] };
+        : i === on && notYet !== null
+          ? { by: 'order', why: notYet }
+          : on !== -1 && i > on && step.touches === 'mains'
+            ? { by: 'order', why: 'it is switched on once first, to see it work' }
+            : gate.open
+              ? null
+              : { by: 'circuit', why: GATE_WORDS[gate.reason] };
     return { step, ticked: step.id in point.ticks, held: held?.why ?? null, heldBy: held?.by ?? null };
   });
 }

@@ -269,9 +269,12 @@ describe('steps of a choice', () => {
     expect(plan.find(({ id }) => id === 'mains-pair')?.words).toContain('16 V');
     const one = dead(strong().write('choiceMade', chosen({ transformer: box })));
     const { job, point } = one.stand();
-    // The bell side's proof does not open them, nor the cable and screws that it does open
+    // The bell side's proof opens none of them, and nothing is switched on before they are done
     for (const { step, held } of stepStandings(job, point, 'ines'))
-      expect({ id: step.id, held: held !== null }).toEqual({ id: step.id, held: step.touches === 'mains' });
+      expect({ id: step.id, held: held !== null }).toEqual({
+        id: step.id,
+        held: step.touches === 'mains' || step.energises === true,
+      });
     expect(one.stand().move.words).toContain('permitted');
     const plug = { ...box, id: 'plug-18-30', mainsWork: false };
     const steps = stepsFor(chosen({ transformer: plug, treatmentId: 'jumper' }));

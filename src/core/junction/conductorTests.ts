@@ -165,7 +165,11 @@ export const TEST_FACTS: Readonly<
     unit: 'V',
     how: 'From it to a ground that is known: a long lead from the board, not this box.',
   },
-  fromHot: { words: 'volts from the hot', unit: 'V', how: 'From the hot that was found to it.' },
+  fromHot: {
+    words: 'volts from the hot',
+    unit: 'V',
+    how: 'From the hot that was found to it; a switched one with its switch on.',
+  },
   loadAmps: {
     words: 'amps left over',
     unit: 'A',

@@ -36,7 +36,8 @@ export function feedCase(survey: BoxSurvey): FeedFound {
   if (!hot && !switched) return { feed: null, words: 'Not known yet how it is fed.', open };
   if (!neutral) return unknown > 0 ? { feed: null, words: 'No neutral was found so far.', open } : found('d');
   if (deviceIn === 'outlet') return found('e');
-  if (ahead === 'sensor' || ahead === 'photocell' || ahead === 'timer') return found('c');
+  // A sensor in the old fixture goes with it: behind a switched leg it is the switch that has to be dealt with
+  if (ahead === 'timer' || (hot && (ahead === 'sensor' || ahead === 'photocell'))) return found('c');
   if (!hot) return found('b');
   return found(fedFrom === 'spur' || residual ? 'f' : 'a');
 }

@@ -89,6 +89,7 @@ describe('feed cases', () => {
         ],
       }),
     ).toBe('d');
+    expect(caseOf({ ahead: 'sensor', cables: [SWITCHED] })).toBe('b');
     expect(caseOf({ deviceIn: 'outlet' })).toBe('e');
     expect(caseOf({ fedFrom: 'spur' })).toBe('f');
     expect(caseOf({ residual: true })).toBe('f');

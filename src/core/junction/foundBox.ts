@@ -10,12 +10,12 @@ import {
   spliceAt,
   spurPart,
   switchPart,
+  WIRE_COLOUR_WORDS,
   type Lead,
   type Move,
   type Wiring,
 } from '../wiring';
 import { conductorsOf, wireOf, type BoxSurvey, type SurveyedCable, type SurveyedConductor } from './boxSurvey';
-import { WIRE_COLOUR_WORDS } from '../wiring';
 
 const MAINS = ['hot', 'neutral', 'ground'] as const;
 export type MainsFunction = (typeof MAINS)[number];
@@ -157,7 +157,7 @@ export function foundBox(survey: BoxSurvey): Wiring {
   const outlet = survey.deviceIn === 'outlet';
   // Its leads are only known once hot and neutral are
   const old = survey.oldFixture !== 'nothing' && !outlet && hots.length + switched.length > 0 && neutrals.length > 0;
-  const sensor = old && (survey.ahead === 'sensor' || survey.ahead === 'photocell');
+  const sensor = old && hots.length > 0 && (survey.ahead === 'sensor' || survey.ahead === 'photocell');
   const bonds = survey.material === 'metal' && survey.bonded;
   const toOld = (carries: MainsFunction): readonly string[] => (old ? [`oldFixture.${carries}`] : []);
   const lampOn = sensor ? 'sensor' : switched.length > 0 ? 'switched' : 'hot';

@@ -6,6 +6,8 @@ import type { BoxSurvey } from './boxSurvey';
 export interface RoomCure {
   readonly id: string;
   readonly name: string;
+  /** Where something that is left out is said, in words; empty for a ring or box, which is picked. */
+  readonly where: string;
   /** The ring or box that it takes; null where something is left out. */
   readonly item: BoxItem | null;
   readonly room: BoxRoom;
@@ -39,11 +41,18 @@ export function roomCures(
   for (const item of items) {
     if (item.shape !== 'any' && survey.shape !== null && item.shape !== survey.shape) continue;
     const { id, name, minutes, cost } = item;
-    take({ id, name, item, minutes, cost }, boxRoom(survey, added, by, moreOf(item, now.boxIn3)));
+    take({ id, name, where: '', item, minutes, cost }, boxRoom(survey, added, by, moreOf(item, now.boxIn3)));
   }
   if (survey.deviceIn === 'outlet' && added.keepsOutlet)
     take(
-      { id: 'outletOut', name: 'Lose the outlet', item: null, minutes: LEFT_OUT_MINUTES.outlet, cost: 0 },
+      {
+        id: 'outletOut',
+        name: 'Lose the outlet',
+        where: 'Picked under Feed.',
+        item: null,
+        minutes: LEFT_OUT_MINUTES.outlet,
+        cost: 0,
+      },
       boxRoom(survey, { ...added, keepsOutlet: false }, by),
     );
   if (survey.clamps === 'internal')
@@ -51,6 +60,7 @@ export function roomCures(
       {
         id: 'clampsOut',
         name: 'Clamps outside instead of inside',
+        where: 'Changed at the box, then said at Measure.',
         item: null,
         minutes: LEFT_OUT_MINUTES.clamps,
         cost: 3,
@@ -62,6 +72,7 @@ export function roomCures(
       {
         id: 'noPigtails',
         name: 'No pigtails: the ground passed unbroken round the screws',
+        where: 'Done on the ladder; the plan still counts them.',
         item: null,
         minutes: LEFT_OUT_MINUTES.pigtails,
         cost: 0,

@@ -45,7 +45,7 @@ export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy
   },
   energise: {
     matter: 'Mains on before closing up',
-    acts: 'what Isolate asks for after a mains proof',
+    acts: 'the steps of Wire at a box, and what Isolate asks for after a mains proof',
     schools: [
       {
         id: 'beforeClosing',

@@ -1,5 +1,5 @@
 import { roomWords } from '@/core/job';
-import { in3ToCm3, type BoxRoom } from '@/core/junction';
+import { SPACE_SHARE_MOST, in3ToCm3, type BoxRoom } from '@/core/junction';
 
 /** What a box needs, line by line, against what it has. */
 export function RoomTable({ room }: { readonly room: BoxRoom }) {
@@ -33,7 +33,7 @@ export function RoomTable({ room }: { readonly room: BoxRoom }) {
             </tr>
           ))}
           <tr>
-            <td className="strong">{by === 'rule' ? 'needed' : 'needed at 40 %'}</td>
+            <td className="strong">{by === 'rule' ? 'needed' : `needed at ${SPACE_SHARE_MOST * 100} %`}</td>
             <td />
             <td className="n soft">{by === 'rule' ? '' : shown(taken)}</td>
             <td className="n strong">{shown(requiredIn3)}</td>

@@ -1,5 +1,5 @@
 import { WIRE_COLOUR_WORDS } from '@/core/wiring';
-import type { Splice } from '@/core/junction';
+import { AHEAD_M, type Splice } from '@/core/junction';
 
 interface Props {
   readonly splices: readonly Splice[];
@@ -35,7 +35,7 @@ export function SpliceTable({ splices, place }: Props) {
                       <span className="soft small"> {wire.strands}</span>
                     )}
                     {doubled.some((lead) => lead.id === id) && <span className="small"> folded double</span>}
-                    {ahead.some((lead) => lead.id === id) && <span className="small"> 3 mm ahead</span>}
+                    {ahead.some((lead) => lead.id === id) && <span className="small"> {AHEAD_M * 1000} mm ahead</span>}
                   </span>
                 ))}
               </td>
