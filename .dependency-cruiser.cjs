@@ -22,10 +22,37 @@ module.exports = {
     layer('app-is-thin', 'app', ['ui', 'server', 'core', 'contract']),
     layer('cli-is-a-caller', 'cli', ['server', 'demo', 'core', 'contract']),
     {
-      name: 'ui-folders-share-only-the-kit',
+      name: 'the-kit-knows-no-screen',
       severity: 'error',
-      from: { path: '^src/ui/([^/]+)/' },
-      to: { path: '^src/ui/', pathNot: ['^src/ui/$1/', '^src/ui/kit/'] },
+      from: { path: '^src/ui/kit/' },
+      to: { path: '^src/ui/', pathNot: '^src/ui/kit/' },
+    },
+    {
+      name: 'rungs-share-the-kit-and-the-words-of-points',
+      severity: 'error',
+      from: { path: '^src/ui/rungs/([^/]+)/' },
+      to: { path: '^src/ui/', pathNot: ['^src/ui/rungs/$1/', '^src/ui/kit/', '^src/ui/points/words\\.ts$'] },
+    },
+    {
+      name: 'a-kind-of-point-knows-no-other',
+      severity: 'error',
+      from: { path: '^src/ui/points/([^/]+)/' },
+      to: {
+        path: '^src/ui/',
+        pathNot: ['^src/ui/points/$1/', '^src/ui/points/(box/|[^/]+$)', '^src/ui/rungs/', '^src/ui/kit/'],
+      },
+    },
+    {
+      name: 'screens-share-the-kit-and-the-registers-of-points',
+      severity: 'error',
+      from: { path: '^src/ui/(?!kit/|rungs/|points/)([^/]+)/' },
+      to: { path: '^src/ui/', pathNot: ['^src/ui/$1/', '^src/ui/kit/', '^src/ui/points/[^/]+$'] },
+    },
+    {
+      name: 'a-kind-of-point-in-core-knows-no-other',
+      severity: 'error',
+      from: { path: '^src/core/points/([^/]+)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/core/points/([^/]+)/', pathNot: '^src/core/points/$1/' },
     },
     {
       name: 'core-by-its-public-face',

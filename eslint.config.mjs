@@ -19,6 +19,28 @@ export default tseslint.config(
   { files: ['src/**/*.{ts,tsx}'], ...reactHooks.configs.flat.recommended },
   { files: ['src/**/*.{ts,tsx}'], ...next.configs['core-web-vitals'] },
   {
+    // What a kind of point is and does stands in its folders; everybody else asks the registers
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: [
+      'src/core/points/**',
+      'src/ui/points/**',
+      'src/core/kinds/lifts/**',
+      'src/cli/**',
+      'src/demo/**',
+      '**/*.test.ts',
+      '**/forTests.ts',
+    ],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: ':matches(BinaryExpression, SwitchCase) > Literal[value=/^(doorbell|floodlight|plugFloodlight)$/]',
+          message: 'ask the register of the kinds of point (core/points, ui/points)',
+        },
+      ],
+    },
+  },
+  {
     // core is pure: no host globals, no clock, no randomness
     files: ['src/core/**/*.ts'],
     rules: {

@@ -4,6 +4,8 @@ import { esm } from './jest.config.mjs';
 export default {
   ...esm,
   testMatch: ['<rootDir>/tests/e2e/**/*.test.ts'],
+  globalSetup: '<rootDir>/tests/e2e/newcomer.setup.mjs',
+  globalTeardown: '<rootDir>/tests/e2e/newcomer.teardown.mjs',
   testTimeout: 240_000,
   maxWorkers: 1,
   watchman: false,

@@ -2,7 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { ensureBuild, ensureChromium, ensureDependencies, ensureNode, root, run } from './setup.mjs';
+import { ensureChromium, ensureDependencies, ensureNode, root, run } from './setup.mjs';
 
 const node = process.execPath;
 const bin = (file) => [`node_modules/${file}`];
@@ -47,8 +47,10 @@ step('dependencies', () => {
 if (failed === 0) {
   step('format', () => run(node, [...bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']));
   step('types: core', () => run(node, [...bin('typescript/bin/tsc'), '-p', 'src/core']));
-  step('build', ensureBuild);
-  step('types: all', () => run(node, [...bin('typescript/bin/tsc'), '--noEmit']));
+  step('types: all', () => {
+    run(node, [...bin('next/dist/bin/next'), 'typegen']);
+    run(node, [...bin('typescript/bin/tsc'), '--noEmit']);
+  });
   step('lint', () =>
     run(node, [
       ...bin('eslint/bin/eslint.js'),
@@ -64,6 +66,7 @@ if (failed === 0) {
   );
   tests('tests', []);
   step('browser', ensureChromium);
+  // They clone and build what they run on: as a newcomer does
   tests('browser tests', ['-c', 'jest.e2e.config.mjs']);
 }
 console.log(`\n${passed} passed, ${failed} failed`);

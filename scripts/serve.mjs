@@ -14,6 +14,16 @@ const isFree = (port) =>
     probe.listen(port, HOST, () => probe.close(() => resolve(true)));
   });
 
+/** A port that nobody listens on. */
+export const freePort = () =>
+  new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, HOST, () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+
 /** The port that was asked for; ends with a sentence where it is taken or no port at all. */
 export async function wantedPort() {
   const text = process.env.PORT ?? '4310';

@@ -12,6 +12,7 @@ const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
 /** Name of the picture, site (null: a page of no job), where, size, theme, and what is brought into view. */
 const VIEWS = [
   ['board', null, ''],
+  ['house', 'Avocet Rectory', '?rung=look&area=house'],
   ['look', 'Tern Cottage', '?rung=look&area=plate'],
   ['look-transformer', 'Redshank Hall', '?rung=look&area=transformer'],
   ['measure', 'Tern Cottage', '?rung=measure'],
@@ -19,7 +20,6 @@ const VIEWS = [
   ['compare', 'Tern Cottage', '/compare'],
   ['hunt', 'Whimbrel Court', '?rung=isolate'],
   ['isolate', 'Sandpiper House', '?rung=isolate'],
-  ['wire', 'Sandpiper House', '?rung=wire'],
   ['box', 'Eider Yard', '?point=drive&rung=measure'],
   ['box-choose', 'Eider Yard', '?point=side&rung=choose'],
   ['box-wire', 'Eider Yard', '?point=drive&rung=wire'],

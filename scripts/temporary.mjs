@@ -1,19 +1,10 @@
 // The built application on the demo firm, in a folder and on a port of its own: for pictures and for measuring.
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { freePort } from './serve.mjs';
 import { ensureBuild, ensureDependencies, ensureNode, root, runTool } from './setup.mjs';
-
-const freePort = () =>
-  new Promise((resolve) => {
-    const probe = createServer();
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address();
-      probe.close(() => resolve(port));
-    });
-  });
 
 /** Runs `work(url)` on it and takes it away again. */
 export async function onDemoServer(work) {

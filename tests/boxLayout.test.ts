@@ -1,5 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
-import { fold, foundOf, planOf } from '@/core/job';
+import { fold } from '@/core/job';
+import { foundOf, planOf } from '@/core/points';
 import { UNKNOWN_BOX, foundBox, type BoxSurvey } from '@/core/junction';
 import { demoJobs } from '@/demo/demoFirm';
 import { boxLayout } from '@/ui/kit/drawing/boxLayout';

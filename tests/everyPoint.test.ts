@@ -2,23 +2,12 @@ import { describe, expect, it } from '@jest/globals';
 import { chooseAmong, optionsFor, whyNotThis } from '@/core/advice';
 import { DEVICES, LASTING_STATES } from '@/core/catalogue';
 import { CHIME_KINDS } from '@/core/chime';
-import {
-  assess,
-  choiceOf,
-  ENTRY_KINDS,
-  fold,
-  ladderOf,
-  nextMove,
-  partsOf,
-  stepStandings,
-  worriesOf,
-  type Entry,
-  type EntryData,
-  type EntryKind,
-} from '@/core/job';
+import { fold } from '@/core/job';
+import { ENTRY_KINDS, type Entry, type EntryData, type EntryKind } from '@/core/kinds';
+import { assess, choiceOf, ladderOf, nextMove, partsOf, stepStandings, worriesOf } from '@/core/points';
 import { WALLS } from '@/core/mount';
 import { REGION_PACKS } from '@/core/region';
-import { loopWords } from '@/ui/kit/drawing/loopWords';
+import { loopWords } from '@/ui/points/doorbell/loopWords';
 
 const pointId = 'front';
 const by = { id: 'ines', name: 'Ines' };
@@ -34,7 +23,7 @@ class Log {
   stand() {
     const job = fold({ id: 'x', title: 'x', createdAt: at }, this.entries);
     const [point] = job.points;
-    if (!point) throw new Error('no point');
+    if (point?.kind !== 'doorbell') throw new Error('no door');
     return { job, point, assessment: assess(job, point, 120) };
   }
 }
@@ -49,9 +38,9 @@ describe('every kind of chime, device and region', () => {
       .write('siteDescribed', { region })
       .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' })
       .write('pointDescribed', { pointId, deviceId, wall: WALLS[0], wasThere: 'button', leadReachM: 0.1 })
-      .write('chimeDescribed', { pointId, chimeKind })
+      .write('chimeDescribed', { chimeId: pointId, chimeKind })
       .write('runDescribed', { pointId, run: 'toDoor', sparePairs: 1 })
-      .write('transformerDescribed', { pointId, ratedVolts: region === 'na-120' ? 16 : 12, ratedVa: 20 });
+      .write('transformerDescribed', { supplyId: pointId, ratedVolts: region === 'na-120' ? 16 : 12, ratedVa: 20 });
     const { job, point, assessment } = log.stand();
     const choosing = chooseAmong(
       assessment.survey,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { READING_COLUMNS, readingsCsv, readingsFromCsv } from '@/contract/readingsCsv';
-import { fold, type Entry } from '@/core/job';
+import { fold } from '@/core/job';
+import type { Entry } from '@/core/kinds';
 import { demoJobs } from '@/demo/demoFirm';
 
 let ids = 0;
@@ -11,7 +12,7 @@ const [tern] = demoJobs(
 if (!tern) throw new Error('no Tern Cottage');
 const job = fold({ id: 'x', title: tern.title, createdAt: '' }, tern.entries);
 const [point] = job.points;
-if (!point) throw new Error('no point');
+if (point?.kind !== 'doorbell') throw new Error('no door');
 const header = READING_COLUMNS.join(',');
 const row = (more: Partial<Record<(typeof READING_COLUMNS)[number], string>>): string =>
   READING_COLUMNS.map((column) => more[column] ?? '').join(',');

@@ -1,19 +1,21 @@
 import { beforeEach, describe, expect, it } from '@jest/globals';
-import { LIMITS, assess, fold, type Entry, type NewEntry, type TakenReading } from '@/core/job';
+import { fold } from '@/core/job';
+import { LIMITS, newEntry, type Entry, type NewEntry } from '@/core/kinds';
+import { assess, type TakenReading } from '@/core/points';
 import { VOLTS } from '@/core/units';
 import { demoJobs } from '@/demo/demoFirm';
-import { loopWords } from '@/ui/kit/drawing/loopWords';
+import { loopWords } from '@/ui/points/doorbell/loopWords';
 import { figureField, tapeField, textField } from '@/ui/kit/form/fields';
 import { formSchema } from '@/ui/kit/form/formSchema';
 import { readOutbox, writeOutbox } from '@/ui/kit/job/outbox';
 import { unnumbered } from '@/ui/kit/job/useEntryLog';
 import { readingFigure, readingWords } from '@/ui/kit/readingWords';
 import { margin, offset, percent, voltsOrCollapse } from '@/ui/kit/words';
-import { BELL_VOLTS, readingField } from '@/ui/measure/readingField';
+import { BELL_VOLTS, readingField } from '@/ui/points/doorbell/measure/readingField';
 
 const by = { id: 'ines', name: 'Ines' };
 const at = '2026-03-04T09:00:00Z';
-const note = (id: string): NewEntry => ({ id, at, by, kind: 'noteWritten', data: { text: id } });
+const note = (id: string): NewEntry => newEntry('noteWritten', { text: id }, { id, at, by });
 
 describe('figures in words', () => {
   it('never round a chance to a certainty', () => {
@@ -130,16 +132,36 @@ describe('the outbox', () => {
       },
     });
   });
+  const A = '00000000-0000-7000-8000-00000000000a';
+  const B = '00000000-0000-7000-8000-00000000000b';
   it('keeps what waits, per job, with why it was refused, and leaves nothing behind', () => {
-    writeOutbox('one', (waits) => [...waits, { entry: note('a') }]);
-    writeOutbox('one', (waits) => [...waits, { entry: note('b'), refused: 'no such point' }]);
+    writeOutbox('one', (waits) => [...waits, { entry: note(A) }]);
+    writeOutbox('one', (waits) => [...waits, { entry: note(B), refused: 'no such point' }]);
     expect(readOutbox('one').map(({ entry, refused }) => [entry.id, refused])).toEqual([
-      ['a', undefined],
-      ['b', 'no such point'],
+      [A, undefined],
+      [B, 'no such point'],
     ]);
     expect(readOutbox('two')).toEqual([]);
     writeOutbox('one', () => []);
     expect(kept.size).toBe(0);
+  });
+  it('lifts what waited from before an update', () => {
+    const tick = { id: A, at, by, kind: 'stepTicked', data: { pointId: 'p', stepId: 'door-d1', how: 'done' } };
+    kept.set('fox-ladder-outbox-one', JSON.stringify([{ entry: tick }]));
+    expect(readOutbox('one')).toMatchObject([{ entry: { version: 2, data: { touches: 'bell' } } }]);
+  });
+  it('sets one broken value aside as it was, and goes on with the others', () => {
+    const broken = { entry: { ...note(B), kind: 'sang' } };
+    kept.set('fox-ladder-outbox-one', JSON.stringify([{ entry: note(A) }, broken, 7]));
+    expect(readOutbox('one').map(({ entry }) => entry.id)).toEqual([A]);
+    const aside = kept.get('fox-ladder-aside-one') ?? '';
+    expect(aside.split('\n').map((line) => JSON.parse(line) as unknown)).toEqual([broken, 7]);
+    // Once: it is not set aside again
+    expect(readOutbox('one')).toHaveLength(1);
+    expect(kept.get('fox-ladder-aside-one')).toBe(aside);
+    kept.set('fox-ladder-outbox-two', '[{"entry"');
+    expect(readOutbox('two')).toEqual([]);
+    expect(kept.get('fox-ladder-aside-two')).toBe(JSON.stringify('[{"entry"'));
   });
   it('puts what waits at the end of the log, once', () => {
     const log: readonly Entry[] = [{ ...note('a'), seq: 1, receivedAt: at }];
@@ -161,7 +183,7 @@ describe('the words on the bell loop', () => {
     const entries = jobs.find((job) => job.title === title)?.entries ?? [];
     const job = fold({ id: 'x', title, createdAt: '' }, entries);
     const [point] = job.points;
-    if (!point) throw new Error(title);
+    if (point?.kind !== 'doorbell') throw new Error(title);
     return loopWords(job, point, assess(job, point, 300), 'liveNight');
   };
   it('say what was read, by whom, and what was worked out', () => {

@@ -2,13 +2,17 @@ import { closeSync, fsyncSync, mkdtempSync, openSync, rmSync, writeSync } from '
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { breakerHunt, huntOnFoot, type HuntWay } from '@/core/isolation';
-import { assess, fold, type NewEntry } from '@/core/job';
+import { fold } from '@/core/job';
+import { newEntry, type EntryData, type EntryKind } from '@/core/kinds';
+import { assess } from '@/core/points';
 import { add, complex, divide, magnitude, operatingPoint, subtract, type Loop } from '@/core/circuit';
 import { INES } from '@/demo/crew';
 import { demoJobs } from '@/demo/demoFirm';
-import { appendEntries, createJob, jobLog } from '@/server/jobs/entryStore';
+import { appendEntries, createJob } from '@/server/jobs/entryStore';
+import { jobLog } from '@/server/jobs/jobLog';
 import { openStore } from '@/server/store';
 import { benchBox } from './benchBox';
+import { benchRows } from './benchRows';
 import { line, ms, share, timesOf } from './measured';
 
 // Speed figures of the core and of the log, beside plain versions in the same run. Nothing here is asserted.
@@ -68,7 +72,7 @@ function benchEstimate(): void {
   for (const { title, entries } of jobs.filter(({ title: one }) => /Tern|Sandpiper|Marram|Cormorant/.test(one))) {
     const job = fold({ id: 'bench', title, createdAt: '' }, entries);
     const [point] = job.points;
-    if (!point) continue;
+    if (point?.kind !== 'doorbell') continue;
     const times = timesOf(20, () => assess(job, point));
     line(
       `keystroke to new figures, ${point.readings.length} readings (${title})`,
@@ -82,14 +86,21 @@ async function benchLog(): Promise<void> {
   const { db, clock } = await openStore(folder);
   const id = clock.newId();
   await createJob(db, clock, { id, at: clock.now(), by: INES, title: 'Bench' });
-  const write = async (kind: 'pointAdded' | 'noteWritten' | 'transformerDescribed', data: object): Promise<number> => {
-    const entry = { id: clock.newId(), at: clock.now(), by: INES, kind, data } as NewEntry;
+  const write = async <K extends EntryKind>(kind: K, data: EntryData<K>): Promise<number> => {
+    const entry = newEntry(kind, data, { id: clock.newId(), at: clock.now(), by: INES });
     const start = performance.now();
     await appendEntries(db, clock, id, [entry]);
     return performance.now() - start;
   };
-  await write('pointAdded', { pointId: 'front', pointKind: 'doorbell', name: 'Front door' });
-  await write('transformerDescribed', { pointId: 'front', ratedVolts: 16, ratedVa: 10 });
+  await write('pointAdded', {
+    pointId: 'front',
+    pointKind: 'doorbell',
+    name: 'Front door',
+    supplyId: 'front',
+    chimeId: 'front',
+    boxId: 'front',
+  });
+  await write('transformerDescribed', { supplyId: 'front', ratedVolts: 16, ratedVa: 10 });
   const appends: number[] = [];
   for (let i = 0; i < 498; i++) appends.push(await write('noteWritten', { text: `note ${i}` }));
   appends.sort((a, b) => a - b);
@@ -139,5 +150,6 @@ function benchHunt(): void {
 benchCore();
 benchHunt();
 benchBox();
+benchRows();
 benchEstimate();
 await benchLog();

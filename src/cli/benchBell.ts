@@ -16,6 +16,7 @@ import {
   seenFromDoor,
   worstSwings,
   type BellSurvey,
+  type OtherDoor,
 } from '@/core/bell';
 import { DEVICES } from '@/core/catalogue';
 import {
@@ -164,6 +165,37 @@ function benchChoice(): void {
   );
 }
 
+/** The table of a supply with two doors, beside the same ways for one door. */
+function benchShared(): void {
+  const other: OtherDoor = {
+    id: 'back',
+    name: 'Back door',
+    joins: 'chime',
+    chimeId: 'c',
+    path: 'asHere',
+    device: SURVEY.device,
+    runM: 9,
+    chimeRunM: null,
+  };
+  const survey: BellSurvey = { ...SURVEY, shared: { secondChime: true, others: [other] } };
+  const options = optionsFor(survey, PREMISES).filter(({ instead }) => !instead);
+  const ways = Array.from({ length: 72 }, (_, k): Option => {
+    const one = options[k % options.length] ?? options[0];
+    if (!one) throw new Error('no option');
+    // No two ways alike, so that nothing is solved once for several
+    const pairFactor = { toChime: one.change.pairFactor.toChime + k / 1000, toDoor: one.change.pairFactor.toDoor };
+    return { ...one, id: `${one.id}-${k}`, change: { ...one.change, pairFactor } };
+  });
+  const draws = 4000;
+  const houses = likelyHouses(caseOf(survey), draws);
+  const whole = timesOf(3, () => chooseAmong(survey, houses, ways, 'soundest'));
+  const alone = timesOf(3, () => chooseAmong(SURVEY, houses, ways, 'soundest'));
+  const [table, one] = [share(whole, 0.5), share(alone, 0.5)];
+  line(`a shared supply’s table: ${ways.length} ways × ${draws} draws, two doors`, `p50 ${ms(table)}`);
+  line('  the same ways for one door alone', `${ms(one)}, ${(table / one).toFixed(1)} times as fast`);
+}
+
 benchPoints();
 benchNetwork();
 benchChoice();
+benchShared();

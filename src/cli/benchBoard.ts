@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import type { NewEntry } from '@/core/job';
+import { newEntry, type NewEntry } from '@/core/kinds';
 import { INES } from '@/demo/crew';
 import { demoJobs } from '@/demo/demoFirm';
 import { appendEntries, createJob } from '@/server/jobs/entryStore';
@@ -24,13 +24,8 @@ function templates(newId: () => string): readonly (readonly NewEntry[])[] {
   return jobs.map(({ entries }) => {
     const written = entries.slice(0, ENTRIES_PER_JOB).map(({ seq: _seq, receivedAt: _receivedAt, ...entry }) => entry);
     const at = written.at(-1)?.at ?? '2026-03-10T09:00:00Z';
-    const note = (i: number): NewEntry => ({
-      id: newId(),
-      at,
-      by: INES,
-      kind: 'noteWritten',
-      data: { text: `said on the way, ${i}` },
-    });
+    const note = (i: number): NewEntry =>
+      newEntry('noteWritten', { text: `said on the way, ${i}` }, { id: newId(), at, by: INES });
     return [...written, ...Array.from({ length: ENTRIES_PER_JOB - written.length }, (_, i) => note(i))];
   });
 }

@@ -1,5 +1,6 @@
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
-import { fixtureOptions, fold } from '@/core/job';
+import { fold } from '@/core/job';
+import { fixtureOptions, type Floodlight } from '@/core/points';
 import { UNKNOWN_BOX, fixturePlan, type BoxSurvey } from '@/core/junction';
 import { BARE_CONTEXT, RULES, checkWiring, graphOf } from '@/core/wiring';
 import { demoJobs } from '@/demo/demoFirm';
@@ -70,10 +71,14 @@ export function benchBox(): void {
   const eider = jobs.find(({ title }) => title === 'Eider Yard');
   const entries = eider?.entries ?? [];
   const keystroke = timesOf(40, () => {
-    const point = fold({ id: 'bench', title: '', createdAt: '' }, entries).points.find(({ id }) => id === 'side');
+    const point = fold({ id: 'bench', title: '', createdAt: '' }, entries).points.find(
+      (one): one is Floodlight => one.id === 'side' && one.kind === 'floodlight',
+    );
     if (point) fixtureOptions(point, SHIPPED_CATALOGUE, {});
   });
-  const point = fold({ id: 'bench', title: '', createdAt: '' }, entries).points.find(({ id }) => id === 'side');
+  const point = fold({ id: 'bench', title: '', createdAt: '' }, entries).points.find(
+    (one): one is Floodlight => one.id === 'side' && one.kind === 'floodlight',
+  );
   const options = timesOf(100, () => point && fixtureOptions(point, SHIPPED_CATALOGUE, {}));
   line(
     'remedies, splices, box fill and cures of a box',

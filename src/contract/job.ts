@@ -1,7 +1,18 @@
 import { array, mixed, number, string } from 'yup';
-import { ENTRY_KINDS, ISO_TIME, TEXT, isEntryKind, type Entry, type NewEntry } from '@/core/job';
+import {
+  ENTRY_KINDS,
+  ISO_TIME,
+  TEXT,
+  isEntryKind,
+  lifted,
+  newEntry,
+  versionOf,
+  type Entry,
+  type EntryData,
+  type NewEntry,
+} from '@/core/kinds';
 import { exact } from './exact';
-import { parse } from './parse';
+import { parse, walk, type Validating } from './parse';
 import { ProblemError } from './problem';
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
@@ -25,6 +36,8 @@ const envelope = {
   at: time(),
   by: person(),
   kind: string().defined(),
+  /** Of the kind; left out: 1. */
+  version: number().integer().min(1).optional(),
   data: mixed().defined(),
   corrects: uuid().optional(),
 };
@@ -32,6 +45,9 @@ const envelope = {
 export const entryEnvelope = exact(envelope);
 /** In a file an entry carries what a server had added. */
 const filedEnvelope = exact({ ...envelope, seq: number().integer().min(1), receivedAt: time().optional() });
+
+/** In a log both are there. */
+const loggedEnvelope = exact({ ...envelope, seq: number().integer().min(1).defined(), receivedAt: time() });
 
 export const MOST_ENTRIES_AT_ONCE = 500;
 const LARGEST_SAFE_FILE = 200_000;
@@ -51,23 +67,53 @@ function at<T>(place: string, run: () => T): T {
 
 type Envelope = ReturnType<typeof entryEnvelope.validateSync>;
 
-function checkEntry({ id, at: when, by, kind, data, corrects }: Envelope): NewEntry {
+/** An entry of any version of its kind in the form of now. */
+function readEntry({ id, at: when, by, kind, version = 1, data, corrects }: Envelope): NewEntry {
   if (!isEntryKind(kind))
     throw new ProblemError(400, `There is no kind “${kind.slice(0, 40)}”.`, [
       { path: 'kind', message: 'no such kind' },
     ]);
   if (typeof data !== 'object' || data === null || Array.isArray(data))
     throw new ProblemError(400, 'data: is not an object', [{ path: 'data', message: 'is not an object' }]);
-  const checked = at('data', () => parse<unknown>(ENTRY_KINDS[kind], data));
-  // The schema of this kind has just vouched for the pair of kind and data
-  return { id, at: when, by, kind, data: checked, ...(corrects === undefined ? {} : { corrects }) } as NewEntry;
+  if (version > versionOf(kind))
+    throw new ProblemError(
+      422,
+      `“${kind}” is of version ${version}; this program reads up to version ${versionOf(kind)}. Update the program, then try again.`,
+      [{ path: 'version', message: 'is newer than this program' }],
+    );
+  walk(data);
+  const form = lifted(kind, version, data as Readonly<Record<string, unknown>>);
+  const checked = at('data', () => parse<EntryData>(ENTRY_KINDS[kind] as Validating<EntryData>, form));
+  return newEntry(kind, checked, { id, at: when, by }, corrects);
+}
+
+/** An entry as a client wrote it, from wherever it waited. @throws ProblemError */
+export const parseWritten = (value: unknown): NewEntry => readEntry(parse(entryEnvelope, value));
+
+/** An entry of a log, from wherever it was kept: a row, another program’s answer. @throws ProblemError */
+export function parseLogged(value: unknown): Entry {
+  const logged = parse(loggedEnvelope, value);
+  return { ...readEntry(logged), seq: logged.seq, receivedAt: logged.receivedAt };
+}
+
+const ENTRIES_REMEMBERED = 20_000;
+
+/** {@link parseLogged} that parses each entry once: an entry of a log never changes. */
+export function rememberingParse(): (key: string, value: () => unknown) => Entry {
+  const known = new Map<string, Entry>();
+  return (key, value) => {
+    const before = known.get(key);
+    if (before) return before;
+    if (known.size >= ENTRIES_REMEMBERED) known.clear();
+    const entry = parseLogged(value());
+    known.set(key, entry);
+    return entry;
+  };
 }
 
 /** Parses the body of POST /api/v1/jobs/{id}/entries. */
 export const parseEntries = (body: unknown): readonly NewEntry[] =>
-  parse(entriesBody, body).entries.map((value, i) =>
-    at(`entries[${i}]`, () => checkEntry(parse(entryEnvelope, value))),
-  );
+  parse(entriesBody, body).entries.map((value, i) => at(`entries[${i}]`, () => parseWritten(value)));
 
 export const JOB_FILE_FORMAT = 'fox-ladder/job';
 export const JOB_FILE_VERSION = 1;
@@ -138,7 +184,7 @@ export function parseJobFile(value: unknown): JobFile {
     format: JOB_FILE_FORMAT,
     version: JOB_FILE_VERSION,
     job,
-    entries: entries.map((entry, i) => at(`entries[${i}]`, () => checkEntry(parse(filedEnvelope, entry)))),
+    entries: entries.map((entry, i) => at(`entries[${i}]`, () => readEntry(parse(filedEnvelope, entry)))),
     attachments: attachments ?? [],
   };
 }

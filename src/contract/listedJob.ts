@@ -1,5 +1,5 @@
 import type { VerdictWord } from '@/core/bell';
-import type { NextMove, RungState } from '@/core/job';
+import type { NextMove, RungState } from '@/core/kinds';
 
 /** A point as the board shows it. */
 export interface BoardPoint {
@@ -20,4 +20,19 @@ export interface ListedJob {
   readonly updatedAt: string;
   readonly finished: boolean;
   readonly points: readonly BoardPoint[];
+  /** Why the row lags behind its job: what is kept is kept, its view could not be made. Null where it does not. */
+  readonly fault: string | null;
+}
+
+const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null;
+const isText = (value: unknown): value is string => typeof value === 'string';
+
+/** Whether something that was read is a point of the board, field by field: some hundreds are read for a page. */
+export function isBoardPoint(value: unknown): value is BoardPoint {
+  if (!isObject(value) || !isText(value.id) || !isText(value.name) || typeof value.worries !== 'number') return false;
+  const { marks, move, verdict } = value;
+  const moves = isObject(move) && isText(move.rung) && isText(move.words) && isText(move.why);
+  const judged = verdict === null || (isObject(verdict) && isText(verdict.word) && isText(verdict.words));
+  return moves && judged && Array.isArray(marks) && marks.every(isText);
 }

@@ -44,7 +44,7 @@ const errorsOf = (error: ValidationError): readonly { type: string; field: Field
   }));
 
 /** A Yup schema of any kind, as far as it is needed here. */
-interface Validating<T> {
+export interface Validating<T> {
   validateSync(value: unknown, options: { strict: boolean; abortEarly: boolean }): T;
 }
 

@@ -1,6 +1,8 @@
 import Papa from 'papaparse';
 import { ValidationError } from 'yup';
-import { ENTRY_KINDS, type EntryData, type Job, type TakenReading } from '@/core/job';
+import type { Job } from '@/core/job';
+import { ENTRY_KINDS, type EntryData } from '@/core/kinds';
+import { readingsAt, type TakenReading } from '@/core/points';
 
 /** Columns of the table of readings, units in the header; the same out and in. */
 export const READING_COLUMNS = [
@@ -50,7 +52,7 @@ export const readingsCsv = ({ points }: Job): string =>
   `${Papa.unparse(
     {
       fields: [...READING_COLUMNS],
-      data: points.flatMap(({ name, readings }) => readings.map((reading) => rowOf(name, reading))),
+      data: points.flatMap((point) => readingsAt(point).map((reading) => rowOf(point.name, reading))),
     },
     { escapeFormulae: true },
   )}\r\n`;

@@ -14,22 +14,21 @@ export const DEFAULT_SETTINGS: Settings = { policy: DEFAULT_POLICY, simulatedDev
 const school = <M extends keyof Policy>(matter: M) =>
   string<Policy[M]>().oneOf(POLICY_MATTERS[matter].schools.map(({ id }) => id));
 
+const POLICY_FIELDS = {
+  bellSide: school('bellSide'),
+  energise: school('energise'),
+  registering: school('registering'),
+  account: school('account'),
+  fixings: school('fixings'),
+  weakSupply: school('weakSupply'),
+  powerModule: school('powerModule'),
+  noGround: school('noGround'),
+  connectors: school('connectors'),
+} satisfies Record<keyof Policy, unknown>;
+
 /** Request of POST /api/v1/settings: what changes. */
 export const settingsRequest = exact({
-  policy: object({
-    bellSide: school('bellSide'),
-    energise: school('energise'),
-    registering: school('registering'),
-    account: school('account'),
-    fixings: school('fixings'),
-    weakSupply: school('weakSupply'),
-    powerModule: school('powerModule'),
-    noGround: school('noGround'),
-    connectors: school('connectors'),
-  })
-    .noUnknown()
-    .optional()
-    .default(undefined),
+  policy: object(POLICY_FIELDS).noUnknown().optional().default(undefined),
   simulatedDevices: boolean(),
 });
 export type SettingsRequest = ReturnType<typeof settingsRequest.validateSync>;

@@ -1,4 +1,4 @@
-import type { Person } from '@/core/job';
+import type { Person } from '@/core/kinds';
 
 export const INES: Person = { id: 'ines', name: 'Ines' };
 export const TOMAS: Person = { id: 'tomas', name: 'Tomas' };

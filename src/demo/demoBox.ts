@@ -1,13 +1,15 @@
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
+import { regionOf } from '@/core/job';
+import type { EntryData } from '@/core/kinds';
 import {
   conclusionsOf,
   fixtureOptions,
   pointSteps,
-  regionOf,
-  type EntryData,
   type FixturePicks,
   type Point,
-} from '@/core/job';
+  plugChoiceOf,
+  plugOptions,
+} from '@/core/points';
 import { cableSet, type CableRole, type ConductorTestId, type SwitchPosition } from '@/core/junction';
 import type { DemoLog } from './demoLog';
 
@@ -21,7 +23,7 @@ export interface DemoCable {
   readonly truth: readonly Truth[];
 }
 
-type BoxFacts = Omit<EntryData<'boxDescribed'>, 'pointId'>;
+type BoxFacts = Omit<EntryData<'boxDescribed'>, 'boxId'>;
 
 const pointAt = (log: DemoLog, pointId: string): Point => {
   const point = log.job.points.find(({ id }) => id === pointId);
@@ -50,7 +52,7 @@ export function demoBox(
   cables: readonly DemoCable[],
   readings = Infinity,
 ): void {
-  log.write('boxDescribed', { pointId, ...facts });
+  log.write('boxDescribed', { boxId: pointId, ...facts });
   const pack = regionOf(log.job);
   const era = log.job.site.colourEra === 'old' ? 'old' : 'now';
   const truths = new Map<string, Truth>();
@@ -59,7 +61,7 @@ export function demoBox(
     if (!read.ok) throw new Error(`no cable ${set}`);
     const cableId = `c${c + 1}`;
     log.write('cableDescribed', {
-      pointId,
+      boxId: pointId,
       cableId,
       role,
       conductors: read.value.map(({ gauge, strands, colour }, i) => {
@@ -81,7 +83,7 @@ export function demoBox(
     const { conductor, test, switches } = next;
     const [cableId = '', conductorId = ''] = conductor.split('.');
     log.write('conductorTested', {
-      pointId,
+      boxId: pointId,
       cableId,
       conductorId,
       test,
@@ -93,9 +95,19 @@ export function demoBox(
 
 /** Takes a fixture with the picks; what is not picked is what the program puts first. */
 export function demoFixture(log: DemoLog, pointId: string, picks: FixturePicks): void {
-  const { data, asksInWriting } = fixtureOptions(pointAt(log, pointId), SHIPPED_CATALOGUE, picks);
+  const point = pointAt(log, pointId);
+  if (point.kind !== 'floodlight') throw new Error(`${pointId} is no floodlight`);
+  const { data, asksInWriting } = fixtureOptions(point, SHIPPED_CATALOGUE, picks);
   if (!data || asksInWriting !== null) throw new Error(`${pointId} takes no fixture`);
   log.write('fixtureChosen', data);
+}
+
+/** Takes the first camera with a plug that the outlet suffices for. */
+export function demoPlugFixture(log: DemoLog, pointId: string): void {
+  const point = pointAt(log, pointId);
+  const [option] = point.kind === 'plugFloodlight' ? plugOptions(point, SHIPPED_CATALOGUE) : [];
+  if (!option?.suffices) throw new Error(`${pointId} takes no camera with a plug`);
+  log.write('plugFixtureChosen', plugChoiceOf(pointId, option.fixture));
 }
 
 /** Names the circuit, switches it off and proves it dead at its conductors. */
@@ -119,6 +131,6 @@ export function demoDead(log: DemoLog, pointId: string, way: string, name: strin
 
 /** Ticks the first steps of a floodlight’s plan. */
 export function demoTicks(log: DemoLog, pointId: string, count: number): void {
-  for (const { id: stepId } of pointSteps(pointAt(log, pointId)).slice(0, count))
-    log.write('stepTicked', { pointId, stepId, how: 'done' });
+  for (const { id: stepId, touches } of pointSteps(pointAt(log, pointId)).slice(0, count))
+    log.write('stepTicked', { pointId, stepId, touches, how: 'done' });
 }

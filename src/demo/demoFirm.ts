@@ -1,4 +1,4 @@
-import type { Entry } from '@/core/job';
+import type { Entry } from '@/core/kinds';
 import type { Calendar, DemoJob } from './demoJob';
 import { DemoLog } from './demoLog';
 import { INES } from './crew';
@@ -13,10 +13,16 @@ import { knotCottage } from './jobs/knotCottage';
 import { lapwingLodge } from './jobs/lapwingLodge';
 import { marramView } from './jobs/marramView';
 import { oysterQuay } from './jobs/oysterQuay';
+import { petrelSteps } from './jobs/petrelSteps';
 import { ploverPoint } from './jobs/ploverPoint';
 import { redshankHall } from './jobs/redshankHall';
+import { ruffLanding } from './jobs/ruffLanding';
 import { sandpiperHouse } from './jobs/sandpiperHouse';
+import { scoterMews } from './jobs/scoterMews';
+import { smewCourt } from './jobs/smewCourt';
+import { terekCottage } from './jobs/terekCottage';
 import { ternCottage } from './jobs/ternCottage';
+import { turnstoneLodge } from './jobs/turnstoneLodge';
 import { whimbrelCourt } from './jobs/whimbrelCourt';
 
 /** The made-up firm’s jobs, at all stages; every figure is consistent with the program’s own physics. */
@@ -37,6 +43,12 @@ const JOBS: readonly DemoJob[] = [
   fulmarMews,
   ploverPoint,
   knotCottage,
+  petrelSteps,
+  turnstoneLodge,
+  ruffLanding,
+  scoterMews,
+  terekCottage,
+  smewCourt,
 ];
 
 /** All jobs with their entries. */

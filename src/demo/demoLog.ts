@@ -1,25 +1,23 @@
 import { chooseAmong, optionId, optionsFor } from '@/core/advice';
 import { DRAWS_FOR_A_CHOICE, predictedDoorVolts } from '@/core/bell';
-import {
-  assess,
-  checksOf,
-  choiceOf,
-  fold,
-  huntOf,
-  pointSteps,
-  type Entry,
-  type EntryData,
-  type EntryKind,
-  type Job,
-  type NewEntry,
-  type Person,
-  type Point,
-} from '@/core/job';
+import { fold, type Job } from '@/core/job';
+import { newEntry, type Entry, type EntryData, type EntryKind, type Person } from '@/core/kinds';
+import { assess, checksOf, choiceOf, huntOf, pointSteps, type Doorbell } from '@/core/points';
 import type { CheckId } from '@/core/prove';
 
 const MINUTE_MS = 60_000;
 /** What passes between two entries. */
 const STEP_MS = 2 * MINUTE_MS;
+
+/** What a customer has to bring, all of it there. */
+const ALL_READY = {
+  pointNames: 'ready',
+  someoneHome: 'ready',
+  recording: 'ready',
+  wifiPassword: 'ready',
+  account: 'ready',
+  phone: 'ready',
+} as const;
 
 /** A way by what it is made of. */
 interface Way {
@@ -54,20 +52,40 @@ export class DemoLog {
 
   write<K extends EntryKind>(kind: K, data: EntryData<K>): this {
     const at = new Date(this.atMs).toISOString();
-    // The caller's types have tied kind and data together
-    const entry = { id: this.newId(), at, by: this.by, kind, data } as NewEntry;
+    const entry = newEntry(kind, data, { id: this.newId(), at, by: this.by });
     this.entries.push({ ...entry, seq: this.entries.length + 1, receivedAt: at });
     this.atMs += STEP_MS;
     return this;
+  }
+
+  /** A customer who owns the device and has everything ready, but for what is said. */
+  customer(said: EntryData<'customerDescribed'>): this {
+    const { name } = said;
+    return this.write('customerDescribed', { ...ALL_READY, ...(name ? { owner: name } : {}), ...said });
+  }
+
+  visit(atMs: number): this {
+    return this.write('visitPlanned', { expectedAt: new Date(atMs).toISOString() });
+  }
+
+  /** A door with a supply, a chime and a box of its own. */
+  door(pointId: string, name: string): this {
+    const own = { supplyId: pointId, chimeId: pointId, boxId: pointId };
+    return this.write('pointAdded', { pointId, pointKind: 'doorbell', name, ...own });
+  }
+
+  /** A floodlight on a box of its own. */
+  floodlight(pointId: string, name: string): this {
+    return this.write('pointAdded', { pointId, pointKind: 'floodlight', name, boxId: pointId });
   }
 
   get job(): Job {
     return fold({ id: 'demo', title: this.title, createdAt: '' }, this.entries);
   }
 
-  private get point(): Point {
+  private get point(): Doorbell {
     const [point] = this.job.points;
-    if (!point) throw new Error(`${this.title} has no point yet`);
+    if (point?.kind !== 'doorbell') throw new Error(`${this.title} has no door yet`);
     return point;
   }
 
@@ -104,9 +122,15 @@ export class DemoLog {
 
   /** Ticks the first steps of the taken way. */
   tick(count = Infinity, differs: Readonly<Record<string, string>> = {}): this {
-    for (const { id: stepId } of pointSteps(this.point).slice(0, count)) {
+    for (const { id: stepId, touches } of pointSteps(this.point).slice(0, count)) {
       const other = differs[stepId];
-      this.write('stepTicked', { pointId: this.pointId, stepId, how: 'done', ...(other ? { differs: other } : {}) });
+      this.write('stepTicked', {
+        pointId: this.pointId,
+        stepId,
+        touches,
+        how: 'done',
+        ...(other ? { differs: other } : {}),
+      });
     }
     return this;
   }

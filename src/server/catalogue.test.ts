@@ -18,6 +18,17 @@ describe('the firm’s own items', () => {
     ({ store, end } = await temporaryStore());
   });
   afterEach(() => end());
+  it('leave out a row that can’t be read, and keep the others', async () => {
+    await writeOwnItems(store.db, [item('mine')]);
+    const broken = [
+      { shelf: 'transformer', id: 'list', data: '[1]' },
+      { shelf: 'transformer', id: 'short', data: '{"id":"short","name":"Short"}' },
+      { shelf: 'nowhere', id: 'x', data: '{}' },
+    ];
+    for (const row of broken) await store.db.insertInto('catalogue_items').values(row).execute();
+    expect((await readOwnItems(store.db)).map(({ values }) => values.id)).toEqual(['mine']);
+    expect((await readCatalogue(store.db)).transformer.filter(({ own }) => own)).toHaveLength(1);
+  });
   it('stand beside what ships, and go again', async () => {
     const catalogue = await writeOwnItems(store.db, [item('mine'), item('box-16-30', 35)]);
     expect(catalogue.transformer.filter(({ own }) => own).map(({ values }) => values.id)).toEqual([

@@ -1,17 +1,38 @@
 import { MOST_ITEMS } from '@/contract/catalogueFile';
 import { ProblemError } from '@/contract/problem';
-import { SHELF_IDS, catalogueWith, type Catalogue, type OwnItem, type ShelfId, type Values } from '@/core/catalogue';
+import {
+  SHELF_IDS,
+  SHELVES,
+  catalogueWith,
+  readItem,
+  type Catalogue,
+  type OwnItem,
+  type ShelfId,
+  type Values,
+} from '@/core/catalogue';
 import type { Database } from './db/open';
 
 type Reader = Pick<Database, 'selectFrom'>;
+
+/** A row’s text as an item of its shelf; null where it can’t be read. */
+function itemOf(shelf: ShelfId, data: string): Values | null {
+  try {
+    return readItem(SHELVES[shelf], JSON.parse(data));
+  } catch {
+    return null;
+  }
+}
 
 /** The firm’s own items, those of one shelf in the order of their ids. */
 export async function readOwnItems(db: Reader): Promise<readonly OwnItem[]> {
   const rows = await db.selectFrom('catalogue_items').selectAll().orderBy('shelf').orderBy('id').execute();
   return rows.flatMap(({ shelf, data }) => {
     const id = SHELF_IDS.find((one) => one === shelf);
-    // Only what the shelf’s checks let through was written
-    return id ? [{ shelf: id, values: JSON.parse(data) as Values }] : [];
+    const values = id ? itemOf(id, data) : null;
+    if (id && values) return [{ shelf: id, values }];
+    // One row that can’t be read holds up no other, and stays where it is
+    console.error(`an own item of the shelf ${shelf} can’t be read and is left out`);
+    return [];
   });
 }
 

@@ -1,5 +1,5 @@
 import { ProblemError } from '@/contract/problem';
-import type { Person } from '@/core/job';
+import type { Person } from '@/core/kinds';
 import type { Database } from './db/open';
 
 /** Everybody who may write entries, by name. */

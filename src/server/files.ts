@@ -10,7 +10,8 @@ export class FileStore {
 
   /** @param name of the folder in the data folder */
   constructor(dataFolder: string, name = 'files') {
-    this.folder = path.join(dataFolder, name);
+    // Where the data lie is said when the program starts: nothing of them belongs to what is built
+    this.folder = path.join(/*turbopackIgnore: true*/ dataFolder, name);
   }
 
   /** SHA-256 of some bytes, in hexadecimal. */

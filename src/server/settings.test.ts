@@ -24,6 +24,12 @@ describe('settings', () => {
       simulatedDevices: true,
     });
   });
+  it('are the defaults again where a row can’t be read', async () => {
+    await store.db.replaceInto('settings').values({ key: 'policy', value: '{"bellSide":"always"}' }).execute();
+    expect(await readSettings(store.db)).toEqual({ ...DEFAULT_SETTINGS, simulatedDevices: true });
+    await writeSettings(store.db, { policy: { bellSide: 'off' } });
+    expect(await readSettings(store.db)).toMatchObject({ policy: { bellSide: 'off' } });
+  });
   it('refuse a school or a field that does not exist', () => {
     expect(() => parse(settingsRequest, { policy: { bellSide: 'always' } })).toThrow();
     expect(() => parse(settingsRequest, { colour: 'red' })).toThrow();
@@ -36,8 +42,15 @@ describe('simulated devices', () => {
     const job = newJob();
     await createJob(store.db, store.clock, job);
     await appendEntries(store.db, store.clock, job.id, [
-      entry('pointAdded', { pointId: 'p', pointKind: 'doorbell', name: 'Front door' }),
-      entry('transformerDescribed', { pointId: 'p', ratedVolts: 16, ratedVa: 30 }),
+      entry('pointAdded', {
+        pointId: 'p',
+        pointKind: 'doorbell',
+        name: 'Front door',
+        supplyId: 'p',
+        chimeId: 'p',
+        boxId: 'p',
+      }),
+      entry('transformerDescribed', { supplyId: 'p', ratedVolts: 16, ratedVa: 30 }),
     ]);
     return job.id;
   };

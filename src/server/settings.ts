@@ -1,18 +1,27 @@
-import { DEFAULT_SETTINGS, type Settings, type SettingsRequest } from '@/contract/settings';
+import { parse } from '@/contract/parse';
+import { DEFAULT_SETTINGS, settingsRequest, type Settings, type SettingsRequest } from '@/contract/settings';
 import type { Database } from './db/open';
 
 type Reader = Pick<Database, 'selectFrom'>;
 
+/** What one row says, by the schema of what may be set; nothing where somebody has meddled with it. */
+function saidIn({ key, value }: { readonly key: string; readonly value: string }): SettingsRequest {
+  try {
+    return parse(settingsRequest, { [key]: JSON.parse(value) as unknown });
+  } catch (error) {
+    console.error(`the setting ${key} can’t be read: its default stands`, error);
+    return {};
+  }
+}
+
 /** What the firm has set; the defaults where it has not. */
 export async function readSettings(db: Reader): Promise<Settings> {
   const rows = await db.selectFrom('settings').selectAll().execute();
-  // Only what the schema of settings let through was written
-  const said = Object.fromEntries(
-    rows.map(({ key, value }) => [key, JSON.parse(value) as unknown]),
-  ) as Partial<Settings>;
+  const { policy, simulatedDevices } = rows.map(saidIn).reduce((all, one) => ({ ...all, ...one }), {});
+  const said = Object.fromEntries(Object.entries(policy ?? {}).filter(([, value]) => value !== undefined));
   return {
-    policy: { ...DEFAULT_SETTINGS.policy, ...said.policy },
-    simulatedDevices: said.simulatedDevices ?? DEFAULT_SETTINGS.simulatedDevices,
+    policy: { ...DEFAULT_SETTINGS.policy, ...said },
+    simulatedDevices: simulatedDevices ?? DEFAULT_SETTINGS.simulatedDevices,
   };
 }
 

@@ -5,10 +5,12 @@ import { parseJobFile } from '@/contract/job';
 import { ProblemError } from '@/contract/problem';
 import { FileStore } from './files';
 import { entry, newJob, temporaryStore } from './forTests';
-import { appendEntries, createJob, jobLog } from './jobs/entryStore';
+import { appendEntries, createJob } from './jobs/entryStore';
+import { jobLog } from './jobs/jobLog';
 import { exportJob, importJob } from './jobs/jobFile';
 import { boardJobs, listJobs } from './jobs/jobList';
-import { rebuildProjections } from './projection/rebuild';
+import { catchUp, rebuildProjections } from './projection/rebuild';
+import { bringUp } from './projection/project';
 import { openStore, type Store } from './store';
 
 let store: Store;
@@ -107,7 +109,7 @@ describe('projections', () => {
       job.id,
       ['siteDescribed', { name: 'Gull House', region: 'gb-230', address: 'Harbour Row 12' }],
       ['pointAdded', point],
-      ['transformerDescribed', { pointId: 'p', ratedVolts: 8, ratedVa: 8 }],
+      ['transformerDescribed', { supplyId: 'p', ratedVolts: 8, ratedVa: 8 }],
       ['noteWritten', { text: 'heron on the roof' }],
     );
     const before = await dump();
@@ -128,11 +130,109 @@ describe('projections', () => {
     expect(await boardJobs(store.db, '"*()')).toEqual([]);
     expect(await status(listJobs(store.db, { q: '', limit: 2, after: 'nonsense' }))).toBe(400);
   });
+  it('never refuse an entry: the fact is kept, the row says that it could not be made, and is made later', async () => {
+    const job = await make('Skua Point');
+    await append(job.id, ['pointAdded', point]);
+    const broken = (): never => {
+      throw new Error('a view that is broken');
+    };
+    expect(await bringUp(store.db, job.id, broken)).toBe(false);
+    const rows = await boardJobs(store.db, 'skua');
+    // What stood there stays
+    expect(rows).toMatchObject([{ fault: 'a view that is broken', points: [{ name: 'Front door' }] }]);
+    expect((await jobLog(store.db, job.id)).entries).toHaveLength(1);
+    expect(await catchUp(store.db)).toBeGreaterThan(0);
+    expect(await boardJobs(store.db, 'skua')).toMatchObject([{ fault: null }]);
+  });
+  it('say so too on the row of a job that never had one', async () => {
+    const id = v7();
+    await store.db
+      .insertInto('jobs')
+      .values({
+        id,
+        title: 'Gannet Rock',
+        created_at: store.clock.now(),
+        received_at: store.clock.now(),
+        by_id: null,
+        by_name: null,
+      })
+      .execute();
+    const broken = (): never => {
+      throw new Error('broken');
+    };
+    expect(await bringUp(store.db, id, broken)).toBe(false);
+    const row = (await boardJobs(store.db, '')).find((one) => one.id === id);
+    expect(row).toMatchObject({ title: 'Gannet Rock', points: [], fault: 'broken' });
+    await bringUp(store.db, id);
+  });
+  it('are brought up at a start where the log went on without them, or another code made them', async () => {
+    const job = await make('Dotterel Hill');
+    await append(job.id, ['pointAdded', point]);
+    const row = () => store.db.selectFrom('board').selectAll().where('job_id', '=', job.id).executeTakeFirstOrThrow();
+    const made = await row();
+    // As a kill between the commit and the row leaves it
+    await store.db
+      .updateTable('board')
+      .set({ last_seq: 0, points: '[]', made_by: 'x' })
+      .where('job_id', '=', job.id)
+      .execute();
+    expect(await catchUp(store.db)).toBeGreaterThan(0);
+    expect(await row()).toEqual(made);
+    await store.db.updateTable('board').set({ made_by: 'another code' }).where('job_id', '=', job.id).execute();
+    await catchUp(store.db);
+    expect((await row()).made_by).toBe(made.made_by);
+  });
+  it('are shown as unread where somebody has meddled with a row', async () => {
+    const job = await make('Knot Meadow');
+    await store.db.updateTable('board').set({ points: '[{"id":1}]' }).where('job_id', '=', job.id).execute();
+    expect(await boardJobs(store.db, 'meadow')).toMatchObject([{ points: [], fault: 'the row can’t be read' }]);
+    await bringUp(store.db, job.id);
+  });
   it('survive a restart', async () => {
     const again = await openStore(folder);
     const jobs = await boardJobs(again.db, 'gull');
     await again.db.destroy();
     expect(jobs).toHaveLength(1);
+  });
+});
+
+describe('points and things', () => {
+  it('are struck with a reason once something was built there, and freely before', async () => {
+    const job = await make('Ruff Lane');
+    const added = entry('pointAdded', point);
+    const strike = (reason?: string) => entry('entryStruck', { target: added.id, ...(reason ? { reason } : {}) });
+    await appendEntries(store.db, store.clock, job.id, [added]);
+    await append(job.id, ['stepTicked', { pointId: 'p', stepId: 'door-d1', touches: 'bell', how: 'done' }]);
+    expect(await status(appendEntries(store.db, store.clock, job.id, [strike()]))).toBe(422);
+    expect(await status(append(job.id, ['pointHung', { pointId: 'p', pointKind: 'floodlight' }]))).toBe(422);
+    expect(await status(appendEntries(store.db, store.clock, job.id, [strike('customer said no')]))).toBe(0);
+    const other = entry('pointAdded', { ...point, pointId: 'q' });
+    await appendEntries(store.db, store.clock, job.id, [other]);
+    expect(await status(append(job.id, ['pointHung', { pointId: 'q', pointKind: 'floodlight' }]))).toBe(0);
+    expect(await status(append(job.id, ['entryStruck', { target: other.id }]))).toBe(0);
+  });
+  it('stay while something hangs on them', async () => {
+    const job = await make('Stint Close');
+    const found = entry('thingFound', { thingId: 's2', thing: 'supply', name: 'attic' });
+    await appendEntries(store.db, store.clock, job.id, [found]);
+    await append(job.id, ['pointAdded', { ...point, supplyId: 's2' }]);
+    const refused = appendEntries(store.db, store.clock, job.id, [entry('entryStruck', { target: found.id })]);
+    await expect(refused).rejects.toThrow('Front door hangs on it');
+    await append(job.id, ['pointHung', { pointId: 'p', supplyId: 'p' }]);
+    expect(await status(append(job.id, ['entryStruck', { target: found.id }]))).toBe(0);
+  });
+  it('are refused where they are not there, each by its name', async () => {
+    const job = await make('Dunlin Rise');
+    await append(job.id, ['pointAdded', point]);
+    const says = async (...one: Parameters<typeof append>[1]) =>
+      append(job.id, one).then(
+        () => '',
+        (error: unknown) => (error instanceof ProblemError ? error.detail : ''),
+      );
+    expect(await says('transformerDescribed', { supplyId: 'nowhere', ratedVa: 10 })).toContain('no such supply');
+    expect(await says('chimeDescribed', { chimeId: 'nowhere', ratedVa: 10 })).toContain('no such chime');
+    expect(await says('boxDescribed', { boxId: 'nowhere' })).toContain('no such box');
+    expect(await says('circuitsCompared', { circuitId: 'a', otherId: 'b', same: 'yes' })).toContain('no such circuit');
   });
 });
 

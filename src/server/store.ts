@@ -2,7 +2,7 @@ import path from 'node:path';
 import { systemClock, type Clock } from './clock';
 import { openDatabase, type Database } from './db/open';
 import { FileStore } from './files';
-import { ensureProjections } from './projection/rebuild';
+import { catchUp } from './projection/rebuild';
 
 /** Everything that a request needs of this machine. */
 export interface Store {
@@ -13,12 +13,11 @@ export interface Store {
   readonly clock: Clock;
 }
 
-export const dataFolder = (): string => path.resolve(process.env.FOX_LADDER_DATA ?? './data');
+export const dataFolder = (): string => path.resolve(/*turbopackIgnore: true*/ process.env.FOX_LADDER_DATA ?? './data');
 
-/** Opens a data folder: newest form, projections of this version. */
+/** Opens a data folder in its newest form. */
 export async function openStore(folder: string, clock: Clock = systemClock): Promise<Store> {
   const db = await openDatabase(folder, clock);
-  await ensureProjections(db);
   return { db, files: new FileStore(folder), thumbs: new FileStore(folder, 'thumbs'), clock };
 }
 
@@ -29,6 +28,10 @@ declare global {
 
 /** The one store of this process. */
 export function store(): Promise<Store> {
-  globalThis.foxLadderStore ??= openStore(dataFolder());
+  globalThis.foxLadderStore ??= openStore(dataFolder()).then((opened) => {
+    // In the background: whoever comes meanwhile sees the rows of before
+    catchUp(opened.db).catch((error: unknown) => console.error('the board could not be brought up', error));
+    return opened;
+  });
   return globalThis.foxLadderStore;
 }

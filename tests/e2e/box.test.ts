@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { v7 } from 'uuid';
-import { accessible } from './screen';
+import { PATIENCE_MS, accessible } from './screen';
 import { demoStage } from './stage';
 
 const stage = demoStage();
@@ -22,7 +22,7 @@ async function newYard(): Promise<string> {
   const answer = await post(`/jobs/${id}/entries`, {
     entries: [
       entry('siteDescribed', { region: 'na-120', colourEra: 'now' }),
-      entry('pointAdded', { pointId: 'yard', pointKind: 'floodlight', name: 'Yard' }),
+      entry('pointAdded', { pointId: 'yard', pointKind: 'floodlight', name: 'Yard', boxId: 'yard' }),
       entry('pointDescribed', {
         pointId: 'yard',
         oldFixture: 'lamp',
@@ -74,7 +74,7 @@ async function rung(name: string): Promise<void> {
 
 const radio = async (name: string, value: string) => {
   const { screen } = stage();
-  const found = await screen.page.waitForSelector(`input[name="${name}"][value="${value}"]`, { timeout: 8000 });
+  const found = await screen.page.waitForSelector(`input[name="${name}"][value="${value}"]`, { timeout: PATIENCE_MS });
   await found?.scrollIntoView();
   await found?.click();
 };
@@ -227,7 +227,7 @@ describe('a lead that is moved', () => {
     const { screen, go } = stage();
     await go('Eider Yard', '?point=drive&rung=wire');
     await screen.press('Grounds together', '.steps');
-    await screen.page.waitForSelector('[aria-label^="white of cable 1"]', { timeout: 8000 });
+    await screen.page.waitForSelector('[aria-label^="white of cable 1"]', { timeout: PATIENCE_MS });
     await screen.page.$eval('[aria-label^="white of cable 1"]', (lead) => (lead as SVGElement).focus());
     await screen.page.keyboard.press('Enter');
     await screen.says('White of cable 1: neutral', '[data-testid=lead-panel]');
@@ -256,7 +256,7 @@ describe('a lead that is moved', () => {
     await screen.says('Other module lead under Trans', '[data-testid=step]');
     await screen.page.click('[data-testid=tick]');
     await screen.press('Other module lead', '.steps');
-    await screen.page.waitForSelector('[aria-label="other module lead"]', { timeout: 8000 });
+    await screen.page.waitForSelector('[aria-label="other module lead"]', { timeout: PATIENCE_MS });
     await screen.page.$eval('[aria-label="other module lead"]', (lead) => (lead as SVGElement).focus());
     await screen.page.keyboard.press('Enter');
     await screen.page.select('#lead-elsewhere', 'chime.Rear');
@@ -274,7 +274,7 @@ describe('a lead that is moved', () => {
       };
     });
     await screen.press('drawing as SVG');
-    await screen.page.waitForSelector('body[data-saved]', { timeout: 8000 });
+    await screen.page.waitForSelector('body[data-saved]', { timeout: PATIENCE_MS });
     const saved = await screen.page.$eval('body', (body) => body.getAttribute('data-saved') ?? '');
     expect(saved).toMatch(/^<svg[^>]* xmlns="http:\/\/www.w3.org\/2000\/svg"/);
     expect(saved).toContain('Trans');
@@ -293,7 +293,7 @@ describe('bad input at a box', () => {
       ['on this circuit already', 'many', /not a figure/],
     ] as const) {
       await screen.type(field, text);
-      await screen.page.waitForSelector('.field.wrong .fault', { timeout: 8000 });
+      await screen.page.waitForSelector('.field.wrong .fault', { timeout: PATIENCE_MS });
       expect(await screen.text('.field.wrong .fault')).toMatch(fault);
       await screen.type(field, ' ');
     }
@@ -314,18 +314,18 @@ describe('bad input at a box', () => {
         })
       ).status;
     const core = { id: '1', awg: 14, strands: 'solid', metal: 'copper', colour: 'black' };
-    const cable = (conductors: unknown) => send('cableDescribed', { pointId: 'back', cableId: 'x', conductors });
+    const cable = (conductors: unknown) => send('cableDescribed', { boxId: 'back', cableId: 'x', conductors });
     expect(await cable([core])).toBe(200);
     const refused = (status: number) => expect([400, 422]).toContain(status);
     refused(await cable([{ ...core, mm2: 2.5 }]));
     refused(await cable([core, core]));
     refused(await cable(Array.from({ length: 41 }, (_, i) => ({ ...core, id: String(i) }))));
     refused(await cable([{ ...core, carries: 'both' }]));
-    refused(await send('boxDescribed', { pointId: 'back', markedIn3: 0 }));
-    refused(await send('boxDescribed', { pointId: 'back', recessM: -0.01 }));
-    refused(await send('boxDescribed', { pointId: 'nobody', recessM: 0 }));
+    refused(await send('boxDescribed', { boxId: 'back', markedIn3: 0 }));
+    refused(await send('boxDescribed', { boxId: 'back', recessM: -0.01 }));
+    refused(await send('boxDescribed', { boxId: 'nobody', recessM: 0 }));
     expect(
-      await send('conductorTested', { pointId: 'back', cableId: 'c1', conductorId: '1', test: 'toGround', value: 1 }),
+      await send('conductorTested', { boxId: 'back', cableId: 'c1', conductorId: '1', test: 'toGround', value: 1 }),
     ).toBe(422);
     refused(await send('leadMoved', { pointId: 'back', lead: '', from: null, to: null }));
   });

@@ -138,11 +138,11 @@ describe('the catalogue', () => {
 describe('two doors on one transformer with three screws', () => {
   it('are worked out together, and another pair of screws is proposed', async () => {
     await go('Avocet Rectory', 'measure');
-    await screen.says('Rear door', 'svg.loop');
+    await screen.says('Back door', 'svg.loop');
     await screen.says('Two chimes', 'svg.loop');
     await go('Avocet Rectory', 'choose');
     await screen.says('24 V pair S1–S3', '[data-testid=proposal]');
-    await screen.says('both doorbells at work together', '[data-testid=rear-door]');
+    await screen.says('all doorbells at work together', '[data-testid=other-door]');
   });
   it('shows every wire before and after, and the steps that lead there', async () => {
     await screen.choose('chime', 'Module in bypass');

@@ -10,11 +10,16 @@ export const launch = (): Promise<Browser> =>
     defaultViewport: { width: 1280, height: 800 },
   });
 
+/** A wait ends with what it waits for; on a busy machine that may take its time. */
+export const PATIENCE_MS = 30_000;
+
 /** A page as a person uses it: fields by their labels, buttons by their words. */
 export class Screen {
   readonly faults: string[] = [];
 
   constructor(readonly page: Page) {
+    page.setDefaultTimeout(PATIENCE_MS);
+    page.setDefaultNavigationTimeout(3 * PATIENCE_MS);
     page.on('pageerror', (error) => this.faults.push(String(error)));
     page.on('console', (message) => message.type() === 'error' && this.faults.push(message.text()));
   }
@@ -24,7 +29,7 @@ export class Screen {
   }
 
   async field(label: string): Promise<ElementHandle> {
-    const found = await this.page.waitForSelector(`::-p-aria(${label}[role="textbox"])`, { timeout: 8000 });
+    const found = await this.page.waitForSelector(`::-p-aria(${label}[role="textbox"])`, { timeout: PATIENCE_MS });
     if (!found) throw new Error(`no field “${label}”`);
     return found;
   }
@@ -49,15 +54,25 @@ export class Screen {
     await this.page.waitForFunction(() => document.querySelector('.kept')?.textContent === 'kept');
   }
 
-  /** Clicks what carries these words: a button, a link, a line to tick. */
+  /** Clicks what carries these words; what is drawn anew in between is looked for again. */
   async press(words: string, within = 'body'): Promise<void> {
+    for (let tries = 1; ; tries++)
+      try {
+        return await this.pressOnce(words, within);
+      } catch (error) {
+        if (tries === 3 || !String(error).includes('detached')) throw error;
+      }
+  }
+
+  /** A button, a link, a line to tick. */
+  private async pressOnce(words: string, within: string): Promise<void> {
     const handle = await this.page.waitForFunction(
       (text, scope) =>
         [...document.querySelectorAll<HTMLElement>(`${scope} :is(button, a, label.yes, summary)`)].find(
           (one) =>
             (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(text) && one.getClientRects().length > 0,
         ),
-      { timeout: 8000 },
+      { timeout: PATIENCE_MS },
       words,
       within,
     );
@@ -69,13 +84,13 @@ export class Screen {
 
   /** Presses one of a group of choices. */
   async choose(group: string, words: string): Promise<void> {
-    await this.page.waitForSelector(`[role="group"][aria-label^="${group}"]`, { timeout: 8000 });
+    await this.page.waitForSelector(`[role="group"][aria-label^="${group}"]`, { timeout: PATIENCE_MS });
     await this.press(words, `[role="group"][aria-label^="${group}"]`);
   }
 
   /** Goes to a part of the survey. */
   async area(name: string): Promise<void> {
-    await this.page.waitForSelector('nav.areas', { timeout: 8000 });
+    await this.page.waitForSelector('nav.areas', { timeout: PATIENCE_MS });
     await this.page.evaluate(
       (words) =>
         [...document.querySelectorAll<HTMLButtonElement>('nav.areas button')]
@@ -97,7 +112,7 @@ export class Screen {
         [...document.querySelectorAll(scope)].some((one) =>
           (one.textContent ?? '').replace(/\s+/g, ' ').includes(words),
         ),
-      { timeout: 8000 },
+      { timeout: PATIENCE_MS },
       text,
       selector,
     );

@@ -27,6 +27,7 @@ export class Server {
       process.execPath,
       ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'],
       {
+        cwd: process.env.FOX_LADDER_BUILT,
         stdio: ['ignore', 'ignore', 'inherit'],
         env: { ...process.env, NODE_OPTIONS: '', NODE_ENV: 'production', FOX_LADDER_DATA: this.folder },
       },
@@ -53,7 +54,7 @@ export class Server {
 
   async stop(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<void> {
     const server = this.process;
-    if (!server || server.exitCode !== null) return;
+    if (!server || server.exitCode !== null || server.signalCode !== null) return;
     const ended = new Promise((resolve) => server.once('exit', resolve));
     server.kill(signal);
     // A browser may hold a connection open for half a minute

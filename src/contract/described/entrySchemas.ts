@@ -1,5 +1,5 @@
 import type { JsonSchema } from './convertSchema.mjs';
-import { ENTRY_KINDS, type EntryKind } from '@/core/job';
+import { ENTRY_KINDS, versionOf, type EntryKind } from '@/core/kinds';
 import { entryEnvelope } from '../job';
 import { jsonSchemaOf } from './jsonSchema';
 
@@ -28,10 +28,12 @@ export function entrySchema(
       properties: {
         ...envelope.properties,
         kind: { const: kind },
+        version: { const: versionOf(kind) },
         data: { $ref: `${home}${dataName(kind)}` },
         ...more,
       },
-      required: [...(envelope.required ?? []), ...must],
+      // Left out it is 1
+      required: [...(envelope.required ?? []), ...(versionOf(kind) > 1 ? ['version'] : []), ...must],
       additionalProperties: false,
     })),
   };

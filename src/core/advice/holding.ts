@@ -6,6 +6,7 @@ import {
   doorsOf,
   dropUnder,
   drynessOf,
+  othersAlone,
   seenFromDoor,
   wordOf,
   worstSwings,
@@ -62,13 +63,18 @@ function hold(bell: BellCase, houses: Houses, way: Way, timeDomain: TimeDomain |
   const swings = worstSwings(bell);
   const low = doorsOf(bell, houses, way.change, swings.low);
   const high = seenFromDoor(bell, houses, way.change, swings.high);
+  const most = (bell.shared?.others ?? []).map((other) => other.doorMaxVolts);
+  const othersHigh = othersAlone(bell, houses, way.change, swings.high, most);
   for (const state of states) dropUnder(holds, low.front(state), houses, state, doorMinVolts);
-  const rear = bell.shared?.rear;
-  if (rear && low.rear)
+  (bell.shared?.others ?? []).forEach(({ doorMinVolts: least, doorMaxVolts: highest }, k) => {
     for (const state of states)
-      low.rear(state).forEach((volts, i) => {
-        if (volts < rear.doorMinVolts) holds[i] = 0;
+      low.volts(state).others[k]?.forEach((volts, i) => {
+        if (volts < least) holds[i] = 0;
       });
+    othersHigh[k]?.forEach((volts, i) => {
+      if (volts > highest) holds[i] = 0;
+    });
+  });
   // The door never stands over the open volts: most houses need no further look
   for (let i = 0; i < holds.length; i++) {
     if (holds[i] === 0 || (high.emf[i] ?? 0) <= doorMaxVolts) continue;

@@ -101,7 +101,7 @@ describe('what the premises add or take away', () => {
     expect(ids(known(16, 20), {})).not.toContain('keep+diode');
   });
   it('where there was no bell nothing is kept, and its route is counted', () => {
-    const options = optionsFor(known(16, 20), { ...NONE, newSupply: { minutes: 60, cost: 15 } });
+    const options = optionsFor(known(16, 20), { ...NONE, newSupply: { fits: [], minutes: 60, cost: 15 } });
     expect(options.every(({ transformer }) => transformer !== null)).toBe(true);
     const [one] = optionsFor(known(16, 20), NONE).filter(({ transformer }) => transformer !== null);
     expect(options.find(({ id }) => id === one?.id)?.minutes).toBe((one?.minutes ?? NaN) + 60);

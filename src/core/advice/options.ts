@@ -97,8 +97,15 @@ function enclosureFor({ fit, railWays }: TransformerItem, { freeRailWays, catalo
     : null;
 }
 
+/** Transformers that can stand where the new supply comes from; all where nobody said, or none fits. */
+function fitting(all: readonly TransformerItem[], fits: readonly TransformerItem['fit'][]): readonly TransformerItem[] {
+  const some = all.filter(({ fit }) => fits.includes(fit));
+  return some.length > 0 ? some : all;
+}
+
 function suppliesFor(survey: BellSurvey, premises: Premises): readonly Supply[] {
-  const { taps, catalogue, newSupply } = premises;
+  const { taps, catalogue, newSupply, decided } = premises;
+  if (decided) return [{ transformer: decided.transformer, tap: decided.tap, enclosure: null }];
   const old: readonly Supply[] = [
     { transformer: null, tap: null, enclosure: null },
     ...taps.map((tap) => ({ transformer: null, tap, enclosure: null })),
@@ -107,7 +114,7 @@ function suppliesFor(survey: BellSurvey, premises: Premises): readonly Supply[] 
   const kept = survey.chime.kind === 'boxedMains' || newSupply ? [] : old;
   return [
     ...kept,
-    ...transformersIn(catalogue, survey.region.id).map((transformer) => ({
+    ...fitting(transformersIn(catalogue, survey.region.id), newSupply?.fits ?? []).map((transformer) => ({
       transformer,
       tap: null,
       enclosure: enclosureFor(transformer, premises),
@@ -133,7 +140,7 @@ function forbiddenWhy({ forbids, battery }: DeviceProfile, treatment: Treatment,
 
 /** All sensible ways at this point: what feeds it × treatments of this chime × wire × device. */
 export function optionsFor(survey: BellSurvey, premises: Premises): readonly Option[] {
-  const { spare, badSplices, heatingDoubt, newSupply, catalogue } = premises;
+  const { badSplices, heatingDoubt, newSupply, catalogue } = premises;
   const treatments = fittedTreatments(catalogue, survey.chime.kind, survey.region.id);
   const supplies = suppliesFor(survey, premises);
   const wires = wireRemediesFor(survey, premises);
@@ -158,7 +165,7 @@ export function optionsFor(survey: BellSurvey, premises: Premises): readonly Opt
             change: {
               transformer,
               treatment: treatment.standing,
-              pairFactor: pairFactors(survey, spare, wire, pulledMm2),
+              pairFactor: pairFactors(survey, premises, wire, pulledMm2),
               ...(turned ? { tap: turned } : {}),
               ...(wire === 'mend' ? { mended: badSplices } : {}),
             },

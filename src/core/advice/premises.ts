@@ -1,6 +1,6 @@
 import type { RunName } from '../bell';
-import type { ScrewPair } from '../wiring';
-import { SHIPPED_CATALOGUE, type Catalogue } from '../catalogue';
+import type { ScrewPair, TransformerFit } from '../wiring';
+import { SHIPPED_CATALOGUE, type Catalogue, type TransformerItem } from '../catalogue';
 
 /** Spare pairs that could be joined, per run. */
 export type SparePairs = Readonly<Record<RunName, number>>;
@@ -22,10 +22,23 @@ export interface Premises {
   readonly badSplices: readonly RunName[];
   /** Free ways on the board’s rail; null where nobody looked: an enclosure is counted then. */
   readonly freeRailWays: number | null;
+  /** The old cable stays in the wall, out of use: new wire is pulled in any way. */
+  readonly cableLeft: boolean;
   /** The transformer may be the heating’s: it is not borrowed. */
   readonly heatingDoubt: boolean;
   /** There was no bell: what its cable route takes; null where there was one. */
-  readonly newSupply: { readonly minutes: number; readonly cost: number } | null;
+  readonly newSupply: {
+    readonly minutes: number;
+    readonly cost: number;
+    /** What can stand where it comes from; empty: nobody has said where. */
+    readonly fits: readonly TransformerFit[];
+  } | null;
+  /** What feeds this supply was chosen at another door: it is chosen once for all of them. */
+  readonly decided: {
+    readonly at: string;
+    readonly transformer: TransformerItem | null;
+    readonly tap: Tap | null;
+  } | null;
   readonly catalogue: Catalogue;
 }
 
@@ -34,7 +47,9 @@ export const ORDINARY_PREMISES: Premises = {
   taps: [],
   badSplices: [],
   freeRailWays: null,
+  cableLeft: false,
   heatingDoubt: false,
   newSupply: null,
+  decided: null,
   catalogue: SHIPPED_CATALOGUE,
 };

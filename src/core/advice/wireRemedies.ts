@@ -1,7 +1,7 @@
 import { AS_FOUND_PAIRS, type BellSurvey, type Change, type RunName } from '../bell';
 import { figureOf, type Catalogue } from '../catalogue';
 import { MATERIAL_FACTOR, awgToMm2 } from '../circuit';
-import type { Premises, SparePairs } from './premises';
+import type { Premises } from './premises';
 
 /** What is done about the wire. */
 export const WIRE_REMEDIES = ['keep', 'join', 'repull', 'mend'] as const;
@@ -38,7 +38,7 @@ export function cableOf({ cable }: Catalogue): {
 /** Conductance of each run under a remedy, over what is there. */
 export function pairFactors(
   survey: BellSurvey,
-  spare: SparePairs,
+  { spare, cableLeft }: Pick<Premises, 'spare' | 'cableLeft'>,
   wire: WireRemedy,
   pulledMm2: number,
 ): Change['pairFactor'] {
@@ -46,7 +46,8 @@ export function pairFactors(
     const { pairs, material } = survey.runs[run];
     if (wire === 'join') return (pairs + spare[run]) / pairs;
     const area = areaOf(survey, run);
-    if (wire === 'repull' && area !== null && area < WIRE_THIN_MM2)
+    // Of an old cable that nobody looked at the new one is taken to be no better
+    if (wire === 'repull' && area !== null && (cableLeft || area < WIRE_THIN_MM2))
       return (pulledMm2 / (area * pairs)) * MATERIAL_FACTOR[material];
     return 1;
   };
@@ -56,17 +57,20 @@ export function pairFactors(
 }
 
 /** Which wire remedies there are here: pairs that lie unused, runs that are thin, splices that are bad. */
-export const wireRemediesFor = (survey: BellSurvey, { spare, badSplices }: Premises): readonly WireRemedy[] => [
-  'keep',
-  ...(spare.toChime + spare.toDoor > 0 ? (['join'] as const) : []),
-  ...(RUNS.some((run) => isThin(survey, run)) ? (['repull'] as const) : []),
-  ...(badSplices.length > 0 ? (['mend'] as const) : []),
-];
+export function wireRemediesFor(survey: BellSurvey, { spare, badSplices, cableLeft }: Premises): readonly WireRemedy[] {
+  if (cableLeft) return ['repull'];
+  return [
+    'keep',
+    ...(spare.toChime + spare.toDoor > 0 ? (['join'] as const) : []),
+    ...(RUNS.some((run) => isThin(survey, run)) ? (['repull'] as const) : []),
+    ...(badSplices.length > 0 ? (['mend'] as const) : []),
+  ];
+}
 
 /** Minutes and money of a wire remedy. */
 export function wireEffort(
   survey: BellSurvey,
-  { badSplices, catalogue }: Premises,
+  { badSplices, cableLeft, catalogue }: Premises,
   wire: WireRemedy,
 ): { minutes: number; cost: number } {
   switch (wire) {
@@ -80,7 +84,10 @@ export function wireEffort(
       const { minutes, cost } = cableOf(catalogue);
       const metres = RUNS.reduce((sum, run) => {
         const { lengthM } = survey.runs[run];
-        return sum + (isThin(survey, run) ? (lengthM ? (lengthM.low + lengthM.high) / 2 : GUESSED_RUN_M / 2) : 0);
+        return (
+          sum +
+          (cableLeft || isThin(survey, run) ? (lengthM ? (lengthM.low + lengthM.high) / 2 : GUESSED_RUN_M / 2) : 0)
+        );
       }, 0);
       return { minutes: Math.round(REPULL_MINUTES + minutes * metres), cost: Math.round(cost * metres) };
     }

@@ -2,14 +2,14 @@ import type { LastingState } from '../catalogue';
 import { asFound, drawOf } from './asFound';
 import { instrumentsOf, type BellCase, type Evidence } from './bellCase';
 import { circuitOf, worstSwings, type Change, type Conditions } from './conditions';
-import { houseAt, overHouses, type House, type Houses } from './houses';
+import { houseAt, overHouses, type Houses } from './houses';
 import { expectationOf, middleOf, readingSigma } from './likelihood';
 import { judge, plateOf, type Judgement } from './judge';
 import { STATIONS, stationVolts, type Station } from './loopVolts';
 import { bandOf, type Band } from './percentiles';
 import { DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
 import { LENGTH, METER } from './priors';
-import { sharedStations } from './sharedTransformer';
+import { sharedStations } from './doors';
 import { caseOf } from './surveyedCase';
 import { lengthText } from '../units';
 import { sourceIsKnown, type BellSurvey } from './survey';
@@ -111,25 +111,28 @@ export function estimate(survey: BellSurvey, draws: number = DRAWS_WHILE_TYPING)
 /** The verdict on the point as it is wired now. */
 export const judgeAsFound = (known: Estimate): Judgement => judge(known.survey, known.houses, asFound(known.survey));
 
-/** Volts at each station of a house on a day: the closed form of the loop, or the network of a shared transformer. */
+/** Volts at each station of house `i` on a day: the closed form of the loop, or all doors of the supply together. */
 function stationsOf(
-  survey: BellSurvey,
+  { survey, houses }: Estimate,
   change: Change,
   name: LastingState,
-): (house: House, day: Conditions) => readonly number[] {
+): (i: number, day: Conditions) => readonly number[] {
   const bell = caseOf(survey);
   const state = bell.device.states.find((one) => one.name === name);
   if (!bell.shared || !state)
-    return (house, day) => stationVolts(circuitOf(house, change, day), drawOf(survey, house, name));
-  const solve = sharedStations(bell, bell.shared, change);
-  return (house, day) => solve(house, day, state);
+    return (i, day) => {
+      const house = houseAt(houses, i);
+      return stationVolts(circuitOf(house, change, day), drawOf(survey, house, name));
+    };
+  const solve = sharedStations(bell, houses, change);
+  return (i, day) => solve(i, day, state);
 }
 
 /** Volts on their way to the door in one state at the worst swing, for the drawing. */
 export function fallingVolts(known: Estimate, change: Change, state: LastingState): FallingVolts {
   const { low } = worstSwings(caseOf(known.survey));
-  const stations = stationsOf(known.survey, change, state);
-  const all = Array.from({ length: known.houses.count }, (_, i) => stations(houseAt(known.houses, i), low));
+  const stations = stationsOf(known, change, state);
+  const all = Array.from({ length: known.houses.count }, (_, i) => stations(i, low));
   return STATIONS.map((station, i) => ({ station, band: bandOf(all.map((volts) => volts[i] ?? 0)) }));
 }
 
@@ -144,18 +147,18 @@ export function predictedDoorVolts(
   mainsVolts: number | null,
 ): Band {
   const nominal = known.survey.region.mains.nominalVolts;
-  const stations = stationsOf(known.survey, change, state);
+  const stations = stationsOf(known, change, state);
   const band = bandOf(
-    overHouses(
-      known.houses,
-      (house) =>
-        stations(house, {
-          mains: mainsVolts === null ? house.mainsLater : mainsVolts / nominal,
-          winding: house.winding,
-          toChimeCelsius: house.toChimeCelsius,
-          toDoorCelsius: house.toDoorCelsius,
-        }).at(-1) ?? 0,
-    ),
+    Float64Array.from({ length: known.houses.count }, (_, i) => {
+      const house = houseAt(known.houses, i);
+      const day = {
+        mains: mainsVolts === null ? house.mainsLater : mainsVolts / nominal,
+        winding: house.winding,
+        toChimeCelsius: house.toChimeCelsius,
+        toDoorCelsius: house.toDoorCelsius,
+      };
+      return stations(i, day).at(-1) ?? 0;
+    }),
   );
   const meter = (volts: number): number => (METER.percent / 100) * volts + METER.counts * METER.resolutionVolts;
   return { low: band.low - meter(band.low), likely: band.likely, high: band.high + meter(band.high) };

@@ -60,6 +60,23 @@ export interface RunCase {
   readonly dayCelsius: Span;
 }
 
+/**
+ * Another door on the same supply. `joins`: where its wire leaves what it shares with this one, from the least to the
+ * most: at the supply (by a chime of its own, or none), at the chime, or at the same screw. `path`: what stands in its own
+ * way; as this door’s, its own coil (past it where the chime is out of the loop), or a path of its own.
+ */
+export interface OtherCase {
+  readonly joins: 'supply' | 'chime' | 'terminal';
+  readonly chimeId: string;
+  readonly path: TreatmentPath | 'asHere' | 'coil';
+  readonly states: readonly CaseState[];
+  readonly doorMinVolts: number;
+  readonly doorMaxVolts: number;
+  /** Its run over this door’s, and its chime’s run over this chime’s. */
+  readonly runShare: number;
+  readonly chimeRunShare: number;
+}
+
 /** One doorbell’s circuit as the solver takes it: everything said, and for all else what is believed. */
 export interface BellCase {
   readonly mains: {
@@ -81,17 +98,11 @@ export interface BellCase {
     readonly likelyRatio: number;
   };
   readonly present: TreatmentPath;
-  /** What else hangs on the transformer; null at an ordinary point. */
+  /** What else hangs on the supply; null at an ordinary point. */
   readonly shared: {
     /** Another chime between the first one’s Trans and Front. */
     readonly secondChime: boolean;
-    /** A doorbell at the rear door. `runShare`: its run over that of the front door. */
-    readonly rear: {
-      readonly states: readonly CaseState[];
-      readonly doorMinVolts: number;
-      readonly doorMaxVolts: number;
-      readonly runShare: number;
-    } | null;
+    readonly others: readonly OtherCase[];
   } | null;
   readonly device: {
     readonly states: readonly CaseState[];

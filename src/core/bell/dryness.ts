@@ -1,6 +1,7 @@
 import { lowestCapVolts } from '../circuit';
 import type { CaseState } from './bellCase';
 import type { Houses } from './houses';
+import { ofRank, select } from './percentiles';
 import type { SeenFromDoor } from './seenFromDoor';
 
 /** What stands behind a device's bridge (catalogue, engineering defaults). */
@@ -67,37 +68,51 @@ export function drynessOf(
     const emf = seen.emf[i] ?? 0;
     const ohms = seen.ohms[i] ?? 0;
     const reactance = seen.reactanceOhms[i] ?? 0;
-    strain[i] = (wattsOf(i) * Math.sqrt(ohms * ohms + reactance * reactance)) / (emf * emf);
+    // Worst first, as the other order: less is worse
+    strain[i] = -(wattsOf(i) * Math.sqrt(ohms * ohms + reactance * reactance)) / (emf * emf);
     const peak = Math.SQRT2 * (volts[i] ?? 0) - capacitor.dropVolts;
     left[i] = peak * peak - drained * wattsOf(i);
   }
   const dry = new Uint8Array(count);
   const isDry = (i: number): boolean =>
     (volts[i] ?? 0) <= 0 || lowest(i, capacitor.lockOutVolts) <= capacitor.lockOutVolts;
-  /** How many at the head of an order, worst first, run dry. */
-  const border = (order: readonly number[]): number => {
-    const first = Math.floor(FIRST_TRIED * order.length);
-    if (order.length === 0 || !isDry(order[first] ?? 0)) return 0;
+  /**
+   * Up to which key of an order, worst first, houses run dry; null where none does. Most often none: then only the one
+   * at the head is looked for, and nothing sorted.
+   */
+  const border = (houseOf: Uint32Array, keyOf: Float64Array): number | null => {
+    const keys = new Float64Array(houseOf.length);
+    for (let n = 0; n < keys.length; n++) keys[n] = keyOf[houseOf[n] ?? 0] ?? 0;
+    const first = Math.floor(FIRST_TRIED * keys.length);
+    if (keys.length === 0) return null;
+    const firstKey = ofRank(keys, first);
+    if (!isDry(houseOf[keys.indexOf(firstKey)] ?? 0)) return null;
+    // Halving by ranks: each look leaves the keys parted there, so that the next one is half the work
+    const parted = keys.slice();
     let low = first;
-    let high = order.length;
+    let high = keys.length;
     while (high - low > 1) {
       const middle = (low + high) >> 1;
-      if (isDry(order[middle] ?? 0)) low = middle;
+      select(parted, low, high - 1, middle);
+      if (isDry(houseOf[keys.indexOf(parted[middle] ?? 0)] ?? 0)) low = middle;
       else high = middle;
     }
-    return high;
+    return Math.max(...parted.subarray(low, high));
   };
-  const all = Array.from(volts.keys());
-  const emptied = all
-    .filter((i) => (strain[i] ?? 0) < FAR_FROM_COLLAPSE)
-    .sort((a, b) => (left[a] ?? 0) - (left[b] ?? 0));
-  const last = emptied[border(emptied) - 1];
-  if (last !== undefined) for (let i = 0; i < count; i++) if ((left[i] ?? 0) <= (left[last] ?? 0)) dry[i] = 1;
-  const strained = all.filter((i) => dry[i] === 0).sort((a, b) => (strain[b] ?? 0) - (strain[a] ?? 0));
-  for (const i of strained.slice(0, border(strained))) dry[i] = 1;
+  const all = Uint32Array.from(volts.keys());
+  const emptied = border(
+    all.filter((i) => (strain[i] ?? 0) > -FAR_FROM_COLLAPSE),
+    left,
+  );
+  if (emptied !== null) for (let i = 0; i < count; i++) if ((left[i] ?? 0) <= emptied) dry[i] = 1;
+  const strained = border(
+    all.filter((i) => dry[i] === 0),
+    strain,
+  );
+  if (strained !== null) for (let i = 0; i < count; i++) if ((strain[i] ?? 0) <= strained) dry[i] = 1;
 
   let sum = 0;
   for (const one of dry) sum += one;
-  const middle = all.sort((a, b) => (volts[a] ?? 0) - (volts[b] ?? 0))[count >> 1] ?? 0;
+  const middle = sum === 0 ? 0 : volts.indexOf(ofRank(volts, count >> 1));
   return { dry, share: sum / count, likelyCapVolts: sum === 0 ? NaN : lowest(middle) };
 }

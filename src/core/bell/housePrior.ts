@@ -166,6 +166,8 @@ export function housePrior(bell: BellCase): HousePrior {
   }
 
   const { badShare, badOhms, goodUpToOhms } = SPLICE;
+  /** A run that is not there hides no splice. */
+  const isThere = ({ lengthM, halfM }: RunCase): boolean => lengthM + halfM > 0;
   function spliceOhms(one: number): number {
     if (one > 1 - badShare) return badOhms[0] * (badOhms[1] / badOhms[0]) ** ((one - 1 + badShare) / badShare);
     return (goodUpToOhms * one) / (1 - badShare);
@@ -178,8 +180,8 @@ export function housePrior(bell: BellCase): HousePrior {
       writeSource(z, at, into, i);
       into.toChimeOhms[i] = runOhms('toChime', runs.toChime, z, at);
       into.toDoorOhms[i] = runOhms('toDoor', runs.toDoor, z, at);
-      into.toChimeSpliceOhms[i] = spliceOhms(share(z, at + UNKNOWN.spliceChime));
-      into.toDoorSpliceOhms[i] = spliceOhms(share(z, at + UNKNOWN.spliceDoor));
+      into.toChimeSpliceOhms[i] = isThere(runs.toChime) ? spliceOhms(share(z, at + UNKNOWN.spliceChime)) : 0;
+      into.toDoorSpliceOhms[i] = isThere(runs.toDoor) ? spliceOhms(share(z, at + UNKNOWN.spliceDoor)) : 0;
       const coil = chime.likelyOhms * drawFrom(coilFactor, z[at + UNKNOWN.coil] ?? 0);
       into.coilOhms[i] = coil;
       into.coilReactanceOhms[i] =

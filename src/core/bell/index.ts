@@ -15,7 +15,7 @@ export {
   judge,
   wordOf,
   type Judgement,
-  type RearJudgement,
+  type OtherJudgement,
   type StateJudgement,
   type VerdictWord,
 } from './judge';
@@ -39,7 +39,7 @@ export { housePrior, sourceFromNameplate } from './housePrior';
 export { houseAt, overHouses, type House, type Houses } from './houses';
 export { expectationOf, middleOf, readingSigma, reportChance } from './likelihood';
 export { doorVoltsAt, doorVoltsOf, dropUnder, seenFromDoor, type SeenFromDoor } from './seenFromDoor';
-export { doorsOf, type Doors } from './sharedTransformer';
+export { doorsOf, othersAlone, type Doors } from './doors';
 export { METER, REPORT, RUN_CELSIUS } from './priors';
 export { asFound, drawOf } from './asFound';
 export { caseOf } from './surveyedCase';
@@ -47,4 +47,4 @@ export { STATIONS, doorVolts, type Draw, type Station } from './loopVolts';
 export { bandOf, type Band } from './percentiles';
 export { DRAWS_FOR_A_CHOICE, DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
 export { chimeFigures, type ChimeFigures } from './press';
-export { UNKNOWN_RUN, sourceIsKnown, type BellSurvey, type Reading, type RunSurvey } from './survey';
+export { UNKNOWN_RUN, sourceIsKnown, type BellSurvey, type OtherDoor, type Reading, type RunSurvey } from './survey';

@@ -5,8 +5,9 @@ import { bandOf, type Band } from './percentiles';
 import { drynessOf } from './dryness';
 import { energyBudget } from './energyBudget';
 import { doorVoltsOf, seenFromDoor } from './seenFromDoor';
-import { doorsOf } from './sharedTransformer';
-import { sourceIsKnown, type BellSurvey } from './survey';
+import type { BellCase, CaseState } from './bellCase';
+import { decidingStates, doorsOf, othersAlone, type Doors } from './doors';
+import { sourceIsKnown, type BellSurvey, type OtherDoor } from './survey';
 import { caseOf } from './surveyedCase';
 
 export type VerdictWord = 'holds' | 'tight' | 'cannotTell' | 'fails' | 'tooHigh' | 'notComputed';
@@ -34,8 +35,10 @@ export interface StateJudgement {
   readonly belief: number;
 }
 
-/** A doorbell that shares the transformer: its least volts over all lasting states. */
-export interface RearJudgement {
+/** Another door on the supply: its least volts over all lasting states. */
+export interface OtherJudgement {
+  readonly id: string;
+  readonly name: string;
   readonly low: Band;
   readonly belief: number;
   readonly minVolts: number;
@@ -60,11 +63,14 @@ export interface Judgement {
   readonly tooHighShare: number;
   /** What the time domain adds: share of houses in which the device's capacitor runs dry, and its lowest volts likely. */
   readonly dry: { readonly share: number; readonly likelyCapVolts: number };
-  /** The rear door’s doorbell in its hungriest moment; null where there is none. */
-  readonly rear: RearJudgement | null;
+  /** Every other door on the supply in its hungriest moment; the belief above counts them in. */
+  readonly others: readonly OtherJudgement[];
   /** One sentence with the two figures that decide. */
   readonly reason: string;
 }
+
+/** So many likely houses tell the band of a state that decides nothing. */
+const ENOUGH_FOR_A_BAND = 1000;
 
 const volts = (value: number): string => `${value.toFixed(1)} V`;
 
@@ -79,6 +85,16 @@ export function plateOf(survey: BellSurvey, change: Change): { volts: number; va
   return ratedVolts !== null && va !== null ? { volts: ratedVolts, va } : null;
 }
 
+/** States that leave the most volts: the one of the fewest watts, where all draw in the same way. */
+function lightestStates({ device: { states } }: BellCase): readonly CaseState[] {
+  const lightest = states.reduce((least, one) => (one.watts < least.watts ? one : least));
+  const alike = states.every(
+    ({ powerFactor, displacementFactor }) =>
+      powerFactor === lightest.powerFactor && displacementFactor === lightest.displacementFactor,
+  );
+  return alike ? [lightest] : states;
+}
+
 /** Door volts of every house at the worst swings: each state on the low end, the highest of all on the high end. */
 function solveAll(survey: BellSurvey, houses: Houses, change: Change) {
   const bell = caseOf(survey);
@@ -87,20 +103,18 @@ function solveAll(survey: BellSurvey, houses: Houses, change: Change) {
   // Lightest of all: with nothing else drawing
   const high = seenFromDoor(bell, houses, change, swings.high);
   const highs = new Float64Array(houses.count);
-  for (const state of bell.device.states)
+  for (const state of lightestStates(bell))
     doorVoltsOf(high, houses, state).forEach((volts, i) => (highs[i] = Math.max(highs[i] ?? 0, volts)));
-  const lows = bell.device.states.map((state) => doorVoltsOf(low.front(state), houses, state));
-  const rearLows = bell.device.states.flatMap((state) => low.rear?.(state) ?? []);
-  const hungriest = bell.device.states.reduce(
-    (most, { watts }, k, all) => (watts > (all[most]?.watts ?? 0) ? k : most),
-    0,
-  );
-  const [state, volts] = [bell.device.states[hungriest], lows[hungriest]];
-  const dryness =
-    state && volts && isComputed(survey, change)
-      ? drynessOf(low.front(state), houses, state, volts, survey.device, survey.region.mains.frequencyHz)
-      : null;
-  return { lows, highs, dryness, rearLows };
+  const deciding = decidingStates(bell);
+  const lows = deciding.map((state) => low.volts(state).here);
+  const othersLow = leastOf(bell, deciding, low);
+  const most = (bell.shared?.others ?? []).map(({ doorMaxVolts }) => doorMaxVolts);
+  const othersHigh = othersAlone(bell, houses, change, swings.high, most);
+  const state = deciding.reduce((most, one) => (one.watts > most.watts ? one : most));
+  const dryness = isComputed(survey, change)
+    ? drynessOf(low.front(state), houses, state, low.volts(state).here, survey.device, survey.region.mains.frequencyHz)
+    : null;
+  return { bell, deciding, lows, highs, dryness, othersLow, othersHigh, doors: low };
 }
 
 /** The word for a belief (domain/power, table of verdicts); `full`: the likely case stands over `doorFullVolts`. */
@@ -111,27 +125,45 @@ export function wordOf(belief: number, tooHigh: boolean, full: boolean, overRati
   return belief >= BELIEF.holds && full && !overRating ? 'holds' : 'tight';
 }
 
-function rearOf({ shared }: BellSurvey, lows: readonly Float64Array[]): RearJudgement | null {
-  const [first] = lows;
-  if (!shared?.rear || !first) return null;
-  const { doorMinVolts } = shared.rear.device;
-  const least = first.map((_, i) => Math.min(...lows.map((column) => column[i] ?? 0)));
-  return {
-    low: bandOf(least),
-    belief: least.reduce((sum, one) => sum + (one >= doorMinVolts ? 1 : 0), 0) / least.length,
-    minVolts: doorMinVolts,
-  };
+/** The least volts of every other door over all states, house by house. */
+function leastOf({ shared }: BellCase, states: readonly CaseState[], doors: Doors): readonly Float64Array[] {
+  const byState = states.map((state) => doors.volts(state).others);
+  return (shared?.others ?? []).map((_, k) =>
+    (byState[0]?.[k] ?? new Float64Array()).map((_volts, i) =>
+      Math.min(...byState.map((columns) => columns[k]?.[i] ?? 0)),
+    ),
+  );
 }
+
+/** In which houses another door stays within its limits. */
+const keeps = (
+  { doorMinVolts, doorMaxVolts }: Pick<OtherDoor['device'], 'doorMinVolts' | 'doorMaxVolts'>,
+  low: number,
+  high: number,
+): boolean => low >= doorMinVolts && high <= doorMaxVolts;
+
+const othersOf = (
+  { shared }: BellSurvey,
+  lows: readonly Float64Array[],
+  highs: readonly Float64Array[],
+): readonly OtherJudgement[] =>
+  (shared?.others ?? []).map(({ id, name, device }, k) => {
+    const low = lows[k] ?? new Float64Array();
+    const kept = low.reduce((sum, volts, i) => sum + (keeps(device, volts, highs[k]?.[i] ?? 0) ? 1 : 0), 0);
+    return { id, name, low: bandOf(low), belief: kept / low.length, minVolts: device.doorMinVolts };
+  });
 
 function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states'>): string {
   const { doorFullVolts, doorMinVolts, doorMaxVolts } = survey.device;
   const when = `${STATE_WORDS[judged.governing]} on low mains`;
   const at = judged.governingVolts;
-  const { rear } = judged;
-  if (rear && rear.belief < BELIEF.tight && at >= doorMinVolts)
-    return rear.low.likely >= rear.minVolts
-      ? `The front door keeps ${volts(at)}, but the rear doorbell on the same transformer holds in ${percent(rear.belief)} of cases.`
-      : `The front door keeps ${volts(at)}, but the rear doorbell on the same transformer ${rear.low.likely > 0 ? `falls to ${volts(rear.low.likely)}` : 'gets too little to run at all'}; it drops out under ${volts(rear.minVolts)}.`;
+  const weakest = judged.others.toSorted((a, b) => a.belief - b.belief)[0];
+  if (weakest && weakest.belief < BELIEF.tight && at >= doorMinVolts) {
+    const { name, low, minVolts, belief } = weakest;
+    return low.likely >= minVolts
+      ? `This door keeps ${volts(at)}, but ${name} on the same transformer holds in ${percent(belief)} of cases.`
+      : `This door keeps ${volts(at)}, but ${name} on the same transformer ${low.likely > 0 ? `falls to ${volts(low.likely)}` : 'gets too little to run at all'}; it drops out under ${volts(minVolts)}.`;
+  }
   const budget = energyBudget(survey.device);
   if (budget && at >= doorMinVolts && ['holds', 'tight', 'fails'].includes(judged.verdict))
     return budget.covers
@@ -187,25 +219,29 @@ const percent = (share: number): string => (share < 0.01 ? 'under 1 %' : `${Math
  * Without anything known of the source the word is “can't tell yet”, whatever the guesses say.
  */
 export function judge(survey: BellSurvey, houses: Houses, change: Change): Judgement {
-  const { lows, highs, dryness, rearLows } = solveAll(survey, houses, change);
-  const rear = rearOf(survey, rearLows);
-  const rearMin = rear?.minVolts ?? 0;
+  const { bell, deciding, lows, highs, dryness, othersLow, othersHigh, doors } = solveAll(survey, houses, change);
+  const devices = (survey.shared?.others ?? []).map(({ device }) => device);
   const { doorMinVolts, doorMaxVolts, doorFullVolts, watts, powerFactor } = survey.device;
   const plate = plateOf(survey, change);
+  const every = Math.max(1, Math.floor(houses.count / ENOUGH_FOR_A_BAND));
   const states = LASTING_STATES.map((state, k) => {
-    const volts = lows[k] ?? new Float64Array();
-    const low = bandOf(volts);
-    const rearVolts = bandOf(rearLows[k] ?? []).likely;
-    const rearDevice = survey.shared?.rear?.device;
-    const rearAmps = rearDevice && rearVolts > 0 ? rearDevice.watts[state] / rearDevice.powerFactor / rearVolts : 0;
+    const caseState = bell.device.states[k];
+    if (!caseState) throw new Error(`the device has no state ${state}`);
+    const { here, others } = doors.volts(caseState, deciding.includes(caseState) ? 1 : every);
+    const low = bandOf(here);
+    // All their currents flow through the winding
+    const otherAmps = devices.reduce((sum, device, j) => {
+      const likely = bandOf(others[j] ?? []).likely;
+      return sum + (likely > 0 ? device.watts[state] / device.powerFactor / likely : 0);
+    }, 0);
     return {
       state,
       low,
       utilisation:
         plate && low.likely > 0
-          ? (watts[state] / powerFactor / low.likely + rearAmps) * (plate.volts / plate.va)
+          ? (watts[state] / powerFactor / low.likely + otherAmps) * (plate.volts / plate.va)
           : null,
-      belief: volts.reduce((sum, one) => sum + (one >= doorMinVolts ? 1 : 0), 0) / houses.count,
+      belief: here.reduce((sum, one) => sum + (one >= doorMinVolts ? 1 : 0), 0) / here.length,
     };
   });
   const held = highs.reduce(
@@ -214,7 +250,7 @@ export function judge(survey: BellSurvey, houses: Houses, change: Change): Judge
       (high <= doorMaxVolts &&
       dryness?.dry[i] !== 1 &&
       lows.every((column) => (column[i] ?? 0) >= doorMinVolts) &&
-      rearLows.every((column) => (column[i] ?? 0) >= rearMin)
+      devices.every((device, k) => keeps(device, othersLow[k]?.[i] ?? 0, othersHigh[k]?.[i] ?? 0))
         ? 1
         : 0),
     0,
@@ -237,7 +273,7 @@ export function judge(survey: BellSurvey, houses: Houses, change: Change): Judge
     marginVolts: governing.low.likely - doorFullVolts,
     overRating,
     highest,
-    rear,
+    others: othersOf(survey, othersLow, othersHigh),
     dry: { share: dryness?.share ?? 0, likelyCapVolts: dryness?.likelyCapVolts ?? NaN },
     tooHighShare: highs.reduce((sum, one) => sum + (one > doorMaxVolts ? 1 : 0), 0) / houses.count,
   };

@@ -1,5 +1,5 @@
 import type { DeviceProfile, LastingState } from '../catalogue';
-import type { DeviceReport, Instrument, Place, RunName } from './bellCase';
+import type { DeviceReport, Instrument, OtherCase, Place, RunName } from './bellCase';
 import type { ChimeKind, TreatmentPath } from '../chime';
 import type { ConductorMaterial } from '../circuit';
 import type { RegionPack } from '../region';
@@ -34,10 +34,20 @@ export interface RunSurvey {
   readonly conductors: 1 | 2;
 }
 
-/** A second chime, and a doorbell at the rear door with the length of its run where it is known. */
+/** Another door on the same supply, with its device; lengths where they are known. */
+export interface OtherDoor extends Pick<OtherCase, 'joins' | 'chimeId' | 'path'> {
+  readonly id: string;
+  /** As a sentence says it: “the rear doorbell”. */
+  readonly name: string;
+  readonly device: DeviceProfile;
+  readonly runM: number | null;
+  readonly chimeRunM: number | null;
+}
+
+/** What else hangs on the supply. */
 export interface SharedSurvey {
   readonly secondChime: boolean;
-  readonly rear: { readonly device: DeviceProfile; readonly runM: number | null } | null;
+  readonly others: readonly OtherDoor[];
 }
 
 /** All that is known of one doorbell's circuit. */

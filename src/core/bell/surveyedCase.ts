@@ -55,22 +55,29 @@ const statesOf = (device: DeviceProfile): readonly CaseState[] =>
     displacementFactor: device.displacementFactor,
   }));
 
-/** Where nothing is said of the rear run it is taken for as long as the front door’s. */
-function sharedCase({ shared, runs }: BellSurvey): BellCase['shared'] {
-  if (!shared) return null;
-  const { secondChime, rear } = shared;
-  const { lengthM } = runs.toDoor;
-  const frontM = lengthM ? (lengthM.low + lengthM.high) / 2 : LENGTH.guessM.toDoor;
-  return {
-    secondChime,
-    rear: rear && {
-      states: statesOf(rear.device),
-      doorMinVolts: rear.device.doorMinVolts,
-      doorMaxVolts: rear.device.doorMaxVolts,
-      runShare: rear.runM === null || frontM === 0 ? 1 : rear.runM / frontM,
-    },
-  };
+/** A length over that of this door’s or chime’s run; where nothing is said of it, it is taken for as long. */
+function shareOf({ runs }: BellSurvey, run: RunName, lengthM: number | null): number {
+  const own = runs[run].lengthM;
+  const ownM = own ? (own.low + own.high) / 2 : LENGTH.guessM[run];
+  return lengthM === null || ownM === 0 ? 1 : lengthM / ownM;
 }
+
+const sharedCase = (survey: BellSurvey): BellCase['shared'] =>
+  survey.shared
+    ? {
+        secondChime: survey.shared.secondChime,
+        others: survey.shared.others.map(({ device, joins, chimeId, path, runM, chimeRunM }) => ({
+          joins,
+          chimeId,
+          path,
+          states: statesOf(device),
+          doorMinVolts: device.doorMinVolts,
+          doorMaxVolts: device.doorMaxVolts,
+          runShare: shareOf(survey, 'toDoor', runM),
+          chimeRunShare: shareOf(survey, 'toChime', chimeRunM),
+        })),
+      }
+    : null;
 
 /** A survey in the solver's terms, with the priors of its region where nothing was said. */
 export function caseOf(survey: BellSurvey): BellCase {

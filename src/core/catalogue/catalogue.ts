@@ -84,8 +84,16 @@ export const devicesIn = ({ device }: Catalogue): readonly DeviceProfile[] =>
 export const transformersIn = ({ transformer }: Catalogue, regionId: string): readonly TransformerItem[] =>
   transformer.map(({ values }) => transformerFrom(values)).filter(({ regions }) => regions.includes(regionId));
 
-export const fixturesIn = ({ fixture }: Catalogue): readonly FixtureProfile[] =>
+const allFixtures = ({ fixture }: Catalogue): readonly FixtureProfile[] =>
   fixture.map(({ values }) => fixtureFrom(values));
+
+/** Floodlight cameras with bare leads, for a box. */
+export const fixturesIn = (catalogue: Catalogue): readonly FixtureProfile[] =>
+  allFixtures(catalogue).filter(({ plugLeadM }) => plugLeadM === 0);
+
+/** Those that come with a plug. */
+export const plugFixturesIn = (catalogue: Catalogue): readonly FixtureProfile[] =>
+  allFixtures(catalogue).filter(({ plugLeadM }) => plugLeadM > 0);
 
 /** Connectors, the smallest first. */
 export const connectorsIn = ({ connector }: Catalogue): readonly Connector[] =>

@@ -1,4 +1,4 @@
-import { figureOf, listOf, textOf } from './shelf';
+import { figureOf, figureOr, listOf, textOf } from './shelf';
 import type { Values } from './column';
 
 /** What the mark on a mounting plate means; it differs by fixture. */
@@ -27,6 +27,8 @@ export interface FixtureProfile {
   readonly plateM: number;
   readonly gasketM: number;
   readonly weightKg: number;
+  /** Its lead with a plug, m; 0: it comes with bare leads for a box. */
+  readonly plugLeadM: number;
   /** Connector that comes in its bag; empty where none does. */
   readonly bagConnector: string;
   readonly minutes: number;
@@ -55,6 +57,7 @@ export const fixtureFrom = (values: Values): FixtureProfile => ({
   plateM: figureOf(values, 'plateM'),
   gasketM: figureOf(values, 'gasketM'),
   weightKg: figureOf(values, 'weightKg'),
+  plugLeadM: figureOr(values, 'plugLeadM', 0),
   bagConnector: textOf(values, 'bagConnector'),
   minutes: figureOf(values, 'minutes'),
   cost: figureOf(values, 'cost'),

@@ -18,6 +18,7 @@ export {
   connectorsIn,
   devicesIn,
   fixturesIn,
+  plugFixturesIn,
   transformersIn,
   type Catalogue,
   type OwnItem,
@@ -25,7 +26,7 @@ export {
   type ShelvedItem,
 } from './catalogue';
 export { readValue, valueFault, valueText, type Column, type Value, type ValueFault, type Values } from './column';
-export { figureOf, itemFaults, textOf, type Shelf } from './shelf';
+export { figureOf, itemFaults, readItem, textOf, type Shelf } from './shelf';
 export { TREATMENT_IDS } from './treatmentIds';
 export { BAG, type BagItem } from './bag';
 export { BOX_ITEM_KINDS, SCREW_THREADS, type BoxItem, type BoxScrew, type ScrewThread } from './boxItem';

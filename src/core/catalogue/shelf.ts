@@ -65,6 +65,16 @@ export function itemFaults(
 }
 
 export const figureOf = (values: Values, name: string): number => Number(values[name]);
+/** Something that was read as an item of a shelf; null where it is none. */
+export const readItem = (shelf: Shelf, read: unknown): Values | null =>
+  // Held against every column before it is taken for one
+  typeof read === 'object' && read !== null && itemFaults(shelf, read as Readonly<Record<string, unknown>>).length === 0
+    ? (read as Values)
+    : null;
+
+/** A figure of an optional column. */
+export const figureOr = (values: Values, name: string, otherwise: number): number =>
+  values[name] === undefined ? otherwise : figureOf(values, name);
 export const textOf = (values: Values, name: string): string => String(values[name] ?? '');
 export const listOf = (values: Values, name: string): readonly string[] => {
   const value = values[name];

@@ -30,6 +30,7 @@ export {
   type SourceFitProblem,
   type SourceFitRequest,
 } from './sourceFit';
+export { emptyPorts, loadVolts, settleCurrents, type PortSystem } from './settleCurrents';
 export { settlePorts, type PortLoad, type Ports } from './portLoads';
 export { fundamentalVars, upperRootVolts } from './upperRoot';
 export { rms, type DistortedPhasor } from './distortedPhasor';

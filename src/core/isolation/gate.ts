@@ -13,6 +13,8 @@ export interface Supply {
   readonly lookedForOthers: boolean;
   /** The firm’s school, or what this job departs to. */
   readonly bellSide: 'off' | 'live';
+  /** Fed by a new plug alone, which stays out of its outlet until all is wired: there is no breaker to prove. */
+  readonly plug?: boolean;
 }
 
 export type GateReason =
@@ -20,6 +22,7 @@ export type GateReason =
   | 'unknown'
   | 'live'
   | 'notProved'
+  | 'noBellProof'
   | 'noMainsProof'
   | 'provedByAnother'
   | 'simulatedProof'
@@ -34,6 +37,7 @@ export const GATE_WORDS: Readonly<Record<GateReason, string>> = {
   unknown: 'not known whether it is live',
   live: 'the circuit is live',
   notProved: 'off, but not proved dead',
+  noBellProof: 'its bell wires are not proved dead',
   noMainsProof: 'no mains proof of dead',
   provedByAnother: 'proved by somebody else: prove it yourself',
   simulatedProof: 'proved on the simulated meter only: that is no proof on mains',
@@ -48,7 +52,7 @@ const OPEN: Gate = { open: true };
 const shut = (reason: GateReason): Gate => ({ open: false, reason });
 
 function bellGate(circuit: CircuitState, bellSide: Supply['bellSide']): Gate {
-  if (circuit.state === 'provedDead') return circuit.bell ? OPEN : shut('notProved');
+  if (circuit.state === 'provedDead') return circuit.bell ? OPEN : shut('noBellProof');
   if (circuit.state === 'off') return shut('notProved');
   if (bellSide === 'live') return circuit.bellRead ? OPEN : shut('notRead');
   return shut(circuit.state);
@@ -70,7 +74,7 @@ function mainsGate(circuit: CircuitState, who: string | null): Gate {
 export function stepGate(touches: Touches, supply: Supply, who: string | null): Gate {
   if (touches === 'nothing') return OPEN;
   const { circuits, unnamed, lookedForOthers, bellSide } = supply;
-  if (circuits.length === 0) return shut('noCircuit');
+  if (circuits.length === 0) return supply.plug && touches === 'bell' ? OPEN : shut('noCircuit');
   const gates = circuits.map((circuit) => (touches === 'bell' ? bellGate(circuit, bellSide) : mainsGate(circuit, who)));
   const first = gates.find((gate) => !gate.open);
   if (first) return first;

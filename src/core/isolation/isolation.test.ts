@@ -1,28 +1,13 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { circuitState, type CircuitEvent, type CircuitState, type Mark } from './circuitState';
+import { DEAD_BELL, DEAD_MAINS } from './forTests';
 import { stepGate, type Supply } from './gate';
 import { proofProblem, type BellProof, type MainsProof } from './proof';
 
 const mark = (byId = 'ines'): Mark => ({ byId, byName: byId, at: '2026-03-04T10:00:00Z' });
-const bell: BellProof = {
-  weight: 'bell',
-  betweenVolts: 0.1,
-  firstToEarthVolts: 0,
-  secondToEarthVolts: 0.2,
-  meterMainsRated: true,
-  dry: true,
-};
-const mains: MainsProof = {
-  weight: 'mains',
-  hotNeutralVolts: 0,
-  hotGroundVolts: 0,
-  neutralGroundVolts: 0,
-  everyConductor: true,
-  triedBefore: true,
-  triedAfter: true,
-  locked: true,
-};
+const bell = DEAD_BELL;
+const mains = DEAD_MAINS;
 const off: CircuitEvent = { what: 'switched', to: 'off', tagged: true, mark: mark(), counts: true };
 const on: CircuitEvent = { what: 'switched', to: 'on', tagged: false, mark: mark(), counts: true };
 const proved = (proof: BellProof | MainsProof = bell, by = 'ines'): CircuitEvent => ({
@@ -186,7 +171,7 @@ describe('the gate', () => {
   it('opens a mains step only for the person who proved it', () => {
     expect(stepGate('mains', supply(heavy), 'ines')).toEqual({ open: true });
     expect(stepGate('mains', supply(heavy), 'tomas')).toMatchObject({ reason: 'provedByAnother' });
-    expect(stepGate('bell', supply(heavy), 'ines')).toMatchObject({ reason: 'notProved' });
+    expect(stepGate('bell', supply(heavy), 'ines')).toMatchObject({ reason: 'noBellProof' });
   });
   it('takes no simulated proof for mains', () => {
     const simulated = circuitState([off, proved({ ...mains, simulated: true })]);

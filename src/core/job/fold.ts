@@ -1,78 +1,43 @@
+import { boardsOf } from '../house/boards';
+import { circuitsOf } from '../house/circuits';
+import { HouseDraft } from '../house/houseDraft';
+import { HANGS_ON } from '../house/things';
 import { stepGate } from '../isolation';
+import { THINGS } from '../kinds/point';
+import type { Entry, EntryKind, EntryOf } from '../kinds/register';
+import type { Facts, Source, Taken } from '../kinds/said';
+import { counts, effectOf } from '../log/effective';
+import { FactBook } from '../log/factBook';
+import { regionPack } from '../region';
 import { DEFAULT_POLICY, POLICY_IDS, type Policy } from '../policy';
-import { boardsOf } from './boards';
-import { circuitsOf } from './circuits';
-import { counts, effectOf } from './effective';
-import { FactBook } from './facts';
-import type { BagAnswer, Circuit, Facts, Job, JobHead, Note, PlanSetting, Point, Source, Tick } from './job';
-import type { Entry, EntryKind, EntryOf } from './kinds';
+import { hangsOf, hung, newDraft, onSupplyOf, type Draft, type Folding } from './draft';
+import type { PlanSetting, Tick } from '../points/pointView';
+import type { Job, JobHead } from './job';
 import { photosOf } from './photos';
-import { touchesOf } from './touches';
-import { supplyFrom } from './supplyOf';
-
-/** A point while it is being put together. */
-interface Draft {
-  readonly id: string;
-  readonly kind: Point['kind'];
-  readonly addedName: string;
-  readings: Point['readings'];
-  choice: Point['choice'];
-  readonly ticks: Map<string, Tick>;
-  waits: Point['waits'];
-  checks: Point['checks'];
-  left: Point['left'];
-  readonly looked: Map<string, Source>;
-  switches: Point['switches'];
-  wifi: Point['wifi'];
-  readonly bag: Map<string, BagAnswer>;
-  huntTests: Point['hunt']['tests'];
-  /** Ids of its cables, in the order in which they were found. */
-  readonly cableIds: Set<string>;
-  tests: Point['tests'];
-  fixture: Point['fixture'];
-  moved: Point['moved'];
-}
-
-const newDraft = (id: string, kind: Point['kind'], addedName: string): Draft => ({
-  id,
-  kind,
-  addedName,
-  readings: [],
-  choice: null,
-  ticks: new Map(),
-  waits: {},
-  checks: {},
-  left: null,
-  looked: new Map(),
-  switches: [],
-  wifi: [],
-  bag: new Map(),
-  huntTests: [],
-  cableIds: new Set(),
-  tests: [],
-  fixture: null,
-  moved: [],
-});
+import { finish } from './pointView';
+import { supplyFrom } from '../points/supplyOf';
 
 const sourceOf = (entry: Entry): Source => ({ entryId: entry.id, by: entry.by, at: entry.at });
 
-interface Folding {
-  readonly book: FactBook;
-  readonly points: Map<string, Draft>;
-  readonly notes: Note[];
-  expectedAt: string | null;
-  policyWhy: Job['policyWhy'];
-  /** Circuits as they stood just before an entry: for the ticks. */
-  readonly circuitsBefore: (entry: Entry) => readonly Circuit[];
+/** Writes what an entry says of a point or a thing into the book; `scope` is the field that names it. */
+function say(state: Folding, entry: Entry, of: string, scope: string): void {
+  const said = Object.fromEntries(Object.entries(entry.data).filter(([field]) => field !== scope));
+  state.book.say(`${entry.kind}/${of}`, entry, of, said);
 }
 
-const fieldsOf = (data: object, ...keys: string[]): Readonly<Record<string, unknown>> =>
-  Object.fromEntries(Object.entries(data).filter(([key]) => !keys.includes(key)));
-
-function sayOfPoint(state: Folding, entry: Entry & { readonly data: { readonly pointId: string } }, part = ''): void {
-  const { pointId } = entry.data;
-  state.book.say(`${entry.kind}/${pointId}${part}`, entry, pointId, fieldsOf(entry.data, 'pointId', 'run'));
+type OfPoint = Entry & { readonly data: { readonly pointId: string } };
+type OfSupply = Entry & { readonly data: { readonly supplyId: string } };
+const sayOfPoint = (state: Folding, entry: OfPoint): void => say(state, entry, entry.data.pointId, 'pointId');
+function sayOfSupply(state: Folding, entry: OfSupply): void {
+  state.house.thing('supply', entry.data.supplyId);
+  say(state, entry, entry.data.supplyId, 'supplyId');
 }
+
+/** The last one of its kind at a point stands, as a whole. */
+const keepLast = (_state: Folding, entry: Entry, point: Draft | undefined): void =>
+  void point?.last.set(entry.kind, entry);
+
+const takenFrom = <K extends EntryKind>(entry: EntryOf<K>): Taken<K> => ({ ...sourceOf(entry), data: entry.data });
 
 /** The policy of the job: what was taken over, the defaults where nothing was. */
 const policyOf = (book: FactBook): Policy => {
@@ -80,17 +45,45 @@ const policyOf = (book: FactBook): Policy => {
   return { ...DEFAULT_POLICY, ...said };
 };
 
-function tickOf(state: Folding, entry: EntryOf<'stepTicked'>): Tick {
-  const { stepId, pointId, how, differs } = entry.data;
-  const { joined } = state.book.facts(`transformerDescribed/${pointId}`) as Facts<'transformerDescribed'>;
-  const supply = supplyFrom(state.circuitsBefore(entry), pointId, joined, policyOf(state.book).bellSide);
+const settingOf = (book: FactBook): PlanSetting => {
+  const { region, colourEra, lengths } = book.facts('siteDescribed') as Facts<'siteDescribed'>;
+  return { region, lengths: lengths ?? regionPack(region).lengths, era: colourEra, policy: policyOf(book) };
+};
+
+function tickOf(state: Folding, entry: EntryOf<'stepTicked'>, point: Draft): Tick {
+  const { touches, how, differs } = entry.data;
+  // The point as it was told up to here
+  const { fed } = finish(state, state.house.finish(), settingOf(state.book), point);
+  const { bellSide } = policyOf(state.book);
+  const supply = supplyFrom(state.circuitsBefore(entry), onSupplyOf(state, point), { ...fed, bellSide });
   return {
     ...sourceOf(entry),
     how,
     differs: differs ?? null,
-    proofStood: stepGate(touchesOf(stepId), supply, entry.by.id).open,
+    proofStood: stepGate(touches, supply, entry.by.id).open,
     seq: entry.seq,
   };
+}
+
+/** Kinds that say what there is; they are read before all others, so that order does not matter between them. */
+const FOUNDS = {
+  pointAdded: (state: Folding, entry: EntryOf<'pointAdded'>) => {
+    const { pointId } = entry.data;
+    if (!state.points.has(pointId)) state.points.set(pointId, newDraft(entry));
+  },
+  pointHung: (state: Folding, entry: EntryOf<'pointHung'>) => {
+    const point = state.points.get(entry.data.pointId);
+    if (!point) return;
+    point.hangs = hung(point.hangs, entry.data);
+    point.kind = entry.data.pointKind ?? point.kind;
+  },
+  thingFound: (state: Folding, entry: EntryOf<'thingFound'>) => state.house.found(entry),
+} as const;
+
+function find(state: Folding, entry: Entry): void {
+  if (entry.kind === 'pointAdded') FOUNDS.pointAdded(state, entry);
+  else if (entry.kind === 'pointHung') FOUNDS.pointHung(state, entry);
+  else if (entry.kind === 'thingFound') FOUNDS.thingFound(state, entry);
 }
 
 /** What each kind does to a job; one line per kind. Circuits, boards and photos are folded apart, strikes before. */
@@ -112,23 +105,23 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   },
   boardListed: () => undefined,
   wayListed: () => undefined,
-  pointAdded: (state, entry) => {
-    const { pointId: id, pointKind, name } = entry.data;
-    if (!state.points.has(id)) state.points.set(id, newDraft(id, pointKind, name));
+  pointAdded: () => undefined,
+  pointHung: () => undefined,
+  thingFound: () => undefined,
+  pointDescribed: sayOfPoint,
+  transformerDescribed: sayOfSupply,
+  placeLooked: ({ house }, entry) => {
+    const { looked } = house.thing('supply', entry.data.supplyId);
+    if (entry.data.result === null) looked.delete(entry.data.place);
+    else if (entry.data.result) looked.set(entry.data.place, sourceOf(entry));
   },
-  pointDescribed: (state, entry) => sayOfPoint(state, entry),
-  transformerDescribed: (state, entry) => sayOfPoint(state, entry),
-  placeLooked: (_state, entry, point) => {
-    if (entry.data.result === null) point?.looked.delete(entry.data.place);
-    else if (entry.data.result) point?.looked.set(entry.data.place, sourceOf(entry));
+  switchTried: ({ house }, entry) => {
+    const { name, bellDies, supplyId } = entry.data;
+    house.thing('supply', supplyId).switches.push({ ...sourceOf(entry), name, bellDies });
   },
-  switchTried: (_state, entry, point) => {
-    const { name, bellDies } = entry.data;
-    if (point) point.switches = [...point.switches, { ...sourceOf(entry), name, bellDies }];
-  },
-  supplyPlanned: (state, entry) => sayOfPoint(state, entry),
+  supplyPlanned: sayOfSupply,
   wifiRead: (_state, entry, point) => {
-    if (point) point.wifi = [...point.wifi, { ...sourceOf(entry), data: entry.data }];
+    if (point) point.wifi = [...point.wifi, takenFrom(entry)];
   },
   bagChecked: (_state, entry, point) => {
     const { item, state: found, note } = entry.data;
@@ -139,54 +132,70 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
       ...(note === undefined ? {} : { note }),
     });
   },
-  runDescribed: (state, entry) => sayOfPoint(state, entry, `/${entry.data.run}`),
-  chimeDescribed: (state, entry) => sayOfPoint(state, entry),
+  runDescribed: (state, entry) => {
+    const { chimeId, pointId, run } = entry.data;
+    if (chimeId !== undefined) state.house.thing('chime', chimeId);
+    const end = chimeId ?? pointId ?? '';
+    const { chimeId: _chime, pointId: _point, run: _run, ...said } = entry.data;
+    state.book.say(`runDescribed/${run}/${end}`, entry, end, said);
+  },
+  chimeDescribed: (state, entry) => {
+    state.house.thing('chime', entry.data.chimeId);
+    say(state, entry, entry.data.chimeId, 'chimeId');
+  },
   meterDescribed: (state, entry) => state.book.say('meterDescribed', entry, null, entry.data),
-  readingTaken: (_state, entry, point) => {
-    if (point) point.readings = [...point.readings, { ...sourceOf(entry), data: entry.data }];
+  readingTaken: (state, entry) => void state.readings.push(takenFrom(entry)),
+  choiceMade: (state, entry, point) => {
+    if (!point) return;
+    point.choice = takenFrom(entry);
+    point.choseAt ??= entry.seq;
+    const { supplyId } = hangsOf(point);
+    if (supplyId === null) return;
+    // What feeds is chosen once for all that hang on it: the last word stands, its steps are where it was said first
+    const { pointId } = state.chosen.get(supplyId) ?? entry.data;
+    state.chosen.set(supplyId, { pointId, transformer: entry.data.transformer, tap: entry.data.tap });
   },
-  choiceMade: (_state, entry, point) => {
-    if (point) point.choice = { ...sourceOf(entry), data: entry.data };
+  boxDescribed: (state, entry) => {
+    state.house.thing('box', entry.data.boxId);
+    say(state, entry, entry.data.boxId, 'boxId');
   },
-  boxDescribed: (state, entry) => sayOfPoint(state, entry),
-  cableDescribed: (state, entry, point) => {
-    const { cableId, pointId, ...said } = entry.data;
-    state.book.say(`cableDescribed/${pointId}/${cableId}`, entry, pointId, said);
-    point?.cableIds.add(cableId);
+  cableDescribed: (state, entry) => {
+    const { cableId, boxId, ...said } = entry.data;
+    state.house.thing('box', boxId).cableIds.add(cableId);
+    state.book.say(`cableDescribed/${boxId}/${cableId}`, entry, boxId, said);
   },
-  conductorTested: (_state, entry, point) => {
-    if (point) point.tests = [...point.tests, { ...sourceOf(entry), data: entry.data }];
-  },
-  fixtureChosen: (_state, entry, point) => {
-    if (point) point.fixture = { ...sourceOf(entry), data: entry.data };
-  },
+  conductorTested: ({ house }, entry) => void house.thing('box', entry.data.boxId).tests.push(takenFrom(entry)),
+  fixtureChosen: keepLast,
+  outletDescribed: sayOfPoint,
+  plugFixtureChosen: keepLast,
   leadMoved: (_state, entry, point) => {
     const { lead, from, to } = entry.data;
     if (point) point.moved = [...point.moved, { ...sourceOf(entry), lead, from, to, seq: entry.seq }];
   },
   circuitListed: () => undefined,
+  circuitsCompared: () => undefined,
   circuitSwitched: () => undefined,
   deadProved: () => undefined,
   cameBack: () => undefined,
   hintNoted: () => undefined,
-  huntPlanned: (state, entry) => sayOfPoint(state, entry),
+  huntPlanned: sayOfPoint,
   huntTested: (_state, entry, point) => {
     const { dropped, died } = entry.data;
     if (point) point.huntTests = [...point.huntTests, { ...sourceOf(entry), dropped, died }];
   },
   stepTicked: (state, entry, point) => {
-    if (point) point.ticks.set(entry.data.stepId, tickOf(state, entry));
+    if (point) point.ticks.set(entry.data.stepId, tickOf(state, entry, point));
   },
-  mountRecorded: (state, entry) => sayOfPoint(state, entry),
+  mountRecorded: sayOfPoint,
   waitStarted: (_state, entry, point) => {
     if (point)
       point.waits = { ...point.waits, [entry.data.check]: { ...sourceOf(entry), minutes: entry.data.minutes } };
   },
   checkDone: (_state, entry, point) => {
-    if (point) point.checks = { ...point.checks, [entry.data.check]: { ...sourceOf(entry), data: entry.data } };
+    if (point) point.checks = { ...point.checks, [entry.data.check]: takenFrom(entry) };
   },
   pointLeft: (_state, entry, point) => {
-    if (point) point.left = { ...sourceOf(entry), data: entry.data };
+    if (point) point.left = takenFrom(entry);
   },
   photoAttached: () => undefined,
   photoDescribed: () => undefined,
@@ -200,34 +209,6 @@ function apply<K extends EntryKind>(state: Folding, entry: EntryOf<K>): void {
   fold(state, entry, pointId === undefined ? undefined : state.points.get(pointId));
 }
 
-function finish(book: FactBook, setting: PlanSetting, draft: Draft): Point {
-  // The book holds what the schemas of the kinds let through, field by field
-  const facts = <K extends EntryKind>(kind: K, part = ''): Facts<K> =>
-    book.facts(`${kind}/${draft.id}${part}`) as Facts<K>;
-  const { addedName, ticks, looked, bag, huntTests, cableIds, ...rest } = draft;
-  const look = facts('pointDescribed');
-  return {
-    ...rest,
-    ticks: Object.fromEntries(ticks),
-    looked: Object.fromEntries(looked),
-    bag: Object.fromEntries(bag),
-    supply: facts('supplyPlanned'),
-    hunt: { ...facts('huntPlanned'), tests: huntTests },
-    setting,
-    box: facts('boxDescribed'),
-    cables: [...cableIds].flatMap((id) => {
-      const cable = facts('cableDescribed', `/${id}`);
-      return cable.conductors ? [{ id, facts: cable }] : [];
-    }),
-    name: look.name ?? addedName,
-    look,
-    transformer: facts('transformerDescribed'),
-    runs: { toChime: facts('runDescribed', '/toChime'), toDoor: facts('runDescribed', '/toDoor') },
-    chime: facts('chimeDescribed'),
-    mount: facts('mountRecorded'),
-  };
-}
-
 /**
  * Makes the job out of its log. Pure: the same entries give the same job.
  * @param entries in the order of their numbers
@@ -237,7 +218,10 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
   const book = new FactBook();
   const state: Folding = {
     book,
+    house: new HouseDraft(book),
     points: new Map(),
+    readings: [],
+    chosen: new Map(),
     notes: [],
     expectedAt: null,
     policyWhy: {},
@@ -246,11 +230,18 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
       return circuitsOf(before, effectOf(before));
     },
   };
-  for (const entry of entries) if (counts(effect, entry)) apply(state, entry);
+  const standing = entries.filter((entry) => counts(effect, entry));
+  for (const entry of standing) find(state, entry);
+  for (const draft of state.points.values())
+    for (const kind of THINGS) {
+      const id = hangsOf(draft)[HANGS_ON[kind]];
+      if (id !== null) state.house.thing(kind, id);
+    }
+  for (const entry of standing) apply(state, entry);
+  const house = state.house.finish();
   const site = book.facts('siteDescribed') as Facts<'siteDescribed'>;
   const last = entries.at(-1);
-  const policy = policyOf(book);
-  const setting: PlanSetting = { region: site.region, era: site.colourEra, policy };
+  const setting = settingOf(book);
   return {
     id: head.id,
     title: site.name ?? head.title,
@@ -258,12 +249,13 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
     site,
     customer: book.facts('customerDescribed'),
     meter: book.facts('meterDescribed'),
-    policy,
+    policy: setting.policy,
     policyWhy: state.policyWhy,
     boards: boardsOf(entries, effect),
     photos: photosOf(entries, effect),
     expectedAt: state.expectedAt,
-    points: [...state.points.values()].map((draft) => finish(book, setting, draft)),
+    points: [...state.points.values()].map((draft) => finish(state, house, setting, draft)),
+    house,
     circuits: circuitsOf(entries, effect),
     notes: state.notes,
     alsoSaid: book.alsoSaid(),

@@ -1,9 +1,23 @@
 import { fold } from './fold';
-import type { Job, Point } from './job';
-import type { Entry, EntryData, EntryKind, Person } from './kinds';
+import type { Doorbell } from '../points/doorbell/doorbell';
+import type { Floodlight } from '../points/floodlight/floodlight';
+import type { Point } from '../points/point';
+import type { Job } from './job';
+import { newEntry } from '../kinds/newEntry';
+import type { Entry, EntryData, EntryKind, Person } from '../kinds/register';
 
 export const INES: Person = { id: 'ines', name: 'Ines' };
 export const TOMAS: Person = { id: 'tomas', name: 'Tomas' };
+
+export function asDoor(point: Point | undefined): Doorbell {
+  if (point?.kind !== 'doorbell') throw new Error('no door');
+  return point;
+}
+
+export function asFloodlight(point: Point | undefined): Floodlight {
+  if (point?.kind !== 'floodlight') throw new Error('no floodlight');
+  return point;
+}
 
 /** A log that a test writes line by line; entry n has the id `en`. */
 export class TestLog {
@@ -12,9 +26,7 @@ export class TestLog {
   write<K extends EntryKind>(kind: K, data: EntryData<K>, by: Person = INES, corrects?: string): this {
     const seq = this.entries.length + 1;
     const at = '2026-03-04T09:00:00Z';
-    // The caller's types have tied kind and data together
-    const entry = { id: `e${seq}`, at, by, kind, data, seq, receivedAt: at, ...(corrects ? { corrects } : {}) };
-    this.entries.push(entry as Entry);
+    this.entries.push({ ...newEntry(kind, data, { id: `e${seq}`, at, by }, corrects), seq, receivedAt: at });
     return this;
   }
 
@@ -28,6 +40,10 @@ export class TestLog {
     return point;
   }
 
+  get door(): Doorbell {
+    return asDoor(this.point);
+  }
+
   get last(): string {
     return `e${this.entries.length}`;
   }
@@ -35,6 +51,11 @@ export class TestLog {
 
 /** A log with one point, `p`. */
 export const startedLog = (): TestLog =>
-  new TestLog()
-    .write('siteDescribed', { region: 'na-120', lengths: 'metric' })
-    .write('pointAdded', { pointId: 'p', pointKind: 'doorbell', name: 'Front door' });
+  new TestLog().write('siteDescribed', { region: 'na-120', lengths: 'metric' }).write('pointAdded', {
+    pointId: 'p',
+    pointKind: 'doorbell',
+    name: 'Front door',
+    supplyId: 'p',
+    chimeId: 'p',
+    boxId: 'p',
+  });

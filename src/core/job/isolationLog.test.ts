@@ -1,30 +1,13 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { proofProblem, stepGate, type BellProof, type MainsProof } from '../isolation';
+import { DEAD_BELL, DEAD_MAINS } from '../isolation/forTests';
 import { INES, TOMAS, startedLog, type TestLog } from './forTests';
-import type { Entry, EntryData } from './kinds';
-import { supplyOf } from './supplyOf';
+import type { Entry, EntryData } from '../kinds/register';
+import { supplyOf } from '../points/supplyOf';
 
-const bell = (volts: number): EntryData<'deadProved'> => ({
-  circuitId: 'c',
-  weight: 'bell',
-  betweenVolts: volts,
-  firstToEarthVolts: 0,
-  secondToEarthVolts: 0,
-  meterMainsRated: true,
-  dry: true,
-});
-const mains = (locked: boolean): EntryData<'deadProved'> => ({
-  circuitId: 'c',
-  weight: 'mains',
-  hotNeutralVolts: 0,
-  hotGroundVolts: 0,
-  neutralGroundVolts: 0,
-  everyConductor: true,
-  triedBefore: true,
-  triedAfter: true,
-  locked,
-});
+const bell = (betweenVolts: number): EntryData<'deadProved'> => ({ circuitId: 'c', ...DEAD_BELL, betweenVolts });
+const mains = (locked: boolean): EntryData<'deadProved'> => ({ circuitId: 'c', ...DEAD_MAINS, locked });
 
 type Act = (log: TestLog, target: string) => unknown;
 /** Everything that anybody may write about a circuit, also badly. */
@@ -33,7 +16,7 @@ const ACTS: Readonly<Record<string, Act>> = {
   relist: (log) => log.write('circuitListed', { circuitId: 'c', way: '9' }),
   asked: (log) => log.write('circuitListed', { circuitId: 'c', sharedNeutral: 'no', otherInBox: 'no' }),
   second: (log) => log.write('circuitListed', { circuitId: 'd', way: '2', feeds: ['p'] }),
-  joined: (log) => log.write('transformerDescribed', { pointId: 'p', joined: 'yes' }),
+  joined: (log) => log.write('transformerDescribed', { supplyId: 'p', joined: 'yes' }),
   off: (log) => log.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true }),
   loose: (log) => log.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: false }),
   on: (log) => log.write('circuitSwitched', { circuitId: 'c', to: 'on' }),
@@ -111,7 +94,7 @@ describe('any sequence of entries', () => {
           expect(feeding.length).toBeGreaterThan(0);
           for (const { state } of feeding)
             expect(state).toMatchObject({ state: 'provedDead', mains: { mark: { byId: who.id } } });
-          expect(point.transformer.joined === 'yes' && feeding.length < 2).toBe(false);
+          expect(point.fed.joined === 'yes' && feeding.length < 2).toBe(false);
         }
       }),
       { seed: 42, numRuns: 4000 },

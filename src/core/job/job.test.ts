@@ -1,17 +1,20 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { deviceById } from '../catalogue';
-import { assess } from './assessment';
+import { assess } from '../points/doorbell/assessment';
 import { fold } from './fold';
-import type { Entry, EntryData, EntryKind, Person } from './kinds';
-import { ENTRY_KINDS } from './kinds';
-import { ladderOf, stepStandings } from './ladder';
-import { nextMove } from './nextMove';
-import { partsOf } from './parts';
-import { readingProblem } from './readingProblem';
-import { meterOf, surveyOf } from './survey';
-import { undoTarget } from './undo';
-import { worriesOf } from './worries';
+import { DEAD_BELL } from '../isolation/forTests';
+import { asDoor } from './forTests';
+import type { Entry, EntryData, EntryKind, Person } from '../kinds/register';
+import { ENTRY_KINDS } from '../kinds/register';
+import { ladderOf } from '../points/ladder';
+import { stepStandings } from '../points/stepStandings';
+import { nextMove } from '../points/nextMove';
+import { partsOf } from '../points/parts';
+import { readingProblem } from '../points/doorbell/readingProblem';
+import { meterOf, surveyOf } from '../points/doorbell/survey';
+import { undoTarget } from '../log/undo';
+import { worriesOf } from '../points/worries';
 
 const ines: Person = { id: 'ines', name: 'Ines' };
 const tomas: Person = { id: 'tomas', name: 'Tomas' };
@@ -35,10 +38,20 @@ class Log {
     if (!point) throw new Error('no point');
     return point;
   }
+  get door() {
+    return asDoor(this.point);
+  }
 }
 const started = (): Log => {
   const log = new Log();
-  log.write('pointAdded', { pointId: 'p', pointKind: 'doorbell', name: 'Front door' });
+  log.write('pointAdded', {
+    pointId: 'p',
+    pointKind: 'doorbell',
+    name: 'Front door',
+    supplyId: 'p',
+    chimeId: 'p',
+    boxId: 'p',
+  });
   return log;
 };
 const device = deviceById('constant-power');
@@ -56,26 +69,18 @@ const choice: EntryData<'choiceMade'> = {
   governingVolts: 16,
   marginVolts: 1.5,
 };
-const proof: EntryData<'deadProved'> = {
-  circuitId: 'c',
-  weight: 'bell',
-  betweenVolts: 0.1,
-  firstToEarthVolts: 0,
-  secondToEarthVolts: 0,
-  meterMainsRated: true,
-  dry: true,
-};
+const proof: EntryData<'deadProved'> = { circuitId: 'c', ...DEAD_BELL };
 const move = (log: Log) => nextMove(log.job, log.point, assess(log.job, log.point, 200), 'ines');
 
 describe('the fold', () => {
   it('takes the later word, drops what is nulled and shows what somebody else had said', () => {
     const log = started();
-    log.write('transformerDescribed', { pointId: 'p', ratedVolts: 16, ratedVa: 10 });
-    log.write('transformerDescribed', { pointId: 'p', ratedVa: 20 }, tomas);
-    expect(log.point.transformer).toEqual({ ratedVolts: 16, ratedVa: 20 });
+    log.write('transformerDescribed', { supplyId: 'p', ratedVolts: 16, ratedVa: 10 });
+    log.write('transformerDescribed', { supplyId: 'p', ratedVa: 20 }, tomas);
+    expect(log.door.transformer).toEqual({ ratedVolts: 16, ratedVa: 20 });
     expect(log.job.alsoSaid).toMatchObject([{ field: 'ratedVa', value: 10, by: ines }]);
-    log.write('transformerDescribed', { pointId: 'p', ratedVolts: null });
-    expect(log.point.transformer).toEqual({ ratedVa: 20 });
+    log.write('transformerDescribed', { supplyId: 'p', ratedVolts: null });
+    expect(log.door.transformer).toEqual({ ratedVa: 20 });
   });
   it('strikes, and strikes the strike', () => {
     const log = started();
@@ -90,7 +95,7 @@ describe('the fold', () => {
     const reading = { pointId: 'p', what: 'volts', at: 'door', state: 'open' } as const;
     const wrong = log.write('readingTaken', { ...reading, low: 81, high: 81 });
     log.write('readingTaken', { ...reading, low: 18, high: 18 }, ines, wrong);
-    expect(log.point.readings.map(({ data }) => data.low)).toEqual([18]);
+    expect(log.door.readings.map(({ data }) => data.low)).toEqual([18]);
   });
   it('undoes one’s own last entry and no other', () => {
     const log = started();
@@ -156,13 +161,13 @@ describe('isolation in the log', () => {
   it('marks a step that was ticked without proof, whatever the entry claims', () => {
     const log = started();
     log.write('choiceMade', choice);
-    log.write('stepTicked', { pointId: 'p', stepId: 'module-front', how: 'done' });
+    log.write('stepTicked', { pointId: 'p', stepId: 'module-front', touches: 'bell', how: 'done' });
     expect(log.point.ticks['module-front']).toMatchObject({ proofStood: false });
     expect(worriesOf(log.job, log.point, assess(log.job, log.point, 200)).map(({ id }) => id)).toContain(
       'unproved-module-front',
     );
     const proved = isolated();
-    proved.write('stepTicked', { pointId: 'p', stepId: 'module-front', how: 'done' });
+    proved.write('stepTicked', { pointId: 'p', stepId: 'module-front', touches: 'bell', how: 'done' });
     proved.write('circuitSwitched', { circuitId: 'c', to: 'on' });
     expect(proved.point.ticks['module-front']).toMatchObject({ proofStood: true });
   });
@@ -195,16 +200,16 @@ describe('ladder and next move', () => {
     expect(move(log)).toMatchObject({ rung: 'look', words: 'Go through the before list with the customer' });
     log.write('customerDescribed', { wifiName: 'tern', wifiPassword: 'ready', account: 'ready', phone: 'ready' });
     log.write('pointDescribed', { pointId: 'p', wasThere: 'button', wall: 'brick', leadReachM: 0.1 });
-    log.write('chimeDescribed', { pointId: 'p', chimeKind: 'mechanical' });
+    log.write('chimeDescribed', { chimeId: 'p', chimeKind: 'mechanical' });
     log.write('customerDescribed', { someoneHome: 'ready', permission: 'notNeeded' });
     expect(move(log)).toMatchObject({ rung: 'look', words: 'Look for the transformer: beside the board' });
-    log.write('transformerDescribed', { pointId: 'p', foundAt: 'board' });
+    log.write('transformerDescribed', { supplyId: 'p', foundAt: 'board' });
     expect(move(log).words).toBe('Make sure that it is the bell’s transformer');
-    log.write('transformerDescribed', { pointId: 'p', toldApart: 'label', alwaysFed: 'yes' });
+    log.write('transformerDescribed', { supplyId: 'p', toldApart: 'label', alwaysFed: 'yes' });
     expect(move(log).words).toBe('Read the Wi-Fi at the spot, door shut');
     log.write('wifiRead', { pointId: 'p', dbm: -61 });
     expect(move(log)).toMatchObject({ rung: 'measure', words: 'Read volts and VA on the nameplate' });
-    log.write('transformerDescribed', { pointId: 'p', ratedVolts: 24, ratedVa: 40 });
+    log.write('transformerDescribed', { supplyId: 'p', ratedVolts: 24, ratedVa: 40 });
     log.write('readingTaken', { pointId: 'p', what: 'volts', at: 'transformer', state: 'open', low: 28, high: 28 });
     expect(move(log)).toMatchObject({ rung: 'choose' });
     log.write('choiceMade', choice);
@@ -216,7 +221,7 @@ describe('ladder and next move', () => {
     log.write('deadProved', proof);
     for (const { step } of stepStandings(log.job, log.point, 'ines')) {
       expect(move(log)).toMatchObject({ rung: 'wire', words: step.words, held: false });
-      log.write('stepTicked', { pointId: 'p', stepId: step.id, how: 'done' });
+      log.write('stepTicked', { pointId: 'p', stepId: step.id, touches: step.touches, how: 'done' });
     }
     log.write('mountRecorded', { pointId: 'p', heightM: 1.2, level: 'yes', fixings: 'own', seal: 'topAndSides' });
     expect(move(log).words).toBe('Switch way 7 on');
@@ -243,7 +248,12 @@ describe('ladder and next move', () => {
     log.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true, houseTold: true });
     log.write('deadProved', { ...proof, circuitId: 'c' });
     for (const stepId of ['mains-who', 'mains-photo', 'mains-always-on', 'mains-bell-off'])
-      log.write('stepTicked', { pointId: 'p', stepId, how: 'done' });
+      log.write('stepTicked', {
+        pointId: 'p',
+        stepId,
+        touches: stepId === 'mains-bell-off' ? 'bell' : 'nothing',
+        how: 'done',
+      });
     expect(move(log)).toMatchObject({ rung: 'isolate', words: 'Prove 12 dead on its mains side' });
     const wire = ladderOf(log.job, log.point, assess(log.job, log.point, 200), 'ines')[4];
     expect(wire).toMatchObject({ state: 'held', words: 'held: no mains proof of dead' });
@@ -258,7 +268,7 @@ describe('the meter', () => {
     log.write('meterDescribed', { percent: 0.5, trueRms: 'no' });
     log.write('readingTaken', { ...open, ...meterOf(log.job) });
     log.write('meterDescribed', { percent: 2, counts: 5, trueRms: 'yes' });
-    const [reading] = surveyOf(log.job, log.point).readings;
+    const [reading] = surveyOf(log.job, log.door).readings;
     expect(reading?.instrument).toMatchObject({ percent: 0.5, counts: 3, trueRms: false, resolutionVolts: 0.1 });
     expect(meterOf(log.job)).toEqual({ meter: { percent: 2, counts: 5, trueRms: true } });
   });
@@ -269,10 +279,10 @@ describe('readings that cannot be', () => {
     const log = started();
     log.write('readingTaken', { pointId: 'p', what: 'volts', at: 'transformer', state: 'open', low: 18, high: 18 });
     const loaded = { pointId: 'p', what: 'volts', at: 'door', state: 'liveDay', low: 21, high: 21 } as const;
-    expect(readingProblem(loaded, log.point.readings)).toContain('over the 18.0 V read open');
-    expect(readingProblem({ ...loaded, low: 16, high: 16 }, log.point.readings)).toBeNull();
+    expect(readingProblem(loaded, log.door.readings)).toContain('over the 18.0 V read open');
+    expect(readingProblem({ ...loaded, low: 16, high: 16 }, log.door.readings)).toBeNull();
     log.write('readingTaken', { ...loaded, low: 17, high: 17 });
-    expect(readingProblem({ ...loaded, state: 'open', low: 12, high: 12 }, log.point.readings)).toContain(
+    expect(readingProblem({ ...loaded, state: 'open', low: 12, high: 12 }, log.door.readings)).toContain(
       'under the 17.0 V',
     );
   });

@@ -1,17 +1,18 @@
 import { describe, expect, it } from '@jest/globals';
-import { areasOf } from './areas';
-import { assess } from './assessment';
-import { bagList } from './bagList';
+import { areasOf } from '../points/areas';
+import { assess } from '../points/doorbell/assessment';
+import { bagList } from '../points/doorbell/bagList';
 import { beforeList, customerPage, customerText } from './before';
-import { wifiOf } from './finding';
+import { wifiOf } from '../points/wifi';
 import { startedLog, type TestLog, TOMAS } from './forTests';
-import { ENTRY_KINDS } from './kinds';
-import { ladderOf, stepStandings } from './ladder';
-import { missingAtLook } from './missing';
-import { nextMove } from './nextMove';
-import { partsOf } from './parts';
-import { surveyOf } from './survey';
-import { worriesOf } from './worries';
+import { ENTRY_KINDS } from '../kinds/register';
+import { ladderOf } from '../points/ladder';
+import { stepStandings } from '../points/stepStandings';
+import { missingAtLook } from '../points/missing';
+import { nextMove } from '../points/nextMove';
+import { partsOf } from '../points/parts';
+import { surveyOf } from '../points/doorbell/survey';
+import { worriesOf } from '../points/worries';
 
 const worries = ({ job, point }: TestLog): readonly string[] =>
   worriesOf(job, point, assess(job, point, 200)).map(({ id }) => id);
@@ -87,7 +88,7 @@ describe('unpack and check', () => {
   });
   it('follows the firm’s school of fixings, and says who looked last', () => {
     const log = startedLog().write('pointDescribed', { pointId: 'p', wall: 'brick' });
-    const items = () => bagList(log.job, log.point).map(({ item }) => item.id);
+    const items = () => bagList(log.job, log.door).map(({ item }) => item.id);
     expect(partsOf(log.job, log.point)).toContain('anchors 6 mm');
     expect(items()).not.toContain('anchors');
     log.write('policyTaken', { fixings: 'bag' });
@@ -96,7 +97,7 @@ describe('unpack and check', () => {
     log
       .write('bagChecked', { pointId: 'p', item: 'anchors', state: 'wrong' })
       .write('bagChecked', { pointId: 'p', item: 'anchors', note: 'for timber' }, TOMAS);
-    expect(log.point.bag.anchors).toMatchObject({ state: 'wrong', note: 'for timber', by: TOMAS });
+    expect(log.door.bag.anchors).toMatchObject({ state: 'wrong', note: 'for timber', by: TOMAS });
     expect(partsOf(log.job, log.point)).toContain('anchors and screws for this wall');
   });
 });
@@ -119,7 +120,7 @@ describe('boards', () => {
 
 describe('worries of the survey', () => {
   it('name the light that takes the bell with it', () => {
-    const log = startedLog().write('switchTried', { pointId: 'p', name: 'stair light', bellDies: true });
+    const log = startedLog().write('switchTried', { supplyId: 'p', name: 'stair light', bellDies: true });
     expect(worries(log)).toContain('switchedFeed');
   });
   it('ask for an extender at −74 dBm, which is then a part', () => {
@@ -136,7 +137,7 @@ describe('worries of the survey', () => {
   });
   it('name a second transformer that is joined on and not isolated', () => {
     const log = startedLog()
-      .write('transformerDescribed', { pointId: 'p', joined: 'yes' })
+      .write('transformerDescribed', { supplyId: 'p', joined: 'yes' })
       .write('circuitListed', { circuitId: 'a', way: '7', feeds: ['p'] });
     expect(worries(log)).toContain('feed-joined');
     log.write('circuitListed', { circuitId: 'b', way: '9', feeds: ['p'] });
@@ -165,11 +166,13 @@ describe('areas of the survey', () => {
 
 describe('a floodlight point', () => {
   const yard = () =>
-    startedLog().write('pointAdded', { pointId: 'y', pointKind: 'floodlight', name: 'Yard' }).write('pointDescribed', {
-      pointId: 'y',
-      oldFixture: 'sensorLight',
-      mountedOn: 'eave',
-    });
+    startedLog()
+      .write('pointAdded', { pointId: 'y', pointKind: 'floodlight', name: 'Yard', boxId: 'y' })
+      .write('pointDescribed', {
+        pointId: 'y',
+        oldFixture: 'sensorLight',
+        mountedOn: 'eave',
+      });
   const stand = (log: TestLog) => {
     const { job } = log;
     const point = job.points[1];
@@ -232,13 +235,13 @@ describe('a new supply', () => {
   it('gives the circuit its run and the bag its parts', () => {
     const log = startedLog()
       .write('pointDescribed', { pointId: 'p', wasThere: 'nothing' })
-      .write('supplyPlanned', { pointId: 'p', from: 'adapter', segments: [{ way: 'surface', lengthM: 6, holes: 0 }] });
-    expect(surveyOf(log.job, log.point).runs.toDoor.lengthM).toEqual({ low: 6, high: 6 });
+      .write('supplyPlanned', { supplyId: 'p', from: 'adapter', segments: [{ way: 'surface', lengthM: 6, holes: 0 }] });
+    expect(surveyOf(log.job, log.door).runs.toDoor.lengthM).toEqual({ low: 6, high: 6 });
     expect(partsOf(log.job, log.point)).toContain('plug-in adapter, AC out');
     const supply = () => areasOf(log.job, log.point).find(({ area }) => area === 'supply');
     expect(supply()).toMatchObject({ state: 'done' });
     // A battery has no route to be asked for
-    log.write('supplyPlanned', { pointId: 'p', from: 'battery', segments: null });
+    log.write('supplyPlanned', { supplyId: 'p', from: 'battery', segments: null });
     expect(supply()).toMatchObject({ state: 'done', words: 'battery' });
   });
 });

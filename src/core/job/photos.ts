@@ -1,6 +1,6 @@
-import { counts, type Effect } from './effective';
+import { counts, type Effect } from '../log/effective';
 import type { Photo } from './job';
-import type { Entry } from './kinds';
+import type { Entry } from '../kinds/register';
 
 /** The pictures of a job that were not taken away again, in the order in which they came. */
 export function photosOf(entries: readonly Entry[], effect: Effect): readonly Photo[] {

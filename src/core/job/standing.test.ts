@@ -1,16 +1,19 @@
 // Over 300 lines: one log is climbed through all that follows from it, and its helpers belong to all of these.
 import { describe, expect, it } from '@jest/globals';
-import { assess } from './assessment';
+import { assess } from '../points/doorbell/assessment';
+import { DEAD_BELL } from '../isolation/forTests';
 import { fold } from './fold';
-import type { EntryData, EntryKind, NewEntry } from './kinds';
-import { ladderOf, stepStandings } from './ladder';
+import { newEntry } from '../kinds/newEntry';
+import type { EntryData, EntryKind, NewEntry } from '../kinds/register';
+import { ladderOf } from '../points/ladder';
+import { stepStandings } from '../points/stepStandings';
 import { missingFromCustomer } from './before';
-import { missingAtLook } from './missing';
-import { nextMove } from './nextMove';
-import { partsOf } from './parts';
-import { wiringPlan } from './wiringPlan';
-import { undoTarget } from './undo';
-import { worriesOf } from './worries';
+import { missingAtLook } from '../points/missing';
+import { nextMove } from '../points/nextMove';
+import { partsOf } from '../points/parts';
+import { wiringPlan } from '../points/doorbell/wiringPlan';
+import { undoTarget } from '../log/undo';
+import { worriesOf } from '../points/worries';
 
 const ines = { id: 'ines', name: 'Ines' };
 const tomas = { id: 'tomas', name: 'Tomas' };
@@ -23,7 +26,7 @@ class Log {
   write<K extends EntryKind>(kind: K, data: EntryData<K>, by = ines): this {
     const seq = this.entries.length + 1;
     const at = '2026-03-04T09:00:00Z';
-    this.entries.push({ ...({ id: `e${seq}`, at, by, kind, data } as NewEntry), seq, receivedAt: at });
+    this.entries.push({ ...newEntry(kind, data, { id: `e${seq}`, at, by }), seq, receivedAt: at });
     return this;
   }
   stand(who: string | null = 'ines') {
@@ -43,9 +46,14 @@ class Log {
   }
 }
 const log = () =>
-  new Log()
-    .write('siteDescribed', { region: 'na-120', lengths: 'metric' })
-    .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' });
+  new Log().write('siteDescribed', { region: 'na-120', lengths: 'metric' }).write('pointAdded', {
+    pointId,
+    pointKind: 'doorbell',
+    name: 'Front door',
+    supplyId: pointId,
+    chimeId: pointId,
+    boxId: pointId,
+  });
 const looked = () =>
   log()
     .write('customerDescribed', {
@@ -61,8 +69,8 @@ const looked = () =>
       permission: 'notNeeded',
     })
     .write('pointDescribed', { pointId, wasThere: 'button', wall: 'brick', leadReachM: 0.1 })
-    .write('chimeDescribed', { pointId, chimeKind: 'mechanical' })
-    .write('transformerDescribed', { pointId, foundAt: 'board', toldApart: 'sameBreaker', alwaysFed: 'yes' })
+    .write('chimeDescribed', { chimeId: pointId, chimeKind: 'mechanical' })
+    .write('transformerDescribed', { supplyId: pointId, foundAt: 'board', toldApart: 'sameBreaker', alwaysFed: 'yes' })
     .write('wifiRead', { pointId, dbm: -58 });
 
 const device = {
@@ -96,7 +104,7 @@ const chosen = (more: Partial<EntryData<'choiceMade'>> = {}): EntryData<'choiceM
 });
 const strong = () =>
   looked()
-    .write('transformerDescribed', { pointId, ratedVolts: 16, ratedVa: 30 })
+    .write('transformerDescribed', { supplyId: pointId, ratedVolts: 16, ratedVa: 30 })
     .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 19.2, high: 19.2 })
     .write('readingTaken', { pointId, what: 'loopOhms', run: 'toChime', low: 0.4, high: 0.4 })
     .write('readingTaken', { pointId, what: 'loopOhms', run: 'toDoor', low: 0.4, high: 0.4 });
@@ -104,15 +112,7 @@ const dead = (one: Log) =>
   one
     .write('circuitListed', { circuitId: 'c', way: 'breaker 7', feeds: [pointId] })
     .write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true })
-    .write('deadProved', {
-      circuitId: 'c',
-      weight: 'bell',
-      betweenVolts: 0,
-      firstToEarthVolts: 0,
-      secondToEarthVolts: 0,
-      meterMainsRated: true,
-      dry: true,
-    });
+    .write('deadProved', { circuitId: 'c', ...DEAD_BELL });
 
 describe('what is missing', () => {
   it('at Look shrinks with every answer, the most telling first', () => {
@@ -123,14 +123,14 @@ describe('what is missing', () => {
     expect(ids(log())).toEqual(['wasThere', 'chimeKind', 'wall', 'leadReachM', 'wifi']);
     const half = log().write('pointDescribed', { pointId, wall: 'brick', wasThere: 'button' });
     expect(ids(half)).toEqual(['chimeKind', 'leadReachM', 'transformerPlace', 'wifi']);
-    expect(ids(half.write('transformerDescribed', { pointId, foundAt: 'garage' }))).toEqual([
+    expect(ids(half.write('transformerDescribed', { supplyId: pointId, foundAt: 'garage' }))).toEqual([
       'chimeKind',
       'leadReachM',
       'toldApart',
       'alwaysFed',
       'wifi',
     ]);
-    expect(ids(half.write('transformerDescribed', { pointId, givenUp: true }))).toEqual([
+    expect(ids(half.write('transformerDescribed', { supplyId: pointId, givenUp: true }))).toEqual([
       'chimeKind',
       'leadReachM',
       'wifi',
@@ -159,7 +159,7 @@ describe('worries', () => {
   });
   it('name open volts under the nameplate', () => {
     const tired = looked()
-      .write('transformerDescribed', { pointId, ratedVolts: 16, ratedVa: 10 })
+      .write('transformerDescribed', { supplyId: pointId, ratedVolts: 16, ratedVa: 10 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 120, high: 120 })
       .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 15.2, high: 15.2 });
     expect(tired.stand().worries).toContain('openLow');
@@ -167,21 +167,27 @@ describe('worries', () => {
   });
   it('name a chosen way that does not hold, and a choice for another device', () => {
     const weak = looked()
-      .write('transformerDescribed', { pointId, ratedVolts: 8, ratedVa: 8 })
+      .write('transformerDescribed', { supplyId: pointId, ratedVolts: 8, ratedVa: 8 })
       .write('choiceMade', chosen());
     expect(weak.stand().worries).toContain('chosenVerdict');
     const other = strong().write('choiceMade', chosen()).write('pointDescribed', { pointId, deviceId: 'hybrid' });
     expect(other.stand().worries).toContain('otherDevice');
   });
   it('name a chime that is hammered', () => {
-    const loud = strong().write('chimeDescribed', { pointId, ratedVolts: 8 }).write('choiceMade', chosen());
+    const loud = strong().write('chimeDescribed', { chimeId: pointId, ratedVolts: 8 }).write('choiceMade', chosen());
     expect(loud.stand().worries).toContain('hammers');
   });
   it('name what was ticked without proof and what differs, and keep both after the point was left', () => {
     const done = strong()
       .write('choiceMade', chosen())
-      .write('stepTicked', { pointId, stepId: 'module-front', how: 'withoutProof' })
-      .write('stepTicked', { pointId, stepId: 'module-trans', how: 'bySomebodyElse', differs: 'two wires' });
+      .write('stepTicked', { pointId, stepId: 'module-front', touches: 'bell', how: 'withoutProof' })
+      .write('stepTicked', {
+        pointId,
+        stepId: 'module-trans',
+        touches: 'bell',
+        how: 'bySomebodyElse',
+        differs: 'two wires',
+      });
     expect(done.stand().worries).toEqual(expect.arrayContaining(['unproved-module-front', 'differs-module-trans']));
     expect(done.stand().worries).not.toContain('unproved-module-trans');
     const left = done.write('pointLeft', { pointId, copyGiven: true });
@@ -189,10 +195,10 @@ describe('worries', () => {
   });
   it('name what somebody else had said of the same field', () => {
     const two = log()
-      .write('transformerDescribed', { pointId, ratedVa: 10 }, tomas)
-      .write('transformerDescribed', { pointId, ratedVa: 30 });
+      .write('transformerDescribed', { supplyId: pointId, ratedVa: 10 }, tomas)
+      .write('transformerDescribed', { supplyId: pointId, ratedVa: 30 });
     expect(two.stand().worries).toContain('also-transformerDescribed-ratedVa');
-    const agreed = two.write('transformerDescribed', { pointId, ratedVa: 30 }, tomas);
+    const agreed = two.write('transformerDescribed', { supplyId: pointId, ratedVa: 30 }, tomas);
     expect(agreed.stand().worries).not.toContain('also-transformerDescribed-ratedVa');
   });
 });
@@ -234,7 +240,11 @@ describe('parts', () => {
   });
 });
 
-const stepsFor = (choice: EntryData<'choiceMade'>) => wiringPlan(strong().stand().point, choice).steps;
+const stepsFor = (choice: EntryData<'choiceMade'>) => {
+  const { point } = strong().stand();
+  if (point.kind !== 'doorbell') throw new Error('no doorbell');
+  return wiringPlan(point, choice).steps;
+};
 
 describe('steps of a choice', () => {
   it('treat the chime before the device is first connected', () => {
@@ -325,7 +335,8 @@ describe('the next move', () => {
   });
   it('puts a failed check right before the next one', () => {
     const one = dead(strong().write('choiceMade', chosen()));
-    for (const { id } of stepsFor(chosen())) one.write('stepTicked', { pointId, stepId: id, how: 'done' });
+    for (const { id: stepId, touches } of stepsFor(chosen()))
+      one.write('stepTicked', { pointId, stepId, touches, how: 'done' });
     one
       .write('mountRecorded', { pointId, heightM: 1.2, level: 'yes', fixings: 'own', seal: 'gasket' })
       .write('circuitSwitched', { circuitId: 'c', to: 'on' })

@@ -2,12 +2,21 @@ import { capAt, leadsAt, moveTask, spliceAt, type Lead, type Move, type Task, ty
 
 const BOX = 'box';
 
-/** Joints where the leads of a function may lie, the one to be used first. */
-const JOINTS = {
-  ground: ['splice.ground', 'cap.splice.ground'],
-  neutral: ['splice.neutral', 'cap.splice.neutral'],
-  hot: ['splice.hot', 'cap.splice.hot', 'splice.switched', 'cap.splice.switched'],
-} as const;
+/** Where the leads of a function may lie: several in a splice, one alone under a cap. */
+interface Held {
+  readonly splice: string;
+  readonly cap: string;
+}
+
+/** The ones to be used first stand first. */
+const HELD: Readonly<Record<'ground' | 'neutral' | 'hot', readonly [Held, ...Held[]]>> = {
+  ground: [{ splice: 'splice.ground', cap: 'cap.splice.ground' }],
+  neutral: [{ splice: 'splice.neutral', cap: 'cap.splice.neutral' }],
+  hot: [
+    { splice: 'splice.hot', cap: 'cap.splice.hot' },
+    { splice: 'splice.switched', cap: 'cap.splice.switched' },
+  ],
+};
 
 /** Conductors of the house of one function that hang free: a new cable’s. */
 const freeOf = (wiring: Wiring, carries: Lead['carries']): readonly Lead[] =>
@@ -22,12 +31,13 @@ export function gather(
   carries: 'ground' | 'neutral' | 'hot',
   more: readonly string[],
 ): readonly Move[] {
-  const at = JOINTS[carries].find((joint) => leadsAt(wiring, joint).length > 0);
-  const splice = at?.startsWith('cap.') ? at.slice(4) : (at ?? JOINTS[carries][0]);
+  const [usual] = HELD[carries];
+  const isUsed = ({ splice, cap }: Held): boolean => leadsAt(wiring, splice).length + leadsAt(wiring, cap).length > 0;
+  const { splice, cap } = HELD[carries].find(isUsed) ?? usual;
   const there = wiring.splices.some(({ id }) => id === splice);
-  const fromCap = at?.startsWith('cap.') ? leadsAt(wiring, at).map(({ id }) => id) : [];
+  const fromCap = leadsAt(wiring, splice).length > 0 ? [] : leadsAt(wiring, cap).map(({ id }) => id);
   return [
-    ...fromCap.map((lead): Move => ({ do: 'off', lead, joint: at ?? '' })),
+    ...fromCap.map((lead): Move => ({ do: 'off', lead, joint: cap })),
     ...(there ? [] : [{ do: 'splice', joint: spliceAt(splice, BOX, carries) } as const]),
     ...[...fromCap, ...freeOf(wiring, carries).map(({ id }) => id), ...more].map((lead): Move => ({
       do: 'on',

@@ -108,6 +108,7 @@ function houseLead(
   return {
     id: leadId(cable, conductor),
     name: `${WIRE_COLOUR_WORDS[conductor.colour]} of ${cable.name}`,
+    cable: cable.name,
     carries: carries === 'switched' ? 'hot' : carries === 'spare' ? 'unknown' : carries,
     from,
     to: null,

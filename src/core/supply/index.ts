@@ -3,6 +3,7 @@ export {
   SEGMENT_WAYS,
   SUPPLY_FACTS,
   SUPPLY_FROM,
+  stretchSteps,
   supplyRoute,
   type RouteSegment,
   type RouteSum,

@@ -151,6 +151,8 @@ export interface RouteSum {
   readonly minutes: number;
   readonly mainsWork: boolean;
   readonly parts: readonly string[];
+  /** Those of them that belong to where it comes from, not to the cable’s way. */
+  readonly sourceParts: readonly string[];
   readonly tools: readonly string[];
   readonly cautions: readonly string[];
 }
@@ -162,6 +164,22 @@ const segmentMinutes = ({ way, lengthM, holes }: RouteSegment, people: 1 | 2): n
   const facts = SEGMENT_FACTS[way];
   return facts.minutesPerM * lengthM * (people === 1 ? facts.aloneFactor : 1) + facts.minutesPerHole * holes;
 };
+
+/** One stretch as a step of work: what, how, for how long. @param lengthText the place’s way of writing a length */
+export const stretchSteps = (
+  { segments, people }: Pick<SupplyRoute, 'segments' | 'people'>,
+  lengthText: (metres: number) => string,
+): readonly { readonly words: string; readonly how: string; readonly minutes: number }[] =>
+  segments.map((segment) => {
+    const { way, lengthM, holes } = segment;
+    const { words, caution } = SEGMENT_FACTS[way];
+    const drilled = holes > 0 ? `${holes} ${holes === 1 ? 'hole' : 'holes'}, angled down to the outside.` : null;
+    return {
+      words: `New bell cable ${words}, ${lengthText(lengthM)}`,
+      how: present([drilled, caution]).join(' ') || 'Away from mains cables.',
+      minutes: Math.round(segmentMinutes(segment, people)),
+    };
+  });
 
 const present = (texts: readonly (string | null)[]): readonly string[] =>
   texts.filter((text): text is string => text !== null);
@@ -178,6 +196,7 @@ export function supplyRoute({ from, people, mm2, segments }: SupplyRoute): Route
     ohms: lengthM > 0 ? runOhms({ lengthM, mm2, pairs: 1, celsius: 20 }) : null,
     minutes: laid.reduce((sum, segment) => sum + segmentMinutes(segment, people), source.minutes),
     mainsWork: source.mainsWork,
+    sourceParts: source.parts,
     parts: [
       ...source.parts,
       ...(lengthM > 0 ? [`${metres(lengthM * CABLE_SPARE)} bell cable, 2 × ${Number(mm2.toFixed(2))} mm²`] : []),

@@ -15,15 +15,26 @@ export type ScrewPair = (typeof SCREW_PAIRS)[number];
 /** Screws of a chime in the order in which they stand: as `chime.Front` and so on. */
 const CHIME_SCREWS = ['Front', 'Trans', 'Rear'] as const;
 
-/** A chime with a coil from Trans to Front, and one to Rear where it has one. */
-export const chimePart = (id: string, place: WiringPlace, name: string): Part => ({
+/**
+ * A chime with a coil from Trans to Front, and one to Rear where it has one.
+ * @param terminal the screw of the door at hand: seen from a door on Rear, what is called Front here is marked Rear there
+ */
+export const chimePart = (
+  id: string,
+  place: WiringPlace,
+  name: string,
+  terminal: 'Front' | 'Rear' = 'Front',
+): Part => ({
   id,
   name,
   place,
-  joints: CHIME_SCREWS.map((one) => screw(id, one, place)),
+  joints: CHIME_SCREWS.map((one) => ({
+    ...screw(id, one, place),
+    name: terminal === 'Rear' && one !== 'Trans' ? (one === 'Front' ? 'Rear' : 'Front') : one,
+  })),
   elements: [
-    { id: `${id}.coil`, kind: 'coil', from: `${id}.Trans`, to: `${id}.Front` },
-    { id: `${id}.rearCoil`, kind: 'coil', from: `${id}.Trans`, to: `${id}.Rear` },
+    { id: `${id}.coil`, kind: 'coil', from: `${id}.Trans`, to: `${id}.Front`, rings: 'front' },
+    { id: `${id}.rearCoil`, kind: 'coil', from: `${id}.Trans`, to: `${id}.Rear`, rings: 'rear' },
   ],
   leads: [],
 });
@@ -34,14 +45,14 @@ export const boxedChimePart = (): Part => ({
   name: 'boxed chime',
   place: 'chime',
   joints: [
-    ...(['hot', 'neutral'] as const).map((one) => screw('boxed', one, 'chime')),
+    ...(['hot', 'neutral'] as const).map((one): Joint => ({ ...screw('boxed', one, 'chime'), mains: true })),
     ...(['bell 1', 'bell 2'] as const).map((one) => screw('boxed', one, 'chime')),
     port('boxed', 'inside', 'chime'),
   ],
   elements: [
     { id: 'boxed.primary', kind: 'primary', from: 'boxed.hot', to: 'boxed.neutral' },
     { id: 'boxed.winding', kind: 'winding', from: 'boxed.bell 2', to: 'boxed.inside' },
-    { id: 'boxed.coil', kind: 'coil', from: 'boxed.inside', to: 'boxed.bell 1' },
+    { id: 'boxed.coil', kind: 'coil', from: 'boxed.inside', to: 'boxed.bell 1', rings: 'front' },
   ],
   leads: [],
 });
@@ -126,6 +137,16 @@ export function betweenPart({ id, name, place, kind, ohms, leads }: Between): Pa
     leads: leads === undefined ? [] : [lead('a', leads[0], a.id), lead('b', leads[1], b.id)],
   };
 }
+
+/** Something with a pair of screws where the wires on their way pass: a handset. It lies across them and is no part of the loop. */
+export const passingPart = (id: string, name: string): Part => ({
+  id,
+  name,
+  place: 'chime',
+  joints: [screw(id, '1', 'chime'), screw(id, '2', 'chime')],
+  elements: [],
+  leads: [],
+});
 
 /** What hangs at a door between two screws: a doorbell or an old button. */
 export const doorPart = (id: string, name: string, place: 'door' | 'rearDoor', kind: 'load' | 'button'): Part => ({

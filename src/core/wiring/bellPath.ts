@@ -10,8 +10,8 @@ export type BellPath =
   | { readonly path: 'none' };
 
 /** Whether a lead is the outgoing conductor of a run, or was laid beside or instead of it. */
-export const isConductor = ({ id }: Lead, conductor: string): boolean =>
-  id === conductor || id.startsWith(`${conductor}.`);
+export const isConductor = ({ id, laid }: Lead, conductor: string): boolean =>
+  id === conductor || laid?.of === conductor;
 
 interface Edge {
   readonly id: string;

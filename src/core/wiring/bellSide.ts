@@ -3,7 +3,6 @@ import type { Move } from './move';
 import { lookTask, moveTask, type Task } from './step';
 import { hasPart, leadsAt, type Part, type Wiring } from './wiring';
 
-const MAINS = ['hot', 'neutral', 'ground'] as const;
 const PLACE = 'transformer';
 
 /** The part that holds the winding now: a transformer, or a chime with its transformer in one housing. */
@@ -14,7 +13,7 @@ export const feedingPart = ({ parts }: Wiring): Part | undefined =>
 function bellPair(found: Wiring): readonly { readonly screw: string; readonly leads: readonly string[] }[] {
   const old = feedingPart(found);
   if (!old) return [];
-  const screws = old.joints.filter(({ id, kind }) => kind === 'screw' && !MAINS.some((one) => id.endsWith(one)));
+  const screws = old.joints.filter(({ kind, mains }) => kind === 'screw' && !mains);
   return screws
     .map(({ id }) => ({ screw: id, leads: leadsAt(found, id).map((lead) => lead.id) }))
     .filter(({ leads }) => leads.length > 0);

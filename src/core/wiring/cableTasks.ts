@@ -19,7 +19,7 @@ export function joinPairs(found: Wiring, runs: readonly string[]): readonly Task
       'pairs-near',
       'bell',
       [
-        { do: 'lay', leads: conductors.map((lead) => ({ ...lead, id: spare(lead), from: null, to: null })) },
+        { do: 'lay', leads: conductors.map((lead) => laid(lead, spare(lead), 'beside')) },
         ...conductors.flatMap((lead) => at(lead, lead.from)),
       ],
       'One conductor of every pair together, the other of every pair together: same colours at both ends.',
@@ -36,22 +36,31 @@ export function joinPairs(found: Wiring, runs: readonly string[]): readonly Task
   ];
 }
 
-/** Thin runs pulled anew: laid beside the old ones, read, then swapped joint by joint. */
-export function repull(found: Wiring, runs: readonly string[]): readonly Task[] {
+/** A lead that carries what another one does, with both ends free. */
+const laid = (lead: Lead, id: string, how: 'beside' | 'instead'): Lead => ({
+  ...lead,
+  id,
+  from: null,
+  to: null,
+  laid: { how, of: lead.laid?.of ?? lead.id },
+});
+
+/** New wire laid beside an old run, read, then in its place joint by joint. */
+function replaced(found: Wiring, runs: readonly string[], words: Replacing): readonly Task[] {
   const conductors = conductorsOf(found, runs);
   const fresh = (lead: Lead): string => `${lead.id}.new`;
   return [
     moveTask(
       'cable',
-      'repull-cable',
+      `${words.id}-cable`,
       'bell',
-      [{ do: 'lay', leads: conductors.map((lead) => ({ ...lead, id: fresh(lead), from: null, to: null })) }],
-      'The old one may draw it in. Away from mains cables; holes to the outside angled down.',
-      'Heavier wire pulled beside the thin one, both ends long enough',
+      [{ do: 'lay', leads: conductors.map((lead) => laid(lead, fresh(lead), 'instead')) }],
+      words.layHow,
+      words.lay,
     ),
     moveTask(
       'cable',
-      'repull-loop',
+      `${words.id}-loop`,
       'bell',
       [],
       'It should read what its length and gauge say; more is a bad joint.',
@@ -59,7 +68,7 @@ export function repull(found: Wiring, runs: readonly string[]): readonly Task[] 
     ),
     moveTask(
       'cable',
-      'repull-swap',
+      `${words.id}-swap`,
       'bell',
       conductors.flatMap((lead): readonly Move[] => [
         ...[lead.from, lead.to].flatMap((joint): readonly Move[] =>
@@ -72,11 +81,39 @@ export function repull(found: Wiring, runs: readonly string[]): readonly Task[] 
         ),
         { do: 'pull', lead: lead.id },
       ]),
-      'One joint at a time, so that no wire changes its place.',
-      'New wires in the place of the thin ones, at both ends',
+      words.swapHow,
+      words.swap,
     ),
   ];
 }
+
+interface Replacing {
+  readonly id: string;
+  readonly lay: string;
+  readonly layHow: string;
+  readonly swap: string;
+  readonly swapHow: string;
+}
+
+/** Thin runs pulled anew. */
+export const repull = (found: Wiring, runs: readonly string[]): readonly Task[] =>
+  replaced(found, runs, {
+    id: 'repull',
+    lay: 'Heavier wire pulled beside the thin one, both ends long enough',
+    layHow: 'The old one may draw it in. Away from mains cables; holes to the outside angled down.',
+    swap: 'New wires in the place of the thin ones, at both ends',
+    swapHow: 'One joint at a time, so that no wire changes its place.',
+  });
+
+/** Runs whose old cable stays in the wall, out of use, with a new one beside it. */
+export const leaveCable = (found: Wiring, runs: readonly string[]): readonly Task[] =>
+  replaced(found, runs, {
+    id: 'own-cable',
+    lay: 'New bell wire pulled beside the old cable, both ends long enough',
+    layHow: 'Away from mains cables; holes to the outside angled down.',
+    swap: 'New wires in the place of the old cable, its ends capped and labelled “not used”',
+    swapHow: 'One joint at a time. The old cable stays in the wall: nothing of it is fed.',
+  });
 
 const RUN_WORDS: Readonly<Record<string, string>> = { toChime: 'the chime', toDoor: 'the door' };
 
@@ -100,6 +137,8 @@ export const mendTasks = (runs: readonly string[]): readonly Task[] =>
       `Loop ohms to ${RUN_WORDS[run] ?? run} read again, far ends together`,
     ),
   ]);
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Leads that belong under a screw of the device: the run’s own, and what was laid beside it. */
 const doorLeads = ({ leads }: Wiring, screw: 'D1' | 'D2'): readonly Lead[] =>
@@ -125,7 +164,7 @@ export function doorTasks(found: Wiring, device: Extract<Move, { do: 'add' }>): 
       [...off, ...(old ? [{ do: 'remove', part: old.id } as const] : [])],
       'Tape them to the wall. An old lit button must not stay in the loop.',
       old
-        ? 'Old button off, leads kept from falling back into the wall'
+        ? `${capital(old.name)} off, leads kept from falling back into the wall`
         : 'Leads out of the wall, kept from falling back',
     ),
     moveTask(

@@ -1,8 +1,23 @@
-import { betweenPart, boxedChimePart, chimePart, doorPart, transformerPart } from './bellParts';
+import { betweenPart, boxedChimePart, chimePart, doorPart, passingPart, transformerPart } from './bellParts';
 import type { BellPath } from './bellPath';
 import { applyMoves, type Move } from './move';
 import { capAt, spliceAt, switchPart } from './mainsParts';
 import { EMPTY_WIRING, type Lead, type Wiring } from './wiring';
+
+/** What hangs at a door before the work. */
+export interface DoorFound {
+  readonly id: string;
+  readonly name: string;
+  readonly element: 'load' | 'button';
+}
+export const OLD_BUTTON: DoorFound = { id: 'button', name: 'old button', element: 'button' };
+export const OLD_DEVICE: DoorFound = { id: 'oldDevice', name: 'old doorbell', element: 'load' };
+
+/** What sits inside where a chime would be. */
+export interface InsideFound {
+  readonly id: string;
+  readonly name: string;
+}
 
 /** What the survey says of a point’s bell wiring. */
 export interface BellFacts {
@@ -15,12 +30,20 @@ export interface BellFacts {
   readonly rear: 'none' | 'button' | 'device';
   /** One conductor goes straight from the transformer to the door, past the chime. */
   readonly straight: boolean;
-  /** What is at the front door now. */
-  readonly door: 'button' | 'device' | 'nothing';
+  /** What hangs at the door now; null: nothing does. */
+  readonly door: DoorFound | null;
+  /** What sits where a chime would be, and the wires pass under its screws; null: they are joined there. */
+  readonly inside?: InsideFound | null;
   /** The transformer dies with a switch. */
   readonly switched?: boolean;
   /** Names of the transformer’s bell screws, the pair in use first. */
   readonly screws?: readonly string[];
+  /** What it is called where it is not the old one: chosen at another door of the same supply. */
+  readonly transformer?: string;
+  /** The chime’s screw that this door hangs on; the other door’s is then what is called rear here. */
+  readonly terminal?: 'Front' | 'Rear';
+  /** What the other door is called. */
+  readonly rearName?: string;
 }
 
 /** An ordinary point: a button, a chime with screws, nothing else on the transformer. */
@@ -30,7 +53,7 @@ export const ORDINARY_BELL: BellFacts = {
   secondChime: false,
   rear: 'none',
   straight: false,
-  door: 'button',
+  door: OLD_BUTTON,
 };
 
 const wire = (id: string, name: string, run: string, from: string | null, to: string | null): Lead => ({
@@ -42,12 +65,12 @@ const wire = (id: string, name: string, run: string, from: string | null, to: st
   to,
 });
 
-const DOOR = { button: ['button', 'old button'], device: ['oldDevice', 'old doorbell'] } as const;
-
 /** Where the way back of the loop is joined, at the chime. */
 export const RETURN_SPLICE = 'splice.return';
 /** Where the wires of Trans and Front are joined with no chime between them. */
 export const THROUGH_SPLICE = 'splice.through';
+export const JOINED_SPLICE = spliceAt(THROUGH_SPLICE, 'chime', 'wires joined');
+export const PASSING_SPLICE = spliceAt(RETURN_SPLICE, 'chime', 'wires that pass by');
 
 /** Mains conductors of the house at the transformer’s box, spliced to its primary leads: as listed there, else one of each. */
 function mainsMoves(transformer: string, listed: readonly Lead[]): readonly Move[] {
@@ -63,6 +86,26 @@ function mainsMoves(transformer: string, listed: readonly Lead[]): readonly Move
       { do: 'on', lead: `${transformer}.${one}`, joint: splice },
     ];
   });
+}
+
+/** The circuit’s conductors where a supply is still to be made, each in a splice of its own; none for a plug. */
+export function mainsConductors(plug: boolean, listed: readonly Lead[]): Wiring {
+  if (plug) return EMPTY_WIRING;
+  const known = (['hot', 'neutral'] as const).every((one) => listed.some((lead) => lead.carries === one));
+  return applyMoves(
+    EMPTY_WIRING,
+    (['hot', 'neutral', 'ground'] as const).flatMap((one): readonly Move[] => {
+      const splice = `splice.${one}`;
+      const own = listed.filter((lead) => lead.carries === one).map((lead) => ({ ...lead, to: splice }));
+      const leads = own.length > 0 ? own : known ? [] : [houseLead(one, splice)];
+      return leads.length === 0
+        ? []
+        : [
+            { do: 'splice', joint: spliceAt(splice, 'transformer', one) },
+            { do: 'lay', leads },
+          ];
+    }),
+  );
 }
 
 /** The circuit that a transformer hangs on, where nobody tells several apart. */
@@ -172,13 +215,18 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
   const screws = facts.screws ?? ['S1', 'S2'];
   const [s1 = 'S1', s2 = 'S2'] = screws;
   const inLoop = chime === 'screws' && present.path !== 'none';
-  const [trans, front] = inLoop ? ['chime.Trans', 'chime.Front'] : [THROUGH_SPLICE, THROUGH_SPLICE];
+  const inside = inLoop ? null : (facts.inside ?? null);
+  // Both wires that pass stand under its screws
+  const passing = inside ? [`${inside.id}.1`, `${inside.id}.2`] : [THROUGH_SPLICE, RETURN_SPLICE];
+  const [through = THROUGH_SPLICE, back = RETURN_SPLICE] = passing;
+  const [trans, front] = inLoop ? ['chime.Trans', 'chime.Front'] : [through, through];
   return applyMoves(EMPTY_WIRING, [
-    { do: 'add', part: transformerPart('old', 'old transformer', 'leads', { screws }) },
+    { do: 'add', part: transformerPart('old', facts.transformer ?? 'old transformer', 'leads', { screws }) },
     ...mainsMoves('old', listed),
     ...(facts.switched && !listed.some(({ carries }) => carries === 'hot') ? switchMoves() : []),
-    ...(chime === 'screws' ? [{ do: 'add', part: chimePart('chime', 'chime', 'chime') } as const] : []),
-    ...(inLoop ? [] : [{ do: 'splice', joint: spliceAt(THROUGH_SPLICE, 'chime', 'wires joined') } as const]),
+    ...(chime === 'screws' ? [{ do: 'add', part: chimePart('chime', 'chime', 'chime', facts.terminal) } as const] : []),
+    ...(inside ? [{ do: 'add', part: passingPart(inside.id, inside.name) } as const] : []),
+    ...(inLoop || inside ? [] : [{ do: 'splice', joint: JOINED_SPLICE } as const]),
     ...doorMoves(door),
     {
       do: 'lay',
@@ -195,12 +243,12 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
           } as const,
         ]
       : ([
-          { do: 'splice', joint: spliceAt(RETURN_SPLICE, 'chime', 'wires that pass by') },
+          ...(inside ? [] : [{ do: 'splice', joint: PASSING_SPLICE } as const]),
           {
             do: 'lay',
             leads: [
-              wire('toDoor.b', 'door’s other wire', 'toDoor', doorScrew(door, 'D2'), RETURN_SPLICE),
-              wire('toChime.b', 'transformer’s other wire', 'toChime', RETURN_SPLICE, `old.${s2}`),
+              wire('toDoor.b', 'door’s other wire', 'toDoor', doorScrew(door, 'D2'), back),
+              wire('toChime.b', 'transformer’s other wire', 'toChime', back, `old.${s2}`),
             ],
           },
         ] as const)),
@@ -224,7 +272,7 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
             do: 'add',
             part: doorPart(
               'rear',
-              rear === 'device' ? 'rear doorbell' : 'rear button',
+              facts.rearName ?? (rear === 'device' ? 'rear doorbell' : 'rear button'),
               'rearDoor',
               rear === 'device' ? 'load' : 'button',
             ),
@@ -233,19 +281,16 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
             do: 'lay',
             leads: [
               // Where the chime is out of the loop, its Rear is too
-              wire('toRear.a', 'rear door’s wire', 'toRear', inLoop ? 'chime.Rear' : THROUGH_SPLICE, 'rear.D1'),
-              wire('toRear.b', 'rear door’s other wire', 'toRear', 'rear.D2', straight ? `old.${s2}` : RETURN_SPLICE),
+              wire('toRear.a', 'rear door’s wire', 'toRear', inLoop ? 'chime.Rear' : through, 'rear.D1'),
+              wire('toRear.b', 'rear door’s other wire', 'toRear', 'rear.D2', straight ? `old.${s2}` : back),
             ],
           },
         ] as const)),
   ]);
 }
 
-function doorMoves(door: BellFacts['door']): readonly Move[] {
-  if (door === 'nothing') return [];
-  const [id, name] = DOOR[door];
-  return [{ do: 'add', part: doorPart(id, name, 'door', door === 'device' ? 'load' : 'button') }];
+function doorMoves(door: DoorFound | null): readonly Move[] {
+  return door ? [{ do: 'add', part: doorPart(door.id, door.name, 'door', door.element) }] : [];
 }
 
-const doorScrew = (door: BellFacts['door'], screw: 'D1' | 'D2'): string | null =>
-  door === 'nothing' ? null : `${DOOR[door][0]}.${screw}`;
+const doorScrew = (door: DoorFound | null, screw: 'D1' | 'D2'): string | null => door && `${door.id}.${screw}`;

@@ -1,8 +1,20 @@
+export { branchFound, branchTasks, newSupply, nothingFound, type Stretch } from './newSupply';
 export { bellNetwork, type BellNetwork, type BellValues } from './bellNetwork';
 export { betweenPart, doorPart, SCREW_PAIRS, type ScrewPair } from './bellParts';
 export { bellPathOf, isConductor, type BellPath } from './bellPath';
-export { doorTasks, joinPairs, mendTasks, repull } from './cableTasks';
-export { ORDINARY_BELL, RETURN_SPLICE, THROUGH_SPLICE, foundBell, type BellFacts } from './foundBell';
+export { doorTasks, joinPairs, mendTasks, leaveCable, repull } from './cableTasks';
+export {
+  OLD_BUTTON,
+  OLD_DEVICE,
+  ORDINARY_BELL,
+  RETURN_SPLICE,
+  THROUGH_SPLICE,
+  foundBell,
+  type BellFacts,
+  type DoorFound,
+  type InsideFound,
+} from './foundBell';
+export { takeInsideOut } from './insideOut';
 export { tapTasks } from './bellSide';
 export { mainsSide, type FittedTransformer, type TransformerFit } from './mainsSide';
 export {

@@ -69,68 +69,20 @@ const SEAT = {
   ],
 } as const;
 
-/**
- * The mains side of a new transformer, from the permission to the label (domain/power, the mains side). Everything that
- * touches a mains conductor is held by the gate until that is proved dead by the person who does it.
- * @param energise mains on once before the cover goes on, and proved dead again
- */
-export function mainsSide(
+/** From the seat of a new transformer to its closed cover. */
+function seatAndJoin(
   found: Wiring,
-  { name, ratedVolts, fit }: FittedTransformer,
+  { name, ratedVolts, fit }: FittedTransformer & { readonly fit: 'onBox' | 'dinRail' },
   energise: boolean,
+  place: Part['place'],
 ): readonly Task[] {
-  const old = feedingPart(found);
-  if (!old) return [];
-  if (fit === 'plugIn') return adapterTasks(found, name);
-  const boxed = hasPart(found, 'boxed');
   const [seatWords, seatHow] = SEAT[fit];
   return [
-    lookTask(
-      PLACE,
-      'mains-who',
-      'Whoever does the mains side is permitted to, here',
-      'Local rules decide. Mains can kill; if not competent and permitted, hire a licensed electrician.',
-    ),
-    {
-      ...lookTask(
-        PLACE,
-        'mains-photo',
-        'Photograph the old transformer, count and label the wires on its bell screws',
-        'Two wires under one screw may mean a second chime or a second door. Which pair of screws were they on?',
-      ),
-      photo: true,
-    },
-    lookTask(
-      PLACE,
-      'mains-always-on',
-      'Feed tried with every switch: it stays on',
-      'A transformer on a light’s switch leg dies with the light. Then another feed is chosen first.',
-    ),
-    // Bell screws inside a housing with mains terminals are mains work
-    ...(boxed ? [] : [moveTask(PLACE, 'mains-bell-off', 'bell', takeOff(found), BELL_OFF_HOW, BELL_OFF)]),
-    moveTask(
-      PLACE,
-      'mains-open',
-      'mains',
-      boxed ? takeOff(found) : [],
-      'Hot to neutral, each to ground. Old primary leads may be two alike: a colour is a claim.',
-      'Cover off: prove again at these very conductors, then photograph and count them',
-    ),
-    moveTask(
-      PLACE,
-      'mains-old-out',
-      'mains',
-      oldOut(found, old),
-      'Conductors that pass through to something else stay together as they were.',
-      boxed
-        ? 'Boxed chime out, every house conductor capped, both cables kept from falling back'
-        : 'Old primary leads out, every house conductor capped',
-    ),
     moveTask(
       PLACE,
       'mains-seat',
       'mains',
-      [{ do: 'add', part: transformerPart('new', name, 'leads', { place: old.place }) }],
+      [{ do: 'add', part: transformerPart('new', name, 'leads', { place }) }],
       seatHow,
       seatWords,
     ),
@@ -190,6 +142,77 @@ export function mainsSide(
       ),
       photo: true,
     },
+  ];
+}
+
+const WHO: Task = lookTask(
+  PLACE,
+  'mains-who',
+  'Whoever does the mains side is permitted to, here',
+  'Local rules decide. Mains can kill; if not competent and permitted, hire a licensed electrician.',
+);
+
+const ALWAYS_ON: Task = lookTask(
+  PLACE,
+  'mains-always-on',
+  'Feed tried with every switch: it stays on',
+  'A transformer on a light’s switch leg dies with the light. Then another feed is chosen first.',
+);
+
+const LABEL: Task = lookTask(
+  PLACE,
+  'mains-label',
+  'Label on the transformer: volts, VA, circuit, date',
+  'Nobody searches twice. After power-on: open volts against it; warm, not hot, after a quarter of an hour.',
+);
+
+/**
+ * The mains side of a new transformer, from the permission to the label (domain/power, the mains side). Everything that
+ * touches a mains conductor is held by the gate until that is proved dead by the person who does it.
+ * @param energise mains on once before the cover goes on, and proved dead again
+ */
+export function mainsSide(
+  found: Wiring,
+  { name, ratedVolts, fit }: FittedTransformer,
+  energise: boolean,
+): readonly Task[] {
+  const old = feedingPart(found);
+  if (!old) return [];
+  if (fit === 'plugIn') return adapterTasks(found, name);
+  const boxed = hasPart(found, 'boxed');
+  return [
+    WHO,
+    {
+      ...lookTask(
+        PLACE,
+        'mains-photo',
+        'Photograph the old transformer, count and label the wires on its bell screws',
+        'Two wires under one screw may mean a second chime or a second door. Which pair of screws were they on?',
+      ),
+      photo: true,
+    },
+    ALWAYS_ON,
+    // Bell screws inside a housing with mains terminals are mains work
+    ...(boxed ? [] : [moveTask(PLACE, 'mains-bell-off', 'bell', takeOff(found), BELL_OFF_HOW, BELL_OFF)]),
+    moveTask(
+      PLACE,
+      'mains-open',
+      'mains',
+      boxed ? takeOff(found) : [],
+      'Hot to neutral, each to ground. Old primary leads may be two alike: a colour is a claim.',
+      'Cover off: prove again at these very conductors, then photograph and count them',
+    ),
+    moveTask(
+      PLACE,
+      'mains-old-out',
+      'mains',
+      oldOut(found, old),
+      'Conductors that pass through to something else stay together as they were.',
+      boxed
+        ? 'Boxed chime out, every house conductor capped, both cables kept from falling back'
+        : 'Old primary leads out, every house conductor capped',
+    ),
+    ...seatAndJoin(found, { name, ratedVolts, fit }, energise, old.place),
     moveTask(
       PLACE,
       'mains-pair',
@@ -198,11 +221,26 @@ export function mainsSide(
       'With three or four screws each pair gives other volts. The screw that is not used stays empty. Either way round.',
       `Bell wires under the pair of screws that gives ${ratedVolts} V`,
     ),
-    lookTask(
+    LABEL,
+  ];
+}
+
+/** The mains side of a transformer where there was none: on its circuit’s conductors, nothing old to take out. */
+export function freshMainsSide(found: Wiring, transformer: FittedTransformer, energise: boolean): readonly Task[] {
+  const { name, ratedVolts, fit } = transformer;
+  if (fit === 'plugIn') return [];
+  return [
+    WHO,
+    ALWAYS_ON,
+    moveTask(
       PLACE,
-      'mains-label',
-      'Label on the transformer: volts, VA, circuit, date',
-      'Nobody searches twice. After power-on: open volts against it; warm, not hot, after a quarter of an hour.',
+      'mains-open',
+      'mains',
+      [],
+      'Hot to neutral, each to ground. A colour is a claim.',
+      'Cover off: prove again at these very conductors, then photograph and count them',
     ),
+    ...seatAndJoin(found, { name, ratedVolts, fit }, energise, PLACE),
+    LABEL,
   ];
 }

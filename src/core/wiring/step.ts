@@ -3,7 +3,7 @@ import type { Move } from './move';
 /** What a step may put hands on. Decides which proof it needs. */
 export type Touches = 'nothing' | 'bell' | 'mains';
 
-export type StepPlace = 'van' | 'chime' | 'door' | 'transformer' | 'cable' | 'box' | 'switch';
+export type StepPlace = 'van' | 'chime' | 'door' | 'transformer' | 'cable' | 'box' | 'switch' | 'spot' | 'outlet';
 
 /** One thing to do, small enough to be ticked. */
 export interface Task {
@@ -18,10 +18,14 @@ export interface Task {
   readonly moves: readonly Move[];
   /** How much insulation comes off, m. */
   readonly stripM?: number;
+  /** How long it takes, where that was worked out for it. */
+  readonly minutes?: number;
   /** A picture belongs to it. */
   readonly photo?: true;
   /** The circuit is switched on here to see it work: every proof ends with it. */
   readonly energises?: true;
+  /** A plug goes into its outlet: nothing live is touched, and a plan that does not stand holds it all the same. */
+  readonly plugsIn?: true;
 }
 
 /** A task as it is read and ticked. */

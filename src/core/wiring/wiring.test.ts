@@ -5,7 +5,7 @@ import { bellNetwork, type BellValues } from './bellNetwork';
 import { doorPart } from './bellParts';
 import { bellPathOf, type BellPath } from './bellPath';
 import { doorTasks, joinPairs, repull } from './cableTasks';
-import { ORDINARY_BELL, foundBell, type BellFacts } from './foundBell';
+import { OLD_BUTTON, OLD_DEVICE, ORDINARY_BELL, foundBell, type BellFacts } from './foundBell';
 import { mainsSide } from './mainsSide';
 import { WrongMoveError, applyMove, applyMoves } from './move';
 import { planWiring, wiringBuilt } from './plan';
@@ -140,7 +140,7 @@ describe('the network of a wiring', () => {
     'with %s is the closed form of the loop',
     (_name, treatment) => {
       const chime = treatment.kinds.includes('none') ? 'none' : 'screws';
-      for (const door of ['button', 'device', 'nothing'] as const) {
+      for (const door of [OLD_BUTTON, OLD_DEVICE, null]) {
         const { volts, ampsOf } = solved(treated({ ...ORDINARY_BELL, chime, door }, treatment).planned);
         const expected = operatingPoint(loop(exactly(treatment)));
         expect(volts('device.D1', 'device.D2')).toBeCloseTo(expected.doorVolts ?? NaN, 9);
@@ -173,7 +173,7 @@ describe('the network of a wiring', () => {
     expect(volts('rear.D1', 'rear.D2')).toBeCloseTo(shared.second[0]?.doorVolts ?? NaN, 9);
   });
   it('halves the ohms of a run whose pairs are joined', () => {
-    const found = foundBell({ ...ORDINARY_BELL, door: 'nothing' });
+    const found = foundBell({ ...ORDINARY_BELL, door: null });
     const tasks = stages(found, [
       (wiring) => treatmentTasks('jumper', wiring),
       (wiring) => joinPairs(wiring, ['toDoor']),

@@ -10,6 +10,8 @@ export interface Joint {
   readonly kind: 'screw' | 'port' | 'splice' | 'cap';
   /** As it is called on the spot: “Front”. */
   readonly name: string;
+  /** It holds mains, on a part that has bell screws too. */
+  readonly mains?: true;
 }
 
 /** What a conductor carries, by test and not by its colour. A hot stays a hot behind a switch: the switch is a part. */
@@ -36,6 +38,10 @@ export interface Lead {
   readonly house?: HouseEnd;
   /** Size, strands, metal and colour, where they were looked at. */
   readonly wire?: Wire;
+  /** The lead that it was laid beside, or instead of; it carries the same. */
+  readonly laid?: { readonly how: 'beside' | 'instead'; readonly of: string };
+  /** The cable that it comes in, as it is called on the spot. */
+  readonly cable?: string;
   /** A short lead that is made on the spot, wholly inside the box. */
   readonly pigtail?: true;
 }
@@ -61,6 +67,8 @@ export interface Element {
   readonly kind: ElementKind;
   readonly from: string;
   readonly to: string;
+  /** Of a coil: the screw that it leads to, seen from the door at hand. */
+  readonly rings?: 'front' | 'rear';
   /** Of a shunt or link; what is surveyed or drawn from the mains is known elsewhere. */
   readonly ohms?: number;
 }

@@ -18,21 +18,9 @@ export const avocetRectory: DemoJob = {
         boardArea: 'basement',
         boardPlace: 'cellar, north wall',
       })
-      .write('customerDescribed', {
-        name: 'H. Nance',
-        owner: 'H. Nance',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
-        wifiName: 'glebe2',
-        wifiBand: '2.4',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
-        permission: 'given',
-      })
-      .write('visitPlanned', { expectedAt: new Date(day(0, 15)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' })
+      .customer({ name: 'H. Nance', wifiName: 'glebe2', wifiBand: '2.4', permission: 'given' })
+      .visit(day(0, 15))
+      .door(pointId, 'Front door')
       .write('pointDescribed', {
         pointId,
         wasThere: 'button',
@@ -41,17 +29,14 @@ export const avocetRectory: DemoJob = {
         deviceId: 'constant-power',
       })
       .write('chimeDescribed', {
-        pointId,
+        chimeId: pointId,
         chimeKind: 'mechanical',
         ratedVolts: 16,
         place: 'hall, under the stairs',
         secondChime: 'yes',
-        rear: 'device',
-        rearDeviceId: 'compact-silent',
-        rearRunM: 14,
       })
       .write('transformerDescribed', {
-        pointId,
+        supplyId: pointId,
         ratedVolts: 16,
         ratedVa: 20,
         taps: [
@@ -66,8 +51,25 @@ export const avocetRectory: DemoJob = {
         alwaysFed: 'yes',
       })
       .write('wifiRead', { pointId, dbm: -58, upMbit: 9, downMbit: 44 })
-      .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 7, lengthHighM: 8, awg: 18 })
+      .write('runDescribed', { chimeId: pointId, run: 'toChime', lengthLowM: 7, lengthHighM: 8, awg: 18 })
       .write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 5, lengthHighM: 6, awg: 18 })
+      .write('pointAdded', {
+        pointId: 'back',
+        pointKind: 'doorbell',
+        name: 'Back door',
+        supplyId: pointId,
+        chimeId: pointId,
+        terminal: 'Rear',
+        boxId: pointId,
+      })
+      .write('pointDescribed', {
+        pointId: 'back',
+        wasThere: 'button',
+        wall: 'brick',
+        leadReachM: 0.1,
+        deviceId: 'compact-silent',
+      })
+      .write('runDescribed', { pointId: 'back', run: 'toDoor', lengthLowM: 14, lengthHighM: 14, awg: 18 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 121, high: 121 })
       .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 19.7, high: 19.7 });
   },

@@ -16,21 +16,9 @@ export const cormorantRow: DemoJob = {
         boardPlace: 'utility room',
         access: 'Path to the gate is soft after rain.',
       })
-      .write('customerDescribed', {
-        name: 'R. Tamsin',
-        owner: 'R. Tamsin',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
-        wifiName: 'row-seven',
-        wifiBand: '5',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
-        permission: 'given',
-      })
-      .write('visitPlanned', { expectedAt: new Date(day(1, 11)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Gate' })
+      .customer({ name: 'R. Tamsin', wifiName: 'row-seven', wifiBand: '5', permission: 'given' })
+      .visit(day(1, 11))
+      .door(pointId, 'Gate')
       .write('pointDescribed', {
         pointId,
         wasThere: 'button',
@@ -39,9 +27,9 @@ export const cormorantRow: DemoJob = {
         holeHeightM: 1.25,
         oldMarksM: 0.07,
       })
-      .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16, ratedVa: 10 })
+      .write('chimeDescribed', { chimeId: pointId, chimeKind: 'mechanical', ratedVolts: 16, ratedVa: 10 })
       .write('transformerDescribed', {
-        pointId,
+        supplyId: pointId,
         ratedVolts: 16,
         ratedVa: 30,
         place: 'utility room',
@@ -50,7 +38,7 @@ export const cormorantRow: DemoJob = {
         alwaysFed: 'yes',
       })
       .write('wifiRead', { pointId, dbm: -66, upMbit: 6.5, downMbit: 31 })
-      .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 6.096, lengthHighM: 6.096, awg: 20 })
+      .write('runDescribed', { chimeId: pointId, run: 'toChime', lengthLowM: 6.096, lengthHighM: 6.096, awg: 20 })
       .write('runDescribed', {
         pointId,
         run: 'toDoor',

@@ -20,21 +20,16 @@ export const curlewBarn: DemoJob = {
         boardPlace: 'garage',
         colourEra: 'unsure',
       })
-      .write('customerDescribed', {
-        name: 'S. Trevanion',
-        owner: 'S. Trevanion',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
-        wifiName: 'curlew',
-        wifiBand: '2.4',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
-        permission: 'notNeeded',
+      .customer({ name: 'S. Trevanion', wifiName: 'curlew', wifiBand: '2.4', permission: 'notNeeded' })
+      .visit(day(1, 9))
+      .write('pointAdded', {
+        pointId: FRONT,
+        pointKind: 'doorbell',
+        name: 'Front door',
+        supplyId: FRONT,
+        chimeId: FRONT,
+        boxId: FRONT,
       })
-      .write('visitPlanned', { expectedAt: new Date(day(1, 9)).toISOString() })
-      .write('pointAdded', { pointId: FRONT, pointKind: 'doorbell', name: 'Front door' })
       .write('pointDescribed', {
         pointId: FRONT,
         wasThere: 'button',
@@ -44,9 +39,9 @@ export const curlewBarn: DemoJob = {
         oldMarksM: 0.05,
         sideClearM: 0.12,
       })
-      .write('chimeDescribed', { pointId: FRONT, chimeKind: 'mechanical', ratedVolts: 16, ratedVa: 10, place: 'hall' })
+      .write('chimeDescribed', { chimeId: FRONT, chimeKind: 'mechanical', ratedVolts: 16, ratedVa: 10, place: 'hall' })
       .write('transformerDescribed', {
-        pointId: FRONT,
+        supplyId: FRONT,
         ratedVolts: 10,
         ratedVa: 5,
         place: 'on the box of the loft light',
@@ -68,7 +63,7 @@ export const curlewBarn: DemoJob = {
     );
 
     log
-      .write('pointAdded', { pointId: 'eave', pointKind: 'floodlight', name: 'Eave, outlet' })
+      .floodlight('eave', 'Eave, outlet')
       .write('pointDescribed', {
         pointId: 'eave',
         oldFixture: 'nothing',
@@ -104,7 +99,7 @@ export const curlewBarn: DemoJob = {
     demoFixture(log, 'eave', { fixtureId: 'twin-eave', feedId: 'outletOut' });
 
     log
-      .write('pointAdded', { pointId: 'gable', pointKind: 'floodlight', name: 'Gable' })
+      .floodlight('gable', 'Gable')
       .write('pointDescribed', {
         pointId: 'gable',
         oldFixture: 'lamp',

@@ -22,21 +22,9 @@ export const dunlinTerrace: DemoJob = {
         boardPlace: 'hall cupboard',
         colourEra: 'old',
       })
-      .write('customerDescribed', {
-        name: 'P. Nance',
-        owner: 'P. Nance',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
-        wifiName: 'dunlin',
-        wifiBand: '2.4',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
-        permission: 'given',
-      })
-      .write('visitPlanned', { expectedAt: new Date(day(1, 14)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' })
+      .customer({ name: 'P. Nance', wifiName: 'dunlin', wifiBand: '2.4', permission: 'given' })
+      .visit(day(1, 14))
+      .door(pointId, 'Front door')
       .write('pointDescribed', {
         pointId,
         wasThere: 'button',
@@ -47,18 +35,18 @@ export const dunlinTerrace: DemoJob = {
         oldMarksM: 0.05,
         sideClearM: 0.07,
       })
-      .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 8, place: 'hall' })
+      .write('chimeDescribed', { chimeId: pointId, chimeKind: 'mechanical', ratedVolts: 8, place: 'hall' })
       .write('transformerDescribed', {
-        pointId,
+        supplyId: pointId,
         ratedVolts: 12,
         ratedVa: 12,
         foundAt: 'lightBox',
         place: 'over the hall light',
         toldApart: 'secondaryFollowed',
       })
-      .write('switchTried', { pointId, name: 'landing light', bellDies: false })
-      .write('switchTried', { pointId, name: 'hall light', bellDies: true })
-      .write('transformerDescribed', { pointId, alwaysFed: 'no', joined: 'no' })
+      .write('switchTried', { supplyId: pointId, name: 'landing light', bellDies: false })
+      .write('switchTried', { supplyId: pointId, name: 'hall light', bellDies: true })
+      .write('transformerDescribed', { supplyId: pointId, alwaysFed: 'no', joined: 'no' })
       .write('wifiRead', { pointId, dbm: -62, upMbit: 7.5, downMbit: 36 })
       .write('boardListed', { boardId: 'main', name: 'consumer unit', ways: 8 })
       .write('wayListed', { boardId: 'main', way: '1', label: 'Cooker', ratingAmps: 32, protection: 'rcd' })

@@ -18,21 +18,9 @@ export const eiderYard: DemoJob = {
         boardPlace: 'basement, under the stairs',
         colourEra: 'now',
       })
-      .write('customerDescribed', {
-        name: 'P. Kestle',
-        owner: 'P. Kestle',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
-        wifiName: 'eider',
-        wifiBand: 'both',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
-        permission: 'notNeeded',
-      })
-      .write('visitPlanned', { expectedAt: new Date(day(0, 14)).toISOString() })
-      .write('pointAdded', { pointId: 'drive', pointKind: 'floodlight', name: 'Drive' })
+      .customer({ name: 'P. Kestle', wifiName: 'eider', wifiBand: 'both', permission: 'notNeeded' })
+      .visit(day(0, 14))
+      .floodlight('drive', 'Drive')
       .write('pointDescribed', {
         pointId: 'drive',
         oldFixture: 'lamp',
@@ -71,7 +59,7 @@ export const eiderYard: DemoJob = {
     demoTicks(log, 'drive', 9);
 
     log
-      .write('pointAdded', { pointId: 'side', pointKind: 'floodlight', name: 'Side path' })
+      .floodlight('side', 'Side path')
       .write('pointDescribed', {
         pointId: 'side',
         oldFixture: 'lamp',
@@ -104,7 +92,7 @@ export const eiderYard: DemoJob = {
     );
 
     log
-      .write('pointAdded', { pointId: 'back', pointKind: 'floodlight', name: 'Back door' })
+      .floodlight('back', 'Back door')
       .write('pointDescribed', {
         pointId: 'back',
         oldFixture: 'sensorLight',

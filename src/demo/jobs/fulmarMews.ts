@@ -20,21 +20,9 @@ export const fulmarMews: DemoJob = {
         boardPlace: 'hall cupboard',
         colourEra: 'old',
       })
-      .write('customerDescribed', {
-        name: 'D. Penhallow',
-        owner: 'D. Penhallow',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
-        wifiName: 'mews6',
-        wifiBand: 'both',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
-        permission: 'notNeeded',
-      })
-      .write('visitPlanned', { expectedAt: new Date(day(0, 16)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'floodlight', name: 'Court' })
+      .customer({ name: 'D. Penhallow', wifiName: 'mews6', wifiBand: 'both', permission: 'notNeeded' })
+      .visit(day(0, 16))
+      .floodlight(pointId, 'Court')
       .write('pointDescribed', {
         pointId,
         oldFixture: 'lamp',

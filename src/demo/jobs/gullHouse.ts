@@ -15,21 +15,15 @@ export const gullHouse: DemoJob = {
         yearBuilt: 1931,
         boardPlace: 'under the stairs',
       })
-      .write('customerDescribed', {
+      .customer({
         name: 'A. Penrose',
-        owner: 'A. Penrose',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
         wifiName: 'harbour12',
         wifiBand: '2.4',
-        wifiPassword: 'ready',
-        account: 'ready',
         phone: 'missing',
         permission: 'notNeeded',
       })
-      .write('visitPlanned', { expectedAt: new Date(day(1, 8)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' })
+      .visit(day(1, 8))
+      .door(pointId, 'Front door')
       .write('pointDescribed', {
         pointId,
         wasThere: 'button',
@@ -39,9 +33,9 @@ export const gullHouse: DemoJob = {
         holeHeightM: 1.3,
         oldMarksM: 0.09,
       })
-      .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 8, place: 'hall' })
+      .write('chimeDescribed', { chimeId: pointId, chimeKind: 'mechanical', ratedVolts: 8, place: 'hall' })
       .write('transformerDescribed', {
-        pointId,
+        supplyId: pointId,
         ratedVolts: 8,
         ratedVa: 8,
         place: 'beside the consumer unit',
@@ -50,7 +44,7 @@ export const gullHouse: DemoJob = {
         alwaysFed: 'yes',
       })
       .write('wifiRead', { pointId, dbm: -61, upMbit: 6.5, downMbit: 31 })
-      .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 5, lengthHighM: 6, mm2: 0.75 })
+      .write('runDescribed', { chimeId: pointId, run: 'toChime', lengthLowM: 5, lengthHighM: 6, mm2: 0.75 })
       .write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 4, lengthHighM: 5, mm2: 0.5 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 238, high: 238 })
       .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 11.9, high: 12.1 })

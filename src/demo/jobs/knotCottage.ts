@@ -17,11 +17,11 @@ export const knotCottage: DemoJob = {
         someoneHome: 'ready',
         permission: 'missing',
       })
-      .write('visitPlanned', { expectedAt: new Date(day(3, 10)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' })
+      .visit(day(3, 10))
+      .door(pointId, 'Front door')
       .write('pointDescribed', { pointId, wasThere: 'nothing', wall: 'render', deviceId: 'compact-silent' })
       .write('supplyPlanned', {
-        pointId,
+        supplyId: pointId,
         from: 'spur',
         people: 2,
         mm2: 0.75,

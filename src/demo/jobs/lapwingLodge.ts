@@ -16,21 +16,9 @@ export const lapwingLodge: DemoJob = {
         yearBuilt: 1978,
         boardPlace: 'porch cupboard',
       })
-      .write('customerDescribed', {
-        name: 'D. Carlyon',
-        owner: 'D. Carlyon',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
-        wifiName: 'saltings',
-        wifiBand: 'both',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
-        permission: 'notNeeded',
-      })
-      .write('visitPlanned', { expectedAt: new Date(day(0, 10)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Porch' })
+      .customer({ name: 'D. Carlyon', wifiName: 'saltings', wifiBand: 'both', permission: 'notNeeded' })
+      .visit(day(0, 10))
+      .door(pointId, 'Porch')
       .write('pointDescribed', {
         pointId,
         wasThere: 'videoDoorbell',
@@ -39,9 +27,15 @@ export const lapwingLodge: DemoJob = {
         holeHeightM: 1.2,
         oldMarksM: 0.1,
       })
-      .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 8, place: 'landing', present: 'link' })
+      .write('chimeDescribed', {
+        chimeId: pointId,
+        chimeKind: 'mechanical',
+        ratedVolts: 8,
+        place: 'landing',
+        present: 'link',
+      })
       .write('transformerDescribed', {
-        pointId,
+        supplyId: pointId,
         ratedVolts: 24,
         ratedVa: 24,
         place: 'enclosure in the cupboard',
@@ -50,7 +44,7 @@ export const lapwingLodge: DemoJob = {
         alwaysFed: 'yes',
       })
       .write('wifiRead', { pointId, dbm: -58, upMbit: 6.5, downMbit: 31 })
-      .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 7, lengthHighM: 7, mm2: 1 })
+      .write('runDescribed', { chimeId: pointId, run: 'toChime', lengthLowM: 7, lengthHighM: 7, mm2: 1 })
       .write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 5, lengthHighM: 5, mm2: 0.75 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 236, high: 236 })
       .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 29.8, high: 29.8 })

@@ -9,7 +9,7 @@ export const marramView: DemoJob = {
   write: (log, day) => {
     log
       .write('siteDescribed', { name: 'Marram View', address: '40 Dune Road', region: 'na-120' })
-      .write('visitPlanned', { expectedAt: new Date(day(2, 10)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' });
+      .visit(day(2, 10))
+      .door(pointId, 'Front door');
   },
 };

@@ -16,21 +16,9 @@ export const oysterQuay: DemoJob = {
         yearBuilt: 1987,
         boardPlace: 'hall closet',
       })
-      .write('customerDescribed', {
-        name: 'L. Bosanko',
-        owner: 'L. Bosanko',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
-        wifiName: 'quay-5',
-        wifiBand: '2.4',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
-        permission: 'given',
-      })
-      .write('visitPlanned', { expectedAt: new Date(day(-8, 14)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' })
+      .customer({ name: 'L. Bosanko', wifiName: 'quay-5', wifiBand: '2.4', permission: 'given' })
+      .visit(day(-8, 14))
+      .door(pointId, 'Front door')
       .then(TOMAS, day(-8, 14))
       .write('pointDescribed', {
         pointId,
@@ -41,9 +29,15 @@ export const oysterQuay: DemoJob = {
         oldMarksM: 0.075,
         sideClearM: 0.09,
       })
-      .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16, ratedVa: 10, place: 'hall' })
+      .write('chimeDescribed', {
+        chimeId: pointId,
+        chimeKind: 'mechanical',
+        ratedVolts: 16,
+        ratedVa: 10,
+        place: 'hall',
+      })
       .write('transformerDescribed', {
-        pointId,
+        supplyId: pointId,
         ratedVolts: 24,
         ratedVa: 40,
         place: 'hall closet, on the box',
@@ -52,7 +46,7 @@ export const oysterQuay: DemoJob = {
         alwaysFed: 'yes',
       })
       .write('wifiRead', { pointId, dbm: -60, upMbit: 6.5, downMbit: 31 })
-      .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 4.572, lengthHighM: 4.572, awg: 18 })
+      .write('runDescribed', { chimeId: pointId, run: 'toChime', lengthLowM: 4.572, lengthHighM: 4.572, awg: 18 })
       .write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 9.144, lengthHighM: 9.144, awg: 20 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 118, high: 118 })
       .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 27.2, high: 27.2 })

@@ -17,22 +17,15 @@ export const ploverPoint: DemoJob = {
         heating: 'other',
         boardArea: 'garage',
       })
-      .write('customerDescribed', {
+      .customer({
         name: 'H. Chenoweth',
-        owner: 'H. Chenoweth',
         sharers: 'two grown children',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
         wifiName: 'plover',
         wifiBand: '2.4',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
         permission: 'notNeeded',
       })
-      .write('visitPlanned', { expectedAt: new Date(day(2, 9)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Garden gate' })
+      .visit(day(2, 9))
+      .door(pointId, 'Garden gate')
       .write('pointDescribed', {
         pointId,
         wasThere: 'button',
@@ -44,9 +37,9 @@ export const ploverPoint: DemoJob = {
         routerM: 12.192,
         routerWalls: ['timber', 'stuccoLath'],
       })
-      .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16, place: 'kitchen' })
+      .write('chimeDescribed', { chimeId: pointId, chimeKind: 'mechanical', ratedVolts: 16, place: 'kitchen' })
       .write('transformerDescribed', {
-        pointId,
+        supplyId: pointId,
         ratedVolts: 16,
         ratedVa: 20,
         foundAt: 'garage',
@@ -57,7 +50,7 @@ export const ploverPoint: DemoJob = {
       .write('wifiRead', { pointId, dbm: -74, upMbit: 1.1, downMbit: 5.8 })
       .write('wifiRead', { pointId, dbm: -76, upMbit: 0.9, downMbit: 4.9 })
       .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 20.1, high: 20.1 })
-      .write('pointAdded', { pointId: 'yard', pointKind: 'floodlight', name: 'Yard' })
+      .floodlight('yard', 'Yard')
       .write('pointDescribed', {
         pointId: 'yard',
         oldFixture: 'sensorLight',

@@ -21,27 +21,15 @@ export const redshankHall: DemoJob = {
         heating: 'furnace',
         boardArea: 'utility',
       })
-      .write('customerDescribed', {
-        name: 'E. Varcoe',
-        owner: 'E. Varcoe',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
-        wifiName: 'wharf27',
-        wifiBand: '5',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
-        permission: 'given',
-      })
-      .write('visitPlanned', { expectedAt: new Date(day(0, 11)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Side entrance' })
+      .customer({ name: 'E. Varcoe', wifiName: 'wharf27', wifiBand: '5', permission: 'given' })
+      .visit(day(0, 11))
+      .door(pointId, 'Side entrance')
       .write('pointDescribed', { pointId, wasThere: 'button', wall: 'metal', leadReachM: 0.11, holeHeightM: 1.24 })
-      .write('chimeDescribed', { pointId, chimeKind: 'electronic', place: 'corridor' })
-      .write('placeLooked', { pointId, place: 'board', result: 'notThere' })
-      .write('placeLooked', { pointId, place: 'closet', result: 'notThere' })
-      .write('placeLooked', { pointId, place: 'boilerRoom', result: 'notThere' })
-      .write('transformerDescribed', { pointId, cableLeaves: 'up' })
-      .write('switchTried', { pointId, name: 'corridor lights', bellDies: false });
+      .write('chimeDescribed', { chimeId: pointId, chimeKind: 'electronic', place: 'corridor' })
+      .write('placeLooked', { supplyId: pointId, place: 'board', result: 'notThere' })
+      .write('placeLooked', { supplyId: pointId, place: 'closet', result: 'notThere' })
+      .write('placeLooked', { supplyId: pointId, place: 'boilerRoom', result: 'notThere' })
+      .write('transformerDescribed', { supplyId: pointId, cableLeaves: 'up' })
+      .write('switchTried', { supplyId: pointId, name: 'corridor lights', bellDies: false });
   },
 };

@@ -15,21 +15,9 @@ export const sandpiperHouse: DemoJob = {
         yearBuilt: 1994,
         boardPlace: 'garage',
       })
-      .write('customerDescribed', {
-        name: 'J. Ordway',
-        owner: 'J. Ordway',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
-        wifiName: 'strand18',
-        wifiBand: 'both',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
-        permission: 'notNeeded',
-      })
-      .write('visitPlanned', { expectedAt: new Date(day(0, 9)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' })
+      .customer({ name: 'J. Ordway', wifiName: 'strand18', wifiBand: 'both', permission: 'notNeeded' })
+      .visit(day(0, 9))
+      .door(pointId, 'Front door')
       .write('pointDescribed', {
         pointId,
         wasThere: 'button',
@@ -39,9 +27,15 @@ export const sandpiperHouse: DemoJob = {
         oldMarksM: 0.06,
         sideClearM: 0.11,
       })
-      .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16, ratedVa: 10, place: 'hall' })
+      .write('chimeDescribed', {
+        chimeId: pointId,
+        chimeKind: 'mechanical',
+        ratedVolts: 16,
+        ratedVa: 10,
+        place: 'hall',
+      })
       .write('transformerDescribed', {
-        pointId,
+        supplyId: pointId,
         ratedVolts: 16,
         ratedVa: 30,
         place: 'garage, beside the panel',
@@ -50,7 +44,7 @@ export const sandpiperHouse: DemoJob = {
         alwaysFed: 'yes',
       })
       .write('wifiRead', { pointId, dbm: -57, upMbit: 6.5, downMbit: 31 })
-      .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 9.144, lengthHighM: 9.144, awg: 18 })
+      .write('runDescribed', { chimeId: pointId, run: 'toChime', lengthLowM: 9.144, lengthHighM: 9.144, awg: 18 })
       .write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 6.096, lengthHighM: 6.096, awg: 18 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 121, high: 121 })
       .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 19.3, high: 19.3 })

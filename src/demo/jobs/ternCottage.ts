@@ -32,8 +32,8 @@ export const ternCottage: DemoJob = {
         phone: 'ready',
         permission: 'notNeeded',
       })
-      .write('visitPlanned', { expectedAt: new Date(day(0, 13)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' })
+      .visit(day(0, 13))
+      .door(pointId, 'Front door')
       .write('pointDescribed', {
         pointId,
         wasThere: 'button',
@@ -52,9 +52,14 @@ export const ternCottage: DemoJob = {
         routerM: 7,
         routerWalls: ['timber', 'brick'],
       })
-      .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16, place: 'hall, over the coats' })
+      .write('chimeDescribed', {
+        chimeId: pointId,
+        chimeKind: 'mechanical',
+        ratedVolts: 16,
+        place: 'hall, over the coats',
+      })
       .write('transformerDescribed', {
-        pointId,
+        supplyId: pointId,
         ratedVolts: 16,
         ratedVa: 10,
         place: 'cellar ceiling',
@@ -63,7 +68,7 @@ export const ternCottage: DemoJob = {
         alwaysFed: 'yes',
       })
       .write('wifiRead', { pointId, dbm: -63, upMbit: 6.5, downMbit: 31 })
-      .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 8.5344, lengthHighM: 9.7536, awg: 22 })
+      .write('runDescribed', { chimeId: pointId, run: 'toChime', lengthLowM: 8.5344, lengthHighM: 9.7536, awg: 22 })
       .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 20.9, high: 20.9 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 119, high: 119 })
       .write('readingTaken', { pointId, what: 'loopOhms', run: 'toDoor', low: 1.9, high: 1.9 })

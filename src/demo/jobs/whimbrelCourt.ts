@@ -22,21 +22,9 @@ export const whimbrelCourt: DemoJob = {
         boardArea: 'basement',
         boardPlace: 'basement, under the stairs',
       })
-      .write('customerDescribed', {
-        name: 'S. Trewin',
-        owner: 'S. Trewin',
-        pointNames: 'ready',
-        someoneHome: 'ready',
-        recording: 'ready',
-        wifiName: 'reed-nine',
-        wifiBand: 'both',
-        wifiPassword: 'ready',
-        account: 'ready',
-        phone: 'ready',
-        permission: 'notNeeded',
-      })
-      .write('visitPlanned', { expectedAt: new Date(day(0, 15)).toISOString() })
-      .write('pointAdded', { pointId, pointKind: 'doorbell', name: 'Front door' })
+      .customer({ name: 'S. Trewin', wifiName: 'reed-nine', wifiBand: 'both', permission: 'notNeeded' })
+      .visit(day(0, 15))
+      .door(pointId, 'Front door')
       .write('pointDescribed', {
         pointId,
         wasThere: 'button',
@@ -46,9 +34,15 @@ export const whimbrelCourt: DemoJob = {
         oldMarksM: 0.06,
         sideClearM: 0.2,
       })
-      .write('chimeDescribed', { pointId, chimeKind: 'mechanical', ratedVolts: 16, ratedVa: 10, place: 'upper hall' })
+      .write('chimeDescribed', {
+        chimeId: pointId,
+        chimeKind: 'mechanical',
+        ratedVolts: 16,
+        ratedVa: 10,
+        place: 'upper hall',
+      })
       .write('transformerDescribed', {
-        pointId,
+        supplyId: pointId,
         ratedVolts: 16,
         ratedVa: 30,
         foundAt: 'basementJoist',
@@ -57,7 +51,7 @@ export const whimbrelCourt: DemoJob = {
         joined: 'no',
       })
       .write('wifiRead', { pointId, dbm: -59, upMbit: 9, downMbit: 44 })
-      .write('runDescribed', { pointId, run: 'toChime', lengthLowM: 7.62, lengthHighM: 7.62, awg: 18 })
+      .write('runDescribed', { chimeId: pointId, run: 'toChime', lengthLowM: 7.62, lengthHighM: 7.62, awg: 18 })
       .write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 6.096, lengthHighM: 7.62, awg: 18 })
       .write('readingTaken', { pointId, what: 'mainsVolts', low: 120, high: 120 })
       .write('readingTaken', { pointId, what: 'volts', at: 'transformer', state: 'open', low: 19.1, high: 19.1 })

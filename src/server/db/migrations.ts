@@ -59,4 +59,17 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
           PRIMARY KEY (shelf, id)) STRICT, WITHOUT ROWID`),
       ]),
   },
+  '0004_versions_of_kinds': {
+    up: (db: Kysely<unknown>) =>
+      // All that was written before is of the first version of its kind
+      all(db, [sql.raw('ALTER TABLE entries ADD COLUMN version INTEGER NOT NULL DEFAULT 1 CHECK (version >= 1)')]),
+  },
+  '0005_rows_by_code': {
+    up: (db: Kysely<unknown>) =>
+      all(db, [
+        sql.raw("ALTER TABLE board ADD COLUMN made_by TEXT NOT NULL DEFAULT ''"),
+        sql.raw('ALTER TABLE board ADD COLUMN fault TEXT'),
+        sql.raw('DROP TABLE projection_version'),
+      ]),
+  },
 };

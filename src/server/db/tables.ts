@@ -1,4 +1,4 @@
-import type { ColumnType, Generated } from 'kysely';
+import type { ColumnType } from 'kysely';
 
 /** A column of the log: written once, an update of it does not compile (and is refused by triggers). */
 type Written<T> = ColumnType<T, T, never>;
@@ -21,6 +21,8 @@ export interface Tables {
     by_id: Written<string>;
     by_name: Written<string>;
     kind: Written<string>;
+    /** Of the kind, as it was written. */
+    version: Written<number>;
     /** JSON */
     data: Written<string>;
     corrects: Written<string | null>;
@@ -44,10 +46,13 @@ export interface Tables {
     /** JSON, see `BoardPoint`. */
     points: string;
     last_seq: number;
+    /** Fingerprint of the code that made it; empty: to be made anew. */
+    made_by: string;
+    /** Why it could not be brought up to the log; null where it was. */
+    fault: string | null;
   };
   /** Projection: full-text index. */
   job_search: { rowid: number; job_id: string; text: string };
-  projection_version: { only: Generated<number>; version: number };
   crew: { id: string; name: string };
   /** The firm’s own items of the catalogue; `data` is JSON, see `core/catalogue/shelf.ts`. */
   catalogue_items: { shelf: string; id: string; data: string };

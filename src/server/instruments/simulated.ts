@@ -1,8 +1,9 @@
 import type { Meter, PhoneReading } from '@/contract/instrument';
 import { ProblemError } from '@/contract/problem';
-import { boxSurveyOf, circuitsOfPoint, fold, surveyOf, wifiPathOf, type Job, type Point } from '@/core/job';
+import { fold, regionOf, type Job } from '@/core/job';
+import { bellSurveyAt, boxSurveyOf, circuitsOfPoint, wifiPathOf, type Point } from '@/core/points';
 import { ORDINARY, meterBench, seedOf, simulatedMeter, simulatedPhone } from '@/sim';
-import { jobLog } from '../jobs/entryStore';
+import { jobLog } from '../jobs/jobLog';
 import { readSettings } from '../settings';
 import type { Store } from '../store';
 
@@ -24,14 +25,16 @@ async function pointOf({ db }: Store, jobId: string, pointId: string): Promise<{
 /** The simulated meter on a point's circuit as surveyed. Off is what every circuit that feeds it says of itself. */
 export async function meterOf(store: Store, jobId: string, pointId: string): Promise<Meter> {
   const { job, point } = await pointOf(store, jobId, pointId);
-  const circuits = circuitsOfPoint(job.circuits, point.id);
+  const circuits = circuitsOfPoint(job, point);
   const off =
     circuits.length > 0 && circuits.every(({ state }) => state.state === 'off' || state.state === 'provedDead');
   // What the meter itself read is no knowledge of the house: else it would wander with every reading
-  const read = point.readings.filter(({ data }) => !data.simulated);
+  const really = ({ data }: { readonly data: { readonly simulated?: boolean | undefined } }): boolean =>
+    !data.simulated;
   const seed = seedOf(jobId, pointId);
-  const really = { ...point, readings: read, tests: point.tests.filter(({ data }) => !data.simulated) };
-  return simulatedMeter(meterBench(surveyOf(job, really), !off, seed, boxSurveyOf(really)), ORDINARY, seed);
+  const bell = bellSurveyAt(job, point, really);
+  const box = boxSurveyOf({ ...point, tests: point.tests.filter(really) });
+  return simulatedMeter(meterBench(regionOf(job), bell, !off, seed, box), ORDINARY, seed);
 }
 
 /** What a house is like where nobody measured the way to the router yet. */

@@ -1,13 +1,15 @@
 import type { Transaction } from 'kysely';
 import { ProblemError } from '@/contract/problem';
 import type { NewJobRequest } from '@/contract/job';
-import { fold, type Entry, type Job, type JobHead, type NewEntry } from '@/core/job';
+import { fold, refusalOf, type Job } from '@/core/job';
+import type { Entry, NewEntry } from '@/core/kinds';
 import type { Clock } from '../clock';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
-import { project } from '../projection/project';
+import { bringUp } from '../projection/project';
 import { checkReferences } from './references';
-import { contentOf, entryOf, headOf } from './rows';
+import { jobLog, type JobLog } from './jobLog';
+import { contentOf } from './rows';
 
 export interface Receipt {
   readonly id: string;
@@ -15,50 +17,26 @@ export interface Receipt {
   readonly receivedAt: string;
 }
 
-/** A job's head and log as they stand. */
-export interface JobLog {
-  readonly head: JobHead;
-  readonly entries: readonly Entry[];
-}
-
-const noJob = (id: string): ProblemError => new ProblemError(404, `There is no job ${id.slice(0, 64)} here.`);
-
-type Reader = Pick<Database, 'selectFrom'>;
-
-async function readLog(db: Reader, jobId: string): Promise<JobLog | null> {
-  const job = await db.selectFrom('jobs').selectAll().where('id', '=', jobId).executeTakeFirst();
-  if (!job) return null;
-  const rows = await db.selectFrom('entries').selectAll().where('job_id', '=', jobId).orderBy('seq').execute();
-  return { head: headOf(job), entries: rows.map(entryOf) };
-}
-
-/** @throws ProblemError 404 */
-export async function jobLog(db: Reader, jobId: string): Promise<JobLog> {
-  const log = await readLog(db, jobId);
-  if (!log) throw noJob(jobId);
-  return log;
-}
-
 /** Makes a job; the same again changes nothing. @throws ProblemError 409 where the id is taken by another */
 export async function createJob(
   db: Database,
   clock: Clock,
-  request: NewJobRequest,
+  { id, at, by, title }: NewJobRequest,
 ): Promise<{ readonly made: boolean; readonly job: Job }> {
-  return db.transaction().execute(async (trx) => {
-    const { id, at, by, title } = request;
+  const made = await db.transaction().execute(async (trx) => {
     const known = await trx.selectFrom('jobs').selectAll().where('id', '=', id).executeTakeFirst();
-    if (known) {
-      const same =
-        known.title === title && known.created_at === at && known.by_id === by.id && known.by_name === by.name;
-      if (!same) throw new ProblemError(409, 'A job with this id is there already, with other content.');
-      const { head, entries } = await jobLog(trx, id);
-      return { made: false, job: fold(head, entries) };
+    if (!known) {
+      const row = { id, title, created_at: at, received_at: clock.now(), by_id: by.id, by_name: by.name };
+      await trx.insertInto('jobs').values(row).execute();
+      return true;
     }
-    const row = { id, title, created_at: at, received_at: clock.now(), by_id: by.id, by_name: by.name };
-    await trx.insertInto('jobs').values(row).execute();
-    return { made: true, job: await project(trx, { head: headOf(row), entries: [] }) };
+    const same = known.title === title && known.created_at === at && known.by_id === by.id && known.by_name === by.name;
+    if (!same) throw new ProblemError(409, 'A job with this id is there already, with other content.');
+    return false;
   });
+  if (made) await bringUp(db, id);
+  const { head, entries } = await jobLog(db, id);
+  return { made, job: fold(head, entries) };
 }
 
 /** Sorts out what is new: an id that is there with the same content stays, with other content is a conflict. */
@@ -98,6 +76,7 @@ async function write(
           by_id: entry.by.id,
           by_name: entry.by.name,
           kind: entry.kind,
+          version: entry.version,
           data: JSON.stringify(entry.data),
           corrects: entry.corrects ?? null,
           received_at: receivedAt,
@@ -107,7 +86,7 @@ async function write(
   return entries;
 }
 
-/** Adds what is new of the given entries to a log inside a transaction, with the projections. */
+/** Adds what is new of the given entries to a log inside a transaction. */
 export async function addTo(
   trx: Transaction<Tables>,
   clock: Clock,
@@ -118,9 +97,19 @@ export async function addTo(
   if (added.length === 0) return log;
   const rows = await trx.selectFrom('attachments').select('sha256').where('job_id', '=', log.head.id).execute();
   checkReferences(log.entries, added, new Set(rows.map(({ sha256 }) => sha256)));
-  const grown = { head: log.head, entries: [...log.entries, ...(await write(trx, clock, log, added))] };
-  await project(trx, grown);
-  return grown;
+  return { head: log.head, entries: [...log.entries, ...(await write(trx, clock, log, added))] };
+}
+
+/** What is asked before points and things change; a file that is taken in is history and is not asked. */
+function refuseUnfit({ head, entries }: JobLog, given: readonly NewEntry[]): void {
+  const known = new Set(entries.map(({ id }) => id));
+  given.forEach((entry, index) => {
+    if ((entry.kind !== 'entryStruck' && entry.kind !== 'pointHung') || known.has(entry.id)) return;
+    const message = refusalOf(fold(head, entries), entries, entry);
+    if (message === null) return;
+    const path = `entries[${index}]`;
+    throw new ProblemError(422, `${path}: ${message}`, [{ path, message }]);
+  });
 }
 
 /**
@@ -134,14 +123,18 @@ export async function appendEntries(
   jobId: string,
   given: readonly NewEntry[],
 ): Promise<{ readonly entries: readonly Receipt[]; readonly last: number }> {
-  return db.transaction().execute(async (trx) => {
-    const log = await addTo(trx, clock, await jobLog(trx, jobId), given);
-    const byId = new Map(log.entries.map((entry) => [entry.id, entry]));
-    const receipts = given.map(({ id }) => {
-      const entry = byId.get(id);
-      if (!entry) throw new Error(`entry ${id} was not written`);
-      return { id, seq: entry.seq, receivedAt: entry.receivedAt };
-    });
-    return { entries: receipts, last: log.entries.at(-1)?.seq ?? 0 };
+  const { log, grew } = await db.transaction().execute(async (trx) => {
+    const standing = await jobLog(trx, jobId);
+    refuseUnfit(standing, given);
+    const grown = await addTo(trx, clock, standing, given);
+    return { log: grown, grew: grown !== standing };
   });
+  if (grew) await bringUp(db, jobId);
+  const byId = new Map(log.entries.map((entry) => [entry.id, entry]));
+  const receipts = given.map(({ id }) => {
+    const entry = byId.get(id);
+    if (!entry) throw new Error(`entry ${id} was not written`);
+    return { id, seq: entry.seq, receivedAt: entry.receivedAt };
+  });
+  return { entries: receipts, last: log.entries.at(-1)?.seq ?? 0 };
 }

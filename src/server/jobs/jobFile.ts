@@ -4,8 +4,9 @@ import { fold, type Job } from '@/core/job';
 import type { Clock } from '../clock';
 import type { Database } from '../db/open';
 import { FileStore } from '../files';
-import { project } from '../projection/project';
-import { addTo, jobLog, type JobLog } from './entryStore';
+import { bringUp } from '../projection/project';
+import { addTo } from './entryStore';
+import { jobLog, type JobLog } from './jobLog';
 import { headOf } from './rows';
 
 /** A job as a file: its head, its whole log, its attachments. @throws ProblemError 404 */
@@ -53,7 +54,7 @@ export async function importJob(
   file: JobFile,
 ): Promise<{ readonly made: boolean; readonly job: Job }> {
   await keepAttachments(files, file);
-  return db.transaction().execute(async (trx) => {
+  const taken = await db.transaction().execute(async (trx) => {
     const { id, title, createdAt } = file.job;
     const known = await trx.selectFrom('jobs').selectAll().where('id', '=', id).executeTakeFirst();
     if (known && (known.title !== title || known.created_at !== createdAt))
@@ -64,7 +65,6 @@ export async function importJob(
       const row = { id, title, created_at: createdAt, received_at: clock.now(), by_id: null, by_name: null };
       await trx.insertInto('jobs').values(row).execute();
       log = { head: headOf(row), entries: [] };
-      await project(trx, log);
     }
     const there = await trx.selectFrom('attachments').select('id').where('job_id', '=', id).execute();
     const news = file.attachments.filter((attachment) => !there.some((row) => row.id === attachment.id));
@@ -79,4 +79,6 @@ export async function importJob(
       job: fold(grown.head, grown.entries),
     };
   });
+  await bringUp(db, taken.job.id);
+  return taken;
 }

@@ -1,18 +1,28 @@
 import { sql, type Selectable } from 'kysely';
-import type { BoardPoint, ListedJob } from '@/contract/listedJob';
+import { isBoardPoint, type BoardPoint, type ListedJob } from '@/contract/listedJob';
 import { ProblemError } from '@/contract/problem';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
 
-const listed = (row: Selectable<Tables['board']>): ListedJob => ({
-  id: row.job_id,
-  title: row.title,
-  address: row.address,
-  expectedAt: row.expected_at,
-  updatedAt: row.updated_at,
-  finished: row.finished === 1,
-  points: JSON.parse(row.points) as readonly BoardPoint[],
-});
+/** Points of a row; null where they can’t be read as what they should be. */
+function pointsOf(text: string): readonly BoardPoint[] | null {
+  const points: unknown = JSON.parse(text);
+  return Array.isArray(points) && points.every(isBoardPoint) ? points : null;
+}
+
+function listed(row: Selectable<Tables['board']>): ListedJob {
+  const points = pointsOf(row.points);
+  return {
+    id: row.job_id,
+    title: row.title,
+    address: row.address,
+    expectedAt: row.expected_at,
+    updatedAt: row.updated_at,
+    finished: row.finished === 1,
+    points: points ?? [],
+    fault: row.fault ?? (points ? null : 'the row can’t be read'),
+  };
+}
 
 /** The words that somebody typed, as a query of the full-text index: each must begin a word of the job. */
 function ftsQuery(typed: string): string | null {

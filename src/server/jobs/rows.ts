@@ -1,20 +1,24 @@
-import type { Entry, JobHead, NewEntry } from '@/core/job';
+import { rememberingParse } from '@/contract/job';
+import type { JobHead } from '@/core/job';
+import type { Entry, NewEntry } from '@/core/kinds';
 import type { Selectable } from 'kysely';
 import type { Tables } from '../db/tables';
 
-/** A row of the log back as the entry that was checked when it was written. */
-export function entryOf(row: Selectable<Tables['entries']>): Entry {
-  return {
+const remembered = rememberingParse();
+
+/** A row of the log as the entry that it is today. @throws ProblemError where it is newer than this program */
+export const entryOf = (row: Selectable<Tables['entries']>): Entry =>
+  remembered(`${row.job_id}/${row.id}`, () => ({
     id: row.id,
     at: row.at,
     by: { id: row.by_id, name: row.by_name },
     kind: row.kind,
+    version: row.version,
     data: JSON.parse(row.data) as unknown,
     ...(row.corrects === null ? {} : { corrects: row.corrects }),
     seq: row.seq,
     receivedAt: row.received_at,
-  } as Entry;
-}
+  }));
 
 export const headOf = (row: Pick<Selectable<Tables['jobs']>, 'id' | 'title' | 'created_at'>): JobHead => ({
   id: row.id,
@@ -34,5 +38,5 @@ const canonical = (value: unknown): unknown =>
       : value;
 
 /** What of an entry counts for “the same again”: not the number and time that a server added. */
-export const contentOf = ({ id, at, by, kind, data, corrects }: NewEntry): string =>
-  JSON.stringify(canonical({ id, at, by, kind, data, corrects }));
+export const contentOf = ({ id, at, by, kind, version, data, corrects }: NewEntry): string =>
+  JSON.stringify(canonical({ id, at, by, kind, version, data, corrects }));

@@ -1,15 +1,19 @@
 import type { Insertable, Transaction } from 'kysely';
-import { fold, type Entry, type Job, type JobHead } from '@/core/job';
+import { fold, type Job } from '@/core/job';
+import { searchWordsOf } from '@/core/points';
+import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
+import { jobLog, type JobLog } from '../jobs/jobLog';
 import { boardPoint } from './boardPoint';
 
-interface Log {
-  readonly head: JobHead;
-  readonly entries: readonly Entry[];
-}
+/**
+ * What of the code the rows follow from, as a fingerprint that the build puts in. Every change of a rule or a word changes
+ * it, and rows that another code made are made anew. Where nobody put one in, rows are never taken for those of this code.
+ */
+export const CODE = process.env.FOX_LADDER_CODE ?? '';
 
 /** The board's row of a job: nothing in it but what follows from the log. */
-export function boardRow(job: Job): Insertable<Tables['board']> {
+export function boardRow(job: Job): Omit<Insertable<Tables['board']>, 'made_by' | 'fault'> {
   return {
     job_id: job.id,
     title: job.title,
@@ -28,21 +32,22 @@ export const searchText = (job: Job): string =>
     job.title,
     job.site.address,
     job.customer.name,
-    ...job.points.flatMap((point) => [
-      point.name,
-      point.choice?.data.device.name,
-      point.choice?.data.transformer?.name,
-    ]),
+    ...job.points.flatMap((point) => [point.name, ...searchWordsOf(point)]),
     ...job.circuits.flatMap((circuit) => [circuit.name, circuit.way]),
     ...job.notes.map((note) => note.text),
   ]
     .filter((part) => part)
     .join('\n');
 
-/** Brings a job's projections up to its log, in the transaction that wrote to it. */
-export async function project(trx: Transaction<Tables>, log: Log): Promise<Job> {
+/** Makes a row of a log; another one is handed in where a view is to fail. */
+export type MakeRow = typeof boardRow;
+
+async function write(trx: Transaction<Tables>, log: JobLog, makeRow: MakeRow): Promise<void> {
   const job = fold(log.head, log.entries);
-  await trx.replaceInto('board').values(boardRow(job)).execute();
+  await trx
+    .replaceInto('board')
+    .values({ ...makeRow(job), made_by: CODE, fault: null })
+    .execute();
   // The index has no key of its own: it shares the number of the job's row
   const { rowid } = await trx.selectFrom('jobs').select('rowid').where('id', '=', job.id).executeTakeFirstOrThrow();
   await trx.deleteFrom('job_search').where('rowid', '=', rowid).execute();
@@ -50,5 +55,49 @@ export async function project(trx: Transaction<Tables>, log: Log): Promise<Job> 
     .insertInto('job_search')
     .values({ rowid, job_id: job.id, text: searchText(job) })
     .execute();
-  return job;
+}
+
+/** Says on a job’s row that it could not be made; what stood there stays, and it is tried again at the next start. */
+async function writeFault(db: Database, jobId: string, fault: string): Promise<void> {
+  await db.transaction().execute(async (trx) => {
+    const there = await trx
+      .updateTable('board')
+      .set({ fault, made_by: '' })
+      .where('job_id', '=', jobId)
+      .executeTakeFirst();
+    if (there.numUpdatedRows > 0n) return;
+    const job = await trx.selectFrom('jobs').selectAll().where('id', '=', jobId).executeTakeFirst();
+    if (!job) return;
+    await trx
+      .insertInto('board')
+      .values({
+        job_id: jobId,
+        title: job.title,
+        address: '',
+        expected_at: null,
+        updated_at: job.received_at,
+        finished: 0,
+        points: '[]',
+        last_seq: 0,
+        made_by: '',
+        fault,
+      })
+      .execute();
+  });
+}
+
+/**
+ * Brings a job's rows up to its log. Called after the log was committed: whatever fails here refuses nothing, and is
+ * told on the row.
+ * @returns whether they could be made
+ */
+export async function bringUp(db: Database, jobId: string, makeRow: MakeRow = boardRow): Promise<boolean> {
+  try {
+    await db.transaction().execute(async (trx) => write(trx, await jobLog(trx, jobId), makeRow));
+    return true;
+  } catch (error) {
+    console.error(`the board’s row of job ${jobId} could not be made`, error);
+    await writeFault(db, jobId, error instanceof Error ? error.message.slice(0, 200) : 'unknown');
+    return false;
+  }
 }

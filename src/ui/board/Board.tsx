@@ -90,7 +90,12 @@ function Row({ job, part }: { readonly job: ListedJob; readonly part: Part }) {
         <div className="small soft">{job.address}</div>
       </div>
       <div className="points-of">
-        {job.points.length === 0 && <Link href={`/jobs/${job.id}`}>Add the first point</Link>}
+        {job.fault !== null && (
+          <Link className="brick" href={`/jobs/${job.id}`}>
+            All that was written is kept, but this row could not be made: open the job.
+          </Link>
+        )}
+        {job.points.length === 0 && job.fault === null && <Link href={`/jobs/${job.id}`}>Add the first point</Link>}
         {job.points.map((point) => (
           <Link className="point" key={point.id} href={`/jobs/${job.id}?point=${encodeURIComponent(point.id)}`}>
             <span>{point.name}</span>

@@ -1,14 +1,16 @@
 'use client';
+import { answer, isNamed, isSettings, isReceipts } from '@/contract/answers';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import type { Settings } from '@/contract/settings';
-import type { NewEntry } from '@/core/job';
+import { newEntry, type NewEntry, type PointKind } from '@/core/kinds';
+import { newPoint } from '@/core/points';
 import { DEFAULT_REGION, REGION_PACKS } from '@/core/region';
 import { Away, Refused, call } from '../kit/api';
 import { useCrew } from '../kit/crew/CrewContext';
 import { AskForm } from '../kit/form/AskForm';
-import { Choices } from '../kit/form/Choices';
+import { Choices, optionsOf } from '../kit/form/Choices';
+import { FIRST_NAMES, POINT_KIND_WORDS } from '../points/words';
 import { textField } from '../kit/form/fields';
 
 interface Answers {
@@ -20,7 +22,6 @@ interface Answers {
 const FIELDS = [
   textField('title', 'site', undefined, { hint: 'name of the house' }),
   { ...textField('address', 'address', undefined), optional: true },
-  textField('door', 'door', 'Front door'),
 ];
 
 /** Makes a job with its site and first point, and goes to it. */
@@ -28,6 +29,7 @@ export function NewJob() {
   const { who } = useCrew();
   const router = useRouter();
   const [region, setRegion] = useState<string>(DEFAULT_REGION.id);
+  const [pointKind, setKind] = useState<PointKind>('doorbell');
   const [fault, setFault] = useState<string | null>(null);
   const make = async ({ title, address, door }: Answers) => {
     if (!who) return setFault('Say at the top who is at work, then make the job.');
@@ -35,15 +37,19 @@ export function NewJob() {
     const at = new Date().toISOString();
     const site = { name: title, region, ...(address ? { address } : {}) };
     const entries: NewEntry[] = [
-      { id: v7(), at, by: who, kind: 'siteDescribed', data: site },
-      { id: v7(), at, by: who, kind: 'pointAdded', data: { pointId: v7(), pointKind: 'doorbell', name: door } },
+      newEntry('siteDescribed', site, { id: v7(), at, by: who }),
+      newEntry('pointAdded', newPoint(null, { pointId: v7(), pointKind, name: door, newId: v7, with: null }), {
+        id: v7(),
+        at,
+        by: who,
+      }),
     ];
     try {
       // The firm's policy as it stands now goes with the job: a later change of it changes no old one
-      const { policy } = await call<Settings>('/settings');
-      entries.push({ id: v7(), at, by: who, kind: 'policyTaken', data: { ...policy } });
-      await call('/jobs', { method: 'POST', body: { id, at, by: who, title } });
-      await call(`/jobs/${id}/entries`, { method: 'POST', body: { entries } });
+      const { policy } = await call('/settings', answer(isSettings));
+      entries.push(newEntry('policyTaken', { ...policy }, { id: v7(), at, by: who }));
+      await call('/jobs', answer(isNamed), { method: 'POST', body: { id, at, by: who, title } });
+      await call(`/jobs/${id}/entries`, answer(isReceipts), { method: 'POST', body: { entries } });
     } catch (error) {
       if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
       return setFault(error.message);
@@ -58,8 +64,20 @@ export function NewJob() {
         chosen={region}
         onPick={(picked) => picked && setRegion(picked)}
       />
+      <Choices
+        label="the first point is"
+        options={optionsOf(POINT_KIND_WORDS)}
+        chosen={pointKind}
+        onPick={(picked) => picked && setKind(picked)}
+      />
       {/* The fields above give these answers */}
-      <AskForm fields={FIELDS} submit="Make the job" main onSubmit={(data) => void make(data as Answers)} />
+      <AskForm
+        key={pointKind}
+        fields={[...FIELDS, textField('door', FIRST_NAMES[pointKind].of, FIRST_NAMES[pointKind].name)]}
+        submit="Make the job"
+        main
+        onSubmit={(data) => void make(data as Answers)}
+      />
       {fault && (
         <p className="brick" role="alert">
           {fault}

@@ -1,4 +1,5 @@
 'use client';
+import { answer, isNamed } from '@/contract/answers';
 import { FileUp } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -12,7 +13,7 @@ export function TakeIn() {
     if (!file) return;
     setFault(null);
     try {
-      const job = await call<{ readonly id: string }>('/jobs/import', { method: 'POST', body: await file.text() });
+      const job = await call('/jobs/import', answer(isNamed), { method: 'POST', body: await file.text() });
       router.push(`/jobs/${job.id}`);
     } catch (error) {
       if (!(error instanceof Away) && !(error instanceof Refused)) throw error;

@@ -1,4 +1,5 @@
 'use client';
+import { answer, isCatalogue } from '@/contract/answers';
 import { FileDown, FileUp } from 'lucide-react';
 import { SHELVES, type Catalogue, type ShelfId } from '@/core/catalogue';
 import { callText } from '../kit/api';
@@ -14,7 +15,7 @@ export function CatalogueFiles({ shelf, onTake }: Props) {
   const take = async (file: File | undefined, path: string, type: string) => {
     if (!file) return;
     const text = await file.text();
-    await onTake(() => callText<Catalogue>(path, text, type), `${file.name} is taken in.`);
+    await onTake(() => callText(path, answer(isCatalogue), text, type), `${file.name} is taken in.`);
   };
   return (
     <section className="block-top">

@@ -1,4 +1,5 @@
 'use client';
+import { answer, isCatalogue } from '@/contract/answers';
 import { useState } from 'react';
 import { SHELF_IDS, SHELVES, textOf, type Catalogue, type ShelfId, type ShelvedItem } from '@/core/catalogue';
 import { Away, Refused, call } from '../kit/api';
@@ -77,13 +78,13 @@ export function CataloguePage({ first }: { readonly first: Catalogue }) {
             item={picked === 'new' ? null : picked}
             onSave={(values) =>
               void send(
-                () => call<Catalogue>('/catalogue', { method: 'POST', body: { items: [{ shelf, values }] } }),
+                () => call('/catalogue', answer(isCatalogue), { method: 'POST', body: { items: [{ shelf, values }] } }),
                 `${textOf(values, 'name')} is kept.`,
               )
             }
             onRemove={(id) =>
               void send(
-                () => call<Catalogue>(`/catalogue/${shelf}/${encodeURIComponent(id)}`, { method: 'DELETE' }),
+                () => call(`/catalogue/${shelf}/${encodeURIComponent(id)}`, answer(isCatalogue), { method: 'DELETE' }),
                 'Your own item is gone.',
               )
             }

@@ -1,35 +1,15 @@
 'use client';
 import { Undo2 } from 'lucide-react';
-import { RUNG_NAMES, type Rung } from '@/core/job';
+import { RUNG_NAMES } from '@/core/kinds';
 import { ENTRY_WORDS } from '../kit/job/entryWords';
 import { useJob } from '../kit/job/JobContext';
 import { PhotoButton } from '../kit/photo/PhotoButton';
+import { FACES } from '../points/faces';
 import { Unkept } from './Unkept';
-
-const WHAT_FOR: Readonly<Record<Rung, string>> = {
-  look: 'the house, the door, the chime, and who has to be ready',
-  measure: 'what this circuit can carry to the door',
-  choose: 'what each way does, and which one to take',
-  isolate: 'which circuit it is, and whether it is dead',
-  wire: 'terminal by terminal',
-  mount: 'how high, which wedge, which screws',
-  prove: 'each with its figure, nothing passed by default',
-  leave: 'what stays with the customer',
-};
-
-/** What differs at a floodlight camera. */
-const WHAT_FOR_FLOODLIGHT: Partial<typeof WHAT_FOR> = {
-  look: 'the house, the old fixture, the spot, and who has to be ready',
-  measure: 'what this box is, what comes in, and how it is fed',
-  choose: 'the camera, its feed, its ground, splices and screws',
-  wire: 'splice by splice',
-  mount: 'orientation, height, tilt, seal',
-};
 
 /** The rung's name, whether all is kept, undo, and the one next move. */
 export function BenchHead() {
   const { rung, go, move, log, point, undoable, undo } = useJob();
-  const whatFor = (point.kind === 'floodlight' ? WHAT_FOR_FLOODLIGHT[rung] : undefined) ?? WHAT_FOR[rung];
   const here = move.rung === rung;
   return (
     <>
@@ -47,7 +27,7 @@ export function BenchHead() {
               </button>
             )}
           </h1>
-          <span className="soft">{whatFor}</span>
+          <span className="soft">{FACES[point.kind].whatFor[rung]}</span>
         </div>
         {here && rung === 'wire' ? null : here ? (
           <div className="move-here" data-testid="next-move">

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { circuitsOfPoint } from '@/core/job';
+import { circuitsOfPoint } from '@/core/points';
 import { useJob } from '../kit/job/JobContext';
 
 /** A look at another program for less than this is no absence. */
@@ -12,7 +12,7 @@ const AWAY_MS = 60_000;
  */
 export function ComingBack() {
   const { keptJob, point, write } = useJob();
-  const proved = circuitsOfPoint(keptJob.circuits, point.id).find(
+  const proved = circuitsOfPoint(keptJob, point).find(
     ({ state }) => state.state === 'provedDead' && state.mains !== null,
   );
   // Opening the job again is coming back

@@ -1,23 +1,31 @@
 'use client';
+import { answer, isReceipts } from '@/contract/answers';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import type { JobHead } from '@/core/job';
+import { newEntry, type PointKind } from '@/core/kinds';
+import { newPoint } from '@/core/points';
 import { Away, Refused, call } from '../kit/api';
 import { useCrew } from '../kit/crew/CrewContext';
+import { AskForm } from '../kit/form/AskForm';
+import { Choices, optionsOf } from '../kit/form/Choices';
+import { textField } from '../kit/form/fields';
+import { FIRST_NAMES, POINT_KIND_WORDS } from '../points/words';
 
-/** A job without a point says what to do first: name the door. */
+/** A job without a point says what to do first: which kind, and its name. */
 export function FirstPoint({ head }: { readonly head: JobHead }) {
   const { who } = useCrew();
   const client = useQueryClient();
-  const [name, setName] = useState('Front door');
+  const [pointKind, setKind] = useState<PointKind>('doorbell');
   const [fault, setFault] = useState<string | null>(null);
-  const add = async () => {
-    if (!who || name.trim() === '') return setFault(who ? 'Name the door.' : 'Say at the top who is at work.');
-    const data = { pointId: v7(), pointKind: 'doorbell', name: name.trim().slice(0, 120) };
-    const entry = { id: v7(), at: new Date().toISOString(), by: who, kind: 'pointAdded', data };
+  const add = async (data: object) => {
+    if (!who) return setFault('Say at the top who is at work.');
+    const name = 'name' in data ? String(data.name) : FIRST_NAMES[pointKind].name;
+    const added = newPoint(null, { pointId: v7(), pointKind, name, newId: v7, with: null });
+    const entry = newEntry('pointAdded', added, { id: v7(), at: new Date().toISOString(), by: who });
     try {
-      await call(`/jobs/${head.id}/entries`, { method: 'POST', body: { entries: [entry] } });
+      await call(`/jobs/${head.id}/entries`, answer(isReceipts), { method: 'POST', body: { entries: [entry] } });
     } catch (error) {
       if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
       return setFault(error.message);
@@ -27,29 +35,25 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
   return (
     <main className="page">
       <h1>{head.title}</h1>
-      <p>This job has no point yet. Which door gets the doorbell?</p>
-      <form
-        className="row-of"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void add();
-        }}
-      >
-        <div className={`field${fault ? ' wrong' : ''}`}>
-          <label htmlFor="first-point">name of the door</label>
-          <div className="box">
-            <input id="first-point" value={name} maxLength={120} onChange={(event) => setName(event.target.value)} />
-          </div>
-          {fault && (
-            <div className="fault" role="alert">
-              {fault}
-            </div>
-          )}
-        </div>
-        <button type="submit" className="button main">
-          Add the door
-        </button>
-      </form>
+      <p>This job has no point yet. What goes up first, and where?</p>
+      <Choices
+        label="it is"
+        options={optionsOf(POINT_KIND_WORDS)}
+        chosen={pointKind}
+        onPick={(picked) => picked && setKind(picked)}
+      />
+      <AskForm
+        key={pointKind}
+        fields={[textField('name', 'name of the point', FIRST_NAMES[pointKind].name)]}
+        submit="Add the point"
+        main
+        onSubmit={(data) => void add(data)}
+      />
+      {fault && (
+        <p className="brick" role="alert">
+          {fault}
+        </p>
+      )}
     </main>
   );
 }

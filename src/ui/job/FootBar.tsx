@@ -1,11 +1,10 @@
 'use client';
 import { useState } from 'react';
 import { Offcanvas } from 'react-bootstrap';
-import { VERDICT_WORDS } from '@/core/bell';
-import { circuitsOfPoint, worriesOf } from '@/core/job';
+import { circuitsOfPoint, worriesOf } from '@/core/points';
 import { CIRCUIT_STATE_WORDS, NOT_KNOWN } from '@/core/isolation';
 import { useJob } from '../kit/job/JobContext';
-import { margin, volts } from '../kit/words';
+import { FACES } from '../points/faces';
 import { Carry } from './Carry';
 
 const ORDER = ['live', 'unknown', 'off', 'provedDead'] as const;
@@ -14,25 +13,21 @@ const ORDER = ['live', 'unknown', 'off', 'provedDead'] as const;
 export function FootBar() {
   const { job, point, assessment } = useJob();
   const [open, setOpen] = useState(false);
-  const { judgement } = assessment.reference;
+  const { FootWord } = FACES[point.kind];
   // Of several circuits the one that is farthest from dead is told
-  const states = circuitsOfPoint(job.circuits, point.id).map(({ state }) => state);
+  const states = circuitsOfPoint(job, point).map(({ state }) => state);
   const state = ORDER.flatMap((one) => states.find((known) => known.state === one) ?? [])[0] ?? NOT_KNOWN;
+  const plug = states.length === 0 && point.fed.plug;
   const worries = worriesOf(job, point, assessment).length;
   const count = worries === 0 ? 'no worry' : worries === 1 ? '1 worry' : `${worries} worries`;
   return (
     <>
       <button type="button" className="foot-bar" aria-expanded={open} onClick={() => setOpen(true)}>
-        <span className={`mini-plate ${state.state}`}>
+        <span className={`mini-plate ${plug ? 'off' : state.state}`}>
           <i aria-hidden="true" />
-          {CIRCUIT_STATE_WORDS[state.state]}
+          {plug ? 'a plug' : CIRCUIT_STATE_WORDS[state.state]}
         </span>
-        {point.kind === 'doorbell' && <b className={judgement.verdict}>{VERDICT_WORDS[judgement.verdict]}</b>}
-        {point.kind === 'doorbell' && assessment.known.sourceKnown && judgement.governingVolts > 0 && (
-          <span className="figure">
-            {volts(judgement.governingVolts)}, {margin(judgement.marginVolts)}
-          </span>
-        )}
+        <FootWord />
         <span className="end">{count}</span>
       </button>
       <Offcanvas

@@ -1,11 +1,13 @@
 'use client';
-import { Suspense, useCallback, useState, type ComponentType } from 'react';
-import { RUNGS, type Entry, type JobHead, type PointKind, type Rung } from '@/core/job';
+import { Suspense, useCallback, useEffect, useState } from 'react';
+import type { JobHead } from '@/core/job';
+import { RUNGS, type Entry, type Rung } from '@/core/kinds';
 import type { Settings } from '@/contract/settings';
 import type { Catalogue } from '@/core/catalogue';
 import { JobProvider, useJob } from '../kit/job/JobContext';
 import { MeterProvider } from '../kit/meter/MeterContext';
 import { useKeys } from '../kit/useKeys';
+import { FACES, loadAllBenches } from '../points/faces';
 import { BenchHead } from './BenchHead';
 import { Carry } from './Carry';
 import { ComingBack } from './ComingBack';
@@ -21,12 +23,10 @@ interface Props {
   readonly firstArea: string | null;
   readonly settings: Settings;
   readonly catalogue: Catalogue;
-  /** What stands in the middle at each rung of each kind of point. */
-  readonly benches: Readonly<Record<PointKind, Readonly<Record<Rung, ComponentType>>>>;
 }
 
 /** A job: the ladder at the left, the bench of the rung at hand in the middle, the carry sheet at the right. */
-export function JobScreen({ head, entries, pointId, firstRung, firstArea, settings, catalogue, benches }: Props) {
+export function JobScreen({ head, entries, pointId, firstRung, firstArea, settings, catalogue }: Props) {
   const [rung, setRung] = useState(firstRung);
   const [area, setArea] = useState(firstArea);
   const go = useCallback(
@@ -56,7 +56,7 @@ export function JobScreen({ head, entries, pointId, firstRung, firstArea, settin
       empty={<FirstPoint head={head} />}
     >
       <MeterProvider simulated={settings.simulatedDevices}>
-        <Benched benches={benches} />
+        <Benched />
       </MeterProvider>
     </JobProvider>
   );
@@ -67,9 +67,10 @@ const focusAsked = () =>
   // After the bench has been drawn
   setTimeout(() => document.querySelector<HTMLInputElement>('.bench .asked input, .bench input')?.focus(), 50);
 
-function Benched({ benches }: Pick<Props, 'benches'>) {
+function Benched() {
   const { rung, go, move, point } = useJob();
-  const Bench = benches[point.kind][rung];
+  useEffect(() => void loadAllBenches(), []);
+  const { Shown } = FACES[point.kind].benches[rung];
   useKeys({
     ...Object.fromEntries(RUNGS.map((one, i) => [String(i + 1), () => go(one)])),
     n: () => {
@@ -88,7 +89,7 @@ function Benched({ benches }: Pick<Props, 'benches'>) {
         <BenchHead />
         <ComingBack />
         <Suspense fallback={<p className="soft">fetching this rung…</p>}>
-          <Bench />
+          <Shown />
         </Suspense>
       </main>
       <aside className="carry" aria-label="Carry sheet">

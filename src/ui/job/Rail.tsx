@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
-import { RUNG_NAMES, regionOf } from '@/core/job';
+import { regionOf } from '@/core/job';
+import { RUNG_NAMES } from '@/core/kinds';
 import { RungSign, STATE_NAMES } from '../kit/LadderSign';
 import { useJob } from '../kit/job/JobContext';
 

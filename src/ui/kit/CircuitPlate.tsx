@@ -1,13 +1,28 @@
-import { circuitsOfPoint, type Circuit, type Job } from '@/core/job';
+import type { Circuit } from '@/core/house';
+import type { Job } from '@/core/job';
+import { circuitsOfPoint, type Point } from '@/core/points';
 import { format, parseISO } from 'date-fns';
 
 const WORDS = { unknown: 'NOT KNOWN', live: 'LIVE', off: 'OFF', provedDead: 'PROVED DEAD' } as const;
 
 /** The plates of every circuit that feeds a point; one that says “not known” where none is named. */
-export function CircuitPlates({ job, pointId }: { readonly job: Job; readonly pointId: string }) {
-  const circuits = circuitsOfPoint(job.circuits, pointId);
-  if (circuits.length === 0) return <CircuitPlate circuit={null} />;
+export function CircuitPlates({ job, point }: { readonly job: Job; readonly point: Point }) {
+  const circuits = circuitsOfPoint(job, point);
+  if (circuits.length === 0) return point.fed.plug ? <PlugPlate /> : <CircuitPlate circuit={null} />;
   return circuits.map((circuit) => <CircuitPlate key={circuit.id} circuit={circuit} />);
+}
+
+/** A supply that plugs in has no breaker: what makes it dead is its plug. */
+function PlugPlate() {
+  return (
+    <div className="plate off" role="status" data-testid="circuit-state">
+      <i />
+      <span>
+        A PLUG
+        <small>no breaker · out of its outlet until all is wired</small>
+      </span>
+    </div>
+  );
 }
 
 /** Live or dead: pattern, word, way and who. Stands on every screen of a job. */

@@ -3,7 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import type { Person } from '@/core/job';
+import type { Person } from '@/core/kinds';
 import type { Theme } from './theme/theme';
 import { CrewProvider } from './crew/CrewContext';
 import { CrewPicker } from './crew/CrewPicker';

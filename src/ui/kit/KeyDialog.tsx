@@ -1,6 +1,6 @@
 'use client';
 import { Modal } from 'react-bootstrap';
-import { RUNGS, RUNG_NAMES } from '@/core/job';
+import { RUNGS, RUNG_NAMES } from '@/core/kinds';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ...RUNGS.map((rung, i) => [String(i + 1), RUNG_NAMES[rung]] as const),

@@ -1,4 +1,4 @@
-import { RUNG_NAMES, RUNGS, type RungState } from '@/core/job';
+import { RUNG_NAMES, RUNGS, type RungState } from '@/core/kinds';
 
 /** The mark of one rung, 16 × 16. */
 export function RungSign({ state }: { readonly state: RungState }) {

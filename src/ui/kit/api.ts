@@ -1,3 +1,4 @@
+import { isProblem } from '@/contract/answers';
 import type { Problem } from '@/contract/problem';
 
 /** A refusal of the server, in its own words. */
@@ -16,31 +17,42 @@ export class Away extends Error {
   }
 }
 
-async function ask<T>(path: string, init: RequestInit): Promise<T> {
+/** What reads a body; it throws where the body is not what was asked for. */
+type Read<T> = (body: unknown) => T;
+
+async function ask<T>(path: string, read: Read<T>, init: RequestInit): Promise<T> {
   let response: Response;
+  let body: unknown;
   try {
     response = await fetch(`/api/v1${path}`, init);
+    body = await response.json();
   } catch (cause) {
+    // Not reached, or something answered that does not speak as the server does
     throw new Away({ cause });
   }
   // Nothing was decided about what was sent: it may be sent again
   if (response.status >= 500) throw new Away({ cause: response.status });
-  // The contract of each route says what its body is
-  const body = (await response.json()) as unknown;
-  if (!response.ok) throw new Refused(body as Problem);
-  return body as T;
+  if (!response.ok) throw isProblem(body) ? new Refused(body) : new Away({ cause: response.status });
+  try {
+    return read(body);
+  } catch (cause) {
+    throw new Away({ cause });
+  }
 }
 
 /**
  * The one way in which the interface speaks to the server.
- * @throws Refused with the problem it told, Away where nothing answered
+ * @param read what is believed of the answer, by the route’s contract
+ * @throws Refused with the problem it told, Away where nothing answered, or not the server
  */
 export const call = <T>(
   path: string,
+  read: Read<T>,
   init?: { readonly method: 'POST' | 'DELETE'; readonly body?: unknown },
 ): Promise<T> =>
   ask(
     path,
+    read,
     init
       ? {
           method: init.method,
@@ -53,9 +65,9 @@ export const call = <T>(
   );
 
 /** {@link call} with a text that is no JSON for a body. */
-export const callText = <T>(path: string, text: string, type: string): Promise<T> =>
-  ask(path, { method: 'POST', headers: { 'content-type': type }, body: text });
+export const callText = <T>(path: string, read: Read<T>, text: string, type: string): Promise<T> =>
+  ask(path, read, { method: 'POST', headers: { 'content-type': type }, body: text });
 
 /** {@link call} with bytes for a body. */
-export const callBytes = <T>(path: string, bytes: Blob): Promise<T> =>
-  ask(path, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: bytes });
+export const callBytes = <T>(path: string, read: Read<T>, bytes: Blob): Promise<T> =>
+  ask(path, read, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: bytes });

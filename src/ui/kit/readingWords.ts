@@ -1,5 +1,5 @@
 import { STATE_WORDS } from '@/core/catalogue';
-import type { EntryData } from '@/core/job';
+import type { EntryData } from '@/core/kinds';
 
 type Taken = EntryData<'readingTaken'>;
 

@@ -2,7 +2,8 @@
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useRef, useState } from 'react';
-import { regionOf, type Circuit, type Job } from '@/core/job';
+import type { Circuit } from '@/core/house';
+import { regionOf, type Job } from '@/core/job';
 import { useCrew } from '../kit/crew/CrewContext';
 import { Choices } from '../kit/form/Choices';
 import { CircuitLabel, type LabelWords } from './CircuitLabel';

@@ -1,4 +1,5 @@
 'use client';
+import { answer, isSettings } from '@/contract/answers';
 import { useState } from 'react';
 import type { Settings, SettingsRequest } from '@/contract/settings';
 import { POLICY_IDS, POLICY_MATTERS, type Policy } from '@/core/policy';
@@ -11,7 +12,7 @@ export function SettingsPage({ first }: { readonly first: Settings }) {
   const [fault, setFault] = useState<string | null>(null);
   const change = async (said: SettingsRequest) => {
     try {
-      setSettings(await call<Settings>('/settings', { method: 'POST', body: said }));
+      setSettings(await call('/settings', answer(isSettings), { method: 'POST', body: said }));
       setFault(null);
     } catch (error) {
       if (!(error instanceof Away) && !(error instanceof Refused)) throw error;

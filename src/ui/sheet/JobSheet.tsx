@@ -1,14 +1,17 @@
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
+import { Fragment } from 'react';
 import { regionOf, type Job } from '@/core/job';
-import { Lines } from './Lines';
-import { PointSheet } from './PointSheet';
+import { Lines } from '../kit/sheet/Lines';
+import { SHEETS } from '../points/sheets';
 import { PrintButton } from '../kit/PrintButton';
 
 /** The one printed sheet of a job: what was found, decided, wired, mounted, proved, and what stays open. */
 export function JobSheet({ job, printedAt }: { readonly job: Job; readonly printedAt: string }) {
   const { site, customer, expectedAt } = job;
   const region = regionOf(job);
+  // Only what is there is spoken of
+  const transformer = job.points.some(({ hangs, fed }) => hangs.supplyId !== null && !fed.plug);
   return (
     <main className="sheet-page">
       <div className="sheet-head">
@@ -40,7 +43,7 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
         ]}
       />
       {job.points.map((point, i) => (
-        <PointSheet key={point.id} job={job} point={point} first={i === 0} />
+        <Fragment key={point.id}>{SHEETS[point.kind].sheet(job, point, i === 0)}</Fragment>
       ))}
       {job.notes.length > 0 && (
         <section>
@@ -57,8 +60,8 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
       <section className="keep-together">
         <h2>Cautions</h2>
         <p>
-          {region.mainsWork} Mains can kill: if not competent and permitted, hire a licensed electrician. The
-          transformer’s primary side is mains. Local code governs.
+          {region.mainsWork} Mains can kill: if not competent and permitted, hire a licensed electrician.
+          {transformer && ' The transformer’s primary side is mains.'} Local code governs.
         </p>
       </section>
       <section className="keep-together sign-off">

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { ProblemError } from '@/contract/problem';
-import { jobLog } from '@/server/jobs/entryStore';
+import { jobLog } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
 
 /** The log of a page’s job, or the page that says that there is none. */

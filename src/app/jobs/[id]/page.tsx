@@ -1,8 +1,8 @@
-import { RUNGS } from '@/core/job';
+import { RUNGS } from '@/core/kinds';
 import { readCatalogue } from '@/server/catalogue';
 import { readSettings } from '@/server/settings';
 import { store } from '@/server/store';
-import { JobBenches } from './JobBenches';
+import { JobScreen } from '@/ui/job/JobScreen';
 import { logOf } from './logOf';
 
 interface Props {
@@ -16,7 +16,7 @@ export default async function JobPage({ params, searchParams }: Props) {
   const { db } = await store();
   const settings = await readSettings(db);
   return (
-    <JobBenches
+    <JobScreen
       head={head}
       entries={entries}
       pointId={typeof point === 'string' ? point : ''}

@@ -1,3 +1,4 @@
+// Over 300 lines: a table of data, four shelves of what is met at a box.
 import { BOX_ITEM_KINDS, SCREW_THREADS } from '../boxItem';
 import { CONNECTOR_KINDS } from '../connector';
 import { MADE_FORS, UP_MARKS } from '../fixture';
@@ -48,6 +49,7 @@ export const fixtures: Shelf = {
     figure('plateM', 'plate', 'm', 0, 0.05),
     figure('gasketM', 'gasket', 'm', 0, 0.05),
     figure('weightKg', 'weight', 'kg', 0.1, 30),
+    { name: 'plugLeadM', words: 'lead with a plug', type: 'figure', unit: 'm', least: 0, most: 20, optional: true },
     { name: 'bagConnector', words: 'connector in its bag', type: 'text', most: 64, optional: true },
     MINUTES,
     COST,
@@ -127,6 +129,30 @@ export const fixtures: Shelf = {
       cost: 160,
       inBag: ['mounting plate', 'gasket', '2 lever connectors'],
       remark: 'Double insulated: it has no ground lead.',
+    },
+    {
+      id: 'plug-single',
+      name: 'Floodlight camera with a plug',
+      voltsLow: 100,
+      voltsHigh: 240,
+      leadMm2: 0.823,
+      leadStrands: 'stranded',
+      grounded: 'yes',
+      cameraVa: 7,
+      lampVa: 26,
+      canopy: 'flat',
+      upMark: 'arrowUp',
+      madeFor: 'both',
+      headDownDeg: 85,
+      headUpDeg: 10,
+      sensorDownDeg: 85,
+      plateM: 0.003,
+      gasketM: 0.003,
+      weightKg: 1.1,
+      plugLeadM: 2.5,
+      minutes: 30,
+      cost: 180,
+      inBag: ['mounting plate', '4 cable clips', 'gasket'],
     },
   ],
   disagreements: (values) => wrongWay(values, 'voltsLow', 'voltsHigh'),

@@ -25,7 +25,7 @@ export const powerModule: TreatmentPlan = {
         { do: 'add', part: modulePart('module') },
         { do: 'on', lead: 'module.a', joint: 'chime.Front' },
       ],
-      'Strip 8 mm, hook clockwise so that the screw closes the hook. Nothing on Rear.',
+      'Strip 8 mm, hook clockwise so that the screw closes the hook. Nothing on the other door’s screw.',
     ),
     moveTask(
       'chime',

@@ -22,6 +22,7 @@ export const newCable: FeedRemedy = {
     const fresh = CARRIES.map((carries): Lead => ({
       id: `newCable.${carries}`,
       name: `new cable’s ${carries}`,
+      cable: 'new cable',
       carries,
       from: null,
       to: null,

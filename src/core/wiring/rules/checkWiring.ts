@@ -17,6 +17,7 @@ import { looseLead } from './looseLead';
 import { mixedFunctions } from './mixedFunctions';
 import { moduleAcross } from './moduleAcross';
 import { neutralSwitched } from './neutralSwitched';
+import { outletFit } from './outletFit';
 import { ratedForMains } from './ratedForMains';
 import type { Finding, Rule, RuleContext, Severity } from './rule';
 import { sameNeutral } from './sameNeutral';
@@ -46,6 +47,7 @@ export const RULES: readonly Rule[] = [
   boxRoom,
   circuitRoom,
   ratedForMains,
+  outletFit,
   moduleAcross,
   deviceAcross,
   bellLoopOpen,

@@ -17,10 +17,10 @@ export const moduleAcross: Rule = {
       const winding = edges.find(({ element }) => element.kind === 'winding');
       if (winding && pair(winding.a, winding.b))
         return { words: `The ${part.name} lies across the transformer: it shorts it.`, leads: ids(part.leads) };
-      const rear = edges.find(({ element }) => element.id.endsWith('.rearCoil'));
+      const rear = edges.find(({ element }) => element.rings === 'rear');
       if (rear && pair(rear.a, rear.b))
         return { words: `The ${part.name} lies across Trans and Rear, not Trans and Front.`, leads: ids(part.leads) };
-      const front = edges.find(({ element }) => element.id.endsWith('.coil'));
+      const front = edges.find(({ element }) => element.rings === 'front');
       if (front && rear && pair(front.b, rear.b))
         return { words: `The ${part.name} lies across Front and Rear, not Trans and Front.`, leads: ids(part.leads) };
       return [];

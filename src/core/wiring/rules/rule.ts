@@ -29,6 +29,8 @@ export interface RuleContext {
   /** Load of the circuit; `over` where even the rating is exceeded. */
   readonly load: (Sufficiency & { readonly over: boolean }) | null;
   readonly fixture: { readonly name: string; readonly voltsLow: number; readonly voltsHigh: number } | null;
+  /** What is asked of the outlet of a plug; none where nothing plugs in. */
+  readonly outlet: readonly Sufficiency[];
   readonly nominalVolts: number;
   /** Circuits that are named at Isolate as feeding this point. */
   readonly namedCircuits: number | null;
@@ -43,6 +45,7 @@ export const BARE_CONTEXT: RuleContext = {
   fill: null,
   load: null,
   fixture: null,
+  outlet: [],
   nominalVolts: 120,
   namedCircuits: null,
   groundDecision: null,

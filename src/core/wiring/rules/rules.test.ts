@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import { betweenPart, chimePart, doorPart, transformerPart } from '../bellParts';
-import { ORDINARY_BELL, foundBell } from '../foundBell';
+import { OLD_DEVICE, ORDINARY_BELL, foundBell } from '../foundBell';
 import { bondedPart, capAt, fixturePart, pigtail, spliceAt, spurPart, switchPart } from '../mainsParts';
 import { applyMoves, type Move } from '../move';
 import { EMPTY_WIRING, type Lead, type Wiring } from '../wiring';
@@ -56,7 +56,8 @@ const through = (part: ReturnType<typeof switchPart>): readonly Move[] => [
 ];
 
 /** An ordinary point with its doorbell in the place of the button. */
-const bell = (...moves: readonly Move[]): Wiring => applyMoves(foundBell({ ...ORDINARY_BELL, door: 'device' }), moves);
+const bell = (...moves: readonly Move[]): Wiring =>
+  applyMoves(foundBell({ ...ORDINARY_BELL, door: OLD_DEVICE }), moves);
 const across = (one: string, other: string): readonly Move[] => [
   {
     do: 'add',
@@ -171,6 +172,7 @@ const CASES: Readonly<Record<string, { readonly wiring: Wiring; readonly context
     wiring: sound(),
     context: { fixture: { name: 'fixture', voltsLow: 100, voltsHigh: 130 }, nominalVolts: 230 },
   },
+  outletFit: { wiring: sound(), context: { outlet: [{ suffices: false, words: 'No cover that closes.' }] } },
   moduleAcross: { wiring: bell(...across('chime.Trans', 'chime.Rear')) },
   deviceAcross: {
     // Its two wires are on the two screws of the coil; a second doorbell keeps the loop closed elsewhere
@@ -275,7 +277,7 @@ describe('rules on the wiring graph', () => {
   });
 
   it('know a second chime for what it is', () => {
-    expect(found(foundBell({ ...ORDINARY_BELL, secondChime: true, rear: 'device', door: 'device' }))).toEqual([]);
+    expect(found(foundBell({ ...ORDINARY_BELL, secondChime: true, rear: 'device', door: OLD_DEVICE }))).toEqual([]);
     expect(chimePart('c', 'chime', 'c').elements).toHaveLength(2);
   });
 });

@@ -1,4 +1,4 @@
-import { roomWords } from '@/core/job';
+import { roomWords } from '@/core/points';
 import type { RoomCure } from '@/core/junction';
 
 /** What would give a box more room, each with the room that it gives. */

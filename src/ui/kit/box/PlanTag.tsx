@@ -1,4 +1,4 @@
-import { loadWords, roomWords, type FixtureStanding } from '@/core/job';
+import { loadWords, roomWords, type FixtureStanding } from '@/core/points';
 import type { Finding } from '@/core/wiring';
 
 const WORDS = { holds: 'Stands', tight: 'Stands, with a worry', fails: 'Does not stand' } as const;

@@ -1,4 +1,4 @@
-import { roomWords } from '@/core/job';
+import { roomWords } from '@/core/points';
 import { SPACE_SHARE_MOST, in3ToCm3, type BoxRoom } from '@/core/junction';
 
 /** What a box needs, line by line, against what it has. */

@@ -1,6 +1,7 @@
 'use client';
+import { answer, isPerson } from '@/contract/answers';
 import { createContext, useCallback, useContext, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
-import type { Person } from '@/core/job';
+import type { Person } from '@/core/kinds';
 import { call } from '../api';
 import { v7 } from 'uuid';
 
@@ -42,7 +43,7 @@ export function CrewProvider({
   }, []);
   const add = useCallback(
     async (name: string) => {
-      const person = await call<Person>('/crew', { method: 'POST', body: { id: v7(), name } });
+      const person = await call('/crew', answer(isPerson), { method: 'POST', body: { id: v7(), name } });
       setCrew((others) => [...others, person]);
       pick(person.id);
     },

@@ -26,6 +26,8 @@ export interface LoopWords {
   readonly toDoor: Stretch;
   readonly trans: string;
   readonly front: string;
+  /** Without one the wires are joined where it would be. */
+  readonly hasChime: boolean;
   /** A second chime hangs beside the first one. */
   readonly twoChimes: boolean;
   /** What hangs on the chime’s Rear, with its volts at worst where a doorbell does. */
@@ -121,16 +123,26 @@ export function BellLoop({ words, printed = false }: { readonly words: LoopWords
           nameplate
         </text>
       </g>
-      <g>
-        <rect x={chime.x} y={chime.y} {...CHIME} className="box" />
-        <path d={`M${chime.x + 10} ${chime.y + 19}h18M${chime.x + 10} ${chime.y + 36}h18`} className="bars" />
-        <text x={chime.x + 94} y={chime.y + 24} textAnchor="middle" className="strong">
-          {words.twoChimes ? 'Two chimes' : 'Chime'}
-        </text>
-        <text x={chime.x + 94} y={chime.y + 43} textAnchor="middle" className="soft">
-          {words.chime}
-        </text>
-      </g>
+      {words.hasChime ? (
+        <g>
+          <rect x={chime.x} y={chime.y} {...CHIME} className="box" />
+          <path d={`M${chime.x + 10} ${chime.y + 19}h18M${chime.x + 10} ${chime.y + 36}h18`} className="bars" />
+          <text x={chime.x + 94} y={chime.y + 24} textAnchor="middle" className="strong">
+            {words.twoChimes ? 'Two chimes' : 'Chime'}
+          </text>
+          <text x={chime.x + 94} y={chime.y + 43} textAnchor="middle" className="soft">
+            {words.chime}
+          </text>
+        </g>
+      ) : (
+        <g>
+          <path d={`M${chime.x} ${chime.y + CHIME.height / 2}h${CHIME.width}`} className="line" />
+          <circle cx={chime.x + CHIME.width / 2} cy={chime.y + CHIME.height / 2} r="6" className="dot" />
+          <text x={chime.x + CHIME.width / 2} y={chime.y + 14} textAnchor="middle" className="soft">
+            {words.chime}
+          </text>
+        </g>
+      )}
       <g>
         <rect x={door.x} y={door.y} rx="8" {...BOX} className="box" />
         <circle cx={middle(door, BOX.width)} cy={door.y + 24} r="11" className="line" />
@@ -143,12 +155,16 @@ export function BellLoop({ words, printed = false }: { readonly words: LoopWords
       </g>
       <Run spot={layout.toChime} narrow={narrow} stretch={words.toChime} />
       <Run spot={layout.toDoor} narrow={narrow} stretch={words.toDoor} />
-      <text x={layout.trans.x} y={layout.trans.y} textAnchor="end">
-        Trans <tspan className="m">{words.trans}</tspan>
-      </text>
-      <text x={layout.front.x} y={layout.front.y}>
-        Front <tspan className="m">{words.front}</tspan>
-      </text>
+      {words.hasChime && (
+        <>
+          <text x={layout.trans.x} y={layout.trans.y} textAnchor="end">
+            Trans <tspan className="m">{words.trans}</tspan>
+          </text>
+          <text x={layout.front.x} y={layout.front.y}>
+            Front <tspan className="m">{words.front}</tspan>
+          </text>
+        </>
+      )}
       <Plate spot={layout.open} width={plateWidth} plate={words.plates.open} printed={printed} />
       <Plate spot={layout.screws} width={plateWidth} plate={words.plates.screws} printed={printed} />
       <Plate spot={layout.doorPlate} width={plateWidth} plate={words.plates.door} printed={printed} />

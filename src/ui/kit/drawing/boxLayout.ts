@@ -50,11 +50,9 @@ const LEAST_WIDTH = 340;
 const mean = (values: readonly number[], otherwise: number): number =>
   values.length === 0 ? otherwise : values.reduce((sum, value) => sum + value, 0) / values.length;
 
-/** The cable that a conductor belongs to: all but the last part of its id. */
-const cableOf = ({ id }: Lead): string => id.slice(0, Math.max(0, id.lastIndexOf('.'))) || id;
-/** “black of cable 1” is cable 1. */
-const cableNameOf = ({ name }: Lead): string =>
-  name.split(' of ')[1] ?? (name.startsWith('new cable') ? 'new cable' : name);
+/** The cable that a conductor belongs to; itself where it comes alone. */
+const cableOf = ({ id, cable }: Lead): string => cable ?? id;
+const cableNameOf = ({ name, cable }: Lead): string => cable ?? name;
 
 interface Column {
   readonly lead: Lead;

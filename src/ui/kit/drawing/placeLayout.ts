@@ -151,8 +151,8 @@ function sceneOf(wiring: Wiring, place: WiringPlace): Scene {
 }
 
 /** The wire that a lead was laid beside or instead of. */
-const plainId = ({ id }: Lead): string => id.replace(/\.(spare|new)$/, '');
-const aside = ({ id }: Lead): number => (id.endsWith('.spare') ? 12 : 0);
+const plainId = ({ id, laid }: Lead): string => laid?.of ?? id;
+const aside = ({ laid }: Lead): number => (laid?.how === 'beside' ? 12 : 0);
 
 /** Places that a run leads to: an end that is held by nothing hangs at one of them. */
 const RUN_ENDS: Readonly<Record<string, readonly WiringPlace[]>> = {
@@ -184,7 +184,7 @@ export function placeLayout(wiring: Wiring, place: WiringPlace): PlaceLayout {
     const part = here.find(({ joints }) => joints.some(({ id }) => id === joint.id));
     const x =
       part && isTwoPort(part)
-        ? scene.between + (joint.id.endsWith('.A') ? -PORT_REACH : PORT_REACH)
+        ? scene.between + (joint.id === part.joints[0]?.id ? -PORT_REACH : PORT_REACH)
         : (scene.joints[joint.id] ?? scene.joints[joint.name] ?? scene.between);
     const atTop = joint.kind === 'screw' || joint.name === 'inside';
     const onEdge = joint.kind === 'port' && part !== undefined && !isTwoPort(part) && joint.name !== 'inside';

@@ -2,7 +2,7 @@
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useId, useMemo, useRef, useState, type FocusEvent } from 'react';
 import { useForm } from 'react-hook-form';
-import type { EntryData, EntryKind } from '@/core/job';
+import type { EntryData, EntryKind } from '@/core/kinds';
 import { useJob } from '../job/JobContext';
 import type { TypedField } from './field';
 import { FieldInput } from './FieldInput';

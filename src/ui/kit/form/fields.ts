@@ -1,4 +1,4 @@
-import { LIMITS, TEXT } from '@/core/job';
+import { LIMITS, TEXT } from '@/core/kinds';
 import {
   lengthText,
   parseFigure,

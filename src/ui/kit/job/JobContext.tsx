@@ -1,33 +1,26 @@
 'use client';
 import { createContext, useCallback, useContext, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { v7 } from 'uuid';
+import { fold, undoTarget, type Job, type JobHead } from '@/core/job';
 import {
-  fold,
-  ladderOf,
-  nextMove,
-  rememberingAssess,
-  undoTarget,
-  type Assessment,
+  newEntry,
   type Entry,
   type EntryData,
   type EntryKind,
-  type Job,
-  type JobHead,
-  type NewEntry,
   type NextMove,
   type Person,
-  type Point,
   type Rung,
   type RungMark,
-} from '@/core/job';
+} from '@/core/kinds';
+import { ladderOf, nextMove, rememberingAssess, type Assessment, type Point } from '@/core/points';
 import type { Catalogue } from '@/core/catalogue';
 import { useCrew } from '../crew/CrewContext';
 import { DRAFT_ID } from './draft';
 import { unnumbered, useEntryLog, type EntryLog } from './useEntryLog';
 
-interface Draft {
-  readonly kind: EntryKind;
-  readonly data: object;
+interface Draft<K extends EntryKind = EntryKind> {
+  readonly kind: K;
+  readonly data: EntryData<K>;
 }
 
 /** A job at one of its points, as a bench sees it. */
@@ -94,8 +87,7 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
       const at = new Date().toISOString();
       const by = { id: who.id, name: who.name };
       draft(null);
-      // The caller's types have tied kind and data together
-      add({ id: v7(), at, by, kind, data, ...(corrects ? { corrects } : {}) } as NewEntry);
+      add(newEntry(kind, data, { id: v7(), at, by }, corrects));
     },
     [add, who],
   );
@@ -103,7 +95,8 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
   const keptJob = useMemo(() => fold(head, entries), [head, entries]);
   const job = useMemo(() => {
     if (!deferred || !who) return keptJob;
-    const entry = { id: DRAFT_ID, at: DRAFT_TIME, by: who, ...deferred } as NewEntry;
+    const { kind, data } = deferred;
+    const entry = newEntry(kind, data, { id: DRAFT_ID, at: DRAFT_TIME, by: who });
     return fold(head, [...entries, ...unnumbered(entries, [entry])]);
   }, [deferred, entries, head, keptJob, who]);
   const point = job.points.find(({ id }) => id === pointId) ?? job.points[0];
@@ -131,8 +124,7 @@ function PointProvider({ hold, rung, children }: PointProps) {
   const [assess] = useState(() => rememberingAssess(ASSESSMENTS_KEPT, catalogue));
   const me = who?.id ?? null;
   // Which reading comes next waits until the figure is kept: it is the dear part, and a half typed one tells nothing
-  const { advice, next } = assess(keptJob, kept);
-  const assessment = { ...assess(job, point), advice, next };
+  const assessment = assess(job, point).adviseBy(assess(keptJob, kept));
   const move = nextMove(job, point, assessment, me);
   // Where the work stood when the job was opened: a bench is never pulled away under the hand
   const [firstRung] = useState(move.rung);

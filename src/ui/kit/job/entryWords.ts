@@ -1,4 +1,4 @@
-import type { EntryKind } from '@/core/job';
+import type { EntryKind } from '@/core/kinds';
 
 /** What an entry is about, in a word or two: for undo and for what could not be kept. */
 export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
@@ -9,6 +9,8 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   boardListed: 'board',
   wayListed: 'way',
   pointAdded: 'new point',
+  pointHung: 'what it hangs on',
+  thingFound: 'thing found',
   pointDescribed: 'door',
   transformerDescribed: 'nameplate',
   placeLooked: 'place looked at',
@@ -24,9 +26,12 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   cableDescribed: 'cable described',
   conductorTested: 'conductor tested',
   fixtureChosen: 'fixture chosen',
+  outletDescribed: 'outlet described',
+  plugFixtureChosen: 'fixture chosen',
   leadMoved: 'lead moved',
   choiceMade: 'choice',
   circuitListed: 'circuit',
+  circuitsCompared: 'one breaker or two',
   circuitSwitched: 'switching',
   deadProved: 'proof of dead',
   cameBack: 'came back',

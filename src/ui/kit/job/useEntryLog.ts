@@ -1,6 +1,9 @@
+import { answer, isLog, isReceipts } from '@/contract/answers';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { Entry, JobHead, NewEntry } from '@/core/job';
+import { rememberingParse } from '@/contract/job';
+import type { JobHead } from '@/core/job';
+import type { Entry, NewEntry } from '@/core/kinds';
 import { Away, Refused, call } from '../api';
 import { readOutbox, writeOutbox, type Waiting } from './outbox';
 
@@ -17,6 +20,9 @@ export interface EntryLog {
   readonly retry: () => void;
   readonly drop: (id: string) => void;
 }
+
+/** Each entry of a log is parsed once: it never changes. */
+const parsed = rememberingParse();
 
 const RETRY_AFTER_MS = 5000;
 const REFETCH_MS = 20_000;
@@ -39,7 +45,10 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
   const key = useMemo(() => ['entries', head.id], [head.id]);
   const { data } = useQuery({
     queryKey: key,
-    queryFn: async () => (await call<{ entries: readonly Entry[] }>(`/jobs/${head.id}/entries`)).entries,
+    queryFn: async () =>
+      (await call(`/jobs/${head.id}/entries`, answer(isLog))).entries.map((entry) =>
+        parsed(`${head.id}/${entry.id}`, () => entry),
+      ),
     initialData: firstEntries,
     refetchInterval: REFETCH_MS,
   });
@@ -55,7 +64,10 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
   const post = useCallback(
     async (batch: readonly NewEntry[]): Promise<void> => {
       try {
-        await call(`/jobs/${head.id}/entries`, { method: 'POST', body: { entries: batch } });
+        const body = { entries: batch };
+        const { entries: taken } = await call(`/jobs/${head.id}/entries`, answer(isReceipts), { method: 'POST', body });
+        // An entry goes out of the outbox only when its own id came back with a number
+        if (!batch.every(({ id }) => taken.some((one) => one.id === id))) throw new Away();
       } catch (error) {
         if (!(error instanceof Refused)) throw error;
         const [only] = batch;

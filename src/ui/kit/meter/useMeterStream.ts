@@ -1,10 +1,20 @@
 import { useEffect, useState } from 'react';
-import type { MeterReading, MeterTask } from '@/contract/instrument';
+import { isMeterReading, type MeterReading, type MeterTask } from '@/contract/instrument';
 
 export interface MeterStream {
   readonly reading: MeterReading | null;
   /** The meter can’t be reached. */
   readonly away: boolean;
+}
+
+/** A frame of the stream; null where something else answered. */
+function frameOf(text: string): MeterReading | null {
+  try {
+    const read: unknown = JSON.parse(text);
+    return isMeterReading(read) ? read : null;
+  } catch {
+    return null;
+  }
 }
 
 /** A meter's display as it runs up and settles; a new task or a higher `attempt` puts the probes on anew. */
@@ -21,9 +31,10 @@ export function useMeterStream(job: string, point: string, task: MeterTask, atte
   useEffect(() => {
     const query = new URLSearchParams({ job, point, function: what, from, to, state });
     const source = new EventSource(`/api/v1/sim/meter?${query.toString()}${probed ? `&${probed}` : ''}`);
-    source.onmessage = (event: MessageEvent<string>) =>
-      // The route's contract says what its frames are
-      setStream({ reading: JSON.parse(event.data) as MeterReading, away: false });
+    source.onmessage = (event: MessageEvent<string>) => {
+      const reading = frameOf(event.data);
+      setStream((before) => (reading ? { reading, away: false } : { ...before, away: true }));
+    };
     source.addEventListener('end', () => source.close());
     source.onerror = () => {
       source.close();

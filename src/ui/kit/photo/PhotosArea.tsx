@@ -1,7 +1,8 @@
 'use client';
 import { Camera } from 'lucide-react';
 import { Suspense, lazy, useRef, useState } from 'react';
-import { PHOTO_TERMINALS, RUNG_NAMES, RUNGS, photosOfPoint, type EntryData, type Photo } from '@/core/job';
+import { photosOfPoint, type Photo } from '@/core/job';
+import { PHOTO_TERMINALS, RUNG_NAMES, RUNGS, type EntryData } from '@/core/kinds';
 import { FieldGroup } from '../form/FieldGroup';
 import { textField } from '../form/fields';
 import { Pick } from '../form/Pick';

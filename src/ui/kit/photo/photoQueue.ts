@@ -1,5 +1,5 @@
 import { createStore, delMany, entries, set, update } from 'idb-keyval';
-import type { Rung } from '@/core/job';
+import type { Rung } from '@/core/kinds';
 
 /** A picture that waits for the server, kept in the browser's own store so that it outlives a closed page. */
 export interface WaitingPhoto {
@@ -18,11 +18,21 @@ export interface WaitingPhoto {
 let made: ReturnType<typeof createStore> | undefined;
 const store = () => (made ??= createStore('fox-ladder-photos', 'waiting'));
 
+/** Whether something out of the store is a picture that waits; what is none stays where it is and holds nothing up. */
+const isWaiting = (value: unknown): value is WaitingPhoto =>
+  typeof value === 'object' &&
+  value !== null &&
+  'file' in value &&
+  value.file instanceof Blob &&
+  (['id', 'jobId', 'name', 'rung', 'pointId', 'at'] as const).every(
+    (field) => field in value && typeof (value as Readonly<Record<string, unknown>>)[field] === 'string',
+  );
+
 /** Pictures of a job that wait, the oldest first. */
 export async function waitingPhotos(jobId: string): Promise<readonly WaitingPhoto[]> {
-  const all = await entries<string, WaitingPhoto>(store());
+  const all = await entries<string, unknown>(store());
   return all
-    .map(([, photo]) => photo)
+    .flatMap(([, photo]) => (isWaiting(photo) ? photo : []))
     .filter((photo) => photo.jobId === jobId)
     .sort((a, b) => a.id.localeCompare(b.id));
 }
@@ -30,4 +40,4 @@ export async function waitingPhotos(jobId: string): Promise<readonly WaitingPhot
 export const keepWaiting = (photo: WaitingPhoto): Promise<void> => set(photo.id, photo, store());
 export const dropWaiting = (id: string): Promise<void> => delMany([id], store());
 export const markRefused = (id: string, refused: string): Promise<void> =>
-  update<WaitingPhoto>(id, (photo) => ({ ...(photo as WaitingPhoto), refused }), store());
+  update<unknown>(id, (photo) => (isWaiting(photo) ? { ...photo, refused } : photo), store());

@@ -1,6 +1,6 @@
+import { answer, isKeptPhoto } from '@/contract/answers';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { v7 } from 'uuid';
-import type { KeptPhoto } from '@/contract/photo';
 import { Away, Refused, callBytes } from '../api';
 import { useJob } from '../job/JobContext';
 import { dropWaiting, keepWaiting, markRefused, waitingPhotos, type WaitingPhoto } from './photoQueue';
@@ -41,7 +41,7 @@ export function usePhotos(): Photos {
       for (const photo of await waitingPhotos(jobId)) {
         if (photo.refused !== undefined) continue;
         try {
-          const kept = await callBytes<KeptPhoto>(`/jobs/${jobId}/photos`, photo.file);
+          const kept = await callBytes(`/jobs/${jobId}/photos`, answer(isKeptPhoto), photo.file);
           writing.current('photoAttached', {
             photoId: photo.id,
             sha256: kept.sha256,

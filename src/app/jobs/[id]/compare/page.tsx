@@ -1,8 +1,9 @@
 import { notFound } from 'next/navigation';
-import { comparisonOf, fold } from '@/core/job';
+import { fold } from '@/core/job';
+import { comparisonOf, doorOf } from '@/core/points';
 import { readCatalogue } from '@/server/catalogue';
 import { store } from '@/server/store';
-import { ComparePage } from '@/ui/compare/ComparePage';
+import { ComparePage } from '@/ui/points/doorbell/compare/ComparePage';
 import { logOf } from '../logOf';
 
 interface Props {
@@ -14,8 +15,8 @@ export default async function Page({ params, searchParams }: Props) {
   const { head, entries } = await logOf((await params).id);
   const asked = (await searchParams).point;
   const job = fold(head, entries);
-  const point = job.points.find(({ id }) => id === asked) ?? job.points.find(({ kind }) => kind === 'doorbell');
-  if (point?.kind !== 'doorbell') return notFound();
+  const point = doorOf(job, asked);
+  if (!point) return notFound();
   const catalogue = await readCatalogue((await store()).db);
   return <ComparePage job={job} point={point} compared={comparisonOf(job, point, catalogue)} />;
 }

@@ -1,6 +1,6 @@
 import { fold } from '@/core/job';
 import { answer, route } from '@/server/http/route';
-import { jobLog } from '@/server/jobs/entryStore';
+import { jobLog } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
 
 export const GET = route(async (_request, { id = '' }) => {

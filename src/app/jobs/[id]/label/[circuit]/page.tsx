@@ -13,7 +13,9 @@ export default async function CircuitLabelPage({ params }: Props) {
   const { id, circuit: encoded } = await params;
   const { head, entries } = await logOf(id);
   const job = fold(head, entries);
-  const circuit = job.circuits.find(({ id: one }) => one === encoded || encodeURIComponent(one) === encoded);
+  const circuit = job.circuits.find(({ ids }) =>
+    ids.some((one) => one === encoded || encodeURIComponent(one) === encoded),
+  );
   if (!circuit) notFound();
   const host = (await headers()).get('host') ?? 'localhost';
   return <LabelPage job={job} circuit={circuit} address={`http://${host}/jobs/${job.id}`} today={systemClock.now()} />;

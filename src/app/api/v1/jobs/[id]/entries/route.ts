@@ -1,7 +1,8 @@
 import { parseEntries } from '@/contract/job';
 import { BODY_LIMITS, readJson } from '@/server/http/body';
 import { answer, route, wholeNumber } from '@/server/http/route';
-import { appendEntries, jobLog } from '@/server/jobs/entryStore';
+import { appendEntries } from '@/server/jobs/entryStore';
+import { jobLog } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
 
 export const GET = route(async (request, { id = '' }) => {

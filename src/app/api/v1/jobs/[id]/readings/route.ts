@@ -1,7 +1,7 @@
 import { readingsCsv } from '@/contract/readingsCsv';
 import { fold } from '@/core/job';
 import { route } from '@/server/http/route';
-import { jobLog } from '@/server/jobs/entryStore';
+import { jobLog } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
 
 export const GET = route(async (_request, { id = '' }) => {

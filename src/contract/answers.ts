@@ -1,0 +1,69 @@
+import { SHELF_IDS, SHELVES, readItem, type Catalogue } from '@/core/catalogue';
+import type { Person } from '@/core/kinds';
+import { POLICY_IDS, POLICY_MATTERS } from '@/core/policy';
+import type { PhoneReading } from './instrument';
+import type { KeptPhoto } from './photo';
+import type { Problem } from './problem';
+import type { Settings } from './settings';
+
+// What the routes answer, held against its form before it is believed: a guest network’s page answers 200 too.
+type Fields = Readonly<Record<string, unknown>>;
+const isFields = (value: unknown): value is Fields => typeof value === 'object' && value !== null;
+const isText = (value: unknown): value is string => typeof value === 'string';
+const isFigure = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
+
+/** Makes of a check what reads an answer. @throws TypeError where it is another one than was asked for */
+export const answer =
+  <T>(is: (value: unknown) => value is T) =>
+  (body: unknown): T => {
+    if (!is(body)) throw new TypeError('the answer is not of the form that was asked for');
+    return body;
+  };
+
+export const isProblem = (value: unknown): value is Problem =>
+  isFields(value) && isFigure(value.status) && isText(value.detail) && Array.isArray(value.errors);
+
+export const isNamed = (value: unknown): value is { readonly id: string } => isFields(value) && isText(value.id);
+
+export const isPerson = (value: unknown): value is Person => isNamed(value) && 'name' in value && isText(value.name);
+
+/** A job’s log; its entries are parsed one by one afterwards. */
+export const isLog = (value: unknown): value is { readonly entries: readonly { readonly id: string }[] } =>
+  isFields(value) && Array.isArray(value.entries) && value.entries.every(isNamed);
+
+/** What the server has taken of entries that were sent: each with its number. */
+export const isReceipts = (
+  value: unknown,
+): value is { readonly entries: readonly { readonly id: string; readonly seq: number }[] } =>
+  isLog(value) && value.entries.every((entry) => 'seq' in entry && isFigure(entry.seq));
+
+export const isKeptPhoto = (value: unknown): value is KeptPhoto =>
+  isFields(value) &&
+  isText(value.sha256) &&
+  isText(value.mediaType) &&
+  [value.widthPx, value.heightPx, value.bytes].every(isFigure);
+
+export const isPhoneReading = (value: unknown): value is PhoneReading =>
+  isFields(value) && [value.dbm, value.upMbit, value.downMbit].every(isFigure) && typeof value.simulated === 'boolean';
+
+export const isSettings = (value: unknown): value is Settings => {
+  if (!isFields(value) || typeof value.simulatedDevices !== 'boolean' || !isFields(value.policy)) return false;
+  const { policy } = value;
+  return POLICY_IDS.every((matter) => POLICY_MATTERS[matter].schools.some(({ id }) => id === policy[matter]));
+};
+
+export const isCatalogue = (value: unknown): value is Catalogue =>
+  isFields(value) &&
+  SHELF_IDS.every((shelf) => {
+    const items = value[shelf];
+    return (
+      Array.isArray(items) &&
+      items.every(
+        (item: unknown) =>
+          isFields(item) &&
+          typeof item.own === 'boolean' &&
+          typeof item.instead === 'boolean' &&
+          readItem(SHELVES[shelf], item.values) !== null,
+      )
+    );
+  });

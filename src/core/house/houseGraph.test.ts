@@ -1,0 +1,74 @@
+import { describe, expect, it } from '@jest/globals';
+import { houseOf } from '../job/houseOf';
+import { TestLog } from '../job/forTests';
+import { branchesOf, lettersFor, type HouseBranch } from './houseGraph';
+
+const tree = (branches: readonly HouseBranch[]): unknown =>
+  branches.map(({ node, branches: below }) => (below.length > 0 ? [node.id, tree(below)] : node.id));
+
+const twoDoors = (): TestLog =>
+  new TestLog()
+    .write('siteDescribed', { region: 'na-120', lengths: 'metric' })
+    .write('pointAdded', { pointId: 'f', pointKind: 'doorbell', name: 'Front', supplyId: 's', chimeId: 'c' })
+    .write('pointAdded', {
+      pointId: 'b',
+      pointKind: 'doorbell',
+      name: 'Back',
+      supplyId: 's',
+      chimeId: 'c',
+      terminal: 'Rear',
+    })
+    .write('pointAdded', { pointId: 'y', pointKind: 'floodlight', name: 'Yard' })
+    .write('pointDescribed', { pointId: 'f', wasThere: 'button' })
+    .write('transformerDescribed', { supplyId: 's', ratedVolts: 16, ratedVa: 30 })
+    .write('chimeDescribed', { chimeId: 'c', chimeKind: 'mechanical', place: 'hall' })
+    .write('runDescribed', { pointId: 'b', run: 'toDoor', lengthLowM: 9, lengthHighM: 9, awg: 20 })
+    .write('circuitListed', { circuitId: 'k', way: '11', feeds: ['f'] })
+    .write('circuitListed', { circuitId: 'o', way: '9', feeds: ['y'] });
+
+describe('the house of a job', () => {
+  it('has each thing once and says what hangs on what', () => {
+    const graph = houseOf(twoDoors().job);
+    expect(graph.nodes.filter(({ kind }) => kind === 'supply')).toMatchObject([
+      { id: 'supply s', words: '16 V 30 VA' },
+    ]);
+    expect(graph.nodes.filter(({ kind }) => kind === 'chime')).toMatchObject([{ id: 'chime c', name: 'hall' }]);
+    expect(tree(branchesOf(graph))).toEqual([
+      ['circuit k', [['supply s', [['chime c', ['door f', 'door b']]]]]],
+      ['circuit o', [['box y', ['floodlight y']]]],
+    ]);
+    expect(graph.cables.find(({ to }) => to === 'door b')).toMatchObject({
+      words: 'Rear · 9.0 m · 20 AWG',
+      carries: 'bell',
+    });
+  });
+  it('has no chime and no transformer where there was no bell, and says what is to be made', () => {
+    const log = new TestLog()
+      .write('pointAdded', { pointId: 'p', pointKind: 'doorbell', name: 'Door', supplyId: 's', chimeId: 'c' })
+      .write('pointDescribed', { pointId: 'p', wasThere: 'nothing' })
+      .write('supplyPlanned', { supplyId: 's', from: 'adapter' });
+    const { nodes, cables } = houseOf(log.job);
+    expect(nodes.map(({ kind }) => kind)).toEqual(['board', 'supply', 'door']);
+    expect(nodes[1]).toMatchObject({ name: 'new supply', proposed: true });
+    expect(cables).toMatchObject([{ from: 'supply s', to: 'door p', proposed: true }]);
+    log.write('supplyPlanned', { supplyId: 's', from: 'battery' });
+    expect(houseOf(log.job).nodes.map(({ kind }) => kind)).toEqual(['board', 'door']);
+  });
+  it('has nothing of a bell where only floodlights hang', () => {
+    const log = new TestLog().write('pointAdded', { pointId: 'y', pointKind: 'floodlight', name: 'Yard' });
+    expect(houseOf(log.job).nodes.map(({ kind }) => kind)).toEqual(['board', 'box', 'floodlight']);
+    expect(tree(branchesOf(houseOf(log.job)))).toEqual([['box y', ['floodlight y']]]);
+  });
+  it('feeds a boxed chime from its circuit: chime and transformer are one', () => {
+    const log = new TestLog()
+      .write('pointAdded', { pointId: 'p', pointKind: 'doorbell', name: 'Door', supplyId: 's', chimeId: 'c' })
+      .write('pointDescribed', { pointId: 'p', wasThere: 'button' })
+      .write('chimeDescribed', { chimeId: 'c', chimeKind: 'boxedMains' })
+      .write('circuitListed', { circuitId: 'k', way: '4', feeds: ['p'] });
+    expect(tree(branchesOf(houseOf(log.job)))).toEqual([['circuit k', [['chime c', ['door p']]]]]);
+  });
+  it('gives every point a letter of its own, its first where that is free', () => {
+    expect(lettersFor(['Front', 'Back', 'Beside', 'Yard', 'B'])).toEqual(['F', 'B', 'E', 'Y', 'A']);
+    expect(new Set(lettersFor(Array.from({ length: 20 }, () => 'Door'))).size).toBe(20);
+  });
+});

@@ -1,0 +1,46 @@
+import { lettersFor, thingNode, type HouseGraph } from '../house/houseGraph';
+import { CIRCUIT_STATE_WORDS } from '../isolation';
+import { buildOf } from '../points/builds';
+import { circuitsOfPoint } from '../points/supplyOf';
+import { loneThings } from './houseThings';
+import type { Job } from './job';
+import { regionOf } from './region';
+
+/** The house of a job: boards with the circuits that were named, supplies, chimes and points, and the cables between. */
+export function houseOf(job: Job): HouseGraph {
+  const { words } = regionOf(job);
+  const letters = lettersFor(job.points.map(({ name }) => name));
+  const letterOf = new Map(job.points.map(({ id }, i) => [id, letters[i] ?? null]));
+  const circuits = job.circuits.map(({ id, way, name, state }) =>
+    thingNode(
+      'circuit',
+      id,
+      [way, name && `“${name}”`].filter(Boolean).join(' ') || 'a circuit',
+      CIRCUIT_STATE_WORDS[state.state],
+    ),
+  );
+  const named = job.circuits.length > 0 ? '' : 'none named';
+  const boards =
+    job.boards.length > 0
+      ? job.boards.map(({ id, name }) => thingNode('board', id, name ?? words.board, named))
+      : [thingNode('board', '', words.board, named)];
+  const parts = job.points.map((point) => ({ point, ...buildOf(point).inHouse(job, point) }));
+  // Each thing once, whatever hangs on it
+  const once = new Map(
+    parts.flatMap(({ nodes }) =>
+      nodes.map((node) => [node.id, node.pointId ? { ...node, letter: letterOf.get(node.pointId) ?? null } : node]),
+    ),
+  );
+  const cables = new Map(
+    parts.flatMap(({ cables: all }) => all.map((cable) => [`${cable.from} ${cable.to}`, cable] as const)),
+  );
+  for (const { point, fedAt: to } of parts) {
+    if (to === null) continue;
+    for (const { id } of circuitsOfPoint(job, point)) {
+      const from = `circuit ${id}`;
+      cables.set(`${from} ${to}`, { from, to, carries: 'mains', words: '', proposed: false });
+    }
+  }
+  const lone = loneThings(job).map(({ kind, id, name }) => thingNode(kind, id, name, 'nothing hangs on it yet'));
+  return { nodes: [...boards, ...circuits, ...once.values(), ...lone], cables: [...cables.values()] };
+}

@@ -1,0 +1,7 @@
+import { regionPack, type RegionPack } from '../region';
+import type { Job } from './job';
+
+export const regionOf = (job: Job): RegionPack => regionPack(job.site.region);
+
+/** How this site writes lengths: as it said, else as its region does. */
+export const lengthsOf = (job: Job): RegionPack['lengths'] => job.site.lengths ?? regionOf(job).lengths;

@@ -1,0 +1,40 @@
+export { ISO_TIME } from './fields';
+export { LIMITS, TEXT } from './limits';
+export { newEntry, type Made } from './newEntry';
+export {
+  ENTRY_KINDS,
+  isEntryKind,
+  type Entry,
+  type EntryData,
+  type EntryKind,
+  type EntryOf,
+  type NewEntry,
+  type Person,
+} from './register';
+export { lifted, versionOf } from './lifts/register';
+export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungState } from './rungs';
+export type { Facts, Source } from './said';
+export { BOX_MATERIALS, BOX_SETTINGS, BOX_SHAPES, CLAMPS, DEVICES_IN, FED_FROMS, FIXED_TOS } from './box';
+export { OUTLET_COVERS } from './outlet';
+export { PROTECTIONS } from './board';
+export { MATERIALS, PRESENT_PATHS, REAR_DOORS } from './chime';
+export { MARK_SHAPES, PHOTO_TERMINALS } from './photo';
+export {
+  BAG_STATES,
+  MOUNTED_ON,
+  MUST_NOT_SEE,
+  NIGHT_LIGHTS,
+  OLD_FIXTURES,
+  OWN_CABLES,
+  POINT_KINDS,
+  RAINS,
+  SHOULD_SEE,
+  SUNS,
+  THINGS,
+  WAS_THERE,
+  type PointKind,
+  type ThingKind,
+} from './point';
+export { PLACES, READING_STATES } from './reading';
+export { BOARD_AREAS, COLOUR_ERAS, HAZARDS, HEATINGS, PERMISSIONS, READINESS, WIFI_BANDS, YES_NO } from './site';
+export { CABLE_LEAVES, TOLD_APARTS } from './supply';

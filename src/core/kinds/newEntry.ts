@@ -1,0 +1,19 @@
+import { versionOf } from './lifts/register';
+import type { EntryData, EntryKind, NewEntry, Person } from './register';
+
+/** Who writes an entry, when, under which id. */
+export interface Made {
+  readonly id: string;
+  readonly at: string;
+  readonly by: Person;
+}
+
+/** An entry of the newest version of its kind. */
+export const newEntry = <K extends EntryKind>(
+  kind: K,
+  data: EntryData<K>,
+  { id, at, by }: Made,
+  corrects?: string,
+): NewEntry =>
+  // The parameters’ types have tied kind and data together
+  ({ id, at, by, kind, version: versionOf(kind), data, ...(corrects ? { corrects } : {}) }) as NewEntry;

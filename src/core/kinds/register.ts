@@ -1,0 +1,103 @@
+import type { InferType } from 'yup';
+import { boxDescribed, cableDescribed, conductorTested, fixtureChosen, leadMoved } from './box';
+import { outletDescribed, plugFixtureChosen } from './outlet';
+import { boardListed, wayListed } from './board';
+import { choiceMade } from './choice';
+import {
+  cameBack,
+  circuitListed,
+  circuitsCompared,
+  circuitSwitched,
+  deadProved,
+  hintNoted,
+  huntPlanned,
+  huntTested,
+} from './circuit';
+import { entryStruck, noteWritten } from './note';
+import { photoAttached, photoDescribed } from './photo';
+import { chimeDescribed, runDescribed } from './chime';
+import { bagChecked, pointAdded, pointDescribed, pointHung, thingFound, wifiRead } from './point';
+import { placeLooked, supplyPlanned, switchTried, transformerDescribed } from './supply';
+import { meterDescribed, readingTaken } from './reading';
+import { customerDescribed, policyTaken, siteDescribed, visitPlanned } from './site';
+import { checkDone, mountRecorded, pointLeft, stepTicked, waitStarted } from './work';
+
+/** The only list of kinds: what can happen in a job, each with the schema of its data. */
+export const ENTRY_KINDS = {
+  siteDescribed,
+  customerDescribed,
+  visitPlanned,
+  policyTaken,
+  boardListed,
+  wayListed,
+  pointAdded,
+  pointHung,
+  thingFound,
+  pointDescribed,
+  transformerDescribed,
+  placeLooked,
+  switchTried,
+  supplyPlanned,
+  runDescribed,
+  chimeDescribed,
+  wifiRead,
+  bagChecked,
+  meterDescribed,
+  readingTaken,
+  boxDescribed,
+  cableDescribed,
+  conductorTested,
+  choiceMade,
+  fixtureChosen,
+  outletDescribed,
+  plugFixtureChosen,
+  circuitListed,
+  circuitsCompared,
+  circuitSwitched,
+  deadProved,
+  cameBack,
+  hintNoted,
+  huntPlanned,
+  huntTested,
+  stepTicked,
+  leadMoved,
+  mountRecorded,
+  waitStarted,
+  checkDone,
+  pointLeft,
+  photoAttached,
+  photoDescribed,
+  noteWritten,
+  entryStruck,
+} as const;
+
+export type EntryKind = keyof typeof ENTRY_KINDS;
+export type EntryData<K extends EntryKind = EntryKind> = InferType<(typeof ENTRY_KINDS)[K]>;
+
+export const isEntryKind = (kind: string): kind is EntryKind => Object.hasOwn(ENTRY_KINDS, kind);
+
+/** Who wrote something. */
+export interface Person {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** What a client writes. */
+export type NewEntry = {
+  [K in EntryKind]: {
+    readonly id: string;
+    /** When it happened, ISO 8601 with offset. */
+    readonly at: string;
+    readonly by: Person;
+    readonly kind: K;
+    /** Of the kind. One of an older version is lifted where it is read: inside there is only the newest. */
+    readonly version: number;
+    readonly data: EntryData<K>;
+    readonly corrects?: string;
+  };
+}[EntryKind];
+
+/** What stands in the log: numbered per job from 1 without gaps, never changed. */
+export type Entry = NewEntry & { readonly seq: number; readonly receivedAt: string };
+
+export type EntryOf<K extends EntryKind> = Extract<Entry, { readonly kind: K }>;

@@ -1,0 +1,174 @@
+import {
+  concludeBox,
+  standardBox,
+  type BoxConclusions,
+  type BoxSurvey,
+  type Conclusion,
+  type ConductorFunction,
+  type SurveyedCable,
+  type TestedConductor,
+} from '../junction';
+import { regionPack } from '../region';
+import { WIRE_COLOUR_WORDS, type WireColour } from '../wiring';
+import type { ListedCable } from '../house/things';
+import type { PlanSetting, PointView } from './pointView';
+
+/** Id of a conductor over all cables of a box. */
+export const conductorKey = (cableId: string, conductorId: string): string => `${cableId}.${conductorId}`;
+
+/** The cable and conductor that a key names; null where neither is there. */
+export const conductorOf = (
+  { cables }: PointView,
+  key: string,
+): { readonly cableId: string; readonly conductorId: string } | null =>
+  cables
+    .flatMap(({ id: cableId, facts }) =>
+      (facts.conductors ?? []).map(({ id: conductorId }) => ({ cableId, conductorId })),
+    )
+    .find(({ cableId, conductorId }) => conductorKey(cableId, conductorId) === key) ?? null;
+
+/** Name of a cable: its own, else its number. */
+export const cableName = ({ cables }: PointView, { id, facts }: ListedCable): string =>
+  facts.name ?? `cable ${cables.findIndex((one) => one.id === id) + 1}`;
+
+/** What a colour claims at this house. Where the era is not sure it claims only what both agree on. */
+export function claimOf({ region, era }: PlanSetting, colour: WireColour): 'hot' | 'neutral' | 'ground' | null {
+  const { now, old } = regionPack(region).colours.claims;
+  if (era === 'old') return old[colour] ?? null;
+  if (era === 'unsure') return now[colour] === old[colour] ? (now[colour] ?? null) : null;
+  return now[colour] ?? null;
+}
+
+/** Every conductor with the readings at it. */
+function testedConductors(point: PointView): readonly TestedConductor[] {
+  return point.cables.flatMap((cable) =>
+    (cable.facts.conductors ?? [])
+      .filter(({ passes }) => passes === undefined)
+      .map(({ id, colour }) => ({
+        id: conductorKey(cable.id, id),
+        name: `${WIRE_COLOUR_WORDS[colour]} of ${cableName(point, cable)}`,
+        colour,
+        tests: point.tests
+          .filter(({ data }) => data.cableId === cable.id && data.conductorId === id)
+          .map(({ data }) => ({ test: data.test, switches: data.switches ?? null, value: data.value })),
+      })),
+  );
+}
+
+/** What the readings say, conductor by conductor, and which test comes next. What was said to be found by test is not asked again. */
+export function conclusionsOf(point: PointView): BoxConclusions {
+  const all = concludeBox(testedConductors(point), regionPack(point.setting.region).mains.nominalVolts);
+  const said = new Set(
+    point.cables.flatMap((cable) =>
+      (cable.facts.conductors ?? []).flatMap(({ id, carries }) =>
+        carries !== undefined && carries !== 'unknown' ? [conductorKey(cable.id, id)] : [],
+      ),
+    ),
+  );
+  if (said.size === 0) return all;
+  const open = testedConductors(point).filter(({ id, tests }) => !said.has(id) || tests.length > 0);
+  const { next } = concludeBox(open, regionPack(point.setting.region).mains.nominalVolts);
+  return { byId: all.byId, next };
+}
+
+/** A conclusion as the function that a plan may use; what is of no use is not known. */
+function functionOf(conclusion: Conclusion | undefined): ConductorFunction | null {
+  if (conclusion?.state !== 'known') return null;
+  switch (conclusion.carries) {
+    case 'hot':
+    case 'switched':
+    case 'neutral':
+    case 'ground':
+    case 'spare':
+      return conclusion.carries;
+    case 'sharedNeutral':
+      return 'neutral';
+    case 'otherHot':
+    case 'foreign':
+    case 'badGround':
+      return null;
+  }
+}
+
+function surveyedCable(point: PointView, cable: ListedCable, { byId }: BoxConclusions): SurveyedCable {
+  return {
+    id: cable.id,
+    name: cableName(point, cable),
+    role: cable.facts.role ?? null,
+    conductors: (cable.facts.conductors ?? []).map((one) => {
+      const conclusion = byId.get(conductorKey(cable.id, one.id));
+      const begun = conclusion !== undefined && conclusion.state !== 'open';
+      return {
+        id: one.id,
+        gauge: one.awg === undefined ? { mm2: one.mm2 ?? 1 } : { awg: one.awg },
+        strands: one.strands,
+        metal: one.metal,
+        colour: one.colour,
+        claims: claimOf(point.setting, one.colour),
+        carries: (begun ? functionOf(conclusion) : one.carries) ?? 'unknown',
+        state: one.state ?? 'good',
+        passes: one.passes ?? null,
+        freeM: one.freeM ?? null,
+      };
+    }),
+  };
+}
+
+/** Edition of NEC that counts where the site names none. */
+const LATEST_EDITION = 2023;
+
+/** The box of a point as it was found: by its table, its mark, and the tests. */
+export function boxSurveyOf(point: PointView): BoxSurvey {
+  const { box, look } = point;
+  const standard = standardBox(box.standardBox);
+  const conclusions = conclusionsOf(point);
+  return {
+    edition: box.edition ?? LATEST_EDITION,
+    volumeIn3: box.markedIn3 ?? standard?.volumeIn3 ?? null,
+    shape: box.shape ?? standard?.shape ?? null,
+    depthM: box.depthM ?? standard?.depthM ?? null,
+    material: box.material ?? null,
+    recessM: box.recessM ?? 0,
+    clamps: box.clamps ?? 'none',
+    fittings: box.fittings ?? 0,
+    deviceIn: box.deviceIn ?? 'none',
+    bonded: box.bonded === 'yes',
+    ahead: box.ahead ?? (look.oldFixture === 'sensorLight' ? 'sensor' : 'none'),
+    fedFrom: box.fedFrom ?? 'circuit',
+    residual: box.residual === 'yes',
+    oldFixture: point.boxHeld ?? 'nothing',
+    oldGrounded: box.oldGrounded !== 'no',
+    cables: point.cables.map((cable) => surveyedCable(point, cable, conclusions)),
+  };
+}
+
+/** A neutral that another circuit uses too, by its own test. */
+export const sharedNeutrals = (point: PointView): readonly string[] => {
+  const { byId } = conclusionsOf(point);
+  return testedConductors(point).flatMap(({ id, name }) => {
+    const conclusion = byId.get(id);
+    return conclusion?.state === 'known' && conclusion.carries === 'sharedNeutral' ? [name] : [];
+  });
+};
+
+/** What the tests found that cannot be used as it is, in words. */
+export function boxDoubts(point: PointView): readonly string[] {
+  const { byId } = conclusionsOf(point);
+  return testedConductors(point).flatMap(({ id, name }): readonly string[] => {
+    const conclusion = byId.get(id);
+    if (conclusion?.state === 'contradicts') return [`${name}: ${conclusion.words}.`];
+    if (conclusion?.state !== 'known') return [];
+    switch (conclusion.carries) {
+      case 'sharedNeutral':
+        return [`${name} is a neutral that another circuit shares: isolate both, never part it.`];
+      case 'foreign':
+        return [`${name} is no neutral of this circuit: not used.`];
+      case 'badGround':
+        return [`${name} leads to ground badly, over 1 Ω: it is none until that is found.`];
+      case 'otherHot':
+        return [`${name} is hot from another leg: a second circuit or a shared neutral.`];
+      default:
+        return [];
+    }
+  });
+}

@@ -1,0 +1,78 @@
+import type { VerdictWord } from '../bell';
+import type { Job } from '../job/job';
+import type { PointKind } from '../kinds/point';
+import type { NextMove, Rung, RungMark } from '../kinds/rungs';
+import type { Assessment } from './doorbell/assessment';
+import type { Point } from './point';
+
+/** A point on its ladder, as one person sees it. */
+export interface Standing<P extends Point> {
+  readonly job: Job;
+  readonly point: P;
+  /** Of its bell circuit; a kind without one never asks it anything. */
+  readonly assessment: Assessment;
+  readonly who: string | null;
+}
+
+export type Mark = Omit<RungMark, 'rung'>;
+
+/** Something not said yet, in the words of the next move. */
+export interface Missing {
+  readonly id: string;
+  /** The area of Look where it is asked; null where another rung asks it. */
+  readonly area: string | null;
+  readonly words: string;
+  readonly why: string;
+}
+
+/** An area of Look as it stands. */
+export interface AreaStanding {
+  readonly area: string;
+  readonly name: string;
+  readonly state: 'open' | 'inHand' | 'done';
+  /** A few words: what is missing, or what was found. */
+  readonly words: string;
+}
+
+/** Something open that may cost a return trip. */
+export interface Worry {
+  readonly id: string;
+  readonly rung: Rung;
+  readonly words: string;
+}
+
+/** A word on a point for a list of many. */
+export interface PointVerdict {
+  readonly word: VerdictWord;
+  readonly words: string;
+}
+
+/**
+ * What is told of a kind of point on its way up the ladder. The other half is its {@link PointBuild}; methods for the same
+ * reason.
+ */
+export interface PointClimb<P extends Point> {
+  /** Area of Look that opens where nothing is asked. */
+  readonly firstArea: string;
+  /** Whether nothing was said of it yet. */
+  isUntouched(point: P): boolean;
+  /** What Look still needs, most telling first. */
+  missingAtLook(job: Job, point: P): readonly Missing[];
+  /** Areas of Look, in their order. */
+  areas(job: Job, point: P): readonly AreaStanding[];
+  mark(rung: Rung, standing: Standing<P>): Mark;
+  /** The one thing to do next, before it is left. */
+  nextMove(standing: Standing<P>): NextMove;
+  /** What is open of survey and choice, in the order of the ladder. */
+  worries(standing: Standing<P>): readonly Worry[];
+  /** What failed when it was proved; told for good. */
+  failed(point: P): readonly Worry[];
+  /** What has to be in the bag. */
+  parts(job: Job, point: P): readonly string[];
+  /** What whoever it is handed to is told. */
+  toTell(point: P): readonly string[];
+  /** Null before there is anything to say. */
+  verdict(standing: Standing<P>): PointVerdict | null;
+}
+
+export type PointClimbs = Readonly<Record<PointKind, PointClimb<Point>>>;

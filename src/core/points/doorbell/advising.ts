@@ -1,0 +1,111 @@
+import {
+  contradictionsOf,
+  holdWays,
+  nextReadings,
+  optionsFor,
+  percentText,
+  proposer,
+  type Contradiction,
+  type Option,
+  type ReadingWorth,
+  type Premises,
+  CHANCE_THAT_COUNTS,
+} from '../../advice';
+import { BELIEF, caseOf, judge, sourceIsKnown, type Estimate } from '../../bell';
+import type { Policy } from '../../policy';
+import { READING_WORDS, takeablesOf, type ReadingId } from './takeables';
+
+/** A reading worth taking now, or one that would change nothing. */
+export interface NextReading {
+  readonly id: ReadingId;
+  readonly words: string;
+  readonly why: string;
+  readonly minutes: number;
+  /** Chance that it changes what is proposed; null where that is not what it is taken for (a plate, a first figure). */
+  readonly chance: number | null;
+}
+
+/** What to read next at a point, and what of the readings does not go together. */
+export interface PointAdvice {
+  /** Those that could change what is proposed, best first by chance per minute. */
+  readonly next: readonly NextReading[];
+  /** Those that could be taken and would change nothing. */
+  readonly idle: readonly NextReading[];
+  /** No reading can change the decision any more. */
+  readonly enough: boolean;
+  readonly contradictions: readonly Contradiction[];
+}
+
+const wayWords = ({ transformer, tap, treatment }: Option): string =>
+  `${transformer?.name ?? (tap ? `the old one’s ${tap.ratedVolts} V pair` : 'the old transformer')} with ${treatment.name.toLowerCase()}`;
+
+function whyOf({ moves, chanceToChange }: ReadingWorth, options: readonly Option[]): string {
+  const way = moves && options[moves.way];
+  const chance = `It changes what is proposed in ${percentText(chanceToChange)} of cases`;
+  return way
+    ? `${chance}: whether ${wayWords(way)} holds would go to about ${percentText(moves.up)} or ${percentText(moves.down)}.`
+    : `${chance}.`;
+}
+
+/** Where nothing is known of the source its first figure ends “can’t tell yet”, whatever is proposed meanwhile. */
+function openAtLeast(next: readonly NextReading[]): readonly NextReading[] {
+  if (next.some(({ id }) => id === 'openVolts')) return next;
+  const { words, how, minutes } = READING_WORDS.openVolts;
+  const why = `Nothing is known of the source yet: its first figure ends “can’t tell”. ${how}`;
+  return [{ id: 'openVolts', words, why, minutes, chance: null }, ...next];
+}
+
+/** Loaded volts are held against open ones: where those were not read, they come first. */
+function withOpenFirst(next: readonly NextReading[], worth: readonly ReadingWorth[]): readonly NextReading[] {
+  const at = next.findIndex(({ id }) => id === 'resistor');
+  const open = worth.some(({ id }) => id === 'openVolts') && next.every(({ id }) => id !== 'openVolts');
+  const loaded = next[at];
+  if (!loaded || !open) return next;
+  const { words, how, minutes } = READING_WORDS.openVolts;
+  const why = `The reading under a resistor is held against it; together they tell what that one tells. ${how}`;
+  const first: NextReading = { id: 'openVolts', words, why, minutes, chance: loaded.chance };
+  return [...next.slice(0, at), first, ...next.slice(at)];
+}
+
+/**
+ * Works out which reading is worth taking, over the ways that there are and the policy of the job.
+ * @param deviceRuns a video doorbell hangs there already and can be read while it runs
+ */
+export function adviseOn(known: Estimate, premises: Premises, policy: Policy, deviceRuns: boolean): PointAdvice {
+  const { survey, houses } = known;
+  const bell = caseOf(survey);
+  const options = optionsFor(survey, premises).filter(
+    ({ forbidden, instead, change }) =>
+      forbidden === null &&
+      !instead &&
+      // A coil left in series is no way where the time domain does not bear it out
+      (change.treatment.path !== 'series' || judge(survey, houses, change).belief >= BELIEF.holds),
+  );
+  const held = holdWays(bell, houses, options);
+  const propose = proposer(options, policy.weakSupply, survey.chime.ratedVolts);
+  const worth = nextReadings(bell, houses, held, propose, takeablesOf(survey, deviceRuns));
+  const read = (one: ReadingWorth): NextReading => {
+    const id = one.id as ReadingId;
+    const { words, how, minutes } = READING_WORDS[id];
+    const counts = one.chanceToChange > CHANCE_THAT_COUNTS;
+    return { id, words, why: counts ? `${whyOf(one, options)} ${how}` : how, minutes, chance: one.chanceToChange };
+  };
+  const next = withOpenFirst(
+    worth.filter(({ chanceToChange }) => chanceToChange > CHANCE_THAT_COUNTS).map(read),
+    worth,
+  );
+  const idle = worth
+    .filter(({ id, chanceToChange }) => chanceToChange <= CHANCE_THAT_COUNTS && next.every((one) => one.id !== id))
+    .map(read);
+  const { words, how, minutes } = READING_WORDS.nameplate;
+  const plate: NextReading = { id: 'nameplate', words, why: how, minutes, chance: null };
+  const unread = survey.nameplate.volts === null || survey.nameplate.va === null;
+  // A plate costs two minutes and tells much; it is no way out where nothing else could decide
+  const first = unread && (next.length > 0 || !sourceIsKnown(survey)) ? [plate] : [];
+  return {
+    next: [...first, ...(sourceIsKnown(survey) ? next : openAtLeast(next))],
+    idle: idle.filter(({ id }) => id !== 'openVolts' || sourceIsKnown(survey)),
+    enough: next.length === 0 && first.length === 0,
+    contradictions: contradictionsOf(bell, houses),
+  };
+}

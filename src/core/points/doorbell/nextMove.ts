@@ -1,0 +1,56 @@
+import type { Job } from '../../job/job';
+import type { NextMove, Rung } from '../../kinds/rungs';
+import type { Standing } from '../climb';
+import { atIsolate, atLook, atWire, move } from '../moves';
+import { circuitsOfPoint } from '../supplyOf';
+import { checksOf } from './checks';
+import type { Doorbell } from './doorbell';
+import { isUntouchedDoor, missingAtDoor } from './look';
+import { DOORBELL_MARKS } from './marks';
+
+const HANGS = 'transformer';
+
+function atProve(job: Job, point: Doorbell): NextMove | null {
+  const circuit = circuitsOfPoint(job, point).find(({ state }) => state.state !== 'live');
+  if (circuit)
+    return move(
+      'prove',
+      `Switch ${circuit.way ?? circuit.name ?? 'the circuit'} on`,
+      'Covers closed, nobody touching, tag off.',
+    );
+  const checks = checksOf(point);
+  const failed = checks.find(({ id }) => point.checks[id]?.data.result === 'failed');
+  if (failed)
+    return move('prove', `Put right: ${lower(failed.name)}`, point.checks[failed.id]?.data.reason ?? '', true);
+  const open = checks.find(({ id }) => !point.checks[id]);
+  if (!open) return null;
+  if (open.answer.kind === 'wait' && point.waits[open.id])
+    return move('prove', 'Wait for the first charge to end', 'Do another point meanwhile.', true);
+  return move('prove', open.name, open.how);
+}
+
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** The one thing to do next at a door, as its ladder stands: the first rung that is not done says it. */
+export function doorbellMove(standing: Standing<Doorbell>): NextMove {
+  const { job, point, assessment, who } = standing;
+  const isDone = (rung: Rung): boolean => DOORBELL_MARKS[rung](standing).state === 'done';
+  const look = atLook(job, missingAtDoor(job, point), isUntouchedDoor(point));
+  if (!isDone('look') && look && !point.choice) return look;
+  if (!point.choice) {
+    const next = assessment.next();
+    if (!isDone('measure') && next) return move('measure', next.words, next.why);
+    return move('choose', 'Pick a way', assessment.reference.judgement.reason);
+  }
+  if (!isDone('isolate')) return atIsolate(job, point, HANGS);
+  const wire = atWire(job, point, who, HANGS);
+  if (wire) return wire;
+  if (!isDone('mount')) {
+    const { heightM, level, fixings } = point.mount;
+    if (heightM === undefined)
+      return move('mount', 'Mount it and note its height', 'Over the ground the visitor stands on.');
+    if (level === undefined) return move('mount', 'Set it level', 'Top screw first, then the bottom one.');
+    return move('mount', fixings === undefined ? 'Note the fixings' : 'Seal it', 'Top and sides, bottom open.');
+  }
+  return atProve(job, point) ?? move('leave', 'Hand over the sheet', 'Print it, the customer keeps a copy.');
+}

@@ -1,0 +1,61 @@
+import { pointNode, thingNode } from '../../house/houseGraph';
+import { feedCase, foundBox, groundRemedy, standardBox } from '../../junction';
+import { boxSurveyOf } from '../boxOf';
+import type { PointBuild } from '../build';
+import { fixtureOf } from './fixtureOf';
+import type { Floodlight } from './floodlight';
+
+/** The decision to go on without a grounding conductor, in writing; null where none was taken. */
+function groundDecision({ fixture }: Floodlight): string | null {
+  const data = fixture?.data;
+  if (data?.groundId !== 'byRule' || !groundRemedy('byRule')?.inWriting) return null;
+  return data.groundWords?.trim() ? data.groundWords : null;
+}
+
+export const floodlightBuild: PointBuild<Floodlight> = {
+  hangs: (id, { boxId }) => ({ supplyId: null, chimeId: null, terminal: null, boxId: boxId ?? id }),
+  doorsToShareWith: () => [],
+  newHangs: (_job, newId) => ({ boxId: newId() }),
+  view: (plain, { hangs, last }) => ({
+    ...plain,
+    kind: 'floodlight',
+    hangs: { supplyId: null, chimeId: null, terminal: null, boxId: hangs.boxId ?? plain.id },
+    fed: { bellSide: false, plug: false, joined: undefined },
+    boxHeld: plain.look.oldFixture ?? null,
+    fixture: last('fixtureChosen'),
+  }),
+  plan: (point) => fixtureOf(point)?.plan ?? null,
+  found: (point) => foundBox(boxSurveyOf(point)),
+  isFoundKnown: (point) => feedCase(boxSurveyOf(point)).feed !== null,
+  besideWiring(_job, point) {
+    const standing = fixtureOf(point);
+    const data = point.fixture?.data;
+    return {
+      groundDecision: groundDecision(point),
+      fixture: data?.fixture ?? null,
+      room: standing?.room ?? null,
+      load: standing?.load ?? null,
+      outlet: [],
+      connectors: data?.connectors ?? null,
+    };
+  },
+  bellSurvey: () => null,
+  readings: () => [],
+  splices: (point) => fixtureOf(point)?.splices ?? [],
+  placeName: () => undefined,
+  huntClues: () => ({ diesWithLight: false, transformerAt: null }),
+  inHouse(job, point) {
+    const node = pointNode('floodlight', point.id, point.name);
+    const survey = boxSurveyOf(point);
+    const { feed } = feedCase(survey);
+    const name = job.house.boxes.find(({ id }) => id === point.hangs.boxId)?.name ?? 'box';
+    const words = [standardBox(point.box.standardBox)?.words, feed && `feed ${feed}`].filter(Boolean).join(', ');
+    const box = thingNode('box', point.hangs.boxId, name, words);
+    return {
+      nodes: [box, node],
+      cables: [{ from: box.id, to: node.id, carries: 'mains', words: '', proposed: false }],
+      fedAt: box.id,
+    };
+  },
+  searchWords: ({ fixture }) => [fixture?.data.fixture.name],
+};

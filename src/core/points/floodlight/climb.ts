@@ -1,0 +1,32 @@
+import type { PointClimb } from '../climb';
+import { findingsOf } from '../findings';
+import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
+import type { Floodlight } from './floodlight';
+import { isUntouchedSpot, missingAtSpot, spotAreas } from './look';
+import { FLOODLIGHT_MARKS } from './marks';
+import { floodlightMove } from './nextMove';
+import { floodlightParts } from './parts';
+import { floodlightWorries } from './worries';
+
+export const floodlightClimb: PointClimb<Floodlight> = {
+  firstArea: 'fixture',
+  isUntouched: isUntouchedSpot,
+  missingAtLook: missingAtSpot,
+  areas: spotAreas,
+  mark: (rung, standing) => FLOODLIGHT_MARKS[rung](standing),
+  nextMove: floodlightMove,
+  worries: floodlightWorries,
+  failed: () => [],
+  toTell: () => [
+    BY_ITS_CIRCUIT,
+    'Keep its switch on: without power the camera is blind, whatever its lamps did before.',
+    SEES_AND_HEARS,
+  ],
+  parts: (_job, point) => floodlightParts(point),
+  // Whether its plan stands
+  verdict: ({ job, point }) =>
+    point.fixture &&
+    (findingsOf(job, point).planned.some(({ severity }) => severity === 'stop')
+      ? { word: 'fails', words: 'does not stand' }
+      : { word: 'holds', words: 'stands' }),
+};

@@ -1,0 +1,33 @@
+import { feedCase } from '../../junction';
+import type { NextMove } from '../../kinds/rungs';
+import { boxSurveyOf } from '../boxOf';
+import type { Standing } from '../climb';
+import { planStop } from '../findings';
+import { isolateMark } from '../marks';
+import { atIsolate, atLook, atWire, move } from '../moves';
+import type { Floodlight } from './floodlight';
+import { isUntouchedSpot, missingAtSpot } from './look';
+import { missingAtBox } from './missingAtBox';
+
+const HANGS = 'box';
+
+/** At a floodlight: its survey, its box test by test, its fixture, then the splices. */
+export function floodlightMove(standing: Standing<Floodlight>): NextMove {
+  const { job, point, who } = standing;
+  const look = atLook(job, missingAtSpot(job, point), isUntouchedSpot(point));
+  if (look && !point.fixture) return look;
+  const box = missingAtBox(point)[0];
+  if (box && !point.fixture) return move('measure', box.words, box.why);
+  if (!point.fixture) {
+    const { words } = feedCase(boxSurveyOf(point));
+    return move('choose', 'Pick the fixture, its feed and its ground', words);
+  }
+  const stop = planStop(job, point);
+  if (stop?.rule === 'twoCircuits') return move('isolate', 'Name the second circuit in the box', stop.words);
+  if (stop) return move('choose', 'The plan does not stand', stop.words, point.fixture.data.groundId === 'findOut');
+  if (isolateMark(standing).state !== 'done') return atIsolate(job, point, HANGS);
+  return (
+    atWire(job, point, who, HANGS) ??
+    move('leave', 'Hand over the sheet', 'Aim and proof of a floodlight are written down by hand so far.')
+  );
+}

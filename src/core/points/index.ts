@@ -1,0 +1,83 @@
+// What is told of any point, whatever its kind
+export { areasOf, firstAreaOf, isUntouched } from './areas';
+export { builtAsPlanned, builtOf, standingMoves } from './asBuilt';
+export { boxDoubts, boxSurveyOf, cableName, claimOf, conclusionsOf, conductorKey, conductorOf } from './boxOf';
+export { SHARES, type Shares } from './build';
+export type { AreaStanding, Missing, PointVerdict, Worry } from './climb';
+export { findingsOf, loadWords, roomWords, type PointFindings } from './findings';
+export { ELSEWHERE, HUNT_DEFAULTS, huntOf, wayOfId, wayText, type HuntStanding } from './hunting';
+export { ladderOf } from './ladder';
+export { missingAtLook } from './missing';
+export { changedKind, doorsToShareWith, newPoint } from './newPoint';
+export { nextMove } from './nextMove';
+export { partsOf } from './parts';
+export { foundOf, planOf, pointSteps } from './planOf';
+export type { Point } from './point';
+export type { CheckAnswer, MovedLead, PlanSetting, PointView, Tick, Wait } from './pointView';
+export { stepStandings, type StepStanding } from './stepStandings';
+export { circuitsOfPoint, fedNames, supplyOf, toCompareAt } from './supplyOf';
+export { bellSurveyAt, placeNameOf, readingsAt, searchWordsOf, spliceOf, toTell } from './told';
+export { verdictOf } from './verdict';
+export { wallsText, wifiOf, wifiPathOf, type WifiStanding } from './wifi';
+export { worriesOf } from './worries';
+
+// Of a doorbell
+export type { NextReading, PointAdvice } from './doorbell/advising';
+export {
+  WIRE_WORDS,
+  assess,
+  changeOf,
+  rememberingAssess,
+  wireOf,
+  type Assessment,
+  type Reference,
+} from './doorbell/assessment';
+export { bagList, type BagLine } from './doorbell/bagList';
+export { checksOf } from './doorbell/checks';
+export { choiceOf } from './doorbell/choiceOf';
+export { comparisonOf, type Compared } from './doorbell/comparison';
+export type { Choice, Doorbell, TakenReading } from './doorbell/doorbell';
+export { doorOf } from './doorbell/doorOf';
+export type { DoorArea } from './doorbell/look';
+export { readingProblem } from './doorbell/readingProblem';
+export { routeOf } from './doorbell/route';
+export {
+  carriedProfile,
+  deviceOf,
+  hasWiredChime,
+  meterOf,
+  plateSurveyOf,
+  sparePairsOf,
+  surveyOf,
+} from './doorbell/survey';
+export { MOST_OF_RATING, testOhms } from './doorbell/takeables';
+export { TRANSFORMER_ADDED } from './doorbell/transformerBox';
+export { cluesOf, diesWithLight, needsTransformer, searchOf } from './doorbell/transformerSearch';
+export { WAS_THERE_FACTS } from './doorbell/wasThere/register';
+export { wiringPlan } from './doorbell/wiringPlan';
+
+// Of a floodlight
+export { fixtureOptions, picksOf, type FixtureOptions, type FixturePicks } from './floodlight/fixtureChoice';
+export {
+  addedFor,
+  connectorCounts,
+  fixtureOf,
+  fixtureStanding,
+  plateWords,
+  poseOf,
+  screwsFor,
+  spliceHow,
+  type FixtureData,
+  type FixtureStanding,
+} from './floodlight/fixtureOf';
+export type { FixtureChoice, Floodlight } from './floodlight/floodlight';
+export { loadCures, type LoadCure } from './floodlight/loadCures';
+export type { SpotArea } from './floodlight/look';
+export { missingAtBox } from './floodlight/missingAtBox';
+
+// Of a floodlight with a plug
+export { plugChoiceOf, plugOptions, type PlugOption } from './plugFloodlight/choice';
+export type { PlugSpotArea } from './plugFloodlight/look';
+export { missingAtOutlet } from './plugFloodlight/missingAtOutlet';
+export { leadNeededM, outletFit } from './plugFloodlight/outletFit';
+export type { PlugFloodlight } from './plugFloodlight/plugFloodlight';

@@ -1,0 +1,46 @@
+import { CIRCUIT_STATE_WORDS } from '../isolation';
+import type { Circuit } from '../house/circuits';
+import type { Job } from '../job/job';
+import type { RungState } from '../kinds/rungs';
+import type { Mark, Standing } from './climb';
+import { huntOf } from './hunting';
+import type { Point } from './point';
+import { stepStandings } from './stepStandings';
+import { circuitsOfPoint, supplyOf } from './supplyOf';
+
+export const mark = (state: RungState, words: string): Mark => ({ state, words });
+
+const circuitWords = (circuit: Circuit | null): string =>
+  circuit ? `${circuit.way ?? circuit.name ?? 'circuit'}, ${CIRCUIT_STATE_WORDS[circuit.state.state]}` : '';
+
+function huntWords(job: Job, point: Point): string {
+  const hunt = huntOf(job, point);
+  return hunt.state === 'hunting' ? `hunt: ${hunt.left.length} left` : 'hunt';
+}
+
+/** Isolate, the same for whatever hangs on a circuit. */
+export function isolateMark({ job, point, who }: Standing<Point>): Mark {
+  if (point.fed.plug) return mark('done', 'a plug, no breaker');
+  const circuits = circuitsOfPoint(job, point);
+  const [first = null] = circuits;
+  const steps = stepStandings(job, point, who);
+  const allDone = steps.length > 0 && steps.every(({ ticked }) => ticked);
+  const dead = circuits.length > 0 && circuits.every(({ state }) => state.state === 'provedDead');
+  if ((dead && supplyOf(job, point).unnamed !== 'joined') || allDone) return mark('done', circuitWords(first));
+  if (!first && point.hunt.tests.length > 0) return mark('inHand', huntWords(job, point));
+  return mark(first ? 'inHand' : 'open', circuitWords(first));
+}
+
+/** Wire, by the ticks of the plan. */
+export function wireMark({ job, point, who }: Standing<Point>): Mark {
+  const steps = stepStandings(job, point, who);
+  if (steps.length === 0) return mark('open', '');
+  const left = steps.filter(({ ticked }) => !ticked);
+  const first = left[0];
+  if (!first) return mark('done', `${steps.length} steps`);
+  const count = `${steps.length - left.length} of ${steps.length}`;
+  if (first.held) return mark('held', `held: ${first.held}`);
+  return mark(left.length < steps.length ? 'inHand' : 'open', count);
+}
+
+export const leaveMark = ({ left }: Point): Mark => (left ? mark('done', 'sheet handed over') : mark('open', ''));

@@ -1,0 +1,12 @@
+import type { Job } from '../job/job';
+import type { NextMove } from '../kinds/rungs';
+import { climbOf } from './climbs';
+import type { Assessment } from './doorbell/assessment';
+import { move } from './moves';
+import type { Point } from './point';
+
+/** The one thing to do next at a point: its kind says it, until it is left. */
+export const nextMove = (job: Job, point: Point, assessment: Assessment, who: string | null): NextMove =>
+  point.left
+    ? move('leave', 'Nothing left to do here', 'The sheet is handed over.')
+    : climbOf(point).nextMove({ job, point, assessment, who });

@@ -1,0 +1,33 @@
+import type { PointClimb } from '../climb';
+import { findingsOf, planStop } from '../findings';
+import { customerWorries, ruleWorry, wifiWorries } from '../sharedWorries';
+import { SEES_AND_HEARS } from '../tellings';
+import { isUntouchedPlugSpot, missingAtPlugSpot, plugSpotAreas } from './look';
+import { PLUG_MARKS } from './marks';
+import { plugMove } from './nextMove';
+import { plugParts } from './parts';
+import type { PlugFloodlight } from './plugFloodlight';
+
+export const plugFloodlightClimb: PointClimb<PlugFloodlight> = {
+  firstArea: 'spot',
+  isUntouched: isUntouchedPlugSpot,
+  missingAtLook: missingAtPlugSpot,
+  areas: plugSpotAreas,
+  mark: (rung, standing) => PLUG_MARKS[rung](standing),
+  nextMove: plugMove,
+  worries: ({ job, point }) => [
+    ...customerWorries(job),
+    ...wifiWorries(job, point),
+    ...findingsOf(job, point).planned.map(ruleWorry('choose')),
+  ],
+  failed: () => [],
+  parts: plugParts,
+  toTell: () => [
+    'Show its plug: pulled, camera and lamps are off.',
+    'Its cover stays shut over the plug; the test button is pressed twice a year.',
+    SEES_AND_HEARS,
+  ],
+  verdict: ({ job, point }) =>
+    point.fixture &&
+    (planStop(job, point) ? { word: 'fails', words: 'does not stand' } : { word: 'holds', words: 'stands' }),
+};

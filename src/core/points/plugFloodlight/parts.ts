@@ -1,0 +1,19 @@
+import type { Job } from '../../job/job';
+import { lengthsOf } from '../../job/region';
+import { WALL_FIXINGS } from '../../mount';
+import { clipsFor, plateScrew } from './plan';
+import type { PlugFloodlight } from './plugFloodlight';
+
+/** What a floodlight with a plug takes: the camera, what holds it, clips for its lead. */
+export function plugParts(job: Job, { fixture, look, outlet }: PlugFloodlight): readonly string[] {
+  if (!fixture) return [];
+  const { name } = fixture.data.fixture;
+  const lengths = lengthsOf(job);
+  const { wall } = look;
+  return [
+    name,
+    ...(wall && WALL_FIXINGS[wall].anchorM > 0 ? [WALL_FIXINGS[wall].anchor] : []),
+    ...(wall ? [`2 screws ${plateScrew(wall, lengths)}`, `bit: ${WALL_FIXINGS[wall].bit}`] : []),
+    ...(outlet.wayM === undefined ? [] : [`${clipsFor(outlet.wayM)} cable clips`]),
+  ];
+}

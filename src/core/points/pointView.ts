@@ -1,0 +1,65 @@
+import type { BoxHangs, DoorHangs, ListedCable, TakenTest } from '../house/things';
+import type { Policy } from '../policy';
+import type { CheckId } from '../prove';
+import type { OLD_FIXTURES, PointKind } from '../kinds/point';
+import type { EntryData } from '../kinds/register';
+import type { LengthSystem } from '../units';
+import type { Facts, Source, Taken } from '../kinds/said';
+
+export type Tick = Source & {
+  readonly how: EntryData<'stepTicked'>['how'];
+  readonly differs: string | null;
+  /** Whether the circuit's state allowed the step when it was ticked; the fold decides, not the entry. */
+  readonly proofStood: boolean;
+  readonly seq: number;
+};
+export type CheckAnswer = Taken<'checkDone'>;
+export type Wait = Source & { readonly minutes: number };
+export type Left = Taken<'pointLeft'>;
+export type TakenWifi = Taken<'wifiRead'>;
+export type HuntTest = Source & { readonly dropped: readonly string[]; readonly died: boolean };
+/** One end of a lead that is elsewhere than planned, in the order of the log. */
+export type MovedLead = Source & Pick<EntryData<'leadMoved'>, 'lead' | 'from' | 'to'> & { readonly seq: number };
+
+/** What of the house and the firm’s policy a plan needs. */
+export interface PlanSetting {
+  readonly region: string | undefined;
+  /** How this site writes lengths. */
+  readonly lengths: LengthSystem;
+  readonly era: 'now' | 'old' | 'unsure' | undefined;
+  readonly policy: Policy;
+}
+
+/** What every kind of point has. What stands here of its box is shared with whatever else hangs on it. */
+export interface PointView {
+  readonly kind: PointKind;
+  readonly id: string;
+  readonly name: string;
+  readonly setting: PlanSetting;
+  readonly hangs: DoorHangs | BoxHangs;
+  /** Other points on the same supply, by id. */
+  readonly beside: readonly string[];
+  /** What decides about its proofs beside its circuits. */
+  readonly fed: {
+    /** All that feeds it is a plug: it is made dead by being out of its outlet. */
+    readonly plug: boolean;
+    /** It has a bell side that can be proved dead apart from its mains side; else all its conductors are mains. */
+    readonly bellSide: boolean;
+    /** Whether transformers were seen to be joined on their bell side. */
+    readonly joined: string | undefined;
+  };
+  readonly look: Facts<'pointDescribed'>;
+  readonly wifi: readonly TakenWifi[];
+  readonly hunt: Facts<'huntPlanned'> & { readonly tests: readonly HuntTest[] };
+  readonly box: Facts<'boxDescribed'>;
+  /** What hung on the box before; null where nobody said. */
+  readonly boxHeld: (typeof OLD_FIXTURES)[number] | null;
+  readonly cables: readonly ListedCable[];
+  readonly tests: readonly TakenTest[];
+  readonly moved: readonly MovedLead[];
+  readonly ticks: Readonly<Record<string, Tick>>;
+  readonly mount: Facts<'mountRecorded'>;
+  readonly waits: Readonly<Partial<Record<CheckId, Wait>>>;
+  readonly checks: Readonly<Partial<Record<CheckId, CheckAnswer>>>;
+  readonly left: Left | null;
+}

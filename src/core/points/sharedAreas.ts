@@ -1,0 +1,56 @@
+import type { Job } from '../job/job';
+import { beforeList } from '../job/before';
+import { photosOfPoint } from '../job/photos';
+import { WIFI_WORDS } from '../wifi';
+import type { AreaStanding } from './climb';
+import type { PointView } from './pointView';
+import { wifiOf } from './wifi';
+
+export type AreaState = Pick<AreaStanding, 'state' | 'words'>;
+export const standing = (state: AreaStanding['state'], words: string): AreaState => ({ state, words });
+export const counted = (there: number, all: number): AreaState =>
+  standing(there === all ? 'done' : there > 0 ? 'inHand' : 'open', there === all ? 'done' : `${there} of ${all}`);
+export const known = (...facts: readonly unknown[]): AreaState =>
+  counted(facts.filter((fact) => fact !== undefined && fact !== null).length, facts.length);
+
+/** Areas of Look that every kind of point has, by their ids. */
+export const SHARED_AREA_NAMES = {
+  before: 'Before',
+  view: 'View',
+  wifi: 'Wi-Fi',
+  house: 'House',
+  board: 'Board',
+  photos: 'Photos',
+} as const;
+export type SharedArea = keyof typeof SHARED_AREA_NAMES;
+
+/** How the areas stand that every kind of point has. */
+export function sharedAreas(job: Job, point: PointView): Readonly<Record<SharedArea, AreaState>> {
+  const { look } = point;
+  const { site } = job;
+  const before = beforeList(job);
+  const wifi = wifiOf(job, point);
+  const photos = photosOfPoint(job.photos, point.id).length;
+  const ways = job.boards.reduce((sum, board) => sum + board.ways.length, 0);
+  return {
+    before: counted(before.filter(({ state }) => state === 'ready').length, before.length),
+    view: known(look.shouldSee, look.mustNotSee, look.rain, look.sun, look.nightLight),
+    wifi: wifi
+      ? standing(wifi.measured ? 'done' : 'inHand', wifi.measured ? WIFI_WORDS[wifi.word] : 'predicted only')
+      : standing('open', 'not read'),
+    house: known(site.yearBuilt, site.basement, site.heating, site.boardArea),
+    board: standing(ways > 0 ? 'done' : 'open', ways > 0 ? `${ways} ways` : 'not listed'),
+    photos: standing(photos > 0 ? 'done' : 'open', photos > 0 ? `${photos}` : 'none'),
+  };
+}
+
+/** Areas with their names in an order; those that are not there are left out. */
+export const inOrder = <A extends string>(
+  names: Readonly<Record<A, string>>,
+  states: Readonly<Record<A, AreaState | null>>,
+  order: readonly A[],
+): readonly AreaStanding[] =>
+  order.flatMap((area) => {
+    const state = states[area];
+    return state ? [{ area, name: names[area], ...state }] : [];
+  });

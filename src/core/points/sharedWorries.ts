@@ -1,0 +1,80 @@
+import { GATE_WORDS } from '../isolation';
+import { missingFromCustomer } from '../job/before';
+import type { Job } from '../job/job';
+import { regionOf } from '../job/region';
+import type { Rung } from '../kinds/rungs';
+import { jointById, leadById, type Finding } from '../wiring';
+import { builtOf, standingMoves } from './asBuilt';
+import type { Worry } from './climb';
+import { findingsOf } from './findings';
+import { pointSteps } from './planOf';
+import type { Point } from './point';
+import { fedNames, supplyOf, toCompareAt } from './supplyOf';
+import { wifiOf } from './wifi';
+
+/** From this many on they are told in one line. */
+const MANY = 3;
+
+export function customerWorries(job: Job): readonly Worry[] {
+  const missing = missingFromCustomer(job);
+  if (missing.length < MANY) return missing.map(({ id, words }) => ({ id, rung: 'look', words: `${words}.` }));
+  const known = missing.filter(({ state }) => state === 'missing');
+  const said = known.length > 0 ? ` ${known.map(({ words }) => words).join('. ')}.` : '';
+  return [
+    { id: 'customer', rung: 'look', words: `${missing.length} things open with the customer before the visit.${said}` },
+  ];
+}
+
+export function wifiWorries(job: Job, point: Point): readonly Worry[] {
+  const wifi = wifiOf(job, point);
+  if (wifi?.word !== 'extender') return [];
+  return [{ id: 'wifi', rung: 'look', words: `Wi-Fi: ${wifi.reason} Plan an extender, set up before the device.` }];
+}
+
+/** A second feed that was seen while only one circuit is named. */
+export function feedWorries(job: Job, point: Point): readonly Worry[] {
+  const { unnamed } = supplyOf(job, point);
+  return unnamed ? [{ id: `feed-${unnamed}`, rung: 'isolate', words: `${capital(GATE_WORDS[unnamed])}.` }] : [];
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+export const ruleWorry =
+  (rung: Rung) =>
+  ({ rule, words, leads }: Finding): Worry => ({ id: `rule-${rule}-${leads.join('+')}`, rung, words });
+
+/** What is open of the work itself: where it differs from the plan, and what was done without a proof. */
+export function workWorries(job: Job, point: Point): readonly Worry[] {
+  const { built, byDeviation } = findingsOf(job, point);
+  const asBuilt = [...built, ...byDeviation.filter((one) => !built.some(({ words }) => words === one.words))];
+  const found: Worry[] = [
+    ...asBuilt.filter(({ severity }) => severity !== 'remark').map(ruleWorry('wire')),
+    ...standingMoves(point).map(({ entryId, lead, to }): Worry => {
+      const wiring = builtOf(point);
+      const where = to === null ? 'loose' : `at ${jointById(wiring, to)?.name ?? to}`;
+      return {
+        id: `moved-${entryId}`,
+        rung: 'wire',
+        words: `As built, ${leadById(wiring, lead)?.name ?? lead} is ${where}.`,
+      };
+    }),
+  ];
+  const compare = toCompareAt(job, point);
+  if (compare) {
+    const [one, other] = compare;
+    found.push({
+      id: `compare-${one.id}-${other.id}`,
+      rung: 'isolate',
+      words: `${one.way ?? ''} here and ${other.way ?? ''} at ${fedNames(job, other)} may be one ${regionOf(job).words.way}: say whether they are.`,
+    });
+  }
+  for (const step of pointSteps(point)) {
+    const tick = point.ticks[step.id];
+    if (!tick) continue;
+    if (!tick.proofStood && tick.how !== 'bySomebodyElse')
+      found.push({ id: `unproved-${step.id}`, rung: 'wire', words: `Done without proof of dead: ${step.words}.` });
+    if (tick.differs)
+      found.push({ id: `differs-${step.id}`, rung: 'wire', words: `As built differs: ${tick.differs}` });
+  }
+  return found;
+}

@@ -1,0 +1,47 @@
+import type { DemoJob } from '../demoJob';
+
+const pointId = 'front';
+
+/** A house that never had a bell: a plug-in adapter, and a new cable to the door. */
+export const petrelSteps: DemoJob = {
+  title: 'Petrel Steps',
+  begun: (day) => day(-1, 13),
+  write: (log, day) => {
+    log
+      .write('siteDescribed', {
+        name: 'Petrel Steps',
+        address: '9 Slipway',
+        region: 'na-120',
+        yearBuilt: 1971,
+        storeys: 1,
+        basement: 'no',
+        boardArea: 'garage',
+        boardPlace: 'garage, inside wall',
+      })
+      .customer({ name: 'L. Moyle', wifiName: 'moyle-net', wifiBand: '2.4', permission: 'notNeeded' })
+      .visit(day(1, 13))
+      .write('pointAdded', {
+        pointId,
+        pointKind: 'doorbell',
+        name: 'Front door',
+        supplyId: 'adapter',
+        chimeId: 'none',
+        terminal: 'Front',
+        boxId: 'outlet',
+      })
+      .write('pointDescribed', { pointId, wasThere: 'nothing', wall: 'timber', deviceId: 'constant-power' })
+      .write('supplyPlanned', {
+        supplyId: 'adapter',
+        from: 'adapter',
+        people: 1,
+        segments: [
+          { way: 'surface', lengthM: 3.5, holes: 0 },
+          { way: 'trunking', lengthM: 2, holes: 1 },
+          { way: 'throughWall', lengthM: 0.2, holes: 1 },
+        ],
+      })
+      .write('wifiRead', { pointId, dbm: -57, upMbit: 8, downMbit: 40 })
+      .take({ transformerId: 'plug-18-30', treatmentId: 'noChime' })
+      .tick(2);
+  },
+};

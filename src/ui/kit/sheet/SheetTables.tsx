@@ -1,0 +1,95 @@
+import { format, parseISO } from 'date-fns';
+import { checksOf, pointSteps, type Doorbell, type Point } from '@/core/points';
+import { readingFigure, readingWords } from '../readingWords';
+
+const when = (at: string): string => format(parseISO(at), 'd MMM HH:mm');
+const NOT_YET = <p className="soft">Nothing written down.</p>;
+
+/** Readings in the order in which they were taken. */
+export function ReadingsTable({ point }: { readonly point: Doorbell }) {
+  if (point.readings.length === 0) return NOT_YET;
+  return (
+    <table className="plain">
+      <thead>
+        <tr>
+          <th>reading</th>
+          <th className="n">read</th>
+          <th className="by">by</th>
+        </tr>
+      </thead>
+      <tbody>
+        {point.readings.map((reading) => (
+          <tr key={reading.entryId}>
+            <td>{readingWords(reading.data)}</td>
+            <td className="n">{readingFigure(reading.data)}</td>
+            <td className="by">
+              {reading.by.name}, {when(reading.at)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+const HOW_WORDS = { done: '', withoutProof: 'without proof of dead', bySomebodyElse: 'by somebody else' } as const;
+
+/** The steps of the taken way: what is done, by whom, what differs, what was done without a proof. */
+export function StepsTable({ point }: { readonly point: Point }) {
+  const steps = pointSteps(point);
+  if (steps.length === 0) return NOT_YET;
+  return (
+    <table className="plain">
+      <tbody>
+        {steps.map((step) => {
+          const tick = point.ticks[step.id];
+          const how = tick && (tick.how === 'done' && !tick.proofStood ? HOW_WORDS.withoutProof : HOW_WORDS[tick.how]);
+          return (
+            <tr key={step.id}>
+              <td>{tick ? '✓' : '–'}</td>
+              <td>
+                {step.words}
+                {tick?.differs && <span className="block">As built differs: {tick.differs}</span>}
+                {how && <b className="block">Done {how}</b>}
+              </td>
+              <td>{tick ? `${tick.by.name}, ${when(tick.at)}` : 'open'}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+/** The checks with figure, limit or reason; what was not answered says so. */
+export function ChecksTable({ point }: { readonly point: Doorbell }) {
+  return (
+    <table className="plain">
+      <tbody>
+        {checksOf(point).map(({ id, name, answer }) => {
+          const given = point.checks[id];
+          const { figure, bandLow, bandHigh, mainsVolts, reason, result } = given?.data ?? {};
+          const band =
+            bandLow !== undefined && bandHigh !== undefined
+              ? `predicted ${bandLow.toFixed(1)} to ${bandHigh.toFixed(1)} V`
+              : answer.kind === 'seconds'
+                ? `at most ${answer.most} s`
+                : '';
+          return (
+            <tr key={id}>
+              <td>
+                {name}
+                {reason && <span className="block">{reason}</span>}
+              </td>
+              <td className="n">{figure === undefined ? '' : `${figure} ${answer.kind === 'volts' ? 'V' : 's'}`}</td>
+              <td>
+                {[figure === undefined ? '' : band, mainsVolts && `mains ${mainsVolts} V`].filter(Boolean).join(', ')}
+              </td>
+              <td className="by">{given ? `${result ?? ''}, ${given.by.name}, ${when(given.at)}` : 'not answered'}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

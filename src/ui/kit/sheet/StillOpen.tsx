@@ -1,0 +1,25 @@
+import type { Worry } from '@/core/points';
+
+interface Props {
+  readonly worries: readonly Worry[];
+  readonly parts: readonly string[];
+}
+
+/** What stays open at a point, and what it took. */
+export function StillOpen({ worries, parts }: Props) {
+  return (
+    <section className="keep-together">
+      <h3>Open</h3>
+      {worries.length === 0 ? (
+        <p>No worry is open.</p>
+      ) : (
+        <ul className="plain-list">
+          {worries.map(({ id, words }) => (
+            <li key={id}>{words}</li>
+          ))}
+        </ul>
+      )}
+      <p className="small">Parts: {parts.length > 0 ? parts.join(' · ') : 'none yet'}</p>
+    </section>
+  );
+}

@@ -1,0 +1,116 @@
+'use client';
+import { v7 } from 'uuid';
+import type { ListedCable } from '@/core/house';
+import type { EntryData } from '@/core/kinds';
+import { cableName } from '@/core/points';
+import { CABLE_ROLES, USUAL_CABLES, cableSet } from '@/core/junction';
+import { regionOf } from '@/core/job';
+import { parsed } from '@/core/units';
+import { AskForm } from '../../kit/form/AskForm';
+import { Choices } from '../../kit/form/Choices';
+import { FieldGroup } from '../../kit/form/FieldGroup';
+import { textField } from '../../kit/form/fields';
+import type { TypedField } from '../../kit/form/field';
+import { useJob } from '../../kit/job/JobContext';
+import { ConductorTable } from './ConductorTable';
+
+const ROLE_WORDS = {
+  feed: 'feed',
+  switchLeg: 'to or from a switch',
+  feedThrough: 'goes on to something else',
+  secondCircuit: 'a second circuit',
+} as const;
+
+type Conductors = NonNullable<EntryData<'cableDescribed'>['conductors']>;
+
+/** The cables of the box, conductor by conductor; a usual one comes in by its short name. */
+export function CableList({ picked }: { readonly picked: string | null }) {
+  const { job, kept, write } = useJob();
+  const pack = regionOf(job);
+  // Where the era is not sure, the colours are looked at and corrected
+  const era = job.site.colourEra === 'old' ? 'old' : 'now';
+  const add = (name: string) => {
+    const set = cableSet(name, era);
+    if (!set.ok) return;
+    const conductors: Conductors = set.value.map(({ gauge, strands, colour }, i) => ({
+      id: String(i + 1),
+      ...('awg' in gauge ? { awg: gauge.awg } : { mm2: gauge.mm2 }),
+      strands,
+      metal: 'copper',
+      colour,
+    }));
+    write('cableDescribed', { boxId: kept.hangs.boxId, cableId: v7(), conductors });
+  };
+  const nameField: TypedField = {
+    name: 'set',
+    label: 'another usual one',
+    hint: USUAL_CABLES[pack.gauge][0] ?? '',
+    shown: '',
+    read: (text) => {
+      const set = cableSet(text, era);
+      return set.ok ? parsed({ set: text }) : set;
+    },
+    cleared: {},
+  };
+  return (
+    <div className="cable-list">
+      {kept.cables.map((cable) => (
+        <Cable key={cable.id} cable={cable} picked={picked} />
+      ))}
+      <div>
+        <span className="label soft small">A cable that comes in</span>
+        <div className="choices block-top">
+          {USUAL_CABLES[pack.gauge].map((name) => (
+            <button key={name} type="button" onClick={() => add(name)}>
+              + {name}
+            </button>
+          ))}
+        </div>
+        <div className="block-top">
+          <AskForm
+            fields={[nameField]}
+            submit="Add it"
+            onSubmit={(data) => add('set' in data ? String(data.set) : '')}
+          />
+        </div>
+      </div>
+    </div>
+  );
+}
+
+function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked: string | null }) {
+  const { kept, write } = useJob();
+  const { id: cableId, facts } = cable;
+  const scope = { boxId: kept.hangs.boxId, cableId };
+  const name = cableName(kept, cable);
+  return (
+    <div className="cable">
+      <div className="head-row">
+        <h3>{name}</h3>
+        <button
+          type="button"
+          className="button quiet"
+          onClick={() => write('cableDescribed', { ...scope, conductors: null })}
+        >
+          It is not there
+        </button>
+      </div>
+      <Choices
+        label={`${name} is, by test`}
+        options={CABLE_ROLES.map((value) => ({ value, words: ROLE_WORDS[value] }))}
+        chosen={facts.role}
+        onPick={(role) => write('cableDescribed', { ...scope, role })}
+      />
+      <FieldGroup
+        kind="cableDescribed"
+        scope={scope}
+        fields={[textField('name', 'name, or its sheath', facts.name, { hint: 'grey, from the loft' })]}
+      />
+      <ConductorTable
+        cable={cable}
+        picked={picked}
+        onChange={(conductors) => write('cableDescribed', { ...scope, conductors })}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,274 @@
+'use client';
+import type { ListedCable } from '@/core/house';
+import { lengthsOf, regionOf } from '@/core/job';
+import { LIMITS, type EntryData } from '@/core/kinds';
+import { conclusionsOf, conductorKey } from '@/core/points';
+import { CONDUCTOR_FUNCTIONS, CONDUCTOR_STATES } from '@/core/junction';
+import { gaugeText, lengthText, parseGauge, parseLength } from '@/core/units';
+import { WIRE_COLOURS, WIRE_COLOUR_WORDS } from '@/core/wiring';
+import { useState } from 'react';
+import { useJob } from '../../kit/job/JobContext';
+import { conclusionWords, functionWords } from './conductorWords';
+
+type Conductors = NonNullable<EntryData<'cableDescribed'>['conductors']>;
+type Conductor = Conductors[number];
+
+const MADE_OF = (['copper', 'aluminium'] as const).flatMap((metal) =>
+  (['solid', 'stranded'] as const).map((strands) => ({ strands, metal })),
+);
+/** How a conductor was found; what passes unbroken is joined to nothing here. */
+const FOUND_WORDS = {
+  good: 'good',
+  nicked: 'nicked',
+  brittle: 'brittle',
+  loose: 'lying loose',
+  through: 'passes unbroken',
+  looped: 'looped unbroken',
+} as const;
+
+interface Props {
+  readonly cable: ListedCable;
+  /** The lead that was tapped in the drawing. */
+  readonly picked: string | null;
+  readonly onChange: (conductors: Conductors) => void;
+}
+
+/** Every conductor of a cable: colour, size, what it carries by test, how it was found. */
+export function ConductorTable({ cable, picked, onChange }: Props) {
+  const { job, kept } = useJob();
+  const { words } = regionOf(job);
+  const all = cable.facts.conductors ?? [];
+  const { byId } = conclusionsOf(kept);
+  const functions = functionWords(words);
+  const change = (id: string, data: Partial<Conductor>) =>
+    onChange(all.map((one) => (one.id === id ? { ...one, ...data } : one)));
+  const named = (one: Conductor): string => WIRE_COLOUR_WORDS[one.colour];
+  const next = all.reduce((most, { id }) => Math.max(most, Number(id) || 0), 0) + 1;
+  const [first] = all;
+  return (
+    <div className="scroll-x">
+      <table className="plain conductors">
+        <thead>
+          <tr>
+            <th>colour</th>
+            <th>size</th>
+            <th>by test</th>
+            <th>found</th>
+            <th>made of</th>
+            <th>free length</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {all.map((one) => {
+            const key = conductorKey(cable.id, one.id);
+            const { text, colour } = conclusionWords(byId.get(key), words);
+            const said = one.carries && one.carries !== 'unknown' ? one.carries : null;
+            return (
+              <tr key={one.id} aria-selected={picked === key}>
+                <td className="colour">
+                  <span className={`swatch ${one.colour}`} aria-hidden="true" />
+                  <Select
+                    label={`colour of ${named(one)}`}
+                    value={one.colour}
+                    options={WIRE_COLOURS.map((value) => [value, WIRE_COLOUR_WORDS[value]])}
+                    onPick={(value) =>
+                      change(one.id, { colour: WIRE_COLOURS.find((each) => each === value) ?? one.colour })
+                    }
+                  />
+                </td>
+                <td>
+                  <SizeCell conductor={one} label={`size of ${named(one)}`} onSize={(size) => change(one.id, size)} />
+                </td>
+                <td>
+                  <Select
+                    label={`${named(one)} carries`}
+                    value={said ?? 'unknown'}
+                    options={CONDUCTOR_FUNCTIONS.map((value) => [
+                      value,
+                      value === 'unknown' ? 'its readings' : `${functions[value]}, tested`,
+                    ])}
+                    onPick={(value) =>
+                      change(one.id, { carries: CONDUCTOR_FUNCTIONS.find((each) => each === value) ?? 'unknown' })
+                    }
+                  />
+                  {!said && <span className={`block small ${colour}`}>{text}</span>}
+                </td>
+                <td>
+                  <Select
+                    label={`${named(one)} was found`}
+                    value={one.passes ?? one.state ?? 'good'}
+                    options={Object.entries(FOUND_WORDS)}
+                    onPick={(value) =>
+                      change(one.id, {
+                        passes: value === 'through' || value === 'looped' ? value : undefined,
+                        state: CONDUCTOR_STATES.find((each) => each === value) ?? 'good',
+                      })
+                    }
+                  />
+                </td>
+                <td>
+                  <Select
+                    label={`${named(one)} is made of`}
+                    value={`${one.strands} ${one.metal}`}
+                    options={MADE_OF.map(({ strands, metal }) => [`${strands} ${metal}`, `${strands} ${metal}`])}
+                    onPick={(value) =>
+                      change(one.id, MADE_OF.find(({ strands, metal }) => `${strands} ${metal}` === value) ?? {})
+                    }
+                  />
+                </td>
+                <td>
+                  <FreeCell
+                    freeM={one.freeM}
+                    label={`free length of ${named(one)}`}
+                    onFree={(freeM) => change(one.id, { freeM })}
+                  />
+                </td>
+                <td>
+                  <button
+                    type="button"
+                    className="button quiet"
+                    aria-label={`Take ${named(one)} out of the list`}
+                    onClick={() => onChange(all.filter(({ id }) => id !== one.id))}
+                  >
+                    out
+                  </button>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {all.length < LIMITS.conductors.most && first && (
+        <button
+          type="button"
+          className="button quiet"
+          onClick={() =>
+            onChange([
+              ...all,
+              { ...first, id: String(next), colour: 'black', carries: 'unknown', state: 'good', passes: undefined },
+            ])
+          }
+        >
+          One more conductor
+        </button>
+      )}
+    </div>
+  );
+}
+
+interface SelectProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly (readonly [string, string])[];
+  readonly onPick: (value: string) => void;
+}
+
+function Select({ label, value, options, onPick }: SelectProps) {
+  return (
+    <select className="plain" aria-label={label} value={value} onChange={(event) => onPick(event.target.value)}>
+      {options.map(([id, words]) => (
+        <option key={id} value={id}>
+          {words}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+interface CellProps<T> {
+  readonly label: string;
+  readonly shown: string;
+  readonly size: number;
+  /** What a typed text means; null where it means nothing here. */
+  readonly read: (text: string) => T | null;
+  readonly fault: string;
+  readonly onValue: (value: T) => void;
+}
+
+/** A cell that is typed over: kept when it is left, told at the cell where it is none. */
+function TypedCell<T>({ label, shown, size, read, fault, onValue }: CellProps<T>) {
+  const [text, setText] = useState<string | null>(null);
+  const value = text === null ? null : read(text);
+  const wrong = text !== null && value === null;
+  const left = () => {
+    if (value === null) return;
+    onValue(value);
+    setText(null);
+  };
+  return (
+    <span className={`field${wrong ? ' wrong' : ''}`}>
+      <span className="box figure">
+        <input
+          aria-label={label}
+          size={size}
+          value={text ?? shown}
+          autoComplete="off"
+          aria-invalid={wrong ? true : undefined}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={left}
+          onKeyDown={(event) => event.key === 'Enter' && left()}
+        />
+      </span>
+      {wrong && (
+        <span className="fault" role="alert">
+          {fault}
+        </span>
+      )}
+    </span>
+  );
+}
+
+interface SizeProps {
+  readonly conductor: Conductor;
+  readonly label: string;
+  readonly onSize: (size: Pick<Conductor, 'awg' | 'mm2'>) => void;
+}
+
+function SizeCell({ conductor: { awg, mm2 }, label, onSize }: SizeProps) {
+  const { job } = useJob();
+  return (
+    <TypedCell
+      label={label}
+      size={6}
+      shown={awg === undefined ? `${mm2 ?? ''} mm²` : gaugeText({ awg })}
+      read={(text) => {
+        const gauge = parseGauge(text, regionOf(job).gauge);
+        return gauge.ok ? gauge.value : null;
+      }}
+      fault="No such size."
+      onValue={(gauge) =>
+        onSize('awg' in gauge ? { awg: gauge.awg, mm2: undefined } : { mm2: gauge.mm2, awg: undefined })
+      }
+    />
+  );
+}
+
+/** Most that a conductor hangs free, m. */
+const FREE_MOST_M = 3;
+
+interface FreeProps {
+  readonly freeM: number | undefined;
+  readonly label: string;
+  readonly onFree: (freeM: number | undefined) => void;
+}
+
+function FreeCell({ freeM, label, onFree }: FreeProps) {
+  const { job } = useJob();
+  const lengths = lengthsOf(job);
+  return (
+    <TypedCell<{ readonly freeM: number | undefined }>
+      label={label}
+      size={4}
+      shown={freeM === undefined ? '' : lengthText(freeM, lengths, 'small')}
+      read={(text) => {
+        if (text.trim() === '') return { freeM: undefined };
+        const length = parseLength(text, lengths === 'metric' ? 'mm' : 'in');
+        return length.ok && length.value <= FREE_MOST_M ? { freeM: length.value } : null;
+      }}
+      fault="No such length."
+      onValue={(said) => onFree(said.freeM)}
+    />
+  );
+}

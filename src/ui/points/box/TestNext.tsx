@@ -1,0 +1,80 @@
+'use client';
+import { regionOf } from '@/core/job';
+import { conclusionsOf, conductorOf, type Missing } from '@/core/points';
+import { inWordsOf } from '@/core/region';
+import { TEST_FACTS, type NextTest } from '@/core/junction';
+import { AskForm } from '../../kit/form/AskForm';
+import { figureField } from '../../kit/form/fields';
+import { useJob } from '../../kit/job/JobContext';
+
+const POSITION_WORDS = { allOff: 'every switch off', allOn: 'every switch on' } as const;
+const RULES = {
+  V: { unit: 'V', unitWords: ['v', 'volt', 'volts'], least: 0, most: 1000, zeroAllowed: true },
+  A: { unit: 'A', unitWords: ['a', 'amp', 'amps'], least: 0, most: 100, zeroAllowed: true },
+  Ω: { unit: 'Ω', unitWords: ['ω', 'ohm', 'ohms'], least: 0, most: 100_000, zeroAllowed: true },
+} as const;
+
+/** The one test to do now at the box, with its field; what is still to be said of the box first. */
+export function TestNext({ missing }: { readonly missing: Missing | undefined }) {
+  const { kept } = useJob();
+  const { next } = conclusionsOf(kept);
+  if (next) return <Ask key={`${next.conductor}-${next.test}-${next.switches ?? ''}`} next={next} />;
+  return missing ? (
+    <div className="next-test">
+      <p className="what">{missing.words}</p>
+      <p className="soft">{missing.why}</p>
+    </div>
+  ) : null;
+}
+
+function Ask({ next }: { readonly next: NextTest }) {
+  const { keptJob, kept, write } = useJob();
+  const { test, switches, conductor, name } = next;
+  const { words, how, unit } = TEST_FACTS[test];
+  const at = conductorOf(kept, conductor);
+  const pack = regionOf(keptJob);
+  const { words: place } = pack;
+  return (
+    <div className="next-test" data-testid="next-test">
+      <p className="what">
+        {name}: {inWordsOf(pack, words)}
+        {switches ? `, ${POSITION_WORDS[switches]}` : ''}
+      </p>
+      <p className="soft">{inWordsOf(pack, how)}</p>
+      {test !== 'groundOhms' && (
+        <p className="caution">
+          Live: a mains-rated meter, one hand, nothing else touched. Any of them may be {place.hot}.
+        </p>
+      )}
+      <AskForm
+        key={conductor}
+        fields={[
+          {
+            ...figureField('value', inWordsOf(pack, `${words} at ${name}`), RULES[unit], undefined),
+            asked: true,
+            meter: {
+              function: unit === 'V' ? 'voltsAc' : unit === 'A' ? 'ampsAc' : 'ohms',
+              from: test === 'fromHot' || test === 'loadAmps' ? 'hot' : 'earth',
+              to: 'conductor',
+              state: 'open',
+              conductor: { key: conductor, test, switches },
+            },
+          },
+        ]}
+        submit="Write it down"
+        main
+        onSubmit={(data) =>
+          at &&
+          write('conductorTested', {
+            boxId: kept.hangs.boxId,
+            ...at,
+            test,
+            ...(switches ? { switches } : {}),
+            value: 'value' in data ? Number(data.value) : 0,
+            ...('simulated' in data ? { simulated: true } : {}),
+          })
+        }
+      />
+    </div>
+  );
+}

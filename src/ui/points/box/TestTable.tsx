@@ -1,0 +1,61 @@
+'use client';
+import { cableName } from '@/core/points';
+import { TEST_FACTS } from '@/core/junction';
+import { WIRE_COLOUR_WORDS } from '@/core/wiring';
+import { useJob } from '../../kit/job/JobContext';
+
+const POSITION_WORDS = { allOff: 'switches off', allOn: 'switches on' } as const;
+
+/** Every reading at the box, who took it, and the way to take it back. */
+export function TestTable() {
+  const { kept, write } = useJob();
+  if (kept.tests.length === 0) return <p className="soft">Nothing was read at the box yet.</p>;
+  const nameOf = (cableId: string, conductorId: string): string => {
+    const cable = kept.cables.find(({ id }) => id === cableId);
+    const conductor = cable?.facts.conductors?.find(({ id }) => id === conductorId);
+    return cable && conductor
+      ? `${WIRE_COLOUR_WORDS[conductor.colour]} of ${cableName(kept, cable)}`
+      : 'not there any more';
+  };
+  return (
+    <div className="scroll-x">
+      <table className="plain">
+        <thead>
+          <tr>
+            <th>conductor</th>
+            <th>test</th>
+            <th className="n">reading</th>
+            <th>by</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {kept.tests.map(({ entryId, by, data }) => (
+            <tr key={entryId}>
+              <td>{nameOf(data.cableId, data.conductorId)}</td>
+              <td>
+                {TEST_FACTS[data.test].words}
+                {data.switches ? `, ${POSITION_WORDS[data.switches]}` : ''}
+              </td>
+              <td className="n">
+                {data.value} {TEST_FACTS[data.test].unit}
+              </td>
+              <td>
+                {by.name} {data.simulated && <span className="simulated">simulated</span>}
+              </td>
+              <td>
+                <button
+                  type="button"
+                  className="button quiet"
+                  onClick={() => write('entryStruck', { target: entryId })}
+                >
+                  take back
+                </button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,66 @@
+'use client';
+import { chimeFigures } from '@/core/bell';
+import type { Assessment } from '@/core/points';
+import { Verdict } from '../../kit/Verdict';
+import { useDoorbell } from './useDoorbell';
+import { volts, voltsOrCollapse } from '../../kit/words';
+
+/** Whether its circuit holds, what would settle it, and the figures that decide. */
+export function DoorbellCarried() {
+  const { assessment, point } = useDoorbell();
+  const { judgement, words } = assessment.reference;
+  const doors = [point.name, ...judgement.others.map(({ name }) => name)];
+  return (
+    <>
+      <div className="carry-verdict">
+        <Verdict judgement={judgement} way={words} />
+        {doors.length > 1 && <p className="small soft">All on this supply together: {doors.join(', ')}.</p>}
+      </div>
+      <Figures assessment={assessment} />
+    </>
+  );
+}
+
+/** What would settle a doorbell’s circuit, and the figures that decide. */
+function Figures({ assessment }: { readonly assessment: Assessment }) {
+  const { reference, known, survey } = assessment;
+  const next = assessment.next();
+  const chime = reference.treatment && chimeFigures(survey, known.houses, reference.change, reference.treatment);
+  return (
+    <>
+      {next && (
+        <section>
+          <h2>Would settle it</h2>
+          <p>
+            {next.words}. <span className="soft">{`${next.minutes} min. ${next.why}`}</span>
+          </p>
+        </section>
+      )}
+      {known.sourceKnown && (
+        <section>
+          <dl className="figures">
+            <dt>door, likely at worst</dt>
+            <dd>{voltsOrCollapse(reference.judgement.governingVolts)}</dd>
+            {reference.change.transformer && <dt className="soft wide">the old transformer:</dt>}
+            <dt>open volts</dt>
+            <dd>{volts(known.openVolts.likely)}</dd>
+            {known.voltsAtRated && (
+              <>
+                <dt>volts at rated current</dt>
+                <dd>{volts(known.voltsAtRated.likely)}</dd>
+              </>
+            )}
+            <dt>source, cold</dt>
+            <dd>{known.sourceOhms.likely.toFixed(1)} Ω</dd>
+            {chime && (
+              <>
+                <dt>chime when pressed</dt>
+                <dd>{volts(chime.pressedVolts.likely)}</dd>
+              </>
+            )}
+          </dl>
+        </section>
+      )}
+    </>
+  );
+}

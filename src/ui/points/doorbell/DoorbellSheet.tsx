@@ -1,0 +1,205 @@
+import { DRAWS_FOR_A_CHOICE, VERDICT_WORDS } from '@/core/bell';
+import { CHIME_KIND_WORDS, treatmentById } from '@/core/chime';
+import { lengthsOf, regionOf, type Job } from '@/core/job';
+import {
+  TRANSFORMER_ADDED,
+  WAS_THERE_FACTS,
+  assess,
+  boxSurveyOf,
+  partsOf,
+  roomWords,
+  wifiOf,
+  worriesOf,
+  type Doorbell,
+  WIRE_WORDS,
+  wireOf,
+} from '@/core/points';
+import { boxRoom, feedCase, standardBox } from '@/core/junction';
+import { FIXING_WORDS, SEAL_WORDS, WALL_FIXINGS } from '@/core/mount';
+import { PLACE_FACTS } from '@/core/search';
+import { gaugeText, lengthText } from '@/core/units';
+import { WIFI_WORDS } from '@/core/wifi';
+import { BellLoop } from '../../kit/drawing/BellLoop';
+import { loopWords } from './loopWords';
+import { margin, percent, volts } from '../../kit/words';
+import { ChecksTable, ReadingsTable, StepsTable } from '../../kit/sheet/SheetTables';
+import { HandedOver } from '../../kit/sheet/HandedOver';
+import { Lines } from '../../kit/sheet/Lines';
+import { SheetPhotos } from '../../kit/sheet/SheetPhotos';
+import { StillOpen } from '../../kit/sheet/StillOpen';
+import { SwitchOff } from '../../kit/sheet/SwitchOff';
+import { WiredPlaces } from '../../kit/sheet/WiredPlaces';
+
+const REAR_WORDS = { none: 'nothing', button: 'a button', device: 'a doorbell on the same transformer' } as const;
+
+interface Props {
+  readonly job: Job;
+  readonly point: Doorbell;
+  /** The site’s own photos stand with its first point. */
+  readonly first: boolean;
+}
+
+/** The box that the transformer sits on: what it is, how it is fed, and its room. */
+function boxWords(job: Job, point: Doorbell): string | undefined {
+  const box = standardBox(point.box.standardBox);
+  const survey = boxSurveyOf(point);
+  const room = boxRoom(survey, TRANSFORMER_ADDED, regionOf(job).boxRoom);
+  if (!room) return undefined;
+  const { feed } = feedCase(survey);
+  return [box?.words, feed && `feed ${feed}`, roomWords(room)].filter(Boolean).join(', ');
+}
+
+/** A doorbell on the sheet. */
+export function DoorbellSheet({ job, point, first }: Props) {
+  const assessment = assess(job, point, DRAWS_FOR_A_CHOICE);
+  const { reference } = assessment;
+  const { judgement } = reference;
+  const { look, transformer, chime, mount, choice, left } = point;
+  const lengths = lengthsOf(job);
+  const small = (metres: number | undefined): string | undefined =>
+    metres === undefined ? undefined : lengthText(metres, lengths, 'small');
+  const treatment = choice && treatmentById(choice.data.treatmentId);
+  const worries = worriesOf(job, point, assessment);
+  const parts = partsOf(job, point);
+  const wifi = wifiOf(job, point);
+  const run = (name: 'toChime' | 'toDoor'): string | undefined => {
+    const { lengthLowM: low, lengthHighM: high, awg, mm2, pairs, sparePairs } = point.runs[name];
+    if (low === undefined) return undefined;
+    const span =
+      high === undefined || high === low
+        ? lengthText(low, lengths)
+        : `${lengthText(low, lengths)} to ${lengthText(high, lengths)}`;
+    const gauge = awg !== undefined ? gaugeText({ awg }) : mm2 !== undefined ? gaugeText({ mm2 }) : 'gauge not known';
+    return [span, gauge, pairs && pairs > 1 && `${pairs} pairs joined`, sparePairs && `${sparePairs} spare pairs`]
+      .filter(Boolean)
+      .join(', ');
+  };
+  return (
+    <>
+      <h2 className="point-name">{point.name}</h2>
+      <p data-testid="sheet-verdict">
+        <b>{VERDICT_WORDS[judgement.verdict]}.</b> {judgement.reason} Believed to hold {percent(judgement.belief)},
+        margin {margin(judgement.marginVolts)}; {reference.words}.
+      </p>
+      <SwitchOff job={job} point={point} />
+      <section>
+        <h3>Found</h3>
+        <Lines
+          lines={[
+            ['was there', look.wasThere && WAS_THERE_FACTS[look.wasThere].words],
+            [
+              'transformer',
+              transformer.ratedVolts !== undefined &&
+                `${transformer.ratedVolts} V ${transformer.ratedVa ?? '?'} VA${transformer.place ? `, ${transformer.place}` : ''}`,
+            ],
+            [
+              'chime',
+              chime.chimeKind && `${CHIME_KIND_WORDS[chime.chimeKind]}${chime.place ? `, ${chime.place}` : ''}`,
+            ],
+            ['run to the chime', run('toChime')],
+            ['run to the door', run('toDoor')],
+            ['wall', look.wall && WALL_FIXINGS[look.wall].name],
+            ['lead reaches', small(look.leadReachM)],
+            ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
+            [
+              'pairs of screws',
+              transformer.taps
+                ?.map(
+                  ({ screws, ratedVolts, ratedVa }) =>
+                    `${screws} ${ratedVolts} V ${ratedVa} VA${screws === transformer.pair ? ', in use' : ''}`,
+                )
+                .join('; '),
+            ],
+            ['rear door', chime.rear && REAR_WORDS[chime.rear]],
+            ['second chime', chime.secondChime === 'yes' && 'beside the first one'],
+            ['transformer’s box', boxWords(job, point)],
+            ['its own cable', look.ownCable && (look.ownCable === 'kept' ? 'kept' : 'left in the wall, not used')],
+            ['transformer found', transformer.foundAt && PLACE_FACTS[transformer.foundAt].words],
+            [
+              'always fed',
+              transformer.alwaysFed === 'no'
+                ? 'no: it dies with a switch'
+                : transformer.alwaysFed && 'yes, every switch tried',
+            ],
+          ]}
+        />
+        <ReadingsTable point={point} />
+      </section>
+      <section className="keep-together">
+        <h3>Taken</h3>
+        {choice && treatment ? (
+          <Lines
+            lines={[
+              ['device', choice.data.device.name],
+              [
+                'transformer',
+                choice.data.transformer?.name ??
+                  (choice.data.tap
+                    ? `the old one, bell wires on ${choice.data.tap.screws}, ${choice.data.tap.ratedVolts} V`
+                    : 'the old one is kept'),
+              ],
+              ['chime', `${treatment.name}: ${treatment.what}`],
+              ['wire', WIRE_WORDS[wireOf(choice.data)]],
+              ['why', choice.data.reason],
+              [
+                'worked out then',
+                `${VERDICT_WORDS[choice.data.verdict]}, ${volts(choice.data.governingVolts)} at worst`,
+              ],
+              ['device’s setting', treatment.setting],
+              ['by', choice.by.name],
+            ]}
+          />
+        ) : (
+          <p className="soft">No way was taken.</p>
+        )}
+        <BellLoop words={loopWords(job, point, assessment, judgement.governing)} printed />
+      </section>
+      <section>
+        <h3>Wired</h3>
+        <WiredPlaces point={point} />
+        <StepsTable point={point} />
+      </section>
+      <section className="keep-together">
+        <h3>Mounted</h3>
+        <Lines
+          lines={[
+            ['lens over ground', small(mount.heightM)],
+            [
+              'tilt wedge',
+              mount.tiltDeg !== undefined &&
+                (mount.tiltDeg === 0 ? 'none' : `${mount.tiltDeg}°, thick end ${mount.tiltThickEnd ?? 'up'}`),
+            ],
+            [
+              'side wedge',
+              mount.sideDeg !== undefined &&
+                (mount.sideDeg === 0 ? 'none' : `${mount.sideDeg}°, thick side ${mount.sideThick ?? 'left'}`),
+            ],
+            ['level', mount.level],
+            ['fixings', mount.fixings && FIXING_WORDS[mount.fixings]],
+            ['seal', mount.seal && SEAL_WORDS[mount.seal]],
+            ['the drill found', mount.wall],
+          ]}
+        />
+      </section>
+      <section>
+        <h3>Proved</h3>
+        <ChecksTable point={point} />
+      </section>
+      <SheetPhotos job={job} point={point} first={first} />
+      <StillOpen worries={worries} parts={parts} />
+      <section className="keep-together">
+        <h3>For the customer</h3>
+        <p>
+          A video doorbell was fitted at the {point.name.toLowerCase()}
+          {treatment && !treatment.sounds
+            ? '; it rings through a plug-in sounder, the old chime is silent'
+            : '; the chime in the house rings'}
+          . Keep its circuit switched on: without power there is no bell. When it fails, look at the breaker first, then
+          at the Wi-Fi. The camera sees whoever stands at the door, and voice is recorded: tell visitors where the place
+          asks for it.
+        </p>
+        <HandedOver left={left} />
+      </section>
+    </>
+  );
+}

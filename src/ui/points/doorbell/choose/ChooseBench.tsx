@@ -1,0 +1,225 @@
+'use client';
+import Link from 'next/link';
+import { useState } from 'react';
+import { optionId, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from '@/core/advice';
+import { TREATMENTS } from '@/core/chime';
+import { wireOf } from '@/core/points';
+import type { SupplyPolicy } from '@/core/policy';
+import { Choices } from '../../../kit/form/Choices';
+import { useDoorbell } from '../useDoorbell';
+import { capital } from '../../../kit/words';
+import { PolicyHere } from './PolicyHere';
+import { TakeWay } from './TakeWay';
+import { useWays, wayWords } from './useWays';
+import { WayDetail } from './WayDetail';
+import { WayPlot } from './WayPlot';
+import { WayTable } from './WayTable';
+
+const KEEP = 'keep';
+/** Ways shown at first: a handful is compared, forty are not. */
+const FEW = 5;
+const WIRE_CHOICES = {
+  keep: 'leave it',
+  join: 'join spare pairs',
+  repull: 'pull heavier wire',
+  mend: 'make bad splices anew',
+} as const;
+
+/** Every sensible way computed and compared: transformer, chime, wire, device. One is taken, with its reason. */
+export function ChooseBench() {
+  const { keptJob, assessment } = useDoorbell();
+  const { weakSupply: policy, powerModule: module } = keptJob.policy;
+  const { ways, stop } = useWays(assessment, policy, module);
+  switch (ways.state) {
+    case 'waiting':
+      return <p role="status">Working the ways out …</p>;
+    case 'failed':
+      return (
+        <p className="brick" role="alert">
+          The ways could not be worked out ({ways.message}). Nothing is lost: open the page again.
+        </p>
+      );
+    default:
+      return (
+        <>
+          {ways.state === 'working' && (
+            <p className="working" role="status">
+              First figures; {ways.done} of {ways.of} ways worked out fully.{' '}
+              <button type="button" className="button quiet" onClick={stop}>
+                Leave it at that
+              </button>
+            </p>
+          )}
+          {ways.state === 'done' && ways.stopped && <p className="soft">Left at the first, rough figures.</p>}
+          <WaysCompared choosing={ways.choosing} policy={policy} />
+        </>
+      );
+  }
+}
+
+interface ComparedProps {
+  readonly choosing: Choosing;
+  readonly policy: SupplyPolicy;
+}
+
+function WaysCompared({ choosing, policy }: ComparedProps) {
+  const { job, point, assessment } = useDoorbell();
+  const { known } = assessment;
+  const { options: ways, proposed } = choosing;
+  const [picked, setPicked] = useState<string | null>(null);
+  const [hovered, setHovered] = useState<string | null>(null);
+  const { choice } = point;
+  const taken = choice
+    ? optionId({
+        transformer: choice.data.transformer,
+        tap: choice.data.tap ?? null,
+        treatmentId: choice.data.treatmentId,
+        wire: wireOf(choice.data),
+      })
+    : null;
+  const by = (id: string | null): JudgedOption | undefined => ways.find((way) => way.id === id);
+  const way = by(picked) ?? by(taken) ?? proposed ?? ways[0];
+  if (!way) return <p>There is no way with this chime in this region.</p>;
+  const select = ({ id }: JudgedOption) => setPicked(id);
+  const first = worthConsidering(choosing, taken, FEW);
+  const table = {
+    selected: way.id,
+    hovered,
+    taken,
+    proposed: proposed?.id ?? null,
+    onSelect: select,
+    onHover: setHovered,
+  };
+  return (
+    <>
+      <Proposal choosing={choosing} />
+      <PolicyHere policy={policy} />
+      <p className="no-print">
+        <Link href={`/jobs/${job.id}/compare?point=${point.id}`}>All doorbells side by side, for the customer</Link>
+      </p>
+      <section className="compared">
+        <h2>Worth considering</h2>
+        <WayTable ways={ways} first={first.map(({ id }) => id)} {...table} />
+      </section>
+      <section>
+        <h2>The one that is picked, and its neighbours</h2>
+        <Turning ways={ways} way={way} onSelect={select} />
+        <WayDetail way={way} known={known} ways={ways} />
+        {proposed && way.id !== proposed.id && (
+          <p data-testid="why-not">
+            <b>Why not this one?</b> {whyNotThis(assessment.survey, way, choosing)}
+          </p>
+        )}
+        <TakeWay
+          key={`${way.id} ${way.judgement.reason}`}
+          way={way}
+          why={way.judgement.reason}
+          taken={way.id === taken}
+        />
+        {way.transformer?.mainsWork && (
+          <p className="caution">
+            Replacing the transformer is mains work: its steps follow on Wire, held until you have proved the mains side
+            dead yourself. Mains can kill; if not competent and permitted, hire a licensed electrician.
+          </p>
+        )}
+      </section>
+      <section>
+        <h2>What it costs against what it has to spare</h2>
+        <WayPlot ways={ways} {...table} />
+      </section>
+    </>
+  );
+}
+
+/** What the firm's policy takes and why, or what is missing before anything can be proposed. */
+function Proposal({ choosing: { proposed, reason, instead } }: { readonly choosing: Choosing }) {
+  const { assessment } = useDoorbell();
+  if (proposed)
+    return (
+      <p data-testid="proposal">
+        <b>{capital(wayWords(proposed))}</b> is proposed. {reason}
+      </p>
+    );
+  const next = assessment.next();
+  return (
+    <p data-testid="proposal">
+      <b>Nothing can be proposed yet.</b>{' '}
+      {next
+        ? `${next.words}: ${next.why}`
+        : 'No way with this device can be trusted, and no reading would change that.'}{' '}
+      {instead && (
+        <>
+          <b>{wayWords(instead)}</b> would hold.
+        </>
+      )}
+    </p>
+  );
+}
+
+interface TurningProps {
+  readonly ways: readonly JudgedOption[];
+  readonly way: JudgedOption;
+  readonly onSelect: (way: JudgedOption) => void;
+}
+
+/** What feeds the loop in a way: the old transformer, another pair of its screws, or a new one. */
+const supplyId = ({ transformer, tap }: JudgedOption): string => transformer?.id ?? tap?.screws ?? KEEP;
+const supplyWords = ({ transformer, tap }: JudgedOption): string =>
+  transformer?.name ?? (tap ? `its ${tap.ratedVolts} V pair ${tap.screws}` : 'keep the old one');
+const orderOf = (id: string): number => (id === KEEP ? 0 : id.startsWith('S') ? 1 : 2);
+
+/** Turns the shown way in one respect: the others stay as near as they can. */
+function Turning({ ways, way, onSelect }: TurningProps) {
+  const turn = (test: (other: JudgedOption) => boolean) => {
+    const same = (other: JudgedOption): number =>
+      Number(other.instead === way.instead) * 8 +
+      Number(other.treatment.id === way.treatment.id) * 4 +
+      Number(supplyId(other) === supplyId(way)) * 2 +
+      Number(other.wire === way.wire);
+    const nearest = ways.filter(test).toSorted((a, b) => same(b) - same(a))[0];
+    if (nearest) onSelect(nearest);
+  };
+  const distinct = <T extends string>(values: readonly T[]): readonly T[] => [...new Set(values)];
+  const supplies = [...new Map(ways.map((one) => [supplyId(one), supplyWords(one)]))];
+  const treatments = distinct(ways.map(({ treatment }) => treatment.id));
+  const wires = distinct(ways.map(({ wire }) => wire));
+  const devices = [...new Map(ways.map(({ device }) => [device.id, device])).values()];
+  return (
+    <div className="selectors">
+      <Choices
+        label="transformer"
+        // Always in the same order, whatever stands first in the table: the old one, its pairs, then by name
+        options={supplies
+          .map(([value, words]) => ({ value, words }))
+          .sort((a, b) => orderOf(a.value) - orderOf(b.value) || a.words.localeCompare(b.words))}
+        chosen={supplyId(way)}
+        onPick={(id) => id && turn((other) => supplyId(other) === id)}
+      />
+      <Choices
+        label="chime"
+        options={TREATMENTS.filter(({ id }) => treatments.includes(id)).map(({ id, name }) => ({
+          value: id,
+          words: name,
+        }))}
+        chosen={way.treatment.id}
+        onPick={(id) => id && turn(({ treatment }) => treatment.id === id)}
+      />
+      {wires.length > 1 && (
+        <Choices
+          label="wire"
+          options={wires.map((value) => ({ value, words: WIRE_CHOICES[value] }))}
+          chosen={way.wire}
+          onPick={(wire) => wire && turn((other) => other.wire === wire)}
+        />
+      )}
+      {devices.length > 1 && (
+        <Choices
+          label="device"
+          options={devices.map(({ id, name }) => ({ value: id, words: name }))}
+          chosen={way.device.id}
+          onPick={(id) => id && turn(({ device }) => device.id === id)}
+        />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,160 @@
+'use client';
+import { wayPlan, type JudgedOption, type WayPlan } from '@/core/advice';
+import { chimeFigures, fallingVolts, type Estimate, type OtherJudgement } from '@/core/bell';
+import { STATE_WORDS } from '@/core/catalogue';
+import { FallingLine } from '../../../kit/drawing/FallingLine';
+import { Verdict } from '../../../kit/Verdict';
+import { capital, percent, volts, voltsOrCollapse } from '../../../kit/words';
+import { useDoorbell } from '../useDoorbell';
+import { BeforeAfter } from './BeforeAfter';
+import { wayWords } from './useWays';
+
+const RINGS = { rings: 'rings well', weak: 'may not strike', hammers: 'hammers and heats' } as const;
+
+/** Another door on the same supply, in its hungriest moment. */
+function OtherDoor({ other: { name, low, belief, minVolts } }: { readonly other: OtherJudgement }) {
+  return (
+    <p data-testid="other-door">
+      <b>{capital(name)}:</b> at worst it keeps <b className="figure">{voltsOrCollapse(low.likely)}</b> and needs{' '}
+      {minVolts.toFixed(1)} V; it holds in {percent(belief)} of cases, all doorbells at work together.
+    </p>
+  );
+}
+
+/** What the device is set to, and what is read once it is built: each with its predicted band. */
+function PlanAfter({ plan: { tools, visits, settings, tests } }: { readonly plan: WayPlan }) {
+  return (
+    <section>
+      <h2>What it asks for</h2>
+      <p>
+        {capital(visits)}. Tools: {tools.join(', ')}.
+      </p>
+      <p>Set: {settings.join('; ')}.</p>
+      <ul className="plain-list" data-testid="planned-tests">
+        {tests.map(({ words, band }) => (
+          <li key={words}>
+            {words}
+            {band && (
+              <>
+                {': '}
+                <b className="figure">
+                  {band.low.toFixed(1)} to {band.high.toFixed(1)} V
+                </b>
+              </>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface Props {
+  readonly way: JudgedOption;
+  readonly known: Estimate;
+  /** All of them: the same way with and without the module is among these. */
+  readonly ways: readonly JudgedOption[];
+}
+
+/** What the module makes of the door volts; nothing where it does not stand beside a plain coil. */
+function ModuleWorth({ way, ways }: Pick<Props, 'way' | 'ways'>) {
+  const { path } = way.treatment.standing;
+  if (path !== 'series' && path !== 'shunt') return null;
+  const other = ways.find(
+    ({ treatment, transformer, tap, wire, device }) =>
+      treatment.id === (path === 'series' ? 'powerModule' : 'leaveAsIs') &&
+      transformer?.id === way.transformer?.id &&
+      tap?.screws === way.tap?.screws &&
+      wire === way.wire &&
+      device.id === way.device.id,
+  );
+  if (!other || other.judgement.verdict === 'notComputed') return null;
+  return (
+    <p className="small soft" data-testid="module-worth">
+      {path === 'series' ? 'With a power module' : 'Without the module'} the door would keep{' '}
+      <b className="figure">{voltsOrCollapse(other.judgement.governingVolts)}</b>
+      {other.forbidden ? `; the device does not allow it: ${other.forbidden}.` : '.'}
+    </p>
+  );
+}
+
+/** What one way does: verdict, volts on their way, each lasting state, and what becomes of the chime. */
+export function WayDetail({ way, known, ways }: Props) {
+  const { judgement, change, treatment, device } = way;
+  const { point } = useDoorbell();
+  // Another device draws other watts from the same house
+  const of = { ...known, survey: { ...known.survey, device } };
+  const { survey } = of;
+  const chime = chimeFigures(survey, known.houses, change, treatment);
+  return (
+    <>
+      <div className="halves">
+        <div>
+          <Verdict judgement={judgement} way={wayWords(way)} />
+          <ModuleWorth way={way} ways={ways} />
+          {judgement.others.map((other) => (
+            <OtherDoor key={other.id} other={other} />
+          ))}
+          {way.forbidden && <p className="caution">The device does not allow it: {way.forbidden}.</p>}
+          <table className="plain states">
+            <caption>At the worst: low mains, hot winding, hot wires</caption>
+            <thead>
+              <tr>
+                <th>the device is</th>
+                <th className="n">low</th>
+                <th className="n">likely</th>
+                <th className="n">high</th>
+                <th className="n">of rating</th>
+              </tr>
+            </thead>
+            <tbody>
+              {judgement.states.map(({ state, low, utilisation }) => (
+                <tr key={state} aria-selected={state === judgement.governing}>
+                  <td>{STATE_WORDS[state]}</td>
+                  {[low.low, low.likely, low.high].map((value, i) => (
+                    <td
+                      key={i}
+                      className={`n${value < survey.device.doorMinVolts ? ' brick' : ''}${i === 1 ? ' strong' : ''}`}
+                    >
+                      {value > 0 ? value.toFixed(1) : 'none'}
+                    </td>
+                  ))}
+                  <td className={`n${(utilisation ?? 0) > 1 ? ' brick' : ''}`}>
+                    {utilisation === null ? '–' : `${Math.round(utilisation * 100)} %`}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p>
+            {chime ? (
+              <>
+                Pressed, the chime gets <b className="figure">{volts(chime.pressedVolts.likely)}</b> (
+                {chime.pressedVolts.low.toFixed(1)} to {chime.pressedVolts.high.toFixed(1)}), made for{' '}
+                {chime.ratedVolts} V{chime.ratingRead ? '' : ', guessed'}: it {RINGS[chime.rings]}.{' '}
+                {chime.hums ? `In standby ${volts(chime.standbyVolts.likely)} make it hum.` : 'No hum in standby.'}
+              </>
+            ) : treatment.sounds ? (
+              'What this chime gets can’t be worked out here: ring it and listen.'
+            ) : (
+              'The chime in the wall is silent: a plug-in sounder rings.'
+            )}{' '}
+          </p>
+        </div>
+        <div>
+          <h2>Volts on their way, {STATE_WORDS[judgement.governing]}</h2>
+          <FallingLine
+            falling={fallingVolts(of, change, judgement.governing)}
+            device={survey.device}
+            words={wayWords(way)}
+          />
+          <p className="small soft">
+            {way.minutes} minutes, {way.cost} in parts. {capital(treatment.what)}.
+          </p>
+        </div>
+      </div>
+      <PlanAfter plan={wayPlan(known, way)} />
+      <BeforeAfter point={point} way={way} />
+    </>
+  );
+}

@@ -1,0 +1,175 @@
+'use client';
+import { ticks } from 'd3-array';
+import { scaleLinear } from 'd3-scale';
+import { line, curveStepAfter } from 'd3-shape';
+import { useState } from 'react';
+import { effortOf, type JudgedOption } from '@/core/advice';
+import { VERDICT_WORDS } from '@/core/bell';
+import { Choices } from '../../../kit/form/Choices';
+import { margin } from '../../../kit/words';
+import { wayWords } from './useWays';
+
+interface Props {
+  readonly ways: readonly JudgedOption[];
+  readonly selected: string;
+  readonly hovered: string | null;
+  readonly taken: string | null;
+  readonly proposed: string | null;
+  readonly onSelect: (way: JudgedOption) => void;
+  readonly onHover: (id: string | null) => void;
+}
+
+const WIDTH = 560;
+const HEIGHT = 320;
+const LEFT = 48;
+const RIGHT = 544;
+const TOP = 16;
+const BOTTOM = 272;
+/** A way that collapses has no margin: it stands at the foot of the plot. */
+const FOOT_VOLTS = -6;
+
+const AXES = {
+  effort: { words: 'minutes and money', of: effortOf },
+  minutes: { words: 'minutes', of: ({ minutes }: JudgedOption) => minutes },
+  cost: { words: 'money', of: ({ cost }: JudgedOption) => cost },
+} as const;
+type Axis = keyof typeof AXES;
+const AXIS_OPTIONS = (Object.keys(AXES) as Axis[]).map((value) => ({ value, words: AXES[value].words }));
+
+/** Shape by verdict, so that it is read without colour. */
+function Mark({
+  x,
+  y,
+  verdict,
+}: {
+  readonly x: number;
+  readonly y: number;
+  readonly verdict: JudgedOption['judgement']['verdict'];
+}) {
+  switch (verdict) {
+    case 'holds':
+      return <circle cx={x} cy={y} r="8" className="mark holds" />;
+    case 'tight':
+      return <path d={`M${x} ${y - 9}L${x + 9} ${y}L${x} ${y + 9}L${x - 9} ${y}Z`} className="mark tight" />;
+    case 'cannotTell':
+    case 'notComputed':
+      return <circle cx={x} cy={y} r="7" className="mark open" />;
+    default:
+      return (
+        <path d={`M${x - 6} ${y - 6}L${x + 6} ${y + 6}M${x + 6} ${y - 6}L${x - 6} ${y + 6}`} className="mark out" />
+      );
+  }
+}
+
+/** What each way costs against what it has to spare; the line joins those that no other one beats. */
+export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, onHover }: Props) {
+  const [axis, setAxis] = useState<Axis>('effort');
+  // Another device is another question: it is drawn only where one of its ways is looked at
+  const other = ways.find(({ id }) => id === selected)?.instead ?? false;
+  const shown = ways.filter(
+    ({ forbidden, judgement, instead }) =>
+      forbidden === null && judgement.verdict !== 'notComputed' && (other || !instead),
+  );
+  const spare = ({ judgement }: JudgedOption): number => Math.max(FOOT_VOLTS, judgement.marginVolts);
+  const cost = AXES[axis].of;
+  const x = scaleLinear([0, Math.max(10, ...shown.map(cost))], [LEFT, RIGHT]).nice();
+  const y = scaleLinear([FOOT_VOLTS, Math.max(2, ...shown.map(spare))], [BOTTOM, TOP]).nice();
+  // What has more to spare than everything that costs less
+  const front = [...shown]
+    .filter(({ judgement }) => judgement.verdict === 'holds' || judgement.verdict === 'tight')
+    .sort((a, b) => cost(a) - cost(b) || spare(b) - spare(a))
+    .reduce<readonly JudgedOption[]>((line, way) => {
+      const last = line.at(-1);
+      return last && spare(last) >= spare(way) ? line : [...line, way];
+    }, []);
+  const path = line<JudgedOption>()
+    .x((way) => x(cost(way)))
+    .y((way) => y(spare(way)))
+    .curve(curveStepAfter);
+  // Ways at one place share a dot: the shown one stands before the others
+  const dots = [...new Map(shown.map((way) => [`${cost(way)} ${spare(way).toFixed(1)}`, way])).keys()].map((key) => {
+    const here = shown.filter((way) => `${cost(way)} ${spare(way).toFixed(1)}` === key);
+    const first = here.find(({ id }) => id === selected) ?? here.find(({ id }) => id === proposed) ?? here[0];
+    return { key, here, first };
+  });
+  const [least = FOOT_VOLTS, top = 2] = y.domain();
+  const picked = shown.find(({ id }) => id === (hovered ?? selected));
+  return (
+    <figure className="way-plot">
+      <Choices label="across" options={AXIS_OPTIONS} chosen={axis} onPick={(value) => value && setAxis(value)} />
+      <svg className="drawing" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="group" aria-label="Cost against volts to spare">
+        <rect x={LEFT} y={y(0)} width={RIGHT - LEFT} height={Math.max(0, BOTTOM - y(0))} className="zone-weak" />
+        {ticks(least, top, 6).map((tick) => (
+          <g key={tick}>
+            <path d={`M${LEFT - 4} ${y(tick)}H${RIGHT}`} className="grid" />
+            <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end" className="m">
+              {tick > 0 ? `+${tick}` : String(tick).replace('-', '−')}
+            </text>
+          </g>
+        ))}
+        {x.ticks(6).map((tick) => (
+          <text key={tick} x={x(tick)} y={BOTTOM + 20} textAnchor="middle" className="m">
+            {tick}
+          </text>
+        ))}
+        <text x={RIGHT} y={HEIGHT - 8} textAnchor="end">
+          {AXES[axis].words}
+        </text>
+        <text x={LEFT} y={HEIGHT - 8}>
+          volts to spare at worst
+        </text>
+        <path d={path(front) ?? ''} className="line front" />
+        {dots.map(({ key, here, first }) => {
+          if (!first) return null;
+          const [cx, cy] = [x(cost(first)), y(spare(first))];
+          const on = here.some(({ id }) => id === selected);
+          const over = here.some(({ id }) => id === hovered);
+          const remark = here.some(({ id }) => id === taken)
+            ? 'taken'
+            : here.some(({ id }) => id === proposed)
+              ? 'proposed'
+              : null;
+          return (
+            <g
+              key={key}
+              role="button"
+              tabIndex={0}
+              aria-pressed={on}
+              aria-label={`${here.map(wayWords).join('; ')}: ${VERDICT_WORDS[first.judgement.verdict]}, ${margin(first.judgement.marginVolts)}`}
+              className="dot"
+              onClick={() => onSelect(first)}
+              onKeyDown={(event) => {
+                if (event.key !== 'Enter' && event.key !== ' ') return;
+                event.preventDefault();
+                onSelect(first);
+              }}
+              onMouseEnter={() => onHover(first.id)}
+              onMouseLeave={() => onHover(null)}
+              onFocus={() => onHover(first.id)}
+              onBlur={() => onHover(null)}
+            >
+              <circle cx={cx} cy={cy} r="22" className="reach" />
+              {(on || over) && <circle cx={cx} cy={cy} r="14" className={on ? 'ring' : 'ring faint'} />}
+              <Mark x={cx} y={cy} verdict={first.judgement.verdict} />
+              {remark && (
+                <text
+                  x={cx}
+                  y={cy - 20}
+                  textAnchor={cx > RIGHT - 60 ? 'end' : cx < LEFT + 40 ? 'start' : 'middle'}
+                  className="strong halo"
+                >
+                  {remark}
+                </text>
+              )}
+            </g>
+          );
+        })}
+      </svg>
+      <figcaption className="small soft" aria-live="polite">
+        {picked
+          ? `${wayWords(picked)}: ${margin(picked.judgement.marginVolts)} for ${picked.minutes} min and ${picked.cost} in parts.`
+          : 'Round: holds. Diamond: tight. Empty: can’t tell. Cross: out.'}
+      </figcaption>
+    </figure>
+  );
+}

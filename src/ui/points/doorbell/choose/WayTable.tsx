@@ -1,0 +1,144 @@
+'use client';
+import {
+  createColumnHelper,
+  createSortedRowModel,
+  rowSortingFeature,
+  sortFn_alphanumeric,
+  sortFn_basic,
+  tableFeatures,
+  useTable,
+} from '@tanstack/react-table';
+import { useState } from 'react';
+import type { JudgedOption } from '@/core/advice';
+import { VERDICT_WORDS } from '@/core/bell';
+import { SortHead } from '../../../kit/table/SortHead';
+import { margin, percent } from '../../../kit/words';
+import { DoorSpread } from './DoorSpread';
+import { wayWords } from './useWays';
+
+interface Props {
+  readonly ways: readonly JudgedOption[];
+  /** Ids of those worth considering first; the rest on demand. */
+  readonly first: readonly string[];
+  readonly hovered: string | null;
+  readonly onHover: (id: string | null) => void;
+  readonly selected: string | null;
+  readonly taken: string | null;
+  readonly proposed: string | null;
+  readonly onSelect: (way: JudgedOption) => void;
+}
+
+/** Right end of the small drawings of door volts. */
+const SPREAD_TO_VOLTS = 26;
+
+const features = tableFeatures({
+  rowSortingFeature,
+  sortedRowModel: createSortedRowModel(),
+  sortFns: { alphanumeric: sortFn_alphanumeric, basic: sortFn_basic },
+});
+const helper = createColumnHelper<typeof features, JudgedOption>();
+const numeric = { meta: { numeric: true } } as const;
+const columns = helper.columns([
+  helper.accessor(wayWords, { id: 'way', header: 'way', sortFn: 'alphanumeric' }),
+  helper.accessor(({ forbidden, judgement }) => (forbidden ? 'not allowed' : VERDICT_WORDS[judgement.verdict]), {
+    id: 'verdict',
+    header: 'verdict',
+    sortFn: 'alphanumeric',
+  }),
+  helper.accessor(({ judgement }) => judgement.marginVolts, {
+    id: 'margin',
+    header: 'to spare',
+    sortFn: 'basic',
+    ...numeric,
+  }),
+  helper.accessor(({ judgement }) => judgement.belief, {
+    id: 'belief',
+    header: 'believed',
+    sortFn: 'basic',
+    ...numeric,
+  }),
+  helper.accessor(({ judgement }) => Math.min(...judgement.states.map(({ low }) => low.low)), {
+    id: 'spread',
+    header: 'door volts by state',
+    sortFn: 'basic',
+  }),
+  helper.accessor(({ treatment }) => (treatment.sounds ? 'rings' : 'silent'), {
+    id: 'chime',
+    header: 'chime',
+    sortFn: 'alphanumeric',
+  }),
+  helper.accessor('minutes', { id: 'minutes', header: 'minutes', sortFn: 'basic', ...numeric }),
+  helper.accessor('cost', { id: 'cost', header: 'cost', sortFn: 'basic', ...numeric }),
+]);
+
+const FIGURES: Readonly<Record<string, (way: JudgedOption) => string>> = {
+  margin: ({ judgement }) => (judgement.governingVolts > 0 ? margin(judgement.marginVolts) : 'collapses'),
+  belief: ({ judgement }) => percent(judgement.belief),
+  minutes: ({ minutes }) => String(minutes),
+  cost: ({ cost }) => String(cost),
+};
+
+/** The ways side by side; those worth considering first, the rest on demand. */
+export function WayTable({ ways, first, selected, hovered, taken, proposed, onSelect, onHover }: Props) {
+  const [all, setAll] = useState(false);
+  const table = useTable({ features, columns, data: ways, getRowId: ({ id }) => id });
+  const rows = table.getRowModel().rows;
+  const shown = all ? rows : rows.filter(({ id }) => first.includes(id) || id === selected || id === taken);
+  const folded = rows.length - shown.length;
+  return (
+    <>
+      <div className="scroll-x">
+        <table className="plain ways">
+          <SortHead
+            heads={table.getFlatHeaders().map((header) => ({
+              id: header.id,
+              words: <table.FlexRender header={header} />,
+              figures: FIGURES[header.id] !== undefined,
+              sorted: header.column.getIsSorted(),
+              onSort: header.column.getToggleSortingHandler(),
+            }))}
+          />
+          <tbody>
+            {shown.map((row) => {
+              const way = row.original;
+              const remark = way.id === taken ? 'taken' : way.id === proposed ? 'proposed' : null;
+              return (
+                <tr
+                  key={row.id}
+                  aria-selected={row.id === selected}
+                  className={`pick${row.id === hovered ? ' over' : ''}${way.dominated ? ' beaten' : ''}`}
+                  onClick={() => onSelect(way)}
+                  onMouseEnter={() => onHover(row.id)}
+                  onMouseLeave={() => onHover(null)}
+                >
+                  {row.getAllCells().map((cell) => (
+                    <td key={cell.id} className={FIGURES[cell.column.id] ? 'n' : undefined}>
+                      {cell.column.id === 'way' ? (
+                        <button type="button" className="way" onClick={() => onSelect(way)}>
+                          {wayWords(way)} {remark && <span className="remark">{remark}</span>}
+                        </button>
+                      ) : cell.column.id === 'spread' ? (
+                        <DoorSpread way={way} most={SPREAD_TO_VOLTS} />
+                      ) : cell.column.id === 'verdict' ? (
+                        <span className={`pill ${way.forbidden ? 'fails' : way.judgement.verdict}`}>
+                          <table.FlexRender cell={cell} />
+                        </span>
+                      ) : (
+                        (FIGURES[cell.column.id]?.(way) ?? <table.FlexRender cell={cell} />)
+                      )}
+                    </td>
+                  ))}
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      {(all || folded > 0) && (
+        <button type="button" className="button quiet" aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'Show the first few' : `Show all ${rows.length} ways: ${folded} are beaten, much alike or not allowed`}
+        </button>
+      )}
+    </>
+  );
+}

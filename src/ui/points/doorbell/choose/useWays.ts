@@ -1,0 +1,81 @@
+import { proxy, wrap } from 'comlink';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { ChoosingQuestion, ChoosingTold } from '@/contract/choosing';
+import type { Choosing, JudgedOption } from '@/core/advice';
+import { WIRE_WORDS, type Assessment } from '@/core/points';
+import type { ModulePolicy, SupplyPolicy } from '@/core/policy';
+import type { ChoosingWorker } from '@/workers/choosing.worker';
+
+/** How far the worker is with the ways. */
+export type WaysState =
+  | { readonly state: 'waiting' }
+  | { readonly state: 'working'; readonly choosing: Choosing; readonly done: number; readonly of: number }
+  | { readonly state: 'done'; readonly choosing: Choosing; readonly stopped: boolean }
+  | { readonly state: 'failed'; readonly message: string };
+
+export interface Ways {
+  readonly ways: WaysState;
+  /** Leaves it at the rough answer. */
+  readonly stop: () => void;
+}
+
+type Kept = { readonly key: string; readonly ways: WaysState };
+
+/**
+ * All ways at this point, judged in a worker: first roughly, then with the draws of a choice. A new question ends the
+ * worker of the old one, so that no stale answer comes.
+ */
+export function useWays({ survey, premises }: Assessment, policy: SupplyPolicy, module: ModulePolicy): Ways {
+  const key = useMemo(() => JSON.stringify([survey, premises, policy, module]), [module, policy, premises, survey]);
+  const [kept, setKept] = useState<Kept>({ key: '', ways: { state: 'waiting' } });
+  const running = useRef<Worker | null>(null);
+  useEffect(() => {
+    const worker = new Worker(new URL('../../../../workers/choosing.worker.ts', import.meta.url), { type: 'module' });
+    running.current = worker;
+    const set = (ways: WaysState | ((before: WaysState) => WaysState)): void => {
+      if (running.current !== worker) return;
+      setKept((before) => ({ key, ways: typeof ways === 'function' ? ways(before.ways) : ways }));
+    };
+    const tell = (told: ChoosingTold): void => {
+      if (told.kind === 'first')
+        set({ state: 'working', choosing: told.choosing, done: 0, of: told.choosing.options.length });
+      else if (told.kind === 'full') set({ state: 'done', choosing: told.choosing, stopped: false });
+      else set((before) => (before.state === 'working' ? { ...before, done: told.done, of: told.of } : before));
+    };
+    const fail = (error: unknown): void =>
+      set({ state: 'failed', message: error instanceof Error ? error.message : 'The worker did not start.' });
+    worker.addEventListener('error', (event) => fail(new Error(event.message || 'The worker did not start.')));
+    const [asked, about, school, fits] = JSON.parse(key) as [
+      ChoosingQuestion['survey'],
+      ChoosingQuestion['premises'],
+      SupplyPolicy,
+      ModulePolicy,
+    ];
+    wrap<ChoosingWorker>(worker)
+      .choose({ survey: asked, premises: about, policy: school, module: fits }, proxy(tell))
+      .catch(fail);
+    return () => {
+      running.current = null;
+      worker.terminate();
+    };
+  }, [key]);
+  const ways = kept.key === key ? kept.ways : { state: 'waiting' as const };
+  const stop = (): void => {
+    if (ways.state !== 'working') return;
+    running.current?.terminate();
+    running.current = null;
+    setKept({ key, ways: { state: 'done', choosing: ways.choosing, stopped: true } });
+  };
+  return { ways, stop };
+}
+
+/** A way in a few words: “keep the old one, power module, pairs joined”. */
+export const wayWords = ({ transformer, tap, treatment, wire, device, instead }: JudgedOption): string =>
+  [
+    transformer?.name ?? (tap ? `old one’s ${tap.ratedVolts} V pair ${tap.screws}` : 'keep the old one'),
+    treatment.name.toLowerCase(),
+    WIRE_WORDS[wire],
+    instead ? `${device.name.toLowerCase()} instead` : '',
+  ]
+    .filter((part) => part !== '')
+    .join(', ');

@@ -1,0 +1,58 @@
+'use client';
+import { BAG_STATES } from '@/core/kinds';
+import { bagList, deviceOf } from '@/core/points';
+import { Choices } from '../../../kit/form/Choices';
+import { FieldGroup } from '../../../kit/form/FieldGroup';
+import { textField } from '../../../kit/form/fields';
+import { useDoorbell } from '../useDoorbell';
+
+const WORDS = { there: 'there and right', missing: 'missing', wrong: 'not right' } as const;
+const STATES = BAG_STATES.map((value) => ({ value, words: WORDS[value] }));
+
+/** Unpacked and checked at the van: what is wrong here is brought, not missed on the ladder. */
+export function BagArea() {
+  const { keptJob, kept, write } = useDoorbell();
+  const lines = bagList(keptJob, kept);
+  const { inBag } = deviceOf(kept);
+  const unchecked = lines.filter(({ answer }) => !answer?.state);
+  return (
+    <section>
+      <p className="soft">
+        At the van, before the ladder. What is missing or not right goes to the things to bring
+        {keptJob.policy.registering === 'bench' ? '; the device is registered here, on the bench supply.' : '.'}
+      </p>
+      {inBag.length > 0 && <p className="soft">By the catalogue its bag holds: {inBag.join(', ')}.</p>}
+      {lines.map(({ item, answer }) => (
+        <div key={item.id} className="check">
+          <Choices
+            label={`${item.words}: ${item.check}`}
+            options={STATES}
+            chosen={answer?.state ?? undefined}
+            onPick={(state) => write('bagChecked', { pointId: kept.id, item: item.id, state })}
+          />
+          {(answer?.state === 'missing' || answer?.state === 'wrong') && (
+            <div className="split">
+              <FieldGroup
+                kind="bagChecked"
+                scope={{ pointId: kept.id, item: item.id }}
+                fields={[textField('note', `what about the ${item.words}`, answer.note ?? undefined)]}
+              />
+              <p className="brick">Bring: {item.bring}.</p>
+            </div>
+          )}
+        </div>
+      ))}
+      {unchecked.length > 1 && (
+        <button
+          type="button"
+          className="button block-top"
+          onClick={() =>
+            unchecked.forEach(({ item }) => write('bagChecked', { pointId: kept.id, item: item.id, state: 'there' }))
+          }
+        >
+          The other {unchecked.length} are there and right
+        </button>
+      )}
+    </section>
+  );
+}

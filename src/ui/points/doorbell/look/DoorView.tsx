@@ -1,0 +1,28 @@
+'use client';
+import { USUAL_HEIGHT_M, doorView, seenAt } from '@/core/mount';
+import { deviceOf } from '@/core/points';
+import { ViewArea } from '../../../rungs/look/ViewArea';
+import { useDoorbell } from '../useDoorbell';
+
+/** What should be seen at a door, and whether the device has it in the picture from the hole’s height. */
+export function DoorView() {
+  const { kept } = useDoorbell();
+  const { shouldSee = [], holeHeightM } = kept.look;
+  const asked = { faces: shouldSee.includes('faces'), parcel: shouldSee.includes('parcel') };
+  const seen = seenAt(doorView(holeHeightM ?? USUAL_HEIGHT_M, deviceOf(kept).viewDeg.vertical), 0);
+  const lost = [
+    ...(asked.faces && !seen.faces ? ['faces'] : []),
+    ...(asked.parcel && !seen.parcel ? ['the parcel on the mat'] : []),
+  ];
+  return (
+    <ViewArea>
+      {(asked.faces || asked.parcel) && (
+        <p className={lost.length > 0 ? 'brick' : 'moss'}>
+          {lost.length > 0
+            ? `At the hole’s height without a wedge ${lost.join(' and ')} ${lost.length > 1 ? 'are' : 'is'} not all in the picture: Mount finds the wedge.`
+            : 'From the hole’s height this device has them in the picture without a wedge.'}
+        </p>
+      )}
+    </ViewArea>
+  );
+}

@@ -1,0 +1,77 @@
+'use client';
+import { lengthsOf } from '@/core/job';
+import { LIMITS } from '@/core/kinds';
+import { missingAtLook, plateSurveyOf } from '@/core/points';
+import { platePlace } from '@/core/mount';
+import { lengthText } from '@/core/units';
+import { FieldGroup } from '../../../kit/form/FieldGroup';
+import { tapeField } from '../../../kit/form/fields';
+import { useDoorbell } from '../useDoorbell';
+import { PlateDrawing } from './PlateDrawing';
+
+/** Where the plate can sit: what the lead, the old marks, lips, a sheath and the frame leave of the wall. */
+export function PlateArea() {
+  const { job, point, kept } = useDoorbell();
+  const { look } = kept;
+  const lengths = lengthsOf(job);
+  const asked = missingAtLook(job, kept).some(({ id }) => id === 'leadReachM');
+  const survey = plateSurveyOf(point);
+  const place = platePlace(survey);
+  const small = (metres: number): string => lengthText(metres, lengths, 'small');
+  return (
+    <section>
+      <div className="split wide-drawing">
+        <div>
+          <FieldGroup
+            kind="pointDescribed"
+            scope={{ pointId: point.id }}
+            fields={[
+              { ...tapeField('leadReachM', 'lead reaches out of the hole', lengths, look.leadReachM), asked },
+              tapeField('holeHeightM', 'hole over standing ground', lengths, look.holeHeightM, LIMITS.heightM),
+              tapeField('oldMarksM', 'old holes and stain, height', lengths, look.oldMarksM),
+              tapeField('sideClearM', 'free wall to the nearer side', lengths, look.sideClearM),
+              tapeField('lipAboveM', 'lip above the hole, up to it', lengths, look.lipAboveM),
+              tapeField('lipBelowM', 'lip below the hole, down to it', lengths, look.lipBelowM),
+              tapeField('proudM', 'sheath or box stands out by', lengths, look.proudM),
+              tapeField('revealM', 'frame or reveal, depth', lengths, look.revealM),
+            ]}
+          />
+          <p className="small soft">
+            Height counts from where the visitor stands. A lip is a board’s edge, trim or sill that a plate can’t lie
+            across.
+          </p>
+        </div>
+        {place ? (
+          <PlateDrawing place={place} survey={survey} lengths={lengths} />
+        ) : (
+          <p className="soft">Pull the lead and measure its reach: the drawing shows what is left of the wall.</p>
+        )}
+      </div>
+      {place && (
+        <ul className="plain-list">
+          <li>
+            {place.onLip
+              ? 'Between the lips there is no room for the plate: a backing plate, or another spot.'
+              : place.upM === 0 && place.downM === 0
+                ? 'The plate can sit at the hole and nowhere else.'
+                : place.downM < 0
+                  ? `The lip pushes it up: from ${small(-place.downM)} to ${small(place.upM)} above the hole.`
+                  : place.upM < 0
+                    ? `The lip pushes it down: from ${small(-place.upM)} to ${small(place.downM)} below the hole.`
+                    : `It can go ${small(place.upM)} up and ${small(place.downM)} down from the hole.`}
+          </li>
+          {place.leadShort && <li className="brick">The lead is too short: pull slack, or lengthen it.</li>}
+          {!place.coversMarks && <li className="brick">Old marks stay visible: bring a backing plate.</li>}
+          {place.fitsSide === false && <li className="brick">It does not fit beside the frame.</li>}
+          {place.spacerM > 0 && <li>Under it a spacer of at least {small(place.spacerM)}, over the sheath or box.</li>}
+          {place.frameTakesDeg !== null && (
+            <li className={place.frameTakesDeg > 20 ? 'brick' : ''}>
+              The frame takes {place.frameTakesDeg.toFixed(0)}° of the view at its side
+              {place.frameTakesDeg > 20 ? ': a side wedge, or another spot' : ''}.
+            </li>
+          )}
+        </ul>
+      )}
+    </section>
+  );
+}

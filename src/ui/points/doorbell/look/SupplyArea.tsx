@@ -1,0 +1,168 @@
+'use client';
+import { useState } from 'react';
+import { lengthsOf, regionOf } from '@/core/job';
+import { LIMITS } from '@/core/kinds';
+import { routeOf } from '@/core/points';
+import {
+  SEGMENT_FACTS,
+  SEGMENT_WAYS,
+  SUPPLY_FACTS,
+  SUPPLY_FROM,
+  supplyRoute,
+  type RouteSegment,
+  type SegmentWay,
+} from '@/core/supply';
+import { lengthText, parseFigure, parseLength, parsed } from '@/core/units';
+import { AskForm } from '../../../kit/form/AskForm';
+import { Choices } from '../../../kit/form/Choices';
+import type { TypedField } from '../../../kit/form/field';
+import { within } from '../../../kit/form/fields';
+import { Pick } from '../../../kit/form/Pick';
+import { useDoorbell } from '../useDoorbell';
+
+const PEOPLE = [
+  { value: '1', words: 'one' },
+  { value: '2', words: 'two' },
+] as const;
+
+/** Where there was no bell: where a supply can come from, and the cable's way to the door. */
+export function SupplyArea() {
+  const { keptJob, kept, write } = useDoorbell();
+  const lengths = lengthsOf(keptJob);
+  const route = routeOf(keptJob, kept);
+  const sum = route && supplyRoute(route);
+  const say = (data: object) => write('supplyPlanned', { supplyId: kept.hangs.supplyId, ...data });
+  const segments = kept.supply.segments ?? [];
+  return (
+    <section>
+      <Choices
+        label="supply comes from"
+        options={SUPPLY_FROM.map((value) => ({ value, words: SUPPLY_FACTS[value].words }))}
+        chosen={kept.supply.from}
+        onPick={(from) => say({ from })}
+      />
+      {kept.supply.from !== undefined && kept.supply.from !== 'battery' && (
+        <>
+          <h2>The cable’s way, stretch by stretch</h2>
+          {segments.length > 0 && (
+            <table className="ways">
+              <thead>
+                <tr>
+                  <th scope="col">stretch</th>
+                  <th scope="col" className="number">
+                    length
+                  </th>
+                  <th scope="col" className="number">
+                    holes
+                  </th>
+                  <th scope="col" />
+                </tr>
+              </thead>
+              <tbody>
+                {segments.map((segment, i) => (
+                  <tr key={i}>
+                    <td>{SEGMENT_FACTS[segment.way].words}</td>
+                    <td className="number figure">{lengthText(segment.lengthM, lengths)}</td>
+                    <td className="number figure">{segment.holes}</td>
+                    <td>
+                      <button
+                        type="button"
+                        className="button quiet"
+                        onClick={() => say({ segments: segments.filter((_one, at) => at !== i) })}
+                      >
+                        take away<span className="hidden-visually">: stretch {i + 1}</span>
+                      </button>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
+          <NewStretch onAdd={(segment) => say({ segments: [...segments, segment] })} />
+          <Choices
+            label="people fishing the cable"
+            options={PEOPLE}
+            chosen={kept.supply.people === 2 ? '2' : '1'}
+            onPick={(people) => say({ people: people === '2' ? 2 : 1 })}
+          />
+        </>
+      )}
+      {sum && (
+        <div className="sum-box" data-testid="route-sum">
+          <p>
+            <b className="figure big">{sum.minutes.toFixed(0)} min</b>
+            {sum.ohms !== null && (
+              <>
+                {' '}
+                · <b className="figure">{lengthText(sum.lengthM, lengths)}</b> of cable,{' '}
+                <b className="figure">{sum.ohms.toFixed(2)} Ω</b> there and back, {sum.holes} holes
+              </>
+            )}
+          </p>
+          {sum.mainsWork && <p className="brick">Mains work. {regionOf(keptJob).mainsWork}</p>}
+          {sum.cautions.map((caution) => (
+            <p key={caution} className="caution">
+              {caution}
+            </p>
+          ))}
+          <p className="small">
+            <b>Bring:</b> {[...sum.parts, ...sum.tools].join(' · ')}
+          </p>
+        </div>
+      )}
+      {route && route.from !== 'battery' && (
+        <p className="soft">
+          Beside it stands the plain way: {SUPPLY_FACTS.battery.words}, {SUPPLY_FACTS.battery.minutes} min.{' '}
+          {SUPPLY_FACTS.battery.caution}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function NewStretch({ onAdd }: { readonly onAdd: (segment: RouteSegment) => void }) {
+  const { keptJob } = useDoorbell();
+  const [way, setWay] = useState<SegmentWay>('surface');
+  const unit = lengthsOf(keptJob) === 'metric' ? 'm' : 'ft';
+  const holes = { unit: '', unitWords: ['hole', 'holes'], ...LIMITS.holes, zeroAllowed: true };
+  const fields: readonly TypedField[] = [
+    {
+      name: 'lengthM',
+      label: 'length of the stretch',
+      unit,
+      figure: true,
+      shown: '',
+      read: (text) => within(parseLength(text, unit), LIMITS.segmentM, (lengthM) => ({ lengthM })),
+      cleared: {},
+    },
+    {
+      name: 'holes',
+      label: 'holes on it',
+      figure: true,
+      shown: '0',
+      read: (text) => {
+        const count = parseFigure(text, holes);
+        return count.ok ? parsed({ holes: Math.round(count.value) }) : count;
+      },
+      cleared: {},
+    },
+  ];
+  return (
+    <div className="new-stretch">
+      <Pick
+        label="it is laid"
+        options={SEGMENT_WAYS.map((value) => ({ value, words: SEGMENT_FACTS[value].words }))}
+        chosen={way}
+        onPick={setWay}
+      />
+      <AskForm
+        fields={fields}
+        submit="Add the stretch"
+        onSubmit={(data) => {
+          const { lengthM, holes: count } = data as { lengthM: number; holes: number };
+          onAdd({ way, lengthM, holes: count });
+        }}
+      />
+    </div>
+  );
+}

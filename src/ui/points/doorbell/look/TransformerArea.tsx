@@ -1,0 +1,212 @@
+'use client';
+import { regionOf } from '@/core/job';
+import { CABLE_LEAVES, TOLD_APARTS, YES_NO, type EntryData } from '@/core/kinds';
+import { diesWithLight, searchOf } from '@/core/points';
+import { PLACE_FACTS, TRANSFORMER_PLACES, WITHOUT_IT, type TransformerPlace } from '@/core/search';
+import { Choices } from '../../../kit/form/Choices';
+import { FieldGroup } from '../../../kit/form/FieldGroup';
+import { figureField, textField } from '../../../kit/form/fields';
+import { Pick } from '../../../kit/form/Pick';
+import { useDoorbell } from '../useDoorbell';
+import { SwitchTrials } from './SwitchTrials';
+
+const LEAVES_WORDS = { down: 'down', up: 'up', sideways: 'sideways' } as const;
+const TOLD_WORDS = {
+  sameBreaker: 'bell and it die with one breaker',
+  secondaryFollowed: 'its wires followed to the chime',
+  label: 'its label says so',
+} as const;
+const YES = YES_NO.map((value) => ({ value, words: value }));
+const PLACES = TRANSFORMER_PLACES.map((value) => ({ value, words: PLACE_FACTS[value].words }));
+/** Where a new transformer sits on a rail: whether the board has room decides about an enclosure. */
+const RAIL_REGION = 'gb-230';
+const FREE_WAYS = { unit: '', unitWords: ['way', 'ways'], least: 0, most: 60, zeroAllowed: true } as const;
+const NOWHERE = { value: 'none', words: 'nowhere yet' } as const;
+
+/** Finds the transformer: where to look next, what the clues say, and when to stop looking. */
+export function TransformerArea() {
+  const { kept, write } = useDoorbell();
+  const { foundAt, place, givenUp } = kept.transformer;
+  const found = foundAt !== undefined || place !== undefined;
+  const say = (data: Omit<EntryData<'transformerDescribed'>, 'supplyId'>) =>
+    write('transformerDescribed', { supplyId: kept.hangs.supplyId, ...data });
+  if (givenUp)
+    return (
+      <section>
+        <h2>The search was given up</h2>
+        <p>The supply comes from elsewhere: a plug-in adapter or a new transformer, the chime bypassed.</p>
+        <button type="button" className="button" onClick={() => say({ givenUp: null })}>
+          Search on
+        </button>
+      </section>
+    );
+  return <section>{found ? <Found say={say} /> : <Search say={say} />}</section>;
+}
+
+type Say = (data: Omit<EntryData<'transformerDescribed'>, 'supplyId'>) => void;
+
+function Search({ say }: { readonly say: Say }) {
+  const { keptJob, kept, write } = useDoorbell();
+  const search = searchOf(keptJob, kept);
+  const [next] = search.left;
+  const looked = TRANSFORMER_PLACES.filter((place) => place in kept.looked);
+  const look = (place: TransformerPlace, result: 'notThere' | null) =>
+    write('placeLooked', { supplyId: kept.hangs.supplyId, place, result });
+  return (
+    <>
+      <p data-testid="search-sum">
+        {search.expectedMinutes === null ? (
+          'It is in none of the usual places.'
+        ) : (
+          <>
+            About <b className="figure">{search.expectedMinutes.toFixed(0)} min</b> more until it is found, if it is in
+            one of these places.{' '}
+          </>
+        )}
+        {search.worthLooking === 0 ? (
+          <span className="brick">
+            Stop here: supplying from an adapter ({WITHOUT_IT.minutes} min, {WITHOUT_IT.cost} in parts) is cheaper than
+            looking on.
+          </span>
+        ) : (
+          `Worth looking at ${search.worthLooking === 1 ? 'one more place' : `${search.worthLooking} more`}; after that an adapter and a bypassed chime are cheaper.`
+        )}
+      </p>
+      {next && (
+        <div className="big-pair">
+          <p>
+            <b className="step-words">{PLACE_FACTS[next.id].words}</b>
+            <span className="soft">{PLACE_FACTS[next.id].how}</span>
+          </p>
+          <div className="row-of">
+            <button type="button" className="button wide" onClick={() => look(next.id, 'notThere')}>
+              Not there
+            </button>
+            <button type="button" className="button main wide" onClick={() => say({ foundAt: next.id })}>
+              Found it here
+            </button>
+          </div>
+        </div>
+      )}
+      <ol className="places" data-testid="places">
+        {search.left.map((place, i) => (
+          <li key={place.id} className={i >= search.worthLooking ? 'past' : ''}>
+            <span className="bar" aria-hidden="true">
+              <i style={{ width: `${(place.probability * 100).toFixed(1)}%` }} />
+            </span>
+            <span className="what">{PLACE_FACTS[place.id].words}</span>
+            <span className="figure">
+              {(place.probability * 100).toFixed(0)} %, {place.minutes} min
+            </span>
+            {i > 0 && (
+              <span className="row-of tight-row">
+                <button type="button" className="button quiet" onClick={() => look(place.id, 'notThere')}>
+                  not there<span className="hidden-visually">: {PLACE_FACTS[place.id].words}</span>
+                </button>
+                <button type="button" className="button quiet" onClick={() => say({ foundAt: place.id })}>
+                  found<span className="hidden-visually">: {PLACE_FACTS[place.id].words}</span>
+                </button>
+              </span>
+            )}
+          </li>
+        ))}
+        <li className="past">
+          <span className="bar" aria-hidden="true">
+            <i style={{ width: `${(search.elsewhere * 100).toFixed(1)}%` }} />
+          </span>
+          <span className="what">somewhere else</span>
+          <span className="figure">{(search.elsewhere * 100).toFixed(0)} %</span>
+        </li>
+      </ol>
+      {looked.length > 0 && (
+        <p className="small">
+          Looked at in vain:{' '}
+          {looked.map((place) => (
+            <button key={place} type="button" className="button quiet" onClick={() => look(place, null)}>
+              {PLACE_FACTS[place].words}, take back
+            </button>
+          ))}
+        </p>
+      )}
+      <h2>Clues</h2>
+      <Choices
+        label="cable leaves the chime"
+        options={CABLE_LEAVES.map((value) => ({ value, words: LEAVES_WORDS[value] }))}
+        chosen={kept.transformer.cableLeaves}
+        onPick={(cableLeaves) => say({ cableLeaves })}
+      />
+      <div className="fields">
+        <Pick
+          label="something hums or is warm"
+          options={[NOWHERE, ...PLACES]}
+          chosen={kept.transformer.humAt ?? 'none'}
+          onPick={(humAt) => say({ humAt: humAt === 'none' ? null : humAt })}
+        />
+      </div>
+      <SwitchTrials />
+      <button type="button" className="button block-top" onClick={() => say({ givenUp: true })}>
+        Give the search up: supply from elsewhere
+      </button>
+    </>
+  );
+}
+
+/** Where it is, how it was told apart, whether it is always fed: only together they are “found”. */
+function Found({ say }: { readonly say: Say }) {
+  const { keptJob, kept } = useDoorbell();
+  const { foundAt, place, toldApart, alwaysFed, joined, freeWays } = kept.transformer;
+  return (
+    <>
+      <div className="fields">
+        <Pick
+          label="found"
+          options={[NOWHERE, ...PLACES]}
+          chosen={foundAt ?? 'none'}
+          onPick={(at) => say(at === 'none' ? { foundAt: null, place: null } : { foundAt: at })}
+        />
+        <FieldGroup
+          kind="transformerDescribed"
+          scope={{ supplyId: kept.hangs.supplyId }}
+          fields={[textField('place', 'where, in words', place)]}
+        />
+      </div>
+      <Choices
+        label="how it was told from one of the heating"
+        options={TOLD_APARTS.map((value) => ({ value, words: TOLD_WORDS[value] }))}
+        chosen={toldApart}
+        onPick={(told) => say({ toldApart: told })}
+      />
+      <p className="caution">{regionOf(keptJob).cautions.transformer}</p>
+      {regionOf(keptJob).id === RAIL_REGION && (
+        <FieldGroup
+          kind="transformerDescribed"
+          scope={{ supplyId: kept.hangs.supplyId }}
+          fields={[figureField('freeWays', 'free ways on the board’s rail', FREE_WAYS, freeWays)]}
+        />
+      )}
+      <SwitchTrials />
+      <Choices
+        label="every switch tried: it stays fed"
+        options={YES}
+        chosen={alwaysFed}
+        onPick={(fed) => say({ alwaysFed: fed })}
+      />
+      {diesWithLight(kept) && (
+        <p className="brick">
+          Its feed is switched: the device would go down with the light. Take the feed before the switch.
+        </p>
+      )}
+      <Choices
+        label="a second transformer joined on the bell side"
+        options={YES}
+        chosen={joined}
+        onPick={(two) => say({ joined: two })}
+      />
+      {joined === 'yes' && (
+        <p className="caution">
+          Two transformers joined on the bell side make each other’s primary live: both circuits are named and isolated.
+        </p>
+      )}
+    </>
+  );
+}

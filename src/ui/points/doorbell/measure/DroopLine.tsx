@@ -1,0 +1,114 @@
+'use client';
+import { ticks } from 'd3-array';
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
+import { bandOf, houseAt, type House } from '@/core/bell';
+import { useDoorbell } from '../useDoorbell';
+import { volts } from '../../../kit/words';
+
+const WIDTH = 424;
+const HEIGHT = 236;
+const LEFT = 40;
+const RIGHT = 408;
+const TOP = 12;
+const BOTTOM = 190;
+/** Past the rated current by this, so that the sag under a test is seen too. */
+const PAST_RATED = 1.3;
+const STEPS = 12;
+const LEAST_AMPS = 1;
+
+/** How the transformer sags: its volts against the amps drawn, with the nameplate beside it. */
+export function DroopLine() {
+  const { assessment } = useDoorbell();
+  const { known, survey } = assessment;
+  const { houses } = known;
+  const { volts: ratedVolts, va } = survey.nameplate;
+  const ratedAmps = ratedVolts !== null && va !== null ? va / ratedVolts : null;
+  const most = PAST_RATED * Math.max(LEAST_AMPS, ratedAmps ?? 0);
+  const over = (figure: (house: House) => number) =>
+    bandOf(Array.from({ length: houses.count }, (_, i) => figure(houseAt(houses, i))));
+  const stops = Array.from({ length: STEPS + 1 }, (_, i) => {
+    const amps = (most * i) / STEPS;
+    return { amps, band: over(({ openVolts, sourceOhms }) => Math.max(0, openVolts - amps * sourceOhms)) };
+  });
+  const highest = Math.max(...stops.map(({ band }) => band.high));
+  const x = scaleLinear([0, most], [LEFT, RIGHT]);
+  const y = scaleLinear([0, highest], [BOTTOM, TOP]).nice();
+  const path = (part: 'low' | 'likely' | 'high') =>
+    line<(typeof stops)[number]>()
+      .x(({ amps }) => x(amps))
+      .y(({ band }) => y(band[part]))(stops) ?? '';
+  const area = `${path('low')}L${[...stops]
+    .reverse()
+    .map(({ amps, band }) => `${x(amps)},${y(band.high)}`)
+    .join('L')}Z`;
+  const sag =
+    ratedVolts === null
+      ? null
+      : over(({ openVolts, sourceOhms }) =>
+          openVolts <= ratedVolts ? 0 : (ratedVolts * (openVolts - ratedVolts)) / sourceOhms,
+        );
+  const atRated = known.voltsAtRated;
+  return (
+    <figure className="droop">
+      <svg
+        className="drawing"
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={
+          atRated && ratedAmps !== null
+            ? `At its rated ${ratedAmps.toFixed(2)} A the transformer gives ${volts(atRated.likely)}`
+            : `Open ${volts(known.openVolts.likely)}`
+        }
+      >
+        {ticks(0, y.domain()[1] ?? highest, 6).map((tick) => (
+          <g key={tick}>
+            <path d={`M${LEFT - 4} ${y(tick)}H${RIGHT}`} className="grid" />
+            <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end" className="m">
+              {tick}
+            </text>
+          </g>
+        ))}
+        {x.ticks(5).map((tick) => (
+          <text key={tick} x={x(tick)} y={BOTTOM + 20} textAnchor="middle" className="m">
+            {tick}
+          </text>
+        ))}
+        <text x={RIGHT} y={HEIGHT - 6} textAnchor="end">
+          amps drawn
+        </text>
+        <path d={area} className="spread" />
+        <path d={path('likely')} className="line thick" />
+        {ratedVolts !== null && ratedAmps !== null && (
+          <>
+            <path d={`M${LEFT} ${y(ratedVolts)}H${x(ratedAmps)}V${BOTTOM}`} className="worked" />
+            <path
+              d={`M${x(ratedAmps) - 7} ${y(ratedVolts)}h14M${x(ratedAmps)} ${y(ratedVolts) - 7}v14`}
+              className="line"
+            />
+            <text x={x(ratedAmps) - 10} y={y(ratedVolts) + 20} textAnchor="end" className="halo">
+              nameplate {ratedVolts} V {va} VA
+            </text>
+          </>
+        )}
+        {atRated && ratedAmps !== null && <circle cx={x(ratedAmps)} cy={y(atRated.likely)} r="5" className="stop" />}
+      </svg>
+      <figcaption>
+        {atRated && (
+          <>
+            At rated current <b className="figure">{volts(atRated.likely)}</b> ({atRated.low.toFixed(1)} to{' '}
+            {atRated.high.toFixed(1)}).{' '}
+          </>
+        )}
+        {sag && ratedVolts !== null && va !== null && (
+          <span className={sag.likely < 0.8 * va ? 'brick' : 'soft'}>
+            It falls to its {ratedVolts} V at {sag.likely.toFixed(0)} VA ({sag.low.toFixed(0)} to {sag.high.toFixed(0)})
+            {sag.likely < 0.8 * va
+              ? `, not at the ${va} VA of its plate: another tap, a tired one, or the wrong plate.`
+              : '.'}
+          </span>
+        )}
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+import { useState } from 'react';
+import { fallingVolts } from '@/core/bell';
+import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
+import { BellLoop } from '../../../kit/drawing/BellLoop';
+import { FallingLine } from '../../../kit/drawing/FallingLine';
+import { loopWords } from '../loopWords';
+import { Choices } from '../../../kit/form/Choices';
+import { useDoorbell } from '../useDoorbell';
+import { Contradictions } from './Contradictions';
+import { DroopLine } from './DroopLine';
+import { MeterFields } from './MeterFields';
+import { NameplateFields } from './NameplateFields';
+import { NothingToMeasure } from './NothingToMeasure';
+import { ReadNext } from './ReadNext';
+import { ReadingsFile } from './ReadingsFile';
+import { ReadingTable } from './ReadingTable';
+import { ResistorReading, RunningReading, StillReadings } from './ReadingFields';
+import { ResistorAdvice } from './ResistorAdvice';
+import { RunFields } from './RunFields';
+import { TapFields } from './TapFields';
+
+/** Everything that can be read, and what comes of it while it is typed. */
+export function MeasureBench() {
+  const { kept } = useDoorbell();
+  return kept.toBeMade && kept.readings.length === 0 ? <NothingToMeasure /> : <Readings />;
+}
+
+function Readings() {
+  const { job, point, assessment } = useDoorbell();
+  const { known, reference } = assessment;
+  const [picked, setState] = useState<LastingState | null>(null);
+  const state = picked ?? reference.judgement.governing;
+  return (
+    <>
+      <BellLoop words={loopWords(job, point, assessment, state)} />
+      {known.guesses.length > 0 && <p className="small soft">Guessed: {known.guesses.join('; ')}.</p>}
+      <Contradictions />
+      <section>
+        <h2>Which reading next</h2>
+        <ReadNext />
+      </section>
+      <section>
+        <h2>Quick readings</h2>
+        <StillReadings />
+        <MeterFields />
+        <div className="fields two-groups block-top">
+          <NameplateFields />
+        </div>
+        <TapFields />
+      </section>
+      <div className="split">
+        <section>
+          <h2>Volts on their way to the door</h2>
+          <FallingLine
+            falling={fallingVolts(known, reference.change, state)}
+            device={assessment.survey.device}
+            words={`${reference.words}, ${STATE_WORDS[state]}`}
+          />
+          <Choices
+            label="the device is"
+            options={LASTING_STATES.map((value) => ({ value, words: STATE_WORDS[value] }))}
+            chosen={state}
+            onPick={setState}
+          />
+        </section>
+        <section>
+          <h2>What has been read</h2>
+          <ReadingTable />
+          <ReadingsFile />
+        </section>
+      </div>
+      <div className="split">
+        <section>
+          <h2>How the transformer sags</h2>
+          <DroopLine />
+        </section>
+        <section>
+          <h2>While the device runs</h2>
+          <RunningReading />
+        </section>
+      </div>
+      <section>
+        <h2>Wire</h2>
+        <div className="halves">
+          <RunFields run="toChime" legend="Transformer to chime" />
+          <RunFields run="toDoor" legend="Chime to door" />
+        </div>
+      </section>
+      <section>
+        <h2>Under a known resistor</h2>
+        <ResistorAdvice />
+        <ResistorReading />
+        <p className="caution">Resistors and transformers get hot: read within seconds, then take it off.</p>
+      </section>
+    </>
+  );
+}

@@ -1,0 +1,47 @@
+'use client';
+import { fallingVolts } from '@/core/bell';
+import { STATE_WORDS } from '@/core/catalogue';
+import { SUPPLY_FACTS } from '@/core/supply';
+import { FallingLine } from '../../../kit/drawing/FallingLine';
+import { useDoorbell } from '../useDoorbell';
+import { RunFields } from './RunFields';
+
+/** Where there was no bell nothing can be read before the new supply stands: what it will do is worked out. */
+export function NothingToMeasure() {
+  const { point, assessment, go } = useDoorbell();
+  const { known, reference, survey } = assessment;
+  const { from } = point.supply;
+  const state = reference.judgement.governing;
+  return (
+    <>
+      <p>
+        There was no bell here: no nameplate, no chime and no old wire to read.{' '}
+        {from === undefined
+          ? 'Say at Look where a supply can come from.'
+          : `The supply comes from ${SUPPLY_FACTS[from].words}; its open volts are read at Prove, before anything hangs on it.`}
+      </p>
+      {from === undefined && (
+        <button type="button" className="button main" onClick={() => go('look', 'supply')}>
+          Say where it comes from
+        </button>
+      )}
+      {from !== undefined && from !== 'battery' && (
+        <div className="split">
+          <section>
+            <h2>Volts on their way to the door</h2>
+            <FallingLine
+              falling={fallingVolts(known, reference.change, state)}
+              device={survey.device}
+              words={`${reference.words}, ${STATE_WORDS[state]}`}
+            />
+            <p className="small soft">Worked out for: {reference.words}.</p>
+          </section>
+          <section>
+            <h2>The new cable</h2>
+            <RunFields run="toDoor" legend="Supply to door, where it differs from its way at Look" />
+          </section>
+        </div>
+      )}
+    </>
+  );
+}

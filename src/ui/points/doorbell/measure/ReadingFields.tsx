@@ -1,0 +1,231 @@
+'use client';
+import { useState } from 'react';
+import { DEVICE_REPORTS } from '@/core/bell';
+import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
+import { PRESENT_PATHS, type EntryData } from '@/core/kinds';
+import { MOST_OF_RATING, hasWiredChime, meterOf, testOhms } from '@/core/points';
+import { parseFigure, parsed, refused } from '@/core/units';
+import { Choices } from '../../../kit/form/Choices';
+import type { TypedField } from '../../../kit/form/field';
+import { FieldGroup } from '../../../kit/form/FieldGroup';
+import { Pick } from '../../../kit/form/Pick';
+import { useDoorbell } from '../useDoorbell';
+import {
+  BELL_VOLTS,
+  COIL_OHMS,
+  LOAD_OHMS,
+  LOOP_OHMS,
+  MAINS_VOLTS,
+  readingField,
+  type ReadingScope,
+} from './readingField';
+
+const STATES = [
+  ...LASTING_STATES.map((value) => ({ value, words: STATE_WORDS[value] })),
+  { value: 'open', words: 'not connected' } as const,
+];
+const RUNNING_AT = [
+  { value: 'door', words: 'at the door' },
+  { value: 'transformer', words: 'at the transformer' },
+  { value: 'chime', words: 'across the chime' },
+] as const;
+const RESISTOR_AT = [
+  { value: 'transformer', words: 'at the transformer' },
+  { value: 'door', words: 'at the door' },
+] as const;
+const PROBES_AT = {
+  door: { from: 'D1', to: 'D2' },
+  transformer: { from: 'S1', to: 'S2' },
+  chime: { from: 'Trans', to: 'Front' },
+} as const;
+const REPORT_WORDS = { weak: 'weak or poor', fair: 'fair', good: 'good' } as const;
+const PRESENT_WORDS = {
+  series: 'coil in the loop, nothing added',
+  shunt: 'module across it',
+  link: 'jumper or fuse link across it',
+  none: 'chime out of the loop',
+} as const;
+
+/** Readings with nothing running: the quick ones. */
+export function StillReadings() {
+  const { kept, keptJob, point, assessment } = useDoorbell();
+  const scope = { pointId: point.id, ...meterOf(keptJob) };
+  // A plate may be asked for first: the meter's own next reading stands out beside it
+  const asked = assessment.advice().next.find(({ id }) => id !== 'nameplate')?.id;
+  const fields: readonly (readonly [TypedField, ReadingScope])[] = [
+    [
+      {
+        name: 'open',
+        label: 'open volts, transformer',
+        id: 'reading-open',
+        asked: asked === 'openVolts',
+        meter: { function: 'voltsAc', from: 'S1', to: 'S2', state: 'open' },
+      },
+      BELL_VOLTS,
+      { ...scope, what: 'volts', at: 'transformer', state: 'open' },
+    ] as const,
+    [
+      {
+        name: 'mains',
+        label: 'mains volts',
+        asked: asked === 'mainsVolts',
+        meter: { function: 'voltsAc', from: 'hot', to: 'neutral', state: 'open' },
+      },
+      MAINS_VOLTS,
+      { ...scope, what: 'mainsVolts' },
+    ] as const,
+    [
+      {
+        name: 'toChime',
+        label: 'loop ohms to the chime',
+        asked: asked === 'loopToChime',
+        meter: { function: 'ohms', from: 'toChimeA', to: 'toChimeB', state: 'open' },
+      },
+      LOOP_OHMS,
+      { ...scope, what: 'loopOhms', run: 'toChime' },
+    ] as const,
+    [
+      {
+        name: 'toDoor',
+        label: 'loop ohms to the door',
+        asked: asked === 'loopToDoor',
+        meter: { function: 'ohms', from: 'toDoorA', to: 'toDoorB', state: 'open' },
+      },
+      LOOP_OHMS,
+      { ...scope, what: 'loopOhms', run: 'toDoor' },
+    ] as const,
+    [
+      {
+        name: 'coil',
+        label: 'chime coil ohms',
+        asked: asked === 'coilOhms',
+        meter: { function: 'ohms', from: 'Trans', to: 'Front', state: 'open' },
+      },
+      COIL_OHMS,
+      { ...scope, what: 'coilOhms' },
+    ] as const,
+  ]
+    // Without a chime there is no coil to be read
+    .filter(([{ name }]) => name !== 'coil' || hasWiredChime(kept))
+    .map(([field, rule, data]) => [readingField(field, rule, data, kept.readings), data]);
+  return (
+    <div className="fields five">
+      {fields.map(([field, data]) => (
+        <FieldGroup key={field.name} kind="readingTaken" scope={data} fields={[field]} clears />
+      ))}
+    </div>
+  );
+}
+
+/** Volts while the device runs: one figure that sees everything at once. */
+export function RunningReading() {
+  const { kept, keptJob, point, assessment, write } = useDoorbell();
+  const [at, setAt] = useState<'door' | 'transformer' | 'chime'>('door');
+  const [picked, setState] = useState<LastingState | 'open'>('liveDay');
+  // Across the chime nothing stands while no current flows
+  const state = at === 'chime' && picked === 'open' ? 'liveDay' : picked;
+  const scope: EntryData<'readingTaken'> = { pointId: point.id, what: 'volts', at, state, ...meterOf(keptJob) };
+  const volts = readingField(
+    {
+      name: 'running',
+      label: 'volts',
+      id: 'reading-running',
+      asked: assessment.next()?.id === 'deviceVolts',
+      meter: { function: 'voltsAc', ...PROBES_AT[at], state },
+    },
+    BELL_VOLTS,
+    scope,
+    kept.readings,
+  );
+  return (
+    <>
+      <div className="fields">
+        <Pick label="where" options={RUNNING_AT} chosen={at} onPick={setAt} />
+        <Pick
+          label="the device is"
+          options={at === 'chime' ? STATES.filter(({ value }) => value !== 'open') : STATES}
+          chosen={state}
+          onPick={setState}
+        />
+        <FieldGroup kind="readingTaken" scope={scope} fields={[volts]} clears />
+      </div>
+      {state !== 'open' && (
+        <Choices
+          label="what it says of its supply meanwhile"
+          options={DEVICE_REPORTS.map((value) => ({ value, words: REPORT_WORDS[value] }))}
+          chosen={undefined}
+          onPick={(report) => report && write('readingTaken', { pointId: point.id, what: 'report', state, report })}
+        />
+      )}
+      <Choices
+        label="while this is read, the chime is"
+        options={PRESENT_PATHS.map((value) => ({ value, words: PRESENT_WORDS[value] }))}
+        chosen={kept.chime.present}
+        onPick={(present) => write('chimeDescribed', { chimeId: point.hangs.chimeId, present })}
+      />
+    </>
+  );
+}
+
+/** Volts under a known resistor: the sag itself. */
+export function ResistorReading() {
+  const { kept, keptJob, point, assessment } = useDoorbell();
+  const [at, setAt] = useState<'door' | 'transformer'>('transformer');
+  const scope: EntryData<'readingTaken'> = {
+    pointId: point.id,
+    what: 'volts',
+    at,
+    state: 'resistor',
+    ...meterOf(keptJob),
+  };
+  const volts = readingField(
+    { name: 'loaded', label: 'volts under it', asked: assessment.next()?.id === 'resistor' },
+    BELL_VOLTS,
+    scope,
+    kept.readings,
+  );
+  const { survey } = assessment;
+  const { volts: ratedVolts, va } = survey.nameplate;
+  const openVolts = assessment.known.openVolts.likely;
+  /** A resistor that would pull more than the transformer bears is refused before it goes on. */
+  const tooHeavy = (ohms: number): string | null =>
+    ratedVolts !== null && va !== null && openVolts / ohms > MOST_OF_RATING * (va / ratedVolts)
+      ? `${ohms} Ω would pull ${(openVolts / ohms).toFixed(1)} A: more than ${MOST_OF_RATING} times the rated ${(va / ratedVolts).toFixed(1)} A. Take ${testOhms(ratedVolts, va)} Ω or more.`
+      : null;
+  const fields: readonly TypedField[] = [
+    {
+      name: 'ohms',
+      label: 'known resistor',
+      unit: 'Ω',
+      figure: true,
+      shown: '',
+      // By itself no reading: it goes with the volts
+      read: (text) => {
+        const ohms = parseFigure(text, LOAD_OHMS);
+        if (!ohms.ok) return ohms;
+        const heavy = tooHeavy(ohms.value);
+        return heavy ? refused({ code: 'contradicts', words: heavy }) : parsed({});
+      },
+      cleared: {},
+    },
+    {
+      ...volts,
+      read: (text, texts) => {
+        const read = volts.read(text, texts);
+        if (!read.ok) return read;
+        const ohms = parseFigure(texts.ohms ?? '', LOAD_OHMS);
+        return ohms.ok
+          ? parsed({ ...read.value, ohms: ohms.value })
+          : refused({ code: 'contradicts', words: 'Type the resistor’s ohms beside it.' });
+      },
+    },
+  ];
+  return (
+    <div className="fields">
+      <Pick label="where" options={RESISTOR_AT} chosen={at} onPick={setAt} />
+      <div className="span-two">
+        <FieldGroup kind="readingTaken" scope={scope} fields={fields} clears />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,66 @@
+'use client';
+import { format, parseISO } from 'date-fns';
+import { DRAFT_ID } from '../../../kit/job/draft';
+import { useDoorbell } from '../useDoorbell';
+import { offset } from '../../../kit/words';
+import { readingFigure, readingWords } from '../../../kit/readingWords';
+
+/** What has been read, and how far each lies off the one circuit that explains all. */
+export function ReadingTable() {
+  const { point, assessment, write } = useDoorbell();
+  const { readings } = point;
+  if (readings.length === 0) return <p className="soft">Nothing read yet. One figure is enough to begin.</p>;
+  const { fits } = assessment.known;
+  const wrong = fits.filter(({ contradicts }) => contradicts).length;
+  return (
+    <>
+      <table className="plain readings">
+        <thead>
+          <tr>
+            <th>where</th>
+            <th className="n">read</th>
+            <th className="n">off by</th>
+            <th>
+              <span className="hidden-visually">strike</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {readings.map(({ entryId, data, by, at }) => {
+            const fit = fits.find(({ id }) => id === entryId);
+            const kept = entryId !== DRAFT_ID;
+            return (
+              <tr key={entryId}>
+                <td>
+                  {readingWords(data)}
+                  <div className="small soft">
+                    {kept ? `${by.name}, ${format(parseISO(at), 'd MMM HH:mm')}` : 'typed'}
+                  </div>
+                </td>
+                <td className="n">{readingFigure(data)}</td>
+                <td className={`n${fit?.contradicts ? ' brick' : ''}`}>{fit ? offset(fit.offBy) : '–'}</td>
+                <td>
+                  {kept && (
+                    <button
+                      type="button"
+                      className="button quiet"
+                      aria-label={`Strike ${readingWords(data)}, ${readingFigure(data)}`}
+                      onClick={() => write('entryStruck', { target: entryId })}
+                    >
+                      strike
+                    </button>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className={`small ${wrong > 0 ? 'brick' : 'soft'}`}>
+        {wrong > 0
+          ? `${wrong} of ${fits.length} can’t be explained by the same circuit as the others: read again.`
+          : 'All of them agree with one circuit.'}
+      </p>
+    </>
+  );
+}

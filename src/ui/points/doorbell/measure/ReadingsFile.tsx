@@ -1,0 +1,56 @@
+'use client';
+import { FileDown, FileUp } from 'lucide-react';
+import { useState } from 'react';
+import { readingsFromCsv, type CsvFault } from '@/contract/readingsCsv';
+import { meterOf } from '@/core/points';
+import { useDoorbell } from '../useDoorbell';
+
+const FEW_FAULTS = 6;
+
+/** Readings out as a table and back in: all rows or none, each fault by its row and column. */
+export function ReadingsFile() {
+  const { job, keptJob, point, write } = useDoorbell();
+  const [faults, setFaults] = useState<readonly CsvFault[]>([]);
+  const [taken, setTaken] = useState<number | null>(null);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    const read = readingsFromCsv(await file.text(), point.id);
+    setFaults(read.ok ? [] : read.faults);
+    setTaken(read.ok ? read.readings.length : null);
+    if (read.ok) for (const reading of read.readings) write('readingTaken', { ...reading, ...meterOf(keptJob) });
+  };
+  return (
+    <>
+      <div className="row-of">
+        <a className="button" href={`/api/v1/jobs/${job.id}/readings`} download>
+          <FileDown size={18} aria-hidden="true" /> Readings as CSV
+        </a>
+        <label className="button file">
+          <FileUp size={18} aria-hidden="true" /> Take in a CSV
+          <input
+            type="file"
+            accept="text/csv,.csv"
+            onChange={(event) => {
+              void take(event.target.files?.[0]);
+              event.target.value = '';
+            }}
+          />
+        </label>
+      </div>
+      {taken !== null && <p role="status">{taken === 1 ? 'One reading' : `${taken} readings`} taken in.</p>}
+      {faults.length > 0 && (
+        <div className="brick" role="alert">
+          <p>Nothing was taken in:</p>
+          <ul>
+            {faults.slice(0, FEW_FAULTS).map(({ row, column, message }) => (
+              <li key={`${row} ${column} ${message}`}>
+                row {row}, {column}: {message}
+              </li>
+            ))}
+          </ul>
+          {faults.length > FEW_FAULTS && <p>and {faults.length - FEW_FAULTS} more.</p>}
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,142 @@
+'use client';
+import { lengthsOf, regionOf } from '@/core/job';
+import { LIMITS, MATERIALS } from '@/core/kinds';
+import type { RunName } from '@/core/bell';
+import { gaugeText, lengthText, parseGauge, parseLengthSpan, type FigureRule, type Gauge } from '@/core/units';
+import { Choices } from '../../../kit/form/Choices';
+import type { TypedField } from '../../../kit/form/field';
+import { FieldGroup } from '../../../kit/form/FieldGroup';
+import { cableField, figureField, mapped, within } from '../../../kit/form/fields';
+import { useDoorbell } from '../useDoorbell';
+
+const MATERIAL_WORDS = {
+  copper: 'copper',
+  copperClad: 'copper-clad aluminium',
+  fineFlex: 'fine flex, tinsel',
+} as const satisfies Record<(typeof MATERIALS)[number], string>;
+
+const WAYS = [
+  { value: '2', words: 'there and back in it' },
+  { value: '1', words: 'one way only, the other runs elsewhere' },
+] as const;
+
+/** A gauge as it is written here: with its unit only where it is not the one of the place. */
+const bareGaugeText = (gauge: Gauge, unit: 'awg' | 'mm2'): string =>
+  unit in gauge ? gaugeText(gauge).replace(/ .*/, '') : gaugeText(gauge);
+
+const whole = (least: number, most: number): FigureRule => ({
+  unit: '',
+  unitWords: ['pair', 'pairs'],
+  least,
+  most,
+  zeroAllowed: true,
+});
+
+/** One run of bell wire: by length and gauge, in the units of the place. */
+export function RunFields({ run, legend }: { readonly run: RunName; readonly legend: string }) {
+  const { job, point, kept, assessment, write } = useDoorbell();
+  const lengths = lengthsOf(job);
+  const { gauge: bareGauge } = regionOf(job);
+  const facts = kept.runs[run];
+  const scope = run === 'toChime' ? { chimeId: point.hangs.chimeId, run } : { pointId: point.id, run };
+  const { lengthLowM: low, lengthHighM: high, awg, mm2 } = facts;
+  const bare = (size: Gauge): string => bareGaugeText(size, bareGauge);
+  const next = assessment.next()?.id;
+  const asked = next === (run === 'toChime' ? 'loopToChime' : 'loopToDoor');
+  const lengthWords = (metres: number): string => lengthText(metres, lengths).replace(/ (m|ft)$/, '');
+  const shownLength =
+    low === undefined
+      ? ''
+      : high === undefined || high === low
+        ? lengthWords(low)
+        : `${lengthWords(low)} to ${lengthWords(high)}`;
+  const length: TypedField = {
+    name: 'length',
+    label: 'length',
+    figure: true,
+    unit: lengths === 'metric' ? 'm' : 'ft',
+    asked: asked && low === undefined,
+    shown: shownLength,
+    read: (text) => {
+      const span = parseLengthSpan(text, lengths === 'metric' ? 'm' : 'ft');
+      if (!span.ok) return span;
+      const bottom = within({ ok: true, value: span.value.low }, LIMITS.runM, (metres) => ({ lengthLowM: metres }));
+      if (!bottom.ok) return bottom;
+      return within({ ok: true, value: span.value.high }, LIMITS.runM, (metres) => ({
+        ...bottom.value,
+        lengthHighM: metres,
+      }));
+    },
+    cleared: { lengthLowM: null, lengthHighM: null },
+  };
+  const gauge: TypedField = {
+    name: 'gauge',
+    label: 'gauge',
+    figure: true,
+    unit: bareGauge === 'awg' ? 'AWG' : 'mm²',
+    asked: asked && awg === undefined && mm2 === undefined,
+    shown: awg !== undefined ? bare({ awg }) : mm2 !== undefined ? bare({ mm2 }) : '',
+    read: (text) =>
+      mapped(parseGauge(text, bareGauge), (size) =>
+        'awg' in size ? { awg: size.awg, mm2: null } : { mm2: size.mm2, awg: null },
+      ),
+    cleared: { awg: null, mm2: null },
+  };
+  return (
+    <section className="run">
+      <h3>{legend}</h3>
+      <FieldGroup
+        kind="runDescribed"
+        scope={scope}
+        fields={[
+          length,
+          gauge,
+          figureField(
+            'sparePairs',
+            'spare pairs',
+            whole(LIMITS.sparePairs.least, LIMITS.sparePairs.most),
+            facts.sparePairs,
+          ),
+        ]}
+      />
+      <details>
+        <summary>more about this cable</summary>
+        <FieldGroup
+          kind="runDescribed"
+          scope={scope}
+          fields={[
+            figureField('pairs', 'pairs joined as found', whole(LIMITS.pairs.least, LIMITS.pairs.most), facts.pairs),
+          ]}
+        />
+        {run === 'toDoor' && (
+          <FieldGroup
+            kind="runDescribed"
+            scope={scope}
+            fields={[
+              cableField(
+                'straightM',
+                'other conductor straight to the transformer, past the chime',
+                lengths,
+                facts.straightM,
+              ),
+            ]}
+          />
+        )}
+        <Choices
+          label="conductor"
+          options={MATERIALS.map((value) => ({ value, words: MATERIAL_WORDS[value] }))}
+          chosen={point.runs[run].material}
+          onPick={(material) => write('runDescribed', { ...scope, material })}
+        />
+        <Choices
+          label="the loop’s two ways"
+          options={WAYS}
+          chosen={facts.conductors === undefined ? undefined : facts.conductors === 1 ? '1' : '2'}
+          onPick={(ways) =>
+            write('runDescribed', { ...scope, conductors: ways === null ? null : ways === '1' ? 1 : 2 })
+          }
+        />
+      </details>
+    </section>
+  );
+}

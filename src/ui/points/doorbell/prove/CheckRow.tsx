@@ -1,0 +1,132 @@
+'use client';
+import { useState } from 'react';
+import { format, parseISO } from 'date-fns';
+import { TEXT, type EntryData } from '@/core/kinds';
+import { expectedReport } from '@/core/bell';
+import type { Check } from '@/core/prove';
+import { AskForm } from '../../../kit/form/AskForm';
+import { textField } from '../../../kit/form/fields';
+import { useDoorbell } from '../useDoorbell';
+import { SecondsAnswer, VoltsAnswer, type Answered } from './FigureAnswers';
+import { volts } from '../../../kit/words';
+import { WaitTimer } from './WaitTimer';
+
+type Result = EntryData<'checkDone'>['result'];
+
+const RESULT_WORDS: Readonly<Record<Result, string>> = { passed: 'passed', failed: 'failed', skipped: 'skipped' };
+const RESULT_COLOURS: Readonly<Record<Result, string>> = { passed: 'moss', failed: 'brick', skipped: 'straw-ink' };
+
+interface Props {
+  readonly check: Check;
+  readonly number: number;
+  /** The first one that is open: it stands unfolded. */
+  readonly next: boolean;
+}
+
+/** One check: how it is done, its figure against its limit, and no way to pass it by default. */
+export function CheckRow({ check, number, next }: Props) {
+  const { point, assessment, write } = useDoorbell();
+  const metered = point.checks.doorVolts?.data.figure;
+  const [opened, setOpened] = useState(false);
+  const answer = point.checks[check.id];
+  const wait = point.waits[check.id];
+  const done = (data: Answered) => {
+    write('checkDone', { pointId: point.id, check: check.id, ...data });
+    setOpened(false);
+  };
+  return (
+    <li className="check" data-check={check.id} aria-current={next ? 'step' : undefined}>
+      <div className="row-of">
+        <b>
+          {number}. {check.name}
+        </b>
+        {answer && (
+          <span className={`pill-flat ${RESULT_COLOURS[answer.data.result]}`}>
+            {RESULT_WORDS[answer.data.result]}
+            {answer.data.figure !== undefined && `, ${answer.data.figure} ${check.answer.kind === 'volts' ? 'V' : 's'}`}
+            {answer.data.bandLow !== undefined &&
+              answer.data.bandHigh !== undefined &&
+              ` in ${answer.data.bandLow.toFixed(1)} to ${answer.data.bandHigh.toFixed(1)} V`}
+          </span>
+        )}
+        {answer && (
+          <span className="small soft">
+            {answer.by.name}, {format(parseISO(answer.at), 'd MMM HH:mm')}
+          </span>
+        )}
+        {answer && (
+          <button
+            type="button"
+            className="button quiet"
+            onClick={() => write('entryStruck', { target: answer.entryId })}
+          >
+            again
+          </button>
+        )}
+        {!answer && !next && !opened && (
+          <button type="button" className="button quiet" onClick={() => setOpened(true)}>
+            do it now
+          </button>
+        )}
+      </div>
+      {answer?.data.reason && <p>{answer.data.reason}</p>}
+      {!answer && (next || opened) && (
+        <>
+          <p className="soft">{check.how}</p>
+          {check.id === 'report' && metered !== undefined && (
+            <p>
+              At the <b className="figure">{volts(metered)}</b> that the meter showed it should say{' '}
+              <b>{expectedReport(metered, assessment.survey.device.doorFullVolts)}</b>.
+            </p>
+          )}
+          {check.answer.kind === 'wait' &&
+            (wait ? <WaitTimer wait={wait} /> : <Start check={check} minutes={check.answer.minutes} />)}
+          {check.answer.kind === 'seconds' && <SecondsAnswer check={check} onDone={done} />}
+          {check.answer.kind === 'volts' && <VoltsAnswer check={check} state={check.answer.state} onDone={done} />}
+          <Verdicts pass={check.answer.kind === 'yesNo' || check.answer.kind === 'wait'} onDone={done} />
+        </>
+      )}
+    </li>
+  );
+}
+
+function Start({ check, minutes }: { readonly check: Check; readonly minutes: number }) {
+  const { point, write } = useDoorbell();
+  return (
+    <button
+      type="button"
+      className="button"
+      onClick={() => write('waitStarted', { pointId: point.id, check: check.id, minutes })}
+    >
+      Start the timer, {minutes} min
+    </button>
+  );
+}
+
+/** Passed, or failed and skipped with a reason. */
+function Verdicts({ pass, onDone }: { readonly pass: boolean; readonly onDone: (data: Answered) => void }) {
+  const [asking, setAsking] = useState<'failed' | 'skipped' | null>(null);
+  if (asking)
+    return (
+      <AskForm
+        fields={[textField('reason', `why ${asking}`, undefined, { most: TEXT.long })]}
+        submit={asking === 'failed' ? 'It failed' : 'Skip it'}
+        onSubmit={(data) => onDone({ result: asking, ...data })}
+      />
+    );
+  return (
+    <div className="row-of">
+      {pass && (
+        <button type="button" className="button main" onClick={() => onDone({ result: 'passed' })}>
+          Passed
+        </button>
+      )}
+      <button type="button" className="button" onClick={() => setAsking('failed')}>
+        Failed
+      </button>
+      <button type="button" className="button quiet" onClick={() => setAsking('skipped')}>
+        Skip
+      </button>
+    </div>
+  );
+}

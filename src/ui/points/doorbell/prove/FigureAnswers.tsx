@@ -1,0 +1,120 @@
+'use client';
+import { predictedDoorVolts } from '@/core/bell';
+import { STATE_WORDS, type LastingState } from '@/core/catalogue';
+import { LIMITS, type EntryData } from '@/core/kinds';
+import { judgeFigure, type Check, type DoorLimits, type PredictedBand } from '@/core/prove';
+import { VOLTS, type FigureRule } from '@/core/units';
+import { AskForm } from '../../../kit/form/AskForm';
+import { figureField } from '../../../kit/form/fields';
+import { useDoorbell } from '../useDoorbell';
+
+/** What a check’s entry says beside its point and check. */
+export type Answered = Omit<EntryData<'checkDone'>, 'pointId' | 'check'>;
+
+interface Props {
+  readonly check: Check;
+  readonly onDone: (data: Answered) => void;
+}
+
+const SECONDS: FigureRule = {
+  unit: 's',
+  unitWords: ['s', 'sec', 'second', 'seconds'],
+  zeroAllowed: true,
+  ...LIMITS.seconds,
+};
+
+const numberIn = (data: object, name: string): number | undefined => {
+  const value: unknown = Object.entries(data).find(([key]) => key === name)?.[1];
+  return typeof value === 'number' ? value : undefined;
+};
+
+/** What a figure makes of a check: passed within its limit or band, failed with why outside. */
+function answered(check: Check, data: object, band: PredictedBand | null, door: DoorLimits): Answered | null {
+  const figure = numberIn(data, 'figure');
+  if (figure === undefined) return null;
+  const judged = judgeFigure(check, figure, band, door);
+  const mainsVolts = numberIn(data, 'mainsVolts');
+  return {
+    figure,
+    ...(mainsVolts === undefined ? {} : { mainsVolts }),
+    ...(band ? { bandLow: band.low, bandHigh: band.high } : {}),
+    ...(judged.fits ? { result: 'passed' } : { result: 'failed', reason: judged.why }),
+  };
+}
+
+const Outcome = ({ answer }: { readonly answer: Answered }) => (
+  <p className={answer.result === 'passed' ? 'moss' : 'brick'} role="status">
+    {answer.result === 'passed' ? 'That is as it should be.' : answer.reason}
+  </p>
+);
+
+/** Seconds from the press to the ring, against their limit. */
+export function SecondsAnswer({ check, onDone }: Props) {
+  const { device } = useDoorbell().assessment.survey;
+  return (
+    <AskForm
+      fields={[figureField('figure', 'seconds until it rings', SECONDS, undefined)]}
+      submit="Write it down"
+      main
+      onSubmit={(data) => {
+        const answer = answered(check, data, null, device);
+        if (answer) onDone(answer);
+      }}
+    >
+      {(data) => {
+        const answer = data && answered(check, data, null, device);
+        return answer && <Outcome answer={answer} />;
+      }}
+    </AskForm>
+  );
+}
+
+/** Volts at the door against the band that the whole survey predicts for the chosen way. */
+export function VoltsAnswer({ check, state, onDone }: Props & { readonly state: LastingState }) {
+  const { assessment } = useDoorbell();
+  const { known, reference } = assessment;
+  const bandAt = (mainsVolts: number | undefined): PredictedBand | null => {
+    if (!known.sourceKnown && !reference.change.transformer) return null;
+    return predictedDoorVolts(known, reference.change, state, mainsVolts ?? null);
+  };
+  const answer = (data: object): Answered | null =>
+    answered(check, data, bandAt(numberIn(data, 'mainsVolts')), known.survey.device);
+  const usual = bandAt(undefined);
+  return (
+    <>
+      <p data-testid="band">
+        {usual ? (
+          <>
+            Predicted {STATE_WORDS[state]}:{' '}
+            <b className="figure">
+              {usual.low.toFixed(1)} to {usual.high.toFixed(1)} V
+            </b>
+            . <span className="soft">The mains read beside it narrows that.</span>
+          </>
+        ) : (
+          'Nothing is known of the supply: no band can be predicted, only what the device takes counts.'
+        )}
+      </p>
+      <AskForm
+        fields={[
+          figureField('figure', 'volts at the device’s screws', { ...VOLTS, ...LIMITS.bellVolts }, undefined),
+          {
+            ...figureField('mainsVolts', 'mains at that moment', { ...VOLTS, ...LIMITS.mainsVolts }, undefined),
+            optional: true,
+          },
+        ]}
+        submit="Write it down"
+        main
+        onSubmit={(data) => {
+          const given = answer(data);
+          if (given) onDone(given);
+        }}
+      >
+        {(data) => {
+          const given = data && answer(data);
+          return given && <Outcome answer={given} />;
+        }}
+      </AskForm>
+    </>
+  );
+}

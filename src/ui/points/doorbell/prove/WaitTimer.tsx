@@ -1,0 +1,25 @@
+'use client';
+import { parseISO } from 'date-fns';
+import type { Wait } from '@/core/points';
+import { useNow } from './useNow';
+
+/** How long a wait still takes, counted from its entry: it goes on with the screen off. */
+export function WaitTimer({ wait }: { readonly wait: Wait }) {
+  const now = useNow();
+  const left = Math.floor(parseISO(wait.at).getTime() / 1000) + wait.minutes * 60 - now;
+  if (now === 0) return null;
+  return (
+    <p role="timer" className={left > 0 ? '' : 'moss'}>
+      {left > 0 ? (
+        <>
+          <b className="figure big">
+            {Math.floor(left / 60)}:{String(left % 60).padStart(2, '0')}
+          </b>{' '}
+          <span className="soft">left of {wait.minutes} min. Do another point meanwhile.</span>
+        </>
+      ) : (
+        `The ${wait.minutes} minutes are over: look at it now.`
+      )}
+    </p>
+  );
+}

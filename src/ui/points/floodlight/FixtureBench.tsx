@@ -1,0 +1,209 @@
+'use client';
+import { useDeferredValue, useState } from 'react';
+import { boxScrewsIn, SCREW_THREADS } from '@/core/catalogue';
+import { lengthsOf, regionOf, type Job } from '@/core/job';
+import { LIMITS } from '@/core/kinds';
+import {
+  boxSurveyOf,
+  findingsOf,
+  fixtureOptions,
+  loadCures,
+  loadWords,
+  picksOf,
+  roomWords,
+  screwsFor,
+  type FixtureData,
+  type FixturePicks,
+  type FixtureStanding,
+  type LoadCure,
+  type Floodlight,
+} from '@/core/points';
+import { inWordsOf } from '@/core/region';
+import { feedCase } from '@/core/junction';
+import { Findings } from '../../kit/box/Findings';
+import { PlanTag } from '../../kit/box/PlanTag';
+import { RoomTable } from '../../kit/box/RoomTable';
+import { SpliceTable } from '../../kit/box/SpliceTable';
+import { BoxDrawing } from '../../kit/drawing/BoxDrawing';
+import { useFloodlight } from './useFloodlight';
+import { Hanging } from './Hanging';
+import { Remedies } from './Remedies';
+import { TakeFixture } from './TakeFixture';
+
+/** The point as it would be with these picks. */
+const withChoice = (point: Floodlight, data: FixtureData): Floodlight => ({
+  ...point,
+  fixture: { entryId: '', by: { id: '', name: '' }, at: '', data },
+});
+
+/** What of the plan the rules say, without writing it. */
+const trial = (job: Job, point: Floodlight, data: FixtureData) => findingsOf(job, withChoice(point, data));
+
+/** The floodlight camera, its feed, its ground, room, splices and screws: everything recomputed at each pick. */
+export function FixtureBench() {
+  const { job, point, catalogue, go } = useFloodlight();
+  const [own, setPicks] = useState<FixturePicks>({});
+  const base = point.fixture ? picksOf(point.fixture) : {};
+  const picks = { ...base, ...own };
+  const asked = useDeferredValue(picks);
+  const options = fixtureOptions(point, catalogue, asked);
+  const { fixtures, feeds, grounds, cures, data, standing } = options;
+  const { feed, words } = feedCase(boxSurveyOf(point));
+  const pick = (more: FixturePicks) => setPicks((before) => ({ ...before, ...more }));
+  if (!data || !standing)
+    return (
+      <div className="block-top" data-testid="no-feed">
+        <p>
+          <b>{feed === null ? 'Feed: can’t tell yet.' : `Feed ${feed}.`}</b> {words} What can hang here follows from the
+          tests at its box.
+        </p>
+        <button type="button" className="button main" onClick={() => go('measure')}>
+          Go to Measure
+        </button>
+      </div>
+    );
+  const { byPlan, planned } = trial(job, point, data);
+  const { words: place } = regionOf(job);
+  return (
+    <>
+      <div className="halves plan-head">
+        <p className="lead-line">
+          <b>Feed {feed}.</b> {inWordsOf(regionOf(job), words)} {standing.splices.length} splices,{' '}
+          {standing.notByBag.length === 0
+            ? 'all of them by the bag’s connectors.'
+            : `${standing.notByBag.length} of them too big for the bag’s connectors.`}{' '}
+          {data.cure && <b>With it: {data.cure.name}.</b>}
+        </p>
+        <PlanTag standing={standing} planned={planned} place={(text) => inWordsOf(regionOf(job), text)} />
+      </div>
+      <div className="halves">
+        <section>
+          <Remedies
+            legend="Camera"
+            name="fixture"
+            options={fixtures.map((one) => ({
+              id: one.id,
+              name: one.name,
+              when: `${one.voltsLow} to ${one.voltsHigh} V, ${one.cameraVa + one.lampVa} VA, ${one.grounded ? `${place.ground} lead` : 'class II'}, ${one.canopy} canopy. ${one.remark}`,
+              minutes: one.minutes,
+              licensed: false,
+            }))}
+            chosen={data.fixture.id}
+            onPick={(fixtureId) => pick({ fixtureId, groundId: undefined })}
+          />
+          <Remedies
+            legend="Feed"
+            name="feed"
+            options={feeds}
+            chosen={data.feedId}
+            onPick={(feedId) => pick({ feedId, groundId: undefined })}
+          />
+        </section>
+        <section>
+          <Remedies
+            legend={place.ground === 'earth' ? 'Earth' : 'Ground'}
+            name="ground"
+            options={grounds}
+            chosen={data.groundId}
+            onPick={(groundId) => pick({ groundId })}
+          />
+          <TakeFixture
+            options={options}
+            data={data}
+            stops={planned.filter(({ severity }) => severity === 'stop')}
+            picks={picks}
+            onPick={pick}
+          />
+        </section>
+      </div>
+      <section>
+        <h2>As it will be</h2>
+        <BoxDrawing wiring={standing.plan.planned} place="box" title="The box as planned" words={place} />
+        <Findings findings={planned} none="Every rule is kept: hot, neutral and ground whole, always on." />
+        {byPlan.cured.length > 0 && (
+          <p className="small soft">Cured: {byPlan.cured.map(({ words: one }) => one).join(' ')}</p>
+        )}
+      </section>
+      <div className="halves">
+        <section>
+          <h2>Room</h2>
+          {standing.room ? (
+            <RoomTable room={standing.room} />
+          ) : (
+            <p className="soft">The box is not named: its room is not counted.</p>
+          )}
+          {cures.length > 0 && (
+            <Remedies
+              legend={standing.room?.fits && !data.cure ? 'Would give more' : 'What would cure it'}
+              name="cure"
+              options={[
+                { id: 'none', name: 'Nothing more', when: 'The box as it is.', minutes: 0, licensed: false },
+                ...cures.map(({ id, name, where, item, room, minutes }) => ({
+                  id,
+                  name,
+                  when: `${roomWords(room)} ${room.fits ? 'Fits.' : 'Does not fit.'} ${where}`,
+                  minutes,
+                  licensed: false,
+                  idle: item === null,
+                })),
+              ]}
+              chosen={data.cure?.id ?? 'none'}
+              onPick={(id) => pick({ cureId: id === 'none' ? null : id })}
+            />
+          )}
+        </section>
+        <section>
+          <h2>Splices</h2>
+          <Bag standing={standing} />
+          <SpliceTable splices={standing.splices} place={(text) => inWordsOf(regionOf(job), text)} />
+          {standing.load ? (
+            <p className={standing.load.suffices ? '' : 'brick'} data-testid="load">
+              {loadWords(standing.load)}
+            </p>
+          ) : (
+            <p className="soft">The {place.way}’s rating is not named: what the circuit carries is not counted.</p>
+          )}
+          <LoadCures cures={loadCures(point, data.fixture, fixtures)} />
+          <h2>Bar, screws, which way up</h2>
+          <Hanging
+            data={data}
+            screws={screwsFor(point, data.fixture, data, boxScrewsIn(catalogue))}
+            lengths={lengthsOf(job)}
+            threads={SCREW_THREADS}
+            limits={LIMITS.barM}
+            onPick={pick}
+          />
+        </section>
+      </div>
+    </>
+  );
+}
+
+/** What would bring the circuit’s load under its limit. */
+function LoadCures({ cures }: { readonly cures: readonly LoadCure[] }) {
+  if (cures.length === 0) return null;
+  return (
+    <ul className="plain-list" data-testid="load-cures">
+      {cures.map(({ id, name, totalVa, minutes, licensed }) => (
+        <li key={id}>
+          {name}
+          {totalVa === null ? '' : `: ${Math.round(totalVa)} VA`}
+          {minutes > 0 ? `, ${minutes} min` : ''}
+          {licensed && <b className="brick"> licensed work</b>}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Too small a connector of the bag is named here, at the van. */
+function Bag({ standing: { notByBag } }: { readonly standing: FixtureStanding }) {
+  return notByBag.length === 0 ? (
+    <p className="moss">The bag’s connectors hold every splice.</p>
+  ) : (
+    <p className="brick" data-testid="bag">
+      Too big for the bag’s connector:{' '}
+      {notByBag.map(({ joint, leads }) => `${joint.name} (${leads.length})`).join(', ')}.
+    </p>
+  );
+}

@@ -1,0 +1,124 @@
+import { lengthsOf, regionOf, type Job } from '@/core/job';
+import {
+  boxSurveyOf,
+  builtOf,
+  findingsOf,
+  fixtureOf,
+  loadWords,
+  partsOf,
+  planOf,
+  plateWords,
+  wifiOf,
+  worriesOf,
+  assess,
+  type Floodlight,
+} from '@/core/points';
+import { FEED_WORDS, feedCase, feedRemedy, groundRemedy, standardBox } from '@/core/junction';
+import { WALL_FIXINGS } from '@/core/mount';
+import { inWordsOf } from '@/core/region';
+import { lengthText } from '@/core/units';
+import { WIFI_WORDS } from '@/core/wifi';
+import { Findings } from '../../kit/box/Findings';
+import { RoomTable } from '../../kit/box/RoomTable';
+import { SpliceTable } from '../../kit/box/SpliceTable';
+import { BoxDrawing } from '../../kit/drawing/BoxDrawing';
+import { HandedOver } from '../../kit/sheet/HandedOver';
+import { Lines } from '../../kit/sheet/Lines';
+import { SheetPhotos } from '../../kit/sheet/SheetPhotos';
+import { StillOpen } from '../../kit/sheet/StillOpen';
+import { StepsTable } from '../../kit/sheet/SheetTables';
+import { SwitchOff } from '../../kit/sheet/SwitchOff';
+
+interface Props {
+  readonly job: Job;
+  readonly point: Floodlight;
+  /** The site’s own photos stand with its first point. */
+  readonly first: boolean;
+}
+
+/** A floodlight point on the sheet: its survey, its box as found and as built, feed, ground, splices, and what stays open. */
+export function FloodlightSheet({ job, point, first }: Props) {
+  const { look, box, fixture } = point;
+  const wifi = wifiOf(job, point);
+  const worries = worriesOf(job, point, assess(job, point));
+  const standing = fixtureOf(point);
+  const { words } = regionOf(job);
+  const small = (metres: number): string => lengthText(metres, lengthsOf(job), 'small');
+  const { feed } = feedCase(boxSurveyOf(point));
+  const data = fixture?.data;
+  const ground = data && groundRemedy(data.groundId);
+  const begun = Object.keys(point.ticks).length > 0;
+  const { planned, built, byDeviation } = findingsOf(job, point);
+  const parts = partsOf(job, point);
+  return (
+    <>
+      <h2 className="point-name">{point.name}</h2>
+      <p>Floodlight camera. Its aim and its proof were not planned with this program.</p>
+      <SwitchOff job={job} point={point} />
+      <Lines
+        lines={[
+          ['hangs there now', look.oldFixture === 'sensorLight' ? 'a light with a sensor' : look.oldFixture],
+          ['mounted on', look.mountedOn],
+          ['wall', look.wall && WALL_FIXINGS[look.wall].name],
+          ['height over the ground', look.fixtureHeightM === undefined ? undefined : small(look.fixtureHeightM)],
+          ['switched by', look.switchedBy],
+          ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
+          ['box', [standardBox(box.standardBox)?.words, box.material, box.setting].filter(Boolean).join(', ')],
+          ['feed', feed === null ? undefined : `${feed}: ${FEED_WORDS[feed]}`],
+          ['fixture', data?.fixture.name],
+          ['feed remedy', data && feedRemedy(data.feedId)?.name],
+          [
+            words.ground,
+            ground && [inWordsOf(regionOf(job), ground.name), data.groundWords].filter(Boolean).join(': '),
+          ],
+          ['more room', data?.cure?.name],
+          ['load', standing?.load && loadWords(standing.load)],
+          ['plate', data && plateWords(point, data.fixture.upMark)],
+          ['screws', data && [data.barScrew?.name, data.plateScrew?.name].filter(Boolean).join(', ')],
+        ]}
+      />
+      {standing && (
+        <section className="keep-together">
+          <h2>{begun ? 'The box as built so far' : 'The box as planned'}</h2>
+          <BoxDrawing
+            wiring={begun ? builtOf(point) : (planOf(point)?.planned ?? builtOf(point))}
+            place="box"
+            title="The box"
+            words={words}
+          />
+          <Findings
+            findings={begun ? [...byDeviation, ...built] : planned}
+            none={
+              !begun
+                ? 'Every rule is kept.'
+                : point.moved.length > 0
+                  ? 'It differs, and no rule minds.'
+                  : 'As planned so far.'
+            }
+          />
+        </section>
+      )}
+      {standing && (
+        <section className="keep-together">
+          <h2>Splices</h2>
+          <SpliceTable splices={standing.splices} place={(text) => inWordsOf(regionOf(job), text)} />
+        </section>
+      )}
+      {standing?.room && (
+        <section className="keep-together">
+          <h2>Room in the box</h2>
+          <RoomTable room={standing.room} />
+        </section>
+      )}
+      {standing && (
+        <section>
+          <h2>Wired</h2>
+          <StepsTable point={point} />
+        </section>
+      )}
+      <SheetPhotos job={job} point={point} first={first} />
+      <StillOpen worries={worries} parts={parts} />
+      <HandedOver left={point.left} />
+    </>
+  );
+}

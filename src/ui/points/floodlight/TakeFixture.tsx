@@ -1,0 +1,68 @@
+'use client';
+import { useState } from 'react';
+import { TEXT } from '@/core/kinds';
+import type { FixtureData, FixtureOptions, FixturePicks } from '@/core/points';
+import type { Finding } from '@/core/wiring';
+import { useFloodlight } from './useFloodlight';
+
+interface Props {
+  readonly options: FixtureOptions;
+  readonly data: FixtureData;
+  readonly stops: readonly Finding[];
+  readonly picks: FixturePicks;
+  readonly onPick: (picks: FixturePicks) => void;
+}
+
+/** Takes the choice. What the region wants in writing is asked first; a plan that a rule stops may be kept, and holds Wire. */
+export function TakeFixture({ options: { asksInWriting, grounds, feeds }, data, stops, picks, onPick }: Props) {
+  const { point, write, go } = useFloodlight();
+  const [asked, setAsked] = useState(false);
+  const ground = grounds.find(({ id }) => id === data.groundId);
+  const feed = feeds.find(({ id }) => id === data.feedId);
+  const minutes = data.fixture.minutes + (feed?.minutes ?? 0) + (ground?.minutes ?? 0);
+  const missing = asked && asksInWriting !== null;
+  return (
+    <form
+      className="take"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (asksInWriting !== null) return setAsked(true);
+        write('fixtureChosen', data);
+      }}
+    >
+      {ground?.inWriting && (
+        <div className={`field${missing ? ' wrong' : ''}`}>
+          <label htmlFor="ground-words">in writing: {ground.inWriting}</label>
+          <div className="box">
+            <input
+              id="ground-words"
+              value={picks.groundWords ?? ''}
+              maxLength={TEXT.long}
+              autoComplete="off"
+              onChange={(event) => onPick({ groundWords: event.target.value })}
+            />
+          </div>
+          {missing && (
+            <div className="fault" role="alert">
+              Without a ground it goes on in writing only: it stands on the sheet.
+            </div>
+          )}
+        </div>
+      )}
+      <p className="soft">
+        About {minutes} min of work{feed?.licensed || ground?.licensed ? ', part of it licensed' : ''}.
+        {stops.length > 0 && <b className="brick"> A rule stops this plan: Wire stays held.</b>}
+      </p>
+      <div className="row-of">
+        <button type="submit" className="button main">
+          {point.fixture ? 'Take it again' : 'Take this plan'}
+        </button>
+        {point.fixture && stops.length === 0 && (
+          <button type="button" className="button" onClick={() => go('isolate')}>
+            Go to Isolate
+          </button>
+        )}
+      </div>
+    </form>
+  );
+}

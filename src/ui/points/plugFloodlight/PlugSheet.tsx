@@ -1,0 +1,68 @@
+import { lengthsOf, regionOf, type Job } from '@/core/job';
+import { assess, findingsOf, partsOf, wifiOf, worriesOf, type PlugFloodlight } from '@/core/points';
+import { WALL_FIXINGS } from '@/core/mount';
+import { inWordsOf } from '@/core/region';
+import { lengthText } from '@/core/units';
+import { WIFI_WORDS } from '@/core/wifi';
+import { Findings } from '../../kit/box/Findings';
+import { HandedOver } from '../../kit/sheet/HandedOver';
+import { Lines } from '../../kit/sheet/Lines';
+import { SheetPhotos } from '../../kit/sheet/SheetPhotos';
+import { StillOpen } from '../../kit/sheet/StillOpen';
+import { StepsTable } from '../../kit/sheet/SheetTables';
+
+const COVER_WORDS = { inUse: 'closes over the plug', flap: 'a flap only', none: 'none' } as const;
+
+interface Props {
+  readonly job: Job;
+  readonly point: PlugFloodlight;
+  /** The site’s own photos stand with its first point. */
+  readonly first: boolean;
+}
+
+/** A floodlight with a plug on the sheet: its spot, its outlet, its camera, and what stays open. */
+export function PlugSheet({ job, point, first }: Props) {
+  const { look, outlet, fixture, left } = point;
+  const lengths = lengthsOf(job);
+  const wifi = wifiOf(job, point);
+  const worries = worriesOf(job, point, assess(job, point));
+  const parts = partsOf(job, point);
+  return (
+    <>
+      <h2 className="point-name">{point.name}</h2>
+      <p>Floodlight camera with a plug. Its aim and its proof were not planned with this program.</p>
+      <p>To switch it off, pull its plug{outlet.place ? `: ${outlet.place}` : ''}.</p>
+      <Lines
+        lines={[
+          ['mounted on', look.mountedOn],
+          ['wall', look.wall && WALL_FIXINGS[look.wall].name],
+          [
+            'height over the ground',
+            look.fixtureHeightM === undefined ? undefined : lengthText(look.fixtureHeightM, lengths, 'small'),
+          ],
+          ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
+          [inWordsOf(regionOf(job), 'outlet'), outlet.place],
+          ['way of the lead', outlet.wayM === undefined ? undefined : lengthText(outlet.wayM, lengths)],
+          ['always on', outlet.alwaysOn],
+          ['GFCI or RCD, tried', outlet.residual],
+          ['cover', outlet.cover && COVER_WORDS[outlet.cover]],
+          ['camera', fixture?.data.fixture.name],
+          ['taken by', fixture?.by.name],
+        ]}
+      />
+      {fixture && (
+        <section>
+          <h3>Fitted</h3>
+          <Findings
+            findings={findingsOf(job, point).planned}
+            none={inWordsOf(regionOf(job), 'The outlet suffices for it.')}
+          />
+          <StepsTable point={point} />
+        </section>
+      )}
+      <SheetPhotos job={job} point={point} first={first} />
+      <StillOpen worries={worries} parts={parts} />
+      <HandedOver left={left} />
+    </>
+  );
+}

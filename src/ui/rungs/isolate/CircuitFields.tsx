@@ -1,0 +1,126 @@
+'use client';
+import Link from 'next/link';
+import { v7 } from 'uuid';
+import type { Circuit } from '@/core/house';
+import { regionOf } from '@/core/job';
+import { YES_NO } from '@/core/kinds';
+import { circuitsOfPoint } from '@/core/points';
+import { AskForm } from '../../kit/form/AskForm';
+import { Choices } from '../../kit/form/Choices';
+import { FieldGroup } from '../../kit/form/FieldGroup';
+import { textField } from '../../kit/form/fields';
+import { useJob } from '../../kit/job/JobContext';
+import { SameBreaker } from './SameBreaker';
+
+const YES = YES_NO.map((value) => ({ value, words: value }));
+
+/** One circuit that feeds the point: which way, what stands there, and whether it shares a neutral or a box. */
+export function CircuitFields({ circuit }: { readonly circuit: Circuit | null }) {
+  const { keptJob, point, write } = useJob();
+  const { words } = regionOf(keptJob);
+  // One circuit per point until somebody says that two hang on the same
+  const circuitId = circuit?.id ?? `of-${point.id}`.slice(0, 64);
+  return (
+    <div className="circuit-block">
+      <FieldGroup
+        kind="circuitListed"
+        scope={{ circuitId, ...(circuit ? {} : { feeds: [point.id] }) }}
+        fields={[
+          {
+            ...textField('way', `which ${words.way}`, circuit?.way ?? undefined, { hint: `${words.way} 7` }),
+            asked: !circuit,
+          },
+          textField('name', 'label as written there', circuit?.name ?? undefined, { hint: 'hall lights' }),
+          ...(circuit && (circuit.mayBe.length > 0 || circuit.board !== null || keptJob.boards.length > 1)
+            ? [
+                {
+                  ...textField('board', `on which ${words.board}`, circuit.board ?? undefined, { hint: 'garage' }),
+                  asked: circuit.board === null && circuit.mayBe.length > circuit.toCompare.length,
+                },
+              ]
+            : []),
+        ]}
+      />
+      {circuit && <SameBreaker circuit={circuit} />}
+      {circuit ? (
+        <>
+          <Choices
+            label="another circuit comes into the same box"
+            options={YES}
+            chosen={circuit.otherInBox ?? undefined}
+            onPick={(otherInBox) => write('circuitListed', { circuitId, otherInBox })}
+          />
+          <Choices
+            label="its neutral is shared with another circuit"
+            options={YES}
+            chosen={circuit.sharedNeutral ?? undefined}
+            onPick={(sharedNeutral) => write('circuitListed', { circuitId, sharedNeutral })}
+          />
+          {circuit.sharedNeutral === 'yes' && (
+            <p className="caution">
+              Shared neutral: isolate all its poles, clamp the neutral, never part a neutral that carries current.
+            </p>
+          )}
+          <p className="row-of">
+            <Link className="button" href={`/jobs/${keptJob.id}/label/${encodeURIComponent(circuit.id)}`}>
+              Label to print
+            </Link>
+            {circuit.foundBy === 'elimination' && <span className="soft">Found by elimination: on paper only.</span>}
+          </p>
+        </>
+      ) : (
+        <SameAsOther circuitId={circuitId} />
+      )}
+      <p className="small soft">
+        A new {words.way} makes the state “not known” again. The label is a claim until the circuit was proved dead.
+      </p>
+    </div>
+  );
+}
+
+function SameAsOther({ circuitId }: { readonly circuitId: string }) {
+  const { keptJob, point, write } = useJob();
+  const others = keptJob.circuits.filter(({ id, name, way }) => id !== circuitId && (name ?? way) !== null);
+  if (others.length === 0) return null;
+  return (
+    <Choices
+      label="or the same as"
+      options={others.map(({ id, name, way }) => ({ value: id, words: [way, name].filter(Boolean).join(' ') }))}
+      chosen={undefined}
+      onPick={(id) => {
+        const other = others.find((one) => one.id === id);
+        if (other) write('circuitListed', { circuitId: other.id, feeds: [...other.feeds, point.id] });
+      }}
+    />
+  );
+}
+
+/** A second feed of the same point: another transformer, another circuit in the box, the other half of a neutral. */
+export function SecondCircuit() {
+  const { keptJob, point, write } = useJob();
+  const { words } = regionOf(keptJob);
+  const taken = circuitsOfPoint(keptJob, point);
+  return (
+    <details>
+      <summary>A second circuit feeds it too</summary>
+      <AskForm
+        fields={[
+          textField('way', `which ${words.way} is the second one`, undefined),
+          { ...textField('name', 'its label', undefined), optional: true },
+        ]}
+        submit="Name the second circuit"
+        onSubmit={(data) => {
+          // The fields above give way and name
+          const said = data as { way: string; name?: string };
+          write('circuitListed', {
+            circuitId: v7(),
+            way: said.way,
+            ...(said.name ? { name: said.name } : {}),
+            feeds: [point.id],
+            ...(taken.length > 0 ? { otherInBox: 'yes' as const } : {}),
+          });
+        }}
+      />
+    </details>
+  );
+}

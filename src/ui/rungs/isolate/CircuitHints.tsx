@@ -1,0 +1,36 @@
+'use client';
+import { HINTS, HINT_IDS } from '@/core/isolation';
+import type { Circuit } from '@/core/house';
+import { useJob } from '../../kit/job/JobContext';
+
+/** Signs that are no proof: noted as hints; one of life ends a proof. */
+export function CircuitHints({ circuit }: { readonly circuit: Circuit }) {
+  const { write } = useJob();
+  return (
+    <details>
+      <summary>
+        A hint to note{circuit.hints.length > 0 ? ` (${circuit.hints.length} noted)` : ': bell, lamp, pen'}
+      </summary>
+      <p className="caution">
+        A bell that does not ring, a dark lamp or a quiet pen is a hint, not a proof. A sign of life ends a proof.
+      </p>
+      <div className="choices">
+        {HINT_IDS.map((hint) => (
+          <button key={hint} type="button" onClick={() => write('hintNoted', { circuitId: circuit.id, hint })}>
+            {HINTS[hint].words}
+          </button>
+        ))}
+      </div>
+      {circuit.hints.length > 0 && (
+        <ul className="plain-list block-top">
+          {circuit.hints.map(({ entryId, hint, by }) => (
+            <li key={entryId}>
+              {HINTS[hint].words}, {by.name}{' '}
+              <span className="soft">{HINTS[hint].alive ? 'a sign of life' : 'a hint, no proof'}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+    </details>
+  );
+}

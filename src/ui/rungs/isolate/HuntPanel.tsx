@@ -1,0 +1,212 @@
+'use client';
+import { regionOf } from '@/core/job';
+import { LIMITS } from '@/core/kinds';
+import { ELSEWHERE, HUNT_DEFAULTS, huntOf, wayOfId, wayText, type HuntStanding } from '@/core/points';
+import { Choices } from '../../kit/form/Choices';
+import { FieldGroup } from '../../kit/form/FieldGroup';
+import { figureField } from '../../kit/form/fields';
+import { useJob } from '../../kit/job/JobContext';
+import { HuntWays } from './HuntWays';
+
+const PEOPLE = [
+  { value: '1', words: 'alone: walk and look' },
+  { value: '2', words: 'two: one at the door' },
+] as const;
+const MINUTES = { unit: 'min', unitWords: ['min', 'm', 'minutes'], ...LIMITS.minutes, zeroAllowed: true };
+
+type Live = Exclude<HuntStanding, { state: 'noBoard' | 'contradicts' }>;
+
+/** The hunt for the breaker: the next set to drop, two big buttons for the answer, and what is left. */
+export function HuntPanel() {
+  const { keptJob, kept, go } = useJob();
+  const { words } = regionOf(keptJob);
+  const hunt = huntOf(keptJob, kept);
+  return (
+    <section className="hunt" data-testid="hunt">
+      <h2>Hunt the breaker</h2>
+      {hunt.state === 'noBoard' ? (
+        <p>
+          List the {words.board} first: how many ways it has is enough to begin.{' '}
+          <button type="button" className="button" onClick={() => go('look', 'board')}>
+            List the {words.board}
+          </button>
+        </p>
+      ) : (
+        <>
+          {hunt.state === 'contradicts' ? (
+            <p className="brick" role="alert">
+              The answers contradict one another: no {words.way} is left. Take one back.
+            </p>
+          ) : (
+            <Hunting hunt={hunt} />
+          )}
+          <Answers />
+          <Terms />
+          {hunt.state !== 'contradicts' && <HuntWays hunt={hunt} />}
+        </>
+      )}
+    </section>
+  );
+}
+
+function Hunting({ hunt }: { readonly hunt: Live }) {
+  const { keptJob, kept, write, go } = useJob();
+  const { words } = regionOf(keptJob);
+  const left = hunt.left.filter(({ id }) => id !== ELSEWHERE).length;
+  if (hunt.state === 'found') return <Found id={hunt.found ?? ''} />;
+  if (hunt.state === 'elsewhere')
+    return (
+      <p>
+        <b>It is on none of the listed ways.</b> List another board, or it has no {words.way} of its own: main switch,
+        or an electrician.{' '}
+        <button type="button" className="button main" onClick={() => go('look', 'board')}>
+          List another board
+        </button>
+      </p>
+    );
+  if (hunt.state === 'agreementOnly')
+    return (
+      <p>
+        <b>Only ways are left that are kept on.</b> Each by agreement only: ask whoever it concerns, then say so in the
+        list.
+      </p>
+    );
+  // In the order in which they stand on the board, as the hand goes
+  const drop = [...(hunt.drop ?? [])].sort((a, b) => a.localeCompare(b, 'en', { numeric: true }));
+  const names = drop.map((id) => wayOfId(keptJob, id));
+  const answer = (died: boolean, dropped: readonly string[] = drop) =>
+    write('huntTested', { pointId: kept.id, dropped: [...dropped], died });
+  const droppable = hunt.left.filter(({ doNotDrop }) => !doNotDrop).map(({ id }) => id);
+  return (
+    <>
+      <p data-testid="hunt-sum">
+        <b className="figure">{left}</b> left · about <b className="figure">{hunt.expectedTests.toFixed(1)}</b> more
+        tests · <b className="figure">{hunt.expectedMinutes.toFixed(0)} min</b>
+      </p>
+      <div className="drop-set" role="group" aria-label="drop these">
+        <span>Drop</span>
+        {names.map(
+          (way) =>
+            way && (
+              <b key={way.id} className="figure" title={way.label ?? 'no label'}>
+                {keptJob.boards.length > 1 ? wayText(keptJob, way) : way.way}
+              </b>
+            ),
+        )}
+        <span>and look: is the bell dead?</span>
+      </div>
+      <p className="caution">Before any test: work on computers saved; clocks and routers restart.</p>
+      <div className="row-of">
+        <button type="button" className="button main wide" data-testid="died" onClick={() => answer(true)}>
+          It died
+        </button>
+        <button type="button" className="button wide" data-testid="still-on" onClick={() => answer(false)}>
+          Still on
+        </button>
+      </div>
+      {droppable.length > drop.length && (
+        <button type="button" className="button quiet" onClick={() => answer(false, droppable)}>
+          All {droppable.length} were off and it stayed on: none of these
+        </button>
+      )}
+    </>
+  );
+}
+
+function Found({ id }: { readonly id: string }) {
+  const { keptJob, kept, write } = useJob();
+  const way = wayOfId(keptJob, id);
+  if (!way) return <p>That way is not listed any more.</p>;
+  const last = kept.hunt.tests.at(-1);
+  const dropped = last?.died === true && last.dropped.length === 1 && last.dropped[0] === id;
+  const name = wayText(keptJob, way);
+  return (
+    <div className="big-pair">
+      <p>
+        <b className="step-words">
+          {name}
+          {way.label && ` “${way.label}”`}
+        </b>
+        <span className="soft">
+          {dropped
+            ? 'It died with this one alone.'
+            : 'Found by elimination, on paper only: it is still switched off and proved.'}
+        </span>
+      </p>
+      <button
+        type="button"
+        className="button main wide"
+        onClick={() =>
+          write('circuitListed', {
+            circuitId: `of-${kept.id}`.slice(0, 64),
+            way: name,
+            ...(way.label ? { name: way.label } : {}),
+            feeds: [kept.id],
+            foundBy: dropped ? 'hunt' : 'elimination',
+          })
+        }
+      >
+        Name {name} as the circuit
+      </button>
+    </div>
+  );
+}
+
+/** What was answered, each to be taken back. */
+function Answers() {
+  const { keptJob, kept, write } = useJob();
+  const { tests } = kept.hunt;
+  if (tests.length === 0) return null;
+  return (
+    <ol className="plain-list block-top" data-testid="answers">
+      {tests.map((test) => {
+        const ways = [...test.dropped]
+          .sort((a, b) => a.localeCompare(b, 'en', { numeric: true }))
+          .map((id) => wayOfId(keptJob, id)?.way ?? id)
+          .join(', ');
+        return (
+          <li key={test.entryId}>
+            {ways} off: <b>{test.died ? 'died' : 'still on'}</b>{' '}
+            <button
+              type="button"
+              className="button quiet"
+              onClick={() => write('entryStruck', { target: test.entryId })}
+            >
+              take back<span className="hidden-visually"> {ways}</span>
+            </button>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+/** Who hunts, and what a walk and a switch cost. */
+function Terms() {
+  const { kept, write } = useJob();
+  const { people, walkMinutes, switchMinutes } = kept.hunt;
+  const alone = (people ?? HUNT_DEFAULTS.people) === 1;
+  return (
+    <details>
+      <summary>
+        {alone ? `Alone, ${walkMinutes ?? HUNT_DEFAULTS.walkMinutes} min for a walk` : 'Two people, one at the door'},{' '}
+        {switchMinutes ?? HUNT_DEFAULTS.switchMinutes} min for a switch
+      </summary>
+      <Choices
+        label="who hunts"
+        options={PEOPLE}
+        chosen={alone ? '1' : '2'}
+        onPick={(picked) => picked && write('huntPlanned', { pointId: kept.id, people: picked === '2' ? 2 : 1 })}
+      />
+      <FieldGroup
+        kind="huntPlanned"
+        scope={{ pointId: kept.id }}
+        fields={[
+          figureField('walkMinutes', 'walk to the door and back', MINUTES, walkMinutes),
+          figureField('switchMinutes', 'one way off and on again', MINUTES, switchMinutes),
+        ]}
+      />
+      <p className="small soft">Alone, leave a lamp or a sounder where it can be seen or heard: it saves walks.</p>
+    </details>
+  );
+}

@@ -1,0 +1,33 @@
+'use client';
+import type { Circuit } from '@/core/house';
+import { regionOf } from '@/core/job';
+import { fedNames } from '@/core/points';
+import { useJob } from '../../kit/job/JobContext';
+
+/** Asks whether two circuits that were named apart are one breaker: a question to each that may be the same. */
+export function SameBreaker({ circuit }: { readonly circuit: Circuit }) {
+  const { keptJob, write } = useJob();
+  const { words } = regionOf(keptJob);
+  const others = keptJob.circuits.filter(({ id }) => circuit.toCompare.includes(id));
+  return others.map((other) => {
+    const say = (same: 'yes' | 'no') => write('circuitsCompared', { circuitId: circuit.id, otherId: other.id, same });
+    return (
+      <section key={other.id} className="asked-same" aria-label={`The same ${words.way}?`}>
+        <p>
+          <b>
+            Is it the same {words.way} as {other.way} that feeds {fedNames(keptJob, other)}?
+          </b>{' '}
+          Until you say so, what is seen of one ends the proof of the other, and nothing else is shared.
+        </p>
+        <div className="row-of">
+          <button type="button" className="button main" onClick={() => say('yes')}>
+            Yes, one {words.way}
+          </button>
+          <button type="button" className="button" onClick={() => say('no')}>
+            No, on another {words.board}
+          </button>
+        </div>
+      </section>
+    );
+  });
+}

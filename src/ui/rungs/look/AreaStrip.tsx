@@ -1,0 +1,46 @@
+'use client';
+import { useEffect, useRef } from 'react';
+import type { AreaStanding } from '@/core/points';
+
+interface Props {
+  readonly areas: readonly AreaStanding[];
+  readonly here: string;
+  /** Where the next missing fact is asked. */
+  readonly asked: string | undefined;
+  readonly onPick: (area: string) => void;
+}
+
+const MARKS = { open: '○', inHand: '◐', done: '●' } as const;
+const STATE_WORDS = { open: 'open', inHand: 'in hand', done: 'done' } as const;
+
+/** The parts of the survey with how each stands. */
+export function AreaStrip({ areas, here, asked, onPick }: Props) {
+  const strip = useRef<HTMLElement>(null);
+  useEffect(() => {
+    // On a phone the strip is wider than the screen
+    const current = strip.current?.querySelector<HTMLElement>('[aria-current]');
+    if (strip.current && current) strip.current.scrollLeft = current.offsetLeft - 60;
+  }, [here]);
+  return (
+    <nav ref={strip} className="areas" aria-label="Parts of the survey">
+      {areas.map(({ area, name, state, words }) => (
+        <button
+          key={area}
+          type="button"
+          className={area === asked ? 'wanted' : ''}
+          aria-current={area === here ? 'true' : undefined}
+          onClick={() => onPick(area)}
+        >
+          <span aria-hidden="true" className={`mark ${state}`}>
+            {MARKS[state]}
+          </span>
+          <b>{name}</b>
+          <small>
+            <span className="hidden-visually">{STATE_WORDS[state]}, </span>
+            {words}
+          </small>
+        </button>
+      ))}
+    </nav>
+  );
+}

@@ -1,0 +1,107 @@
+'use client';
+import { wayNumber, type Board } from '@/core/house';
+import { regionOf } from '@/core/job';
+import { LIMITS } from '@/core/kinds';
+import { parseFigure, parsed, refused } from '@/core/units';
+import { v7 } from 'uuid';
+import { AskForm } from '../../kit/form/AskForm';
+import type { TypedField } from '../../kit/form/field';
+import { textField } from '../../kit/form/fields';
+import { useJob } from '../../kit/job/JobContext';
+import { WayRow } from './WayRow';
+
+const WAYS = { unit: 'ways', unitWords: ['way', 'ways'], ...LIMITS.ways } as const;
+
+const waysField: TypedField = {
+  name: 'ways',
+  label: 'how many ways',
+  figure: true,
+  shown: '',
+  hint: '24',
+  read: (text) => {
+    const count = parseFigure(text, WAYS);
+    if (!count.ok) return count;
+    return Number.isInteger(count.value)
+      ? parsed({ ways: count.value })
+      : refused({ code: 'contradicts', words: 'Ways are counted: a whole number.' });
+  },
+  cleared: { ways: null },
+};
+
+/** The boards of the site, way by way, as they are labelled. */
+export function BoardArea() {
+  const { keptJob, write } = useJob();
+  const { boards } = keptJob;
+  const { words, cautions } = regionOf(keptJob);
+  return (
+    <section>
+      <p className="caution">{cautions.board}</p>
+      {boards.map((board) => (
+        <BoardWays key={board.id} board={board} />
+      ))}
+      {boards.length === 0 ? (
+        <>
+          <h2>List the {words.board}</h2>
+          <p className="soft">Its number of ways is enough to begin with; labels make a hunt shorter.</p>
+        </>
+      ) : (
+        <h2>Another board at the site</h2>
+      )}
+      <AskForm
+        fields={[
+          { ...textField('name', 'which board', boards.length === 0 ? words.board : undefined), optional: false },
+          waysField,
+        ]}
+        submit={boards.length === 0 ? `List the ${words.board}` : 'List that board'}
+        onSubmit={(data) =>
+          // The fields above give name and ways
+          write('boardListed', {
+            boardId: boards.length === 0 ? 'main' : v7(),
+            ...(data as { name: string; ways: number }),
+          })
+        }
+      />
+    </section>
+  );
+}
+
+function BoardWays({ board }: { readonly board: Board }) {
+  const { keptJob, write } = useJob();
+  const { words } = regionOf(keptJob);
+  const known = new Set(board.ways.map(({ way }) => way));
+  const numberField: TypedField = {
+    ...textField('way', 'its number, as written', undefined, { hint: '7A', most: 16 }),
+    read: (text) => {
+      const way = wayNumber(text);
+      if (way.length > 16) return refused({ code: 'contradicts', words: 'A number has at most 16 characters.' });
+      return known.has(way)
+        ? refused({ code: 'contradicts', words: `${words.way} ${way} stands there already.` })
+        : parsed({ way });
+    },
+  };
+  return (
+    <div className="board-ways">
+      <h2>
+        {board.name ?? words.board} <span className="soft">{board.ways.length} ways</span>
+      </h2>
+      <div className="way-head" aria-hidden="true">
+        <span>{words.way}</span>
+        <span>label as written</span>
+        <span>A</span>
+        <span>protected by</span>
+        <span>keep on</span>
+      </div>
+      {board.ways.map((way) => (
+        <WayRow key={way.id} way={way} />
+      ))}
+      <details>
+        <summary>One more {words.way} (7A, 7B, one that was left out)</summary>
+        <AskForm
+          fields={[numberField]}
+          submit={`Add the ${words.way}`}
+          onSubmit={(data) => write('wayListed', { boardId: board.id, ...(data as { way: string }), gone: null })}
+        />
+      </details>
+    </div>
+  );
+}

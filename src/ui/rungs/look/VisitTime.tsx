@@ -1,0 +1,26 @@
+'use client';
+import { format, parseISO } from 'date-fns';
+import { TimeField } from '../../kit/form/TimeField';
+import { useJob } from '../../kit/job/JobContext';
+
+const PICKER = "yyyy-MM-dd'T'HH:mm";
+
+/** When somebody is expected there. */
+export function VisitTime() {
+  const { keptJob, write } = useJob();
+  const { expectedAt } = keptJob;
+  const shown = expectedAt === null ? '' : format(parseISO(expectedAt), PICKER);
+  return (
+    <div className="fields">
+      <TimeField
+        key={shown}
+        label="expected there"
+        shown={shown}
+        onPick={(value) => {
+          if (value === shown) return;
+          write('visitPlanned', { expectedAt: value === '' ? null : new Date(value).toISOString() });
+        }}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,68 @@
+'use client';
+import type { Way } from '@/core/house';
+import { regionOf } from '@/core/job';
+import { LIMITS, PROTECTIONS } from '@/core/kinds';
+import { looksLikeKeepOn } from '@/core/isolation';
+import { FieldGroup } from '../../kit/form/FieldGroup';
+import { figureField, textField } from '../../kit/form/fields';
+import { Yes } from '../../kit/form/Yes';
+import { useJob } from '../../kit/job/JobContext';
+
+const AMPS = { unit: 'A', unitWords: ['a', 'amp', 'amps'], ...LIMITS.amps } as const;
+
+/** One way: its label as written, its rating, what protects it, and whether it must stay on, with why. */
+export function WayRow({ way }: { readonly way: Way }) {
+  const { keptJob, write } = useJob();
+  const { words, protection } = regionOf(keptJob);
+  const scope = { boardId: way.boardId, way: way.way };
+  const looksLike = way.label && !way.doNotDrop ? looksLikeKeepOn(way.label) : null;
+  const named = `${words.way} ${way.way}`;
+  return (
+    <div className={`way-row${way.doNotDrop ? ' keep-on' : ''}`}>
+      <b className="figure number">{way.way}</b>
+      <FieldGroup
+        kind="wayListed"
+        scope={scope}
+        fields={[
+          textField('label', `label of ${named}`, way.label ?? undefined),
+          { ...figureField('ratingAmps', `rating of ${named}`, AMPS, way.ratingAmps ?? undefined) },
+        ]}
+      />
+      <select
+        className="plain"
+        aria-label={`protection of ${named}`}
+        value={way.protection ?? ''}
+        onChange={(event) => {
+          const said = PROTECTIONS.find((one) => one === event.target.value) ?? null;
+          write('wayListed', { ...scope, protection: said });
+        }}
+      >
+        <option value="">not said</option>
+        {PROTECTIONS.map((value) => (
+          <option key={value} value={value}>
+            {protection[value]}
+          </option>
+        ))}
+      </select>
+      <Yes
+        words={
+          <>
+            keep <span className="hidden-visually">{named} </span>on
+          </>
+        }
+        yes={way.doNotDrop}
+        onTurn={(doNotDrop) =>
+          write('wayListed', { ...scope, doNotDrop, ...(doNotDrop && looksLike ? { why: looksLike } : {}) })
+        }
+      />
+      {looksLike && <small className="straw-ink">Keep it on? {looksLike}.</small>}
+      {way.doNotDrop && (
+        <FieldGroup
+          kind="wayListed"
+          scope={scope}
+          fields={[textField('why', `why ${named} stays on`, way.why ?? undefined, { hint: 'freezer, nobody home' })]}
+        />
+      )}
+    </div>
+  );
+}

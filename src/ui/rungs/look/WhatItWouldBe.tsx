@@ -1,0 +1,58 @@
+'use client';
+import { useMemo } from 'react';
+import { VERDICT_WORDS, type Judgement } from '@/core/bell';
+import { trialDoors } from '@/core/job';
+import type { Doorbell, Shares } from '@/core/points';
+import { useJob } from '../../kit/job/JobContext';
+import { margin } from '../../kit/words';
+
+const SHARE_WORDS: Readonly<Record<Shares, string>> = {
+  chime: 'same chime',
+  supply: 'transformer alone',
+  nothing: 'own supply',
+};
+
+interface Props {
+  readonly door: Doorbell;
+  readonly chosen: Shares | undefined;
+}
+
+/** What each answer would come to, for the new door and for the one beside it, worked out before anything is written. */
+export function WhatItWouldBe({ door, chosen }: Props) {
+  const { keptJob, log } = useJob();
+  const { entries } = log;
+  const { id, title, createdAt } = keptJob;
+  const trials = useMemo(
+    () => trialDoors({ id, title, createdAt }, entries, door),
+    [createdAt, door, entries, id, title],
+  );
+  return (
+    <table className="plain" data-testid="door-trials">
+      <thead>
+        <tr>
+          <th>on the</th>
+          <th>the new door</th>
+          <th>{door.name}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {trials.map(({ shares, here, beside }) => (
+          <tr key={shares} aria-current={shares === chosen ? 'true' : undefined}>
+            <td>{SHARE_WORDS[shares]}</td>
+            <td>{here ? <Word judgement={here} /> : <span className="soft">measured first</span>}</td>
+            <td>
+              <Word judgement={beside} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+const Word = ({ judgement: { verdict, marginVolts, governingVolts } }: { readonly judgement: Judgement }) => (
+  <>
+    <b className={verdict}>{VERDICT_WORDS[verdict]}</b>
+    {governingVolts > 0 && <span className="figure block">{margin(marginVolts)}</span>}
+  </>
+);

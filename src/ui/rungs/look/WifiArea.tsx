@@ -1,0 +1,200 @@
+'use client';
+import { answer, isPhoneReading } from '@/contract/answers';
+import { Smartphone } from 'lucide-react';
+import { useState } from 'react';
+import { lengthsOf } from '@/core/job';
+import { LIMITS } from '@/core/kinds';
+import { wallsText, wifiOf, wifiPathOf } from '@/core/points';
+import { WIFI_WALLS, WIFI_WALL_FACTS, WIFI_WORDS, wifiChanges, type WifiWall } from '@/core/wifi';
+import { lengthText, parseFigure, parseLength, type FigureRule } from '@/core/units';
+import { Away, Refused, call } from '../../kit/api';
+import { AskForm } from '../../kit/form/AskForm';
+import type { TypedField } from '../../kit/form/field';
+import { FieldGroup } from '../../kit/form/FieldGroup';
+import { mapped, textField, within } from '../../kit/form/fields';
+import { useJob } from '../../kit/job/JobContext';
+import { useMeter } from '../../kit/meter/MeterContext';
+
+const DBM: FigureRule = { unit: 'dBm', unitWords: ['dbm', 'db'], ...LIMITS.dbm, zeroAllowed: true };
+const MBIT: FigureRule = {
+  unit: 'Mbit/s',
+  unitWords: ['mbit/s', 'mbit', 'mbps'],
+  ...LIMITS.mbitPerSecond,
+  zeroAllowed: true,
+};
+
+/** Signals are written without their minus as often as with it. */
+const dbmField: TypedField = {
+  name: 'dbm',
+  label: 'signal at the spot',
+  unit: 'dBm',
+  figure: true,
+  shown: '',
+  hint: '−64',
+  read: (text) => {
+    const typed = text.trim();
+    return mapped(parseFigure(/^[-−–]/.test(typed) ? typed : `-${typed}`, DBM), (dbm) => ({ dbm }));
+  },
+  cleared: {},
+};
+const speedField = (name: 'upMbit' | 'downMbit', label: string): TypedField => ({
+  name,
+  label,
+  unit: 'Mbit/s',
+  figure: true,
+  optional: true,
+  shown: '',
+  read: (text) => mapped(parseFigure(text, MBIT), (mbit) => ({ [name]: mbit })),
+  cleared: {},
+});
+const READING_FIELDS = [
+  dbmField,
+  speedField('upMbit', 'speed up'),
+  speedField('downMbit', 'speed down'),
+  { ...textField('spot', 'if at another spot, which', undefined, { hint: 'left of the door' }), optional: true },
+];
+
+/** The Wi-Fi at the spot: what is predicted, what was read, and what a wall or a metre would change. */
+export function WifiArea() {
+  const { keptJob, kept, write } = useJob();
+  const standing = wifiOf(keptJob, kept);
+  const path = wifiPathOf(keptJob, kept);
+  const lengths = lengthsOf(keptJob);
+  const walls = kept.look.routerWalls ?? [];
+  const scope = { pointId: kept.id };
+  const setWalls = (routerWalls: WifiWall[] | null) => write('pointDescribed', { ...scope, routerWalls });
+  return (
+    <section>
+      <p className="wifi-verdict" data-testid="wifi-verdict">
+        {standing ? (
+          <>
+            <b className={standing.word === 'extender' ? 'brick' : standing.word === 'doubtful' ? 'straw-ink' : 'moss'}>
+              {WIFI_WORDS[standing.word].charAt(0).toUpperCase() + WIFI_WORDS[standing.word].slice(1)}.
+            </b>{' '}
+            {standing.reason}
+            {standing.measured ? '' : ' The reading rules: take one at the spot.'}
+          </>
+        ) : (
+          'Nothing read and nothing to predict from. Hold a phone at the spot with the door shut.'
+        )}
+      </p>
+      <h2>Read at the spot, door shut, network in use</h2>
+      <AskForm
+        fields={READING_FIELDS}
+        submit="Keep the reading"
+        main
+        onSubmit={(data) => write('wifiRead', { ...scope, ...(data as { dbm: number }) })}
+      />
+      <TakeFromPhone />
+      {kept.wifi.length > 0 && (
+        <ul className="plain-list block-top">
+          {kept.wifi.map(({ entryId, data, by }) => (
+            <li key={entryId}>
+              <b className="figure">{String(data.dbm).replace('-', '−')} dBm</b>
+              {data.upMbit !== undefined && `, ${data.upMbit} up`}
+              {data.downMbit !== undefined && `, ${data.downMbit} down`}
+              {data.spot && ` (${data.spot})`} <span className="soft">{by.name}</span>
+              {data.simulated && <span className="simulated"> simulated</span>}{' '}
+              <button type="button" className="button quiet" onClick={() => write('entryStruck', { target: entryId })}>
+                strike<span className="hidden-visually"> {data.dbm} dBm</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <h2>What stands between router and spot</h2>
+      <FieldGroup
+        kind="pointDescribed"
+        scope={scope}
+        fields={[
+          {
+            name: 'routerM',
+            label: 'distance to the router',
+            figure: true,
+            ...(kept.look.routerM === undefined ? { unit: lengths === 'metric' ? 'm' : 'ft' } : {}),
+            shown: kept.look.routerM === undefined ? '' : lengthText(kept.look.routerM, lengths),
+            read: (text) =>
+              within(parseLength(text, lengths === 'metric' ? 'm' : 'ft'), LIMITS.routerM, (routerM) => ({ routerM })),
+            cleared: { routerM: null },
+          },
+        ]}
+      />
+      <div className="field wide-field" role="group" aria-label="walls between">
+        <span className="label">walls between: tap once for each</span>
+        <div className="choices">
+          {WIFI_WALLS.map((wall) => (
+            <button
+              key={wall}
+              type="button"
+              disabled={walls.length >= LIMITS.routerWalls.most}
+              onClick={() => setWalls([...walls, wall])}
+            >
+              {WIFI_WALL_FACTS[wall].words} <span className="soft figure">−{WIFI_WALL_FACTS[wall].lossDb}</span>
+            </button>
+          ))}
+        </div>
+      </div>
+      {walls.length > 0 && (
+        <p>
+          {path ? wallsText(path) : walls.map((wall) => WIFI_WALL_FACTS[wall].words).join(', ')}{' '}
+          <button
+            type="button"
+            className="button quiet"
+            onClick={() => setWalls(walls.length === 1 ? null : walls.slice(0, -1))}
+          >
+            take the last away
+          </button>
+        </p>
+      )}
+      {path && standing && (
+        <table className="ways changes" data-testid="wifi-changes">
+          <caption>What would change it</caption>
+          <tbody>
+            {wifiChanges(path, standing.dbm).map((change) => (
+              <tr key={change.words}>
+                <td>{change.words}</td>
+                <td className="number figure">
+                  {change.gainDb >= 0 ? '+' : '−'}
+                  {Math.abs(change.gainDb).toFixed(1)} dB
+                </td>
+                <td className="number figure">{change.dbm.toFixed(0).replace('-', '−')} dBm</td>
+                <td>{WIFI_WORDS[change.word]}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}
+
+/** Takes a reading from the phone at the spot; not there where none is. */
+function TakeFromPhone() {
+  const { keptJob, kept, write } = useJob();
+  const { simulated } = useMeter();
+  const [fault, setFault] = useState<string | null>(null);
+  if (!simulated) return null;
+  const take = async () => {
+    try {
+      const query = new URLSearchParams({ job: keptJob.id, point: kept.id });
+      const { dbm, upMbit, downMbit } = await call(`/sim/phone?${query.toString()}`, answer(isPhoneReading));
+      setFault(null);
+      write('wifiRead', { pointId: kept.id, dbm, upMbit, downMbit, simulated: true });
+    } catch (error) {
+      if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
+      setFault(error.message);
+    }
+  };
+  return (
+    <>
+      <button type="button" className="button block-top" onClick={() => void take()}>
+        <Smartphone size={18} aria-hidden="true" /> Take it from the phone <span className="simulated">simulated</span>
+      </button>
+      {fault && (
+        <p className="brick" role="alert">
+          {fault}
+        </p>
+      )}
+    </>
+  );
+}

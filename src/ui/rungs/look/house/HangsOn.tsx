@@ -1,0 +1,34 @@
+'use client';
+import { HANGS_ON } from '@/core/house';
+import { thingsOf } from '@/core/job';
+import { THINGS, type ThingKind } from '@/core/kinds';
+import { Choices } from '../../../kit/form/Choices';
+import { useJob } from '../../../kit/job/JobContext';
+
+const LABELS: Readonly<Record<ThingKind, string>> = {
+  supply: 'is fed by',
+  chime: 'rings',
+  box: 'its mains side is in',
+};
+
+/** What this point hangs on, where the house has more than one of the kind. */
+export function HangsOn() {
+  const { keptJob, kept, write } = useJob();
+  const asked = THINGS.filter((kind) => kept.hangs[HANGS_ON[kind]] !== null && thingsOf(keptJob, kind).length > 1);
+  if (asked.length === 0) return null;
+  return (
+    <details>
+      <summary>{kept.name} hangs on something else</summary>
+      {asked.map((kind) => (
+        <Choices
+          key={kind}
+          label={`${kept.name}: ${LABELS[kind]}`}
+          options={thingsOf(keptJob, kind).map(({ id, name }) => ({ value: id, words: name }))}
+          chosen={kept.hangs[HANGS_ON[kind]] ?? undefined}
+          onPick={(id) => id && write('pointHung', { pointId: kept.id, [HANGS_ON[kind]]: id })}
+        />
+      ))}
+      <p className="small soft">What was read and said of a thing stays with it.</p>
+    </details>
+  );
+}

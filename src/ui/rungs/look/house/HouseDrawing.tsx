@@ -1,0 +1,204 @@
+import type { KeyboardEvent } from 'react';
+import type { HouseGraph, HouseNode } from '@/core/house';
+import { HOUSE, WIDTH, houseLayout, type PlacedCable, type PlacedNode } from './houseLayout';
+
+interface Props {
+  readonly graph: HouseGraph;
+  readonly cellar: boolean;
+  /** The point that is looked at. */
+  readonly here: string;
+  readonly onOpen: (node: HouseNode) => void;
+}
+
+const lineOf = (points: PlacedCable['points']): string =>
+  points.map(([x, y], i) => `${i ? 'L' : 'M'}${x} ${y}`).join('');
+
+/** Mains thick, bell double, what is still to be made dashed: told by the line, not by its colour. */
+function Cable({ line: { cable, points } }: { readonly line: PlacedCable }) {
+  const path = lineOf(points);
+  const dash = cable.proposed ? '8 5' : undefined;
+  if (cable.carries === 'mains') return <path d={path} fill="none" stroke="var(--ink)" strokeWidth="4" />;
+  return (
+    <g fill="none" strokeDasharray={dash}>
+      <path d={path} stroke={cable.proposed ? 'var(--fox)' : 'var(--slate)'} strokeWidth="5" />
+      <path d={path} stroke="var(--paper)" strokeWidth="2" strokeDasharray="none" />
+    </g>
+  );
+}
+
+/** Length and gauge of a cable inside the house, beside its rise; those to a point stand under the point’s name. */
+function CableWords({ line: { cable, points } }: { readonly line: PlacedCable }) {
+  const [, , third, last] = points;
+  if (!cable.words || cable.carries === 'mains' || points.length !== 4 || !third || !last) return null;
+  return (
+    <text x={third[0] + 10} y={(third[1] + last[1]) / 2 + 10} className="m soft small">
+      {cable.words}
+    </text>
+  );
+}
+
+/** As much of a text as there is room for. */
+const fitted = (text: string, width: number): string => {
+  const most = Math.floor((width - 14) / 7.2);
+  return text.length > most ? `${text.slice(0, most - 1)}…` : text;
+};
+
+const label = ({ name, words }: HouseNode): string => (words ? `${name}: ${words}` : name);
+
+function openProps(node: HouseNode, onOpen: Props['onOpen']) {
+  return {
+    role: 'button',
+    tabIndex: 0,
+    'aria-label': `Open ${label(node)}`,
+    className: 'opens',
+    onClick: () => onOpen(node),
+    onKeyDown: (event: KeyboardEvent) => {
+      if (event.key !== 'Enter' && event.key !== ' ') return;
+      event.preventDefault();
+      onOpen(node);
+    },
+  };
+}
+
+/** A box in the wall is told by its place and its name for readers alone. */
+const LEAST_FOR_WORDS = 60;
+
+/** A board, its ways, a supply, a chime or a box. */
+function Thing({
+  at: { node, x, y, width, height },
+  onOpen,
+}: {
+  readonly at: PlacedNode;
+  readonly onOpen: Props['onOpen'];
+}) {
+  const way = node.kind === 'circuit';
+  return (
+    <g {...openProps(node, onOpen)}>
+      <rect
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        className={way ? 'way' : 'box'}
+        strokeDasharray={node.proposed ? '8 5' : undefined}
+      />
+      {width < LEAST_FOR_WORDS ? null : way ? (
+        <text x={x + 8} y={y + 16} className="small">
+          {fitted(node.name, width)}
+        </text>
+      ) : (
+        <>
+          <text x={x + 8} y={y + 17} className="strong small">
+            {fitted(node.name, width)}
+          </text>
+          <text x={x + 8} y={y + 36} className="soft small">
+            {fitted(node.words, width)}
+          </text>
+        </>
+      )}
+    </g>
+  );
+}
+
+/** A door on its wall or a floodlight under the eaves, with its name in the margin. */
+function PointMark({
+  at: { node, x, y, width, height, side },
+  cable,
+  here,
+  onOpen,
+}: {
+  readonly at: PlacedNode;
+  /** Words of the cable that ends here. */
+  readonly cable: string;
+  readonly here: boolean;
+  readonly onOpen: Props['onOpen'];
+}) {
+  const right = side === 'right';
+  const margin = right ? x + width + 10 : x - 10;
+  return (
+    <g {...openProps(node, onOpen)}>
+      {node.kind === 'door' ? (
+        <>
+          <rect x={x} y={y} width={width} height={height} rx="3" className={here ? 'box here' : 'box'} />
+          <circle cx={x + width / 2} cy={y + height - 10} r="5" className="dot" />
+        </>
+      ) : (
+        <>
+          <rect x={x} y={y} width={width} height={18} className={here ? 'box here' : 'box'} />
+          <path
+            d={right ? `M${x + width} ${y + 18}l18 16h-24z` : `M${x} ${y + 18}l-18 16h24z`}
+            className={here ? 'box here' : 'box'}
+          />
+        </>
+      )}
+      <rect x={right ? margin : margin - 22} y={y - 4} width="22" height="22" className="badge" />
+      <text x={(right ? margin : margin - 22) + 11} y={y + 12} textAnchor="middle" className="badge-letter strong">
+        {node.letter}
+      </text>
+      <text x={right ? margin + 30 : margin - 30} y={y + 12} textAnchor={right ? 'start' : 'end'} className="strong">
+        {fitted(node.name, 150)}
+      </text>
+      {cable.split(' · ').map((words, i) => (
+        <text
+          key={words}
+          x={right ? margin + 30 : margin - 30}
+          y={y + 30 + 16 * i}
+          textAnchor={right ? 'start' : 'end'}
+          className="m soft small"
+        >
+          {words}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+/** The house with what stands in it and what hangs on what; everything opens where its facts are asked. */
+export function HouseDrawing({ graph, cellar, here, onOpen }: Props) {
+  const { placed, lines, height } = houseLayout(graph, cellar);
+  const { left, right, apex, eaves, ground } = HOUSE;
+  const middle = (left + right) / 2;
+  const things = placed.filter(({ side }) => side === null);
+  return (
+    <svg
+      className="drawing house-drawing"
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      role="group"
+      aria-label="The house: what is there, and what hangs on what"
+    >
+      <path d={`M${left - 26} ${eaves + 8}L${middle} ${apex}L${right + 26} ${eaves + 8}`} className="line thick" />
+      <path d={`M${left} ${eaves - 6}V${ground}M${right} ${eaves - 6}V${ground}`} className="line" />
+      <path d={`M20 ${ground}H${WIDTH - 20}`} className="line" />
+      {cellar && <path d={`M${left + 10} ${ground}V${HOUSE.cellar}H${right - 10}V${ground}`} className="line" />}
+      {cellar && (
+        <text x={right - 20} y={HOUSE.cellar - 8} textAnchor="end" className="soft small">
+          cellar
+        </text>
+      )}
+      {lines.map((line) => (
+        <Cable key={`${line.cable.from} ${line.cable.to}`} line={line} />
+      ))}
+      {lines.map((line) => (
+        <CableWords key={`${line.cable.from} ${line.cable.to}`} line={line} />
+      ))}
+      {things.map((at) => (
+        <Thing key={at.node.id} at={at} onOpen={onOpen} />
+      ))}
+      {placed
+        .filter(({ side }) => side !== null)
+        .map((at) => (
+          <PointMark
+            key={at.node.id}
+            at={at}
+            cable={graph.cables.find(({ to, carries }) => to === at.node.id && carries === 'bell')?.words ?? ''}
+            here={at.node.pointId === here}
+            onOpen={onOpen}
+          />
+        ))}
+      <text x="20" y={apex + 8} className="small soft">
+        <tspan className="strong">thick</tspan> mains · <tspan className="strong">double</tspan> bell ·{' '}
+        <tspan className="strong">dashed</tspan> to be made
+      </text>
+    </svg>
+  );
+}

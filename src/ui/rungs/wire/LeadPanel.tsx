@@ -1,0 +1,112 @@
+'use client';
+import { regionOf } from '@/core/job';
+import { builtOf, findingsOf, planOf, spliceHow, spliceOf } from '@/core/points';
+import { gaugeText } from '@/core/units';
+import {
+  WIRE_COLOUR_WORDS,
+  jointById,
+  jointsOf,
+  leadById,
+  leadsAt,
+  type Lead,
+  type Wiring,
+  type WiringPlace,
+} from '@/core/wiring';
+import { useJob } from '../../kit/job/JobContext';
+
+/** The end of a lead that a hand can move at a place: not the one inside the part that it comes with. */
+export function movableEnd(wiring: Wiring, { id, from, to }: Lead, place: WiringPlace): string | null {
+  const own = wiring.parts.find(({ leads }) => leads.some((lead) => lead.id === id));
+  const ends = [to, from].filter(
+    (end): end is string =>
+      end !== null && jointById(wiring, end)?.place === place && !own?.joints.some((joint) => joint.id === end),
+  );
+  return ends[0] ?? null;
+}
+
+interface Props {
+  readonly leadId: string;
+  readonly place: WiringPlace;
+  readonly onMoved: () => void;
+  readonly onStep: (stepId: string) => void;
+}
+
+/** One lead: what it is, its step, what it shares a joint with, what the rules say of it, and where else it may be. */
+export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
+  const { job, point, write } = useJob();
+  const wiring = builtOf(point);
+  const lead = leadById(wiring, leadId) ?? leadById(planOf(point)?.planned ?? wiring, leadId);
+  if (!lead) return null;
+  const { words } = regionOf(job);
+  const end = movableEnd(wiring, lead, place);
+  const joint = end === null ? undefined : jointById(wiring, end);
+  const beside = end === null ? [] : leadsAt(wiring, end).filter(({ id }) => id !== leadId);
+  const steps = planOf(point)?.steps.filter(({ moves }) =>
+    moves.some((move) => (move.do === 'on' || move.do === 'off' || move.do === 'mark') && move.lead === leadId),
+  );
+  const splice = spliceOf(point, leadId);
+  const { planned, built, byDeviation } = findingsOf(job, point);
+  const said = [...new Map([...byDeviation, ...built, ...planned].map((one) => [one.words, one])).values()].filter(
+    ({ leads }) => leads.includes(leadId),
+  );
+  const carries =
+    lead.carries === 'hot'
+      ? words.hot
+      : lead.carries === 'ground'
+        ? words.ground
+        : lead.carries === 'unknown'
+          ? 'not known'
+          : lead.carries;
+  const there = jointsOf(wiring).filter((one) => one.place === place && one.kind !== 'port' && one.id !== end);
+  const moved = (to: string | null) => {
+    write('leadMoved', { pointId: point.id, lead: leadId, from: end, to });
+    onMoved();
+  };
+  return (
+    <div className="lead-panel" data-testid="lead-panel">
+      <p>
+        <b>{capital(lead.name)}</b>: {carries}
+        {lead.wire && `, ${WIRE_COLOUR_WORDS[lead.wire.colour]}, ${gaugeText(lead.wire.gauge)} ${lead.wire.strands}`}
+        {lead.wire?.marked && ', marked'}. {joint ? `At ${joint.name}` : 'Free'}
+        {beside.length > 0 && ` with ${beside.map(({ name }) => name).join(', ')}`}.
+      </p>
+      {splice && <p className="small">{spliceHow(splice, job.policy.connectors === 'taped')}</p>}
+      {said.map(({ words: one, severity }) => (
+        <p key={one} className={severity === 'stop' ? 'brick' : 'straw-ink'}>
+          {one}
+        </p>
+      ))}
+      {steps && steps.length > 0 && (
+        <p className="small">
+          Its {steps.length === 1 ? 'step' : 'steps'}:{' '}
+          {steps.map(({ id, words: step }) => (
+            <button key={id} type="button" className="button quiet" onClick={() => onStep(id)}>
+              {step}
+            </button>
+          ))}
+        </p>
+      )}
+      <div className="field">
+        <label htmlFor="lead-elsewhere">As built it is elsewhere: tap the joint above, or pick it here</label>
+        <select
+          id="lead-elsewhere"
+          className="plain"
+          value=""
+          onChange={(event) => moved(event.target.value === 'loose' ? null : event.target.value)}
+        >
+          <option value="" disabled>
+            as it is drawn
+          </option>
+          {there.map(({ id, name, kind }) => (
+            <option key={id} value={id}>
+              {name} ({kind})
+            </option>
+          ))}
+          {end !== null && <option value="loose">loose</option>}
+        </select>
+      </div>
+    </div>
+  );
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

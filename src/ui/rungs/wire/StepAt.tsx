@@ -1,0 +1,132 @@
+'use client';
+import { useState } from 'react';
+import { format, parseISO } from 'date-fns';
+import { photosOfPoint } from '@/core/job';
+import { TEXT } from '@/core/kinds';
+import { circuitsOfPoint, type StepStanding } from '@/core/points';
+import { AskForm } from '../../kit/form/AskForm';
+import { textField } from '../../kit/form/fields';
+import { useJob } from '../../kit/job/JobContext';
+import { PhotoButton } from '../../kit/photo/PhotoButton';
+import { chipsOf } from './chips';
+
+const HOW_WORDS = {
+  done: 'done',
+  withoutProof: 'done without proof of dead',
+  bySomebodyElse: 'done by somebody else',
+} as const;
+
+/** One step: what to do, how, and the tick, or why it is held. */
+export function StepAt({ standing, onTicked }: { readonly standing: StepStanding; readonly onTicked: () => void }) {
+  const { job, point, write, go } = useJob();
+  const { step, held, heldBy } = standing;
+  const circuits = circuitsOfPoint(job, point);
+  const pictures = photosOfPoint(job.photos, point.id).filter(({ rung }) => rung === 'wire').length;
+  const [differing, setDiffering] = useState(false);
+  const tick = point.ticks[step.id];
+  const scope = { pointId: point.id, stepId: step.id, touches: step.touches };
+  const ticked = (how: 'done' | 'withoutProof' | 'bySomebodyElse', differs?: string) => {
+    write('stepTicked', { ...scope, how, ...(differs ? { differs } : {}) });
+    setDiffering(false);
+    onTicked();
+  };
+  if (tick)
+    return (
+      <div className="step-done">
+        <p>
+          <b className={tick.proofStood || tick.how === 'bySomebodyElse' ? 'moss' : 'brick'}>{HOW_WORDS[tick.how]}</b>,{' '}
+          {tick.by.name}, {format(parseISO(tick.at), 'd MMM HH:mm')}
+          {tick.proofStood || tick.how !== 'done' ? '' : ', no proof of dead stood then'}.
+          {tick.differs && <span className="block">As built differs: {tick.differs}</span>}
+        </p>
+        <button type="button" className="button" onClick={() => write('entryStruck', { target: tick.entryId })}>
+          Not done after all
+        </button>
+      </div>
+    );
+  return (
+    <>
+      <p className="small soft">{chipsOf(step).join(' · ')}</p>
+      {step.photo && (
+        <p className="small">
+          {pictures === 0
+            ? 'No picture at this rung yet. '
+            : `${pictures} ${pictures === 1 ? 'picture' : 'pictures'} at this rung. `}
+          <PhotoButton />
+        </p>
+      )}
+      {held ? (
+        <div className="held-step" role="status">
+          <p>
+            <b className="brick">Held: {held}.</b>
+          </p>
+          <div className="row-of">
+            {heldBy !== 'order' && (
+              <button
+                type="button"
+                className="button main"
+                onClick={() => go(heldBy === 'plan' ? 'choose' : 'isolate')}
+              >
+                {heldBy === 'plan' ? 'Change the plan' : 'Prove it dead'}
+              </button>
+            )}
+          </div>
+          <details>
+            <summary>It has been done already</summary>
+            <p className="small">It can only be recorded afterwards, and stays in the record and on the sheet.</p>
+            <div className="row-of">
+              <button type="button" className="button" onClick={() => ticked('bySomebodyElse')}>
+                By somebody else
+              </button>
+              <button type="button" className="button" onClick={() => ticked('withoutProof')}>
+                Without proof of dead
+              </button>
+            </div>
+          </details>
+        </div>
+      ) : step.energises ? (
+        <div className="row-of thumb">
+          {circuits.length === 0 ? (
+            <button type="button" className="button main wide" onClick={() => go('isolate')}>
+              Name its circuit first
+            </button>
+          ) : (
+            <button
+              type="button"
+              className="button main wide"
+              data-testid="tick"
+              onClick={() => {
+                for (const { id: circuitId, state } of circuits)
+                  if (state.state !== 'live') write('circuitSwitched', { circuitId, to: 'on' });
+                ticked('done');
+              }}
+            >
+              {circuits.map(({ way, name }) => way ?? name ?? 'circuit').join(', ')} on: it works
+            </button>
+          )}
+        </div>
+      ) : differing ? (
+        <AskForm
+          fields={[
+            textField('differs', 'what is different here', undefined, {
+              hint: 'two wires under Front',
+              most: TEXT.long,
+            }),
+          ]}
+          submit="Done, as built differs"
+          main
+          onSubmit={(data) => ticked('done', 'differs' in data ? String(data.differs) : '')}
+        />
+      ) : (
+        <div className="row-of thumb">
+          <button type="button" className="button main wide" data-testid="tick" onClick={() => ticked('done')}>
+            {step.tug ? 'Done, tugged' : 'Done'}
+          </button>
+          <button type="button" className="button" onClick={() => setDiffering(true)}>
+            Differs
+          </button>
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,41 @@
+import { afterStep, type Step, type Wiring, type WiringPlace } from '@/core/wiring';
+import { BoxDrawing } from '../../kit/drawing/BoxDrawing';
+import { WiringDrawing } from '../../kit/drawing/WiringDrawing';
+import { drawnPlace, isDrawn } from '../../kit/drawing/placeLayout';
+
+/** Id of the drawing of the step at hand. */
+export const STEP_DRAWING = 'step-drawing';
+
+/** Places where no conductor is joined: nothing is drawn of them. */
+const UNDRAWN = ['van', 'cable', 'spot', 'outlet'] as const;
+type Undrawn = (typeof UNDRAWN)[number];
+const isDrawnAt = (place: Step['place']): place is Exclude<Step['place'], Undrawn> =>
+  !UNDRAWN.some((one) => one === place);
+
+/** Where a step is drawn; null where it is not. */
+export const placeOf = (place: Step['place']): WiringPlace | null => (isDrawnAt(place) ? place : null);
+
+interface Props {
+  readonly step: Step;
+  /** The wiring as built so far. */
+  readonly built: Wiring;
+  readonly ticked: boolean;
+  readonly words: { readonly hot: string; readonly ground: string };
+  readonly picked: string | null;
+  readonly onLead: (id: string) => void;
+  readonly onJoint: (id: string) => void;
+}
+
+/** The joints at hand as they are once this step is done: its leads in the accent, its joint ringed, each lead to be tapped. */
+export function StepDrawing({ step, built, ticked, words, picked, onLead, onJoint }: Props) {
+  const wiring = ticked ? built : afterStep(built, step);
+  const at = placeOf(step.place);
+  const place = at && drawnPlace(wiring, at);
+  if (!place) return null;
+  const marked = new Set(
+    step.moves.flatMap((move) => (move.do === 'on' || move.do === 'off' || move.do === 'mark' ? [move.lead] : [])),
+  );
+  const shared = { wiring, place, marked, ringed: step.joint, title: step.words, picked, onLead, onJoint };
+  if (place === 'box' || place === 'switch') return <BoxDrawing {...shared} words={words} id={STEP_DRAWING} />;
+  return isDrawn(wiring, place) ? <WiringDrawing {...shared} id={STEP_DRAWING} /> : null;
+}

@@ -1,0 +1,230 @@
+'use client';
+import { Check, Download, Lock } from 'lucide-react';
+import { useState } from 'react';
+import { regionOf } from '@/core/job';
+import {
+  builtAsPlanned,
+  builtOf,
+  findingsOf,
+  placeNameOf,
+  planOf,
+  standingMoves,
+  stepStandings,
+  type StepStanding,
+} from '@/core/points';
+import { jointById, leadById } from '@/core/wiring';
+import { Findings } from '../../kit/box/Findings';
+import { CircuitPlates } from '../../kit/CircuitPlate';
+import { saveSvg } from '../../kit/drawing/saveSvg';
+import { Choices } from '../../kit/form/Choices';
+import { useJob } from '../../kit/job/JobContext';
+import { LeadPanel, movableEnd } from './LeadPanel';
+import { StepAt } from './StepAt';
+import { STEP_DRAWING, StepDrawing, placeOf } from './StepDrawing';
+import { TickList } from './TickList';
+
+const PLACE_WORDS = {
+  van: 'at the van',
+  chime: 'at the chime',
+  door: 'at the door',
+  transformer: 'at the transformer',
+  cable: 'at the cable',
+  box: 'at the box',
+  switch: 'at the switch’s box',
+  spot: 'at the spot',
+  outlet: 'at the outlet',
+} as const;
+
+const VIEWS = [
+  { value: 'one', words: 'one step' },
+  { value: 'list', words: 'whole list' },
+] as const;
+
+/** The steps of the taken way, one at a time or all of them, each held until its circuit is proved dead. */
+export function WireBench() {
+  const { job, point, who, go } = useJob();
+  const [picked, setPicked] = useState<number | null>(null);
+  const [view, setView] = useState<'one' | 'list'>('one');
+  const steps = stepStandings(job, point, who?.id ?? null);
+  const first = steps.findIndex(({ ticked }) => !ticked);
+  const at = picked ?? (first === -1 ? steps.length - 1 : first);
+  const standing = steps[at];
+  if (!standing || !planOf(point))
+    return (
+      <>
+        <p>No way is taken yet: the steps follow from it, one by one.</p>
+        <button type="button" className="button" onClick={() => go('choose')}>
+          Go to Choose
+        </button>
+      </>
+    );
+  return (
+    <div className="split">
+      <section>
+        <div className="phone-only">
+          <CircuitPlates job={job} point={point} />
+        </div>
+        {view === 'list' ? (
+          <TickList
+            steps={steps}
+            onPick={(i) => {
+              setPicked(i);
+              setView('one');
+            }}
+          />
+        ) : (
+          <OneStep key={standing.step.id} steps={steps} at={at} standing={standing} onAt={setPicked} />
+        )}
+        <Choices label="shown" options={VIEWS} chosen={view} onPick={(value) => setView(value ?? 'one')} />
+      </section>
+      <section>
+        <AsBuilt />
+        <h2>All steps</h2>
+        <ol className="steps">
+          {steps.map((one, i) => (
+            <li key={one.step.id}>
+              <button
+                type="button"
+                aria-current={i === at ? 'step' : undefined}
+                onClick={() => {
+                  setPicked(i);
+                  setView('one');
+                }}
+              >
+                <span className="step-mark" aria-hidden="true">
+                  {one.ticked ? (
+                    <Check size={18} className="moss" />
+                  ) : one.held ? (
+                    <Lock size={16} className="brick" />
+                  ) : (
+                    i + 1
+                  )}
+                </span>
+                <span>
+                  {one.step.words}
+                  <span className="hidden-visually">
+                    {one.ticked ? ', done' : one.held ? `, held: ${one.held}` : ''}
+                  </span>
+                </span>
+              </button>
+            </li>
+          ))}
+        </ol>
+      </section>
+    </div>
+  );
+}
+
+interface OneProps {
+  readonly steps: readonly StepStanding[];
+  readonly at: number;
+  readonly standing: StepStanding;
+  readonly onAt: (at: number | null) => void;
+}
+
+function OneStep({ steps, at, standing, onAt }: OneProps) {
+  const { job, point, write } = useJob();
+  const [lead, setLead] = useState<string | null>(null);
+  const { step } = standing;
+  const built = builtOf(point);
+  const place = placeOf(step.place);
+  const before = steps[at - 1];
+  const after = steps[at + 1];
+  const put = (joint: string) => {
+    const known = lead === null ? undefined : leadById(built, lead);
+    if (!known || !place) return;
+    const from = movableEnd(built, known, place);
+    if (from !== joint) write('leadMoved', { pointId: point.id, lead: known.id, from, to: joint });
+    setLead(null);
+  };
+  return (
+    <>
+      <div className="step-head">
+        <span className="soft">
+          step {at + 1} of {steps.length}
+        </span>
+        <span className="small soft">
+          {[PLACE_WORDS[step.place], placeNameOf(point, step.place)].filter(Boolean).join(', ')}
+        </span>
+      </div>
+      <p className="step-words" data-testid="step">
+        {step.words}
+      </p>
+      <StepDrawing
+        step={step}
+        built={built}
+        ticked={standing.ticked}
+        words={regionOf(job).words}
+        picked={lead}
+        onLead={(id) => setLead(lead === id ? null : id)}
+        onJoint={put}
+      />
+      {place && (
+        <button
+          type="button"
+          className="button quiet small"
+          onClick={() => saveSvg(STEP_DRAWING, `${job.title} ${point.name} step ${at + 1}`)}
+        >
+          <Download size={16} aria-hidden="true" /> drawing as SVG
+        </button>
+      )}
+      {lead !== null && place && (
+        <LeadPanel
+          leadId={lead}
+          place={place}
+          onMoved={() => setLead(null)}
+          onStep={(id) => onAt(steps.findIndex((one) => one.step.id === id))}
+        />
+      )}
+      <p className="soft">{step.how}</p>
+      <StepAt key={step.id} standing={standing} onTicked={() => onAt(null)} />
+      <div className="step-foot">
+        {before ? (
+          <button type="button" className="button quiet" onClick={() => onAt(at - 1)}>
+            ‹ {at}
+          </button>
+        ) : (
+          <span />
+        )}
+        {after && (
+          <button type="button" className="button quiet" onClick={() => onAt(at + 1)}>
+            {at + 2} ›
+          </button>
+        )}
+      </div>
+    </>
+  );
+}
+
+/** What is elsewhere than planned, and what the rules say of it; without any, what they say of the plan. */
+function AsBuilt() {
+  const { job, point, write } = useJob();
+  const { planned, built, byDeviation } = findingsOf(job, point);
+  const moved = standingMoves(point);
+  const wiring = builtOf(point);
+  const asPlanned = builtAsPlanned(point);
+  const nameOf = (id: string | null): string =>
+    id === null ? 'loose' : ((jointById(wiring, id) ?? jointById(asPlanned, id))?.name ?? id);
+  const fresh = [...byDeviation, ...built.filter((one) => !byDeviation.some(({ words }) => words === one.words))];
+  return (
+    <div className="as-built">
+      <h2>{moved.length > 0 || built.length > 0 ? 'As built' : 'What the rules say of the plan'}</h2>
+      {moved.length > 0 && (
+        <ul className="plain-list" data-testid="moved">
+          {moved.map(({ entryId, lead, from, to }) => (
+            <li key={entryId}>
+              {leadById(wiring, lead)?.name ?? lead}: {nameOf(to)} instead of {nameOf(from)}{' '}
+              <button type="button" className="button quiet" onClick={() => write('entryStruck', { target: entryId })}>
+                not so
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <Findings
+        findings={moved.length > 0 || built.length > 0 ? fresh : planned}
+        none={moved.length > 0 ? 'It differs, and no rule minds.' : 'Every rule is kept.'}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,169 @@
+import type { Screen } from './screen';
+
+/** Climbs a job by real clicks: what each rung needs of a hand, in the order of the work. */
+export class Climber {
+  constructor(
+    private readonly screen: Screen,
+    private readonly url: string,
+  ) {}
+
+  /** A new job with its first point, from the Board. */
+  async begin(site: string, kind: string, region?: string): Promise<void> {
+    await this.screen.open(this.url);
+    await this.screen.press('New job');
+    if (region) await this.screen.choose('supply', region);
+    await this.screen.choose('the first point is', kind);
+    await this.screen.type('site', site);
+    await this.screen.press('Make the job');
+    await this.screen.page.waitForSelector('.rungs');
+    await this.rung('Look');
+    await this.screen.press('All that was not asked yet is ready');
+    await this.screen.kept();
+  }
+
+  rung(name: string): Promise<void> {
+    return this.screen.press(name, '.rungs');
+  }
+
+  async wifi(dbm: string): Promise<void> {
+    await this.screen.area('Wi-Fi');
+    await this.screen.type('signal at the spot', dbm);
+    await this.screen.press('Keep the reading');
+    await this.screen.kept();
+  }
+
+  /** Names the breaker, asks for others, turns it off. */
+  async switchOff(field: string, way: string): Promise<void> {
+    const { screen } = this;
+    await this.rung('Isolate');
+    await screen.keep(field, way);
+    await screen.choose('another circuit comes into the same box', 'no');
+    await screen.choose('its neutral is shared with another circuit', 'no');
+    await this.offAgain(way);
+  }
+
+  async offAgain(way: string): Promise<void> {
+    const { screen } = this;
+    await screen.press('Tagged');
+    await screen.press('Everybody in the house told');
+    await screen.press(`${way} is off and tagged`);
+    await screen.kept();
+  }
+
+  /** Proves the mains side dead, by its own form. @param folded a point with a bell side has it folded away */
+  async proveMains(folded: boolean): Promise<void> {
+    const { screen } = this;
+    if (folded) await screen.press('Prove the mains side dead');
+    for (const label of ['hot to neutral', 'hot to ground', 'neutral to ground']) await screen.type(label, '0');
+    for (const words of ['Two-pole tester tried', 'Every pair and each', 'Tester tried on', 'Breaker locked off'])
+      await screen.press(words);
+    const form = folded ? '.circuit-block details[open]' : '.circuit-block';
+    await screen.press('Write the proof down', form);
+    await screen.says('PROVED DEAD', '[data-testid=circuit-state]');
+  }
+
+  async proveBell(): Promise<void> {
+    const { screen } = this;
+    for (const label of ['between the two leads', 'first lead to earth', 'second lead to earth'])
+      await screen.type(label, '0');
+    await screen.press('Meter is rated for mains');
+    await screen.press('Place is dry');
+    await screen.press('Write the proof down', '.circuit-block');
+    await screen.says('PROVED DEAD', '[data-testid=circuit-state]');
+  }
+
+  /** Takes what is proposed, once it is settled. */
+  async takeProposed(): Promise<void> {
+    const { screen } = this;
+    await this.rung('Choose');
+    // Before the worker has begun nothing says that it works: what ends the wait is a proposal, then no work left
+    await screen.page.waitForSelector('[data-testid=proposal]', { timeout: 120_000 });
+    await screen.page.waitForFunction(() => !document.querySelector('.working'), { timeout: 120_000 });
+    await screen.press('Take this way');
+    await screen.says('taken', 'table.ways');
+    await screen.kept();
+  }
+
+  /**
+   * Ticks every step of Wire. A step that is held because power came on in between is proved again.
+   * @param proveAgain what to do then
+   * @returns the words of the steps, in their order
+   */
+  async tickAll(proveAgain?: () => Promise<void>): Promise<readonly string[]> {
+    const { screen } = this;
+    const steps: string[] = [];
+    await this.rung('Wire');
+    await screen.page.waitForSelector('[data-testid=step]');
+    for (let i = 0; i < 60; i++) {
+      const words = await screen.text('[data-testid=step]');
+      const tick = await screen.page.$('[data-testid=tick]');
+      if (!tick) {
+        if (await screen.page.$('.step-done')) return steps;
+        if (!proveAgain) throw new Error(`held: ${words}: ${await screen.text('.held-step')}`);
+        await proveAgain();
+        await this.rung('Wire');
+        await screen.page.waitForSelector('[data-testid=tick]');
+        continue;
+      }
+      steps.push(words);
+      await tick.scrollIntoView();
+      await tick.click();
+      await screen.page.waitForFunction(
+        (before) =>
+          document.querySelector('.step-done') !== null ||
+          (document.querySelector('[data-testid=step]')?.textContent ?? '').replace(/\s+/g, ' ') !== before,
+        {},
+        words,
+      );
+    }
+    throw new Error('Wire never ends');
+  }
+
+  /** Mounts a doorbell level at a height. */
+  async mount(height: string): Promise<void> {
+    const { screen } = this;
+    await this.rung('Mount');
+    await screen.keep('lens over standing ground', height);
+    await screen.choose('spirit level', 'level');
+    await screen.choose('fixings', 'firm’s own');
+    await screen.choose('seal', 'top and sides');
+    await screen.kept();
+  }
+
+  /** Goes through the checks: what can be seen passes, the meter’s is skipped with a reason. @param on how the breaker is told to be on */
+  async prove(on: string | null): Promise<void> {
+    const { screen } = this;
+    await this.rung('Prove');
+    if (on) await screen.press(on);
+    const ids = await screen.page.$$eval('[data-check]', (rows) => rows.map((row) => row.getAttribute('data-check')));
+    for (const id of ids) {
+      const row = `[data-check=${id ?? ''}]`;
+      await screen.page.waitForSelector(`${row}[aria-current]`);
+      if (id === 'firstCharge') await screen.press('Start the timer', row);
+      if (id === 'ring') {
+        await screen.type('seconds until it rings', '1');
+        await screen.press('Write it down', row);
+      } else if (id === 'doorVolts') {
+        await screen.press('Skip', row);
+        await screen.type('why skipped', 'no meter at the door');
+        await screen.press('Skip it', row);
+      } else await screen.press('Passed', row);
+      await screen.kept();
+    }
+  }
+
+  /** Hands over and opens the sheet. @returns its text */
+  async leave(): Promise<string> {
+    const { screen } = this;
+    await this.rung('Leave');
+    await screen.type('handed to', 'R. Carne');
+    // A rung that is not done is answered for in words
+    if (await screen.page.$('[data-testid=undone]')) await screen.type('what was told or stays to do', 'aimed by hand');
+    await screen.press('The sheet is handed over');
+    await screen.says('Handed over to R. Carne');
+    await screen.kept();
+    await screen.press('Job sheet');
+    await screen.page.waitForSelector('.sheet-page');
+    return screen.text('.sheet-page');
+  }
+}
