@@ -22,7 +22,7 @@ export class Climber {
   }
 
   rung(name: string): Promise<void> {
-    return this.screen.press(name, '.rungs');
+    return this.screen.rung(name);
   }
 
   async wifi(dbm: string): Promise<void> {

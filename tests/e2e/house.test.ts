@@ -89,7 +89,7 @@ describe('a job that begins with a floodlight', () => {
     await screen.press('Make the job');
     await screen.says('Yard', '.rail');
     for (const rung of ['Look', 'Measure', 'Choose', 'Isolate', 'Wire', 'Mount', 'Prove', 'Leave']) {
-      await screen.press(rung, '.rungs');
+      await screen.rung(rung);
       const text = await screen.text('main');
       expect({
         rung,

@@ -205,7 +205,7 @@ describe('two doors with a chime each', () => {
     await climb.switchOff('which breaker', 'breaker 6');
     await climb.proveBell();
     await climb.tickAll();
-    await screen.press('Front door', '.points');
+    await screen.point('Front door');
     await screen.says('breaker 6', '[data-testid=circuit-state]');
     await climb.takeProposed();
     await climb.tickAll();

@@ -101,6 +101,18 @@ export class Screen {
     await this.says(name, 'nav.areas [aria-current]');
   }
 
+  /** Goes to a rung of the ladder, and waits until it stands. */
+  async rung(name: string): Promise<void> {
+    await this.press(name, '.rungs');
+    await this.says(name, '.rungs [aria-current]');
+  }
+
+  /** Goes to another point of the job, and waits until its page stands. */
+  async point(name: string): Promise<void> {
+    await this.press(name, '.points');
+    await this.says(name, '.points a[aria-current]');
+  }
+
   /** The text of the page, or of a part of it. */
   text(selector = 'body'): Promise<string> {
     return this.page.$eval(selector, (element) => (element.textContent ?? '').replace(/\s+/g, ' '));

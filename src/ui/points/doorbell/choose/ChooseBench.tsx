@@ -110,12 +110,7 @@ function WaysCompared({ choosing, policy }: ComparedProps) {
             <b>Why not this one?</b> {whyNotThis(assessment.survey, way, choosing)}
           </p>
         )}
-        <TakeWay
-          key={`${way.id} ${way.judgement.reason}`}
-          way={way}
-          why={way.judgement.reason}
-          taken={way.id === taken}
-        />
+        <TakeWay key={way.id} way={way} why={way.judgement.reason} taken={way.id === taken} />
         {way.transformer?.mainsWork && (
           <p className="caution">
             Replacing the transformer is mains work: its steps follow on Wire, held until you have proved the mains side

@@ -17,7 +17,9 @@ export function TakeWay({ way, why, taken }: Props) {
   const { point, write } = useDoorbell();
   const { judgement } = way;
   const sound = judgement.verdict === 'holds' || judgement.verdict === 'tight';
-  const [reason, setReason] = useState(sound ? why : '');
+  // Finer figures may come while a thumb is on the button: the form stays, only the proposed words follow
+  const [typed, setTyped] = useState<string | null>(null);
+  const reason = typed ?? (sound ? why : '');
   const [asked, setAsked] = useState(false);
   const take = () => {
     if (reason.trim() === '') return setAsked(true);
@@ -47,7 +49,7 @@ export function TakeWay({ way, why, taken }: Props) {
             value={reason}
             maxLength={TEXT.long}
             autoComplete="off"
-            onChange={(event) => setReason(event.target.value)}
+            onChange={(event) => setTyped(event.target.value)}
           />
         </div>
         {asked && reason.trim() === '' && (
