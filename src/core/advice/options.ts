@@ -103,6 +103,13 @@ function fitting(all: readonly TransformerItem[], fits: readonly TransformerItem
   return some.length > 0 ? some : all;
 }
 
+/**
+ * Whether what feeds the loop now can go on feeding it, and so is worth being read. A boxed chime goes with its
+ * transformer; where there was no bell there is nothing to keep.
+ */
+export const canKeepSupply = (survey: BellSurvey, { newSupply }: Premises): boolean =>
+  survey.chime.kind !== 'boxedMains' && newSupply === null;
+
 function suppliesFor(survey: BellSurvey, premises: Premises): readonly Supply[] {
   const { taps, catalogue, newSupply, decided } = premises;
   if (decided) return [{ transformer: decided.transformer, tap: decided.tap, enclosure: null }];
@@ -110,10 +117,8 @@ function suppliesFor(survey: BellSurvey, premises: Premises): readonly Supply[] 
     { transformer: null, tap: null, enclosure: null },
     ...taps.map((tap) => ({ transformer: null, tap, enclosure: null })),
   ];
-  // A boxed chime goes with its transformer; where there was no bell there is nothing to keep
-  const kept = survey.chime.kind === 'boxedMains' || newSupply ? [] : old;
   return [
-    ...kept,
+    ...(canKeepSupply(survey, premises) ? old : []),
     ...fitting(transformersIn(catalogue, survey.region.id), newSupply?.fits ?? []).map((transformer) => ({
       transformer,
       tap: null,

@@ -1,4 +1,5 @@
 import {
+  canKeepSupply,
   contradictionsOf,
   holdWays,
   nextReadings,
@@ -83,7 +84,8 @@ export function adviseOn(known: Estimate, premises: Premises, policy: Policy, de
   );
   const held = holdWays(bell, houses, options);
   const propose = proposer(options, policy.weakSupply, survey.chime.ratedVolts);
-  const worth = nextReadings(bell, houses, held, propose, takeablesOf(survey, deviceRuns));
+  const keeps = canKeepSupply(survey, premises);
+  const worth = nextReadings(bell, houses, held, propose, takeablesOf(survey, deviceRuns, keeps));
   const read = (one: ReadingWorth): NextReading => {
     const id = one.id as ReadingId;
     const { words, how, minutes } = READING_WORDS[id];
@@ -99,12 +101,13 @@ export function adviseOn(known: Estimate, premises: Premises, policy: Policy, de
     .map(read);
   const { words, how, minutes } = READING_WORDS.nameplate;
   const plate: NextReading = { id: 'nameplate', words, why: how, minutes, chance: null };
-  const unread = survey.nameplate.volts === null || survey.nameplate.va === null;
+  const unread = keeps && (survey.nameplate.volts === null || survey.nameplate.va === null);
+  const judged = sourceIsKnown(survey) || !keeps;
   // A plate costs two minutes and tells much; it is no way out where nothing else could decide
-  const first = unread && (next.length > 0 || !sourceIsKnown(survey)) ? [plate] : [];
+  const first = unread && (next.length > 0 || !judged) ? [plate] : [];
   return {
-    next: [...first, ...(sourceIsKnown(survey) ? next : openAtLeast(next))],
-    idle: idle.filter(({ id }) => id !== 'openVolts' || sourceIsKnown(survey)),
+    next: [...first, ...(judged ? next : openAtLeast(next))],
+    idle: idle.filter(({ id }) => id !== 'openVolts' || judged),
     enough: next.length === 0 && first.length === 0,
     contradictions: contradictionsOf(bell, houses),
   };

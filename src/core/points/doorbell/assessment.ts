@@ -1,8 +1,19 @@
-import { cableOf, pairFactors, tapChange, type Premises, type WireRemedy } from '../../advice';
+import {
+  cableOf,
+  canKeepSupply,
+  holdWays,
+  optionsFor,
+  pairFactors,
+  proposer,
+  tapChange,
+  type Premises,
+  type WireRemedy,
+} from '../../advice';
 import { SHIPPED_CATALOGUE, type Catalogue } from '../../catalogue';
 import {
   DRAWS_WHILE_TYPING,
   asFound,
+  caseOf,
   estimate,
   judge,
   sourceIsKnown,
@@ -17,11 +28,15 @@ import type { Job } from '../../job/job';
 import type { Point } from '../point';
 import type { Choice, Doorbell } from './doorbell';
 import { READING_WORDS } from './takeables';
+import type { Policy } from '../../policy';
 import { premisesOf } from './premisesOf';
 import { surveyOf } from './survey';
 import { wasThereOf } from './wasThere/register';
 
-/** The way that the verdict beside a job speaks of: the chosen one, else what is there with the chime treated. */
+/**
+ * The way that the verdict beside a job speaks of: the chosen one; else what is there with the chime treated, or, where
+ * that can’t stay, the way that leads.
+ */
 export interface Reference {
   readonly chosen: boolean;
   readonly change: Change;
@@ -104,7 +119,30 @@ function keptReference(survey: BellSurvey, { decided }: Premises): { change: Cha
     : { change: found, treatment: null };
 }
 
-function referenceOf(known: Estimate, premises: Premises, choice: Choice | null): Reference {
+/** Where what is there can't be kept: the way that the firm's policy would take as things stand; null without any. */
+function leadingWay({ survey, houses }: Estimate, premises: Premises, policy: Policy): Reference | null {
+  const ways = optionsFor(survey, premises).filter(({ forbidden, instead }) => forbidden === null && !instead);
+  const held = holdWays(caseOf(survey), houses, ways);
+  const belief = (i: number): number => held[i]?.standing.belief ?? 0;
+  const proposed = ways[proposer(ways, policy.weakSupply, survey.chime.ratedVolts)(belief)];
+  // None can be trusted: the one that comes nearest says how far it is off
+  const nearest = ways.reduce((best, _, i) => (belief(i) > belief(best) ? i : best), 0);
+  const way = proposed ?? ways[nearest];
+  if (!way?.transformer) return null;
+  return {
+    chosen: false,
+    change: way.change,
+    treatment: way.treatment,
+    words: [
+      `what leads so far: ${way.transformer.name}`,
+      way.treatment.name.toLowerCase(),
+      ...(way.wire === 'keep' ? [] : [WIRE_WORDS[way.wire]]),
+    ].join(', '),
+    judgement: judge(survey, houses, way.change),
+  };
+}
+
+function referenceOf(known: Estimate, premises: Premises, choice: Choice | null, policy: Policy): Reference {
   const { survey, houses } = known;
   if (choice) {
     const change = changeOf(choice.data, survey, premises);
@@ -126,8 +164,11 @@ function referenceOf(known: Estimate, premises: Premises, choice: Choice | null)
       judgement: judge(survey, houses, change),
     };
   }
+  const { decided, newSupply } = premises;
+  const nowhere = newSupply !== null && newSupply.fits.length === 0;
+  const leading = canKeepSupply(survey, premises) || decided || nowhere ? null : leadingWay(known, premises, policy);
+  if (leading) return leading;
   const { change, treatment } = keptReference(survey, premises);
-  const { decided } = premises;
   const source = decided?.transformer
     ? `${decided.transformer.name}, chosen at ${decided.at}`
     : `keep ${plateWords(survey)}`;
@@ -191,14 +232,19 @@ function workOut(job: Job, point: Doorbell, draws: number, catalogue: Catalogue)
   const known = estimate(survey, draws);
   const premises = premisesOf(job, point, known.houses, catalogue);
   const none = point.toBeMade;
-  const judged = referenceOf(known, premises, point.choice);
+  const judged = referenceOf(known, premises, point.choice, job.policy);
   const reference =
-    none && !judged.chosen && !premises.decided
+    none && !judged.chosen && !judged.change.transformer
       ? { ...judged, words: 'no transformer yet: a usual one is guessed' }
       : judged;
   const advice = once(() => adviseOn(known, premises, job.policy, wasThereOf(point.look).ranDevice));
-  return { survey, premises, known, reference, advice, next: once(() => nextOf(survey, reference, none, advice)) };
+  const next = once(() => nextOf(survey, reference, premises, advice));
+  return { survey, premises, known, reference, advice, next };
 }
+
+/** Whether anything is known of what feeds the way that the verdict speaks of. */
+export const isFeedKnown = ({ known, reference }: Pick<Assessment, 'known' | 'reference'>): boolean =>
+  known.sourceKnown || reference.change.transformer !== null;
 
 const once = <T>(make: () => T): (() => T) => {
   let kept: { readonly value: T } | null = null;
@@ -214,12 +260,13 @@ const newTransformerReading = (): NextReading => {
 function nextOf(
   survey: BellSurvey,
   { chosen, change, judgement }: Reference,
-  none: boolean,
+  { newSupply, decided }: Premises,
   advice: () => PointAdvice,
 ): NextReading | null {
   // Where there was no bell there is no old transformer to be read
-  if (none && !chosen) return null;
-  if (change.transformer) return judgement.verdict === 'cannotTell' ? newTransformerReading() : null;
+  if (newSupply && !chosen) return null;
+  if (change.transformer && (chosen || decided))
+    return judgement.verdict === 'cannotTell' ? newTransformerReading() : null;
   const settled = judgement.verdict === 'holds' && sourceIsKnown(survey);
   return settled && chosen ? null : (advice().next[0] ?? null);
 }

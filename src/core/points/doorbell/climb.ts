@@ -1,6 +1,7 @@
 import { VERDICT_WORDS, type VerdictWord } from '../../bell';
 import type { PointClimb } from '../climb';
 import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
+import { isFeedKnown } from './assessment';
 import type { Doorbell } from './doorbell';
 import { doorAreas, isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
@@ -30,9 +31,9 @@ export const doorbellClimb: PointClimb<Doorbell> = {
     ...(fed.plug ? [] : ['Keep the switch on: without power there is no bell.']),
     SEES_AND_HEARS,
   ],
-  verdict({ point, assessment: { known, reference } }) {
-    if (!known.sourceKnown && !point.choice) return null;
-    const { verdict, marginVolts, governing } = reference.judgement;
+  verdict({ point, assessment }) {
+    if (!isFeedKnown(assessment) && !point.choice) return null;
+    const { verdict, marginVolts, governing } = assessment.reference.judgement;
     return { word: verdict, words: verdictWords(verdict, marginVolts, governing) };
   },
 };

@@ -5,6 +5,7 @@ import { WALL_FIXINGS } from '../../mount';
 import { lengthText } from '../../units';
 import type { Mark, Standing } from '../climb';
 import { isolateMark, leaveMark, mark, wireMark } from '../marks';
+import { isFeedKnown } from './assessment';
 import { checksOf } from './checks';
 import type { Doorbell } from './doorbell';
 import { missingAtDoor } from './look';
@@ -25,9 +26,8 @@ export const DOORBELL_MARKS: { readonly [R in Rung]: (standing: Standing<Doorbel
   measure: ({ point, assessment }) => {
     if (point.toBeMade && point.readings.length === 0)
       return mark(point.supply.from === undefined ? 'open' : 'done', 'no bell to measure');
-    const { reference, known } = assessment;
-    if (!known.sourceKnown) return mark(point.readings.length > 0 ? 'inHand' : 'open', 'nothing read yet');
-    const { verdict, governingVolts } = reference.judgement;
+    if (!isFeedKnown(assessment)) return mark(point.readings.length > 0 ? 'inHand' : 'open', 'nothing read yet');
+    const { verdict, governingVolts } = assessment.reference.judgement;
     if (verdict === 'cannotTell') return mark('inHand', 'can’t tell yet');
     return mark('done', governingVolts > 0 ? `door ${governingVolts.toFixed(1)} V at worst` : 'collapses at worst');
   },

@@ -73,10 +73,13 @@ export function presentOf(point: Doorbell): TreatmentPath {
 /** A run that is not there. */
 const NO_RUN: RunSurvey = { ...UNKNOWN_RUN, lengthM: { low: 0, high: 0 }, gauge: { mm2: 1 } };
 
+/** Chime and transformer in one housing: they are one choice, and no run lies between them. */
+export const isBoxed = (point: Doorbell): boolean => chimeKindOf(point) === 'boxedMains';
+
 /** Where a supply is newly laid, its route is the way to the door, and no run leads to a chime. */
 function plannedRun(point: Doorbell, run: RunName): RunSurvey | null {
   const { from, mm2, segments } = point.supply;
-  if (point.toBeMade && run === 'toChime') return NO_RUN;
+  if (run === 'toChime' && (point.toBeMade || isBoxed(point))) return NO_RUN;
   // The route of a supply is the way to the door at which it was chosen
   const elsewhere = point.feed !== null && point.feed.pointId !== point.id;
   if (elsewhere || run === 'toChime' || from === undefined || from === 'battery' || !segments?.length) return null;

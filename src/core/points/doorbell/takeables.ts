@@ -86,8 +86,9 @@ const taken = (survey: BellSurvey, test: (reading: Reading) => boolean): boolean
 /**
  * What could be read now and was not yet.
  * @param deviceRuns a video doorbell hangs there already
+ * @param keepsSupply what feeds the loop can go on feeding it; else nothing but the wire to the door is worth a reading
  */
-export function takeablesOf(survey: BellSurvey, deviceRuns: boolean): readonly Takeable[] {
+export function takeablesOf(survey: BellSurvey, deviceRuns: boolean, keepsSupply: boolean): readonly Takeable[] {
   const { nameplate, chime } = survey;
   const at = { what: 'volts', at: 'transformer', instrument: METER } as const;
   const volts = (state: 'open' | 'resistor') => (reading: Reading) =>
@@ -122,5 +123,7 @@ export function takeablesOf(survey: BellSurvey, deviceRuns: boolean): readonly T
       deviceRuns && !taken(survey, running),
     ],
   ];
-  return all.flatMap(([id, readable, open]) => (open ? [{ id, readable, minutes: READING_WORDS[id].minutes }] : []));
+  return all.flatMap(([id, readable, open]) =>
+    open && (keepsSupply || id === 'loopToDoor') ? [{ id, readable, minutes: READING_WORDS[id].minutes }] : [],
+  );
 }

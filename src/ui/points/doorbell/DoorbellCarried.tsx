@@ -1,6 +1,6 @@
 'use client';
 import { chimeFigures } from '@/core/bell';
-import type { Assessment } from '@/core/points';
+import { isFeedKnown, type Assessment } from '@/core/points';
 import { Verdict } from '../../kit/Verdict';
 import { useDoorbell } from './useDoorbell';
 import { volts, voltsOrCollapse } from '../../kit/words';
@@ -36,22 +36,26 @@ function Figures({ assessment }: { readonly assessment: Assessment }) {
           </p>
         </section>
       )}
-      {known.sourceKnown && (
+      {isFeedKnown(assessment) && (
         <section>
           <dl className="figures">
             <dt>door, likely at worst</dt>
             <dd>{voltsOrCollapse(reference.judgement.governingVolts)}</dd>
-            {reference.change.transformer && <dt className="soft wide">the old transformer:</dt>}
-            <dt>open volts</dt>
-            <dd>{volts(known.openVolts.likely)}</dd>
-            {known.voltsAtRated && (
+            {known.sourceKnown && (
               <>
-                <dt>volts at rated current</dt>
-                <dd>{volts(known.voltsAtRated.likely)}</dd>
+                {reference.change.transformer && <dt className="soft wide">the old transformer:</dt>}
+                <dt>open volts</dt>
+                <dd>{volts(known.openVolts.likely)}</dd>
+                {known.voltsAtRated && (
+                  <>
+                    <dt>volts at rated current</dt>
+                    <dd>{volts(known.voltsAtRated.likely)}</dd>
+                  </>
+                )}
+                <dt>source, cold</dt>
+                <dd>{known.sourceOhms.likely.toFixed(1)} Ω</dd>
               </>
             )}
-            <dt>source, cold</dt>
-            <dd>{known.sourceOhms.likely.toFixed(1)} Ω</dd>
             {chime && (
               <>
                 <dt>chime when pressed</dt>

@@ -81,7 +81,7 @@ export function loopWords(job: Job, point: Doorbell, assessment: Assessment, sta
     (data) => data.what === 'volts' && data.at === 'door' && data.state === state && !reference.chosen,
   );
   const { volts: plateVolts, va } = survey.nameplate;
-  const transformer = reference.chosen ? reference.change.transformer : null;
+  const { transformer } = reference.change;
   return {
     nameplate: transformer
       ? `${transformer.ratedVolts} V ${transformer.ratedVa} VA`

@@ -7,6 +7,8 @@ import { FallingLine } from '../../../kit/drawing/FallingLine';
 import { loopWords } from '../loopWords';
 import { Choices } from '../../../kit/form/Choices';
 import { useDoorbell } from '../useDoorbell';
+import { isBoxed } from '@/core/points';
+import { BoxedChime } from './BoxedChime';
 import { Contradictions } from './Contradictions';
 import { DroopLine } from './DroopLine';
 import { MeterFields } from './MeterFields';
@@ -23,7 +25,10 @@ import { TapFields } from './TapFields';
 /** Everything that can be read, and what comes of it while it is typed. */
 export function MeasureBench() {
   const { kept } = useDoorbell();
-  return kept.toBeMade && kept.readings.length === 0 ? <NothingToMeasure /> : <Readings />;
+  // What somebody read all the same is never hidden
+  if (kept.readings.some(({ data }) => data.what !== 'loopOhms')) return <Readings />;
+  if (kept.toBeMade) return <NothingToMeasure />;
+  return isBoxed(kept) ? <BoxedChime /> : <Readings />;
 }
 
 function Readings() {

@@ -1,17 +1,13 @@
 'use client';
-import { fallingVolts } from '@/core/bell';
-import { STATE_WORDS } from '@/core/catalogue';
 import { SUPPLY_FACTS } from '@/core/supply';
-import { FallingLine } from '../../../kit/drawing/FallingLine';
 import { useDoorbell } from '../useDoorbell';
 import { RunFields } from './RunFields';
+import { WorkedOutWay } from './WorkedOutWay';
 
 /** Where there was no bell nothing can be read before the new supply stands: what it will do is worked out. */
 export function NothingToMeasure() {
-  const { point, assessment, go } = useDoorbell();
-  const { known, reference, survey } = assessment;
+  const { point, go } = useDoorbell();
   const { from } = point.supply;
-  const state = reference.judgement.governing;
   return (
     <>
       <p>
@@ -27,15 +23,7 @@ export function NothingToMeasure() {
       )}
       {from !== undefined && from !== 'battery' && (
         <div className="split">
-          <section>
-            <h2>Volts on their way to the door</h2>
-            <FallingLine
-              falling={fallingVolts(known, reference.change, state)}
-              device={survey.device}
-              words={`${reference.words}, ${STATE_WORDS[state]}`}
-            />
-            <p className="small soft">Worked out for: {reference.words}.</p>
-          </section>
+          <WorkedOutWay />
           <section>
             <h2>The new cable</h2>
             <RunFields run="toDoor" legend="Supply to door, where it differs from its way at Look" />

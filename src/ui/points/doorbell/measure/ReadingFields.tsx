@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { DEVICE_REPORTS } from '@/core/bell';
 import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
 import { PRESENT_PATHS, type EntryData } from '@/core/kinds';
-import { MOST_OF_RATING, hasWiredChime, meterOf, testOhms } from '@/core/points';
+import { MOST_OF_RATING, hasWiredChime, isBoxed, meterOf, testOhms } from '@/core/points';
 import { parseFigure, parsed, refused } from '@/core/units';
 import { Choices } from '../../../kit/form/Choices';
 import type { TypedField } from '../../../kit/form/field';
@@ -105,8 +105,8 @@ export function StillReadings() {
       { ...scope, what: 'coilOhms' },
     ] as const,
   ]
-    // Without a chime there is no coil to be read
-    .filter(([{ name }]) => name !== 'coil' || hasWiredChime(kept))
+    // Without a chime there is no coil to be read; of a boxed one nothing but its wire to the door
+    .filter(([{ name }]) => (isBoxed(kept) ? name === 'toDoor' : name !== 'coil' || hasWiredChime(kept)))
     .map(([field, rule, data]) => [readingField(field, rule, data, kept.readings), data]);
   return (
     <div className="fields five">

@@ -2,6 +2,7 @@
 import { predictedDoorVolts } from '@/core/bell';
 import { STATE_WORDS, type LastingState } from '@/core/catalogue';
 import { LIMITS, type EntryData } from '@/core/kinds';
+import { isFeedKnown } from '@/core/points';
 import { judgeFigure, type Check, type DoorLimits, type PredictedBand } from '@/core/prove';
 import { VOLTS, type FigureRule } from '@/core/units';
 import { AskForm } from '../../../kit/form/AskForm';
@@ -74,7 +75,7 @@ export function VoltsAnswer({ check, state, onDone }: Props & { readonly state: 
   const { assessment } = useDoorbell();
   const { known, reference } = assessment;
   const bandAt = (mainsVolts: number | undefined): PredictedBand | null => {
-    if (!known.sourceKnown && !reference.change.transformer) return null;
+    if (!isFeedKnown(assessment)) return null;
     return predictedDoorVolts(known, reference.change, state, mainsVolts ?? null);
   };
   const answer = (data: object): Answered | null =>

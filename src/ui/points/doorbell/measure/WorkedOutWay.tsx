@@ -1,0 +1,22 @@
+'use client';
+import { fallingVolts } from '@/core/bell';
+import { STATE_WORDS } from '@/core/catalogue';
+import { FallingLine } from '../../../kit/drawing/FallingLine';
+import { useDoorbell } from '../useDoorbell';
+
+/** What a supply that does not stand yet will do, in the state that decides. */
+export function WorkedOutWay() {
+  const { known, reference, survey } = useDoorbell().assessment;
+  const state = reference.judgement.governing;
+  return (
+    <section>
+      <h2>Volts on their way to the door</h2>
+      <FallingLine
+        falling={fallingVolts(known, reference.change, state)}
+        device={survey.device}
+        words={`${reference.words}, ${STATE_WORDS[state]}`}
+      />
+      <p className="small soft">Worked out for {reference.words}.</p>
+    </section>
+  );
+}
