@@ -5,12 +5,9 @@ import type { PhoneReading } from './instrument';
 import type { KeptPhoto } from './photo';
 import type { Problem } from './problem';
 import type { Settings } from './settings';
+import { isFields, isFigure, isNamed, isText } from './shapes';
 
 // What the routes answer, held against its form before it is believed: a guest network’s page answers 200 too.
-type Fields = Readonly<Record<string, unknown>>;
-const isFields = (value: unknown): value is Fields => typeof value === 'object' && value !== null;
-const isText = (value: unknown): value is string => typeof value === 'string';
-const isFigure = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
 
 /** Makes of a check what reads an answer. @throws TypeError where it is another one than was asked for */
 export const answer =
@@ -22,8 +19,6 @@ export const answer =
 
 export const isProblem = (value: unknown): value is Problem =>
   isFields(value) && isFigure(value.status) && isText(value.detail) && Array.isArray(value.errors);
-
-export const isNamed = (value: unknown): value is { readonly id: string } => isFields(value) && isText(value.id);
 
 export const isPerson = (value: unknown): value is Person => isNamed(value) && 'name' in value && isText(value.name);
 

@@ -1,3 +1,4 @@
+import { isFields, isText } from './shapes';
 import type { VerdictWord } from '@/core/bell';
 import type { NextMove, RungState } from '@/core/kinds';
 
@@ -24,15 +25,11 @@ export interface ListedJob {
   readonly fault: string | null;
 }
 
-const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
-  typeof value === 'object' && value !== null;
-const isText = (value: unknown): value is string => typeof value === 'string';
-
 /** Whether something that was read is a point of the board, field by field: some hundreds are read for a page. */
 export function isBoardPoint(value: unknown): value is BoardPoint {
-  if (!isObject(value) || !isText(value.id) || !isText(value.name) || typeof value.worries !== 'number') return false;
+  if (!isFields(value) || !isText(value.id) || !isText(value.name) || typeof value.worries !== 'number') return false;
   const { marks, move, verdict } = value;
-  const moves = isObject(move) && isText(move.rung) && isText(move.words) && isText(move.why);
-  const judged = verdict === null || (isObject(verdict) && isText(verdict.word) && isText(verdict.words));
+  const moves = isFields(move) && isText(move.rung) && isText(move.words) && isText(move.why);
+  const judged = verdict === null || (isFields(verdict) && isText(verdict.word) && isText(verdict.words));
   return moves && judged && Array.isArray(marks) && marks.every(isText);
 }

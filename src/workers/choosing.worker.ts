@@ -1,13 +1,17 @@
 import { expose } from 'comlink';
 import { chooseAmong, optionsFor, type Choosing, type Option } from '@/core/advice';
 import { DRAWS_FOR_A_CHOICE, estimate } from '@/core/bell';
-import type { ChoosingQuestion, ChoosingTold } from '@/contract/choosing';
+import { answer } from '@/contract/answers';
+import { isChoosingQuestion, type ChoosingTold } from '@/contract/choosing';
 
 /** Few draws, and only the device asked for on the wire that is there: the first rows stand at once, the rest follows. */
 const DRAWS_AT_FIRST = 300;
 
+const question = answer(isChoosingQuestion);
+
 /** The ways at a point, first roughly and then with the draws of a choice; told row by row. */
-function choose({ survey, premises, policy, module }: ChoosingQuestion, tell: (told: ChoosingTold) => void): void {
+function choose(asked: unknown, tell: (told: ChoosingTold) => void): void {
+  const { survey, premises, policy, module } = question(asked);
   const options = optionsFor(survey, premises);
   const judged = (among: readonly Option[], draws: number, onRow?: (done: number) => void): Choosing =>
     chooseAmong(survey, estimate(survey, draws).houses, among, policy, module, onRow);

@@ -21,8 +21,8 @@ export interface DoorVolts {
   readonly others: readonly Float64Array[];
 }
 
-/** Share of the largest current that may still move: under a millivolt at the door. */
-const STILL = 1e-5;
+/** Share of the largest current that may still move: a millivolt at the door, a hundredth of a volt next to collapse. */
+const STILL = 1e-4;
 
 interface Solved {
   readonly front: SeenFromDoor;

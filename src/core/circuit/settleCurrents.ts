@@ -1,4 +1,4 @@
-import { upperRootVolts } from './upperRoot';
+import { upperRootSquare } from './upperRoot';
 
 /**
  * A network seen from its loads of constant power, flat, so that a spread can use one again and again: volts at each with
@@ -70,9 +70,9 @@ export function settleCurrents(system: PortSystem, still: number): boolean {
       const ownReactance = reactanceOhms[k * count + k] ?? 0;
       const apparent = voltAmps[k] ?? 0;
       const square = a * a + b * b + c * c + d * d;
-      const volts = upperRootVolts(Math.sqrt(square), own, ownReactance, need, vars[k] ?? 0, apparent);
-      if (Number.isNaN(volts)) return false;
-      const size2 = (apparent * apparent) / (volts * volts);
+      const volts2 = upperRootSquare(square, own, ownReactance, need, vars[k] ?? 0, apparent);
+      if (Number.isNaN(volts2)) return false;
+      const size2 = (apparent * apparent) / volts2;
       // E·I* = P + jQ + Z·|I|²: the part of I along E; the rest stands across E
       const along = (need + own * size2) / square;
       const lag = ((vars[k] ?? 0) + ownReactance * size2) / square;

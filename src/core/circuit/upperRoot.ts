@@ -17,11 +17,22 @@ export function upperRootVolts(
   vars: number,
   voltAmps: number,
 ): number {
-  const emf2 = emf * emf;
+  return Math.sqrt(upperRootSquare(emf * emf, ohms, reactanceOhms, watts, vars, voltAmps));
+}
+
+/** The square of {@link upperRootVolts}, from the square of E: for those who go on with squares. */
+export function upperRootSquare(
+  emf2: number,
+  ohms: number,
+  reactanceOhms: number,
+  watts: number,
+  vars: number,
+  voltAmps: number,
+): number {
   const half = (emf2 - 2 * (ohms * watts + reactanceOhms * vars)) / 2;
   const square = half * half - (ohms * ohms + reactanceOhms * reactanceOhms) * voltAmps * voltAmps;
   if (half <= 0 || square < (-TANGENT_TOLERANCE * emf2 * emf2) / 4) return NaN;
-  return Math.sqrt(half + Math.sqrt(Math.max(0, square)));
+  return half + Math.sqrt(Math.max(0, square));
 }
 
 /** Q₁ = P · tan φ₁ of a load that draws `watts` at a displacement factor (lagging). */

@@ -11,6 +11,15 @@ const port = (part: string, name: string, place: WiringPlace): Joint => ({ ...sc
 /** Pairs of the bell screws that a transformer may have. */
 export const SCREW_PAIRS = ['S1–S2', 'S2–S3', 'S1–S3', 'S3–S4', 'S1–S4', 'S2–S4'] as const;
 export type ScrewPair = (typeof SCREW_PAIRS)[number];
+/** The two screws of each pair. */
+export const SCREWS_OF_PAIR: Readonly<Record<ScrewPair, readonly [string, string]>> = {
+  'S1–S2': ['S1', 'S2'],
+  'S2–S3': ['S2', 'S3'],
+  'S1–S3': ['S1', 'S3'],
+  'S3–S4': ['S3', 'S4'],
+  'S1–S4': ['S1', 'S4'],
+  'S2–S4': ['S2', 'S4'],
+};
 
 /** Screws of a chime in the order in which they stand: as `chime.Front` and so on. */
 const CHIME_SCREWS = ['Front', 'Trans', 'Rear'] as const;

@@ -1,5 +1,6 @@
 'use client';
-import { answer, isNamed, isSettings, isReceipts } from '@/contract/answers';
+import { answer, isSettings, isReceipts } from '@/contract/answers';
+import { isNamed } from '@/contract/shapes';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v7 } from 'uuid';

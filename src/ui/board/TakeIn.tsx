@@ -1,5 +1,6 @@
 'use client';
-import { answer, isNamed } from '@/contract/answers';
+import { answer } from '@/contract/answers';
+import { isNamed } from '@/contract/shapes';
 import { FileUp } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-import { CHIME_KIND_WORDS } from '../../chime';
+import { CHIME_KIND_NAMES } from '../../chime';
 import { pointNode, thingNode, type HouseCable, type HouseNode, type HousePart } from '../../house/houseGraph';
 import { lengthsOf } from '../../job/region';
 import type { Job } from '../../job/job';
@@ -49,7 +49,7 @@ export function doorInHouse(job: Job, door: Doorbell): HousePart {
           proposed: door.toBeMade,
         };
   const wired = kind !== 'none' && kind !== 'wireless';
-  const words = kind === null ? 'kind not known' : (CHIME_KIND_WORDS[kind].split(':')[0] ?? kind);
+  const words = kind === null ? 'kind not known' : CHIME_KIND_NAMES[kind];
   const chime =
     kind === 'none' ? null : thingNode('chime', door.hangs.chimeId, chimeNamed ?? door.chime.place ?? 'chime', words);
   const point = pointNode('door', door.id, door.name);

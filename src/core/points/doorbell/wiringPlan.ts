@@ -14,6 +14,7 @@ import {
   leaveCable,
   takeInsideOut,
   type InsideFound,
+  type ScrewPair,
   joinPairs,
   mainsSide,
   newSupply,
@@ -21,6 +22,7 @@ import {
   planWiring,
   mendTasks,
   repull,
+  SCREWS_OF_PAIR,
   tapTasks,
   type BellFacts,
   type FittedTransformer,
@@ -65,16 +67,10 @@ interface Remedy {
   readonly energise: boolean;
 }
 
-/** “S1–S3” as two screws. */
-const screwsOf = (pair: string): readonly [string, string] => {
-  const [first = 'S1', second = 'S2'] = pair.split('–');
-  return [first, second];
-};
-
 /** Bell screws of the transformer that was found: the pair in use first, then what the label has beside it. */
 function screwNames({ transformer: { taps, pair } }: Doorbell): readonly string[] {
   if (pair === undefined) return ['S1', 'S2'];
-  return [...new Set([...screwsOf(pair), ...(taps ?? []).flatMap(({ screws }) => screwsOf(screws))])];
+  return [...new Set([...SCREWS_OF_PAIR[pair], ...(taps ?? []).flatMap(({ screws }) => SCREWS_OF_PAIR[screws])])];
 }
 
 /** What hangs on the chime’s other screw: a point of its own, else what was said of it. */
@@ -164,7 +160,7 @@ export interface WiringChoice {
     | (Pick<FittedTransformer, 'name' | 'ratedVolts'> &
         Partial<Pick<FittedTransformer, 'fit'>> & { readonly id: string; readonly mainsWork: boolean })
     | null;
-  readonly tap?: { readonly screws: string; readonly ratedVolts: number } | null | undefined;
+  readonly tap?: { readonly screws: ScrewPair; readonly ratedVolts: number } | null | undefined;
   readonly treatmentId: string;
   readonly joinPairs: boolean;
   readonly repull?: boolean | undefined;
@@ -239,7 +235,7 @@ export function wiringPlan(point: Doorbell, choice: WiringChoice): WiringPlan {
       feedElsewhere: feedIsElsewhere(point),
       chimeElsewhere: chimeIsElsewhere(point),
       transformer: fittedOf(choice),
-      tap: choice.tap ? { screws: screwsOf(choice.tap.screws), volts: choice.tap.ratedVolts } : null,
+      tap: choice.tap ? { screws: SCREWS_OF_PAIR[choice.tap.screws], volts: choice.tap.ratedVolts } : null,
       mend: choice.mended ?? [],
       treatmentId: choice.treatmentId,
       deviceName: choice.device.name,

@@ -1,6 +1,6 @@
 import { fallingVolts, type Band, type Judgement } from '@/core/bell';
 import { STATE_WORDS, type LastingState } from '@/core/catalogue';
-import { CHIME_KIND_WORDS } from '@/core/chime';
+import { CHIME_KIND_NAMES } from '@/core/chime';
 import { lengthsOf, regionOf, type Job } from '@/core/job';
 import { hasWiredChime, type Assessment, type Doorbell, type TakenReading } from '@/core/points';
 import { gaugeText, lengthText } from '@/core/units';
@@ -90,7 +90,7 @@ export function loopWords(job: Job, point: Doorbell, assessment: Assessment, sta
         : `${plateVolts ?? '?'} V ${va ?? '?'} VA`,
     chime:
       reference.treatment?.name.toLowerCase() ??
-      (survey.chime.kind ? CHIME_KIND_WORDS[survey.chime.kind].split(':')[0] : undefined) ??
+      (survey.chime.kind ? CHIME_KIND_NAMES[survey.chime.kind] : undefined) ??
       'as it is',
     door: point.name.slice(0, 14),
     draw: `${survey.device.watts[state].toFixed(1)} W ${STATE_WORDS[state].replace('live ', '')}`.slice(0, 20),

@@ -1,6 +1,6 @@
 import { proxy, wrap } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { ChoosingQuestion, ChoosingTold } from '@/contract/choosing';
+import { isChoosingTold } from '@/contract/choosing';
 import type { Choosing, JudgedOption } from '@/core/advice';
 import { WIRE_WORDS, type Assessment } from '@/core/points';
 import type { ModulePolicy, SupplyPolicy } from '@/core/policy';
@@ -26,7 +26,7 @@ type Kept = { readonly key: string; readonly ways: WaysState };
  * worker of the old one, so that no stale answer comes.
  */
 export function useWays({ survey, premises }: Assessment, policy: SupplyPolicy, module: ModulePolicy): Ways {
-  const key = useMemo(() => JSON.stringify([survey, premises, policy, module]), [module, policy, premises, survey]);
+  const key = useMemo(() => JSON.stringify({ survey, premises, policy, module }), [module, policy, premises, survey]);
   const [kept, setKept] = useState<Kept>({ key: '', ways: { state: 'waiting' } });
   const running = useRef<Worker | null>(null);
   useEffect(() => {
@@ -36,24 +36,17 @@ export function useWays({ survey, premises }: Assessment, policy: SupplyPolicy, 
       if (running.current !== worker) return;
       setKept((before) => ({ key, ways: typeof ways === 'function' ? ways(before.ways) : ways }));
     };
-    const tell = (told: ChoosingTold): void => {
-      if (told.kind === 'first')
+    const fail = (error: unknown): void =>
+      set({ state: 'failed', message: error instanceof Error ? error.message : 'The worker did not start.' });
+    const tell = (told: unknown): void => {
+      if (!isChoosingTold(told)) fail(new TypeError('The worker told something else than ways.'));
+      else if (told.kind === 'first')
         set({ state: 'working', choosing: told.choosing, done: 0, of: told.choosing.options.length });
       else if (told.kind === 'full') set({ state: 'done', choosing: told.choosing, stopped: false });
       else set((before) => (before.state === 'working' ? { ...before, done: told.done, of: told.of } : before));
     };
-    const fail = (error: unknown): void =>
-      set({ state: 'failed', message: error instanceof Error ? error.message : 'The worker did not start.' });
     worker.addEventListener('error', (event) => fail(new Error(event.message || 'The worker did not start.')));
-    const [asked, about, school, fits] = JSON.parse(key) as [
-      ChoosingQuestion['survey'],
-      ChoosingQuestion['premises'],
-      SupplyPolicy,
-      ModulePolicy,
-    ];
-    wrap<ChoosingWorker>(worker)
-      .choose({ survey: asked, premises: about, policy: school, module: fits }, proxy(tell))
-      .catch(fail);
+    wrap<ChoosingWorker>(worker).choose(JSON.parse(key), proxy(tell)).catch(fail);
     return () => {
       running.current = null;
       worker.terminate();
