@@ -53,10 +53,11 @@ describe('readings in words', () => {
     ],
     [{ pointId, what: 'mainsVolts', low: 119, high: 119 }, 'mains', '119 V'],
     [{ pointId, what: 'loopOhms', run: 'toDoor', low: 0.8, high: 0.8 }, 'run to the door', '0.8 Ω'],
+    [{ pointId, what: 'loopOhms', run: 'toChime', low: 1, high: 1 }, 'run to the handset', '1 Ω'],
     [{ pointId, what: 'coilOhms', low: 6.2, high: 6.2 }, 'chime coil', '6.2 Ω'],
     [{ pointId, what: 'report', state: 'liveDay', report: 'weak' }, 'device report, live by day', 'weak'],
   ] as const)('%j', (data, words, figure) => {
-    expect(readingWords(data)).toBe(words);
+    expect(readingWords(data, 'handset')).toBe(words);
     expect(readingFigure(data)).toBe(figure);
   });
 });

@@ -1,5 +1,6 @@
 import { figureOf, textOf, type Catalogue, type ShelvedItem } from '../catalogue';
 import { treatmentsFor, type ChimeKind, type Treatment } from '../chime';
+import { lowerFirst } from '../units';
 
 /** The first item of a shelf that serves a purpose: the firm’s own stand before the shipped ones. */
 const firstOf = (items: readonly ShelvedItem[], column: string, value: string) =>
@@ -40,8 +41,8 @@ export function fittedTreatments(catalogue: Catalogue, kind: ChimeKind | null, r
         (treatment.sounds || !sounder ? 0 : figureOf(sounder, 'cost')),
       parts: [
         ...treatment.parts,
-        ...(item ? [textOf(item, 'name').toLowerCase()] : []),
-        ...(treatment.sounds || !sounder ? [] : [textOf(sounder, 'name').toLowerCase()]),
+        ...(item ? [lowerFirst(textOf(item, 'name'))] : []),
+        ...(treatment.sounds || !sounder ? [] : [lowerFirst(textOf(sounder, 'name'))]),
       ],
     };
   });

@@ -1,4 +1,4 @@
-import { bandOf, chimeFigures, predictedDoorVolts, sourceFromNameplate, type Band, type Estimate } from '../bell';
+import { chimeFigures, newOpenVolts, predictedDoorVolts, type Band, type Estimate } from '../bell';
 import { STATE_WORDS, type LastingState } from '../catalogue';
 import type { Option } from './options';
 import type { WireRemedy } from './wireRemedies';
@@ -33,15 +33,7 @@ const READ_STATES: readonly LastingState[] = ['liveDay', 'liveNight'];
 export function wayPlan(known: Estimate, { device, transformer, treatment, wire, change }: Option): WayPlan {
   const of: Estimate = { ...known, survey: { ...known.survey, device } };
   const chime = chimeFigures(of.survey, known.houses, change, treatment);
-  const fresh =
-    transformer &&
-    bandOf(
-      known.houses.newRegulation.map(
-        (z, i) =>
-          sourceFromNameplate(transformer.ratedVolts, transformer.ratedVa, z).openVolts *
-          (known.houses.mainsLater[i] ?? 1),
-      ),
-    );
+  const fresh = transformer && newOpenVolts(known, transformer);
   return {
     tools: [...new Set([...AT_EVERY_CHIME, ...(transformer?.tools ?? []), ...WIRE_TOOLS[wire]])],
     visits: transformer?.mainsWork ? 'one visit where who comes may do mains work, else two' : 'one visit',

@@ -6,6 +6,7 @@ import { houseAt, overHouses, type Houses } from './houses';
 import { expectationOf, middleOf, readingSigma } from './likelihood';
 import { judge, plateOf, type Judgement } from './judge';
 import { STATIONS, stationVolts, type Station } from './loopVolts';
+import { sourceFromNameplate } from './housePrior';
 import { bandOf, type Band } from './percentiles';
 import { DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
 import { LENGTH, METER } from './priors';
@@ -69,7 +70,8 @@ function guessesOf(survey: BellSurvey): readonly string[] {
   if (nameplate.va === null) list.push(`${guess.va[0]} to ${guess.va[2]} VA, likely ${guess.va[1]}`);
   for (const run of ['toChime', 'toDoor'] as const) {
     if (said('loopOhms', run)) continue;
-    const where = run === 'toChime' ? 'to the chime' : 'to the door';
+    // Where there is no chime the first run ends at a joint, or at something that goes
+    const where = run === 'toDoor' ? 'to the door' : chime.kind === 'none' ? 'inside' : 'to the chime';
     if (runs[run].lengthM === null)
       list.push(`run ${where} ${lengthText(LENGTH.guessM[run], region.lengths)} ± ${LENGTH.guessPercent} %`);
     if (runs[run].gauge === null) list.push(`wire ${where} ${region.gauge === 'awg' ? '20 AWG' : '0.75 mm²'}`);
@@ -135,6 +137,17 @@ export function fallingVolts(known: Estimate, change: Change, state: LastingStat
   const all = Array.from({ length: known.houses.count }, (_, i) => stations(i, low));
   return STATIONS.map((station, i) => ({ station, band: bandOf(all.map((volts) => volts[i] ?? 0)) }));
 }
+
+/** Band of open volts at the screws of a new transformer, over the mains' whole swing, V. */
+export const newOpenVolts = (
+  { houses }: Estimate,
+  { ratedVolts, ratedVa }: { readonly ratedVolts: number; readonly ratedVa: number },
+): Band =>
+  bandOf(
+    houses.newRegulation.map(
+      (z, i) => sourceFromNameplate(ratedVolts, ratedVa, z).openVolts * (houses.mainsLater[i] ?? 1),
+    ),
+  );
 
 /**
  * Band of door volts that a meter should find in a state once the change is built, to hold a reading against.

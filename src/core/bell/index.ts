@@ -2,6 +2,7 @@ export {
   estimate,
   fallingVolts,
   judgeAsFound,
+  newOpenVolts,
   predictedDoorVolts,
   type Estimate,
   type FallingVolts,

@@ -9,6 +9,7 @@ import type { BellCase, CaseState } from './bellCase';
 import { decidingStates, doorsOf, othersAlone, type Doors } from './doors';
 import { sourceIsKnown, type BellSurvey, type OtherDoor } from './survey';
 import { caseOf } from './surveyedCase';
+import { capital } from '../units';
 
 export type VerdictWord = 'holds' | 'tight' | 'cannotTell' | 'fails' | 'tooHigh' | 'notComputed';
 
@@ -210,7 +211,6 @@ function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states
 }
 
 const hours = (value: number): string => `${value.toFixed(1)} hours`;
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const percent = (share: number): string => (share < 0.01 ? 'under 1 %' : `${Math.round(share * 100)} %`);
 
 /**

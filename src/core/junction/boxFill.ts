@@ -135,7 +135,11 @@ export function boxFill(contents: BoxContents): BoxFill {
     ...ofLargest('fittings, each kind', fittings),
     ...ofLargest('terminal blocks', edition >= BLOCKS_FROM ? terminalBlocks : 0),
     ...yokes.map(({ awg }) => item(`device on a yoke, ${awg} AWG`, YOKE_ALLOWANCES, awg)),
-    item(`${leftGrounds} grounds together, ${grounds.awg} AWG`, groundAllowances(leftGrounds, edition), grounds.awg),
+    item(
+      `${leftGrounds === 1 ? 'ground' : `${leftGrounds} grounds together`}, ${grounds.awg} AWG`,
+      groundAllowances(leftGrounds, edition),
+      grounds.awg,
+    ),
   ].filter(({ count }) => count > 0);
   const requiredIn3 = items.reduce((sum, { in3 }) => sum + in3, 0);
   return { requiredIn3, spareIn3: boxIn3 - requiredIn3, fits: requiredIn3 <= boxIn3 + ROUNDING_IN3, items };

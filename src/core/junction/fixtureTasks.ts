@@ -19,6 +19,7 @@ import { gather, idleCaps, marks, oldOut } from './boxTasks';
 import { feedRemedy } from './feed/register';
 import { foundBox } from './foundBox';
 import { groundRemedy } from './ground/register';
+import { lowerFirst } from '../units';
 
 /** What is hung on a box, as far as its wires go. */
 export interface HungFixture {
@@ -160,7 +161,7 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
           },
         ],
         'Lamps swung up, out of the way of the cap nuts. Never by its leads.',
-        `Hang the ${fixture.name.toLowerCase()} by its hook on the plate`,
+        `Hang the ${lowerFirst(fixture.name)} by its hook on the plate`,
       ),
     ],
     (wiring) => {

@@ -38,16 +38,19 @@ export { checksOf } from './doorbell/checks';
 export { choiceOf } from './doorbell/choiceOf';
 export { comparisonOf, type Compared } from './doorbell/comparison';
 export type { Choice, Doorbell, TakenReading } from './doorbell/doorbell';
+export { customerWords } from './doorbell/customerWords';
 export { doorOf } from './doorbell/doorOf';
 export type { DoorArea } from './doorbell/look';
 export { readingProblem } from './doorbell/readingProblem';
 export { routeOf } from './doorbell/route';
 export {
   carriedProfile,
+  chimeKindOf,
   deviceOf,
   hasWiredChime,
   isBoxed,
   meterOf,
+  midwayWords,
   plateSurveyOf,
   sparePairsOf,
   surveyOf,

@@ -11,6 +11,7 @@ import { pointSteps } from './planOf';
 import type { Point } from './point';
 import { fedNames, supplyOf, toCompareAt } from './supplyOf';
 import { wifiOf } from './wifi';
+import { capital } from '../units';
 
 /** From this many on they are told in one line. */
 const MANY = 3;
@@ -36,8 +37,6 @@ export function feedWorries(job: Job, point: Point): readonly Worry[] {
   const { unnamed } = supplyOf(job, point);
   return unnamed ? [{ id: `feed-${unnamed}`, rung: 'isolate', words: `${capital(GATE_WORDS[unnamed])}.` }] : [];
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 export const ruleWorry =
   (rung: Rung) =>

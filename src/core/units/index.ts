@@ -19,5 +19,6 @@ export {
   type LengthSystem,
   type LengthUnit,
 } from './length';
+export { capital, lowerFirst } from './letterCase';
 export { parsed, refused, type FigureProblem, type Parsed } from './parsed';
 export { figureProblemText } from './wording';

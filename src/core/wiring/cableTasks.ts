@@ -2,6 +2,7 @@ import { isConductor } from './bellPath';
 import type { Move } from './move';
 import { moveTask, type Task } from './step';
 import type { Lead, Wiring } from './wiring';
+import { capital } from '../units';
 
 /** Conductors of the runs that are named. */
 const conductorsOf = ({ leads }: Wiring, runs: readonly string[]): readonly Lead[] =>
@@ -137,8 +138,6 @@ export const mendTasks = (runs: readonly string[]): readonly Task[] =>
       `Loop ohms to ${RUN_WORDS[run] ?? run} read again, far ends together`,
     ),
   ]);
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Leads that belong under a screw of the device: the run’s own, and what was laid beside it. */
 const doorLeads = ({ leads }: Wiring, screw: 'D1' | 'D2'): readonly Lead[] =>

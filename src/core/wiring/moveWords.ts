@@ -1,5 +1,6 @@
 import { applyMove, type Move } from './move';
 import { jointById, leadById, leadsAt, type Wiring } from './wiring';
+import { capital } from '../units';
 
 interface Clause {
   readonly leads: readonly string[];
@@ -73,5 +74,5 @@ export function moveWords(before: Wiring, moves: readonly Move[]): string {
     return `${named(after, leads) || named(before, leads)} ${[off, on].filter((part) => part !== null).join(', ')}`;
   });
   const text = said.join('; ');
-  return text.charAt(0).toUpperCase() + text.slice(1);
+  return capital(text);
 }

@@ -12,7 +12,7 @@ import {
   type ShelvedItem,
   type Values,
 } from '@/core/catalogue';
-import { parsed, refused, type Parsed } from '@/core/units';
+import { capital, parsed, refused, type Parsed } from '@/core/units';
 import { AskForm } from '../kit/form/AskForm';
 import type { TypedField } from '../kit/form/field';
 
@@ -25,8 +25,7 @@ interface Props {
   readonly onClose: () => void;
 }
 
-const told = (message: string): Parsed<never> =>
-  refused({ code: 'contradicts', words: `${message.charAt(0).toUpperCase()}${message.slice(1)}.` });
+const told = (message: string): Parsed<never> => refused({ code: 'contradicts', words: `${capital(message)}.` });
 
 /** What all fields say, as far as each can be read by itself. */
 function readAll({ columns }: Shelf, texts: Readonly<Record<string, string>>): Values {

@@ -9,7 +9,8 @@ export function Verdict({ judgement, way }: { readonly judgement: Judgement; rea
         <div className="word">{VERDICT_WORDS[judgement.verdict]}</div>
         <p>{judgement.reason}</p>
         <div className="small soft">
-          believed to hold {percent(judgement.belief)} · {way}
+          {judgement.verdict !== 'notComputed' && `believed to hold ${percent(judgement.belief)} · `}
+          {way}
         </div>
       </div>
     </div>

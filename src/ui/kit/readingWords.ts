@@ -4,24 +4,27 @@ import type { EntryData } from '@/core/kinds';
 type Taken = EntryData<'readingTaken'>;
 
 const PLACE_WORDS = { transformer: 'transformer', chime: 'across the chime', door: 'door' } as const;
-const RUN_WORDS = { toChime: 'run to the chime', toDoor: 'run to the door' } as const;
 
 const stateWords = ({ state, ohms }: Taken): string => {
   if (state === 'open' || state === undefined) return 'open';
   return state === 'resistor' ? `under ${ohms ?? '?'} Ω` : STATE_WORDS[state];
 };
 
-/** What was read and where: “transformer, open”; what came from the simulated meter says so. */
-export const readingWords = (data: Taken): string => `${placeWords(data)}${data.simulated ? ', simulated' : ''}`;
+/**
+ * What was read and where: “transformer, open”; what came from the simulated meter says so.
+ * @param midway what the wires come to first: the chime, a handset, a joint
+ */
+export const readingWords = (data: Taken, midway: string): string =>
+  `${placeWords(data, midway)}${data.simulated ? ', simulated' : ''}`;
 
-function placeWords(data: Taken): string {
+function placeWords(data: Taken, midway: string): string {
   switch (data.what) {
     case 'mainsVolts':
       return 'mains';
     case 'coilOhms':
       return 'chime coil';
     case 'loopOhms':
-      return RUN_WORDS[data.run ?? 'toDoor'];
+      return `run to the ${data.run === 'toChime' ? midway : 'door'}`;
     case 'report':
       return `device report, ${stateWords(data)}`;
     case 'volts':

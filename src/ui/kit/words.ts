@@ -20,6 +20,3 @@ export function percent(share: number): string {
   if (share < 0.01) return 'under 1 %';
   return `${Math.round(share * 100)} %`;
 }
-
-/** The first letter of a sentence. */
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -15,6 +15,7 @@ import {
 import { BELIEF, caseOf, judge, sourceIsKnown, type Estimate } from '../../bell';
 import type { Policy } from '../../policy';
 import { READING_WORDS, takeablesOf, type ReadingId } from './takeables';
+import { lowerFirst } from '../../units';
 
 /** A reading worth taking now, or one that would change nothing. */
 export interface NextReading {
@@ -38,7 +39,7 @@ export interface PointAdvice {
 }
 
 const wayWords = ({ transformer, tap, treatment }: Option): string =>
-  `${transformer?.name ?? (tap ? `the old one’s ${tap.ratedVolts} V pair` : 'the old transformer')} with ${treatment.name.toLowerCase()}`;
+  `${transformer?.name ?? (tap ? `the old one’s ${tap.ratedVolts} V pair` : 'the old transformer')} with ${lowerFirst(treatment.name)}`;
 
 function whyOf({ moves, chanceToChange }: ReadingWorth, options: readonly Option[]): string {
   const way = moves && options[moves.way];

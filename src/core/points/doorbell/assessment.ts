@@ -1,6 +1,7 @@
 import {
   cableOf,
   canKeepSupply,
+  fittedTreatments,
   holdWays,
   optionsFor,
   pairFactors,
@@ -15,6 +16,7 @@ import {
   asFound,
   caseOf,
   estimate,
+  isComputed,
   judge,
   sourceIsKnown,
   type BellSurvey,
@@ -22,7 +24,7 @@ import {
   type Estimate,
   type Judgement,
 } from '../../bell';
-import { treatmentById, treatmentsFor, type Treatment, type TreatmentPath } from '../../chime';
+import { treatmentById, type Treatment, type TreatmentPath } from '../../chime';
 import { adviseOn, type NextReading, type PointAdvice } from './advising';
 import type { Job } from '../../job/job';
 import type { Point } from '../point';
@@ -32,6 +34,7 @@ import type { Policy } from '../../policy';
 import { premisesOf } from './premisesOf';
 import { surveyOf } from './survey';
 import { wasThereOf } from './wasThere/register';
+import { lowerFirst } from '../../units';
 
 /**
  * The way that the verdict beside a job speaks of: the chosen one; else what is there with the chime treated, or, where
@@ -103,11 +106,19 @@ export const changeOf = (choice: Choice['data'], survey: BellSurvey, premises: P
   };
 };
 
-/** What would be done with the transformer that is there: the first treatment the device allows, a module before others. */
-function keptReference(survey: BellSurvey, { decided }: Premises): { change: Change; treatment: Treatment | null } {
-  const allowed = treatmentsFor(survey.chime.kind, survey.region.id).filter(({ id }) => !survey.device.forbids[id]);
-  const treatment =
-    allowed.find(({ standing }) => standing.path === 'shunt') ?? allowed.find((one) => one.id !== 'leaveAsIs');
+/**
+ * What would be done with the transformer that is there: of the treatments that the device allows and that can be worked
+ * out a module before others, else the least effort.
+ */
+function keptReference(
+  survey: BellSurvey,
+  { decided, catalogue }: Premises,
+): { change: Change; treatment: Treatment | null } {
+  const allowed = fittedTreatments(catalogue, survey.chime.kind, survey.region.id)
+    .filter(({ id }) => !survey.device.forbids[id] && id !== 'leaveAsIs')
+    .toSorted((a, b) => a.minutes + a.cost - (b.minutes + b.cost));
+  const computed = allowed.filter(({ standing }) => isComputed(survey, { ...asFound(survey), treatment: standing }));
+  const treatment = computed.find(({ standing }) => standing.path === 'shunt') ?? computed[0] ?? allowed[0];
   const turned = decided?.tap ? tapChange(survey, decided.tap) : undefined;
   const found: Change = {
     ...asFound(survey),
@@ -134,8 +145,8 @@ function leadingWay({ survey, houses }: Estimate, premises: Premises, policy: Po
     change: way.change,
     treatment: way.treatment,
     words: [
-      `what leads so far: ${way.transformer.name}`,
-      way.treatment.name.toLowerCase(),
+      `${proposed ? 'what leads so far' : 'the nearest there is'}: ${way.transformer.name}`,
+      lowerFirst(way.treatment.name),
       ...(way.wire === 'keep' ? [] : [WIRE_WORDS[way.wire]]),
     ].join(', '),
     judgement: judge(survey, houses, way.change),
@@ -153,7 +164,7 @@ function referenceOf(known: Estimate, premises: Premises, choice: Choice | null,
         : choice.data.tap
           ? `${choice.data.tap.screws} of the old transformer, ${choice.data.tap.ratedVolts} V`
           : `keep ${plateWords(survey)}`,
-      treatment?.name.toLowerCase(),
+      treatment && lowerFirst(treatment.name),
       WIRE_WORDS[wireOf(choice.data)],
     ];
     return {
@@ -172,7 +183,7 @@ function referenceOf(known: Estimate, premises: Premises, choice: Choice | null,
   const source = decided?.transformer
     ? `${decided.transformer.name}, chosen at ${decided.at}`
     : `keep ${plateWords(survey)}`;
-  const words = `${source}, ${treatment ? treatment.name.toLowerCase() : 'wired as it is'}`;
+  const words = `${source}, ${treatment ? lowerFirst(treatment.name) : 'wired as it is'}`;
   return { chosen: false, change, treatment, words, judgement: judge(survey, houses, change) };
 }
 

@@ -1,6 +1,7 @@
 import type { JudgedOption } from '../../advice';
 import type { DeviceProfile } from '../../catalogue';
 import type { EntryData } from '../../kinds/register';
+import { lowerFirst } from '../../units';
 
 type DeviceValues = EntryData<'choiceMade'>['device'];
 
@@ -56,7 +57,7 @@ export function choiceOf(
     tap: tap && { screws: tap.screws, ratedVolts: tap.ratedVolts, ratedVa: tap.ratedVa },
     mended: [...(change.mended ?? [])],
     ...ohmsOf(change),
-    parts: [...treatment.parts, ...(enclosure ? [enclosure.name.toLowerCase()] : [])],
+    parts: [...treatment.parts, ...(enclosure ? [lowerFirst(enclosure.name)] : [])],
     reason,
     verdict: judgement.verdict,
     belief: judgement.belief,

@@ -10,11 +10,12 @@ import { chimeKindOf } from './survey';
 /** The plate of a supply, or what is to stand there. */
 function supplyWords(door: Doorbell): string {
   const { feed, transformer, toBeMade, supply } = door;
-  if (feed?.transformer) return feed.transformer.name;
+  if (toBeMade && feed?.transformer) return feed.transformer.name;
   if (toBeMade) return supply.from === undefined ? 'still to be made' : SUPPLY_FACTS[supply.from].words;
   const { ratedVolts, ratedVa, place } = transformer;
   const plate = [ratedVolts && `${ratedVolts} V`, ratedVa && `${ratedVa} VA`].filter(Boolean).join(' ');
-  return [plate || 'plate not read', place].filter(Boolean).join(', ');
+  const found = [plate || 'plate not read', place].filter(Boolean).join(', ');
+  return feed?.transformer ? `${found}; ${feed.transformer.name} takes its place` : found;
 }
 
 /** A run’s length and gauge in words; empty where nothing is known. */

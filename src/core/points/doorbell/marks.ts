@@ -2,7 +2,7 @@ import { treatmentById } from '../../chime';
 import { lengthsOf } from '../../job/region';
 import type { Rung } from '../../kinds/rungs';
 import { WALL_FIXINGS } from '../../mount';
-import { lengthText } from '../../units';
+import { lowerFirst, lengthText } from '../../units';
 import type { Mark, Standing } from '../climb';
 import { isolateMark, leaveMark, mark, wireMark } from '../marks';
 import { isFeedKnown } from './assessment';
@@ -36,7 +36,7 @@ export const DOORBELL_MARKS: { readonly [R in Rung]: (standing: Standing<Doorbel
     const treatment = treatmentById(point.choice.data.treatmentId);
     return mark(
       'done',
-      [point.choice.data.transformer?.name ?? point.choice.data.tap?.screws, treatment?.name.toLowerCase()]
+      [point.choice.data.transformer?.name ?? point.choice.data.tap?.screws, treatment && lowerFirst(treatment.name)]
         .filter(Boolean)
         .join(', '),
     );

@@ -7,6 +7,7 @@ import { checksOf } from './checks';
 import type { Doorbell } from './doorbell';
 import { isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
+import { lowerFirst } from '../../units';
 
 const HANGS = 'transformer';
 
@@ -21,15 +22,13 @@ function atProve(job: Job, point: Doorbell): NextMove | null {
   const checks = checksOf(point);
   const failed = checks.find(({ id }) => point.checks[id]?.data.result === 'failed');
   if (failed)
-    return move('prove', `Put right: ${lower(failed.name)}`, point.checks[failed.id]?.data.reason ?? '', true);
+    return move('prove', `Put right: ${lowerFirst(failed.name)}`, point.checks[failed.id]?.data.reason ?? '', true);
   const open = checks.find(({ id }) => !point.checks[id]);
   if (!open) return null;
   if (open.answer.kind === 'wait' && point.waits[open.id])
     return move('prove', 'Wait for the first charge to end', 'Do another point meanwhile.', true);
   return move('prove', open.name, open.how);
 }
-
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** The one thing to do next at a door, as its ladder stands: the first rung that is not done says it. */
 export function doorbellMove(standing: Standing<Doorbell>): NextMove {

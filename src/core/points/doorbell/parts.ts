@@ -5,7 +5,7 @@ import type { Job } from '../../job/job';
 import { lengthsOf, regionOf } from '../../job/region';
 import { WALL_FIXINGS, platePlace, screwFor } from '../../mount';
 import { supplyRoute } from '../../supply';
-import { lengthText } from '../../units';
+import { lowerFirst, lengthText } from '../../units';
 import { bringForBag } from './bagList';
 import type { Choice, Doorbell } from './doorbell';
 import { routeOf } from './route';
@@ -19,7 +19,7 @@ function partsOfWay(job: Job, { transformer, treatmentId, parts }: Choice['data'
   return [
     ...(transformer ? (transformer.parts ?? shipped?.parts ?? [transformer.name]) : []),
     ...(transformer && !transformer.parts && shipped?.fit === 'dinRail' && enclosure
-      ? [textOf(enclosure.values, 'name').toLowerCase()]
+      ? [lowerFirst(textOf(enclosure.values, 'name'))]
       : []),
     ...(parts ?? fitted.find(({ id }) => id === treatmentId)?.parts ?? []),
   ];

@@ -60,6 +60,10 @@ export const chimeKindOf = (point: Doorbell): ChimeKind | null =>
 /** Whether a chime with wires stands in the loop; one that nobody has looked at may. */
 export const hasWiredChime = (point: Doorbell): boolean => !['none', 'wireless'].includes(chimeKindOf(point) ?? '');
 
+/** What the supply's wires come to first on their way to the door. */
+export const midwayWords = (point: Doorbell): string =>
+  wasThereOf(point.look).inside?.short ?? (hasWiredChime(point) ? 'chime' : 'joint');
+
 /** Whether the old cable stays in the wall, out of use. */
 export const isCableLeft = ({ look }: Doorbell): boolean => wasThereOf(look).asksOwnCable && look.ownCable === 'left';
 

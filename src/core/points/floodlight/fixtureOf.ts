@@ -20,7 +20,7 @@ import {
 } from '../../junction';
 import { regionPack } from '../../region';
 import { inWordsOfPlace } from '../inWordsOfPlace';
-import { lengthText } from '../../units';
+import { capital, lengthText } from '../../units';
 import { WIRE_COLOURS, type WireColour, type WiringPlan } from '../../wiring';
 import { boxSurveyOf } from '../boxOf';
 import type { Floodlight } from './floodlight';
@@ -56,8 +56,6 @@ export function spliceHow({ connector, leads, doubled, ahead, problem }: Splice,
     connector.kind === 'twistOn' ? ' Twist until firm.' : connector.kind === 'lever' ? ' Levers down.' : ' Push home.';
   return `${connector.name}, ${plural(leads.length, 'conductor')}.${first}${fold}${turn}${taped ? ' Tape over it once it holds.' : ''}`;
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Screws of the bar and the plate for a box, from an assortment. */
 export function screwsFor(

@@ -1,6 +1,6 @@
 import { screwFor, WALL_FIXINGS, type Wall } from '../../mount';
 import { regionPack } from '../../region';
-import { lengthText, type LengthSystem } from '../../units';
+import { lowerFirst, lengthText, type LengthSystem } from '../../units';
 import { EMPTY_WIRING, lookTask, planWiring, type Task, type WiringPlan } from '../../wiring';
 import { inWordsOfPlace } from '../inWordsOfPlace';
 import type { PlugFixtureChoice, PlugFloodlight } from './plugFloodlight';
@@ -54,7 +54,7 @@ export function plugPlan({ look, outlet, setting }: PlugFloodlight, { data }: Pl
     lookTask(
       'spot',
       'plug-hang',
-      `Hang the ${fixture.name.toLowerCase()} on its plate`,
+      `Hang the ${lowerFirst(fixture.name)} on its plate`,
       'Never by its lead. Gasket all round; top and sides sealed, the bottom open.',
     ),
     {

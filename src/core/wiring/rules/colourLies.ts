@@ -1,5 +1,6 @@
+import { capital } from '../../units';
 import { WIRE_COLOUR_WORDS } from '../wire';
-import { capital } from './graph';
+
 import type { Rule } from './rule';
 
 /** A conductor whose colour claims another function than its test showed is marked anew. */

@@ -122,6 +122,3 @@ export function namesOf(leads: readonly { readonly name: string }[]): string {
   const names = leads.map(({ name }) => name);
   return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
 }
-
-/** A name at the head of a sentence. */
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,4 +1,5 @@
-import { capital } from './graph';
+import { capital } from '../../units';
+
 import type { Rule } from './rule';
 
 /** No conductor of the house is left bare: joined, or under a cap of its own. */

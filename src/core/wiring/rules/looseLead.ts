@@ -1,4 +1,5 @@
-import { capital } from './graph';
+import { capital } from '../../units';
+
 import type { Rule } from './rule';
 
 /** Every lead of a part ends somewhere. */

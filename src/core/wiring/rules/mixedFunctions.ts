@@ -1,4 +1,5 @@
-import { capital, namesOf } from './graph';
+import { capital } from '../../units';
+import { namesOf } from './graph';
 import type { Carries } from '../wiring';
 import type { Rule } from './rule';
 

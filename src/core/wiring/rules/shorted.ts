@@ -1,4 +1,5 @@
-import { BREAKS, capital, reach } from './graph';
+import { capital } from '../../units';
+import { BREAKS, reach } from './graph';
 import type { Rule } from './rule';
 
 /** No hot meets a neutral or ground through a closed switch, fuse or link alone. */

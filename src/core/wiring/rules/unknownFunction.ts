@@ -1,4 +1,5 @@
-import { capital } from './graph';
+import { capital } from '../../units';
+
 import type { Rule } from './rule';
 
 /** A conductor whose function no test has shown is joined to nothing. */

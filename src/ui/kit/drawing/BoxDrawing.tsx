@@ -1,4 +1,5 @@
 import { WIRE_COLOUR_WORDS, leadsAt, type Lead, type Wiring, type WiringPlace } from '@/core/wiring';
+import { conductorWord } from './conductorWord';
 import { tapped } from './tapped';
 import { boxLayout, type BoxJoint, type BoxLead } from './boxLayout';
 
@@ -40,9 +41,8 @@ export function BoxDrawing({
   id,
 }: Props) {
   const { width, height, cables, leads, joints, parts } = boxLayout(wiring, place);
-  const carried = ({ carries }: Lead): string =>
-    carries === 'hot' ? words.hot : carries === 'ground' ? words.ground : carries === 'unknown' ? '?' : carries;
-  const named = (name: string): string => (name === 'hot' ? words.hot : name === 'ground' ? words.ground : name);
+  const named = (name: string): string => conductorWord(words, name);
+  const carried = ({ carries }: Lead): string => (carries === 'unknown' ? '?' : named(carries));
   const said = joints
     .filter(({ count }) => count > 0)
     .map(

@@ -1,4 +1,5 @@
 import { leadsAt, type Wiring, type WiringPlace } from '@/core/wiring';
+import { conductorWord, type ConductorWords } from './conductorWord';
 import { tapped } from './tapped';
 import { PLACE_SIZE, placeLayout, type DrawnElement, type DrawnJoint } from './placeLayout';
 
@@ -11,6 +12,8 @@ interface Props {
   readonly ringed?: string | null;
   /** What it shows, for who can’t see it. */
   readonly title: string;
+  /** Conductors as they are called here. */
+  readonly words: ConductorWords;
   readonly picked?: string | null;
   /** A lead was tapped. */
   readonly onLead?: (id: string) => void;
@@ -27,6 +30,7 @@ export function WiringDrawing({
   marked,
   ringed = null,
   title,
+  words,
   picked = null,
   onLead,
   onJoint,
@@ -36,7 +40,7 @@ export function WiringDrawing({
   const said = joints
     .map(
       ({ id, name }) =>
-        `${name}: ${
+        `${conductorWord(words, name)}: ${
           leadsAt(wiring, id)
             .map((lead) => lead.name)
             .join(', ') || 'nothing'
@@ -82,12 +86,12 @@ export function WiringDrawing({
           className="tappable"
           {...tapped(picked !== null && onJoint ? () => onJoint(joint.id) : undefined, `Put it at ${joint.name}`)}
         >
-          <JointMark joint={joint} ringed={joint.id === ringed} />
+          <JointMark joint={{ ...joint, name: conductorWord(words, joint.name) }} ringed={joint.id === ringed} />
         </g>
       ))}
-      {exits.map(({ x, words }) => (
+      {exits.map(({ x, words: to }) => (
         <text key={x} x={x} y={PLACE_SIZE.height - 14} textAnchor="middle" className="small-text soft">
-          {words}
+          {conductorWord(words, to)}
         </text>
       ))}
     </svg>

@@ -1,5 +1,5 @@
 import { format, parseISO } from 'date-fns';
-import { checksOf, pointSteps, type Doorbell, type Point } from '@/core/points';
+import { checksOf, midwayWords, pointSteps, type Doorbell, type Point } from '@/core/points';
 import { readingFigure, readingWords } from '../readingWords';
 
 const when = (at: string): string => format(parseISO(at), 'd MMM HH:mm');
@@ -8,6 +8,7 @@ const NOT_YET = <p className="soft">Nothing written down.</p>;
 /** Readings in the order in which they were taken. */
 export function ReadingsTable({ point }: { readonly point: Doorbell }) {
   if (point.readings.length === 0) return NOT_YET;
+  const midway = midwayWords(point);
   return (
     <table className="plain">
       <thead>
@@ -20,7 +21,7 @@ export function ReadingsTable({ point }: { readonly point: Doorbell }) {
       <tbody>
         {point.readings.map((reading) => (
           <tr key={reading.entryId}>
-            <td>{readingWords(reading.data)}</td>
+            <td>{readingWords(reading.data, midway)}</td>
             <td className="n">{readingFigure(reading.data)}</td>
             <td className="by">
               {reading.by.name}, {when(reading.at)}

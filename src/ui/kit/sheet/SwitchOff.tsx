@@ -8,7 +8,7 @@ export function SwitchOff({ job, point }: { readonly job: Job; readonly point: P
   return (
     <section>
       <h3>How to switch it off</h3>
-      {circuits.length === 0 && <p>No circuit was named.</p>}
+      {circuits.length === 0 && <p>{point.fed.plug ? 'By its plug: pulled, it is off.' : 'No circuit was named.'}</p>}
       {circuits.map((circuit) => (
         <p key={circuit.id}>
           {[circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')}

@@ -1,4 +1,5 @@
 import { builtOf, planOf, type Point } from '@/core/points';
+import { regionPack } from '@/core/region';
 import type { WiringPlace } from '@/core/wiring';
 import { WiringDrawing } from '../drawing/WiringDrawing';
 import { drawnPlace, isDrawn } from '../drawing/placeLayout';
@@ -10,6 +11,7 @@ const NOTHING: ReadonlySet<string> = new Set();
 export function WiredPlaces({ point }: { readonly point: Point }) {
   if (!planOf(point)) return null;
   const wiring = builtOf(point);
+  const { words } = regionPack(point.setting.region);
   const places = [...new Set(PLACES.map((place) => drawnPlace(wiring, place)))].filter((place) =>
     isDrawn(wiring, place),
   );
@@ -18,7 +20,13 @@ export function WiredPlaces({ point }: { readonly point: Point }) {
       {places.map((place) => (
         <figure key={place}>
           <figcaption className="small">{place} as built so far</figcaption>
-          <WiringDrawing wiring={wiring} place={place} marked={NOTHING} title={`${place} as built so far`} />
+          <WiringDrawing
+            wiring={wiring}
+            place={place}
+            marked={NOTHING}
+            words={words}
+            title={`${place} as built so far`}
+          />
         </figure>
       ))}
     </div>

@@ -6,6 +6,8 @@ import {
   WAS_THERE_FACTS,
   assess,
   boxSurveyOf,
+  customerWords,
+  midwayWords,
   partsOf,
   roomWords,
   wifiOf,
@@ -16,6 +18,7 @@ import {
 } from '@/core/points';
 import { boxRoom, feedCase, standardBox } from '@/core/junction';
 import { FIXING_WORDS, SEAL_WORDS, WALL_FIXINGS } from '@/core/mount';
+import { inWordsOf } from '@/core/region';
 import { PLACE_FACTS } from '@/core/search';
 import { gaugeText, lengthText } from '@/core/units';
 import { WIFI_WORDS } from '@/core/wifi';
@@ -78,8 +81,10 @@ export function DoorbellSheet({ job, point, first }: Props) {
     <>
       <h2 className="point-name">{point.name}</h2>
       <p data-testid="sheet-verdict">
-        <b>{VERDICT_WORDS[judgement.verdict]}.</b> {judgement.reason} Believed to hold {percent(judgement.belief)},
-        margin {margin(judgement.marginVolts)}; {reference.words}.
+        <b>{VERDICT_WORDS[judgement.verdict]}.</b> {judgement.reason}{' '}
+        {judgement.verdict !== 'notComputed' &&
+          `Believed to hold ${percent(judgement.belief)}, margin ${margin(judgement.marginVolts)}; `}
+        {reference.words}.
       </p>
       <SwitchOff job={job} point={point} />
       <section>
@@ -96,7 +101,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
               'chime',
               chime.chimeKind && `${CHIME_KIND_WORDS[chime.chimeKind]}${chime.place ? `, ${chime.place}` : ''}`,
             ],
-            ['run to the chime', run('toChime')],
+            [`run to the ${midwayWords(point)}`, run('toChime')],
             ['run to the door', run('toDoor')],
             ['wall', look.wall && WALL_FIXINGS[look.wall].name],
             ['lead reaches', small(look.leadReachM)],
@@ -189,15 +194,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
       <StillOpen worries={worries} parts={parts} />
       <section className="keep-together">
         <h3>For the customer</h3>
-        <p>
-          A video doorbell was fitted at the {point.name.toLowerCase()}
-          {treatment && !treatment.sounds
-            ? '; it rings through a plug-in sounder, the old chime is silent'
-            : '; the chime in the house rings'}
-          . Keep its circuit switched on: without power there is no bell. When it fails, look at the breaker first, then
-          at the Wi-Fi. The camera sees whoever stands at the door, and voice is recorded: tell visitors where the place
-          asks for it.
-        </p>
+        <p>{inWordsOf(regionOf(job), customerWords(point))}</p>
         <HandedOver left={left} />
       </section>
     </>

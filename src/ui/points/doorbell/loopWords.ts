@@ -1,9 +1,9 @@
-import { fallingVolts, type Band, type Judgement } from '@/core/bell';
+import { fallingVolts, newOpenVolts, type Band, type Judgement } from '@/core/bell';
 import { STATE_WORDS, type LastingState } from '@/core/catalogue';
 import { CHIME_KIND_NAMES } from '@/core/chime';
 import { lengthsOf, regionOf, type Job } from '@/core/job';
 import { hasWiredChime, type Assessment, type Doorbell, type TakenReading } from '@/core/points';
-import { gaugeText, lengthText } from '@/core/units';
+import { lowerFirst, gaugeText, lengthText } from '@/core/units';
 import { DRAFT_ID } from '../../kit/job/draft';
 import { readingFigure } from '../../kit/readingWords';
 import { volts, voltsOrCollapse } from '../../kit/words';
@@ -61,6 +61,8 @@ export function loopWords(job: Job, point: Doorbell, assessment: Assessment, sta
   const terminal = ({ likely }: Band): string => (likely > 0 ? volts(likely) : '–');
   const stretch = (run: 'toChime' | 'toDoor') => {
     const { lengthM, gauge } = survey.runs[run];
+    // No run is there, and nothing is said of it
+    if (lengthM?.high === 0) return { words: '', ohms: '' };
     const ohms = known[run === 'toChime' ? 'toChimeOhms' : 'toDoorOhms'];
     return {
       words: [
@@ -89,7 +91,7 @@ export function loopWords(job: Job, point: Doorbell, assessment: Assessment, sta
         ? 'to be made'
         : `${plateVolts ?? '?'} V ${va ?? '?'} VA`,
     chime:
-      reference.treatment?.name.toLowerCase() ??
+      (reference.treatment && lowerFirst(reference.treatment.name)) ??
       (survey.chime.kind ? CHIME_KIND_NAMES[survey.chime.kind] : undefined) ??
       'as it is',
     door: point.name.slice(0, 14),
@@ -103,11 +105,13 @@ export function loopWords(job: Job, point: Doorbell, assessment: Assessment, sta
     rear: rearWords(point, reference.judgement),
     conditions: `${STATE_WORDS[state]} · mains at its lowest, ${mainsAt(mains.lowPercent)} of ${mains.nominalVolts} V · hot wires`,
     plates: {
-      open: open
-        ? readPlate('open', open, 'reading-open')
-        : asked === 'openVolts'
-          ? askedPlate('open volts', 'reading-open')
-          : workedPlate('open, worked out', known.openVolts, 'reading-open'),
+      open: transformer
+        ? workedPlate('open, worked out', newOpenVolts(known, transformer), 'reading-open')
+        : open
+          ? readPlate('open', open, 'reading-open')
+          : asked === 'openVolts'
+            ? askedPlate('open volts', 'reading-open')
+            : workedPlate('open, worked out', known.openVolts, 'reading-open'),
       screws: workedPlate('screws, running', screws, 'reading-running'),
       door: running
         ? readPlate('running', running, 'reading-running')

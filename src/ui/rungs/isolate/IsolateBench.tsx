@@ -48,7 +48,7 @@ export function IsolateBench() {
           ))}
         </section>
       </div>
-      <SchoolHere />
+      {point.fed.bellSide && <SchoolHere />}
     </>
   );
 }

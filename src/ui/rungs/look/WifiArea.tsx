@@ -6,7 +6,7 @@ import { lengthsOf } from '@/core/job';
 import { LIMITS } from '@/core/kinds';
 import { wallsText, wifiOf, wifiPathOf } from '@/core/points';
 import { WIFI_WALLS, WIFI_WALL_FACTS, WIFI_WORDS, wifiChanges, type WifiWall } from '@/core/wifi';
-import { lengthText, parseFigure, parseLength, type FigureRule } from '@/core/units';
+import { capital, lengthText, parseFigure, parseLength, type FigureRule } from '@/core/units';
 import { Away, Refused, call } from '../../kit/api';
 import { AskForm } from '../../kit/form/AskForm';
 import type { TypedField } from '../../kit/form/field';
@@ -69,7 +69,7 @@ export function WifiArea() {
         {standing ? (
           <>
             <b className={standing.word === 'extender' ? 'brick' : standing.word === 'doubtful' ? 'straw-ink' : 'moss'}>
-              {WIFI_WORDS[standing.word].charAt(0).toUpperCase() + WIFI_WORDS[standing.word].slice(1)}.
+              {capital(WIFI_WORDS[standing.word])}.
             </b>{' '}
             {standing.reason}
             {standing.measured ? '' : ' The reading rules: take one at the spot.'}

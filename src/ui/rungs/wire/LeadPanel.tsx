@@ -1,7 +1,7 @@
 'use client';
 import { regionOf } from '@/core/job';
 import { builtOf, findingsOf, planOf, spliceHow, spliceOf } from '@/core/points';
-import { gaugeText } from '@/core/units';
+import { capital, gaugeText } from '@/core/units';
 import {
   WIRE_COLOUR_WORDS,
   jointById,
@@ -108,5 +108,3 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
     </div>
   );
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -37,5 +37,5 @@ export function StepDrawing({ step, built, ticked, words, picked, onLead, onJoin
   );
   const shared = { wiring, place, marked, ringed: step.joint, title: step.words, picked, onLead, onJoint };
   if (place === 'box' || place === 'switch') return <BoxDrawing {...shared} words={words} id={STEP_DRAWING} />;
-  return isDrawn(wiring, place) ? <WiringDrawing {...shared} id={STEP_DRAWING} /> : null;
+  return isDrawn(wiring, place) ? <WiringDrawing {...shared} words={words} id={STEP_DRAWING} /> : null;
 }

@@ -4,7 +4,7 @@ import type { WasThere } from './wasThere';
 export const entryPhone: WasThere = {
   words: 'an entry phone',
   atDoor: { id: 'station', name: 'old door station', element: 'button' },
-  inside: { id: 'handset', name: 'old handset' },
+  inside: { id: 'handset', name: 'old handset', short: 'handset' },
   isUnfed: () => false,
   hasLead: true,
   ranDevice: false,

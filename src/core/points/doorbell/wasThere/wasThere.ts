@@ -7,7 +7,7 @@ export interface WasThere {
   /** What hangs at the door; null: nothing does. */
   readonly atDoor: DoorFound | null;
   /** What sits where a chime would be; null: a chime, or nothing. */
-  readonly inside: InsideFound | null;
+  readonly inside: (InsideFound & { readonly short: string }) | null;
   /** Whether no wired supply fed it: then there is none to be looked up and measured. */
   readonly isUnfed: (chime: ChimeKind | undefined) => boolean;
   /** Wires of its own reach out of the wall. */

@@ -1,5 +1,6 @@
 import type { JudgedOption } from '@/core/advice';
 import { wiringPlan, type Doorbell } from '@/core/points';
+import { regionPack } from '@/core/region';
 import { changedLeads, type WiringPlace } from '@/core/wiring';
 import { WiringDrawing } from '../../../kit/drawing/WiringDrawing';
 import { drawnPlace, isDrawn } from '../../../kit/drawing/placeLayout';
@@ -11,6 +12,7 @@ interface Props {
 
 /** Every wire at the chime, and at a transformer that changes: as it is now, and as this way leaves it. */
 export function BeforeAfter({ point, way: { transformer, tap, treatment, wire, device, change } }: Props) {
+  const { words } = regionPack(point.setting.region);
   const plan = wiringPlan(point, {
     transformer,
     treatmentId: treatment.id,
@@ -32,11 +34,23 @@ export function BeforeAfter({ point, way: { transformer, tap, treatment, wire, d
         <div className="halves">
           <figure>
             <figcaption>as it is now</figcaption>
-            <WiringDrawing wiring={plan.found} place={place} marked={new Set()} title={`The ${place} as it is now`} />
+            <WiringDrawing
+              wiring={plan.found}
+              place={place}
+              marked={new Set()}
+              words={words}
+              title={`The ${place} as it is now`}
+            />
           </figure>
           <figure>
             <figcaption>{marked.size === 0 ? 'stays as it is' : 'afterwards, what changes in colour'}</figcaption>
-            <WiringDrawing wiring={plan.planned} place={place} marked={marked} title={`The ${place} afterwards`} />
+            <WiringDrawing
+              wiring={plan.planned}
+              place={place}
+              marked={marked}
+              words={words}
+              title={`The ${place} afterwards`}
+            />
           </figure>
         </div>
       </section>

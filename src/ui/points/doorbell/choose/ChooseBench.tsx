@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { capital } from '@/core/units';
 import { useState } from 'react';
 import { optionId, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from '@/core/advice';
 import { TREATMENTS } from '@/core/chime';
@@ -7,7 +8,7 @@ import { wireOf } from '@/core/points';
 import type { SupplyPolicy } from '@/core/policy';
 import { Choices } from '../../../kit/form/Choices';
 import { useDoorbell } from '../useDoorbell';
-import { capital } from '../../../kit/words';
+
 import { PolicyHere } from './PolicyHere';
 import { TakeWay } from './TakeWay';
 import { useWays, wayWords } from './useWays';

@@ -1,10 +1,11 @@
 'use client';
 import { wayPlan, type JudgedOption, type WayPlan } from '@/core/advice';
+import { capital } from '@/core/units';
 import { chimeFigures, fallingVolts, type Estimate, type OtherJudgement } from '@/core/bell';
 import { STATE_WORDS } from '@/core/catalogue';
 import { FallingLine } from '../../../kit/drawing/FallingLine';
 import { Verdict } from '../../../kit/Verdict';
-import { capital, percent, volts, voltsOrCollapse } from '../../../kit/words';
+import { percent, volts, voltsOrCollapse } from '../../../kit/words';
 import { useDoorbell } from '../useDoorbell';
 import { BeforeAfter } from './BeforeAfter';
 import { wayWords } from './useWays';

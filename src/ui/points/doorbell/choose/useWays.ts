@@ -5,6 +5,7 @@ import type { Choosing, JudgedOption } from '@/core/advice';
 import { WIRE_WORDS, type Assessment } from '@/core/points';
 import type { ModulePolicy, SupplyPolicy } from '@/core/policy';
 import type { ChoosingWorker } from '@/workers/choosing.worker';
+import { lowerFirst } from '@/core/units';
 
 /** How far the worker is with the ways. */
 export type WaysState =
@@ -66,9 +67,9 @@ export function useWays({ survey, premises }: Assessment, policy: SupplyPolicy, 
 export const wayWords = ({ transformer, tap, treatment, wire, device, instead }: JudgedOption): string =>
   [
     transformer?.name ?? (tap ? `old one’s ${tap.ratedVolts} V pair ${tap.screws}` : 'keep the old one'),
-    treatment.name.toLowerCase(),
+    lowerFirst(treatment.name),
     WIRE_WORDS[wire],
-    instead ? `${device.name.toLowerCase()} instead` : '',
+    instead ? `${lowerFirst(device.name)} instead` : '',
   ]
     .filter((part) => part !== '')
     .join(', ');

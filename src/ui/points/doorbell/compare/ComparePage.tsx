@@ -3,6 +3,7 @@ import Link from 'next/link';
 import type { Job } from '@/core/job';
 import type { Compared, Point } from '@/core/points';
 import { PrintButton } from '../../../kit/PrintButton';
+import { lowerFirst } from '@/core/units';
 
 interface Props {
   readonly job: Job;
@@ -64,7 +65,7 @@ const ROWS: readonly Row[] = [
 ];
 
 const wayWords = ({ transformer, tap, treatment }: NonNullable<Compared['way']>): string =>
-  `${transformer ? `a new supply, ${transformer.name}` : tap ? 'other screws of the transformer' : 'the transformer that is there'}; chime: ${treatment.name.toLowerCase()}`;
+  `${transformer ? `a new supply, ${transformer.name}` : tap ? 'other screws of the transformer' : 'the transformer that is there'}; chime: ${lowerFirst(treatment.name)}`;
 
 /** One page for the customer: every doorbell at this door, side by side, in plain words. */
 export function ComparePage({ job, point, compared }: Props) {

@@ -2,7 +2,7 @@
 import { CHIME_KINDS, CHIME_KIND_WORDS, treatmentsFor } from '@/core/chime';
 import { lengthsOf, regionOf } from '@/core/job';
 import { REAR_DOORS } from '@/core/kinds';
-import { carriedProfile, deviceOf } from '@/core/points';
+import { carriedProfile, chimeKindOf, deviceOf } from '@/core/points';
 import { devicesIn } from '@/core/catalogue';
 import { Choices } from '../../../kit/form/Choices';
 import { FieldGroup } from '../../../kit/form/FieldGroup';
@@ -25,7 +25,7 @@ export function ChimeArea() {
         onPick={(kind) => write('chimeDescribed', { ...scope, chimeKind: kind })}
       />
       <FieldGroup kind="chimeDescribed" scope={scope} fields={[textField('place', 'where the chime is', place)]} />
-      {(chimeKind ?? 'mechanical') === 'mechanical' && <OnTheScrews />}
+      {(chimeKindOf(kept) ?? 'mechanical') === 'mechanical' && <OnTheScrews />}
       {chimeKind && (
         <>
           <p>{ways.length === 1 ? 'One way' : `${ways.length} ways`} with such a chime and this device:</p>

@@ -4,12 +4,12 @@ import { lengthsOf } from '@/core/job';
 import { OWN_CABLES, WAS_THERE, YES_NO } from '@/core/kinds';
 import { WAS_THERE_FACTS, deviceOf, carriedProfile } from '@/core/points';
 import { WALLS, WALL_FIXINGS, screwFor } from '@/core/mount';
-import { lengthText } from '@/core/units';
+import { capital, lengthText } from '@/core/units';
 import { Choices } from '../../../kit/form/Choices';
 import { FieldGroup } from '../../../kit/form/FieldGroup';
 import { textField } from '../../../kit/form/fields';
 import { useDoorbell } from '../useDoorbell';
-import { capital } from '../../../kit/words';
+
 import { AnotherPoint } from '../../../rungs/look/AnotherPoint';
 import { ThisPoint } from '../../../rungs/look/ThisPoint';
 

@@ -1,4 +1,5 @@
 'use client';
+import { midwayWords } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
 import { readingFigure, readingWords } from '../../../kit/readingWords';
 
@@ -9,7 +10,7 @@ export function Contradictions() {
   if (contradictions.length === 0) return null;
   const named = (id: string): string => {
     const reading = kept.readings.find(({ entryId }) => entryId === id);
-    return reading ? `${readingWords(reading.data)} ${readingFigure(reading.data)}` : 'a reading';
+    return reading ? `${readingWords(reading.data, midwayWords(kept))} ${readingFigure(reading.data)}` : 'a reading';
   };
   return (
     <section className="contradicts" role="alert">

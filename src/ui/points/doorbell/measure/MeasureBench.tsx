@@ -7,7 +7,8 @@ import { FallingLine } from '../../../kit/drawing/FallingLine';
 import { loopWords } from '../loopWords';
 import { Choices } from '../../../kit/form/Choices';
 import { useDoorbell } from '../useDoorbell';
-import { isBoxed } from '@/core/points';
+import { isBoxed, midwayWords } from '@/core/points';
+import { capital } from '@/core/units';
 import { BoxedChime } from './BoxedChime';
 import { Contradictions } from './Contradictions';
 import { DroopLine } from './DroopLine';
@@ -33,6 +34,7 @@ export function MeasureBench() {
 
 function Readings() {
   const { job, point, assessment } = useDoorbell();
+  const midway = midwayWords(point);
   const { known, reference } = assessment;
   const [picked, setState] = useState<LastingState | null>(null);
   const state = picked ?? reference.judgement.governing;
@@ -88,8 +90,8 @@ function Readings() {
       <section>
         <h2>Wire</h2>
         <div className="halves">
-          <RunFields run="toChime" legend="Transformer to chime" />
-          <RunFields run="toDoor" legend="Chime to door" />
+          <RunFields run="toChime" legend={`Transformer to ${midway}`} />
+          <RunFields run="toDoor" legend={`${capital(midway)} to door`} />
         </div>
       </section>
       <section>

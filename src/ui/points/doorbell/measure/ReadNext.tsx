@@ -2,6 +2,7 @@
 import type { NextReading } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
 import { percent } from '../../../kit/words';
+import { lowerFirst } from '@/core/units';
 
 /** How likely each reading changes what is proposed, drawn as a bar, with the minutes it costs. */
 function Reading({ reading, best }: { readonly reading: NextReading; readonly best: boolean }) {
@@ -52,10 +53,7 @@ export function ReadNext() {
         </ol>
       )}
       {idle.length > 0 && (
-        <p className="small soft">
-          Would change nothing now: {idle.map(({ words }) => words.charAt(0).toLowerCase() + words.slice(1)).join('; ')}
-          .
-        </p>
+        <p className="small soft">Would change nothing now: {idle.map(({ words }) => lowerFirst(words)).join('; ')}.</p>
       )}
     </>
   );

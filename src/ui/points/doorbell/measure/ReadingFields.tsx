@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { DEVICE_REPORTS } from '@/core/bell';
 import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
 import { PRESENT_PATHS, type EntryData } from '@/core/kinds';
-import { MOST_OF_RATING, hasWiredChime, isBoxed, meterOf, testOhms } from '@/core/points';
+import { MOST_OF_RATING, hasWiredChime, isBoxed, meterOf, midwayWords, testOhms } from '@/core/points';
 import { parseFigure, parsed, refused } from '@/core/units';
 import { Choices } from '../../../kit/form/Choices';
 import type { TypedField } from '../../../kit/form/field';
@@ -77,7 +77,7 @@ export function StillReadings() {
     [
       {
         name: 'toChime',
-        label: 'loop ohms to the chime',
+        label: `loop ohms to the ${midwayWords(kept)}`,
         asked: asked === 'loopToChime',
         meter: { function: 'ohms', from: 'toChimeA', to: 'toChimeB', state: 'open' },
       },
@@ -120,6 +120,7 @@ export function StillReadings() {
 /** Volts while the device runs: one figure that sees everything at once. */
 export function RunningReading() {
   const { kept, keptJob, point, assessment, write } = useDoorbell();
+  const hasChime = hasWiredChime(kept);
   const [at, setAt] = useState<'door' | 'transformer' | 'chime'>('door');
   const [picked, setState] = useState<LastingState | 'open'>('liveDay');
   // Across the chime nothing stands while no current flows
@@ -140,7 +141,12 @@ export function RunningReading() {
   return (
     <>
       <div className="fields">
-        <Pick label="where" options={RUNNING_AT} chosen={at} onPick={setAt} />
+        <Pick
+          label="where"
+          options={RUNNING_AT.filter(({ value }) => hasChime || value !== 'chime')}
+          chosen={at}
+          onPick={setAt}
+        />
         <Pick
           label="the device is"
           options={at === 'chime' ? STATES.filter(({ value }) => value !== 'open') : STATES}
@@ -157,12 +163,14 @@ export function RunningReading() {
           onPick={(report) => report && write('readingTaken', { pointId: point.id, what: 'report', state, report })}
         />
       )}
-      <Choices
-        label="while this is read, the chime is"
-        options={PRESENT_PATHS.map((value) => ({ value, words: PRESENT_WORDS[value] }))}
-        chosen={kept.chime.present}
-        onPick={(present) => write('chimeDescribed', { chimeId: point.hangs.chimeId, present })}
-      />
+      {hasChime && (
+        <Choices
+          label="while this is read, the chime is"
+          options={PRESENT_PATHS.map((value) => ({ value, words: PRESENT_WORDS[value] }))}
+          chosen={kept.chime.present}
+          onPick={(present) => write('chimeDescribed', { chimeId: point.hangs.chimeId, present })}
+        />
+      )}
     </>
   );
 }

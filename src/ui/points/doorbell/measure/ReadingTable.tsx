@@ -1,5 +1,6 @@
 'use client';
 import { format, parseISO } from 'date-fns';
+import { midwayWords } from '@/core/points';
 import { DRAFT_ID } from '../../../kit/job/draft';
 import { useDoorbell } from '../useDoorbell';
 import { offset } from '../../../kit/words';
@@ -10,6 +11,7 @@ export function ReadingTable() {
   const { point, assessment, write } = useDoorbell();
   const { readings } = point;
   if (readings.length === 0) return <p className="soft">Nothing read yet. One figure is enough to begin.</p>;
+  const midway = midwayWords(point);
   const { fits } = assessment.known;
   const wrong = fits.filter(({ contradicts }) => contradicts).length;
   return (
@@ -32,7 +34,7 @@ export function ReadingTable() {
             return (
               <tr key={entryId}>
                 <td>
-                  {readingWords(data)}
+                  {readingWords(data, midway)}
                   <div className="small soft">
                     {kept ? `${by.name}, ${format(parseISO(at), 'd MMM HH:mm')}` : 'typed'}
                   </div>
@@ -44,7 +46,7 @@ export function ReadingTable() {
                     <button
                       type="button"
                       className="button quiet"
-                      aria-label={`Strike ${readingWords(data)}, ${readingFigure(data)}`}
+                      aria-label={`Strike ${readingWords(data, midway)}, ${readingFigure(data)}`}
                       onClick={() => write('entryStruck', { target: entryId })}
                     >
                       strike

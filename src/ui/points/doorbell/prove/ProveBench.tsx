@@ -39,7 +39,7 @@ export function ProveBench() {
           </div>
         </section>
       )}
-      {!named && (
+      {!named && !point.fed.plug && (
         <p className="soft">
           No circuit is named yet: name it at Isolate, so that the sheet says how to switch it off.
         </p>
