@@ -1,5 +1,5 @@
 import { describe, expect, it } from '@jest/globals';
-import { UNKNOWN_RUN, caseOf, likelyHouses, type BellSurvey, type Reading } from '../bell';
+import { UNKNOWN_RUN, caseOf, likelyHouses, type BellSurvey, type OtherDoor, type Reading } from '../bell';
 import { catalogueWith, deviceById, type DeviceProfile } from '../catalogue';
 import { britain230 } from '../region/britain230';
 import { northAmerica120 } from '../region/northAmerica120';
@@ -55,6 +55,26 @@ describe('options', () => {
   it('leave a thick wire alone', () => {
     const thick = { ...known(16, 10), runs: { toChime: run(9, 18), toDoor: run(7, 18) } };
     expect(optionsFor(thick, NONE).some(({ wire }) => wire !== 'keep')).toBe(false);
+  });
+  it('treat a chime as the device at every door on it allows', () => {
+    const other: OtherDoor = {
+      id: 'b',
+      name: 'Back door',
+      joins: 'chime',
+      chimeId: 'c',
+      path: 'asHere',
+      device: device('compact-silent'),
+      runM: null,
+      chimeRunM: null,
+    };
+    const moduleWith = (door: OtherDoor) =>
+      optionsFor({ ...known(16, 20), shared: { secondChime: false, others: [door] } }, NONE).find(
+        ({ id }) => id === 'keep+powerModule',
+      )?.forbidden;
+    expect(moduleWith(other)).toBe('Back door: the chime must be out of the loop with this device');
+    // By a chime of its own, or with its own way taken, it asks nothing of this chime
+    expect(moduleWith({ ...other, joins: 'supply' })).toBeNull();
+    expect(moduleWith({ ...other, path: { path: 'link', linkOhms: 0.02 } })).toBeNull();
   });
   it('never keep a transformer that sits in the chime that goes', () => {
     const boxed: BellSurvey = { ...known(16, 10), chime: { kind: 'boxedMains', rating: null, ratedVolts: null } };

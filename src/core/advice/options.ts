@@ -135,9 +135,19 @@ const lessHungry = ({ doorMinVolts, id }: DeviceProfile, catalogue: Catalogue): 
 
 const HEATING_DOUBT = 'it may be the heating’s transformer: tell it apart first';
 
-/** Hard rules, the device’s own first. */
-function forbiddenWhy({ forbids, battery }: DeviceProfile, treatment: Treatment, heatings: boolean): string | null {
-  if (forbids[treatment.id] !== undefined) return forbids[treatment.id] ?? null;
+/** Hard rules, the device’s own first, then those of other doors on the chime: it is treated once for all of them. */
+export function forbiddenWhy(
+  { shared }: BellSurvey,
+  { forbids, battery }: DeviceProfile,
+  treatment: Treatment,
+  heatings: boolean,
+): string | null {
+  const own = forbids[treatment.id];
+  if (own !== undefined) return own;
+  for (const { name, joins, path, device } of shared?.others ?? []) {
+    const why = joins !== 'supply' && path === 'asHere' ? device.forbids[treatment.id] : undefined;
+    if (why !== undefined) return `${name}: ${why}`;
+  }
   if (treatment.onlyWithBattery && !battery)
     return 'a diode is never fitted on a device that lives from the wires alone';
   return heatings ? HEATING_DOUBT : null;
@@ -174,7 +184,7 @@ export function optionsFor(survey: BellSurvey, premises: Premises): readonly Opt
               ...(turned ? { tap: turned } : {}),
               ...(wire === 'mend' ? { mended: badSplices } : {}),
             },
-            forbidden: forbiddenWhy(device, treatment, heatingDoubt && !transformer),
+            forbidden: forbiddenWhy(survey, device, treatment, heatingDoubt && !transformer),
             ratedVolts: transformer?.ratedVolts ?? tap?.ratedVolts ?? survey.nameplate.volts,
             ratedVa: transformer?.ratedVa ?? tap?.ratedVa ?? survey.nameplate.va,
             licensed: transformer?.mainsWork ?? false,

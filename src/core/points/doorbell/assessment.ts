@@ -2,6 +2,7 @@ import {
   cableOf,
   canKeepSupply,
   fittedTreatments,
+  forbiddenWhy,
   holdWays,
   optionsFor,
   pairFactors,
@@ -115,7 +116,7 @@ function keptReference(
   { decided, catalogue }: Premises,
 ): { change: Change; treatment: Treatment | null } {
   const allowed = fittedTreatments(catalogue, survey.chime.kind, survey.region.id)
-    .filter(({ id }) => !survey.device.forbids[id] && id !== 'leaveAsIs')
+    .filter((one) => one.id !== 'leaveAsIs' && forbiddenWhy(survey, survey.device, one, false) === null)
     .toSorted((a, b) => a.minutes + a.cost - (b.minutes + b.cost));
   const computed = allowed.filter(({ standing }) => isComputed(survey, { ...asFound(survey), treatment: standing }));
   const treatment = computed.find(({ standing }) => standing.path === 'shunt') ?? computed[0] ?? allowed[0];

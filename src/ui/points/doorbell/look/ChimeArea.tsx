@@ -1,8 +1,9 @@
 'use client';
+import { forbiddenWhy } from '@/core/advice';
 import { CHIME_KINDS, CHIME_KIND_WORDS, treatmentsFor } from '@/core/chime';
 import { lengthsOf, regionOf } from '@/core/job';
 import { REAR_DOORS } from '@/core/kinds';
-import { carriedProfile, chimeKindOf, deviceOf } from '@/core/points';
+import { carriedProfile, chimeKindOf, surveyOf } from '@/core/points';
 import { devicesIn } from '@/core/catalogue';
 import { Choices } from '../../../kit/form/Choices';
 import { FieldGroup } from '../../../kit/form/FieldGroup';
@@ -14,7 +15,7 @@ export function ChimeArea() {
   const { job, kept, write } = useDoorbell();
   const scope = { chimeId: kept.hangs.chimeId };
   const { chimeKind, place } = kept.chime;
-  const device = deviceOf(kept);
+  const survey = surveyOf(job, kept);
   const ways = treatmentsFor(chimeKind ?? null, regionOf(job).id);
   return (
     <section>
@@ -30,14 +31,17 @@ export function ChimeArea() {
         <>
           <p>{ways.length === 1 ? 'One way' : `${ways.length} ways`} with such a chime and this device:</p>
           <ul className="plain-list">
-            {ways.map(({ id, name, what, sounds }) => (
-              <li key={id}>
-                <b>{name}</b>, {what}.{' '}
-                <span className={device.forbids[id] ? 'brick' : 'soft'}>
-                  {device.forbids[id] ?? (sounds ? 'The chime rings.' : 'The chime is silent.')}
-                </span>
-              </li>
-            ))}
+            {ways.map((way) => {
+              const forbidden = forbiddenWhy(survey, survey.device, way, false);
+              return (
+                <li key={way.id}>
+                  <b>{way.name}</b>, {way.what}.{' '}
+                  <span className={forbidden ? 'brick' : 'soft'}>
+                    {forbidden ?? (way.sounds ? 'The chime rings.' : 'The chime is silent.')}
+                  </span>
+                </li>
+              );
+            })}
           </ul>
         </>
       )}
