@@ -1,4 +1,4 @@
-import { LIMITS } from './limits';
+import { LIMITS } from '../facts';
 import { exact, maybe, reference } from './fields';
 
 export const PROTECTIONS = ['none', 'rcd', 'arcFault', 'both', 'fuse'] as const;

@@ -13,9 +13,8 @@ import {
   SWITCH_POSITIONS,
 } from '../junction';
 import { WIRE_COLOURS } from '../wiring';
-import { LIMITS, TEXT } from './limits';
+import { LIMITS, TEXT, fact, schemasOf } from '../facts';
 import { exact, maybe, oneOf, reference } from './fields';
-import { YES_NO } from './site';
 
 export const BOX_MATERIALS = ['metal', 'plastic'] as const;
 export const BOX_SHAPES = ['round', 'square', 'device'] as const;
@@ -28,70 +27,111 @@ export const FED_FROMS = ['circuit', 'spur'] as const;
 const name = () => string().max(TEXT.short).defined();
 const metres = (most: number) => number().min(0).max(most).defined();
 
-/** The box that a fixture, or a transformer’s mains side, sits on. */
-export const boxDescribed = exact({
-  boxId: reference(),
-  standardBox: maybe.choice(STANDARD_BOXES.map(({ id }) => id)),
+const VA = { unit: 'VA', unitWords: ['va', 'w', 'watt', 'watts'], ...LIMITS.circuitVa, zeroAllowed: true } as const;
+
+export const BOX_FACTS = {
+  standardBox: fact.choice(
+    'which box',
+    STANDARD_BOXES.map(({ id }) => id),
+    Object.fromEntries(STANDARD_BOXES.map(({ id, words }) => [id, words])),
+  ),
   /** As marked in it; goes before that of the standard box. */
-  markedIn3: maybe.amount(LIMITS.boxIn3),
-  edition: number<(typeof BOX_FILL_EDITIONS)[number]>()
-    .nullable()
-    .oneOf([...BOX_FILL_EDITIONS, null]),
-  material: maybe.choice(BOX_MATERIALS),
-  shape: maybe.choice(BOX_SHAPES),
-  depthM: maybe.amount(LIMITS.boxDepthM),
-  /** How far its rim stands behind the finished wall. */
-  recessM: maybe.amount(LIMITS.recessM),
-  screwCentresM: maybe.amount(LIMITS.boxDepthM),
-  thread: maybe.choice(SCREW_THREADS),
-  clamps: maybe.choice(CLAMPS),
-  /** Kinds of fittings in it: stud, hickey. */
-  fittings: maybe.whole({ least: 0, most: 4 }),
-  deviceIn: maybe.choice(DEVICES_IN),
-  setting: maybe.choice(BOX_SETTINGS),
-  wetRated: maybe.choice(YES_NO),
-  fixedTo: maybe.choice(FIXED_TOS),
-  bears: maybe.choice(YES_NO),
-  /** Its metal is joined to the ground as found. */
-  bonded: maybe.choice(YES_NO),
-  oldGrounded: maybe.choice(YES_NO),
-  ahead: maybe.choice(AHEADS),
-  fedFrom: maybe.choice(FED_FROMS),
-  /** A GFCI or RCD protects the feed. */
-  residual: maybe.choice(YES_NO),
-  ratedAmps: maybe.amount(LIMITS.amps),
-  existingVa: maybe.amount(LIMITS.circuitVa),
-});
+  markedIn3: fact.figure('volume marked in it', {
+    unit: 'in³',
+    unitWords: ['in3', 'in³', 'cuin', 'cui'],
+    ...LIMITS.boxIn3,
+  }),
+  edition: fact.other(
+    'code edition here',
+    number<(typeof BOX_FILL_EDITIONS)[number]>()
+      .nullable()
+      .oneOf([...BOX_FILL_EDITIONS, null]),
+  ),
+  material: fact.choice('material', BOX_MATERIALS, { metal: 'metal', plastic: 'plastic' }),
+  shape: fact.choice('shape', BOX_SHAPES, { round: 'round', square: 'square', device: 'for a device' }),
+  depthM: fact.tape('depth', LIMITS.boxDepthM),
+  recessM: fact.tape('rim behind the finished wall', LIMITS.recessM),
+  screwCentresM: fact.tape('screw holes apart', LIMITS.boxDepthM),
+  thread: fact.choice(
+    'thread of its screw holes',
+    SCREW_THREADS,
+    Object.fromEntries(SCREW_THREADS.map((thread) => [thread, thread])) as Record<
+      (typeof SCREW_THREADS)[number],
+      string
+    >,
+  ),
+  clamps: fact.choice('clamps', CLAMPS, { none: 'outside, or none', internal: 'inside' }),
+  fittings: fact.whole('fittings inside: stud, hickey', { least: 0, most: 4 }),
+  deviceIn: fact.choice('in it', DEVICES_IN, { none: 'nothing', outlet: 'an outlet' }),
+  setting: fact.choice('sits', BOX_SETTINGS, { flush: 'flush', surface: 'on the surface' }),
+  wetRated: fact.yesNo('rated for wet'),
+  fixedTo: fact.choice('fixed to', FIXED_TOS, {
+    stud: 'a stud or joist',
+    board: 'boards alone',
+    masonry: 'masonry',
+    unknown: 'can’t be seen',
+  }),
+  bears: fact.yesNo('bears the fixture’s weight'),
+  bonded: fact.yesNo(({ words }) => `its metal is on the ${words.ground}, as found`),
+  oldGrounded: fact.yesNo(({ words }) => `old fixture has a ${words.ground} lead`),
+  ahead: fact.choice('ahead of it', AHEADS, {
+    none: 'nothing',
+    switch: 'a wall switch',
+    sensor: 'an old sensor',
+    photocell: 'a photocell',
+    timer: 'a timer',
+  }),
+  fedFrom: fact.choice('fed from', FED_FROMS, { circuit: 'a circuit of the board', spur: 'a fused spur' }),
+  residual: fact.yesNo(({ protection }) => `a ${protection.rcd} protects it`),
+  ratedAmps: fact.figure(({ words }) => `${words.way}’s rating`, {
+    unit: 'A',
+    unitWords: ['a', 'amp', 'amps'],
+    ...LIMITS.amps,
+  }),
+  existingVa: fact.figure('on this circuit already', VA),
+} as const;
+
+/** The box that a fixture, or a transformer’s mains side, sits on. */
+export const boxDescribed = exact({ boxId: reference(), ...schemasOf(BOX_FACTS) });
+
+export const CABLE_FACTS = {
+  name: fact.text('name, or its sheath'),
+  role: fact.choice('by test it is', CABLE_ROLES, {
+    feed: 'feed',
+    switchLeg: 'to or from a switch',
+    feedThrough: 'goes on to something else',
+    secondCircuit: 'a second circuit',
+  }),
+  conductors: fact.other(
+    'conductors in it',
+    array(
+      exact({
+        id: reference(),
+        awg: number().integer().min(0).max(30),
+        mm2: number().min(0.05).max(35),
+        strands: oneOf(['solid', 'stranded'] as const),
+        metal: oneOf(['copper', 'aluminium'] as const),
+        colour: oneOf(WIRE_COLOURS),
+        /** What it was found to be by test, where the tests were not written down one by one. */
+        carries: string<(typeof CONDUCTOR_FUNCTIONS)[number]>().oneOf(CONDUCTOR_FUNCTIONS),
+        state: string<(typeof CONDUCTOR_STATES)[number]>().oneOf(CONDUCTOR_STATES),
+        passes: string<'through' | 'looped'>().oneOf(['through', 'looped']),
+        freeM: number().min(0).max(3),
+      }).test('size', 'has one size: AWG or mm²', ({ awg, mm2 }) => (awg === undefined) !== (mm2 === undefined)),
+    )
+      .max(LIMITS.conductors.most)
+      .test(
+        'ids',
+        'each conductor has an id of its own',
+        (all) => new Set(all?.map(({ id }) => id)).size === (all?.length ?? 0),
+      )
+      .nullable(),
+    (value) => (Array.isArray(value) ? String(value.length) : 'none'),
+  ),
+} as const;
 
 /** One cable that comes into the box, with every conductor in it. `conductors` null: it is not there. */
-export const cableDescribed = exact({
-  boxId: reference(),
-  cableId: reference(),
-  name: maybe.text(),
-  role: maybe.choice(CABLE_ROLES),
-  conductors: array(
-    exact({
-      id: reference(),
-      awg: number().integer().min(0).max(30),
-      mm2: number().min(0.05).max(35),
-      strands: oneOf(['solid', 'stranded'] as const),
-      metal: oneOf(['copper', 'aluminium'] as const),
-      colour: oneOf(WIRE_COLOURS),
-      /** What it was found to be by test, where the tests were not written down one by one. */
-      carries: string<(typeof CONDUCTOR_FUNCTIONS)[number]>().oneOf(CONDUCTOR_FUNCTIONS),
-      state: string<(typeof CONDUCTOR_STATES)[number]>().oneOf(CONDUCTOR_STATES),
-      passes: string<'through' | 'looped'>().oneOf(['through', 'looped']),
-      freeM: number().min(0).max(3),
-    }).test('size', 'has one size: AWG or mm²', ({ awg, mm2 }) => (awg === undefined) !== (mm2 === undefined)),
-  )
-    .max(LIMITS.conductors.most)
-    .test(
-      'ids',
-      'each conductor has an id of its own',
-      (all) => new Set(all?.map(({ id }) => id)).size === (all?.length ?? 0),
-    )
-    .nullable(),
-});
+export const cableDescribed = exact({ boxId: reference(), cableId: reference(), ...schemasOf(CABLE_FACTS) });
 
 /** One reading at a conductor of the box. */
 export const conductorTested = exact({

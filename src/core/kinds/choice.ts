@@ -1,6 +1,6 @@
 import { array, boolean, number, string } from 'yup';
 import { LASTING_STATES } from '../catalogue';
-import { LIMITS, TEXT } from './limits';
+import { LIMITS, TEXT } from '../facts';
 import { deviceValues } from './device';
 import { exact, maybe, oneOf, reference } from './fields';
 import { SCREW_PAIRS } from '../wiring';

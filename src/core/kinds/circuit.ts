@@ -1,27 +1,32 @@
 import { array, boolean, number, string } from 'yup';
 import { HINT_IDS } from '../isolation';
-import { LIMITS, TEXT } from './limits';
+import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
 import { exact, maybe, oneOf, reference } from './fields';
-import { YES_NO } from './site';
 
 const proofVolts = () => number().min(LIMITS.proofVolts.least).max(LIMITS.proofVolts.most);
 
 export const FOUND_BYS = ['label', 'hunt', 'elimination', 'test'] as const;
 
-export const circuitListed = exact({
-  circuitId: reference(),
-  name: maybe.text(),
-  way: maybe.text(),
-  /** Name of the board that the way is on, where there are several. */
-  board: maybe.text(),
+export const CIRCUIT_FACTS = {
+  name: fact.text('label as written there'),
+  way: fact.text(({ words }) => `which ${words.way}`),
+  /** Where there are several. */
+  board: fact.text(({ words }) => `on which ${words.board}`),
   /** Ids of the points whose supply hangs on it. */
-  feeds: array(reference()).max(50),
-  /** Its neutral is shared with another circuit. */
-  sharedNeutral: maybe.choice(YES_NO),
-  /** Another circuit comes into the same box. */
-  otherInBox: maybe.choice(YES_NO),
-  foundBy: maybe.choice(FOUND_BYS),
-});
+  feeds: fact.other('what it feeds', array(reference()).max(50), (value) =>
+    Array.isArray(value) ? `${value.length} of the points` : String(value),
+  ),
+  sharedNeutral: fact.yesNo('its neutral is shared with another circuit'),
+  otherInBox: fact.yesNo('another circuit comes into the same box'),
+  foundBy: fact.choice('found by', FOUND_BYS, {
+    label: 'its label',
+    hunt: 'the hunt',
+    elimination: 'elimination',
+    test: 'a test',
+  }),
+} as const;
+
+export const circuitListed = exact({ circuitId: reference(), ...schemasOf(CIRCUIT_FACTS) });
 
 /** Whether two circuits that were named apart are one breaker. */
 export const circuitsCompared = exact({
@@ -63,14 +68,19 @@ export const cameBack = exact({ reason: maybe.text() });
 /** Something seen that is no proof; a sign of life ends one. */
 export const hintNoted = exact({ circuitId: reference(), hint: oneOf(HINT_IDS), text: maybe.text(TEXT.long) });
 
-/** How the breaker of a point is hunted. */
-export const huntPlanned = exact({
-  pointId: reference(),
-  people: number<1 | 2>().nullable().oneOf([1, 2, null]),
+const MINUTES = { unit: 'min', unitWords: ['min', 'm', 'minutes'], ...LIMITS.minutes, zeroAllowed: true } as const;
+
+export const HUNT_FACTS = {
+  people: fact.other('who hunts', number<1 | 2>().nullable().oneOf([1, 2, null]), (value) =>
+    value === 2 ? 'two: one at the door' : 'alone: walk and look',
+  ),
   /** From the board to where it is seen, and back. */
-  walkMinutes: maybe.amount(LIMITS.minutes),
-  switchMinutes: maybe.amount(LIMITS.minutes),
-});
+  walkMinutes: fact.figure('walk to the door and back', MINUTES),
+  switchMinutes: fact.figure('one way off and on again', MINUTES),
+} as const;
+
+/** How the breaker of a point is hunted. */
+export const huntPlanned = exact({ pointId: reference(), ...schemasOf(HUNT_FACTS) });
 
 /** One test of a hunt: which ways were off (`board/way`), and whether it died. */
 export const huntTested = exact({

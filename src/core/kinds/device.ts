@@ -1,6 +1,6 @@
 import { array, number, string } from 'yup';
 import { TREATMENT_IDS } from '../catalogue';
-import { TEXT } from './limits';
+import { TEXT } from '../facts';
 import { exact, oneOf, reference } from './fields';
 
 const volts = () => number().min(0).max(100).defined();
@@ -50,3 +50,7 @@ export const deviceProfile = exact({
   inBag: array(string().max(TEXT.short).defined()).max(20).defined(),
   remark: string().max(TEXT.long).defined(),
 });
+
+/** A profile by its name. */
+export const profileName = (value: unknown): string =>
+  typeof value === 'object' && value !== null && 'name' in value ? String(value.name) : 'another one';

@@ -1,5 +1,5 @@
 import { array, boolean, number, object, string, type ObjectShape } from 'yup';
-import { TEXT } from './limits';
+import { TEXT } from '../facts';
 
 /** An object that refuses fields it does not name. */
 export const exact = <S extends ObjectShape>(shape: S) => object(shape).noUnknown();

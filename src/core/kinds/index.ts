@@ -1,5 +1,6 @@
 export { ISO_TIME } from './fields';
-export { LIMITS, TEXT } from './limits';
+export { LIMITS, TEXT, YES_NO } from '../facts';
+export { FACTS, factOf, type FactField, type FactKind, type FieldOf } from './facts';
 export { newEntry, type Made } from './newEntry';
 export {
   ENTRY_KINDS,
@@ -36,5 +37,5 @@ export {
   type ThingKind,
 } from './point';
 export { PLACES, READING_STATES } from './reading';
-export { BOARD_AREAS, COLOUR_ERAS, HAZARDS, HEATINGS, PERMISSIONS, READINESS, WIFI_BANDS, YES_NO } from './site';
+export { BOARD_AREAS, COLOUR_ERAS, HAZARDS, HEATINGS, PERMISSIONS, READINESS, WIFI_BANDS } from './site';
 export { CABLE_LEAVES, TOLD_APARTS } from './supply';

@@ -1,5 +1,5 @@
 import { string } from 'yup';
-import { TEXT } from './limits';
+import { TEXT } from '../facts';
 import { exact, maybe, reference } from './fields';
 
 export const noteWritten = exact({ text: string().min(1).max(TEXT.long).defined() });

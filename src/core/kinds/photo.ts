@@ -1,5 +1,5 @@
 import { array, number, string } from 'yup';
-import { LIMITS, TEXT } from './limits';
+import { LIMITS, TEXT } from '../facts';
 import { RUNGS } from './rungs';
 import { exact, maybe, oneOf, reference } from './fields';
 

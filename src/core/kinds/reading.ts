@@ -1,10 +1,9 @@
 import { boolean, number, string } from 'yup';
 import { DEVICE_REPORTS } from '../bell';
 import { LASTING_STATES } from '../catalogue';
-import { LIMITS } from './limits';
-import { exact, maybe, reference } from './fields';
+import { LIMITS, YES_NO, fact, schemasOf } from '../facts';
+import { exact, reference } from './fields';
 import { RUN_NAMES } from './chime';
-import { YES_NO } from './site';
 
 export const READING_KINDS = ['volts', 'mainsVolts', 'loopOhms', 'coilOhms', 'report'] as const;
 export const PLACES = ['transformer', 'chime', 'door'] as const;
@@ -17,12 +16,24 @@ const RANGE = {
   coilOhms: LIMITS.coilOhms,
 } as const;
 
+export const METER_FACTS = {
+  percent: fact.figure('accuracy', {
+    unit: '%',
+    unitWords: ['%', 'percent'],
+    ...LIMITS.meterPercent,
+    zeroAllowed: true,
+  }),
+  counts: fact.figure('counts of the last digit', {
+    unit: 'counts',
+    unitWords: ['count', 'counts', 'digits'],
+    ...LIMITS.meterCounts,
+    zeroAllowed: true,
+  }),
+  trueRms: fact.choice('on a flattened wave it', YES_NO, { yes: 'reads true-rms', no: 'does not' }),
+} as const;
+
 /** Accuracy of a meter as its sheet says it, and whether it reads the rms of any wave. */
-export const meterDescribed = exact({
-  percent: maybe.amount(LIMITS.meterPercent),
-  counts: maybe.amount(LIMITS.meterCounts),
-  trueRms: maybe.choice(YES_NO),
-});
+export const meterDescribed = exact(schemasOf(METER_FACTS));
 
 /** The instrument that a reading was taken with: kept with it, so that another meter later changes no old reading. */
 const instrument = exact({

@@ -1,13 +1,12 @@
 import { POLICY_MATTERS, type Policy } from '../policy';
 import { REGION_PACKS } from '../region';
-import { LIMITS, TEXT } from './limits';
+import { LIMITS, TEXT, fact, schemasOf } from '../facts';
 import { exact, maybe } from './fields';
 
 export const WIFI_BANDS = ['2.4', '5', 'both'] as const;
 /** Whether something the customer brings is there; the password itself is never kept. */
 export const READINESS = ['ready', 'missing'] as const;
 export const PERMISSIONS = ['given', 'notNeeded', 'missing'] as const;
-export const YES_NO = ['yes', 'no'] as const;
 export const BOARD_AREAS = ['basement', 'garage', 'hall', 'utility', 'outside'] as const;
 export const HEATINGS = ['furnace', 'boiler', 'other'] as const;
 export const HAZARDS = [
@@ -22,41 +21,77 @@ export const HAZARDS = [
 ] as const;
 export const COLOUR_ERAS = ['now', 'old', 'unsure'] as const;
 
+export const SITE_FACTS = {
+  name: fact.text('site'),
+  address: fact.text('address'),
+  region: fact.choice(
+    'region',
+    REGION_PACKS.map(({ id }) => id),
+    Object.fromEntries(REGION_PACKS.map(({ id, name }) => [id, name])),
+  ),
+  lengths: fact.choice('lengths in', ['imperial', 'metric'] as const, {
+    imperial: 'feet and inches',
+    metric: 'metres and millimetres',
+  }),
+  yearBuilt: fact.whole('year built', LIMITS.yearBuilt),
+  storeys: fact.whole('storeys', LIMITS.storeys),
+  basement: fact.yesNo('basement'),
+  attic: fact.yesNo('attic that can be reached'),
+  garage: fact.yesNo('garage at the house'),
+  droppedCeiling: fact.yesNo('dropped ceiling near chime or board'),
+  heating: fact.choice('heating', HEATINGS, { furnace: 'furnace', boiler: 'boiler', other: 'neither' }),
+  boardArea: fact.choice(({ words }) => `${words.board} is in the`, BOARD_AREAS, {
+    basement: 'basement',
+    garage: 'garage',
+    hall: 'hall',
+    utility: 'utility room',
+    outside: 'outside',
+  }),
+  boardPlace: fact.text(({ words }) => `where the ${words.board} is, in words`),
+  colourEra: fact.choice('colours of the conductors', COLOUR_ERAS, {
+    now: 'today’s colours',
+    old: 'old colours',
+    unsure: 'not sure',
+  }),
+  access: fact.text('access: ladder place, keys, gate', TEXT.long),
+  hazards: fact.choices('hazards', HAZARDS, {
+    dog: 'dog',
+    softGround: 'soft ground',
+    overheadWires: 'overhead wires',
+    steepSteps: 'steep steps',
+    traffic: 'traffic',
+    oldBoards: 'boards or stucco of unknown stuff',
+    oldPaint: 'old paint',
+    insects: 'insects, birds',
+  }),
+} as const;
+
 /** The house. */
-export const siteDescribed = exact({
-  name: maybe.text(),
-  address: maybe.text(),
-  region: maybe.choice(REGION_PACKS.map((pack) => pack.id)),
-  lengths: maybe.choice(['metric', 'imperial'] as const),
-  yearBuilt: maybe.whole(LIMITS.yearBuilt),
-  storeys: maybe.whole(LIMITS.storeys),
-  basement: maybe.choice(YES_NO),
-  attic: maybe.choice(YES_NO),
-  garage: maybe.choice(YES_NO),
-  droppedCeiling: maybe.choice(YES_NO),
-  heating: maybe.choice(HEATINGS),
-  boardArea: maybe.choice(BOARD_AREAS),
-  boardPlace: maybe.text(),
-  colourEra: maybe.choice(COLOUR_ERAS),
-  access: maybe.text(TEXT.long),
-  hazards: maybe.choices(HAZARDS, HAZARDS.length),
-});
+export const siteDescribed = exact(schemasOf(SITE_FACTS));
+
+const readiness = (words: string) => fact.choice(words, READINESS, { ready: 'ready', missing: 'missing' });
+
+export const CUSTOMER_FACTS = {
+  name: fact.text('customer'),
+  wifiName: fact.text('Wi-Fi name'),
+  wifiBand: fact.choice('Wi-Fi band', WIFI_BANDS, { '2.4': '2.4 GHz', '5': '5 GHz', both: 'both' }),
+  wifiPassword: readiness('Wi-Fi password at hand (never written down here)'),
+  account: readiness('account made and verified'),
+  phone: readiness('phone charged, program and permissions on it'),
+  owner: fact.text('who owns the device'),
+  sharers: fact.text('who shares it'),
+  pointNames: readiness('names of the points agreed'),
+  someoneHome: readiness('somebody at home then'),
+  permission: fact.choice('landlord’s permission', PERMISSIONS, {
+    given: 'given',
+    notNeeded: 'not needed',
+    missing: 'missing',
+  }),
+  recording: readiness('recording and its cost talked about'),
+} as const;
 
 /** Whether the customer is ready for the visit. */
-export const customerDescribed = exact({
-  name: maybe.text(),
-  wifiName: maybe.text(),
-  wifiBand: maybe.choice(WIFI_BANDS),
-  wifiPassword: maybe.choice(READINESS),
-  account: maybe.choice(READINESS),
-  phone: maybe.choice(READINESS),
-  owner: maybe.text(),
-  sharers: maybe.text(),
-  pointNames: maybe.choice(READINESS),
-  someoneHome: maybe.choice(READINESS),
-  permission: maybe.choice(PERMISSIONS),
-  recording: maybe.choice(READINESS),
-});
+export const customerDescribed = exact(schemasOf(CUSTOMER_FACTS));
 
 export const visitPlanned = exact({ expectedAt: maybe.time() });
 

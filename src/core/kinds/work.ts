@@ -1,7 +1,7 @@
 import { number, string } from 'yup';
-import { FIXINGS, SEALS } from '../mount';
+import { FIXINGS, FIXING_WORDS, SEALS, SEAL_WORDS } from '../mount';
 import { CHECK_IDS } from '../prove';
-import { LIMITS, TEXT } from './limits';
+import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
 import { exact, maybe, oneOf, reference } from './fields';
 
 /** What the hands were put on: decides which proof it needs. */
@@ -19,19 +19,22 @@ export const stepTicked = exact({
   differs: maybe.text(TEXT.long),
 });
 
-export const mountRecorded = exact({
-  pointId: reference(),
-  /** Over the ground that the visitor stands on, to the lens. */
-  heightM: maybe.amount(LIMITS.heightM),
-  tiltDeg: maybe.amount(LIMITS.degrees),
-  tiltThickEnd: maybe.choice(['up', 'down'] as const),
-  sideDeg: maybe.amount(LIMITS.degrees),
-  sideThick: maybe.choice(['left', 'right'] as const),
-  level: maybe.choice(['yes', 'no'] as const),
-  wall: maybe.text(),
-  fixings: maybe.choice(FIXINGS),
-  seal: maybe.choice(SEALS),
-});
+const degrees = (value: unknown): string => `${String(value)}°`;
+
+export const MOUNT_FACTS = {
+  /** To the lens. */
+  heightM: fact.tape('lens over standing ground', LIMITS.heightM),
+  tiltDeg: fact.other('tilt wedge', number().min(LIMITS.degrees.least).max(LIMITS.degrees.most).nullable(), degrees),
+  tiltThickEnd: fact.choice('thick end of the tilt wedge', ['up', 'down'] as const, { up: 'up', down: 'down' }),
+  sideDeg: fact.other('side wedge', number().min(LIMITS.degrees.least).max(LIMITS.degrees.most).nullable(), degrees),
+  sideThick: fact.choice('thick side of the side wedge', ['left', 'right'] as const, { left: 'left', right: 'right' }),
+  level: fact.choice('spirit level', YES_NO, { yes: 'level', no: 'not level' }),
+  wall: fact.text('what the drill found'),
+  fixings: fact.choice('fixings', FIXINGS, FIXING_WORDS),
+  seal: fact.choice('seal', SEALS, SEAL_WORDS),
+} as const;
+
+export const mountRecorded = exact({ pointId: reference(), ...schemasOf(MOUNT_FACTS) });
 
 export const waitStarted = exact({
   pointId: reference(),

@@ -59,20 +59,20 @@ export const tapeField = (
   cleared: { [name]: null },
 });
 
-/** The length of a cable, in metres or feet. */
-export const cableField = (
+/** The length of a cable or a way, in metres or feet. */
+export const runField = (
   name: string,
   label: string,
   system: LengthSystem,
   value: number | undefined,
+  limits: { readonly least: number; readonly most: number } = LIMITS.runM,
 ): TypedField => ({
   name,
   label,
   figure: true,
   unit: system === 'metric' ? 'm' : 'ft',
   shown: value === undefined ? '' : lengthText(value, system).replace(/ (m|ft)$/, ''),
-  read: (text) =>
-    within(parseLength(text, system === 'metric' ? 'm' : 'ft'), LIMITS.runM, (metres) => ({ [name]: metres })),
+  read: (text) => within(parseLength(text, system === 'metric' ? 'm' : 'ft'), limits, (metres) => ({ [name]: metres })),
   cleared: { [name]: null },
 });
 

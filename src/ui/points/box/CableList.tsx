@@ -9,17 +9,10 @@ import { parsed } from '@/core/units';
 import { AskForm } from '../../kit/form/AskForm';
 import { Choices } from '../../kit/form/Choices';
 import { FieldGroup } from '../../kit/form/FieldGroup';
-import { textField } from '../../kit/form/fields';
+import { useFacts } from '../../kit/form/useFacts';
 import type { TypedField } from '../../kit/form/field';
 import { useJob } from '../../kit/job/JobContext';
 import { ConductorTable } from './ConductorTable';
-
-const ROLE_WORDS = {
-  feed: 'feed',
-  switchLeg: 'to or from a switch',
-  feedThrough: 'goes on to something else',
-  secondCircuit: 'a second circuit',
-} as const;
 
 type Conductors = NonNullable<EntryData<'cableDescribed'>['conductors']>;
 
@@ -83,6 +76,7 @@ function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked
   const { id: cableId, facts } = cable;
   const scope = { boxId: kept.hangs.boxId, cableId };
   const name = cableName(kept, cable);
+  const { typed, words } = useFacts('cableDescribed', scope, facts);
   return (
     <div className="cable">
       <div className="head-row">
@@ -97,15 +91,11 @@ function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked
       </div>
       <Choices
         label={`${name} is, by test`}
-        options={CABLE_ROLES.map((value) => ({ value, words: ROLE_WORDS[value] }))}
+        options={CABLE_ROLES.map((value) => ({ value, words: words('role', value) }))}
         chosen={facts.role}
         onPick={(role) => write('cableDescribed', { ...scope, role })}
       />
-      <FieldGroup
-        kind="cableDescribed"
-        scope={scope}
-        fields={[textField('name', 'name, or its sheath', facts.name, { hint: 'grey, from the loft' })]}
-      />
+      <FieldGroup kind="cableDescribed" scope={scope} fields={[typed('name', { hint: 'grey, from the loft' })]} />
       <ConductorTable
         cable={cable}
         picked={picked}

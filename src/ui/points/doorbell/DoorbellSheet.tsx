@@ -3,7 +3,6 @@ import { CHIME_KIND_WORDS, treatmentById } from '@/core/chime';
 import { lengthsOf, regionOf, type Job } from '@/core/job';
 import {
   TRANSFORMER_ADDED,
-  WAS_THERE_FACTS,
   assess,
   boxSurveyOf,
   customerWords,
@@ -17,23 +16,20 @@ import {
   wireOf,
 } from '@/core/points';
 import { boxRoom, feedCase, standardBox } from '@/core/junction';
-import { FIXING_WORDS, SEAL_WORDS, WALL_FIXINGS } from '@/core/mount';
 import { inWordsOf } from '@/core/region';
-import { PLACE_FACTS } from '@/core/search';
 import { gaugeText, lengthText } from '@/core/units';
 import { WIFI_WORDS } from '@/core/wifi';
 import { BellLoop } from '../../kit/drawing/BellLoop';
 import { loopWords } from './loopWords';
 import { margin, percent, volts } from '../../kit/words';
 import { ChecksTable, ReadingsTable, StepsTable } from '../../kit/sheet/SheetTables';
+import { factLines } from '../../kit/sheet/factLines';
 import { HandedOver } from '../../kit/sheet/HandedOver';
 import { Lines } from '../../kit/sheet/Lines';
 import { SheetPhotos } from '../../kit/sheet/SheetPhotos';
 import { StillOpen } from '../../kit/sheet/StillOpen';
 import { SwitchOff } from '../../kit/sheet/SwitchOff';
 import { WiredPlaces } from '../../kit/sheet/WiredPlaces';
-
-const REAR_WORDS = { none: 'nothing', button: 'a button', device: 'a doorbell on the same transformer' } as const;
 
 interface Props {
   readonly job: Job;
@@ -59,8 +55,6 @@ export function DoorbellSheet({ job, point, first }: Props) {
   const { judgement } = reference;
   const { look, transformer, chime, mount, choice, left } = point;
   const lengths = lengthsOf(job);
-  const small = (metres: number | undefined): string | undefined =>
-    metres === undefined ? undefined : lengthText(metres, lengths, 'small');
   const treatment = choice && treatmentById(choice.data.treatmentId);
   const worries = worriesOf(job, point, assessment);
   const parts = partsOf(job, point);
@@ -91,7 +85,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
         <h3>Found</h3>
         <Lines
           lines={[
-            ['was there', look.wasThere && WAS_THERE_FACTS[look.wasThere].words],
+            ...factLines(job, 'pointDescribed', look, ['wasThere', 'ownCable']),
             [
               'transformer',
               transformer.ratedVolts !== undefined &&
@@ -103,8 +97,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
             ],
             [`run to the ${midwayWords(point)}`, run('toChime')],
             ['run to the door', run('toDoor')],
-            ['wall', look.wall && WALL_FIXINGS[look.wall].name],
-            ['lead reaches', small(look.leadReachM)],
+            ...factLines(job, 'pointDescribed', look, ['wall', 'leadReachM']),
             ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
             [
               'pairs of screws',
@@ -115,17 +108,9 @@ export function DoorbellSheet({ job, point, first }: Props) {
                 )
                 .join('; '),
             ],
-            ['rear door', chime.rear && REAR_WORDS[chime.rear]],
-            ['second chime', chime.secondChime === 'yes' && 'beside the first one'],
+            ...factLines(job, 'chimeDescribed', chime, ['secondChime', 'rear']),
             ['transformer’s box', boxWords(job, point)],
-            ['its own cable', look.ownCable && (look.ownCable === 'kept' ? 'kept' : 'left in the wall, not used')],
-            ['transformer found', transformer.foundAt && PLACE_FACTS[transformer.foundAt].words],
-            [
-              'always fed',
-              transformer.alwaysFed === 'no'
-                ? 'no: it dies with a switch'
-                : transformer.alwaysFed && 'yes, every switch tried',
-            ],
+            ...factLines(job, 'transformerDescribed', transformer, ['foundAt', 'toldApart', 'alwaysFed', 'joined']),
           ]}
         />
         <ReadingsTable point={point} />
@@ -168,7 +153,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
         <h3>Mounted</h3>
         <Lines
           lines={[
-            ['lens over ground', small(mount.heightM)],
+            ...factLines(job, 'mountRecorded', mount, ['heightM']),
             [
               'tilt wedge',
               mount.tiltDeg !== undefined &&
@@ -179,10 +164,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
               mount.sideDeg !== undefined &&
                 (mount.sideDeg === 0 ? 'none' : `${mount.sideDeg}°, thick side ${mount.sideThick ?? 'left'}`),
             ],
-            ['level', mount.level],
-            ['fixings', mount.fixings && FIXING_WORDS[mount.fixings]],
-            ['seal', mount.seal && SEAL_WORDS[mount.seal]],
-            ['the drill found', mount.wall],
+            ...factLines(job, 'mountRecorded', mount, ['level', 'fixings', 'seal', 'wall']),
           ]}
         />
       </section>

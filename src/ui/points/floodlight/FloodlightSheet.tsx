@@ -1,4 +1,4 @@
-import { lengthsOf, regionOf, type Job } from '@/core/job';
+import { regionOf, type Job } from '@/core/job';
 import {
   boxSurveyOf,
   builtOf,
@@ -13,16 +13,15 @@ import {
   assess,
   type Floodlight,
 } from '@/core/points';
-import { FEED_WORDS, feedCase, feedRemedy, groundRemedy, standardBox } from '@/core/junction';
-import { WALL_FIXINGS } from '@/core/mount';
+import { FEED_WORDS, feedCase, feedRemedy, groundRemedy } from '@/core/junction';
 import { inWordsOf } from '@/core/region';
-import { lengthText } from '@/core/units';
 import { WIFI_WORDS } from '@/core/wifi';
 import { Findings } from '../../kit/box/Findings';
 import { RoomTable } from '../../kit/box/RoomTable';
 import { SpliceTable } from '../../kit/box/SpliceTable';
 import { BoxDrawing } from '../../kit/drawing/BoxDrawing';
 import { HandedOver } from '../../kit/sheet/HandedOver';
+import { factLines } from '../../kit/sheet/factLines';
 import { Lines } from '../../kit/sheet/Lines';
 import { SheetPhotos } from '../../kit/sheet/SheetPhotos';
 import { StillOpen } from '../../kit/sheet/StillOpen';
@@ -43,7 +42,6 @@ export function FloodlightSheet({ job, point, first }: Props) {
   const worries = worriesOf(job, point, assess(job, point));
   const standing = fixtureOf(point);
   const { words } = regionOf(job);
-  const small = (metres: number): string => lengthText(metres, lengthsOf(job), 'small');
   const { feed } = feedCase(boxSurveyOf(point));
   const data = fixture?.data;
   const ground = data && groundRemedy(data.groundId);
@@ -57,13 +55,15 @@ export function FloodlightSheet({ job, point, first }: Props) {
       <SwitchOff job={job} point={point} />
       <Lines
         lines={[
-          ['hangs there now', look.oldFixture === 'sensorLight' ? 'a light with a sensor' : look.oldFixture],
-          ['mounted on', look.mountedOn],
-          ['wall', look.wall && WALL_FIXINGS[look.wall].name],
-          ['height over the ground', look.fixtureHeightM === undefined ? undefined : small(look.fixtureHeightM)],
-          ['switched by', look.switchedBy],
+          ...factLines(job, 'pointDescribed', look, [
+            'oldFixture',
+            'mountedOn',
+            'wall',
+            'fixtureHeightM',
+            'switchedBy',
+          ]),
           ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
-          ['box', [standardBox(box.standardBox)?.words, box.material, box.setting].filter(Boolean).join(', ')],
+          ...factLines(job, 'boxDescribed', box, ['standardBox', 'material', 'setting']),
           ['feed', feed === null ? undefined : `${feed}: ${FEED_WORDS[feed]}`],
           ['fixture', data?.fixture.name],
           ['feed remedy', data && feedRemedy(data.feedId)?.name],

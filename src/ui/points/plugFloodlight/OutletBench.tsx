@@ -1,25 +1,20 @@
 'use client';
 import { lengthsOf, regionOf } from '@/core/job';
 import { inWordsOf } from '@/core/region';
-import { LIMITS, OUTLET_COVERS, YES_NO, type EntryData } from '@/core/kinds';
 import { missingAtOutlet, outletFit } from '@/core/points';
-import { Choices } from '../../kit/form/Choices';
 import { FieldGroup } from '../../kit/form/FieldGroup';
-import { tapeField, textField } from '../../kit/form/fields';
+import { useFacts } from '../../kit/form/useFacts';
 import { LeadDrawing } from './LeadDrawing';
 import { usePlugFloodlight } from './usePlugFloodlight';
 
-const COVER_WORDS = { inUse: 'closes over a plug', flap: 'a flap only', none: 'nothing' } as const;
-const YES_WORDS = { yes: 'yes', no: 'no' } as const;
-
 /** The outlet of a plug: how far, always on, protected, covered; and what of that does not suffice. */
 export function OutletBench() {
-  const { job, point, kept, write } = usePlugFloodlight();
+  const { job, point, kept } = usePlugFloodlight();
   const { outlet } = kept;
   const next = missingAtOutlet(kept)[0];
   const wrong = outletFit(point, null).filter(({ suffices }) => !suffices);
-  const say = (data: Omit<EntryData<'outletDescribed'>, 'pointId'>) =>
-    write('outletDescribed', { pointId: kept.id, ...data });
+  const scope = { pointId: kept.id };
+  const { ask, typed } = useFacts('outletDescribed', scope, outlet);
   return (
     <>
       {next && (
@@ -32,33 +27,12 @@ export function OutletBench() {
         <h2>{inWordsOf(regionOf(job), 'The outlet')}</h2>
         <FieldGroup
           kind="outletDescribed"
-          scope={{ pointId: kept.id }}
-          fields={[
-            {
-              ...tapeField('wayM', 'way of the lead to it', lengthsOf(job), outlet.wayM, LIMITS.leadWayM),
-              asked: next?.id === 'wayM',
-            },
-            textField('place', 'where it is', outlet.place, { hint: 'by the back door' }),
-          ]}
+          scope={scope}
+          fields={[typed('wayM', { asked: next?.id === 'wayM' }), typed('place', { hint: 'by the back door' })]}
         />
-        <Choices
-          label="on whatever switch is turned"
-          options={YES_NO.map((value) => ({ value, words: YES_WORDS[value] }))}
-          chosen={outlet.alwaysOn}
-          onPick={(alwaysOn) => say({ alwaysOn })}
-        />
-        <Choices
-          label="its GFCI or RCD turns it off when tested"
-          options={YES_NO.map((value) => ({ value, words: YES_WORDS[value] }))}
-          chosen={outlet.residual}
-          onPick={(residual) => say({ residual })}
-        />
-        <Choices
-          label="its cover"
-          options={OUTLET_COVERS.map((value) => ({ value, words: COVER_WORDS[value] }))}
-          chosen={outlet.cover}
-          onPick={(cover) => say({ cover })}
-        />
+        {ask('alwaysOn')}
+        {ask('residual')}
+        {ask('cover')}
       </section>
       <LeadDrawing
         wayM={point.outlet.wayM}

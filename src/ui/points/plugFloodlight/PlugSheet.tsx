@@ -1,17 +1,14 @@
-import { lengthsOf, regionOf, type Job } from '@/core/job';
+import { regionOf, type Job } from '@/core/job';
 import { assess, findingsOf, partsOf, wifiOf, worriesOf, type PlugFloodlight } from '@/core/points';
-import { WALL_FIXINGS } from '@/core/mount';
 import { inWordsOf } from '@/core/region';
-import { lengthText } from '@/core/units';
 import { WIFI_WORDS } from '@/core/wifi';
 import { Findings } from '../../kit/box/Findings';
 import { HandedOver } from '../../kit/sheet/HandedOver';
+import { factLines } from '../../kit/sheet/factLines';
 import { Lines } from '../../kit/sheet/Lines';
 import { SheetPhotos } from '../../kit/sheet/SheetPhotos';
 import { StillOpen } from '../../kit/sheet/StillOpen';
 import { StepsTable } from '../../kit/sheet/SheetTables';
-
-const COVER_WORDS = { inUse: 'closes over the plug', flap: 'a flap only', none: 'none' } as const;
 
 interface Props {
   readonly job: Job;
@@ -23,7 +20,6 @@ interface Props {
 /** A floodlight with a plug on the sheet: its spot, its outlet, its camera, and what stays open. */
 export function PlugSheet({ job, point, first }: Props) {
   const { look, outlet, fixture, left } = point;
-  const lengths = lengthsOf(job);
   const wifi = wifiOf(job, point);
   const worries = worriesOf(job, point, assess(job, point));
   const parts = partsOf(job, point);
@@ -34,18 +30,10 @@ export function PlugSheet({ job, point, first }: Props) {
       <p>To switch it off, pull its plug{outlet.place ? `: ${outlet.place}` : ''}.</p>
       <Lines
         lines={[
-          ['mounted on', look.mountedOn],
-          ['wall', look.wall && WALL_FIXINGS[look.wall].name],
-          [
-            'height over the ground',
-            look.fixtureHeightM === undefined ? undefined : lengthText(look.fixtureHeightM, lengths, 'small'),
-          ],
+          ...factLines(job, 'pointDescribed', look, ['mountedOn', 'wall', 'fixtureHeightM']),
           ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
           [inWordsOf(regionOf(job), 'outlet'), outlet.place],
-          ['way of the lead', outlet.wayM === undefined ? undefined : lengthText(outlet.wayM, lengths)],
-          ['always on', outlet.alwaysOn],
-          ['GFCI or RCD, tried', outlet.residual],
-          ['cover', outlet.cover && COVER_WORDS[outlet.cover]],
+          ...factLines(job, 'outletDescribed', outlet, ['wayM', 'alwaysOn', 'residual', 'cover']),
           ['camera', fixture?.data.fixture.name],
           ['taken by', fixture?.by.name],
         ]}

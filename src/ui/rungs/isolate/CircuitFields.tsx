@@ -3,40 +3,43 @@ import Link from 'next/link';
 import { v7 } from 'uuid';
 import type { Circuit } from '@/core/house';
 import { regionOf } from '@/core/job';
-import { YES_NO } from '@/core/kinds';
 import { circuitsOfPoint } from '@/core/points';
 import { AskForm } from '../../kit/form/AskForm';
 import { Choices } from '../../kit/form/Choices';
 import { FieldGroup } from '../../kit/form/FieldGroup';
 import { textField } from '../../kit/form/fields';
+import { useFacts } from '../../kit/form/useFacts';
 import { useJob } from '../../kit/job/JobContext';
 import { SameBreaker } from './SameBreaker';
 
-const YES = YES_NO.map((value) => ({ value, words: value }));
-
 /** One circuit that feeds the point: which way, what stands there, and whether it shares a neutral or a box. */
 export function CircuitFields({ circuit }: { readonly circuit: Circuit | null }) {
-  const { keptJob, point, write } = useJob();
+  const { keptJob, point } = useJob();
   const { words } = regionOf(keptJob);
   // One circuit per point until somebody says that two hang on the same
   const circuitId = circuit?.id ?? `of-${point.id}`.slice(0, 64);
+  const scope = { circuitId, ...(circuit ? {} : { feeds: [point.id] }) };
+  const { ask, typed } = useFacts('circuitListed', scope, {
+    ...(circuit?.way ? { way: circuit.way } : {}),
+    ...(circuit?.name ? { name: circuit.name } : {}),
+    ...(circuit?.board ? { board: circuit.board } : {}),
+    ...(circuit?.otherInBox ? { otherInBox: circuit.otherInBox } : {}),
+    ...(circuit?.sharedNeutral ? { sharedNeutral: circuit.sharedNeutral } : {}),
+  });
   return (
     <div className="circuit-block">
       <FieldGroup
         kind="circuitListed"
-        scope={{ circuitId, ...(circuit ? {} : { feeds: [point.id] }) }}
+        scope={scope}
         fields={[
-          {
-            ...textField('way', `which ${words.way}`, circuit?.way ?? undefined, { hint: `${words.way} 7` }),
-            asked: !circuit,
-          },
-          textField('name', 'label as written there', circuit?.name ?? undefined, { hint: 'hall lights' }),
+          typed('way', { asked: !circuit, hint: `${words.way} 7` }),
+          typed('name', { hint: 'hall lights' }),
           ...(circuit && (circuit.mayBe.length > 0 || circuit.board !== null || keptJob.boards.length > 1)
             ? [
-                {
-                  ...textField('board', `on which ${words.board}`, circuit.board ?? undefined, { hint: 'garage' }),
+                typed('board', {
                   asked: circuit.board === null && circuit.mayBe.length > circuit.toCompare.length,
-                },
+                  hint: 'garage',
+                }),
               ]
             : []),
         ]}
@@ -44,18 +47,8 @@ export function CircuitFields({ circuit }: { readonly circuit: Circuit | null })
       {circuit && <SameBreaker circuit={circuit} />}
       {circuit ? (
         <>
-          <Choices
-            label="another circuit comes into the same box"
-            options={YES}
-            chosen={circuit.otherInBox ?? undefined}
-            onPick={(otherInBox) => write('circuitListed', { circuitId, otherInBox })}
-          />
-          <Choices
-            label="its neutral is shared with another circuit"
-            options={YES}
-            chosen={circuit.sharedNeutral ?? undefined}
-            onPick={(sharedNeutral) => write('circuitListed', { circuitId, sharedNeutral })}
-          />
+          {ask('otherInBox')}
+          {ask('sharedNeutral')}
           {circuit.sharedNeutral === 'yes' && (
             <p className="caution">
               Shared neutral: isolate all its poles, clamp the neutral, never part a neutral that carries current.

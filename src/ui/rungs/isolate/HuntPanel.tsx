@@ -1,10 +1,9 @@
 'use client';
 import { regionOf } from '@/core/job';
-import { LIMITS } from '@/core/kinds';
 import { ELSEWHERE, HUNT_DEFAULTS, huntOf, wayOfId, wayText, type HuntStanding } from '@/core/points';
 import { Choices } from '../../kit/form/Choices';
 import { FieldGroup } from '../../kit/form/FieldGroup';
-import { figureField } from '../../kit/form/fields';
+import { useFacts } from '../../kit/form/useFacts';
 import { useJob } from '../../kit/job/JobContext';
 import { HuntWays } from './HuntWays';
 
@@ -12,7 +11,6 @@ const PEOPLE = [
   { value: '1', words: 'alone: walk and look' },
   { value: '2', words: 'two: one at the door' },
 ] as const;
-const MINUTES = { unit: 'min', unitWords: ['min', 'm', 'minutes'], ...LIMITS.minutes, zeroAllowed: true };
 
 type Live = Exclude<HuntStanding, { state: 'noBoard' | 'contradicts' }>;
 
@@ -185,6 +183,7 @@ function Answers() {
 function Terms() {
   const { kept, write } = useJob();
   const { people, walkMinutes, switchMinutes } = kept.hunt;
+  const { typed } = useFacts('huntPlanned', { pointId: kept.id }, kept.hunt);
   const alone = (people ?? HUNT_DEFAULTS.people) === 1;
   return (
     <details>
@@ -201,10 +200,7 @@ function Terms() {
       <FieldGroup
         kind="huntPlanned"
         scope={{ pointId: kept.id }}
-        fields={[
-          figureField('walkMinutes', 'walk to the door and back', MINUTES, walkMinutes),
-          figureField('switchMinutes', 'one way off and on again', MINUTES, switchMinutes),
-        ]}
+        fields={[typed('walkMinutes'), typed('switchMinutes')]}
       />
       <p className="small soft">Alone, leave a lamp or a sounder where it can be seen or heard: it saves walks.</p>
     </details>

@@ -1,37 +1,24 @@
 'use client';
 import Link from 'next/link';
 import { missingFromCustomer } from '@/core/job';
-import { PERMISSIONS, READINESS, WIFI_BANDS, type EntryData } from '@/core/kinds';
-import { Choices } from '../../kit/form/Choices';
 import { FieldGroup } from '../../kit/form/FieldGroup';
-import { textField } from '../../kit/form/fields';
+import { useFacts } from '../../kit/form/useFacts';
 import { useJob } from '../../kit/job/JobContext';
 import { VisitTime } from './VisitTime';
 
-const READY_WORDS = { ready: 'ready', missing: 'missing' } as const;
-const PERMISSION_WORDS = { given: 'given', notNeeded: 'not needed', missing: 'missing' } as const;
-const BAND_WORDS = { '2.4': '2.4 GHz', '5': '5 GHz', both: 'both' } as const;
-const READY = READINESS.map((value) => ({ value, words: READY_WORDS[value] }));
-
-type Ready = 'someoneHome' | 'wifiPassword' | 'account' | 'phone' | 'pointNames' | 'recording';
-const QUESTIONS: readonly (readonly [Ready, string])[] = [
-  ['someoneHome', 'somebody at home then'],
-  ['wifiPassword', 'Wi-Fi password at hand (never written down here)'],
-  ['account', 'account made and verified'],
-  ['phone', 'phone charged, program and permissions on it'],
-  ['pointNames', 'names of the points agreed'],
-  ['recording', 'recording and its cost talked about'],
-];
+/** What has to be ready before anybody drives there. */
+const QUESTIONS = ['someoneHome', 'wifiPassword', 'account', 'phone', 'pointNames', 'recording'] as const;
 
 /** Whether the customer is ready: gone through once, by the office or the customer, in a few taps. */
 export function BeforeArea() {
   const { keptJob, write } = useJob();
   const { customer } = keptJob;
+  const { ask, typed } = useFacts('customerDescribed', {}, customer);
   const missing = missingFromCustomer(keptJob);
   const known = missing.filter(({ state }) => state === 'missing');
   const asked = missing.length - known.length;
   const ready = Object.fromEntries(
-    QUESTIONS.filter(([name]) => customer[name] === undefined).map(([name]) => [name, 'ready']),
+    QUESTIONS.filter((name) => customer[name] === undefined).map((name) => [name, 'ready']),
   );
   return (
     <section>
@@ -48,27 +35,9 @@ export function BeforeArea() {
         {missing.length > 0 && '.'}
       </p>
       <div className="choice-rows halves">
-        {QUESTIONS.map(([name, words]) => (
-          <Choices
-            key={name}
-            label={words}
-            options={READY}
-            chosen={customer[name]}
-            onPick={(state) => write('customerDescribed', answer(name, state))}
-          />
-        ))}
-        <Choices
-          label="landlord’s permission"
-          options={PERMISSIONS.map((value) => ({ value, words: PERMISSION_WORDS[value] }))}
-          chosen={customer.permission}
-          onPick={(permission) => write('customerDescribed', { permission })}
-        />
-        <Choices
-          label="Wi-Fi band"
-          options={WIFI_BANDS.map((value) => ({ value, words: BAND_WORDS[value] }))}
-          chosen={customer.wifiBand}
-          onPick={(wifiBand) => write('customerDescribed', { wifiBand })}
-        />
+        {QUESTIONS.map((name) => ask(name))}
+        {ask('permission')}
+        {ask('wifiBand')}
       </div>
       {Object.keys(ready).length > 1 && (
         <button type="button" className="button" onClick={() => write('customerDescribed', ready)}>
@@ -79,17 +48,10 @@ export function BeforeArea() {
         <FieldGroup
           kind="customerDescribed"
           scope={{}}
-          fields={[
-            textField('name', 'customer', customer.name),
-            textField('wifiName', 'Wi-Fi name', customer.wifiName),
-            textField('owner', 'who owns the device', customer.owner),
-            textField('sharers', 'who shares it', customer.sharers),
-          ]}
+          fields={[typed('name'), typed('wifiName'), typed('owner'), typed('sharers')]}
         />
         <VisitTime />
       </div>
     </section>
   );
 }
-
-const answer = (name: Ready, state: 'ready' | 'missing' | null): EntryData<'customerDescribed'> => ({ [name]: state });

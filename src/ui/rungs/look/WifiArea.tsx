@@ -2,16 +2,16 @@
 import { answer, isPhoneReading } from '@/contract/answers';
 import { Smartphone } from 'lucide-react';
 import { useState } from 'react';
-import { lengthsOf } from '@/core/job';
 import { LIMITS } from '@/core/kinds';
 import { wallsText, wifiOf, wifiPathOf } from '@/core/points';
 import { WIFI_WALLS, WIFI_WALL_FACTS, WIFI_WORDS, wifiChanges, type WifiWall } from '@/core/wifi';
-import { capital, lengthText, parseFigure, parseLength, type FigureRule } from '@/core/units';
+import { capital, parseFigure, type FigureRule } from '@/core/units';
 import { Away, Refused, call } from '../../kit/api';
 import { AskForm } from '../../kit/form/AskForm';
 import type { TypedField } from '../../kit/form/field';
 import { FieldGroup } from '../../kit/form/FieldGroup';
-import { mapped, textField, within } from '../../kit/form/fields';
+import { mapped, textField } from '../../kit/form/fields';
+import { useFacts } from '../../kit/form/useFacts';
 import { useJob } from '../../kit/job/JobContext';
 import { useMeter } from '../../kit/meter/MeterContext';
 
@@ -59,9 +59,9 @@ export function WifiArea() {
   const { keptJob, kept, write } = useJob();
   const standing = wifiOf(keptJob, kept);
   const path = wifiPathOf(keptJob, kept);
-  const lengths = lengthsOf(keptJob);
   const walls = kept.look.routerWalls ?? [];
   const scope = { pointId: kept.id };
+  const { typed } = useFacts('pointDescribed', scope, kept.look);
   const setWalls = (routerWalls: WifiWall[] | null) => write('pointDescribed', { ...scope, routerWalls });
   return (
     <section>
@@ -103,22 +103,7 @@ export function WifiArea() {
         </ul>
       )}
       <h2>What stands between router and spot</h2>
-      <FieldGroup
-        kind="pointDescribed"
-        scope={scope}
-        fields={[
-          {
-            name: 'routerM',
-            label: 'distance to the router',
-            figure: true,
-            ...(kept.look.routerM === undefined ? { unit: lengths === 'metric' ? 'm' : 'ft' } : {}),
-            shown: kept.look.routerM === undefined ? '' : lengthText(kept.look.routerM, lengths),
-            read: (text) =>
-              within(parseLength(text, lengths === 'metric' ? 'm' : 'ft'), LIMITS.routerM, (routerM) => ({ routerM })),
-            cleared: { routerM: null },
-          },
-        ]}
-      />
+      <FieldGroup kind="pointDescribed" scope={scope} fields={[typed('routerM')]} />
       <div className="field wide-field" role="group" aria-label="walls between">
         <span className="label">walls between: tap once for each</span>
         <div className="choices">

@@ -2,7 +2,6 @@ import { OLD_BUTTON } from '../../../wiring';
 import type { WasThere } from './wasThere';
 
 export const button: WasThere = {
-  words: 'a button',
   atDoor: OLD_BUTTON,
   inside: null,
   // A wireless chime has no wires: its button was a battery’s

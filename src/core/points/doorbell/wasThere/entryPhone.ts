@@ -2,7 +2,6 @@ import type { WasThere } from './wasThere';
 
 /** A station at the door and a handset inside, on a supply of their own: looked up and measured like any other. */
 export const entryPhone: WasThere = {
-  words: 'an entry phone',
   atDoor: { id: 'station', name: 'old door station', element: 'button' },
   inside: { id: 'handset', name: 'old handset', short: 'handset' },
   isUnfed: () => false,

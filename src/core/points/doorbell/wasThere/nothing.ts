@@ -1,7 +1,6 @@
 import type { WasThere } from './wasThere';
 
 export const nothing: WasThere = {
-  words: 'nothing',
   atDoor: null,
   inside: null,
   isUnfed: () => true,

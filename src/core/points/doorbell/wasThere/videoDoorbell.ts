@@ -2,7 +2,6 @@ import { OLD_DEVICE } from '../../../wiring';
 import type { WasThere } from './wasThere';
 
 export const videoDoorbell: WasThere = {
-  words: 'a video doorbell',
   atDoor: OLD_DEVICE,
   inside: null,
   isUnfed: () => false,

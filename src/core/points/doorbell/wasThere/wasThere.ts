@@ -3,7 +3,6 @@ import type { DoorFound, InsideFound } from '../../../wiring';
 
 /** What the visitor used before: how it was fed, and what a plan finds of it. One file each, and a line in the register. */
 export interface WasThere {
-  readonly words: string;
   /** What hangs at the door; null: nothing does. */
   readonly atDoor: DoorFound | null;
   /** What sits where a chime would be; null: a chime, or nothing. */

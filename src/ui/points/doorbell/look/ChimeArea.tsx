@@ -1,31 +1,26 @@
 'use client';
 import { forbiddenWhy } from '@/core/advice';
-import { CHIME_KINDS, CHIME_KIND_WORDS, treatmentsFor } from '@/core/chime';
-import { lengthsOf, regionOf } from '@/core/job';
-import { REAR_DOORS } from '@/core/kinds';
+import { treatmentsFor } from '@/core/chime';
+import { regionOf } from '@/core/job';
 import { carriedProfile, chimeKindOf, surveyOf } from '@/core/points';
 import { devicesIn } from '@/core/catalogue';
 import { Choices } from '../../../kit/form/Choices';
 import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { cableField, textField } from '../../../kit/form/fields';
+import { useFacts } from '../../../kit/form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 
 /** The chime: which kind, where, and what can be done with it. What stands on it is asked at Measure. */
 export function ChimeArea() {
-  const { job, kept, write } = useDoorbell();
+  const { job, kept } = useDoorbell();
   const scope = { chimeId: kept.hangs.chimeId };
-  const { chimeKind, place } = kept.chime;
+  const { ask, typed } = useFacts('chimeDescribed', scope, kept.chime);
+  const { chimeKind } = kept.chime;
   const survey = surveyOf(job, kept);
   const ways = treatmentsFor(chimeKind ?? null, regionOf(job).id);
   return (
     <section>
-      <Choices
-        label="kind of chime: open it and look"
-        options={CHIME_KINDS.map((value) => ({ value, words: CHIME_KIND_WORDS[value] }))}
-        chosen={chimeKind}
-        onPick={(kind) => write('chimeDescribed', { ...scope, chimeKind: kind })}
-      />
-      <FieldGroup kind="chimeDescribed" scope={scope} fields={[textField('place', 'where the chime is', place)]} />
+      {ask('chimeKind')}
+      <FieldGroup kind="chimeDescribed" scope={scope} fields={[typed('place')]} />
       {(chimeKindOf(kept) ?? 'mechanical') === 'mechanical' && <OnTheScrews />}
       {chimeKind && (
         <>
@@ -49,36 +44,18 @@ export function ChimeArea() {
   );
 }
 
-const REAR_WORDS = { none: 'nothing on Rear', button: 'a button', device: 'a doorbell of its own' } as const;
-
 /** What else hangs on the chime’s screws: a second chime, a rear door; each changes the circuit. */
 function OnTheScrews() {
-  const { job, kept, catalogue, write } = useDoorbell();
+  const { kept, catalogue, write } = useDoorbell();
   const devices = devicesIn(catalogue);
   const scope = { chimeId: kept.hangs.chimeId };
-  const { secondChime, rear, rearDeviceId, rearRunM } = kept.chime;
-  const lengths = lengthsOf(job);
+  const { ask, typed } = useFacts('chimeDescribed', scope, kept.chime);
+  const { rear, rearDeviceId } = kept.chime;
   return (
     <>
       <div className="halves choice-rows">
-        <Choices
-          label="a second chime: two wires under Trans and Front"
-          options={[
-            { value: 'no', words: 'no' },
-            { value: 'yes', words: 'yes' },
-          ]}
-          chosen={secondChime}
-          onPick={(value) => write('chimeDescribed', { ...scope, secondChime: value })}
-        />
-        <Choices
-          label="the rear door"
-          options={REAR_DOORS.filter((value) => value !== 'device' || rear === 'device').map((value) => ({
-            value,
-            words: REAR_WORDS[value],
-          }))}
-          chosen={rear}
-          onPick={(value) => write('chimeDescribed', { ...scope, rear: value })}
-        />
+        {ask('secondChime')}
+        {ask('rear', (answer) => answer !== 'device' || rear === 'device')}
       </div>
       {rear !== 'device' && (
         <p className="small soft">
@@ -101,11 +78,7 @@ function OnTheScrews() {
               });
             }}
           />
-          <FieldGroup
-            kind="chimeDescribed"
-            scope={scope}
-            fields={[cableField('rearRunM', 'wire from the chime to the rear door', lengths, rearRunM)]}
-          />
+          <FieldGroup kind="chimeDescribed" scope={scope} fields={[typed('rearRunM')]} />
         </>
       )}
     </>

@@ -1,19 +1,16 @@
 'use client';
 import { devicesIn } from '@/core/catalogue';
 import { lengthsOf } from '@/core/job';
-import { OWN_CABLES, WAS_THERE, YES_NO } from '@/core/kinds';
 import { WAS_THERE_FACTS, deviceOf, carriedProfile } from '@/core/points';
-import { WALLS, WALL_FIXINGS, screwFor } from '@/core/mount';
+import { WALL_FIXINGS, screwFor } from '@/core/mount';
 import { capital, lengthText } from '@/core/units';
 import { Choices } from '../../../kit/form/Choices';
 import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { textField } from '../../../kit/form/fields';
+import { useFacts } from '../../../kit/form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 
 import { AnotherPoint } from '../../../rungs/look/AnotherPoint';
 import { ThisPoint } from '../../../rungs/look/ThisPoint';
-
-const CABLE_WORDS = { kept: 'kept for the doorbell', left: 'left in the wall' } as const;
 
 /** The door: what was there, what is to be fitted, the wall and what holds in it. */
 export function DoorArea() {
@@ -22,31 +19,15 @@ export function DoorArea() {
   const { look } = kept;
   const lengths = lengthsOf(job);
   const scope = { pointId: point.id };
+  const { ask, typed } = useFacts('pointDescribed', scope, { ...look, name: kept.name });
   const device = deviceOf(point);
   const fixing = look.wall ? WALL_FIXINGS[look.wall] : null;
   const screw = look.wall ? screwFor(look.wall, device.plateM, 0, 0, lengths) : null;
   return (
     <section>
-      <Choices
-        label="what was there before"
-        options={WAS_THERE.map((value) => ({ value, words: WAS_THERE_FACTS[value].words }))}
-        chosen={look.wasThere}
-        onPick={(wasThere) => write('pointDescribed', { ...scope, wasThere })}
-      />
-      {look.wasThere && WAS_THERE_FACTS[look.wasThere].asksOwnCable && (
-        <Choices
-          label="its own cable is"
-          options={OWN_CABLES.map((value) => ({ value, words: CABLE_WORDS[value] }))}
-          chosen={look.ownCable}
-          onPick={(ownCable) => write('pointDescribed', { ...scope, ownCable })}
-        />
-      )}
-      <Choices
-        label="wall"
-        options={WALLS.map((value) => ({ value, words: WALL_FIXINGS[value].name }))}
-        chosen={look.wall}
-        onPick={(wall) => write('pointDescribed', { ...scope, wall })}
-      />
+      {ask('wasThere')}
+      {look.wasThere && WAS_THERE_FACTS[look.wasThere].asksOwnCable && ask('ownCable')}
+      {ask('wall')}
       {fixing && screw && (
         <p>
           Bit: {fixing.bit}.{' '}
@@ -57,12 +38,7 @@ export function DoorArea() {
           .{fixing.caution && <span className="caution block">{fixing.caution}</span>}
         </p>
       )}
-      <Choices
-        label="wall is even where the plate goes"
-        options={YES_NO.map((value) => ({ value, words: value }))}
-        chosen={look.even}
-        onPick={(even) => write('pointDescribed', { ...scope, even })}
-      />
+      {ask('even')}
       {look.even === 'no' && (
         <p className="soft">Bring a spacer or a bed of sealant: a plate on an edge rocks and leaks.</p>
       )}
@@ -79,7 +55,7 @@ export function DoorArea() {
         {device.remark} Wants {device.doorFullVolts.toFixed(1)} V at the door, drops out under{' '}
         {device.doorMinVolts.toFixed(1)} V.
       </p>
-      <FieldGroup kind="pointDescribed" scope={scope} fields={[textField('name', 'name of the point', kept.name)]} />
+      <FieldGroup kind="pointDescribed" scope={scope} fields={[typed('name')]} />
       <AnotherPoint />
       <ThisPoint />
     </section>

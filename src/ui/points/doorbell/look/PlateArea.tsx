@@ -1,19 +1,23 @@
 'use client';
 import { lengthsOf } from '@/core/job';
-import { LIMITS } from '@/core/kinds';
 import { missingAtLook, plateSurveyOf } from '@/core/points';
 import { platePlace } from '@/core/mount';
 import { lengthText } from '@/core/units';
 import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { tapeField } from '../../../kit/form/fields';
+import { useFacts } from '../../../kit/form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 import { PlateDrawing } from './PlateDrawing';
+
+/** What is held to a tape at the hole, after the lead’s reach. */
+const OTHERS = ['holeHeightM', 'oldMarksM', 'sideClearM', 'lipAboveM', 'lipBelowM', 'proudM', 'revealM'] as const;
 
 /** Where the plate can sit: what the lead, the old marks, lips, a sheath and the frame leave of the wall. */
 export function PlateArea() {
   const { job, point, kept } = useDoorbell();
   const { look } = kept;
   const lengths = lengthsOf(job);
+  const scope = { pointId: point.id };
+  const { typed } = useFacts('pointDescribed', scope, look);
   const asked = missingAtLook(job, kept).some(({ id }) => id === 'leadReachM');
   const survey = plateSurveyOf(point);
   const place = platePlace(survey);
@@ -24,17 +28,8 @@ export function PlateArea() {
         <div>
           <FieldGroup
             kind="pointDescribed"
-            scope={{ pointId: point.id }}
-            fields={[
-              { ...tapeField('leadReachM', 'lead reaches out of the hole', lengths, look.leadReachM), asked },
-              tapeField('holeHeightM', 'hole over standing ground', lengths, look.holeHeightM, LIMITS.heightM),
-              tapeField('oldMarksM', 'old holes and stain, height', lengths, look.oldMarksM),
-              tapeField('sideClearM', 'free wall to the nearer side', lengths, look.sideClearM),
-              tapeField('lipAboveM', 'lip above the hole, up to it', lengths, look.lipAboveM),
-              tapeField('lipBelowM', 'lip below the hole, down to it', lengths, look.lipBelowM),
-              tapeField('proudM', 'sheath or box stands out by', lengths, look.proudM),
-              tapeField('revealM', 'frame or reveal, depth', lengths, look.revealM),
-            ]}
+            scope={scope}
+            fields={[typed('leadReachM', { asked }), ...OTHERS.map((field) => typed(field))]}
           />
           <p className="small soft">
             Height counts from where the visitor stands. A lip is a board’s edge, trim or sill that a plate can’t lie

@@ -6,17 +6,17 @@ import { routeOf } from '@/core/points';
 import {
   SEGMENT_FACTS,
   SEGMENT_WAYS,
-  SUPPLY_FACTS,
-  SUPPLY_FROM,
   supplyRoute,
   type RouteSegment,
   type SegmentWay,
+  SUPPLY_FACTS,
 } from '@/core/supply';
 import { lengthText, parseFigure, parseLength, parsed } from '@/core/units';
 import { AskForm } from '../../../kit/form/AskForm';
 import { Choices } from '../../../kit/form/Choices';
 import type { TypedField } from '../../../kit/form/field';
 import { within } from '../../../kit/form/fields';
+import { useFacts } from '../../../kit/form/useFacts';
 import { Pick } from '../../../kit/form/Pick';
 import { useDoorbell } from '../useDoorbell';
 
@@ -32,15 +32,11 @@ export function SupplyArea() {
   const route = routeOf(keptJob, kept);
   const sum = route && supplyRoute(route);
   const say = (data: object) => write('supplyPlanned', { supplyId: kept.hangs.supplyId, ...data });
+  const { ask } = useFacts('supplyPlanned', { supplyId: kept.hangs.supplyId }, kept.supply);
   const segments = kept.supply.segments ?? [];
   return (
     <section>
-      <Choices
-        label="supply comes from"
-        options={SUPPLY_FROM.map((value) => ({ value, words: SUPPLY_FACTS[value].words }))}
-        chosen={kept.supply.from}
-        onPick={(from) => say({ from })}
-      />
+      {ask('from')}
       {kept.supply.from !== undefined && kept.supply.from !== 'battery' && (
         <>
           <h2>The cable’s way, stretch by stretch</h2>

@@ -1,26 +1,17 @@
 'use client';
 import { regionOf } from '@/core/job';
-import { CABLE_LEAVES, TOLD_APARTS, YES_NO, type EntryData } from '@/core/kinds';
+import type { EntryData } from '@/core/kinds';
 import { diesWithLight, searchOf } from '@/core/points';
 import { PLACE_FACTS, TRANSFORMER_PLACES, WITHOUT_IT, type TransformerPlace } from '@/core/search';
-import { Choices } from '../../../kit/form/Choices';
 import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { figureField, textField } from '../../../kit/form/fields';
+import { useFacts } from '../../../kit/form/useFacts';
 import { Pick } from '../../../kit/form/Pick';
 import { useDoorbell } from '../useDoorbell';
 import { SwitchTrials } from './SwitchTrials';
 
-const LEAVES_WORDS = { down: 'down', up: 'up', sideways: 'sideways' } as const;
-const TOLD_WORDS = {
-  sameBreaker: 'bell and it die with one breaker',
-  secondaryFollowed: 'its wires followed to the chime',
-  label: 'its label says so',
-} as const;
-const YES = YES_NO.map((value) => ({ value, words: value }));
 const PLACES = TRANSFORMER_PLACES.map((value) => ({ value, words: PLACE_FACTS[value].words }));
 /** Where a new transformer sits on a rail: whether the board has room decides about an enclosure. */
 const RAIL_REGION = 'gb-230';
-const FREE_WAYS = { unit: '', unitWords: ['way', 'ways'], least: 0, most: 60, zeroAllowed: true } as const;
 const NOWHERE = { value: 'none', words: 'nowhere yet' } as const;
 
 /** Finds the transformer: where to look next, what the clues say, and when to stop looking. */
@@ -48,6 +39,7 @@ type Say = (data: Omit<EntryData<'transformerDescribed'>, 'supplyId'>) => void;
 function Search({ say }: { readonly say: Say }) {
   const { keptJob, kept, write } = useDoorbell();
   const search = searchOf(keptJob, kept);
+  const { ask } = useFacts('transformerDescribed', { supplyId: kept.hangs.supplyId }, kept.transformer);
   const [next] = search.left;
   const looked = TRANSFORMER_PLACES.filter((place) => place in kept.looked);
   const look = (place: TransformerPlace, result: 'notThere' | null) =>
@@ -129,12 +121,7 @@ function Search({ say }: { readonly say: Say }) {
         </p>
       )}
       <h2>Clues</h2>
-      <Choices
-        label="cable leaves the chime"
-        options={CABLE_LEAVES.map((value) => ({ value, words: LEAVES_WORDS[value] }))}
-        chosen={kept.transformer.cableLeaves}
-        onPick={(cableLeaves) => say({ cableLeaves })}
-      />
+      {ask('cableLeaves')}
       <div className="fields">
         <Pick
           label="something hums or is warm"
@@ -154,7 +141,8 @@ function Search({ say }: { readonly say: Say }) {
 /** Where it is, how it was told apart, whether it is always fed: only together they are “found”. */
 function Found({ say }: { readonly say: Say }) {
   const { keptJob, kept } = useDoorbell();
-  const { foundAt, place, toldApart, alwaysFed, joined, freeWays } = kept.transformer;
+  const { foundAt, joined } = kept.transformer;
+  const { ask, typed } = useFacts('transformerDescribed', { supplyId: kept.hangs.supplyId }, kept.transformer);
   return (
     <>
       <div className="fields">
@@ -164,44 +152,25 @@ function Found({ say }: { readonly say: Say }) {
           chosen={foundAt ?? 'none'}
           onPick={(at) => say(at === 'none' ? { foundAt: null, place: null } : { foundAt: at })}
         />
-        <FieldGroup
-          kind="transformerDescribed"
-          scope={{ supplyId: kept.hangs.supplyId }}
-          fields={[textField('place', 'where, in words', place)]}
-        />
+        <FieldGroup kind="transformerDescribed" scope={{ supplyId: kept.hangs.supplyId }} fields={[typed('place')]} />
       </div>
-      <Choices
-        label="how it was told from one of the heating"
-        options={TOLD_APARTS.map((value) => ({ value, words: TOLD_WORDS[value] }))}
-        chosen={toldApart}
-        onPick={(told) => say({ toldApart: told })}
-      />
+      {ask('toldApart')}
       <p className="caution">{regionOf(keptJob).cautions.transformer}</p>
       {regionOf(keptJob).id === RAIL_REGION && (
         <FieldGroup
           kind="transformerDescribed"
           scope={{ supplyId: kept.hangs.supplyId }}
-          fields={[figureField('freeWays', 'free ways on the board’s rail', FREE_WAYS, freeWays)]}
+          fields={[typed('freeWays')]}
         />
       )}
       <SwitchTrials />
-      <Choices
-        label="every switch tried: it stays fed"
-        options={YES}
-        chosen={alwaysFed}
-        onPick={(fed) => say({ alwaysFed: fed })}
-      />
+      {ask('alwaysFed')}
       {diesWithLight(kept) && (
         <p className="brick">
           Its feed is switched: the device would go down with the light. Take the feed before the switch.
         </p>
       )}
-      <Choices
-        label="a second transformer joined on the bell side"
-        options={YES}
-        chosen={joined}
-        onPick={(two) => say({ joined: two })}
-      />
+      {ask('joined')}
       {joined === 'yes' && (
         <p className="caution">
           Two transformers joined on the bell side make each other’s primary live: both circuits are named and isolated.

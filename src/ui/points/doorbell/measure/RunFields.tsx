@@ -1,19 +1,14 @@
 'use client';
 import { lengthsOf, regionOf } from '@/core/job';
-import { LIMITS, MATERIALS } from '@/core/kinds';
+import { LIMITS } from '@/core/kinds';
 import type { RunName } from '@/core/bell';
-import { gaugeText, lengthText, parseGauge, parseLengthSpan, type FigureRule, type Gauge } from '@/core/units';
+import { gaugeText, lengthText, parseGauge, parseLengthSpan, type Gauge } from '@/core/units';
 import { Choices } from '../../../kit/form/Choices';
 import type { TypedField } from '../../../kit/form/field';
 import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { cableField, figureField, mapped, within } from '../../../kit/form/fields';
+import { mapped, within } from '../../../kit/form/fields';
+import { useFacts } from '../../../kit/form/useFacts';
 import { useDoorbell } from '../useDoorbell';
-
-const MATERIAL_WORDS = {
-  copper: 'copper',
-  copperClad: 'copper-clad aluminium',
-  fineFlex: 'fine flex, tinsel',
-} as const satisfies Record<(typeof MATERIALS)[number], string>;
 
 const WAYS = [
   { value: '2', words: 'there and back in it' },
@@ -24,14 +19,6 @@ const WAYS = [
 const bareGaugeText = (gauge: Gauge, unit: 'awg' | 'mm2'): string =>
   unit in gauge ? gaugeText(gauge).replace(/ .*/, '') : gaugeText(gauge);
 
-const whole = (least: number, most: number): FigureRule => ({
-  unit: '',
-  unitWords: ['pair', 'pairs'],
-  least,
-  most,
-  zeroAllowed: true,
-});
-
 /** One run of bell wire: by length and gauge, in the units of the place. */
 export function RunFields({ run, legend }: { readonly run: RunName; readonly legend: string }) {
   const { job, point, kept, assessment, write } = useDoorbell();
@@ -39,6 +26,7 @@ export function RunFields({ run, legend }: { readonly run: RunName; readonly leg
   const { gauge: bareGauge } = regionOf(job);
   const facts = kept.runs[run];
   const scope = run === 'toChime' ? { chimeId: point.hangs.chimeId, run } : { pointId: point.id, run };
+  const { ask, typed } = useFacts('runDescribed', scope, facts);
   const { lengthLowM: low, lengthHighM: high, awg, mm2 } = facts;
   const bare = (size: Gauge): string => bareGaugeText(size, bareGauge);
   const next = assessment.next()?.id;
@@ -85,49 +73,12 @@ export function RunFields({ run, legend }: { readonly run: RunName; readonly leg
   return (
     <section className="run">
       <h3>{legend}</h3>
-      <FieldGroup
-        kind="runDescribed"
-        scope={scope}
-        fields={[
-          length,
-          gauge,
-          figureField(
-            'sparePairs',
-            'spare pairs',
-            whole(LIMITS.sparePairs.least, LIMITS.sparePairs.most),
-            facts.sparePairs,
-          ),
-        ]}
-      />
+      <FieldGroup kind="runDescribed" scope={scope} fields={[length, gauge, typed('sparePairs')]} />
       <details>
         <summary>more about this cable</summary>
-        <FieldGroup
-          kind="runDescribed"
-          scope={scope}
-          fields={[
-            figureField('pairs', 'pairs joined as found', whole(LIMITS.pairs.least, LIMITS.pairs.most), facts.pairs),
-          ]}
-        />
-        {run === 'toDoor' && (
-          <FieldGroup
-            kind="runDescribed"
-            scope={scope}
-            fields={[
-              cableField(
-                'straightM',
-                'other conductor straight to the transformer, past the chime',
-                lengths,
-                facts.straightM,
-              ),
-            ]}
-          />
-        )}
-        <Choices
-          label="conductor"
-          options={MATERIALS.map((value) => ({ value, words: MATERIAL_WORDS[value] }))}
-          chosen={point.runs[run].material}
-          onPick={(material) => write('runDescribed', { ...scope, material })}
-        />
+        <FieldGroup kind="runDescribed" scope={scope} fields={[typed('pairs')]} />
+        {run === 'toDoor' && <FieldGroup kind="runDescribed" scope={scope} fields={[typed('straightM')]} />}
+        {ask('material')}
         <Choices
           label="the loop’s two ways"
           options={WAYS}

@@ -1,16 +1,10 @@
 'use client';
 import { lengthsOf } from '@/core/job';
-import { LIMITS } from '@/core/kinds';
 import { deviceOf, plateSurveyOf } from '@/core/points';
 import {
-  FIXINGS,
-  FIXING_WORDS,
-  SEALS,
-  SEAL_WORDS,
   SIDE_WEDGES,
   TILT_WEDGES,
   USUAL_HEIGHT_M,
-  WALLS,
   WALL_FIXINGS,
   betterHeight,
   doorView,
@@ -23,7 +17,7 @@ import {
 import { lengthText } from '@/core/units';
 import { Choices } from '../../../kit/form/Choices';
 import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { tapeField, textField } from '../../../kit/form/fields';
+import { useFacts } from '../../../kit/form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 import { DoorSide } from './DoorSide';
 
@@ -41,10 +35,6 @@ const SIDES = [
     { value: String(deg), words: `${deg}°, thick side right` },
   ]),
 ];
-const YES_NO = [
-  { value: 'yes', words: 'level' },
-  { value: 'no', words: 'not level' },
-] as const;
 const SEES_WORDS = {
   both: 'faces and the parcel on the mat are in frame',
   faces: 'faces are in frame, the parcel is not',
@@ -62,6 +52,8 @@ export function MountBench() {
   const small = (metres: number): string => lengthText(metres, lengths, 'small');
   const place = platePlace(plateSurveyOf(point));
   const { mount } = point;
+  const { ask, typed } = useFacts('mountRecorded', scope, kept.mount);
+  const seen = useFacts('pointDescribed', scope, kept.look);
   const lowest = place?.lowestM ?? USUAL_HEIGHT_M;
   const highest = place?.highestM ?? USUAL_HEIGHT_M;
   const planned = Math.min(Math.max(USUAL_HEIGHT_M, lowest), highest);
@@ -133,10 +125,7 @@ export function MountBench() {
         <FieldGroup
           kind="mountRecorded"
           scope={scope}
-          fields={[
-            tapeField('heightM', 'lens over standing ground', lengths, kept.mount.heightM, LIMITS.heightM),
-            textField('wall', 'what the drill found', kept.mount.wall, { hint: 'soft joint, rebar' }),
-          ]}
+          fields={[typed('heightM'), typed('wall', { hint: 'soft joint, rebar' })]}
         />
         <Choices
           label="tilt wedge"
@@ -162,30 +151,10 @@ export function MountBench() {
             })
           }
         />
-        <Choices
-          label="spirit level"
-          options={YES_NO}
-          chosen={mount.level}
-          onPick={(level) => write('mountRecorded', { ...scope, level })}
-        />
-        <Choices
-          label="wall"
-          options={WALLS.map((value) => ({ value, words: WALL_FIXINGS[value].name }))}
-          chosen={look.wall}
-          onPick={(wall) => write('pointDescribed', { ...scope, wall })}
-        />
-        <Choices
-          label="fixings"
-          options={FIXINGS.map((value) => ({ value, words: FIXING_WORDS[value] }))}
-          chosen={mount.fixings}
-          onPick={(fixings) => write('mountRecorded', { ...scope, fixings })}
-        />
-        <Choices
-          label="seal"
-          options={SEALS.map((value) => ({ value, words: SEAL_WORDS[value] }))}
-          chosen={mount.seal}
-          onPick={(seal) => write('mountRecorded', { ...scope, seal })}
-        />
+        {ask('level')}
+        {seen.ask('wall')}
+        {ask('fixings')}
+        {ask('seal')}
       </section>
     </div>
   );
