@@ -90,6 +90,17 @@ function readEntry({ id, at: when, by, kind, version = 1, data, corrects }: Enve
 /** An entry as a client wrote it, from wherever it waited. @throws ProblemError */
 export const parseWritten = (value: unknown): NewEntry => readEntry(parse(entryEnvelope, value));
 
+/** What is wrong with an entry before it is sent, in a sentence; null where its kind lets it through. */
+export function writtenFault(entry: NewEntry): string | null {
+  try {
+    parseWritten(entry);
+    return null;
+  } catch (error) {
+    if (!(error instanceof ProblemError)) throw error;
+    return error.message;
+  }
+}
+
 /** An entry of a log, from wherever it was kept: a row, another program’s answer. @throws ProblemError */
 export function parseLogged(value: unknown): Entry {
   const logged = parse(loggedEnvelope, value);

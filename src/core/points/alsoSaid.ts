@@ -3,6 +3,7 @@ import type { AlsoSaid, Job } from '../job/job';
 import { lengthsOf, regionOf } from '../job/region';
 import { factOf } from '../kinds/facts';
 import { POLICY_MATTERS } from '../policy';
+import { lowerFirst } from '../units';
 import type { Worry } from './climb';
 import type { Point } from './point';
 
@@ -13,7 +14,7 @@ function saidWords({ kind, field, value }: AlsoSaid, place: Place): string {
   // The firm’s schools are the facts of a policy: they stand with their reasons
   const matter = Object.entries(POLICY_MATTERS).find(([id]) => id === field)?.[1];
   const school = matter?.schools.find(({ id }) => id === value);
-  return `${matter?.matter ?? 'something'} ${school?.words ?? 'otherwise'}`;
+  return `${lowerFirst(matter?.matter ?? 'the policy')}: ${school?.words ?? 'otherwise'}`;
 }
 
 /** What two people said differently of a point, of what it hangs on, or of the site. */

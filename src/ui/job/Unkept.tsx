@@ -1,10 +1,14 @@
 'use client';
+import { factText, inTerms, type Place } from '@/core/facts';
+import { lengthsOf, regionOf } from '@/core/job';
+import { factOf, type NewEntry } from '@/core/kinds';
 import { ENTRY_WORDS } from '../kit/job/entryWords';
 import { useJob } from '../kit/job/JobContext';
 
 /** What is not with the server yet, why, and what can be done about it. */
 export function Unkept() {
-  const { who, log } = useJob();
+  const { who, log, keptJob } = useJob();
+  const place = { lengths: lengthsOf(keptJob), region: regionOf(keptJob) };
   if (!who)
     return (
       <div className="unkept" role="alert">
@@ -24,7 +28,7 @@ export function Unkept() {
     <div className="unkept" role="alert" key={entry.id}>
       <span>
         Not kept, {ENTRY_WORDS[entry.kind]}: {refused}
-        <code className="small soft"> {written(entry.data)}</code>
+        <code className="small soft"> {written(entry, place)}</code>
       </span>
       <button type="button" className="button" onClick={log.retry}>
         Send again
@@ -37,8 +41,13 @@ export function Unkept() {
 }
 
 /** An entry's own words and figures, so that nothing typed is lost with it. */
-const written = (data: object): string =>
+const written = ({ kind, data }: NewEntry, place: Place): string =>
   Object.entries(data)
     .filter(([name, value]) => name !== 'pointId' && typeof value !== 'object')
-    .map(([name, value]) => `${name} ${String(value)}`)
+    .map(([name, value]) => {
+      const described = factOf(kind, name);
+      return described
+        ? `${inTerms(described.words, place.region)} ${factText(described, value, place)}`
+        : `${name} ${String(value)}`;
+    })
     .join(', ');

@@ -39,13 +39,17 @@ export interface PointAdvice {
 }
 
 const wayWords = ({ transformer, tap, treatment }: Option): string =>
-  `${transformer?.name ?? (tap ? `the old one’s ${tap.ratedVolts} V pair` : 'the old transformer')} with ${lowerFirst(treatment.name)}`;
+  `${transformer?.name ?? (tap ? `the old one’s ${tap.ratedVolts} V pair` : 'the old transformer')}, ${lowerFirst(treatment.name)}`;
+
+/** So near to one another two beliefs are the same to whoever reads them. */
+const SAME_BELIEF = 0.02;
 
 function whyOf({ moves, chanceToChange }: ReadingWorth, options: readonly Option[]): string {
   const way = moves && options[moves.way];
   const chance = `It changes what is proposed in ${percentText(chanceToChange)} of cases`;
-  return way
-    ? `${chance}: whether ${wayWords(way)} holds would go to about ${percentText(moves.up)} or ${percentText(moves.down)}.`
+  // Two beliefs that read alike say nothing
+  return way && moves.up - moves.down > SAME_BELIEF
+    ? `${chance}: the belief that “${wayWords(way)}” holds goes to ${percentText(moves.up)} or to ${percentText(moves.down)}.`
     : `${chance}.`;
 }
 

@@ -1,7 +1,7 @@
 import { answer, isLog, isReceipts } from '@/contract/answers';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { rememberingParse } from '@/contract/job';
+import { rememberingParse, writtenFault } from '@/contract/job';
 import type { JobHead } from '@/core/job';
 import type { Entry, NewEntry } from '@/core/kinds';
 import { Away, Refused, call } from '../api';
@@ -53,6 +53,8 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
     refetchInterval: REFETCH_MS,
   });
   const [outbox, setOutbox] = useState<readonly Waiting[]>([]);
+  // What its own kind does not let through never stands, and is never sent
+  const [unfit, setUnfit] = useState<readonly Waiting[]>([]);
   const [state, setState] = useState<'still' | 'sending' | 'away'>('still');
   const sending = useRef(false);
   const change = useCallback(
@@ -106,6 +108,8 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
 
   const add = useCallback(
     (entry: NewEntry) => {
+      const fault = writtenFault(entry);
+      if (fault !== null) return setUnfit((before) => [...before, { entry, refused: fault }]);
       change((waits) => [...waits, { entry }]);
       void send();
     },
@@ -115,7 +119,14 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
     change((waits) => waits.map(({ entry }) => ({ entry })));
     void send();
   }, [change, send]);
-  const drop = useCallback((id: string) => change((waits) => waits.filter(({ entry }) => entry.id !== id)), [change]);
+  const drop = useCallback(
+    (id: string) => {
+      const others = (waits: readonly Waiting[]) => waits.filter(({ entry }) => entry.id !== id);
+      setUnfit(others);
+      change(others);
+    },
+    [change],
+  );
 
   useEffect(() => {
     // What an earlier visit could not send
@@ -131,7 +142,7 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
     return () => clearInterval(timer);
   }, [send, state]);
 
-  const refused = outbox.filter((wait) => wait.refused !== undefined);
+  const refused = [...outbox.filter((wait) => wait.refused !== undefined), ...unfit];
   const waiting = useMemo(
     () => outbox.flatMap(({ entry, refused: why }) => (why === undefined ? [entry] : [])),
     [outbox],

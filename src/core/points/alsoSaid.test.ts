@@ -1,0 +1,43 @@
+import { describe, expect, it } from '@jest/globals';
+import { INES, TOMAS, startedLog, type TestLog } from '../job/forTests';
+import { alsoSaidWorries } from './alsoSaid';
+
+const pointId = 'p';
+const words = (log: TestLog): readonly string[] => alsoSaidWorries(log.job, log.point).map((worry) => worry.words);
+
+describe('what somebody else said', () => {
+  it('reads in the words and units of the site', () => {
+    const log = startedLog()
+      .write('siteDescribed', { lengths: 'imperial', boardArea: 'hall' })
+      .write('pointDescribed', { pointId, leadReachM: 0.0889, shouldSee: ['faces', 'gate'] })
+      .write('transformerDescribed', { supplyId: pointId, foundAt: 'boilerRoom', ratedVolts: 16 })
+      .write('siteDescribed', { boardArea: 'garage' }, TOMAS)
+      .write('pointDescribed', { pointId, leadReachM: 0.12, shouldSee: ['faces'] }, TOMAS)
+      .write('transformerDescribed', { supplyId: pointId, foundAt: 'garage', ratedVolts: 24 }, TOMAS);
+    expect(words(log)).toEqual([
+      'Ines also said: breaker panel is in the hall.',
+      'Ines also said: lead reaches out of the hole 3 1/2 in.',
+      'Ines also said: should be seen faces, gate.',
+      'Ines also said: found furnace or boiler room.',
+      'Ines also said: nameplate volts 16 V.',
+    ]);
+    log.write('siteDescribed', { region: 'gb-230', lengths: 'metric' });
+    expect(words(log).slice(0, 2)).toEqual([
+      'Ines also said: consumer unit is in the hall.',
+      'Ines also said: lead reaches out of the hole 89 mm.',
+    ]);
+  });
+  it('says a school of the policy in its words', () => {
+    const log = startedLog()
+      .write('policyTaken', { bellSide: 'off', why: 'no boots in mid-work' })
+      .write('policyTaken', { bellSide: 'live', why: 'customer cannot do without' }, TOMAS);
+    expect(words(log)).toEqual(['Ines also said: bell side while working: off.']);
+  });
+  it('is silent where they agree, and where one only corrects himself', () => {
+    const log = startedLog()
+      .write('pointDescribed', { pointId, wall: 'brick' })
+      .write('pointDescribed', { pointId, wall: 'timber' }, INES)
+      .write('pointDescribed', { pointId, wall: 'timber' }, TOMAS);
+    expect(words(log)).toEqual([]);
+  });
+});
