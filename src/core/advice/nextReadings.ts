@@ -28,7 +28,7 @@ const LUCK = 3;
 const FOLLOWED = { most: 64, least: 0.02 } as const;
 /** A reading that moves nothing by itself counts, while nothing can be trusted, when it lifts the best belief by this. */
 const LIFTS = 0.005;
-/** A chance under this changes nothing (domain/contracts: enough). */
+/** A chance under this changes nothing (domain/power: enough). */
 export const CHANCE_THAT_COUNTS = 0.01;
 
 /** How many houses of each bin a way holds in; ways that hold in the same houses share it. */

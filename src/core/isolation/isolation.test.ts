@@ -30,6 +30,9 @@ describe('proof of dead', () => {
   it('asks all of it on mains', () => {
     expect(proofProblem(mains)).toBeNull();
     expect(proofProblem({ ...mains, neutralGroundVolts: 12 })).toBe('stillLive');
+    // A figure that is none proves nothing
+    for (const pair of ['hotNeutralVolts', 'hotGroundVolts', 'neutralGroundVolts'] as const)
+      expect(proofProblem({ ...mains, [pair]: NaN })).toBe('stillLive');
     expect(proofProblem({ ...mains, everyConductor: false })).toBe('notEveryConductor');
     expect(proofProblem({ ...mains, triedAfter: false })).toBe('testerNotTried');
     expect(proofProblem({ ...mains, locked: false })).toBe('notLocked');
@@ -200,5 +203,18 @@ describe('the gate', () => {
     expect(stepGate('bell', live(circuitState([off])), 'ines')).toMatchObject({ reason: 'notProved' });
     expect(stepGate('mains', live(read), 'ines')).toMatchObject({ reason: 'live' });
     expect(stepGate('bell', supply(read), 'ines')).toMatchObject({ reason: 'live' });
+  });
+});
+
+describe('what plugs in', () => {
+  const plug: Supply = { circuits: [], unnamed: null, lookedForOthers: true, bellSide: 'off', plug: true };
+  it('frees the bell side while its plug is out, and no mains step', () => {
+    expect(stepGate('bell', plug, 'ines')).toEqual({ open: true });
+    expect(stepGate('mains', plug, 'ines')).toEqual({ open: false, reason: 'noCircuit' });
+    expect(stepGate('bell', { ...plug, plug: false }, 'ines')).toEqual({ open: false, reason: 'noCircuit' });
+  });
+  it('frees nothing of a point that hangs on a circuit as well', () => {
+    const both = { ...plug, circuits: [circuitState([on])] };
+    expect(stepGate('bell', both, 'ines')).toEqual({ open: false, reason: 'live' });
   });
 });
