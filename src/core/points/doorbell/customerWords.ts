@@ -15,9 +15,9 @@ export function customerWords(point: Doorbell): string {
   const { choice, fed } = point;
   const at = lowerFirst(point.name);
   if (!choice) return `Nothing was fitted at the ${at} yet.`;
-  const wired = pointSteps(point).every(({ id }) => point.ticks[id]);
+  const done = pointSteps(point).every(({ id }) => point.ticks[id]);
   return [
-    `A video doorbell ${wired ? 'was fitted' : 'is to be fitted'} at the ${at}; ${ringWords(point, choice.data.treatmentId)}.`,
+    `A video doorbell ${done ? 'was fitted' : 'is to be fitted'} at the ${at}; ${ringWords(point, choice.data.treatmentId)}.`,
     fed.plug
       ? 'Leave its adapter in the outlet: without power there is no bell. When it fails, look at the adapter first, then at the Wi-Fi.'
       : 'Keep its circuit switched on: without power there is no bell. When it fails, look at the breaker first, then at the Wi-Fi.',
