@@ -53,6 +53,9 @@ describe('the word for a belief', () => {
   });
 });
 
+/** What any bell transformer feeds. */
+const LITTLE = { standby: 0.2, liveDay: 0.3, liveNight: 0.4, boot: 0.3 };
+
 describe('what a judgement weighs', () => {
   it('holds on a stiff transformer within its rating, and is only tight above it', () => {
     // At 108 of 120 V 16.2 V stand behind some 1.2 Ω: 15.6 V at the door, where 6.4 W / 0.75 draw 0.55 A
@@ -81,7 +84,10 @@ describe('what a judgement weighs', () => {
     expect(reason).toContain('takes 36.0 V at most');
   });
   it('can’t tell where nothing is known of the source, whatever is guessed, but of a new one it can', () => {
-    const blind = { ...stiff(16, 20, 18), nameplate: { volts: null, va: null }, readings: [] };
+    const modest = { ...device('compact-silent'), doorMinVolts: 3, doorFullVolts: 4, lockOutVolts: 2, watts: LITTLE };
+    const blind = { ...stiff(16, 20, 18), nameplate: { volts: null, va: null }, readings: [], device: modest };
+    // By the guesses alone it would be trusted
+    expect(judged(blind).belief).toBeGreaterThanOrEqual(0.95);
     expect(judged(blind).verdict).toBe('cannotTell');
     expect(judged(blind, { ...LINK, transformer: { id: 'new', ratedVolts: 24, ratedVa: 40 } }).verdict).not.toBe(
       'cannotTell',
