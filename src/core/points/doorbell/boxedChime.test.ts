@@ -24,6 +24,11 @@ describe('a chime boxed with its transformer', () => {
     expect([...next, ...idle].map(({ id }) => id)).toEqual(['loopToDoor']);
     expect(surveyOf(job, door).runs.toChime.lengthM).toEqual({ low: 0, high: 0 });
   });
+  it('asks for no plate even where its wire decides', () => {
+    const log = at(6).write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 60, lengthHighM: 300, mm2: 0.5 });
+    const { next } = assess(log.job, log.door, 400).advice();
+    expect(next.map(({ id }) => id)).toEqual(['loopToDoor']);
+  });
   it('speaks of the way that leads, with a new transformer, before anything is read', () => {
     const { job, door } = at(6);
     const assessment = assess(job, door, 400);
