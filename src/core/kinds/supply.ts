@@ -45,7 +45,7 @@ export const TRANSFORMER_FACTS = {
   ),
   freeWays: fact.whole('free ways on the board’s rail', { least: 0, most: 60 }, '', ['way', 'ways']),
   place: fact.text('where, in words'),
-  foundAt: fact.choice('found', TRANSFORMER_PLACES, places),
+  foundAt: fact.choice('transformer found', TRANSFORMER_PLACES, places),
   toldApart: fact.choice('how it was told from one of the heating', TOLD_APARTS, {
     sameBreaker: 'bell and it die with one breaker',
     secondaryFollowed: 'its wires followed to the chime',

@@ -18,7 +18,7 @@ describe('what somebody else said', () => {
       'Ines also said: breaker panel is in the hall.',
       'Ines also said: lead reaches out of the hole 3 1/2 in.',
       'Ines also said: should be seen faces, gate.',
-      'Ines also said: found furnace or boiler room.',
+      'Ines also said: transformer found furnace or boiler room.',
       'Ines also said: nameplate volts 16 V.',
     ]);
     log.write('siteDescribed', { region: 'gb-230', lengths: 'metric' });
