@@ -1,13 +1,14 @@
 'use client';
 import { circuitsOfPoint, pointSteps, supplyOf } from '@/core/points';
 import { GATE_WORDS } from '@/core/isolation';
+import { capital } from '@/core/units';
 import { CircuitPlate, CircuitPlates } from '../../kit/CircuitPlate';
 import { useJob } from '../../kit/job/JobContext';
+import { SchoolHere } from '../../kit/job/SchoolHere';
 import { CircuitFields, SecondCircuit } from './CircuitFields';
 import { CircuitHints } from './CircuitHints';
 import { CircuitMoves } from './CircuitMoves';
 import { HuntPanel } from './HuntPanel';
-import { SchoolHere } from './SchoolHere';
 
 /** From “which breaker?” to “proved dead”, by what the steps ahead will touch. */
 export function IsolateBench() {
@@ -48,7 +49,14 @@ export function IsolateBench() {
           ))}
         </section>
       </div>
-      {point.fed.bellSide && <SchoolHere />}
+      {point.fed.bellSide && (
+        <SchoolHere
+          matter="bellSide"
+          lead="Bell side while working on this job"
+          remark="Mains steps are never touched by this."
+          submit={(school) => `${capital(school)} on this job`}
+        />
+      )}
     </>
   );
 }

@@ -5,11 +5,10 @@ import { useState } from 'react';
 import { optionId, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from '@/core/advice';
 import { TREATMENTS } from '@/core/chime';
 import { wireOf } from '@/core/points';
-import type { SupplyPolicy } from '@/core/policy';
 import { Choices } from '../../../kit/form/Choices';
+import { SchoolHere } from '../../../kit/job/SchoolHere';
 import { useDoorbell } from '../useDoorbell';
 
-import { PolicyHere } from './PolicyHere';
 import { TakeWay } from './TakeWay';
 import { useWays, wayWords } from './useWays';
 import { WayDetail } from './WayDetail';
@@ -52,18 +51,13 @@ export function ChooseBench() {
             </p>
           )}
           {ways.state === 'done' && ways.stopped && <p className="soft">Left at the first, rough figures.</p>}
-          <WaysCompared choosing={ways.choosing} policy={policy} />
+          <WaysCompared choosing={ways.choosing} />
         </>
       );
   }
 }
 
-interface ComparedProps {
-  readonly choosing: Choosing;
-  readonly policy: SupplyPolicy;
-}
-
-function WaysCompared({ choosing, policy }: ComparedProps) {
+function WaysCompared({ choosing }: { readonly choosing: Choosing }) {
   const { job, point, assessment } = useDoorbell();
   const { known } = assessment;
   const { options: ways, proposed } = choosing;
@@ -94,7 +88,7 @@ function WaysCompared({ choosing, policy }: ComparedProps) {
   return (
     <>
       <Proposal choosing={choosing} />
-      <PolicyHere policy={policy} />
+      <SchoolHere matter="weakSupply" lead="It is proposed by this school" submit={() => 'Propose by it here'} />
       <p className="no-print">
         <Link href={`/jobs/${job.id}/compare?point=${point.id}`}>All doorbells side by side, for the customer</Link>
       </p>

@@ -1,0 +1,69 @@
+'use client';
+import { useId, useState } from 'react';
+import { TEXT } from '@/core/kinds';
+import { POLICY_MATTERS, type Policy, type School } from '@/core/policy';
+import { Pick } from '../form/Pick';
+import { useJob } from './JobContext';
+
+interface Props {
+  readonly matter: keyof Policy;
+  /** What the school does here: “It is proposed by this school”. */
+  readonly lead: string;
+  /** Said after both sides of it. */
+  readonly remark?: string;
+  /** What departing does. @param school the one that is picked instead */
+  readonly submit: (school: string) => string;
+}
+
+/** The firm’s school in one matter on this job, with what is said for and against it; departing from it in words. */
+export function SchoolHere({ matter, lead, remark, submit }: Props) {
+  const { keptJob, write } = useJob();
+  const id = useId();
+  const [why, setWhy] = useState('');
+  const [picked, setPicked] = useState<string | null>(null);
+  const schools: readonly School[] = POLICY_MATTERS[matter].schools;
+  const now = schools.find((school) => school.id === keptJob.policy[matter]);
+  const others = schools.filter((school) => school !== now);
+  const other = others.find((school) => school.id === picked) ?? others[0];
+  if (!now || !other) return null;
+  const said = keptJob.policyWhy[matter];
+  return (
+    <details className="policy-here">
+      <summary>
+        {lead}: {now.words}
+        {said ? ` (${said})` : ''}
+      </summary>
+      <p className="soft">
+        For: {now.pro} Against: {now.contra} {remark}
+      </p>
+      <div className="fields">
+        {others.length > 1 && (
+          <Pick
+            label="another school on this job"
+            options={others.map(({ id: value, words }) => ({ value, words }))}
+            chosen={other.id}
+            onPick={setPicked}
+          />
+        )}
+        <div className="field">
+          <label htmlFor={id}>why this job departs</label>
+          <div className="box">
+            <input id={id} value={why} maxLength={TEXT.short} onChange={(event) => setWhy(event.target.value)} />
+          </div>
+        </div>
+        <button
+          type="button"
+          className="button"
+          disabled={why.trim() === ''}
+          onClick={() => {
+            write('policyTaken', { [matter]: other.id, why: why.trim() });
+            setWhy('');
+            setPicked(null);
+          }}
+        >
+          {submit(other.words)}
+        </button>
+      </div>
+    </details>
+  );
+}
