@@ -4,6 +4,7 @@ import Ajv from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
 import { describe, expect, it } from '@jest/globals';
 import { demoJobs } from '@/demo/demoFirm';
+import { dataSchemas } from '@/contract/described/entrySchemas';
 import { jobFileSchema } from '@/contract/described/jobFileSchema';
 import { openApi } from '@/contract/described/openApi';
 
@@ -18,6 +19,19 @@ const fileOf = ({ title, entries }: ReturnType<typeof demoJobs>[number]) => ({
   job: { id: newId(), createdAt: '2026-03-10T08:00:00Z', title },
   entries,
   attachments: [],
+});
+
+describe('the schemas of the entries', () => {
+  it('say of each fact what it is called, its unit, and what its answers mean', () => {
+    const { properties } = dataSchemas().PointDescribedData ?? {};
+    expect(properties?.leadReachM).toMatchObject({ title: 'lead reaches out of the hole', description: 'metres' });
+    expect(properties?.sun).toMatchObject({
+      title: 'sun',
+      description: 'lowSun: low sun into it; fullSun: full sun',
+    });
+    expect(properties?.pointId).not.toHaveProperty('title');
+    expect(dataSchemas().TransformerDescribedData?.properties?.ratedVa).toMatchObject({ description: 'VA' });
+  });
 });
 
 describe('the OpenAPI document', () => {

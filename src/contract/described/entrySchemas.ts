@@ -1,14 +1,53 @@
 import type { JsonSchema } from './convertSchema.mjs';
-import { ENTRY_KINDS, versionOf, type EntryKind } from '@/core/kinds';
+import { inTerms, type Fact } from '@/core/facts';
+import { ENTRY_KINDS, factOf, versionOf, type EntryKind } from '@/core/kinds';
+import { regionPack } from '@/core/region';
+import { capital } from '@/core/units';
 import { entryEnvelope } from '../job';
 import { jsonSchemaOf } from './jsonSchema';
 
 const KINDS = Object.keys(ENTRY_KINDS) as EntryKind[];
-const dataName = (kind: EntryKind): string => `${kind.charAt(0).toUpperCase()}${kind.slice(1)}Data`;
+const dataName = (kind: EntryKind): string => `${capital(kind)}Data`;
+/** Documents speak in the terms of the default region. */
+const REGION = regionPack(undefined);
+
+/** In which unit a fact is kept, or what its answers mean. */
+function meaningOf({ form }: Fact): string {
+  switch (form.is) {
+    case 'tape':
+    case 'run':
+      return 'metres';
+    case 'figure':
+      return form.rule.unit;
+    case 'choice':
+    case 'choices':
+      return form.answers
+        .filter(({ value, words }) => words !== value)
+        .map(({ value, words }) => `${value}: ${inTerms(words, REGION)}`)
+        .join('; ');
+    case 'text':
+    case 'other':
+      return '';
+  }
+}
+
+/** A field as its fact is described; as it is where it is none. */
+function titled(kind: EntryKind, field: string, schema: JsonSchema): JsonSchema {
+  const fact = factOf(kind, field);
+  if (!fact) return schema;
+  const description = meaningOf(fact);
+  return { title: inTerms(fact.words, REGION), ...(description ? { description } : {}), ...schema };
+}
+
+function dataSchema(kind: EntryKind): JsonSchema {
+  const schema = jsonSchemaOf(ENTRY_KINDS[kind]);
+  const fields = Object.entries(schema.properties ?? {});
+  return { ...schema, properties: Object.fromEntries(fields.map(([name, one]) => [name, titled(kind, name, one)])) };
+}
 
 /** The data of every kind, by name. */
 export const dataSchemas = (): Readonly<Record<string, JsonSchema>> =>
-  Object.fromEntries(KINDS.map((kind) => [dataName(kind), jsonSchemaOf(ENTRY_KINDS[kind])]));
+  Object.fromEntries(KINDS.map((kind) => [dataName(kind), dataSchema(kind)]));
 
 /**
  * One of all kinds of entries.
