@@ -19,6 +19,8 @@ export const esm = {
 export default {
   ...esm,
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/*.test.ts'],
+  // Every core: nothing else runs beside them
+  maxWorkers: '100%',
   testTimeout: 60_000,
   watchman: false,
 };

@@ -7,6 +7,7 @@ export default {
   globalSetup: '<rootDir>/tests/e2e/newcomer.setup.mjs',
   globalTeardown: '<rootDir>/tests/e2e/newcomer.teardown.mjs',
   testTimeout: 240_000,
-  maxWorkers: 1,
+  // Each file has a server, a data folder and a browser of its own
+  maxWorkers: 2,
   watchman: false,
 };

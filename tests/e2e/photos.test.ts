@@ -93,7 +93,7 @@ describe('photos', () => {
     await screen.says('board.jpg: kept here, on its way to the server');
     await server.start(port);
     await screen.page.waitForFunction(() => document.querySelectorAll('[data-testid=photo]').length === 2, {
-      timeout: 20_000,
+      timeout: 60_000,
     });
   });
 

@@ -11,7 +11,7 @@ export const launch = (): Promise<Browser> =>
   });
 
 /** A wait ends with what it waits for; on a busy machine that may take its time. */
-export const PATIENCE_MS = 30_000;
+export const PATIENCE_MS = 60_000;
 
 /** A page as a person uses it: fields by their labels, buttons by their words. */
 export class Screen {
