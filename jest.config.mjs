@@ -21,6 +21,6 @@ export default {
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/*.test.ts'],
   // Every core: nothing else runs beside them
   maxWorkers: '100%',
-  testTimeout: 60_000,
+  testTimeout: 120_000,
   watchman: false,
 };

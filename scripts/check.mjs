@@ -1,5 +1,5 @@
 // npm run check: everything that must be right. Goes on after a failure and ends with one line that counts.
-import { spawn, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { ensureChromium, ensureDependencies, ensureNode, root, run } from './setup.mjs';
@@ -20,27 +20,6 @@ function step(name, work) {
     console.error(`FAILED: ${name}: ${error.message}`);
   }
   console.log(`=== ${name}: ${((Date.now() - start) / 1000).toFixed(1)} s`);
-}
-
-/** Runs checks one after the other, beside others that run meanwhile; what each says comes whole when it ends. */
-async function inTurn(checks) {
-  for (const [name, args] of checks) {
-    const start = Date.now();
-    const said = [];
-    const code = await new Promise((resolve) => {
-      const child = spawn(node, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
-      for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => said.push(part));
-      child.on('error', (error) => said.push(Buffer.from(error.message)));
-      child.on('close', resolve);
-    });
-    console.log(`\n=== ${name}\n${Buffer.concat(said).toString()}`);
-    if (code === 0) passed++;
-    else {
-      failed++;
-      console.error(`FAILED: ${name}`);
-    }
-    console.log(`=== ${name}: ${((Date.now() - start) / 1000).toFixed(1)} s`);
-  }
 }
 
 /** Runs a Jest project and counts its tests, not itself. */
@@ -66,32 +45,25 @@ step('dependencies', () => {
   ensureDependencies();
 });
 if (failed === 0) {
-  step('route types', () => run(node, [...bin('next/dist/bin/next'), 'typegen']));
-  // Two lines of work: reading takes as long as all the rest together
-  await Promise.all([
-    inTurn([
-      [
-        'lint',
-        [
-          ...bin('eslint/bin/eslint.js'),
-          '.',
-          '--max-warnings=0',
-          '--cache',
-          '--cache-location',
-          'node_modules/.cache/eslint/',
-        ],
-      ],
+  step('format', () => run(node, [...bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']));
+  step('types: core', () => run(node, [...bin('typescript/bin/tsc'), '-p', 'src/core']));
+  step('types: all', () => {
+    run(node, [...bin('next/dist/bin/next'), 'typegen']);
+    run(node, [...bin('typescript/bin/tsc'), '--noEmit']);
+  });
+  step('lint', () =>
+    run(node, [
+      ...bin('eslint/bin/eslint.js'),
+      '.',
+      '--max-warnings=0',
+      '--cache',
+      '--cache-location',
+      'node_modules/.cache/eslint/',
     ]),
-    inTurn([
-      ['format', [...bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']],
-      ['types: core', [...bin('typescript/bin/tsc'), '-p', 'src/core']],
-      ['types: all', [...bin('typescript/bin/tsc'), '--noEmit']],
-      [
-        'import order',
-        [...bin('dependency-cruiser/bin/dependency-cruise.mjs'), 'src', '--config', '.dependency-cruiser.cjs'],
-      ],
-    ]),
-  ]);
+  );
+  step('import order', () =>
+    run(node, [...bin('dependency-cruiser/bin/dependency-cruise.mjs'), 'src', '--config', '.dependency-cruiser.cjs']),
+  );
   tests('tests', []);
   step('browser', ensureChromium);
   // They clone and build what they run on: as a newcomer does
