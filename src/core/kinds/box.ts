@@ -73,7 +73,7 @@ export const BOX_FACTS = {
   }),
   bears: fact.yesNo('bears the fixture’s weight'),
   bonded: fact.yesNo(({ words }) => `its metal is on the ${words.ground}, as found`),
-  oldGrounded: fact.yesNo(({ words }) => `old fixture has a ${words.ground} lead`),
+  oldGrounded: fact.yesNo(({ words }) => `${words.ground} lead on the old fixture`),
   ahead: fact.choice('ahead of it', AHEADS, {
     none: 'nothing',
     switch: 'a wall switch',
@@ -82,7 +82,7 @@ export const BOX_FACTS = {
     timer: 'a timer',
   }),
   fedFrom: fact.choice('fed from', FED_FROMS, { circuit: 'a circuit of the board', spur: 'a fused spur' }),
-  residual: fact.yesNo(({ protection }) => `a ${protection.rcd} protects it`),
+  residual: fact.yesNo(({ protection }) => `protected by ${protection.rcd}`),
   ratedAmps: fact.figure(({ words }) => `${words.way}’s rating`, {
     unit: 'A',
     unitWords: ['a', 'amp', 'amps'],

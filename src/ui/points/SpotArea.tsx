@@ -1,5 +1,7 @@
 'use client';
+import { lengthsOf } from '@/core/job';
 import { missingAtLook } from '@/core/points';
+import { lengthText } from '@/core/units';
 import type { ReactNode } from 'react';
 import { FieldGroup } from '../kit/form/FieldGroup';
 import { useFacts } from '../kit/form/useFacts';
@@ -9,6 +11,8 @@ import { ThisPoint } from '../rungs/look/ThisPoint';
 
 /** Ladder at 1:4 (domain/safety): its foot stands a quarter of the height away. */
 const FOOT_SHARE = 0.25;
+/** From overhead service wires (domain/safety). */
+const CLEAR_OF_WIRES_M = 3;
 
 interface Props {
   /** What a kind asks first. */
@@ -21,6 +25,7 @@ interface Props {
 export function SpotArea({ children, asksSwitch = false }: Props) {
   const { job, kept } = useJob();
   const { look } = kept;
+  const lengths = lengthsOf(job);
   const scope = { pointId: kept.id };
   const { ask, typed } = useFacts('pointDescribed', scope, { ...look, name: kept.name });
   const asked = missingAtLook(job, kept)[0]?.id;
@@ -40,8 +45,9 @@ export function SpotArea({ children, asksSwitch = false }: Props) {
       />
       {look.fixtureHeightM !== undefined && (
         <p className="caution">
-          Ladder at 1:4: its foot {(look.fixtureHeightM * FOOT_SHARE).toFixed(1)} m from the wall, firm and dry; 3 m
-          clear of overhead wires. Work that needs two hands and lasts is done from a platform.
+          Ladder at 1:4: its foot {lengthText(look.fixtureHeightM * FOOT_SHARE, lengths)} from the wall, firm and dry;{' '}
+          {lengthText(CLEAR_OF_WIRES_M, lengths)} clear of overhead wires. Work that needs two hands and lasts is done
+          from a platform.
         </p>
       )}
       <AnotherPoint />

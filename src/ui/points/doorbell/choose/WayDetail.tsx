@@ -5,7 +5,7 @@ import { chimeFigures, fallingVolts, type Estimate, type OtherJudgement } from '
 import { STATE_WORDS } from '@/core/catalogue';
 import { FallingLine } from '../../../kit/drawing/FallingLine';
 import { Verdict } from '../../../kit/Verdict';
-import { percent, volts, voltsOrCollapse } from '../../../kit/words';
+import { percent, volts } from '../../../kit/words';
 import { useDoorbell } from '../useDoorbell';
 import { BeforeAfter } from './BeforeAfter';
 import { wayWords } from './useWays';
@@ -16,8 +16,15 @@ const RINGS = { rings: 'rings well', weak: 'may not strike', hammers: 'hammers a
 function OtherDoor({ other: { name, low, belief, minVolts } }: { readonly other: OtherJudgement }) {
   return (
     <p data-testid="other-door">
-      <b>{capital(name)}:</b> at worst it keeps <b className="figure">{voltsOrCollapse(low.likely)}</b> and needs{' '}
-      {minVolts.toFixed(1)} V; it holds in {percent(belief)} of cases, all doorbells at work together.
+      <b>{capital(name)}:</b> at worst it{' '}
+      {low.likely > 0 ? (
+        <>
+          keeps <b className="figure">{volts(low.likely)}</b>
+        </>
+      ) : (
+        'gets too little to run at all'
+      )}{' '}
+      and needs {minVolts.toFixed(1)} V; it holds in {percent(belief)} of cases, all doorbells at work together.
     </p>
   );
 }
@@ -72,8 +79,14 @@ function ModuleWorth({ way, ways }: Pick<Props, 'way' | 'ways'>) {
   if (!other || other.judgement.verdict === 'notComputed') return null;
   return (
     <p className="small soft" data-testid="module-worth">
-      {path === 'series' ? 'With a power module' : 'Without the module'} the door would keep{' '}
-      <b className="figure">{voltsOrCollapse(other.judgement.governingVolts)}</b>
+      {path === 'series' ? 'With a power module' : 'Without the module'}{' '}
+      {other.judgement.governingVolts > 0 ? (
+        <>
+          the door would keep <b className="figure">{volts(other.judgement.governingVolts)}</b>
+        </>
+      ) : (
+        'the supply would collapse'
+      )}
       {other.forbidden ? `; the device does not allow it: ${other.forbidden}.` : '.'}
     </p>
   );

@@ -4,6 +4,7 @@ import { treatmentsFor } from '@/core/chime';
 import { regionOf } from '@/core/job';
 import { carriedProfile, chimeKindOf, surveyOf } from '@/core/points';
 import { devicesIn } from '@/core/catalogue';
+import { capital } from '@/core/units';
 import { Choices } from '../../../kit/form/Choices';
 import { FieldGroup } from '../../../kit/form/FieldGroup';
 import { useFacts } from '../../../kit/form/useFacts';
@@ -32,7 +33,7 @@ export function ChimeArea() {
                 <li key={way.id}>
                   <b>{way.name}</b>, {way.what}.{' '}
                   <span className={forbidden ? 'brick' : 'soft'}>
-                    {forbidden ?? (way.sounds ? 'The chime rings.' : 'The chime is silent.')}
+                    {forbidden ? `${capital(forbidden)}.` : way.sounds ? 'The chime rings.' : 'The chime is silent.'}
                   </span>
                 </li>
               );
