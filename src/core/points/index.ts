@@ -23,16 +23,7 @@ export { worriesOf } from './worries';
 
 // Of a doorbell
 export type { NextReading, PointAdvice } from './doorbell/advising';
-export {
-  WIRE_WORDS,
-  assess,
-  changeOf,
-  isFeedKnown,
-  rememberingAssess,
-  wireOf,
-  type Assessment,
-  type Reference,
-} from './doorbell/assessment';
+export { assess, isFeedKnown, rememberingAssess, type Assessment } from './doorbell/assessment';
 export { bagList, type BagLine } from './doorbell/bagList';
 export { checksOf } from './doorbell/checks';
 export { choiceOf } from './doorbell/choiceOf';
@@ -42,6 +33,7 @@ export { customerWords } from './doorbell/customerWords';
 export { doorOf } from './doorbell/doorOf';
 export type { DoorArea } from './doorbell/look';
 export { readingProblem } from './doorbell/readingProblem';
+export { WIRE_WORDS, changeOf, wireOf, type Reference } from './doorbell/reference';
 export { routeOf } from './doorbell/route';
 export {
   carriedProfile,
