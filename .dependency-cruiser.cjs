@@ -1,26 +1,32 @@
 /** Imports go one way: core <- contract <- (sim, demo, server, ui) <- app and cli. docs/architecture.md has the table. */
-const layer = (name, from, mayImport, packages = []) => ({
+const rule = (name, fromPath, own, packages) => ({
   name,
   severity: 'error',
-  from: { path: `^src/${from}/` },
+  from: fromPath,
   to: {
     path: ['^src/', ...(packages.length ? ['^node_modules/'] : [])],
-    pathNot: [`^src/(${[from, ...mayImport].join('|')})/`, ...packages.map((p) => `^node_modules/${p}/`)],
+    pathNot: [`^src/(${own.join('|')})/`, ...packages.map((p) => `^node_modules/${p}/`)],
   },
 });
+/** What a folder may import; its tests read what is said in words, too. */
+const layer = (name, from, mayImport, packages = []) => [
+  rule(name, { path: `^src/${from}/`, pathNot: '\\.test\\.ts$' }, [from, ...mayImport], packages),
+  rule(`${name}-in-tests`, { path: `^src/${from}/.*\\.test\\.ts$` }, [from, 'words', ...mayImport], packages),
+];
 
 module.exports = {
   forbidden: [
     { name: 'no-circle', severity: 'error', from: {}, to: { circular: true } },
-    layer('core-is-pure', 'core', [], ['yup', 'fast-check', '@jest/globals']),
-    layer('contract-knows-core', 'contract', ['core']),
-    layer('demo-knows-core', 'demo', ['core', 'contract']),
-    layer('sim-knows-core', 'sim', ['core', 'contract']),
-    layer('server-knows-core', 'server', ['core', 'contract', 'sim']),
-    layer('ui-speaks-http', 'ui', ['core', 'contract', 'workers']),
-    layer('workers-know-core', 'workers', ['core', 'contract']),
-    layer('app-is-thin', 'app', ['ui', 'server', 'core', 'contract']),
-    layer('cli-is-a-caller', 'cli', ['server', 'demo', 'core', 'contract']),
+    ...layer('core-is-pure', 'core', [], ['yup', 'fast-check', '@jest/globals']),
+    ...layer('words-know-core', 'words', ['core']),
+    ...layer('contract-knows-core', 'contract', ['core', 'words']),
+    ...layer('demo-knows-core', 'demo', ['core', 'contract', 'words']),
+    ...layer('sim-knows-core', 'sim', ['core', 'contract']),
+    ...layer('server-knows-core', 'server', ['core', 'contract', 'words', 'sim']),
+    ...layer('ui-speaks-http', 'ui', ['core', 'contract', 'words', 'workers']),
+    ...layer('workers-know-core', 'workers', ['core', 'contract']),
+    ...layer('app-is-thin', 'app', ['ui', 'server', 'core', 'contract', 'words']),
+    ...layer('cli-is-a-caller', 'cli', ['server', 'demo', 'core', 'contract', 'words']),
     {
       name: 'the-kit-knows-no-screen',
       severity: 'error',

@@ -1,3 +1,4 @@
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { fold } from '@/core/job';
 import { foundOf, planOf } from '@/core/points';
@@ -47,7 +48,7 @@ describe('the drawing of a box', () => {
       ...points.flatMap((point) => planOf(point)?.planned ?? []),
       foundBox(crowded(40)),
     ]) {
-      const { joints, leads, width, height } = boxLayout(wiring, 'box');
+      const { joints, leads, width, height } = boxLayout(wiring, 'box', say);
       const spots = [
         ...joints.map(({ x, y }) => `${x.toFixed(1)} ${y}`),
         ...leads.flatMap(({ top }) => (top ? `${top.x} ${top.y}` : [])),
@@ -63,8 +64,8 @@ describe('the drawing of a box', () => {
   it('draws every lead that has an end in the box, and those that hang loose there', () => {
     for (const point of points) {
       const wiring = foundOf(point);
-      const here = new Set(boxLayout(wiring, 'box').joints.map(({ id }) => id));
-      const drawn = new Set(boxLayout(wiring, 'box').leads.map(({ lead }) => lead.id));
+      const here = new Set(boxLayout(wiring, 'box', say).joints.map(({ id }) => id));
+      const drawn = new Set(boxLayout(wiring, 'box', say).leads.map(({ lead }) => lead.id));
       for (const { id, from, to } of wiring.leads)
         if ([from, to].some((end) => end !== null && here.has(end))) expect(drawn.has(id)).toBe(true);
     }
@@ -73,7 +74,7 @@ describe('the drawing of a box', () => {
     const side = points.find(({ id }) => id === 'gable');
     const plan = side && planOf(side)?.planned;
     if (!plan) throw new Error('no plan');
-    const { leads, joints } = boxLayout(plan, 'box');
+    const { leads, joints } = boxLayout(plan, 'box', say);
     const ends = leads.flatMap(({ lead, top }) => {
       const joint = joints.find(({ id }) => id === lead.to || id === lead.from);
       return top && joint ? [{ top: top.x, at: joint.x }] : [];

@@ -1,3 +1,4 @@
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { chooseAmong, optionsFor, whyNotThis } from '@/core/advice';
 import { DEVICES, LASTING_STATES } from '@/core/catalogue';
@@ -51,11 +52,12 @@ describe('every kind of chime, device and region', () => {
     const ways = choosing.options;
     expect(ways.length).toBeGreaterThan(0);
     for (const { judgement } of ways) {
-      expect(judgement.reason).not.toMatch(/NaN|undefined|Infinity/);
+      expect(say(judgement.reason)).not.toMatch(/NaN|undefined|Infinity/);
       expect(judgement.belief).toBeGreaterThanOrEqual(0);
       expect(judgement.belief).toBeLessThanOrEqual(1);
     }
-    for (const way of ways) expect(whyNotThis(assessment.survey, way, choosing)).not.toMatch(/NaN|undefined|Infinity/);
+    for (const way of ways)
+      expect(say(whyNotThis(assessment.survey, way, choosing))).not.toMatch(/NaN|undefined|Infinity/);
     const { next, idle, contradictions } = assessment.advice();
     expect(JSON.stringify([next, idle, contradictions, choosing.reason])).not.toMatch(/NaN|undefined|Infinity/);
     const best = choosing.proposed;
@@ -65,7 +67,7 @@ describe('every kind of chime, device and region', () => {
     // Any allowed way can be taken, and leads to steps, parts and a next move
     const way = best ?? ways.find(({ forbidden }) => forbidden === null);
     if (!way) return;
-    const data = choiceOf(pointId, way, 'tried');
+    const data = choiceOf(pointId, way, 'tried', say);
     expect(ENTRY_KINDS.choiceMade.isValidSync(data, { strict: true })).toBe(true);
     const taken = log.write('choiceMade', data).stand();
     const steps = stepStandings(taken.job, taken.point, 'ines');
@@ -78,6 +80,6 @@ describe('every kind of chime, device and region', () => {
       ...ladderOf(taken.job, taken.point, taken.assessment, 'ines').map((mark) => mark.words),
       nextMove(taken.job, taken.point, taken.assessment, 'ines').words,
     ];
-    expect(words.join('\n')).not.toMatch(/NaN|undefined|Infinity|\[object/);
+    expect(words.map(say).join('\n')).not.toMatch(/NaN|undefined|Infinity|\[object/);
   });
 });

@@ -1,3 +1,4 @@
+import { say } from '@/words/forTests';
 import { beforeEach, describe, expect, it } from '@jest/globals';
 import { fold } from '@/core/job';
 import { LIMITS, newEntry, type Entry, type NewEntry } from '@/core/kinds';
@@ -83,7 +84,10 @@ describe('fields', () => {
   });
   it('refuse a text that is too long for its place', () => {
     expect(textField('name', 'site', undefined).read('x'.repeat(121), {}).ok).toBe(false);
-    expect(textField('name', 'site', undefined).read(' Tern ', {})).toEqual({ ok: true, value: { name: 'Tern' } });
+    expect(textField('name', 'site', undefined).read(' Tern ', {})).toEqual({
+      ok: true,
+      value: { name: 'Tern' },
+    });
   });
   it('tell at the field what is wrong, and that one is missing where it is asked for', () => {
     const fields = [
@@ -92,7 +96,7 @@ describe('fields', () => {
     ];
     const faults = (texts: object, empty: 'allowed' | 'required') => {
       try {
-        formSchema(fields, empty).validateSync(texts, { abortEarly: false });
+        formSchema(fields, say, empty).validateSync(texts, { abortEarly: false });
       } catch (error) {
         return (error as { inner: { path: string; message: string }[] }).inner.map(
           ({ path, message }) => `${path}: ${message}`,

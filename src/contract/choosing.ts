@@ -1,8 +1,8 @@
 import { WIRE_REMEDIES, type Choosing, type JudgedOption, type Premises } from '@/core/advice';
-import { VERDICT_WORDS, type BellSurvey } from '@/core/bell';
+import { VERDICTS, type BellSurvey } from '@/core/bell';
 import { MODULE_POLICIES, SUPPLY_POLICIES, type ModulePolicy, type SupplyPolicy } from '@/core/policy';
 import { isCatalogue } from './answers';
-import { isFields, isFigure, isNamed, isOneOf, isText } from './shapes';
+import { isFields, isFigure, isNamed, isOneOf, isText, isWords } from './shapes';
 
 /** What the worker of Choose is asked. */
 export interface ChoosingQuestion {
@@ -20,6 +20,7 @@ export type ChoosingTold =
 
 const isSupplyPolicy = isOneOf(SUPPLY_POLICIES);
 const isModulePolicy = isOneOf(MODULE_POLICIES);
+const isVerdict = isOneOf(VERDICTS);
 const isWire = isOneOf(WIRE_REMEDIES);
 
 /** What a worker is asked, held against its form before it is worked on. */
@@ -50,11 +51,11 @@ const isWay = (value: unknown): value is JudgedOption => {
   return (
     isFields(judgement) &&
     isText(judgement.verdict) &&
-    judgement.verdict in VERDICT_WORDS &&
+    isVerdict(judgement.verdict) &&
     isFigure(judgement.belief) &&
     isFigure(judgement.governingVolts) &&
     isFigure(judgement.marginVolts) &&
-    isText(judgement.reason) &&
+    isWords(judgement.reason) &&
     Array.isArray(judgement.states) &&
     isNamed(treatment) &&
     isNamed(device) &&
@@ -70,7 +71,7 @@ const isChoosing = (value: unknown): value is Choosing =>
   Array.isArray(value.options) &&
   value.options.every(isWay) &&
   (value.proposed === null || isWay(value.proposed)) &&
-  (value.reason === null || isText(value.reason)) &&
+  (value.reason === null || isWords(value.reason)) &&
   (value.instead === null || isWay(value.instead));
 
 /** What a worker tells, held against its form before it is shown. */

@@ -1,15 +1,25 @@
-import { isFields, isText } from './shapes';
+import { isFields, isText, isWords } from './shapes';
 import type { VerdictWord } from '@/core/bell';
-import type { NextMove, RungState } from '@/core/kinds';
+import type { Rung, RungState } from '@/core/kinds';
+import type { Text } from '@/core/said';
 
-/** A point as the board shows it. */
-export interface BoardPoint {
+/**
+ * A point as the board shows it.
+ * @typeParam W its words: in a language, or as the core says them (`Text`)
+ */
+export interface BoardPoint<W = string> {
   readonly id: string;
   readonly name: string;
   readonly marks: readonly RungState[];
-  readonly move: NextMove;
-  readonly verdict: { readonly word: VerdictWord; readonly words: string } | null;
+  readonly move: { readonly rung: Rung; readonly words: W; readonly why: W; readonly held: boolean };
+  readonly verdict: { readonly word: VerdictWord; readonly words: W } | null;
   readonly worries: number;
+}
+
+/** How the site of a job says things: the id of its region, and its lengths. */
+export interface RowPlace {
+  readonly region: string;
+  readonly lengths: 'metric' | 'imperial';
 }
 
 /** A job as lists show it. */
@@ -26,10 +36,22 @@ export interface ListedJob {
 }
 
 /** Whether something that was read is a point of the board, field by field: some hundreds are read for a page. */
-export function isBoardPoint(value: unknown): value is BoardPoint {
+export function isBoardPoint(value: unknown): value is BoardPoint<Text> {
   if (!isFields(value) || !isText(value.id) || !isText(value.name) || typeof value.worries !== 'number') return false;
   const { marks, move, verdict } = value;
-  const moves = isFields(move) && isText(move.rung) && isText(move.words) && isText(move.why);
-  const judged = verdict === null || (isFields(verdict) && isText(verdict.word) && isText(verdict.words));
+  const moves = isFields(move) && isText(move.rung) && isWords(move.words) && isWords(move.why);
+  const judged = verdict === null || (isFields(verdict) && isText(verdict.word) && isWords(verdict.words));
   return moves && judged && Array.isArray(marks) && marks.every(isText);
 }
+
+/** The points of a row as they are kept: not in words yet, with the place that says them. */
+export interface BoardPoints {
+  readonly place: RowPlace;
+  readonly points: readonly BoardPoint<Text>[];
+}
+
+export const isBoardPoints = (value: unknown): value is BoardPoints => {
+  if (!isFields(value) || !isFields(value.place) || !Array.isArray(value.points)) return false;
+  const { region, lengths } = value.place;
+  return isText(region) && (lengths === 'metric' || lengths === 'imperial') && value.points.every(isBoardPoint);
+};

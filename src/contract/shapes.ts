@@ -1,3 +1,5 @@
+import type { Text } from '@/core/said';
+
 // What a value that came over an edge is held against before anything of it is believed.
 export type Fields = Readonly<Record<string, unknown>>;
 export const isFields = (value: unknown): value is Fields => typeof value === 'object' && value !== null;
@@ -10,3 +12,5 @@ export const isOneOf =
   <T extends string>(words: readonly T[]) =>
   (value: unknown): value is T =>
     words.some((word) => word === value);
+/** Something in words, or said by its code. */
+export const isWords = (value: unknown): value is Text => isText(value) || (isFields(value) && isText(value.code));

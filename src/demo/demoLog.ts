@@ -1,6 +1,7 @@
+import { sayIn } from '@/words';
 import { chooseAmong, optionId, optionsFor } from '@/core/advice';
 import { DRAWS_FOR_A_CHOICE, predictedDoorVolts } from '@/core/bell';
-import { fold, type Job } from '@/core/job';
+import { fold, placeOf, type Job } from '@/core/job';
 import { newEntry, type Entry, type EntryData, type EntryKind, type Person } from '@/core/kinds';
 import { assess, checksOf, choiceOf, huntOf, pointSteps, type Doorbell } from '@/core/points';
 import type { CheckId } from '@/core/prove';
@@ -101,7 +102,8 @@ export class DemoLog {
     const options = optionsFor(survey, premises).filter((option) => option.id === id);
     const [way] = chooseAmong(survey, known.houses, options, this.job.policy.weakSupply).options;
     if (!way) throw new Error(`${this.title} has no way ${id}`);
-    return this.write('choiceMade', choiceOf(this.pointId, way, reason ?? way.judgement.reason));
+    const say = sayIn(placeOf(this.job));
+    return this.write('choiceMade', choiceOf(this.pointId, way, reason ?? say(way.judgement.reason), say));
   }
 
   /** Names the circuit, switches it off, tags it and proves the bell side dead. */

@@ -116,7 +116,9 @@ describe('projections', () => {
     expect(await rebuildProjections(store.db)).toBeGreaterThan(0);
     expect(await dump()).toEqual(before);
     const row = before.board.find(({ job_id }) => job_id === job.id);
-    expect(JSON.parse(row?.points ?? '[]')).toMatchObject([{ name: 'Front door', verdict: { word: 'fails' } }]);
+    expect(JSON.parse(row?.points ?? '{}')).toMatchObject({
+      points: [{ name: 'Front door', verdict: { word: 'fails' } }],
+    });
   });
   it('find a job by any word in it, a page at a time', async () => {
     const titles = ['Marram One', 'Marram Two', 'Marram Three'];

@@ -1,3 +1,4 @@
+import { sayIn } from '@/words';
 import type { JsonSchema } from './convertSchema.mjs';
 import { inTerms, type Fact } from '@/core/facts';
 import { ENTRY_KINDS, factOf, versionOf, type EntryKind } from '@/core/kinds';
@@ -10,6 +11,7 @@ const KINDS = Object.keys(ENTRY_KINDS) as EntryKind[];
 const dataName = (kind: EntryKind): string => `${capital(kind)}Data`;
 /** Documents speak in the terms of the default region. */
 const REGION = regionPack(undefined);
+const SAY = sayIn({ region: REGION, lengths: REGION.lengths });
 
 /** In which unit a fact is kept, or what its answers mean. */
 function meaningOf({ form }: Fact): string {
@@ -23,7 +25,7 @@ function meaningOf({ form }: Fact): string {
     case 'choices':
       return form.answers
         .filter(({ value, words }) => words !== value)
-        .map(({ value, words }) => `${value}: ${inTerms(words, REGION)}`)
+        .map(({ value, words }) => `${value}: ${SAY(inTerms(words, REGION))}`)
         .join('; ');
     case 'text':
     case 'other':
@@ -36,7 +38,7 @@ function titled(kind: EntryKind, field: string, schema: JsonSchema): JsonSchema 
   const fact = factOf(kind, field);
   if (!fact) return schema;
   const description = meaningOf(fact);
-  return { title: inTerms(fact.words, REGION), ...(description ? { description } : {}), ...schema };
+  return { title: SAY(inTerms(fact.words, REGION)), ...(description ? { description } : {}), ...schema };
 }
 
 function dataSchema(kind: EntryKind): JsonSchema {

@@ -1,3 +1,4 @@
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { caseOf, UNKNOWN_RUN, type BellCase, type BellSurvey, type Evidence } from '../bell';
 import { DEVICES } from '../catalogue';
@@ -221,10 +222,12 @@ describe('the front', () => {
     const proposed = told.find(({ way: one }) => one === advice.proposed);
     if (!proposed) throw new Error('nothing proposed');
     const words = (state: string): string => state;
-    expect(proposalReason(bell, proposed, told, words)).toMatch(/to spare.*next cheaper way (drops to \d|collapses)/);
+    expect(say(proposalReason(bell, proposed, told, words))).toMatch(
+      /to spare.*next cheaper way (drops to \d|collapses)/,
+    );
     const dearer = told.find(({ way: one }) => one.id === '24-40');
     expect(dearer && effortOf(dearer.way)).toBeGreaterThanOrEqual(effortOf(proposed.way));
     const keep = told.find(({ way: one }) => one.id === 'keep');
-    expect(keep && whyNot(bell, keep, proposed, words)).toMatch(/Falls to \d|Collapses/);
+    expect(say(keep && whyNot(bell, keep, proposed, words))).toMatch(/Falls to \d|Collapses/);
   });
 });

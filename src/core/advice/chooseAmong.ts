@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { caseOf, judge, type BellSurvey, type Houses, type Judgement } from '../bell';
 import { LASTING_STATES, STATE_WORDS } from '../catalogue';
 import type { ModulePolicy, SupplyPolicy } from '../policy';
@@ -34,7 +35,7 @@ export interface Choosing {
   readonly options: readonly JudgedOption[];
   readonly proposed: JudgedOption | null;
   /** Why that one: its figures, and what the next cheaper way would do. */
-  readonly reason: string | null;
+  readonly reason: Text | null;
   /** Where nothing with the device asked for can be trusted: the least effort with one that lives on less. */
   readonly instead: JudgedOption | null;
 }
@@ -134,8 +135,8 @@ function withModule(way: JudgedOption, among: readonly JudgedOption[], module: M
 }
 
 /** Why a way is not the one that is proposed, in figures. */
-export function whyNotThis(survey: BellSurvey, asked: JudgedOption, { proposed, options }: Choosing): string {
-  if (asked.forbidden !== null) return `The device does not allow it: ${asked.forbidden}.`;
+export function whyNotThis(survey: BellSurvey, asked: JudgedOption, { proposed, options }: Choosing): Text {
+  if (asked.forbidden !== null) return said('deviceDoesNot', { forbidden: asked.forbidden });
   const other = options.find(({ id }) => id === proposed?.id);
   return whyNot(caseOf({ ...survey, device: asked.device }), told(asked), other ? told(other) : null, stateWords);
 }

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import {
   bandOf,
   expectationOf,
@@ -20,7 +21,7 @@ export interface Contradiction {
   /** What the others would have it read; null for a device's report. */
   readonly expected: { readonly low: number; readonly likely: number; readonly high: number } | null;
   /** What could explain it, likeliest first. */
-  readonly mayBe: readonly string[];
+  readonly mayBe: readonly Text[];
 }
 
 /** From here on a reading is looked at again without itself, and named. */
@@ -52,46 +53,32 @@ function offBy(bell: BellCase, houses: Houses, evidence: Evidence): number {
 }
 
 /** What could be behind a reading that fits no other. */
-function causes(evidence: Evidence, partner: Evidence | undefined, low: boolean): readonly string[] {
+function causes(evidence: Evidence, partner: Evidence | undefined, low: boolean): readonly Text[] {
   switch (evidence.what) {
     case 'mainsVolts':
-      return ['the mains moved between the readings', 'the outlet is on another phase or far down a loaded circuit'];
+      return [said('mainsMovedBetween'), said('outletAnotherPhase')];
     case 'loopOhms':
-      return low
-        ? ['the far end touched before the splice', 'the other run was read']
-        : ['the far ends were not joined well', 'a corroded splice that the volts did not see'];
+      return low ? [said('farEndTouched'), said('otherRunRead')] : [said('farEndsWere'), said('corrodedSpliceVolts')];
     case 'coilOhms':
       return low
-        ? ['a lead was still on: the transformer lay beside the coil', 'a module lies across the coil']
-        : ['a loose screw at the chime', 'the coil was read warm'];
+        ? [said('leadStillTransformer'), said('moduleLiesAcross')]
+        : [said('looseScrewChime'), said('coilReadWarm')];
     case 'report':
-      return ['the device reports late or coarsely', 'it was in another state'];
+      return [said('deviceReportsLate'), said('anotherState')];
     case 'volts': {
-      const place =
-        partner?.what === 'volts' && partner.at !== evidence.at
-          ? ['one of the two was read at another place than written down']
-          : [];
+      const place = partner?.what === 'volts' && partner.at !== evidence.at ? [said('oneTwoRead')] : [];
       switch (evidence.under.kind) {
         case 'open':
           return [
             ...place,
-            low ? 'something was connected: a lit button or the device' : 'another pair of screws was read',
-            'the mains moved between the readings',
-            'the transformer is not as its nameplate says',
+            low ? said('somethingConnectedLit') : said('anotherPairScrews'),
+            said('mainsMovedBetween'),
+            said('transformerNotNameplate'),
           ];
         case 'resistor':
-          return [
-            ...place,
-            low ? 'the resistor is smaller than marked' : 'the resistor is larger than marked or did not touch',
-            'the volts were read before they settled',
-          ];
+          return [...place, low ? said('resistorSmallerMarked') : said('resistorLargerMarked'), said('voltsWereRead')];
         case 'running':
-          return [
-            ...place,
-            'the device was in another state, or charged its battery',
-            'a meter that is not true-rms on a flattened wave',
-            'the point is not wired as written down',
-          ];
+          return [...place, said('deviceAnotherState'), said('meterNotTrue'), said('pointNotWired')];
       }
     }
   }

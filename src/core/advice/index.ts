@@ -13,3 +13,5 @@ export { nextReadings, CHANCE_THAT_COUNTS } from './nextReadings';
 export { contradictionsOf } from './contradictions';
 export { holdWays, type TimeDomain } from './holding';
 export { proposer } from './propose';
+export type { AdviceSayings } from './sayings';
+export { wayWords } from './wayWords';

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { UNKNOWN_RUN, caseOf, likelyHouses, type BellSurvey, type OtherDoor, type Reading } from '../bell';
 import { catalogueWith, deviceById, type DeviceProfile } from '../catalogue';
@@ -71,7 +73,7 @@ describe('options', () => {
       optionsFor({ ...known(16, 20), shared: { secondChime: false, others: [door] } }, NONE).find(
         ({ id }) => id === 'keep+powerModule',
       )?.forbidden;
-    expect(moduleWith(other)).toBe('Back door: the chime must be out of the loop with this device');
+    expect(say(moduleWith(other))).toBe('Back door: the chime must be out of the loop with this device');
     // By a chime of its own, or with its own way taken, it asks nothing of this chime
     expect(moduleWith({ ...other, joins: 'supply' })).toBeNull();
     expect(moduleWith({ ...other, path: { path: 'link', linkOhms: 0.02 } })).toBeNull();
@@ -131,16 +133,20 @@ describe('what the premises add or take away', () => {
       { shelf: 'module', values: { id: 'own', name: 'Own', way: 'parallel', ohms: 0.5, minutes: 20, cost: 7 } },
     ]);
     const own = optionsFor(known(16, 20), { ...NONE, catalogue }).find(({ id }) => id === 'keep+powerModule');
-    expect(own).toMatchObject({ minutes: 20, cost: 7, change: { treatment: { path: 'shunt', shuntOhms: 0.5 } } });
+    expect(inWords(own, say)).toMatchObject({
+      minutes: 20,
+      cost: 7,
+      change: { treatment: { path: 'shunt', shuntOhms: 0.5 } },
+    });
   });
   it('a battery that a trickle never refills fails, whatever the volts', () => {
     const hungry = { ...device('hybrid'), battery: { dailyWh: 40, trickleWatts: 1.5 } };
     const survey: BellSurvey = { ...known(16, 30, [volts(19.2), mains]), device: hungry };
     const kept = choose(survey).options.find(({ id }) => id === 'keep+powerModule');
-    expect(kept?.judgement).toMatchObject({ verdict: 'fails' });
-    expect(kept?.judgement.reason).toContain('26.7 hours');
+    expect(inWords(kept?.judgement, say)).toMatchObject({ verdict: 'fails' });
+    expect(say(kept?.judgement.reason)).toContain('26.7 hours');
     const usual = choose({ ...survey, device: device('hybrid') }).options.find(({ id }) => id === 'keep+powerModule');
-    expect(usual?.judgement.reason).toContain('2.3 hours give back an ordinary day');
+    expect(say(usual?.judgement.reason)).toContain('2.3 hours give back an ordinary day');
   });
 });
 
@@ -155,7 +161,7 @@ describe('the proposal', () => {
       ({ judgement, forbidden, instead }) => judgement.belief >= 0.99 && forbidden === null && !instead,
     );
     expect(proposed && effortOf(proposed) - Math.min(...trusted.map(effortOf))).toBeLessThan(20);
-    expect(reason).toMatch(/V to spare|Keeps/);
+    expect(say(reason)).toMatch(/V to spare|Keeps/);
   });
   it('is nothing that the device forbids, and nothing while nothing is known', () => {
     const compact = { ...known(16, 30, [volts(19)]), device: device('compact-silent') };
@@ -201,8 +207,8 @@ describe('the proposal', () => {
     expect(first.length).toBeGreaterThanOrEqual(2);
     expect(first.length).toBeLessThanOrEqual(5);
     expect(first[0]).toEqual(choosing.proposed);
-    for (const option of choosing.options) expect(whyNotThis(weak, option, choosing).length).toBeGreaterThan(20);
+    for (const option of choosing.options) expect(say(whyNotThis(weak, option, choosing)).length).toBeGreaterThan(20);
     const kept = choosing.options.find(({ id }) => id === 'keep+powerModule');
-    expect(kept && whyNotThis(weak, kept, choosing)).toMatch(/\d+\.\d V|Collapses/);
+    expect(say(kept && whyNotThis(weak, kept, choosing))).toMatch(/\d+\.\d V|Collapses/);
   });
 });

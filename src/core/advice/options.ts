@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import type { BellSurvey, Change } from '../bell';
 import {
   devicesIn,
@@ -29,7 +30,7 @@ export interface Option extends Way {
   /** Another device than the one that was asked for. */
   readonly instead: boolean;
   /** Why the device does not allow it; null where it does. */
-  readonly forbidden: string | null;
+  readonly forbidden: Text | null;
 }
 
 /** Two bell wires under another pair of screws, the mains side closed. */
@@ -133,7 +134,7 @@ const lessHungry = ({ doorMinVolts, id }: DeviceProfile, catalogue: Catalogue): 
     ({ id: other, battery, doorMinVolts: least }) => other !== id && battery !== null && least < doorMinVolts,
   );
 
-const HEATING_DOUBT = 'it may be the heating’s transformer: tell it apart first';
+const HEATING_DOUBT = said('mayHeatingsTransformer');
 
 /** Hard rules, the device’s own first, then those of other doors on the chime: it is treated once for all of them. */
 export function forbiddenWhy(
@@ -141,15 +142,14 @@ export function forbiddenWhy(
   { forbids, battery }: DeviceProfile,
   treatment: Treatment,
   heatings: boolean,
-): string | null {
+): Text | null {
   const own = forbids[treatment.id];
   if (own !== undefined) return own;
   for (const { name, joins, path, device } of shared?.others ?? []) {
     const why = joins !== 'supply' && path === 'asHere' ? device.forbids[treatment.id] : undefined;
-    if (why !== undefined) return `${name}: ${why}`;
+    if (why !== undefined) return said('forbiddenAt', { door: name, why });
   }
-  if (treatment.onlyWithBattery && !battery)
-    return 'a diode is never fitted on a device that lives from the wires alone';
+  if (treatment.onlyWithBattery && !battery) return said('diodeNeverFitted');
   return heatings ? HEATING_DOUBT : null;
 }
 

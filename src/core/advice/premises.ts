@@ -1,3 +1,4 @@
+import type { Text } from '../said';
 import type { RunName } from '../bell';
 import type { ScrewPair, TransformerFit } from '../wiring';
 import { SHIPPED_CATALOGUE, type Catalogue, type TransformerItem } from '../catalogue';
@@ -35,7 +36,7 @@ export interface Premises {
   } | null;
   /** What feeds this supply was chosen at another door: it is chosen once for all of them. */
   readonly decided: {
-    readonly at: string;
+    readonly at: Text;
     readonly transformer: TransformerItem | null;
     readonly tap: Tap | null;
   } | null;

@@ -1,7 +1,7 @@
+import { said, type Text } from '../said';
 import type { BellCase } from '../bell';
 import { effortOf, type Standing, type Way } from './way';
 
-const volts = (value: number): string => `${value.toFixed(1)} V`;
 export const percentText = (share: number): string => {
   const rounded = Math.round(share * 100);
   if (share > 0 && rounded === 0) return 'under 1 %';
@@ -12,31 +12,34 @@ export const percentText = (share: number): string => {
 export type StateWords = (state: string) => string;
 
 /** What a way does, in one sentence with the figures that decide. */
-export function standingReason({ device }: BellCase, standing: Standing, words: StateWords): string {
+export function standingReason({ device }: BellCase, standing: Standing, words: StateWords): Text {
   const { verdict, likelyVolts, belief, highestVolts, marginVolts } = standing;
   const state = words(standing.state);
-  const needs = `the device drops out under ${volts(device.doorMinVolts)}`;
+  const needs = said('deviceDropsOut', { doorMinVolts: device.doorMinVolts });
   switch (verdict) {
     case 'holds':
-      return `Holds in ${state} with ${volts(marginVolts)} to spare.`;
+      return said('holdsSpare', { state, marginVolts });
     case 'tight':
       return marginVolts < 0
-        ? `Keeps ${volts(likelyVolts)} in ${state}: over the ${volts(device.doorMinVolts)} it needs, under the ${volts(device.doorFullVolts)} it wants.`
+        ? said('keepsOverNeeds', {
+            likelyVolts,
+            state,
+            doorMinVolts: device.doorMinVolts,
+            doorFullVolts: device.doorFullVolts,
+          })
         : belief < 0.99
-          ? `Likely keeps ${volts(likelyVolts)} in ${state}, but in ${percentText(1 - belief)} of cases it leaves its limits.`
-          : `Keeps ${volts(likelyVolts)} in ${state}, with the transformer above its rated current.`;
+          ? said('likelyKeepsBut', { likelyVolts, state, belief: 1 - belief })
+          : said('keepsTransformerAbove', { likelyVolts, state });
     case 'tooHigh':
-      return `Stands at ${volts(highestVolts)} on high mains; the device takes ${volts(device.doorMaxVolts)} at most.`;
+      return said('standsHighMains', { highestVolts, doorMaxVolts: device.doorMaxVolts });
     case 'cannotTell':
       return likelyVolts > 0
-        ? `Likely ${volts(likelyVolts)} in ${state}, and ${needs}: holds in ${percentText(belief)} of cases.`
-        : `Likely collapses in ${state}: holds in ${percentText(belief)} of cases.`;
+        ? said('likelyHoldsCases', { likelyVolts, state, needs, belief })
+        : said('likelyCollapsesHolds', { state, belief });
     case 'fails':
-      return likelyVolts > 0
-        ? `Falls to ${volts(likelyVolts)} in ${state}; ${needs}.`
-        : `Collapses in ${state}; ${needs}.`;
+      return likelyVolts > 0 ? said('fallsToIn', { likelyVolts, state, needs }) : said('collapsesIn', { state, needs });
     case 'notComputed':
-      return 'An electronic chime in series is not computed.';
+      return said('electronicChimeSeries');
   }
 }
 
@@ -47,40 +50,40 @@ export interface Told {
 }
 
 /** Why the proposed way is proposed: its own figures, and what the next cheaper one would do. */
-export function proposalReason(bell: BellCase, proposed: Told, all: readonly Told[], words: StateWords): string {
+export function proposalReason(bell: BellCase, proposed: Told, all: readonly Told[], words: StateWords): Text {
   const own = standingReason(bell, proposed.standing, words);
   const cheaper = all
     .filter(({ way }) => way !== proposed.way && effortOf(way) < effortOf(proposed.way))
     .sort((a, b) => effortOf(b.way) - effortOf(a.way))[0];
-  if (!cheaper) return `${own} Nothing is cheaper.`;
+  if (!cheaper) return said('nothingCheaper', { own });
   const { standing } = cheaper;
   const state = words(standing.state);
   const does =
     standing.belief >= 0.99
       ? cheaper.way.silent && !proposed.way.silent
-        ? 'would silence the chime'
-        : 'would hold too, but the firm’s policy passes it over'
+        ? said('wouldSilenceChime')
+        : said('wouldHoldToo')
       : standing.likelyVolts === 0
-        ? `collapses in ${state}`
+        ? said('collapsesIn2', { state })
         : standing.likelyVolts < bell.device.doorMinVolts
-          ? `drops to ${volts(standing.likelyVolts)} in ${state}`
+          ? said('dropsToIn', { likelyVolts: standing.likelyVolts, state })
           : standing.verdict === 'tooHigh'
-            ? `stands at ${volts(standing.highestVolts)} on high mains`
-            : `holds in only ${percentText(standing.belief)} of cases`;
-  return `${own} The next cheaper way ${does}.`;
+            ? said('standsHighMains2', { highestVolts: standing.highestVolts })
+            : said('holdsOnlyCases', { belief: standing.belief });
+  return said('nextCheaperWay', { own, does });
 }
 
 /** Why a way is not the proposed one. */
-export function whyNot(bell: BellCase, asked: Told, proposed: Told | null, words: StateWords): string {
+export function whyNot(bell: BellCase, asked: Told, proposed: Told | null, words: StateWords): Text {
   const own = standingReason(bell, asked.standing, words);
   if (!proposed || asked.way === proposed.way) return own;
   if (asked.standing.belief < 0.99) return own;
   const more = effortOf(asked.way) - effortOf(proposed.way);
   const reasons = [
-    ...(asked.way.silent && !proposed.way.silent ? ['it silences the chime'] : []),
-    ...(asked.way.licensed && !proposed.way.licensed ? ['it needs a licensed person'] : []),
-    ...(more > 0 ? [`it costs ${Math.round(more)} more in minutes and money`] : []),
+    ...(asked.way.silent && !proposed.way.silent ? [said('silencesChime')] : []),
+    ...(asked.way.licensed && !proposed.way.licensed ? [said('needsLicensedPerson')] : []),
+    ...(more > 0 ? [said('costsMoreMinutes', { more })] : []),
   ];
-  if (reasons.length === 0) return `${own} It would do; the firm’s policy goes another way.`;
-  return `${own} But ${reasons.join(', and ')}.`;
+  if (reasons.length === 0) return said('wouldDoFirms', { own });
+  return said('but', { own, reasons });
 }

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { UNKNOWN_RUN, estimate, type BellSurvey } from '../bell';
 import { deviceById } from '../catalogue';
@@ -30,19 +32,19 @@ function planned(deviceId: string, test: (way: Option) => boolean) {
   if (!way) throw new Error('no such way');
   return { way, plan: wayPlan(known, way) };
 }
-const words = ({ plan }: ReturnType<typeof planned>): readonly string[] => plan.tests.map((one) => one.words);
+const words = ({ plan }: ReturnType<typeof planned>): readonly string[] => plan.tests.map((one) => say(one.words));
 
 describe('what a way asks for after its wires', () => {
   it('reads a new transformer open, between its softest on high mains and its stiffest on low', () => {
     const box = planned('constant-power', ({ transformer }) => transformer?.ratedVa === 40);
-    const open = box.plan.tests.find((one) => one.words === 'open volts of the new transformer')?.band;
+    const open = box.plan.tests.find((one) => say(one.words) === 'open volts of the new transformer')?.band;
     // 24 V 40 VA: regulation 0.08 to 0.30, mains −10 to +5 %
     expect(open?.low).toBeGreaterThan(24 * 1.08 * 0.9);
     expect(open?.high).toBeLessThan(24 * 1.3 * 1.05);
     expect(open?.likely).toBeGreaterThan(26);
     expect(open?.likely).toBeLessThan(29.5);
-    expect(box.plan.visits).toContain('mains work');
-    expect(box.plan.tools).toContain('two-pole tester');
+    expect(say(box.plan.visits)).toContain('mains work');
+    expect(inWords(box.plan.tools, say)).toContain('two-pole tester');
   });
   it('reads no open volts of one that stays, and needs one visit', () => {
     const kept = planned(
@@ -50,11 +52,11 @@ describe('what a way asks for after its wires', () => {
       ({ transformer, treatment }) => !transformer && treatment.id === 'powerModule',
     );
     expect(words(kept).some((one) => one.includes('new transformer'))).toBe(false);
-    expect(kept.plan.visits).toBe('one visit');
+    expect(say(kept.plan.visits)).toBe('one visit');
   });
   it('expects lower volts at the door by night than by day, both in their bands', () => {
     const { plan } = planned('constant-power', ({ transformer }) => transformer?.ratedVa === 40);
-    const band = (state: string) => plan.tests.find((one) => one.words === `volts at the door, ${state}`)?.band;
+    const band = (state: string) => plan.tests.find((one) => say(one.words) === `volts at the door, ${state}`)?.band;
     const [day, night] = [band('live by day'), band('live at night')];
     for (const one of [day, night]) expect(one && one.low < one.likely && one.likely < one.high).toBe(true);
     expect(night?.likely).toBeLessThan(day?.likely ?? 0);
@@ -63,22 +65,24 @@ describe('what a way asks for after its wires', () => {
     const rings = planned('constant-power', ({ treatment }) => treatment.sounds && treatment.id !== 'leaveAsIs');
     expect(words(rings).at(-1)).toMatch(/^it rings clean/);
     expect(words(rings)).toContain('volts over the chime while pressed');
-    expect(rings.plan.settings).not.toContain('plug-in sounder paired');
+    expect(inWords(rings.plan.settings, say)).not.toContain('plug-in sounder paired');
     const silent = planned('compact-silent', ({ treatment }) => !treatment.sounds);
     expect(words(silent).at(-1)).toBe('the sounder rings');
-    expect(silent.plan.settings).toContain('plug-in sounder paired');
-    expect(silent.plan.settings[0]).toBe(`kind of chime and module: ${silent.way.treatment.setting}`);
+    expect(inWords(silent.plan.settings, say)).toContain('plug-in sounder paired');
+    expect(say(silent.plan.settings[0])).toBe(`kind of chime and module: ${say(silent.way.treatment.setting)}`);
   });
   it('brings what the wire asks for, each tool once', () => {
     const pulled = planned('constant-power', ({ wire }) => wire === 'repull');
-    expect(pulled.plan.tools).toEqual(expect.arrayContaining(['fish tape', 'long bit', 'cable clips', 'meter']));
+    expect(inWords(pulled.plan.tools, say)).toEqual(
+      expect.arrayContaining(['fish tape', 'long bit', 'cable clips', 'meter']),
+    );
     expect(new Set(pulled.plan.tools).size).toBe(pulled.plan.tools.length);
     const left = planned('constant-power', ({ wire }) => wire === 'keep');
-    expect(left.plan.tools).not.toContain('fish tape');
+    expect(inWords(left.plan.tools, say)).not.toContain('fish tape');
   });
   it('asks of a battery that it shows its charging', () => {
     const charging = 'charging shown as “from the wires”';
-    expect(planned('hybrid', () => true).plan.settings).toContain(charging);
-    expect(planned('constant-power', () => true).plan.settings).not.toContain(charging);
+    expect(planned('hybrid', () => true).plan.settings.map(say)).toContain(charging);
+    expect(planned('constant-power', () => true).plan.settings.map(say)).not.toContain(charging);
   });
 });

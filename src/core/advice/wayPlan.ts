@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { chimeFigures, newOpenVolts, predictedDoorVolts, type Band, type Estimate } from '../bell';
 import { STATE_WORDS, type LastingState } from '../catalogue';
 import type { Option } from './options';
@@ -5,25 +6,25 @@ import type { WireRemedy } from './wireRemedies';
 
 /** Something that is read once the way is built, and between which figures it should lie. */
 export interface PlannedTest {
-  readonly words: string;
+  readonly words: Text;
   /** 5 and 95 % points over mains, warmth and what is not known of the house; null where it is yes or no. */
   readonly band: Band | null;
 }
 
 /** What a way asks for after the wires: settings of the device, and tests to pass. */
 export interface WayPlan {
-  readonly tools: readonly string[];
+  readonly tools: readonly Text[];
   /** How often somebody has to come, in words. */
-  readonly visits: string;
-  readonly settings: readonly string[];
+  readonly visits: Text;
+  readonly settings: readonly Text[];
   readonly tests: readonly PlannedTest[];
 }
 
-const AT_EVERY_CHIME = ['meter', 'flat screwdriver', 'wire stripper'] as const;
-const WIRE_TOOLS: Readonly<Record<WireRemedy, readonly string[]>> = {
+const AT_EVERY_CHIME = ['meter', said('flatScrewdriver'), said('wireStripper')] as const;
+const WIRE_TOOLS: Readonly<Record<WireRemedy, readonly Text[]>> = {
   keep: [],
   join: ['connectors'],
-  repull: ['fish tape', 'long bit', 'cable clips'],
+  repull: [said('fishTape'), said('longBit'), said('cableClips')],
   mend: ['connectors', 'lamp'],
 };
 
@@ -36,20 +37,20 @@ export function wayPlan(known: Estimate, { device, transformer, treatment, wire,
   const fresh = transformer && newOpenVolts(known, transformer);
   return {
     tools: [...new Set([...AT_EVERY_CHIME, ...(transformer?.tools ?? []), ...WIRE_TOOLS[wire]])],
-    visits: transformer?.mainsWork ? 'one visit where who comes may do mains work, else two' : 'one visit',
+    visits: transformer?.mainsWork ? said('oneVisitComes') : said('oneVisit'),
     settings: [
-      `kind of chime and module: ${treatment.setting}`,
-      ...(treatment.sounds ? [] : ['plug-in sounder paired']),
-      ...(device.battery ? ['charging shown as “from the wires”'] : []),
+      said('kindChimeModule', { setting: treatment.setting }),
+      ...(treatment.sounds ? [] : [said('plugSounderPaired')]),
+      ...(device.battery ? [said('chargingShownWires')] : []),
     ],
     tests: [
-      ...(fresh ? [{ words: 'open volts of the new transformer', band: fresh }] : []),
+      ...(fresh ? [{ words: said('openVoltsNew'), band: fresh }] : []),
       ...READ_STATES.map((state) => ({
-        words: `volts at the door, ${STATE_WORDS[state]}`,
+        words: said('voltsDoor', { state: STATE_WORDS[state] }),
         band: predictedDoorVolts(of, change, state, null),
       })),
-      ...(chime ? [{ words: 'volts over the chime while pressed', band: chime.pressedVolts }] : []),
-      { words: treatment.sounds ? 'it rings clean within two seconds, no hum' : 'the sounder rings', band: null },
+      ...(chime ? [{ words: said('voltsOverChime'), band: chime.pressedVolts }] : []),
+      { words: treatment.sounds ? said('ringsCleanWithin') : said('sounderRings'), band: null },
     ],
   };
 }

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import type { LastingState } from '../catalogue';
 import { asFound, drawOf } from './asFound';
 import { instrumentsOf, type BellCase, type Evidence } from './bellCase';
@@ -12,7 +13,6 @@ import { DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
 import { LENGTH, METER } from './priors';
 import { sharedStations } from './doors';
 import { caseOf } from './surveyedCase';
-import { lengthText } from '../units';
 import { sourceIsKnown, type BellSurvey } from './survey';
 
 /** The volts along the loop, from the winding's inside to the door. */
@@ -42,7 +42,7 @@ export interface Estimate {
   readonly toDoorOhms: Band;
   readonly fits: readonly ReadingFit[];
   /** What was guessed because nobody said it, in words. */
-  readonly guesses: readonly string[];
+  readonly guesses: readonly Text[];
 }
 
 const CONTRADICTION_SIGMAS = 2.5;
@@ -60,21 +60,23 @@ function fitOf(bell: BellCase, houses: Houses, evidence: Evidence): ReadingFit |
   return { id: evidence.id, expected, offBy, contradicts: Math.abs(offBy) > CONTRADICTION_SIGMAS * sigma };
 }
 
-function guessesOf(survey: BellSurvey): readonly string[] {
+function guessesOf(survey: BellSurvey): readonly Text[] {
   const { region, nameplate, runs, chime } = survey;
   const guess = region.bellGuess;
-  const said = (what: 'loopOhms', run: 'toChime' | 'toDoor'): boolean =>
+  const wasRead = (what: 'loopOhms', run: 'toChime' | 'toDoor'): boolean =>
     survey.readings.some((reading) => reading.what === what && reading.run === run);
-  const list: string[] = [];
-  if (nameplate.volts === null) list.push(`transformer likely ${guess.volts} V`);
-  if (nameplate.va === null) list.push(`${guess.va[0]} to ${guess.va[2]} VA, likely ${guess.va[1]}`);
+  const list: Text[] = [];
+  if (nameplate.volts === null) list.push(said('transformerLikelyV', { volts: guess.volts }));
+  if (nameplate.va === null)
+    list.push(said('vaLikely', { figure: guess.va[0], figure2: guess.va[2], figure3: guess.va[1] }));
   for (const run of ['toChime', 'toDoor'] as const) {
-    if (said('loopOhms', run)) continue;
+    if (wasRead('loopOhms', run)) continue;
     // Where there is no chime the first run ends at a joint, or at something that goes
-    const where = run === 'toDoor' ? 'to the door' : chime.kind === 'none' ? 'inside' : 'to the chime';
+    const where = run === 'toDoor' ? said('toTheDoor') : chime.kind === 'none' ? 'inside' : said('toTheChime');
     if (runs[run].lengthM === null)
-      list.push(`run ${where} ${lengthText(LENGTH.guessM[run], region.lengths)} ± ${LENGTH.guessPercent} %`);
-    if (runs[run].gauge === null) list.push(`wire ${where} ${region.gauge === 'awg' ? '20 AWG' : '0.75 mm²'}`);
+      list.push(said('run', { where, run: LENGTH.guessM[run], guessPercent: LENGTH.guessPercent }));
+    if (runs[run].gauge === null)
+      list.push(said('wire', { where, gauge: region.gauge === 'awg' ? '20 AWG' : '0.75 mm²' }));
   }
   const coilRead =
     survey.readings.some((reading) => reading.what === 'coilOhms') ||
@@ -82,7 +84,7 @@ function guessesOf(survey: BellSurvey): readonly string[] {
     chime.coilOhms !== undefined;
   const coil = region.coilGuess;
   if (!coilRead && (chime.kind ?? 'mechanical') === 'mechanical')
-    list.push(`chime coil ${coil.ohms} + j${coil.reactanceOhms} Ω`);
+    list.push(said('chimeCoilJ', { ohms: coil.ohms, reactanceOhms: coil.reactanceOhms }));
   return list;
 }
 

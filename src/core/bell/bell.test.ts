@@ -1,3 +1,4 @@
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { deviceById, type DeviceProfile } from '../catalogue';
 import { treatmentById } from '../chime';
@@ -146,8 +147,12 @@ describe('estimate', () => {
     }
   });
   it('names its guesses, and stops naming one that was read', () => {
-    expect(estimate(bare).guesses.join()).toContain('16 V');
-    expect(estimate(known(16, 10, [])).guesses.join()).not.toContain('VA');
+    expect(estimate(bare).guesses.map(say).join()).toContain('16 V');
+    expect(
+      estimate(known(16, 10, []))
+        .guesses.map(say)
+        .join(),
+    ).not.toContain('VA');
   });
   it('is the same for the same survey', () => {
     expect(estimate(known(16, 10, [open(20.9)])).sourceOhms).toEqual(estimate(known(16, 10, [open(20.9)])).sourceOhms);

@@ -1,3 +1,4 @@
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { deviceById } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';
@@ -71,7 +72,7 @@ describe('a transformer that feeds more than one door', () => {
   it('says so where the rear doorbell is what fails: its coil stays in series', () => {
     const judged = judge(rear(), houses, shunted);
     expect(judged.others[0]?.belief).toBeLessThan(0.5);
-    expect(judged.reason).toContain('rear doorbell');
+    expect(say(judged.reason)).toContain('rear doorbell');
     // 24 V 40 VA carries both
     const carried = judge(rear(), houses, onStrong);
     expect(carried.others[0]?.belief).toBe(1);

@@ -11,8 +11,8 @@ export {
 export { AS_FOUND_PAIRS, circuitOf, type Change, type Circuit, type Conditions } from './conditions';
 export {
   BELIEF,
-  VERDICT_WORDS,
   isComputed,
+  VERDICTS,
   judge,
   wordOf,
   type Judgement,
@@ -49,3 +49,4 @@ export { bandOf, type Band } from './percentiles';
 export { DRAWS_FOR_A_CHOICE, DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
 export { chimeFigures, type ChimeFigures } from './press';
 export { UNKNOWN_RUN, sourceIsKnown, type BellSurvey, type OtherDoor, type Reading, type RunSurvey } from './survey';
+export type { BellSayings } from './sayings';

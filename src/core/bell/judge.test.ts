@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { deviceById, type DeviceProfile } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';
@@ -60,11 +62,11 @@ describe('what a judgement weighs', () => {
   it('holds on a stiff transformer within its rating, and is only tight above it', () => {
     // At 108 of 120 V 16.2 V stand behind some 1.2 Ω: 15.6 V at the door, where 6.4 W / 0.75 draw 0.55 A
     const within = judged(stiff(16, 20, 18));
-    expect(within).toMatchObject({ verdict: 'holds', overRating: false });
+    expect(inWords(within, say)).toMatchObject({ verdict: 'holds', overRating: false });
     const above = judged(stiff(16, 8, 18));
-    expect(above).toMatchObject({ verdict: 'tight', overRating: true });
+    expect(inWords(above, say)).toMatchObject({ verdict: 'tight', overRating: true });
     expect(above.belief).toBeGreaterThanOrEqual(0.99);
-    expect(above.reason).toContain('above its rated current');
+    expect(say(above.reason)).toContain('above its rated current');
     // 0.55 A of 0.5 A
     expect(Math.max(...above.states.map(({ utilisation }) => utilisation ?? 0))).toBeCloseTo(1.09, 1);
   });
@@ -75,13 +77,13 @@ describe('what a judgement weighs', () => {
     expect(governingVolts).toBeGreaterThan(survey.device.doorMinVolts);
     expect(dry.share).toBeGreaterThan(0.95);
     expect(verdict).toBe('fails');
-    expect(reason).toMatch(/capacitor (comes down to|runs empty)/);
+    expect(say(reason)).toMatch(/capacitor (comes down to|runs empty)/);
   });
   it('says too high before all else', () => {
     const { verdict, highest, reason } = judged(stiff(24, 40, 38));
     expect(highest.likely).toBeGreaterThan(36);
     expect(verdict).toBe('tooHigh');
-    expect(reason).toContain('takes 36.0 V at most');
+    expect(say(reason)).toContain('takes 36.0 V at most');
   });
   it('can’t tell where nothing is known of the source, whatever is guessed, but of a new one it can', () => {
     const modest = { ...device('compact-silent'), doorMinVolts: 3, doorFullVolts: 4, lockOutVolts: 2, watts: LITTLE };
@@ -118,6 +120,6 @@ describe('what a judgement weighs', () => {
     const both = judged({ ...survey, shared: { secondChime: false, others: [other] } });
     expect(both.governingVolts).toBeGreaterThan(survey.device.doorMinVolts);
     expect(both.verdict).toBe('fails');
-    expect(both.reason).toMatch(/^This door keeps .* but Back door on the same transformer falls to/);
+    expect(say(both.reason)).toMatch(/^This door keeps .* but Back door on the same transformer falls to/);
   });
 });

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { LASTING_STATES, STATE_WORDS, type LastingState } from '../catalogue';
 import { worstSwings, type Change } from './conditions';
 import type { Houses } from './houses';
@@ -9,18 +10,9 @@ import type { BellCase, CaseState } from './bellCase';
 import { decidingStates, doorsOf, othersAlone, type Doors } from './doors';
 import { sourceIsKnown, type BellSurvey, type OtherDoor } from './survey';
 import { caseOf } from './surveyedCase';
-import { capital } from '../units';
 
-export type VerdictWord = 'holds' | 'tight' | 'cannotTell' | 'fails' | 'tooHigh' | 'notComputed';
-
-export const VERDICT_WORDS: Readonly<Record<VerdictWord, string>> = {
-  holds: 'Holds',
-  tight: 'Tight',
-  cannotTell: 'Can’t tell yet',
-  fails: 'Fails',
-  tooHigh: 'Too high',
-  notComputed: 'Not computed',
-};
+export const VERDICTS = ['holds', 'tight', 'cannotTell', 'fails', 'tooHigh', 'notComputed'] as const;
+export type VerdictWord = (typeof VERDICTS)[number];
 
 /** Belief from which a circuit is trusted wholly, trusted, or given up (domain/power, table of verdicts). */
 export const BELIEF = { holds: 0.99, tight: 0.95, fails: 0.05 } as const;
@@ -39,7 +31,7 @@ export interface StateJudgement {
 /** Another door on the supply: its least volts over all lasting states. */
 export interface OtherJudgement {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   readonly low: Band;
   readonly belief: number;
   readonly minVolts: number;
@@ -67,13 +59,11 @@ export interface Judgement {
   /** Every other door on the supply in its hungriest moment; the belief above counts them in. */
   readonly others: readonly OtherJudgement[];
   /** One sentence with the two figures that decide. */
-  readonly reason: string;
+  readonly reason: Text;
 }
 
 /** So many likely houses tell the band of a state that decides nothing. */
 const ENOUGH_FOR_A_BAND = 1000;
-
-const volts = (value: number): string => `${value.toFixed(1)} V`;
 
 /** An electronic chime in series is non-linear: the closed form may give no figures for it. */
 export const isComputed = (survey: BellSurvey, change: Change): boolean =>
@@ -154,64 +144,69 @@ const othersOf = (
     return { id, name, low: bandOf(low), belief: kept / low.length, minVolts: device.doorMinVolts };
   });
 
-function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states'>): string {
+function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states'>): Text {
   const { doorFullVolts, doorMinVolts, doorMaxVolts } = survey.device;
-  const when = `${STATE_WORDS[judged.governing]} on low mains`;
+  const when = said('lowMains', { governing: STATE_WORDS[judged.governing] });
   const at = judged.governingVolts;
   const weakest = judged.others.toSorted((a, b) => a.belief - b.belief)[0];
   if (weakest && weakest.belief < BELIEF.tight && at >= doorMinVolts) {
     const { name, low, minVolts, belief } = weakest;
     return low.likely >= minVolts
-      ? `This door keeps ${volts(at)}, but ${name} on the same transformer holds in ${percent(belief)} of cases.`
-      : `This door keeps ${volts(at)}, but ${name} on the same transformer ${low.likely > 0 ? `falls to ${volts(low.likely)}` : 'gets too little to run at all'}; it drops out under ${volts(minVolts)}.`;
+      ? said('doorKeepsBut', { at, name, belief })
+      : said('doorKeepsButSame', {
+          at,
+          name,
+          volts: low.likely > 0 ? said('fallsTo', { likely: low.likely }) : said('getsTooLittle'),
+          minVolts,
+        });
   }
   const budget = energyBudget(survey.device);
   if (budget && at >= doorMinVolts && ['holds', 'tight', 'fails'].includes(judged.verdict))
     return budget.covers
-      ? `The door keeps ${volts(at)} and charges the battery: ${hours(budget.hours.ordinary)} give back an ordinary day, ${hours(budget.hours.busy)} a busy one. Below 0 °C nothing is charged.`
-      : `The door keeps ${volts(at)}, but its trickle would take ${hours(budget.hours.ordinary)} to give back an ordinary day.`;
+      ? said('doorKeepsCharges', { at, ordinary: budget.hours.ordinary, busy: budget.hours.busy })
+      : said('doorKeepsButTrickle', { at, ordinary: budget.hours.ordinary });
   // Volts on the door that look fine, and a capacitor that does not last from pulse to pulse
   if (judged.dry.share > 1 - BELIEF.tight && at >= doorMinVolts) {
-    const onPaper = `${capital(when)} the door would keep ${volts(at)} on paper`;
-    if (judged.verdict === 'cannotTell')
-      return `${onPaper}; with the device’s capacitor counted it lasts in ${percent(judged.belief)} of cases.`;
+    const onPaper = said('doorWouldKeep', { when, at });
+    if (judged.verdict === 'cannotTell') return said('devicesCapacitorCounted', { onPaper, belief: judged.belief });
     if (judged.verdict === 'fails')
-      return `${onPaper}, but between pulses the device’s capacitor ${
-        judged.dry.likelyCapVolts > 0 ? `comes down to ${volts(judged.dry.likelyCapVolts)}` : 'runs empty'
-      }: it gives up under ${volts(survey.device.lockOutVolts)}.`;
+      return said('butBetweenPulses', {
+        onPaper,
+        volts:
+          judged.dry.likelyCapVolts > 0
+            ? said('comesDown', { likelyCapVolts: judged.dry.likelyCapVolts })
+            : said('runsEmpty'),
+        lockOutVolts: survey.device.lockOutVolts,
+      });
   }
   // The doubt may lie at the other end: enough volts at worst, and perhaps too many at best
   const high = judged.tooHighShare > (1 - judged.belief) / 2;
   if (high && judged.verdict === 'cannotTell')
-    return `On high mains the door may stand at ${volts(judged.highest.high)}; the device takes ${volts(doorMaxVolts)} at most, and what is not known decides.`;
+    return said('highMainsDoor', { high: judged.highest.high, doorMaxVolts });
   if (high && judged.verdict === 'tight' && at >= doorFullVolts && !judged.overRating)
-    return `${capital(when)} the door keeps ${volts(at)}, but in ${percent(judged.tooHighShare)} of cases it stands over ${volts(doorMaxVolts)} on high mains.`;
+    return said('doorKeepsButCases', { when, at, tooHighShare: judged.tooHighShare, doorMaxVolts });
   switch (judged.verdict) {
     case 'tooHigh':
-      return `On high mains the door stands at ${volts(judged.highest.likely)}; the device takes ${volts(doorMaxVolts)} at most.`;
+      return said('highMainsDoorStands', { likely: judged.highest.likely, doorMaxVolts });
     case 'holds':
-      return `${capital(when)} the door keeps ${volts(at)}; the device wants ${volts(doorFullVolts)}.`;
+      return said('doorKeepsDevice', { when, at, doorFullVolts });
     case 'tight':
-      if (at < doorFullVolts)
-        return `${capital(when)} the door keeps ${volts(at)}: over the ${volts(doorMinVolts)} it needs, under the ${volts(doorFullVolts)} it wants.`;
+      if (at < doorFullVolts) return said('doorKeepsOver', { when, at, doorMinVolts, doorFullVolts });
       return judged.overRating
-        ? `${capital(when)} the door keeps ${volts(at)}, but the transformer runs above its rated current.`
-        : `${capital(when)} the door keeps ${volts(at)}, but in ${percent(1 - judged.belief)} of cases it drops under ${volts(doorMinVolts)}.`;
+        ? said('doorKeepsButTransformer', { when, at })
+        : said('doorKeepsButCasesDrops', { when, at, belief: 1 - judged.belief, doorMinVolts });
     case 'fails':
       return at > 0
-        ? `${capital(when)} the door falls to ${volts(at)}; the device drops out under ${volts(doorMinVolts)}.`
-        : `${capital(when)} the supply collapses: it can’t feed the ${survey.device.watts[judged.governing]} W at any voltage.`;
+        ? said('doorFallsDevice', { when, at, doorMinVolts })
+        : said('supplyCollapsesCant', { when, governing: survey.device.watts[judged.governing] });
     case 'cannotTell':
       return at > 0
-        ? `${capital(when)} the door is likely at ${volts(at)}; the device drops out under ${volts(doorMinVolts)}, and what is not known decides.`
-        : `${capital(when)} the supply likely collapses, but what is not known decides; the device needs ${volts(doorMinVolts)}.`;
+        ? said('doorLikelyDevice', { when, at, doorMinVolts })
+        : said('supplyLikelyCollapses', { when, doorMinVolts });
     case 'notComputed':
-      return 'An electronic chime in series can’t be worked out here.';
+      return said('electronicChimeSeriesCant');
   }
 }
-
-const hours = (value: number): string => `${value.toFixed(1)} hours`;
-const percent = (share: number): string => (share < 0.01 ? 'under 1 %' : `${Math.round(share * 100)} %`);
 
 /**
  * Judges a change by the table of domain/power: in every lasting state, at the worst of mains, warmth and winding, the

@@ -1,3 +1,4 @@
+import type { Text } from '../said';
 import type { DeviceProfile, LastingState } from '../catalogue';
 import type { DeviceReport, Instrument, OtherCase, Place, RunName } from './bellCase';
 import type { ChimeKind, TreatmentPath } from '../chime';
@@ -38,7 +39,7 @@ export interface RunSurvey {
 export interface OtherDoor extends Pick<OtherCase, 'joins' | 'chimeId' | 'path'> {
   readonly id: string;
   /** As a sentence says it: “the rear doorbell”. */
-  readonly name: string;
+  readonly name: Text;
   readonly device: DeviceProfile;
   readonly runM: number | null;
   readonly chimeRunM: number | null;

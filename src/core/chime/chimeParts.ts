@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { betweenPart, type Part } from '../wiring';
 
 /** A power module with leads of its own; what it has in standby is the catalogue’s where the firm fits another. */
@@ -8,16 +9,16 @@ export const modulePart = (id: string): Part =>
     place: 'chime',
     kind: 'shunt',
     ohms: 1,
-    leads: ['module lead', 'other module lead'],
+    leads: [said('moduleLead'), said('otherModuleLead')],
   });
 
 /** A fused lead that joins two wires. */
 export const fuseLinkPart = (): Part =>
   betweenPart({
     id: 'fuse',
-    name: 'fuse link',
+    name: said('fuseLink'),
     place: 'chime',
     kind: 'link',
     ohms: 0.15,
-    leads: ['the fuse link', 'the fuse link’s other end'],
+    leads: [said('fuseLink2'), said('fuseLinksOther')],
   });

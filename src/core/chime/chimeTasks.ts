@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import {
   THROUGH_SPLICE,
   hasPart,
@@ -13,23 +14,12 @@ import {
 
 /** Before a screw is turned, at every chime. */
 export const LABEL_TASK: Task = {
-  ...lookTask(
-    'chime',
-    'chime-label',
-    'Photograph the terminals, count and label each wire',
-    'Count the wires under each screw. Two under one screw may mean a second chime.',
-  ),
+  ...lookTask('chime', 'chime-label', said('photographTerminalsCount'), said('countWiresUnder')),
   photo: true,
 };
 
 /** A fused lead is tested before it goes in. */
-export const fuseTestTask = (id: string): Task =>
-  lookTask(
-    'van',
-    id,
-    'Test the fuse link for continuity before it goes in',
-    'One may be dead out of its bag. Under 1 Ω is good.',
-  );
+export const fuseTestTask = (id: string): Task => lookTask('van', id, said('testFuseLink'), said('oneMayDead'));
 
 /** Ends that meet at the chime: what comes from the transformer, what goes to the door, and where each is held. */
 export type ChimeSide = 'Trans' | 'Front';
@@ -75,14 +65,14 @@ export function rearFollows(found: Wiring, id: string, joint: string): readonly 
         { do: 'off', lead, joint: 'chime.Rear' },
         { do: 'on', lead, joint },
       ]),
-      'With the chime out of the loop, Rear gives nothing any more: the rear doorbell is fed beside the front one.',
+      said('chimeOutLoop'),
     ),
   ];
 }
 
 /** What an earlier visit left at the chime comes out first: a module, a link, or wires joined past it. */
 export function clearChime(found: Wiring): readonly Task[] {
-  const outOf = (part: 'oldModule' | 'oldLink', id: string, words: string, how: string): readonly Task[] =>
+  const outOf = (part: 'oldModule' | 'oldLink', id: string, words: Text, how: Text): readonly Task[] =>
     hasPart(found, part)
       ? [
           moveTask(
@@ -101,18 +91,8 @@ export function clearChime(found: Wiring): readonly Task[] {
       : [];
   const joined = hasPart(found, 'chime') && wiresOn(found, 'Trans')[0]?.joint === THROUGH_SPLICE;
   return [
-    ...outOf(
-      'oldModule',
-      'old-module-out',
-      'Old module out: its leads off Front and Trans',
-      'Modules come in versions. Only one that this device asks for may stay: then put it back at the next step.',
-    ),
-    ...outOf(
-      'oldLink',
-      'old-link-out',
-      'Old link out: its ends off Front and Trans',
-      'The house wires stay under their screws.',
-    ),
+    ...outOf('oldModule', 'old-module-out', said('oldModuleOut'), said('modulesComeVersions')),
+    ...outOf('oldLink', 'old-link-out', said('oldLinkOut'), said('houseWiresStay')),
     ...(joined
       ? [
           moveTask(
@@ -120,8 +100,8 @@ export function clearChime(found: Wiring): readonly Task[] {
             'wires-back',
             'bell',
             [...swing(found, 'Trans', 'chime.Trans'), ...swing(found, 'Front', 'chime.Front')],
-            'Which wire is which: the one that is fed by the transformer goes under Trans.',
-            'Joined wires apart: the transformer’s under Trans, the door’s under Front',
+            said('wireOneFed'),
+            said('joinedWiresApart'),
           ),
         ]
       : []),

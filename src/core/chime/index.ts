@@ -11,3 +11,4 @@ export { clearChime } from './chimeTasks';
 export type { Treatment, TreatmentPath } from './treatment';
 export { TREATMENTS, treatmentTasks } from './treatments/register';
 export { treatmentById, treatmentsFor } from './treatmentsFor';
+export type { ChimeSayings } from './sayings';

@@ -1,3 +1,4 @@
+import type { Text } from '../said';
 import type { BellPath, Task, Wiring } from '../wiring';
 import type { ChimeKind } from './kind';
 
@@ -7,9 +8,9 @@ export type TreatmentPath = BellPath;
 /** One way to treat a chime, as data: it travels to workers and stands in tables. */
 export interface Treatment {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   /** One line for the table: what is done. */
-  readonly what: string;
+  readonly what: Text;
   /** Whether the chime in the wall still rings when the button is pressed. */
   readonly sounds: boolean;
   readonly kinds: readonly ChimeKind[];
@@ -26,9 +27,9 @@ export interface Treatment {
   /** Money beside that part and a sounder. */
   readonly cost: number;
   /** What it takes beside that part and a sounder. */
-  readonly parts: readonly string[];
+  readonly parts: readonly Text[];
   /** The device's own settings that must agree with what is in the wall. */
-  readonly setting: string;
+  readonly setting: Text;
   /** The path that its own change of the wiring comes to. */
   readonly standing: TreatmentPath;
 }

@@ -1,5 +1,6 @@
 import { boolean, number, string, array, type Schema } from 'yup';
 import { TEXT } from './limits';
+import type { Text } from '../said';
 import type { RegionPack } from '../region';
 import type { FigureRule } from '../units';
 
@@ -9,7 +10,7 @@ interface Limits {
 }
 
 /** Words of a fact; with the terms of the region where they differ. */
-export type FactWords = string | ((region: RegionPack) => string);
+export type FactWords = Text | ((region: RegionPack) => string);
 
 /** One of the answers to a fact, in words. */
 export interface Answer<T extends string = string> {
@@ -27,7 +28,7 @@ export type FactForm<T extends string = string> =
   | { readonly is: 'run'; readonly limits: Limits }
   | { readonly is: 'choice' | 'choices'; readonly answers: readonly Answer<T>[] }
   /** Said by other means than one field; how it reads. */
-  | { readonly is: 'other'; readonly say: (value: unknown) => string };
+  | { readonly is: 'other'; readonly say: (value: unknown) => Text };
 
 /** One fact that may be said of something: described once. Its field, its schema, its row and its sentence follow. */
 export interface Fact<S extends Schema = Schema, F extends FactForm = FactForm> {
@@ -97,7 +98,7 @@ export const fact = {
     schema: boolean().nullable(),
   }),
   /** What is no single field: a profile, a list, a number that is tapped. */
-  other: <S extends Schema>(words: FactWords, schema: S, say: (value: unknown) => string = String) => ({
+  other: <S extends Schema>(words: FactWords, schema: S, say: (value: unknown) => Text = String) => ({
     words,
     form: { is: 'other' as const, say },
     schema,

@@ -1,37 +1,31 @@
+import { said, type Text } from '../said';
 import type { RegionPack } from '../region';
-import { lengthText, type LengthSystem } from '../units';
 import type { Fact, FactWords } from './fact';
 
-/** What decides how a fact reads at a place: the site's lengths and the terms of its region. */
-export interface Place {
-  readonly lengths: LengthSystem;
-  readonly region: RegionPack;
-}
-
 /** Words of a fact in the terms of a region. */
-export const inTerms = (words: FactWords, region: RegionPack): string =>
+export const inTerms = (words: FactWords, region: RegionPack): Text =>
   typeof words === 'function' ? words(region) : words;
 
 /** What was said of a fact, as a sentence or a row says it: “3 1/2 in”, “brick”, “faces, gate”. */
-export function factText({ form }: Fact, value: unknown, { lengths, region }: Place): string {
+export function factText({ form }: Fact, value: unknown, region: RegionPack): Text {
   switch (form.is) {
     case 'text':
       return String(value);
     case 'figure':
       return `${Number(Number(value).toFixed(3))}${form.rule.unit ? ` ${form.rule.unit}` : ''}`;
     case 'tape':
-      return lengthText(Number(value), lengths, 'small');
+      return said('tapeLength', { metres: Number(value) });
     case 'run':
-      return lengthText(Number(value), lengths);
+      return said('length', { metres: Number(value) });
     case 'choice':
     case 'choices': {
-      const said: readonly unknown[] = Array.isArray(value) ? value : [value];
-      return said
-        .map((one) => {
+      const given: readonly unknown[] = Array.isArray(value) ? value : [value];
+      return said('listed', {
+        items: given.map((one) => {
           const answer = form.answers.find((candidate) => candidate.value === one);
           return answer ? inTerms(answer.words, region) : String(one);
-        })
-        .join(', ');
+        }),
+      });
     }
     case 'other':
       return form.say(value);

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { sayBritish as say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { houseOf } from '../job/houseOf';
 import { TestLog } from '../job/forTests';
@@ -29,15 +31,28 @@ const twoDoors = (): TestLog =>
 describe('the house of a job', () => {
   it('has each thing once and says what hangs on what', () => {
     const graph = houseOf(twoDoors().job);
-    expect(graph.nodes.filter(({ kind }) => kind === 'supply')).toMatchObject([
-      { id: 'supply s', words: '16 V 30 VA' },
-    ]);
-    expect(graph.nodes.filter(({ kind }) => kind === 'chime')).toMatchObject([{ id: 'chime c', name: 'hall' }]);
+    expect(
+      inWords(
+        graph.nodes.filter(({ kind }) => kind === 'supply'),
+        say,
+      ),
+    ).toMatchObject([{ id: 'supply s', words: '16 V 30 VA' }]);
+    expect(
+      inWords(
+        graph.nodes.filter(({ kind }) => kind === 'chime'),
+        say,
+      ),
+    ).toMatchObject([{ id: 'chime c', name: 'hall' }]);
     expect(tree(branchesOf(graph))).toEqual([
       ['circuit k', [['supply s', [['chime c', ['door f', 'door b']]]]]],
       ['circuit o', [['box y', ['floodlight y']]]],
     ]);
-    expect(graph.cables.find(({ to }) => to === 'door b')).toMatchObject({
+    expect(
+      inWords(
+        graph.cables.find(({ to }) => to === 'door b'),
+        say,
+      ),
+    ).toMatchObject({
       words: 'Rear · 9.0 m · 20 AWG',
       carries: 'bell',
     });
@@ -49,8 +64,8 @@ describe('the house of a job', () => {
       .write('supplyPlanned', { supplyId: 's', from: 'adapter' });
     const { nodes, cables } = houseOf(log.job);
     expect(nodes.map(({ kind }) => kind)).toEqual(['board', 'supply', 'door']);
-    expect(nodes[1]).toMatchObject({ name: 'new supply', proposed: true });
-    expect(cables).toMatchObject([{ from: 'supply s', to: 'door p', proposed: true }]);
+    expect(inWords(nodes[1], say)).toMatchObject({ name: 'new supply', proposed: true });
+    expect(inWords(cables, say)).toMatchObject([{ from: 'supply s', to: 'door p', proposed: true }]);
     log.write('supplyPlanned', { supplyId: 's', from: 'battery' });
     expect(houseOf(log.job).nodes.map(({ kind }) => kind)).toEqual(['board', 'door']);
   });

@@ -1,11 +1,12 @@
+import type { Text } from '../said';
 import type { Rung } from '../kinds/rungs';
 
 /** What stands in a house, as a drawing or a list shows it. Ids are unique over all nodes. */
 export interface HouseNode {
   readonly id: string;
   readonly kind: 'board' | 'circuit' | 'box' | 'supply' | 'chime' | 'door' | 'floodlight';
-  readonly name: string;
-  readonly words: string;
+  readonly name: Text;
+  readonly words: Text;
   /** The point that it is; null for a thing. */
   readonly pointId: string | null;
   /** A letter of its own, for points. */
@@ -21,7 +22,7 @@ export interface HouseCable {
   readonly from: string;
   readonly to: string;
   readonly carries: 'mains' | 'bell';
-  readonly words: string;
+  readonly words: Text;
   readonly proposed: boolean;
 }
 
@@ -57,7 +58,7 @@ export function branchesOf({ nodes, cables }: HouseGraph): readonly HouseBranch[
 }
 
 /** A node of a thing, with no letter. */
-export const thingNode = (kind: HouseNode['kind'], id: string, name: string, words: string): HouseNode => ({
+export const thingNode = (kind: HouseNode['kind'], id: string, name: Text, words: Text): HouseNode => ({
   id: `${kind} ${id}`,
   kind,
   name,

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { isBellVoltage, proofProblem, type BellProof, type MainsProof, type Proof } from './proof';
 
 /** Who did something, and when (ISO 8601 with offset). */
@@ -26,11 +27,11 @@ export type CircuitState =
     };
 
 /** The state in words, for a line of text. */
-export const CIRCUIT_STATE_WORDS: Readonly<Record<CircuitState['state'], string>> = {
-  unknown: 'not known',
+export const CIRCUIT_STATE_WORDS: Readonly<Record<CircuitState['state'], Text>> = {
+  unknown: said('notKnown'),
   live: 'live',
-  off: 'off, not proved',
-  provedDead: 'proved dead',
+  off: said('offNotProved'),
+  provedDead: said('provedDead'),
 };
 
 export const NOT_KNOWN: CircuitState = { state: 'unknown', bellRead: null };

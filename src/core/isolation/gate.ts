@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import type { Touches } from '../wiring';
 import type { CircuitState } from './circuitState';
 
@@ -32,20 +33,20 @@ export type GateReason =
 
 export type Gate = { readonly open: true } | { readonly open: false; readonly reason: GateReason };
 
-export const GATE_WORDS: Readonly<Record<GateReason, string>> = {
-  noCircuit: 'no circuit named yet',
-  unknown: 'not known whether it is live',
-  live: 'the circuit is live',
-  notProved: 'off, but not proved dead',
-  noBellProof: 'its bell wires are not proved dead',
-  noMainsProof: 'no mains proof of dead',
-  provedByAnother: 'proved by somebody else: prove it yourself',
-  simulatedProof: 'proved on the simulated meter only: that is no proof on mains',
-  notRead: 'bell side not read: at most 35 V between and to earth',
-  notLooked: 'not asked yet: a second feed, a shared neutral?',
-  joined: 'a second transformer is joined on, its circuit not named',
-  inBox: 'a second circuit is in the box, not named',
-  sharedNeutral: 'shared neutral: the other circuit is not named',
+export const GATE_WORDS: Readonly<Record<GateReason, Text>> = {
+  noCircuit: said('noCircuitNamed'),
+  unknown: said('notKnownWhether'),
+  live: said('circuitLive'),
+  notProved: said('offButNot'),
+  noBellProof: said('bellWiresNot'),
+  noMainsProof: said('noMainsProof'),
+  provedByAnother: said('provedSomebodyElse'),
+  simulatedProof: said('provedSimulatedMeter'),
+  notRead: said('bellSideNot'),
+  notLooked: said('notAskedYet'),
+  joined: said('secondTransformerJoined'),
+  inBox: said('secondCircuitBox'),
+  sharedNeutral: said('sharedNeutralOther'),
 };
 
 const OPEN: Gate = { open: true };

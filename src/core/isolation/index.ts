@@ -22,3 +22,4 @@ export {
   type Proof,
   type ProofProblem,
 } from './proof';
+export type { IsolationSayings } from './sayings';

@@ -1,3 +1,5 @@
+import { said, type Text } from '../said';
+
 /** Up to this a circuit on the bell side is bell voltage (an unloaded 24 V transformer); above it is treated as mains. */
 export const BELL_VOLTS_MOST = 35;
 /** Up to this nothing stands between two conductors: what a meter picks up by itself. */
@@ -34,14 +36,14 @@ export type Proof = BellProof | MainsProof;
 export type ProofProblem =
   'treatAsMains' | 'stillLive' | 'meterNotMainsRated' | 'notDry' | 'notEveryConductor' | 'testerNotTried' | 'notLocked';
 
-export const PROOF_PROBLEM_WORDS: Readonly<Record<ProofProblem, string>> = {
-  treatAsMains: `Over ${BELL_VOLTS_MOST} V on the bell side: treat it as mains and find out why before anything else.`,
-  stillLive: `More than ${DEAD_VOLTS_MOST} V is there: it is not dead. Wrong breaker, or a second feed.`,
-  meterNotMainsRated: 'Use a meter that is rated for mains: bell wires may touch mains somewhere.',
-  notDry: 'In the wet this is no proof. Dry the place first.',
-  notEveryConductor: 'Test every pair and each conductor in the box.',
-  testerNotTried: 'Try the tester on a known live point before and after.',
-  notLocked: 'Lock the breaker off where a lock goes on, and keep the key.',
+export const PROOF_PROBLEM_WORDS: Readonly<Record<ProofProblem, Text>> = {
+  treatAsMains: said('overVBell', { bellVoltsMost: BELL_VOLTS_MOST }),
+  stillLive: said('moreVNot', { deadVoltsMost: DEAD_VOLTS_MOST }),
+  meterNotMainsRated: said('useMeterRated'),
+  notDry: said('wetNoProof'),
+  notEveryConductor: said('testEveryPair'),
+  testerNotTried: said('tryTesterKnown'),
+  notLocked: said('lockBreakerOff'),
 };
 
 const bellVolts = ({ betweenVolts, firstToEarthVolts, secondToEarthVolts }: BellProof): readonly number[] =>

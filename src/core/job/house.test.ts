@@ -1,4 +1,6 @@
 // Over 300 lines: each case climbs a whole house by its log, and the acts that build one belong to all of them.
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { DEVICES } from '../catalogue';
@@ -78,7 +80,7 @@ const take = (log: TestLog, pointId: string, pick: (id: string) => boolean): Tes
   );
   const [way] = options;
   if (!way) throw new Error('no such way');
-  return log.write('choiceMade', choiceOf(pointId, way, ''));
+  return log.write('choiceMade', choiceOf(pointId, way, '', say));
 };
 const isModuleOn = (transformer: string) => (id: string) => id === `${transformer}+powerModule`;
 
@@ -125,16 +127,16 @@ describe('a second door on the same chime and transformer', () => {
   it('takes its supply from the choice made first, whose plan alone has the steps of it', () => {
     const log = take(withBack(), 'front', isModuleOn('box-24-40'));
     const { premises } = assess(log.job, door(log, 'back'), 200);
-    expect(premises.decided).toMatchObject({ at: 'Front', transformer: { id: 'box-24-40', cost: 0 } });
+    expect(inWords(premises.decided, say)).toMatchObject({ at: 'Front', transformer: { id: 'box-24-40', cost: 0 } });
     const ways = optionsFor(assess(log.job, door(log, 'back'), 200).survey, premises);
     expect(new Set(ways.map(({ transformer }) => transformer?.id))).toEqual(new Set(['box-24-40']));
     take(log, 'back', isModuleOn('box-24-40'));
     const places = (id: string) => new Set(pointSteps(door(log, id)).map(({ place }) => place));
     expect(places('front').has('transformer')).toBe(true);
     expect(places('back').has('transformer')).toBe(false);
-    expect(partsOf(log.job, door(log, 'front')).join()).toContain('24 V 40 VA');
-    expect(partsOf(log.job, door(log, 'back')).join()).not.toContain('24 V 40 VA');
-    const words = pointSteps(door(log, 'back')).map(({ words: said }) => said);
+    expect(partsOf(log.job, door(log, 'front')).map(say).join()).toContain('24 V 40 VA');
+    expect(partsOf(log.job, door(log, 'back')).map(say).join()).not.toContain('24 V 40 VA');
+    const words = pointSteps(door(log, 'back')).map(({ words: one }) => say(one));
     expect(words.join()).not.toContain('pick a way again');
     // The back door’s module goes under its own screw
     expect(words.some((said) => said.includes('Rear'))).toBe(true);
@@ -194,14 +196,14 @@ describe('a house without a bell', () => {
     const planned = bare('adapter');
     const move = nextMove(planned.job, door(planned, 'p'), assess(planned.job, door(planned, 'p'), 200), null);
     expect(move.rung).toBe('choose');
-    expect(move.words).not.toMatch(/nameplate/i);
+    expect(say(move.words)).not.toMatch(/nameplate/i);
   });
   it('has no run to a chime in its loop, nor a splice in it', () => {
     const log = bare('adapter');
     const { known, survey } = assess(log.job, door(log, 'p'), 400);
     expect(survey.chime.kind).toBe('none');
     expect(known.toChimeOhms).toEqual({ low: 0, likely: 0, high: 0 });
-    expect(known.guesses.join()).not.toContain('to the chime');
+    expect(known.guesses.map(say).join()).not.toContain('to the chime');
   });
   it('is offered what fits where the supply comes from', () => {
     const fits = (from: 'adapter' | 'board') => {
@@ -217,26 +219,41 @@ describe('a house without a bell', () => {
     take(log, 'p', (id) => id.startsWith('plug'));
     const steps = pointSteps(door(log, 'p'));
     expect(steps.every(({ touches }) => touches !== 'mains')).toBe(true);
-    expect(steps.map(({ words }) => words).join()).not.toMatch(/old|pick a way again|Trans|Front/);
+    expect(
+      steps
+        .map(({ words }) => words)
+        .map(say)
+        .join(),
+    ).not.toMatch(/old|pick a way again|Trans|Front/);
     expect(steps.filter(({ place }) => place === 'cable').map(({ minutes }) => minutes)).toEqual([13, 20]);
     expect(stepStandings(log.job, door(log, 'p'), 'ines').every(({ held }) => held === null)).toBe(true);
     for (const { id: stepId, touches } of steps) {
       const point = door(log, 'p');
-      expect(nextMove(log.job, point, assess(log.job, point, 200), 'ines')).toMatchObject({ rung: 'wire' });
+      expect(inWords(nextMove(log.job, point, assess(log.job, point, 200), 'ines'), say)).toMatchObject({
+        rung: 'wire',
+      });
       log.write('stepTicked', { pointId: 'p', stepId, touches, how: 'done' });
     }
     const point = door(log, 'p');
     expect(Object.values(point.ticks).every(({ proofStood }) => proofStood)).toBe(true);
     const marks = ladderOf(log.job, point, assess(log.job, point, 200), 'ines');
-    expect(marks.find(({ rung }) => rung === 'isolate')).toMatchObject({ state: 'done' });
+    expect(
+      inWords(
+        marks.find(({ rung }) => rung === 'isolate'),
+        say,
+      ),
+    ).toMatchObject({ state: 'done' });
     expect(nextMove(log.job, point, assess(log.job, point, 200), 'ines').rung).toBe('mount');
-    expect(partsOf(log.job, point).join()).toContain('bell cable');
+    expect(partsOf(log.job, point).map(say).join()).toContain('bell cable');
   });
   it('with a transformer of its own does mains work, held until its circuit is proved dead', () => {
     const log = bare('board');
     take(log, 'p', (id) => id.startsWith('box-24-40') || id.startsWith('rail-24-40'));
     const steps = pointSteps(door(log, 'p'));
-    const words = steps.map((step) => step.words).join();
+    const words = steps
+      .map((step) => step.words)
+      .map(say)
+      .join();
     expect(words).not.toMatch(/pick a way again|Old primary|old transformer/);
     expect(steps.some(({ touches }) => touches === 'mains')).toBe(true);
     const standings = stepStandings(log.job, door(log, 'p'), 'ines');

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { lettersFor, thingNode, type HouseGraph } from '../house/houseGraph';
 import { CIRCUIT_STATE_WORDS } from '../isolation';
 import { buildOf } from '../points/builds';
@@ -15,11 +16,11 @@ export function houseOf(job: Job): HouseGraph {
     thingNode(
       'circuit',
       id,
-      [way, name && `“${name}”`].filter(Boolean).join(' ') || 'a circuit',
+      [way, name && `“${name}”`].filter(Boolean).join(' ') || said('aCircuit'),
       CIRCUIT_STATE_WORDS[state.state],
     ),
   );
-  const named = job.circuits.length > 0 ? '' : 'none named';
+  const named = job.circuits.length > 0 ? '' : said('noneNamed');
   const boards =
     job.boards.length > 0
       ? job.boards.map(({ id, name }) => thingNode('board', id, name ?? words.board, named))
@@ -41,6 +42,6 @@ export function houseOf(job: Job): HouseGraph {
       cables.set(`${from} ${to}`, { from, to, carries: 'mains', words: '', proposed: false });
     }
   }
-  const lone = loneThings(job).map(({ kind, id, name }) => thingNode(kind, id, name, 'nothing hangs on it yet'));
+  const lone = loneThings(job).map(({ kind, id, name }) => thingNode(kind, id, name, said('nothingHangsYet')));
   return { nodes: [...boards, ...circuits, ...once.values(), ...lone], cables: [...cables.values()] };
 }

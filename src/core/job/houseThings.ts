@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { HANGS_ON } from '../house/things';
 import { THINGS, type ThingKind } from '../kinds/point';
 import type { Entry } from '../kinds/register';
@@ -9,9 +10,9 @@ const THING_WORDS: Readonly<Record<ThingKind, string>> = { box: 'box', supply: '
 export interface HouseThing {
   readonly kind: ThingKind;
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   /** Names of the points that hang on it; none: it was found and nothing hangs there yet. */
-  readonly carries: readonly string[];
+  readonly carries: readonly Text[];
 }
 
 /** Every thing of a kind, each once: what points hang on, and what was only found so far. */
@@ -21,18 +22,24 @@ export function thingsOf(job: Job, kind: ThingKind): readonly HouseThing[] {
     box: boxes.map(({ id, name, facts, cables }) => ({
       id,
       name,
-      said: Object.keys(facts).length + cables.length > 0,
+      isSaid: Object.keys(facts).length + cables.length > 0,
     })),
-    supply: supplies.map(({ id, name, transformer }) => ({ id, name, said: Object.keys(transformer).length > 0 })),
-    chime: chimes.map(({ id, name, facts }) => ({ id, name, said: Object.keys(facts).length > 0 })),
+    supply: supplies.map(({ id, name, transformer }) => ({ id, name, isSaid: Object.keys(transformer).length > 0 })),
+    chime: chimes.map(({ id, name, facts }) => ({ id, name, isSaid: Object.keys(facts).length > 0 })),
   }[kind];
-  return all.flatMap(({ id, name, said }): readonly HouseThing[] => {
+  return all.flatMap(({ id, name, isSaid }): readonly HouseThing[] => {
     const carries = job.points.flatMap((point) => (point.hangs[HANGS_ON[kind]] === id ? point.name : []));
     // One that came with a point and of which nobody said anything went with it
-    if (carries.length === 0 && name === null && !said) return [];
+    if (carries.length === 0 && name === null && !isSaid) return [];
     const [first] = carries;
     return [
-      { kind, id, name: name ?? (first ? `${THING_WORDS[kind]} of ${first}` : `other ${THING_WORDS[kind]}`), carries },
+      {
+        kind,
+        id,
+        name:
+          name ?? (first ? said('of', { kind: THING_WORDS[kind], first }) : said('other', { kind: THING_WORDS[kind] })),
+        carries,
+      },
     ];
   });
 }

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { deviceById } from '../catalogue';
@@ -197,41 +199,50 @@ describe('isolation in the log', () => {
 describe('ladder and next move', () => {
   it('leads from the customer to the sheet', () => {
     const log = started();
-    expect(move(log)).toMatchObject({ rung: 'look', words: 'Go through the before list with the customer' });
+    expect(inWords(move(log), say)).toMatchObject({
+      rung: 'look',
+      words: 'Go through the before list with the customer',
+    });
     log.write('customerDescribed', { wifiName: 'tern', wifiPassword: 'ready', account: 'ready', phone: 'ready' });
     log.write('pointDescribed', { pointId: 'p', wasThere: 'button', wall: 'brick', leadReachM: 0.1 });
     log.write('chimeDescribed', { chimeId: 'p', chimeKind: 'mechanical' });
     log.write('customerDescribed', { someoneHome: 'ready', permission: 'notNeeded' });
-    expect(move(log)).toMatchObject({ rung: 'look', words: 'Look for the transformer: beside the board' });
+    expect(inWords(move(log), say)).toMatchObject({
+      rung: 'look',
+      words: 'Look for the transformer: beside the board',
+    });
     log.write('transformerDescribed', { supplyId: 'p', foundAt: 'board' });
-    expect(move(log).words).toBe('Make sure that it is the bell’s transformer');
+    expect(say(move(log).words)).toBe('Make sure that it is the bell’s transformer');
     log.write('transformerDescribed', { supplyId: 'p', toldApart: 'label', alwaysFed: 'yes' });
-    expect(move(log).words).toBe('Read the Wi-Fi at the spot, door shut');
+    expect(say(move(log).words)).toBe('Read the Wi-Fi at the spot, door shut');
     log.write('wifiRead', { pointId: 'p', dbm: -61 });
-    expect(move(log)).toMatchObject({ rung: 'measure', words: 'Read volts and VA on the nameplate' });
+    expect(inWords(move(log), say)).toMatchObject({ rung: 'measure', words: 'Read volts and VA on the nameplate' });
     log.write('transformerDescribed', { supplyId: 'p', ratedVolts: 24, ratedVa: 40 });
     log.write('readingTaken', { pointId: 'p', what: 'volts', at: 'transformer', state: 'open', low: 28, high: 28 });
-    expect(move(log)).toMatchObject({ rung: 'choose' });
+    expect(inWords(move(log), say)).toMatchObject({ rung: 'choose' });
     log.write('choiceMade', choice);
-    expect(move(log)).toMatchObject({ rung: 'isolate', words: 'Name the circuit the transformer hangs on' });
+    expect(inWords(move(log), say)).toMatchObject({
+      rung: 'isolate',
+      words: 'Name the circuit the transformer hangs on',
+    });
     log.write('circuitListed', { circuitId: 'c', way: 'way 7', feeds: ['p'] });
-    expect(move(log).words).toBe('Switch off way 7 and tag it');
+    expect(say(move(log).words)).toBe('Switch off way 7 and tag it');
     log.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true });
-    expect(move(log).words).toBe('Prove way 7 dead at the bell wires');
+    expect(say(move(log).words)).toBe('Prove way 7 dead at the bell wires');
     log.write('deadProved', proof);
     for (const { step } of stepStandings(log.job, log.point, 'ines')) {
-      expect(move(log)).toMatchObject({ rung: 'wire', words: step.words, held: false });
+      expect(inWords(move(log), say)).toMatchObject({ rung: 'wire', words: say(step.words), held: false });
       log.write('stepTicked', { pointId: 'p', stepId: step.id, touches: step.touches, how: 'done' });
     }
     log.write('mountRecorded', { pointId: 'p', heightM: 1.2, level: 'yes', fixings: 'own', seal: 'topAndSides' });
-    expect(move(log).words).toBe('Switch way 7 on');
+    expect(say(move(log).words)).toBe('Switch way 7 on');
     log.write('circuitSwitched', { circuitId: 'c', to: 'on' });
     const checks = ['lit', 'firstCharge', 'setting', 'ring', 'picture', 'doorVolts', 'report'] as const;
     for (const check of checks) {
       expect(move(log).rung).toBe('prove');
       log.write('checkDone', { pointId: 'p', check, result: 'passed' });
     }
-    expect(move(log)).toMatchObject({ rung: 'leave' });
+    expect(inWords(move(log), say)).toMatchObject({ rung: 'leave' });
     log.write('pointLeft', { pointId: 'p' });
     const marks = ladderOf(log.job, log.point, assess(log.job, log.point, 200), 'ines');
     expect(marks.map(({ state }) => state)).toEqual(Array(8).fill('done'));
@@ -243,7 +254,7 @@ describe('ladder and next move', () => {
       transformer: { id: 'box-24-40', name: '24 V 40 VA', ratedVolts: 24, ratedVa: 40, mainsWork: true },
     });
     expect(move(log).rung).toBe('isolate');
-    expect(partsOf(log.job, log.point)).toContain('24 V 40 VA transformer');
+    expect(inWords(partsOf(log.job, log.point), say)).toContain('24 V 40 VA transformer');
     log.write('circuitListed', { circuitId: 'c', way: '12', feeds: ['p'], sharedNeutral: 'no', otherInBox: 'no' });
     log.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true, houseTold: true });
     log.write('deadProved', { ...proof, circuitId: 'c' });
@@ -254,9 +265,9 @@ describe('ladder and next move', () => {
         touches: stepId === 'mains-bell-off' ? 'bell' : 'nothing',
         how: 'done',
       });
-    expect(move(log)).toMatchObject({ rung: 'isolate', words: 'Prove 12 dead on its mains side' });
+    expect(inWords(move(log), say)).toMatchObject({ rung: 'isolate', words: 'Prove 12 dead on its mains side' });
     const wire = ladderOf(log.job, log.point, assess(log.job, log.point, 200), 'ines')[4];
-    expect(wire).toMatchObject({ state: 'held', words: 'held: no mains proof of dead' });
+    expect(inWords(wire, say)).toMatchObject({ state: 'held', words: 'held: no mains proof of dead' });
   });
 });
 
@@ -279,10 +290,10 @@ describe('readings that cannot be', () => {
     const log = started();
     log.write('readingTaken', { pointId: 'p', what: 'volts', at: 'transformer', state: 'open', low: 18, high: 18 });
     const loaded = { pointId: 'p', what: 'volts', at: 'door', state: 'liveDay', low: 21, high: 21 } as const;
-    expect(readingProblem(loaded, log.door.readings)).toContain('over the 18.0 V read open');
+    expect(say(readingProblem(loaded, log.door.readings))).toContain('over the 18.0 V read open');
     expect(readingProblem({ ...loaded, low: 16, high: 16 }, log.door.readings)).toBeNull();
     log.write('readingTaken', { ...loaded, low: 17, high: 17 });
-    expect(readingProblem({ ...loaded, state: 'open', low: 12, high: 12 }, log.door.readings)).toContain(
+    expect(say(readingProblem({ ...loaded, state: 'open', low: 12, high: 12 }, log.door.readings))).toContain(
       'under the 17.0 V',
     );
   });

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { areasOf } from '../points/areas';
 import { assess } from '../points/doorbell/assessment';
@@ -42,15 +44,15 @@ describe('before the visit', () => {
       permission: 'notNeeded',
     });
     const page = customerPage(log.job, 'Thursday, 5 March');
-    expect(page.opening).toContain('Dear R. Tamsin');
-    expect(page.opening).toContain('Thursday, 5 March to fit the device at the front door');
+    expect(say(page.opening)).toContain('Dear R. Tamsin');
+    expect(say(page.opening)).toContain('Thursday, 5 March to fit the device at the front door');
     expect(page.asks).toHaveLength(2);
-    expect(customerText(page)).toMatch(/– Make your account.*\n– Charge your phone/);
-    expect(page.asks.join(' ')).not.toContain('landlord');
+    expect(customerText(page, say)).toMatch(/– Make your account.*\n– Charge your phone/);
+    expect(page.asks.map(say).join(' ')).not.toContain('landlord');
   });
   it('is short when all is ready, and speaks by the firm’s school of accounts', () => {
     const log = startedLog().write('policyTaken', { account: 'shared' });
-    expect(beforeList(log.job).find(({ id }) => id === 'account')?.ask).toContain('shared sign-in');
+    expect(say(beforeList(log.job).find(({ id }) => id === 'account')?.ask)).toContain('shared sign-in');
     const states = beforeList(log.job).map(({ state }) => state);
     expect(states).toEqual(Array(states.length).fill('open'));
   });
@@ -79,26 +81,26 @@ describe('unpack and check', () => {
       .write('bagChecked', { pointId: 'p', item: 'fuse', state: 'wrong', note: 'no continuity' })
       .write('bagChecked', { pointId: 'p', item: 'connectors', state: 'missing' })
       .write('bagChecked', { pointId: 'p', item: 'device', state: 'there' });
-    expect(partsOf(log.job, log.point)).toEqual(
+    expect(inWords(partsOf(log.job, log.point), say)).toEqual(
       expect.arrayContaining(['2 fuse links, tested', 'connectors one size up']),
     );
     expect(worries(log)).toEqual(expect.arrayContaining(['bag-fuse', 'bag-connectors']));
     log.write('bagChecked', { pointId: 'p', item: 'connectors', state: 'there' });
-    expect(partsOf(log.job, log.point)).not.toContain('connectors one size up');
+    expect(inWords(partsOf(log.job, log.point), say)).not.toContain('connectors one size up');
   });
   it('follows the firm’s school of fixings, and says who looked last', () => {
     const log = startedLog().write('pointDescribed', { pointId: 'p', wall: 'brick' });
     const items = () => bagList(log.job, log.door).map(({ item }) => item.id);
-    expect(partsOf(log.job, log.point)).toContain('anchors 6 mm');
+    expect(inWords(partsOf(log.job, log.point), say)).toContain('anchors 6 mm');
     expect(items()).not.toContain('anchors');
     log.write('policyTaken', { fixings: 'bag' });
-    expect(partsOf(log.job, log.point)).not.toContain('anchors 6 mm');
+    expect(inWords(partsOf(log.job, log.point), say)).not.toContain('anchors 6 mm');
     expect(items()).toContain('anchors');
     log
       .write('bagChecked', { pointId: 'p', item: 'anchors', state: 'wrong' })
       .write('bagChecked', { pointId: 'p', item: 'anchors', note: 'for timber' }, TOMAS);
     expect(log.door.bag.anchors).toMatchObject({ state: 'wrong', note: 'for timber', by: TOMAS });
-    expect(partsOf(log.job, log.point)).toContain('anchors and screws for this wall');
+    expect(inWords(partsOf(log.job, log.point), say)).toContain('anchors and screws for this wall');
   });
 });
 
@@ -126,8 +128,8 @@ describe('worries of the survey', () => {
   it('ask for an extender at −74 dBm, which is then a part', () => {
     const log = startedLog().write('wifiRead', { pointId: 'p', dbm: -74, upMbit: 1.2 });
     expect(worries(log)).toContain('wifi');
-    expect(partsOf(log.job, log.point)).toContain('Wi-Fi extender');
-    expect(wifiOf(log.job, log.point)).toMatchObject({ measured: true, word: 'extender' });
+    expect(inWords(partsOf(log.job, log.point), say)).toContain('Wi-Fi extender');
+    expect(inWords(wifiOf(log.job, log.point), say)).toMatchObject({ measured: true, word: 'extender' });
   });
   it('let a prediction stand only until something is read', () => {
     const log = startedLog().write('pointDescribed', { pointId: 'p', routerM: 10, routerWalls: ['brick'] });
@@ -158,9 +160,9 @@ describe('areas of the survey', () => {
   it('count what is there', () => {
     const log = startedLog().write('pointDescribed', { pointId: 'p', wasThere: 'button', leadReachM: 0.1 });
     const state = (area: string) => areasOf(log.job, log.point).find((one) => one.area === area);
-    expect(state('door')).toMatchObject({ state: 'inHand', words: '1 of 2' });
-    expect(state('plate')).toMatchObject({ state: 'inHand', words: '1 of 4' });
-    expect(state('photos')).toMatchObject({ state: 'open' });
+    expect(inWords(state('door'), say)).toMatchObject({ state: 'inHand', words: '1 of 2' });
+    expect(inWords(state('plate'), say)).toMatchObject({ state: 'inHand', words: '1 of 4' });
+    expect(inWords(state('photos'), say)).toMatchObject({ state: 'open' });
   });
 });
 
@@ -191,13 +193,13 @@ describe('a floodlight point', () => {
       .write('pointDescribed', { pointId: 'y', fixtureHeightM: 2.9, wall: 'render' })
       .write('wifiRead', { pointId: 'y', dbm: -74 });
     const { job, point, assessment } = stand(log);
-    expect(nextMove(job, point, assessment, 'ines')).toMatchObject({
+    expect(inWords(nextMove(job, point, assessment, 'ines'), say)).toMatchObject({
       rung: 'measure',
       words: expect.stringContaining('Name the box'),
     });
     const marks = ladderOf(job, point, assessment, 'ines').map(({ state }) => state);
     expect(marks).toEqual(['done', ...Array<string>(7).fill('open')]);
-    expect(partsOf(job, point)).toEqual(['Wi-Fi extender']);
+    expect(inWords(partsOf(job, point), say)).toEqual(['Wi-Fi extender']);
     expect(stepStandings(job, point, 'ines')).toEqual([]);
   });
 });
@@ -237,12 +239,12 @@ describe('a new supply', () => {
       .write('pointDescribed', { pointId: 'p', wasThere: 'nothing' })
       .write('supplyPlanned', { supplyId: 'p', from: 'adapter', segments: [{ way: 'surface', lengthM: 6, holes: 0 }] });
     expect(surveyOf(log.job, log.door).runs.toDoor.lengthM).toEqual({ low: 6, high: 6 });
-    expect(partsOf(log.job, log.point)).toContain('plug-in adapter, AC out');
+    expect(inWords(partsOf(log.job, log.point), say)).toContain('plug-in adapter, AC out');
     const supply = () => areasOf(log.job, log.point).find(({ area }) => area === 'supply');
-    expect(supply()).toMatchObject({ state: 'done' });
+    expect(inWords(supply(), say)).toMatchObject({ state: 'done' });
     // A battery has no route to be asked for
     log.write('supplyPlanned', { supplyId: 'p', from: 'battery', segments: null });
-    expect(supply()).toMatchObject({ state: 'done', words: 'battery' });
+    expect(inWords(supply(), say)).toMatchObject({ state: 'done', words: 'battery' });
   });
 });
 

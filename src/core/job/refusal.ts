@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { HANGS_ON } from '../house/things';
 import { THINGS } from '../kinds/point';
 import type { Entry, NewEntry } from '../kinds/register';
@@ -13,25 +14,21 @@ export const isBuilt = ({ ticks, moved, checks, mount, left }: Point): boolean =
 const hangOn = (job: Job, id: string): readonly string[] =>
   job.points.flatMap(({ name, hangs }) => (THINGS.some((kind) => hangs[HANGS_ON[kind]] === id) ? name : []));
 
-function whyNotStruck(job: Job, target: Entry, reason: string | null | undefined): string | null {
+function whyNotStruck(job: Job, target: Entry, reason: string | null | undefined): Text | null {
   if (target.kind === 'thingFound') {
     const names = hangOn(job, target.data.thingId);
-    return names.length > 0
-      ? `${names.join(', ')} ${names.length === 1 ? 'hangs' : 'hang'} on it: say first what else.`
-      : null;
+    return names.length > 0 ? said('sayFirstElse', { names, namesCount: names.length === 1 ? 'hangs' : 'hang' }) : null;
   }
   if (target.kind !== 'pointAdded') return null;
   const point = job.points.find(({ id }) => id === target.data.pointId);
-  return point && isBuilt(point) && !reason?.trim()
-    ? `Work was done at ${point.name}: say why it is taken away.`
-    : null;
+  return point && isBuilt(point) && !reason?.trim() ? said('workDoneSay', { point: point.name }) : null;
 }
 
 /**
  * Why an entry can’t be taken as things stand, in a sentence; null where it can. What nothing was built on may be taken
  * away or given another kind; what was built is struck with a reason, and a thing that something hangs on stays.
  */
-export function refusalOf(job: Job, entries: readonly Entry[], entry: NewEntry): string | null {
+export function refusalOf(job: Job, entries: readonly Entry[], entry: NewEntry): Text | null {
   if (entry.kind === 'entryStruck') {
     const target = entries.find(({ id }) => id === entry.data.target);
     return target ? whyNotStruck(job, target, entry.data.reason) : null;
@@ -40,6 +37,6 @@ export function refusalOf(job: Job, entries: readonly Entry[], entry: NewEntry):
   const { pointId, pointKind } = entry.data;
   const point = job.points.find(({ id }) => id === pointId);
   return point && pointKind && pointKind !== point.kind && isBuilt(point)
-    ? `Work was done at ${point.name}: it stays what it is. Strike it with a reason and add the other one.`
+    ? said('workDoneStays', { point: point.name })
     : null;
 }

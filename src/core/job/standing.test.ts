@@ -1,4 +1,6 @@
 // Over 300 lines: one log is climbed through all that follows from it, and its helpers belong to all of these.
+import { inWords } from '@/words';
+import { sayBritish as say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { assess } from '../points/doorbell/assessment';
 import { DEAD_BELL } from '../isolation/forTests';
@@ -143,9 +145,9 @@ describe('what is missing', () => {
     expect(missingFromCustomer(log().stand().job)).toHaveLength(10);
     const said = log().write('customerDescribed', { wifiPassword: 'missing', permission: 'missing', account: 'ready' });
     const words = missingFromCustomer(said.stand().job).map((missing) => missing.words);
-    expect(words).toContain('Wi-Fi password is missing');
-    expect(words).toContain('Landlord’s permission is missing');
-    expect(words).not.toContain('Account is not made yet');
+    expect(inWords(words, say)).toContain('Wi-Fi password is missing');
+    expect(inWords(words, say)).toContain('Landlord’s permission is missing');
+    expect(inWords(words, say)).not.toContain('Account is not made yet');
     expect(missingFromCustomer(looked().stand().job)).toEqual([]);
   });
 });
@@ -206,7 +208,7 @@ describe('worries', () => {
 describe('parts', () => {
   it('follow from choice, wall and plate', () => {
     const { parts } = strong().write('choiceMade', chosen()).stand();
-    expect(parts).toEqual([
+    expect(inWords(parts, say)).toEqual([
       'Constant-power wired doorbell',
       'power module',
       'anchors 6 mm',
@@ -220,7 +222,7 @@ describe('parts', () => {
       .write('mountRecorded', { pointId, tiltDeg: 8, sideDeg: 20 })
       .write('choiceMade', chosen({ joinPairs: true }))
       .stand();
-    expect(parts).toEqual(
+    expect(inWords(parts, say)).toEqual(
       expect.arrayContaining([
         '4 connectors for the pairs',
         'tilt wedge 8°',
@@ -230,11 +232,11 @@ describe('parts', () => {
       ]),
     );
     // 4 + (3 + 118·tan 8°) + (3 + 38·tan 20°) + 30 + 4 = 74.4 mm
-    expect(parts).toContain('2 screws 80 mm');
+    expect(inWords(parts, say)).toContain('2 screws 80 mm');
   });
   it('bring what the new transformer takes', () => {
     const transformer = { id: 'din-12-24', name: 'DIN-rail 12 V 24 VA', ratedVolts: 12, ratedVa: 24, mainsWork: true };
-    expect(strong().write('choiceMade', chosen({ transformer })).stand().parts).toContain(
+    expect(inWords(strong().write('choiceMade', chosen({ transformer })).stand().parts, say)).toContain(
       'enclosure with rail, 4 ways',
     );
   });
@@ -276,7 +278,7 @@ describe('steps of a choice', () => {
       'mains-dead-again',
       'mains-close',
     ]);
-    expect(plan.find(({ id }) => id === 'mains-pair')?.words).toContain('16 V');
+    expect(say(plan.find(({ id }) => id === 'mains-pair')?.words)).toContain('16 V');
     const one = dead(strong().write('choiceMade', chosen({ transformer: box })));
     const { job, point } = one.stand();
     // The bell side's proof opens none of them, and nothing is switched on before they are done
@@ -285,7 +287,7 @@ describe('steps of a choice', () => {
         id: step.id,
         held: step.touches === 'mains' || step.energises === true,
       });
-    expect(one.stand().move.words).toContain('permitted');
+    expect(say(one.stand().move.words)).toContain('permitted');
     const plug = { ...box, id: 'plug-18-30', mainsWork: false };
     const steps = stepsFor(chosen({ transformer: plug, treatmentId: 'jumper' }));
     expect(steps.every(({ touches }) => touches !== 'mains')).toBe(true);
@@ -298,7 +300,7 @@ describe('steps of a choice', () => {
     };
     expect(held(one).every((why) => why === null)).toBe(true);
     one.write('circuitSwitched', { circuitId: 'c', to: 'on' });
-    expect(held(one)).toEqual([
+    expect(inWords(held(one), say)).toEqual([
       null,
       ...Array<string>(2).fill('the circuit is live'),
       null,
@@ -311,27 +313,30 @@ describe('the next move', () => {
   it('follows the work', () => {
     const one = log();
     expect(one.stand().move.rung).toBe('look');
-    expect(looked().stand().move).toMatchObject({ rung: 'measure', words: 'Read volts and VA on the nameplate' });
+    expect(inWords(looked().stand().move, say)).toMatchObject({
+      rung: 'measure',
+      words: 'Read volts and VA on the nameplate',
+    });
     const measured = strong();
-    expect(measured.stand().move).toMatchObject({ rung: 'choose', words: 'Pick a way' });
+    expect(inWords(measured.stand().move, say)).toMatchObject({ rung: 'choose', words: 'Pick a way' });
     measured.write('choiceMade', chosen());
-    expect(measured.stand().move).toMatchObject({
+    expect(inWords(measured.stand().move, say)).toMatchObject({
       rung: 'isolate',
       words: 'Name the circuit the transformer hangs on',
     });
     measured.write('circuitListed', { circuitId: 'c', way: 'breaker 7', feeds: [pointId] });
-    expect(measured.stand().move.words).toBe('Switch off breaker 7 and tag it');
+    expect(say(measured.stand().move.words)).toBe('Switch off breaker 7 and tag it');
     measured.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: false });
-    expect(measured.stand().move.words).toBe('Tag breaker 7, tell the house');
+    expect(say(measured.stand().move.words)).toBe('Tag breaker 7, tell the house');
     measured.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true });
-    expect(measured.stand().move.words).toBe('Prove breaker 7 dead at the bell wires');
+    expect(say(measured.stand().move.words)).toBe('Prove breaker 7 dead at the bell wires');
   });
   it('says to prove again when somebody switched on in mid-work', () => {
     const one = dead(strong().write('choiceMade', chosen()));
     expect(one.stand().move.rung).toBe('wire');
     one.write('circuitSwitched', { circuitId: 'c', to: 'on' }, tomas);
-    expect(one.stand().move).toMatchObject({ rung: 'isolate' });
-    expect(one.stand().marks.wire).toMatchObject({ state: 'open' });
+    expect(inWords(one.stand().move, say)).toMatchObject({ rung: 'isolate' });
+    expect(inWords(one.stand().marks.wire, say)).toMatchObject({ state: 'open' });
   });
   it('puts a failed check right before the next one', () => {
     const one = dead(strong().write('choiceMade', chosen()));
@@ -341,8 +346,8 @@ describe('the next move', () => {
       .write('mountRecorded', { pointId, heightM: 1.2, level: 'yes', fixings: 'own', seal: 'gasket' })
       .write('circuitSwitched', { circuitId: 'c', to: 'on' })
       .write('checkDone', { pointId, check: 'lit', result: 'failed', reason: 'dark' });
-    expect(one.stand().move).toMatchObject({ rung: 'prove', words: 'Put right: it is lit', held: true });
-    expect(one.stand().marks.prove).toMatchObject({ state: 'held', words: 'held: 1 failed' });
+    expect(inWords(one.stand().move, say)).toMatchObject({ rung: 'prove', words: 'Put right: it is lit', held: true });
+    expect(inWords(one.stand().marks.prove, say)).toMatchObject({ state: 'held', words: 'held: 1 failed' });
   });
 });
 

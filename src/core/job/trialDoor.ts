@@ -18,7 +18,7 @@ export interface DoorTrial {
 
 /** Houses drawn for a look ahead. */
 const DRAWS = 400;
-const TRIED = 'tried door';
+const TRIED = 'tried';
 
 /** Every way in which a further door may share with one that stands, worked out as if it were there, nothing written. */
 export function trialDoors(head: JobHead, entries: readonly Entry[], door: Doorbell): readonly DoorTrial[] {
@@ -28,7 +28,7 @@ export function trialDoors(head: JobHead, entries: readonly Entry[], door: Doorb
     const data = newPoint(before, {
       pointId: TRIED,
       pointKind: 'doorbell',
-      name: 'the new door',
+      name: TRIED,
       newId: () => `${TRIED} ${++ids}`,
       with: { door, shares },
     });

@@ -1,3 +1,5 @@
+import { said, type Text } from '../said';
+
 /** Sizes that a box-fill allowance is named for, AWG. */
 export const BOX_FILL_AWG = [18, 16, 14, 12, 10, 8, 6] as const;
 export type BoxFillAwg = (typeof BOX_FILL_AWG)[number];
@@ -20,12 +22,12 @@ const ROLE_COUNT = { ends: 1, through: 1, looped: 2, inside: 0, fixture: 1 } as 
 export type ConductorRole = keyof typeof ROLE_COUNT;
 export const CONDUCTOR_ROLES = Object.keys(ROLE_COUNT) as readonly ConductorRole[];
 
-const ROLE_WORDS: Readonly<Record<ConductorRole, string>> = {
-  ends: 'that end here',
-  through: 'that pass through',
-  looped: 'looped unbroken, counted twice',
-  inside: 'wholly inside',
-  fixture: 'of the fixture',
+const ROLE_WORDS: Readonly<Record<ConductorRole, Text>> = {
+  ends: said('endHere'),
+  through: said('passThrough'),
+  looped: said('loopedUnbrokenCounted'),
+  inside: said('whollyInside'),
+  fixture: said('ofTheFixture'),
 };
 
 /** A group of alike conductors in the box. */
@@ -53,7 +55,7 @@ export interface BoxContents {
 
 /** One line of the sum: so many allowances of one size. */
 export interface BoxFillItem {
-  readonly what: string;
+  readonly what: Text;
   /** In allowances; grounds above four are quarters. */
   readonly count: number;
   readonly eachIn3: number;
@@ -110,7 +112,7 @@ function largestOf({ conductors, grounds, yokes }: BoxContents): BoxFillAwg | nu
   return sizes.length === 0 ? null : sizes.reduce((largest, awg) => (awg < largest ? awg : largest));
 }
 
-const item = (what: string, count: number, awg: BoxFillAwg): BoxFillItem => ({
+const item = (what: Text, count: number, awg: BoxFillAwg): BoxFillItem => ({
   what,
   count,
   eachIn3: ALLOWANCE_IN3[awg],
@@ -126,17 +128,19 @@ export function boxFill(contents: BoxContents): BoxFill {
   const domed = canopy === 'domed';
   const conductors = domed ? withoutCanopyLeads(contents.conductors) : contents.conductors;
   const largest = largestOf(contents);
-  const ofLargest = (what: string, count: number): readonly BoxFillItem[] =>
-    largest === null ? [] : [item(`${what}, as ${largest} AWG`, count, largest)];
+  const ofLargest = (what: Text, count: number): readonly BoxFillItem[] =>
+    largest === null ? [] : [item(said('asAwg', { what, largest }), count, largest)];
   const leftGrounds = grounds.count - (domed ? grounds.fromCanopy : 0);
   const items = [
-    ...conductors.map(({ awg, count, role }) => item(`${awg} AWG ${ROLE_WORDS[role]}`, count * ROLE_COUNT[role], awg)),
-    ...ofLargest('internal clamps together', clamps === 'internal' ? 1 : 0),
-    ...ofLargest('fittings, each kind', fittings),
-    ...ofLargest('terminal blocks', edition >= BLOCKS_FROM ? terminalBlocks : 0),
-    ...yokes.map(({ awg }) => item(`device on a yoke, ${awg} AWG`, YOKE_ALLOWANCES, awg)),
+    ...conductors.map(({ awg, count, role }) =>
+      item(said('awg', { awg, role: ROLE_WORDS[role] }), count * ROLE_COUNT[role], awg),
+    ),
+    ...ofLargest(said('internalClampsTogether'), clamps === 'internal' ? 1 : 0),
+    ...ofLargest(said('fittingsEachKind'), fittings),
+    ...ofLargest(said('terminalBlocks'), edition >= BLOCKS_FROM ? terminalBlocks : 0),
+    ...yokes.map(({ awg }) => item(said('deviceYokeAwg', { awg }), YOKE_ALLOWANCES, awg)),
     item(
-      `${leftGrounds === 1 ? 'ground' : `${leftGrounds} grounds together`}, ${grounds.awg} AWG`,
+      said('groundsOf', { grounds: leftGrounds, awg: grounds.awg }),
       groundAllowances(leftGrounds, edition),
       grounds.awg,
     ),

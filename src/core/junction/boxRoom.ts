@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { gaugeMm2, type Wire } from '../wiring';
 import { awgToMm2 } from '../circuit';
 import {
@@ -132,7 +133,7 @@ function insulatedCm3(mm2: number, lengthM: number): number {
 
 /** Space that conductors and connectors take, line by line. */
 function spaceItems(survey: BoxSurvey, added: Added): readonly BoxFillItem[] {
-  const item = (what: string, count: number, cm3: number): BoxFillItem => ({
+  const item = (what: Text, count: number, cm3: number): BoxFillItem => ({
     what,
     count,
     eachIn3: count === 0 ? 0 : cm3 / count / in3ToCm3(1),
@@ -145,9 +146,9 @@ function spaceItems(survey: BoxSurvey, added: Added): readonly BoxFillItem[] {
   const cable = added.newCableMm2 === null ? 0 : 3 * insulatedCm3(added.newCableMm2, FREE_M);
   const thickest = Math.max(1, ...house.map(mm2Of));
   return [
-    item('conductors of the house', house.length, houseCm3),
-    item('leads of what is hung', leads.length, leadsCm3),
-    item('conductors of the new cable', added.newCableMm2 === null ? 0 : 3, cable),
+    item(said('conductorsHouse'), house.length, houseCm3),
+    item(said('leadsHung'), leads.length, leadsCm3),
+    item(said('conductorsNewCable'), added.newCableMm2 === null ? 0 : 3, cable),
     item('pigtails', added.pigtails, added.pigtails * insulatedCm3(thickest, FREE_M)),
     item('connectors', 1, added.connectorsCm3),
   ].filter(({ in3 }) => in3 > 0);

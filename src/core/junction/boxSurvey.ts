@@ -1,3 +1,4 @@
+import type { Text } from '../said';
 import type { BoxContents } from './boxFill';
 import type { Gauge } from '../units';
 import type { Wire, WireColour } from '../wiring';
@@ -29,7 +30,7 @@ export interface SurveyedConductor {
 
 export interface SurveyedCable {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   readonly role: CableRole | null;
   readonly conductors: readonly SurveyedConductor[];
 }

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { capAt, leadsAt, moveTask, spliceAt, type Lead, type Move, type Task, type Wiring } from '../wiring';
 
 const BOX = 'box';
@@ -61,8 +62,8 @@ export function oldOut(wiring: Wiring): readonly Task[] {
       'box-old-out',
       'mains',
       [...off, { do: 'remove', part: old.id }],
-      'Hold it or hang it: never by its leads. House conductors stay together as they were, capped.',
-      'Old fixture’s leads out of their splices, old fixture down',
+      said('holdHangNever'),
+      said('oldFixturesLeads'),
     ),
   ];
 }
@@ -85,8 +86,8 @@ export function marks(wiring: Wiring): readonly Task[] {
       'box-mark',
       'mains',
       lies.map(({ id }): Move => ({ do: 'mark', lead: id })),
-      'Tape or sleeve in the colour of what it carries, at both ends where they can be reached.',
-      `Mark ${lies.map(({ name, carries }) => `${name} as ${carries}`).join(', ')}`,
+      said('tapeSleeveColour'),
+      said('mark', { lies: lies.map(({ name, carries }) => said('as', { name, carries })) }),
     ),
   ];
 }
@@ -103,11 +104,11 @@ export function idleCaps(wiring: Wiring): readonly Task[] {
       'mains',
       idle.flatMap(({ id }): readonly Move[] => [
         { do: 'off', lead: id, joint: 'splice.switched' },
-        { do: 'splice', joint: capAt(`cap.idle.${id}`, BOX, 'out of use') },
+        { do: 'splice', joint: capAt(`cap.idle.${id}`, BOX, said('outUse')) },
         { do: 'on', lead: id, joint: `cap.idle.${id}` },
       ]),
-      'It comes from the switch: nothing hangs on it any more. Label it.',
-      'Switched lead under a cap of its own, labelled',
+      said('comesSwitchNothing'),
+      said('switchedLeadUnder'),
     ),
   ];
 }

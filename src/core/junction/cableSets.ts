@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { isAwg } from '../circuit';
 import { parsed, refused, type Gauge, type Parsed } from '../units';
 import type { WireColour } from '../wiring';
@@ -29,9 +30,9 @@ const FLAT_SET =
   /^(\d+(?:[.,]\d+)?)\s*(?:mm2|mm²|mm)?\s*(twin|2[ -]?core|two[ -]?core|three[ -]?core|3[ -]?core)(?:\s*(?:and|&|\+)\s*(earth|e|ground))?$/;
 const FLEX_SET = /^(\d+(?:[.,]\d+)?)\s*(?:mm2|mm²|mm)?\s*(2|3|two|three)[ -]?core\s*flex$/;
 
-const example = '“14/2 with ground” or “1.5 twin and earth”';
+const example = said('of142Ground');
 const notOne = <T>(typed: string): Parsed<T> =>
-  refused({ code: 'contradicts', words: `“${typed.slice(0, 40)}” is no usual cable: ${example}.` });
+  refused({ code: 'contradicts', words: said('noUsualCable', { typed: typed.slice(0, 40), example }) });
 
 /**
  * Conductors of a usual cable from its short name: `14/2 with ground`, `12-3`, `1.5 twin and earth`, `1 three core and
@@ -74,7 +75,7 @@ function flexSet(mm2: number, grounded: boolean, typed: string): Parsed<readonly
 }
 
 /** Names that are offered to a thumb. */
-export const USUAL_CABLES: Readonly<Record<'awg' | 'mm2', readonly string[]>> = {
-  awg: ['14/2 with ground', '14/3 with ground', '12/2 with ground', '12/3 with ground', '14/2'],
-  mm2: ['1.5 twin and earth', '1 twin and earth', '2.5 twin and earth', '1 three core and earth', '0.75 3 core flex'],
+export const USUAL_CABLES: Readonly<Record<'awg' | 'mm2', readonly Text[]>> = {
+  awg: [said('of142Ground2'), said('of143Ground'), said('of122Ground'), said('of123Ground'), '14/2'],
+  mm2: [said('of15Twin'), said('of1TwinEarth'), said('of25Twin'), said('of1ThreeCore'), said('of0753')],
 };

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { cableSet } from './cableSets';
 import { concludeBox, type ConductorTest, type ConductorTestId, type TestedConductor } from './conductorTests';
@@ -57,7 +59,7 @@ describe('tests of an unknown box', () => {
       'white neutralAmps',
       'bare groundOhms',
     ]);
-    expect([...byId.values()]).toEqual(
+    expect(inWords([...byId.values()], say)).toEqual(
       ['hot', 'switched', 'neutral', 'ground'].map((carries) => ({ state: 'known', carries })),
     );
   });
@@ -67,40 +69,51 @@ describe('tests of an unknown box', () => {
     conductor('white', 'white', volts('allOff', 0.5), volts('allOn', 0.5), ...tests);
 
   it('believe no colour: a white may be hot', () => {
-    expect(conclude(conductor('w', 'white', volts('allOff', 120), volts('allOn', 120)))).toEqual({
+    expect(inWords(conclude(conductor('w', 'white', volts('allOff', 120), volts('allOn', 120))), say)).toEqual({
       state: 'known',
       carries: 'hot',
     });
   });
   it('tell the neutral of another circuit, a shared one, and a spare', () => {
-    expect(conclude(white(read('fromHot', 121), read('loadAmps', 0.4)))).toMatchObject({ carries: 'foreign' });
-    expect(conclude(white(read('fromHot', 121), read('loadAmps', 0), read('neutralAmps', 1.2)))).toMatchObject({
+    expect(inWords(conclude(white(read('fromHot', 121), read('loadAmps', 0.4))), say)).toMatchObject({
+      carries: 'foreign',
+    });
+    expect(
+      inWords(conclude(white(read('fromHot', 121), read('loadAmps', 0), read('neutralAmps', 1.2))), say),
+    ).toMatchObject({
       carries: 'sharedNeutral',
     });
-    expect(conclude(white(read('fromHot', 3)))).toMatchObject({ carries: 'spare' });
+    expect(inWords(conclude(white(read('fromHot', 3))), say)).toMatchObject({ carries: 'spare' });
   });
   it('tell a ground by its measured ohms alone, never by volts from the hot', () => {
     const bare = (...tests: ConductorTest[]) => conductor('bare', 'bare', volts('allOn', 0), ...tests);
-    expect(conclude(bare(read('fromHot', 121)))).toMatchObject({ state: 'open', next: { test: 'groundOhms' } });
-    expect(conclude(bare(read('fromHot', 121), read('groundOhms', 0.4)))).toMatchObject({ carries: 'ground' });
-    expect(conclude(bare(read('fromHot', 121), read('groundOhms', 40)))).toMatchObject({ carries: 'badGround' });
+    expect(inWords(conclude(bare(read('fromHot', 121))), say)).toMatchObject({
+      state: 'open',
+      next: { test: 'groundOhms' },
+    });
+    expect(inWords(conclude(bare(read('fromHot', 121), read('groundOhms', 0.4))), say)).toMatchObject({
+      carries: 'ground',
+    });
+    expect(inWords(conclude(bare(read('fromHot', 121), read('groundOhms', 40))), say)).toMatchObject({
+      carries: 'badGround',
+    });
   });
   it('tell the other leg of a supply', () => {
     const red = conductor('red', 'red', volts('allOff', 120), volts('allOn', 120), read('fromHot', 240));
-    expect(conclude(red)).toMatchObject({ carries: 'otherHot' });
+    expect(inWords(conclude(red), say)).toMatchObject({ carries: 'otherHot' });
   });
   it('take stray volts and two functions on one lead for contradictions', () => {
-    expect(conclude(conductor('x', 'red', volts('allOff', 45), volts('allOn', 45)))).toMatchObject({
+    expect(inWords(conclude(conductor('x', 'red', volts('allOff', 45), volts('allOn', 45))), say)).toMatchObject({
       state: 'contradicts',
     });
     expect(
-      conclude(conductor('x', 'red', volts('allOff', 120), volts('allOn', 120), read('loadAmps', 0))),
+      inWords(conclude(conductor('x', 'red', volts('allOff', 120), volts('allOn', 120), read('loadAmps', 0))), say),
     ).toMatchObject({ state: 'contradicts', words: expect.stringContaining('two functions') });
   });
   it('ask for nothing more of idle conductors while none is hot', () => {
     const { next, byId } = concludeBox([white()], 120);
     expect(next).toBeNull();
-    expect(byId.get('white')).toMatchObject({ state: 'open', next: null });
+    expect(inWords(byId.get('white'), say)).toMatchObject({ state: 'open', next: null });
   });
 });
 
@@ -110,14 +123,14 @@ describe('usual cables', () => {
     return set.ok ? set.value.map(({ gauge, colour }) => `${Object.values(gauge).join()} ${colour}`) : set.problem;
   };
   it('are read by their short names', () => {
-    expect(read2('14/2 with ground')).toEqual(['14 black', '14 white', '14 bare']);
-    expect(read2('12-3 with ground')).toEqual(['12 black', '12 red', '12 white', '12 bare']);
-    expect(read2('14/2')).toEqual(['14 black', '14 white']);
-    expect(read2('1.5 twin and earth')).toEqual(['1.5 brown', '1.5 blue', '1 bare']);
-    expect(read2('1.5 Twin and Earth', 'old')).toEqual(['1.5 red', '1.5 black', '1 bare']);
-    expect(read2('1,5mm2 twin & earth')).toEqual(['1.5 brown', '1.5 blue', '1 bare']);
-    expect(read2('1 three core and earth', 'old')).toEqual(['1 red', '1 yellow', '1 blue', '1 bare']);
-    expect(read2('0.75 3 core flex')).toEqual(['0.75 brown', '0.75 blue', '0.75 greenYellow']);
+    expect(inWords(read2('14/2 with ground'), say)).toEqual(['14 black', '14 white', '14 bare']);
+    expect(inWords(read2('12-3 with ground'), say)).toEqual(['12 black', '12 red', '12 white', '12 bare']);
+    expect(inWords(read2('14/2'), say)).toEqual(['14 black', '14 white']);
+    expect(inWords(read2('1.5 twin and earth'), say)).toEqual(['1.5 brown', '1.5 blue', '1 bare']);
+    expect(inWords(read2('1.5 Twin and Earth', 'old'), say)).toEqual(['1.5 red', '1.5 black', '1 bare']);
+    expect(inWords(read2('1,5mm2 twin & earth'), say)).toEqual(['1.5 brown', '1.5 blue', '1 bare']);
+    expect(inWords(read2('1 three core and earth', 'old'), say)).toEqual(['1 red', '1 yellow', '1 blue', '1 bare']);
+    expect(inWords(read2('0.75 3 core flex'), say)).toEqual(['0.75 brown', '0.75 blue', '0.75 greenYellow']);
   });
   it.each(['', '14', '13/2', '99/2', 'twin', '14/9 with ground', '7 twin and earth', '<b>'])('refuses “%s”', (text) => {
     expect(cableSet(text, 'now').ok).toBe(false);

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import type { WireColour } from '../wiring';
 
 /** What can be done to one conductor of an unknown box, in the order in which it tells most for the least risk. */
@@ -17,7 +18,7 @@ export interface ConductorTest {
 
 export interface TestedConductor {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   readonly colour: WireColour;
   readonly tests: readonly ConductorTest[];
 }
@@ -40,11 +41,11 @@ export const GROUND_OHMS_MOST = 1;
 
 export type Conclusion =
   | { readonly state: 'known'; readonly carries: ConcludedFunction }
-  | { readonly state: 'contradicts'; readonly words: string }
+  | { readonly state: 'contradicts'; readonly words: Text }
   | {
       readonly state: 'open';
       readonly next: { readonly test: ConductorTestId; readonly switches: SwitchPosition | null } | null;
-      readonly words: string;
+      readonly words: Text;
     };
 
 const claimsGround = (colour: WireColour): boolean =>
@@ -57,7 +58,7 @@ const last = (
   switches: SwitchPosition | null = null,
 ): number | undefined => tests.findLast((one) => one.test === test && one.switches === switches)?.value;
 
-const open = (test: ConductorTestId, words: string, switches: SwitchPosition | null = null): Conclusion => ({
+const open = (test: ConductorTestId, words: Text, switches: SwitchPosition | null = null): Conclusion => ({
   state: 'open',
   next: { test, switches },
   words,
@@ -72,56 +73,54 @@ export function concludeConductor(conductor: TestedConductor, nominalVolts: numb
   const off = last(conductor, 'toGround', 'allOff');
   const on = last(conductor, 'toGround', 'allOn');
   const ground = claimsGround(conductor.colour);
-  if (off === undefined && !ground) return open('toGround', 'volts to a known ground, every switch off', 'allOff');
-  if (on === undefined) return open('toGround', 'volts to a known ground, every switch on', 'allOn');
+  if (off === undefined && !ground) return open('toGround', said('voltsKnownGround'), 'allOff');
+  if (on === undefined) return open('toGround', said('voltsKnownGroundEvery'), 'allOn');
   const [offShare, onShare] = [(off ?? 0) / nominalVolts, on / nominalVolts];
   const stray = [offShare, onShare].some((share) => share > IDLE_SHARE && share < LIVE_SHARE);
   if (stray)
     return {
       state: 'contradicts',
-      words: 'neither live nor idle: stray volts. Read it again with a load on, or a low-impedance meter',
+      words: said('neitherLiveNor'),
     };
   const live = [offShare, onShare].some((share) => share >= LIVE_SHARE);
   const fromHot = last(conductor, 'fromHot');
   const residual = last(conductor, 'loadAmps');
   const ohms = last(conductor, 'groundOhms');
   if (live && residual !== undefined && residual <= SAME_CIRCUIT_AMPS_MOST)
-    return { state: 'contradicts', words: 'hot by its volts and a neutral by its current: two functions on one lead' };
+    return { state: 'contradicts', words: said('hotVoltsNeutral') };
   if (live && ohms !== undefined && ohms <= GROUND_OHMS_MOST)
-    return { state: 'contradicts', words: 'hot by its volts and ground by its ohms: two functions on one lead' };
+    return { state: 'contradicts', words: said('hotVoltsGround') };
   if (live) {
     if (fromHot !== undefined && fromHot / nominalVolts >= OTHER_LEG_SHARE) return known('otherHot');
     return known(offShare >= LIVE_SHARE && onShare >= LIVE_SHARE ? 'hot' : 'switched');
   }
-  if (!hotIsKnown) return { state: 'open', next: null, words: 'idle: which of the others is hot comes first' };
-  if (fromHot === undefined) return open('fromHot', 'volts from the hot to it');
+  if (!hotIsKnown) return { state: 'open', next: null, words: said('idleOthersHot') };
+  if (fromHot === undefined) return open('fromHot', said('voltsHot'));
   if (fromHot / nominalVolts < IDLE_SHARE) return known('spare');
-  if (fromHot / nominalVolts < LIVE_SHARE)
-    return { state: 'contradicts', words: 'neither joined nor free: a bad splice on its way, or stray volts' };
+  if (fromHot / nominalVolts < LIVE_SHARE) return { state: 'contradicts', words: said('neitherJoinedNor') };
   if (ground) return groundOf(ohms);
-  if (residual === undefined)
-    return open('loadAmps', 'a lamp from the hot to it, clamp round both: the current left over');
+  if (residual === undefined) return open('loadAmps', said('lampHotClamp'));
   if (residual > SAME_CIRCUIT_AMPS_MOST) {
     // Under a colour that is no ground’s it may be one all the same
     return ohms === undefined ? known('foreign') : groundOf(ohms);
   }
   const alone = last(conductor, 'neutralAmps');
-  if (alone === undefined) return open('neutralAmps', 'its own circuit off, clamp on it: any current?');
+  if (alone === undefined) return open('neutralAmps', said('ownCircuitOff'));
   return known(alone >= SHARED_AMPS_LEAST ? 'sharedNeutral' : 'neutral');
 }
 
 function groundOf(ohms: number | undefined): Conclusion {
-  if (ohms === undefined) return open('groundOhms', 'dead: ohms from it to the board’s ground');
+  if (ohms === undefined) return open('groundOhms', said('deadOhmsBoards'));
   return known(ohms <= GROUND_OHMS_MOST ? 'ground' : 'badGround');
 }
 
 /** The test to do next, at which conductor; null where nothing is left to test. */
 export interface NextTest {
   readonly conductor: string;
-  readonly name: string;
+  readonly name: Text;
   readonly test: ConductorTestId;
   readonly switches: SwitchPosition | null;
-  readonly words: string;
+  readonly words: Text;
 }
 
 export interface BoxConclusions {
@@ -158,31 +157,31 @@ export function concludeBox(conductors: readonly TestedConductor[], nominalVolts
 
 /** What each test is, in the words of a meter. */
 export const TEST_FACTS: Readonly<
-  Record<ConductorTestId, { readonly words: string; readonly unit: 'V' | 'A' | 'Ω'; readonly how: string }>
+  Record<ConductorTestId, { readonly words: Text; readonly unit: 'V' | 'A' | 'Ω'; readonly how: Text }>
 > = {
   toGround: {
-    words: 'volts to ground',
+    words: said('voltsGround'),
     unit: 'V',
-    how: 'From it to a ground that is known: a long lead from the board, not this box.',
+    how: said('groundKnownLong'),
   },
   fromHot: {
-    words: 'volts from the hot',
+    words: said('voltsHot2'),
     unit: 'V',
-    how: 'From the hot that was found to it; a switched one with its switch on.',
+    how: said('hotFoundSwitched'),
   },
   loadAmps: {
-    words: 'amps left over',
+    words: said('ampsLeftOver'),
     unit: 'A',
-    how: 'A lamp from the hot to it, the clamp round both conductors: nothing is left over where it is the same circuit’s neutral.',
+    how: said('lampHotClampRound'),
   },
   neutralAmps: {
-    words: 'amps with its circuit off',
+    words: said('ampsCircuitOff'),
     unit: 'A',
-    how: 'Its own circuit off, the clamp on it alone: a current is another circuit’s. Never part it then.',
+    how: said('ownCircuitOffClamp'),
   },
   groundOhms: {
-    words: 'ohms to the board’s ground',
+    words: said('ohmsBoardsGround'),
     unit: 'Ω',
-    how: 'Dead. A long lead to the board, its ohms taken off. Volts from hot to the box prove nothing.',
+    how: said('deadLongLead'),
   },
 };

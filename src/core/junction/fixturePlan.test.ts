@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { BARE_CONTEXT, checkWiring, leadById, leadsAt, type Finding, type Wiring } from '../wiring';
@@ -23,7 +25,7 @@ const beside = (wiring: Wiring, lead: string): readonly string[] => {
   return [from, to]
     .flatMap((joint) => (joint === null ? [] : leadsAt(wiring, joint)))
     .filter(({ id }) => id !== lead)
-    .map(({ name }) => name);
+    .map(({ name }) => say(name));
 };
 
 const SWITCHED = cable('1', 'switchLeg', [
@@ -105,7 +107,7 @@ describe('feed cases', () => {
       ],
     });
     expect(feed).toBeNull();
-    expect(open).toEqual(['2 conductors not tested to the end']);
+    expect(inWords(open, say)).toEqual(['2 conductors not tested to the end']);
     expect(feedRemediesFor({ ...BOX, cables: [] })).toEqual([]);
   });
 });
@@ -122,7 +124,7 @@ describe('a floodlight camera on its box', () => {
     const survey: BoxSurvey = { ...BOX, ahead: 'switch', cables: [SWITCHED] };
     expect(feedRemediesFor(survey).map(({ id }) => id)).toEqual(['guardSwitch', 'joinAtSwitch', 'newCable']);
     expect(findings(planned(survey, { feedId: 'joinAtSwitch' }))).toEqual([]);
-    expect(findings(planned(survey, { feedId: 'guardSwitch' }))).toMatchObject([
+    expect(inWords(findings(planned(survey, { feedId: 'guardSwitch' })), say)).toMatchObject([
       { rule: 'alwaysOn', severity: 'remark' },
     ]);
     expect(stops(planned(survey, { feedId: 'newCable' }))).toEqual([]);
@@ -172,7 +174,7 @@ describe('a floodlight camera on its box', () => {
   });
   it('names what goes where in the words of its steps', () => {
     const { steps } = fixturePlan({ ...BOX, ahead: 'sensor' }, { ...REMEDY, feedId: 'takeOutSensor' });
-    expect(steps.every(({ words }) => !words.startsWith('The wiring found differs'))).toBe(true);
+    expect(steps.every(({ words }) => !say(words).startsWith('The wiring found differs'))).toBe(true);
     expect(steps.map(({ id }) => id)).toEqual([
       'van-unpack',
       'box-photo',

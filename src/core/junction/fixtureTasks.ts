@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import {
   afterStep,
   bondedPart,
@@ -19,11 +20,10 @@ import { gather, idleCaps, marks, oldOut } from './boxTasks';
 import { feedRemedy } from './feed/register';
 import { foundBox } from './foundBox';
 import { groundRemedy } from './ground/register';
-import { lowerFirst } from '../units';
 
 /** What is hung on a box, as far as its wires go. */
 export interface HungFixture {
-  readonly name: string;
+  readonly name: Text;
   readonly leadMm2: number;
   readonly leadStrands: 'solid' | 'stranded';
   readonly grounded: boolean;
@@ -37,18 +37,18 @@ export interface FixtureRemedy {
   readonly feedId: string;
   readonly groundId: string;
   /** A ring or box that gives more room; its name. */
-  readonly cure: string | null;
+  readonly cure: Text | null;
   /** Switch on once before closing, by the firm’s school. */
   readonly energise: boolean;
   /** What holds the splice of a function and how, once it is known. */
   readonly spliceHow: (
     carries: 'ground' | 'neutral' | 'hot',
-  ) => { readonly words: string; readonly stripM: number } | null;
+  ) => { readonly words: Text; readonly stripM: number } | null;
   /** Screws of bar and plate, in words. */
-  readonly barHow: string;
+  readonly barHow: Text;
   /** How the plate goes up, in words. */
-  readonly plateHow: string;
-  readonly vanHow: string;
+  readonly plateHow: Text;
+  readonly vanHow: Text;
 }
 
 const BOX = 'box';
@@ -58,13 +58,20 @@ type Stage = (wiring: Wiring) => readonly Task[];
 function spliceTask(
   { spliceHow }: FixtureRemedy,
   carries: 'ground' | 'neutral' | 'hot',
-  words: string,
-  how: string,
+  words: Text,
+  how: Text,
   moves: (wiring: Wiring) => readonly Move[],
 ): Stage {
   return (wiring) => {
     const held = spliceHow(carries);
-    const task = moveTask(BOX, `box-${carries}`, 'mains', moves(wiring), held ? `${held.words} ${how}` : how, words);
+    const task = moveTask(
+      BOX,
+      `box-${carries}`,
+      'mains',
+      moves(wiring),
+      held ? said('together', { sentences: [held.words, how] }) : how,
+      words,
+    );
     return [held ? { ...task, stripM: held.stripM } : task];
   };
 }
@@ -82,25 +89,13 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
   const bonded = fixture.grounded;
   return [
     () => [
-      lookTask('van', 'van-unpack', 'Unpack and count; connectors, screws and gasket against the list', vanHow),
+      lookTask('van', 'van-unpack', said('unpackCountConnectors'), vanHow),
       {
-        ...lookTask(
-          BOX,
-          'box-photo',
-          'Photograph the old fixture and which way it looks',
-          'Ladder at 1:4, its feet firm and dry; a platform for work that lasts.',
-        ),
+        ...lookTask(BOX, 'box-photo', said('photographOldFixture'), said('ladder14')),
         photo: true,
       },
       {
-        ...moveTask(
-          BOX,
-          'box-open',
-          'mains',
-          [],
-          'Every pair, each to ground, each conductor, at these very ends; then picture and count them.',
-          'Cover off: prove dead again at the conductors, photograph the splices',
-        ),
+        ...moveTask(BOX, 'box-open', 'mains', [], said('everyPairEach'), said('coverOffProve')),
         photo: true,
       },
     ],
@@ -110,19 +105,8 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
     idleCaps,
     marks,
     () =>
-      cure === null
-        ? []
-        : [
-            moveTask(
-              BOX,
-              'box-room',
-              'mains',
-              [],
-              'Its own screws, metal to metal where it is metal; nothing pinched under its rim.',
-              `More room: ${cure}`,
-            ),
-          ],
-    () => [moveTask(BOX, 'box-bar', 'mains', [], barHow, 'Cross-bar on the box, level, screws started loose first')],
+      cure === null ? [] : [moveTask(BOX, 'box-room', 'mains', [], said('ownScrewsMetal'), said('moreRoom', { cure }))],
+    () => [moveTask(BOX, 'box-bar', 'mains', [], barHow, said('crossBarBox'))],
     (wiring) => [
       moveTask(
         BOX,
@@ -131,20 +115,20 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
         [
           ...(bonded
             ? ([
-                { do: 'add', part: bondedPart('plate', 'mounting plate', 'green screw') },
-                { do: 'lay', leads: [pigtail('plate.pigtail', 'plate’s pigtail', 'ground', undefined)] },
+                { do: 'add', part: bondedPart('plate', said('mountingPlate'), said('greenScrew')) },
+                { do: 'lay', leads: [pigtail('plate.pigtail', said('platesPigtail'), 'ground', undefined)] },
                 { do: 'on', lead: 'plate.pigtail', joint: 'plate.ground' },
               ] as const)
             : []),
           ...(survey.material === 'metal' && !wiring.leads.some(({ id }) => id === 'box.pigtail')
             ? ([
-                { do: 'lay', leads: [pigtail('box.pigtail', 'box’s pigtail', 'ground', undefined)] },
+                { do: 'lay', leads: [pigtail('box.pigtail', said('boxsPigtail'), 'ground', undefined)] },
                 { do: 'on', lead: 'box.pigtail', joint: 'box.ground' },
               ] as const)
             : []),
         ],
         plateHow,
-        bonded ? 'Plate on the bar, ground pigtail under its green screw' : 'Plate on the bar',
+        bonded ? said('plateBarGround') : said('plateBar'),
       ),
       moveTask(
         BOX,
@@ -160,8 +144,8 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
             }),
           },
         ],
-        'Lamps swung up, out of the way of the cap nuts. Never by its leads.',
-        `Hang the ${lowerFirst(fixture.name)} by its hook on the plate`,
+        said('lampsSwungUp'),
+        said('hangHookPlate', { fixture: fixture.name }),
       ),
     ],
     (wiring) => {
@@ -176,69 +160,29 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
       const onto = moves.filter((move) => move.do === 'on').length + leadsAt(wiring, 'splice.ground').length;
       // One ground with nothing to go to keeps its cap
       if (onto < 2 || more.length === 0) return [];
-      return spliceTask(
-        remedy,
-        'ground',
-        'Grounds together: supply, plate, box and fixture',
-        'First on, last off. Passed round the plate’s screw and on to the splice. Tug each.',
-        () => moves,
-      )(wiring);
+      return spliceTask(remedy, 'ground', said('groundsTogetherSupply'), said('firstLastOff'), () => moves)(wiring);
     },
-    spliceTask(
-      remedy,
-      'neutral',
-      'Neutrals together, the fixture’s with them',
-      'Of the same circuit, by test. Tug each.',
-      (wiring) => gather(wiring, 'neutral', ['fixture.neutral']),
+    spliceTask(remedy, 'neutral', said('neutralsTogetherFixtures'), said('sameCircuitTest'), (wiring) =>
+      gather(wiring, 'neutral', ['fixture.neutral']),
     ),
-    spliceTask(
-      remedy,
-      'hot',
-      'Hots together, the fixture’s with them',
-      'No bare copper below the skirt. Tug each.',
-      (wiring) => gather(wiring, 'hot', ['fixture.hot']),
+    spliceTask(remedy, 'hot', said('hotsTogetherFixtures'), said('noBareCopper'), (wiring) =>
+      gather(wiring, 'hot', ['fixture.hot']),
     ),
     () => [
       {
-        ...moveTask(
-          BOX,
-          'box-splices-photo',
-          'mains',
-          [],
-          'Spare wire back into the box first; splices behind it, nothing pinched.',
-          'Photograph the splices, fold them back',
-        ),
+        ...moveTask(BOX, 'box-splices-photo', 'mains', [], said('spareWireBack'), said('photographSplicesFold')),
         photo: true,
       },
       ...(energise
         ? [
             {
-              ...lookTask(
-                BOX,
-                'box-energise',
-                'On once: lamps light, the camera speaks',
-                'Every splice closed and folded, nobody touching, ladder clear. Every proof ends with it.',
-              ),
+              ...lookTask(BOX, 'box-energise', said('onceLampsLight'), said('everySpliceClosed')),
               energises: true as const,
             },
-            moveTask(
-              BOX,
-              'box-dead-again',
-              'mains',
-              [],
-              'Off, tagged, locked; the tester tried before and after.',
-              'Off and proved dead again, to close up',
-            ),
+            moveTask(BOX, 'box-dead-again', 'mains', [], said('offTaggedLocked'), said('offProvedDead')),
           ]
         : []),
-      moveTask(
-        BOX,
-        'box-close',
-        'mains',
-        [],
-        'Left and right in turn, hand-tight on plastic. The gasket is pressed all round; top and sides sealed, the bottom open for water to leave.',
-        'Off the hook, onto the plate: cap nuts evenly, gasket all round',
-      ),
+      moveTask(BOX, 'box-close', 'mains', [], said('leftRightTurn'), said('offHookOnto')),
     ],
   ];
 }

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import {
   EMPTY_WIRING,
   applyMoves,
@@ -23,7 +24,7 @@ export type MainsFunction = (typeof MAINS)[number];
 /** Name of the circuit at hand, and of a second one in the same box. */
 const CIRCUIT = { own: 'A', second: 'B' } as const;
 
-const AHEAD_NAMES = { switch: 'wall switch', timer: 'timer' } as const;
+const AHEAD_NAMES = { switch: said('wallSwitch'), timer: 'timer' } as const;
 
 /** Id of a conductor of the house in the box. */
 export const leadId = (cable: { readonly id: string }, conductor: { readonly id: string }): string =>
@@ -45,7 +46,7 @@ function upstream(survey: BoxSurvey): Upstream {
   const switched = conductorsOf(survey, 'switched').length > 0;
   const spur = survey.fedFrom === 'spur';
   const name = survey.ahead === 'timer' ? AHEAD_NAMES.timer : AHEAD_NAMES.switch;
-  const feed = (to: string, words: string): Move => ({
+  const feed = (to: string, words: Text): Move => ({
     do: 'lay',
     leads: [
       {
@@ -62,11 +63,11 @@ function upstream(survey: BoxSurvey): Upstream {
   return {
     moves: [
       ...(spur
-        ? ([{ do: 'add', part: spurPart('spur', 'fused spur') }, feed('spur.in', 'supply of the spur')] as const)
+        ? ([{ do: 'add', part: spurPart('spur', said('fusedSpur')) }, feed('spur.in', said('supplySpur'))] as const)
         : []),
       ...(switched ? ([{ do: 'add', part: switchPart('switch', name) }] as const) : []),
       ...(switched && !looped
-        ? [spur ? linkTo('spur.out', 'switch.in') : feed('switch.in', `feed of the ${name}`)]
+        ? [spur ? linkTo('spur.out', 'switch.in') : feed('switch.in', said('feedOfThe', { name }))]
         : []),
     ],
     switchedFrom: switched ? 'switch.out' : null,
@@ -76,7 +77,7 @@ function upstream(survey: BoxSurvey): Upstream {
 
 const linkTo = (from: string, to: string): Move => ({
   do: 'lay',
-  leads: [{ id: 'spur.load', name: 'load of the spur', carries: 'hot', from, to }],
+  leads: [{ id: 'spur.load', name: said('loadSpur'), carries: 'hot', from, to }],
 });
 
 /** The hot that goes down to the switch from this box, where the box itself is fed: a switch loop. */
@@ -107,7 +108,7 @@ function houseLead(
           : null;
   return {
     id: leadId(cable, conductor),
-    name: `${WIRE_COLOUR_WORDS[conductor.colour]} of ${cable.name}`,
+    name: said('of2', { colour: WIRE_COLOUR_WORDS[conductor.colour], cable: cable.name }),
     cable: cable.name,
     carries: carries === 'switched' ? 'hot' : carries === 'spare' ? 'unknown' : carries,
     from,
@@ -136,7 +137,7 @@ export const houseLeads = (survey: BoxSurvey): readonly Lead[] =>
   );
 
 /** Leads that are joined: a splice where there are two or more, a cap over one alone. */
-function joined(id: string, name: string, leads: readonly string[]): readonly Move[] {
+function joined(id: string, name: Text, leads: readonly string[]): readonly Move[] {
   if (leads.length === 0) return [];
   const joint = leads.length > 1 ? spliceAt(id, 'box', name) : capAt(`cap.${id}`, 'box', name);
   return [{ do: 'splice', joint }, ...leads.map((lead): Move => ({ do: 'on', lead, joint: joint.id }))];
@@ -166,10 +167,12 @@ export function foundBox(survey: BoxSurvey): Wiring {
   return applyMoves(EMPTY_WIRING, [
     ...up.moves,
     { do: 'lay', leads: laid },
-    ...(survey.material === 'metal' ? [{ do: 'add', part: bondedPart('box', 'metal box', 'box screw') } as const] : []),
+    ...(survey.material === 'metal'
+      ? [{ do: 'add', part: bondedPart('box', said('metalBox'), said('boxScrew')) } as const]
+      : []),
     ...(bonds
       ? ([
-          { do: 'lay', leads: [pigtail('box.pigtail', 'box’s pigtail', 'ground', undefined)] },
+          { do: 'lay', leads: [pigtail('box.pigtail', said('boxsPigtail'), 'ground', undefined)] },
           { do: 'on', lead: 'box.pigtail', joint: 'box.ground' },
         ] as const)
       : []),
@@ -177,11 +180,11 @@ export function foundBox(survey: BoxSurvey): Wiring {
       ? [
           {
             do: 'add',
-            part: fixturePart('oldFixture', 'old fixture', survey.oldGrounded ? {} : { ground: null }),
+            part: fixturePart('oldFixture', said('oldFixture'), survey.oldGrounded ? {} : { ground: null }),
           } as const,
         ]
       : []),
-    ...(sensor ? [{ do: 'add', part: sensorPart('sensor', 'old sensor') } as const] : []),
+    ...(sensor ? [{ do: 'add', part: sensorPart('sensor', said('oldSensor')) } as const] : []),
     ...(outlet
       ? [
           { do: 'add', part: outletPart('outlet', 'outlet') } as const,
@@ -196,7 +199,7 @@ export function foundBox(survey: BoxSurvey): Wiring {
             ...(lampOn === 'hot' ? toOld('hot') : []),
             ...(sensor ? ['sensor.hot'] : []),
           ]),
-          ...(sensor ? joined('splice.lamp', 'switched by the sensor', ['sensor.out', ...toOld('hot')]) : []),
+          ...(sensor ? joined('splice.lamp', said('switchedSensor'), ['sensor.out', ...toOld('hot')]) : []),
           ...joined(spliceOf('switched'), 'switched', [...switched, ...(lampOn === 'switched' ? toOld('hot') : [])]),
           ...joined(spliceOf('neutral'), 'neutral', [
             ...neutrals,
@@ -210,7 +213,7 @@ export function foundBox(survey: BoxSurvey): Wiring {
           ]),
         ]),
     ...(['hot', 'neutral'] as const).flatMap((carries) =>
-      joined(spliceOf(carries, 'second'), `${carries} of the second circuit`, ids(carries, 'second')),
+      joined(spliceOf(carries, 'second'), said('secondCircuit', { carries }), ids(carries, 'second')),
     ),
     ...(['own', 'second'] as const).flatMap((circuit) =>
       (['spare', 'unknown'] as const).flatMap((carries) =>

@@ -61,3 +61,4 @@ export { hangingPose, lookDownDeg, type HangingPose } from './hangingPose';
 export { roomCures, type RoomCure } from './roomCures';
 export { AHEAD_M, connectorAt, connectorHolds, splicesOf, tooBigForBag, type Splice } from './splices';
 export { STANDARD_BOXES, cm3ToIn3, in3ToCm3, standardBox, type StandardBox } from './standardBoxes';
+export type { JunctionSayings } from './sayings';

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { SHIPPED_CATALOGUE, boxItemsIn, boxScrewsIn, connectorsIn, fixturesIn } from '../catalogue';
@@ -22,7 +24,7 @@ const ITEMS = boxItemsIn(SHIPPED_CATALOGUE, 'na-120');
 describe('room in a box', () => {
   it('sums 2 × 14 AWG, two thin fixture leads, clamps and two grounds: 4 + 3 + 2 + 2 = 11 in³', () => {
     const room = boxRoom(BOX, CANOPY, 'us-314.16');
-    expect(room).toMatchObject({ by: 'rule', requiredIn3: 11, fits: true });
+    expect(inWords(room, say)).toMatchObject({ by: 'rule', requiredIn3: 11, fits: true });
   });
   it('leaves the thin leads out of a domed canopy, and the canopy’s ground', () => {
     expect(boxRoom(BOX, { ...CANOPY, canopy: 'domed' }, 'us-314.16')).toMatchObject({ requiredIn3: 8 });
@@ -92,8 +94,8 @@ describe('splices', () => {
     expect(holds('twist-s', solid('a', 2.08))).toBeNull();
   });
   it('fold a thin stranded lead that a connector would not grip', () => {
-    expect(holds('twist-s', thin('a', 0.3), thin('b', 0.35))).toEqual({ doubled: ['a'] });
-    expect(holds('lever-2', solid('a', 1.5), thin('b', 0.12))).toEqual({ doubled: ['b'] });
+    expect(inWords(holds('twist-s', thin('a', 0.3), thin('b', 0.35)), say)).toEqual({ doubled: ['a'] });
+    expect(inWords(holds('lever-2', solid('a', 1.5), thin('b', 0.12)), say)).toEqual({ doubled: ['b'] });
     expect(holds('push-3', solid('a', 1.5), thin('b', 0.82))).toBeNull();
   });
   it('get the smallest connector that holds them, ground first', () => {
@@ -113,14 +115,14 @@ describe('splices', () => {
     if (!first) throw new Error('no cable');
     const old = { ...first, conductors: first.conductors.map((one) => ({ ...one, metal: 'aluminium' as const })) };
     const aluminium = splicesOf(fixturePlan({ ...BOX, cables: [old] }, REMEDY).planned, CONNECTORS);
-    expect(aluminium.every(({ problem }) => problem?.includes('aluminium'))).toBe(true);
+    expect(aluminium.every(({ problem }) => say(problem).includes('aluminium'))).toBe(true);
     const six = cable('1', 'feed', [
       ['hot', 'black', { awg: 6 }],
       ['neutral', 'white', { awg: 6 }],
       ['ground', 'bare', { awg: 6 }],
     ]);
     const thick = fixturePlan({ ...BOX, cables: [six, { ...six, id: '2', role: 'feedThrough' }] }, REMEDY).planned;
-    expect(splicesOf(thick, CONNECTORS)[2]?.problem).toContain('No connector');
+    expect(say(splicesOf(thick, CONNECTORS)[2]?.problem)).toContain('No connector');
   });
 });
 

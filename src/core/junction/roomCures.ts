@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import type { BoxItem } from '../catalogue';
 import { boxRoom, type Added, type BoxRoom } from './boxRoom';
 import type { BoxSurvey } from './boxSurvey';
@@ -5,9 +6,9 @@ import type { BoxSurvey } from './boxSurvey';
 /** One way to get more room, with the room that it gives. */
 export interface RoomCure {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   /** Where something that is left out is said, in words; empty for a ring or box, which is picked. */
-  readonly where: string;
+  readonly where: Text;
   /** The ring or box that it takes; null where something is left out. */
   readonly item: BoxItem | null;
   readonly room: BoxRoom;
@@ -47,8 +48,8 @@ export function roomCures(
     take(
       {
         id: 'outletOut',
-        name: 'Lose the outlet',
-        where: 'Picked under Feed.',
+        name: said('loseOutlet'),
+        where: said('pickedUnderFeed'),
         item: null,
         minutes: LEFT_OUT_MINUTES.outlet,
         cost: 0,
@@ -59,8 +60,8 @@ export function roomCures(
     take(
       {
         id: 'clampsOut',
-        name: 'Clamps outside instead of inside',
-        where: 'Changed at the box, then said at Measure.',
+        name: said('clampsOutsideInstead'),
+        where: said('changedBoxSaid'),
         item: null,
         minutes: LEFT_OUT_MINUTES.clamps,
         cost: 3,
@@ -71,8 +72,8 @@ export function roomCures(
     take(
       {
         id: 'noPigtails',
-        name: 'No pigtails: the ground passed unbroken round the screws',
-        where: 'Done on the ladder; the plan still counts them.',
+        name: said('noPigtailsGround'),
+        where: said('doneLadderPlan'),
         item: null,
         minutes: LEFT_OUT_MINUTES.pigtails,
         cost: 0,

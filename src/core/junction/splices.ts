@@ -1,10 +1,11 @@
+import { said, type Text } from '../said';
 import type { Connector } from '../catalogue';
 import { gaugeMm2, leadsAt, type Joint, type Lead, type Sufficiency, type Wire, type Wiring } from '../wiring';
 
 /** How a connector holds what is in a splice. */
 export interface Holding {
   /** Leads that are folded back on themselves, so that the connector grips them. */
-  readonly doubled: readonly string[];
+  readonly doubled: readonly Text[];
 }
 
 interface SizedLead {
@@ -64,7 +65,7 @@ export interface Splice {
   /** Thin stranded leads that are laid ahead of the solid ones. */
   readonly ahead: readonly Lead[];
   /** Why there is no connector. */
-  readonly problem: string | null;
+  readonly problem: Text | null;
 }
 
 /** Sizes of what is in a splice; a lead made on the spot is as thick as the thickest beside it. Null where none is known. */
@@ -85,11 +86,11 @@ const rank = ({ leads }: Splice): number => ORDER.indexOf(leads[0]?.carries ?? '
 
 function spliceAtJoint(wiring: Wiring, joint: Joint, connectors: readonly Connector[]): Splice {
   const leads = leadsAt(wiring, joint.id);
-  const none = (problem: string): Splice => ({ joint, leads, connector: null, doubled: [], ahead: [], problem });
+  const none = (problem: Text): Splice => ({ joint, leads, connector: null, doubled: [], ahead: [], problem });
   const metal = leads.find(({ wire }) => wire?.metal === 'aluminium');
-  if (metal) return none(`${metal.name} is aluminium: a licensed electrician, with connectors made for it.`);
+  if (metal) return none(said('aluminiumLicensedElectrician', { metal: metal.name }));
   const sizes = sizesOf(leads);
-  if (!sizes) return none('The sizes of these conductors are not known.');
+  if (!sizes) return none(said('sizesTheseConductors'));
   for (const connector of connectors) {
     const holding = connectorHolds(connector, sizes);
     if (!holding) continue;
@@ -109,7 +110,7 @@ function spliceAtJoint(wiring: Wiring, joint: Joint, connectors: readonly Connec
     };
   }
   const total = sizes.reduce((sum, { mm2 }) => sum + mm2, 0);
-  return none(`No connector of the catalogue holds ${leads.length} conductors of ${total.toFixed(1)} mm² together.`);
+  return none(said('noConnectorCatalogue', { leadsCount: leads.length, total }));
 }
 
 /**
@@ -130,7 +131,9 @@ export function connectorAt(wiring: Wiring, connectors: readonly Connector[]): (
     // One lead alone and aluminium are told by rules of their own
     if (!splice || splice.leads.length < 2 || splice.leads.some(({ wire }) => wire?.metal === 'aluminium')) return null;
     if (splice.connector) return { suffices: true, words: splice.connector.name };
-    return sizesOf(splice.leads) ? { suffices: false, words: `${splice.joint.name}: ${splice.problem ?? ''}` } : null;
+    return sizesOf(splice.leads)
+      ? { suffices: false, words: said('spliceProblem', { splice: splice.joint.name, problem: splice.problem ?? '' }) }
+      : null;
   };
 }
 

@@ -1,3 +1,5 @@
+import { sayIn } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { factText, inTerms, type Fact, type FactTable } from '../facts';
 import { REGION_PACKS, regionPack, type RegionPack } from '../region';
@@ -29,14 +31,15 @@ describe('facts', () => {
     const value = example(one);
     for (const region of REGION_PACKS)
       for (const lengths of ['metric', 'imperial'] as const) {
-        const said = `${inTerms(one.words, region)} ${factText(one, value, { lengths, region })}`;
+        const say = sayIn({ region, lengths });
+        const said = `${say(inTerms(one.words, region))} ${say(factText(one, value, region))}`;
         // An identifier is one word with a capital in it
         expect(said).not.toMatch(/(?<!W)[a-z]+[A-Z][a-z]|undefined|NaN|\[object/);
         if (field.endsWith('M')) expect(said).toMatch(lengths === 'metric' ? /\d m/ : /\d (ft|in)/);
       }
   });
   it.each(all)('%s %s lets through what its words allow, and takes it back with null', (kind, field, one) => {
-    if (one.form.is === 'other') return expect(typeof one.form.say(1)).toBe('string');
+    if (one.form.is === 'other') return expect(typeof say(one.form.say(1))).toBe('string');
     const { schema } = one;
     expect(schema.isValidSync(null)).toBe(true);
     if (one.form.is === 'choice') expect(schema.isValidSync('something else')).toBe(false);
@@ -56,7 +59,8 @@ describe('facts', () => {
   it('say a length as the site writes it', () => {
     const reach = factOf('pointDescribed', 'leadReachM');
     const region = regionPack('na-120');
-    expect(reach && factText(reach, 0.0889, { lengths: 'imperial', region })).toBe('3 1/2 in');
-    expect(reach && factText(reach, 0.0889, { lengths: 'metric', region })).toBe('89 mm');
+    const words = reach && factText(reach, 0.0889, region);
+    expect(sayIn({ lengths: 'imperial', region })(words)).toBe('3 1/2 in');
+    expect(sayIn({ lengths: 'metric', region })(words)).toBe('89 mm');
   });
 });

@@ -1,3 +1,5 @@
+import type { Text } from '../said';
+
 /** The eight rungs, in the order of the work. */
 export const RUNGS = ['look', 'measure', 'choose', 'isolate', 'wire', 'mount', 'prove', 'leave'] as const;
 export type Rung = (typeof RUNGS)[number];
@@ -19,14 +21,14 @@ export type RungState = 'open' | 'inHand' | 'done' | 'held';
 export interface RungMark {
   readonly rung: Rung;
   readonly state: RungState;
-  readonly words: string;
+  readonly words: Text;
 }
 
 /** The one thing to do next at a point. */
 export interface NextMove {
   readonly rung: Rung;
-  readonly words: string;
-  readonly why: string;
+  readonly words: Text;
+  readonly why: Text;
   /** It waits for something that is not in the installer's hand here. */
   readonly held: boolean;
 }

@@ -1,3 +1,4 @@
+import type { Text } from '../said';
 import { array, boolean, number, string } from 'yup';
 import { PLACE_FACTS, TRANSFORMER_PLACES } from '../search';
 import { SEGMENT_WAYS, SUPPLY_FACTS, SUPPLY_FROM } from '../supply';
@@ -12,7 +13,7 @@ export const CABLE_LEAVES = ['down', 'up', 'sideways'] as const;
 
 const places = Object.fromEntries(TRANSFORMER_PLACES.map((place) => [place, PLACE_FACTS[place].words])) as Record<
   (typeof TRANSFORMER_PLACES)[number],
-  string
+  Text
 >;
 const listed = (value: unknown): string => (Array.isArray(value) ? `${value.length} of them` : String(value));
 
@@ -83,7 +84,7 @@ export const SUPPLY_PLAN_FACTS = {
     SUPPLY_FROM,
     Object.fromEntries(SUPPLY_FROM.map((from) => [from, SUPPLY_FACTS[from].words])) as Record<
       (typeof SUPPLY_FROM)[number],
-      string
+      Text
     >,
   ),
   people: fact.other('people fishing the cable', number<1 | 2>().nullable().oneOf([1, 2, null])),

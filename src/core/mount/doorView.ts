@@ -1,3 +1,5 @@
+import { said, type Text } from '../said';
+
 const DEGREES = 180 / Math.PI;
 
 /** The people and things that a doorbell camera should see (domain/mount). */
@@ -76,14 +78,14 @@ export function faceSeen(
 
 /** The visitors that are asked about: the tallest and the shortest, close up and a step back. */
 export const VISITORS = [
-  { words: 'the tallest close up', heightM: SCENE.tallestM, distanceM: SCENE.nearestM },
-  { words: 'the tallest a step back', heightM: SCENE.tallestM, distanceM: SCENE.farthestM },
-  { words: 'the shortest close up', heightM: SCENE.shortestM, distanceM: SCENE.nearestM },
-  { words: 'the shortest a step back', heightM: SCENE.shortestM, distanceM: SCENE.farthestM },
+  { words: said('tallestCloseUp'), heightM: SCENE.tallestM, distanceM: SCENE.nearestM },
+  { words: said('tallestStepBack'), heightM: SCENE.tallestM, distanceM: SCENE.farthestM },
+  { words: said('shortestCloseUp'), heightM: SCENE.shortestM, distanceM: SCENE.nearestM },
+  { words: said('shortestStepBack'), heightM: SCENE.shortestM, distanceM: SCENE.farthestM },
 ] as const;
 
 /** Whose face is cut at one tilt, in words; none where every face is whole. */
-export const facesCut = (lensM: number, tiltDeg: number, verticalDeg: number): readonly string[] =>
+export const facesCut = (lensM: number, tiltDeg: number, verticalDeg: number): readonly Text[] =>
   VISITORS.filter(({ heightM, distanceM }) => !faceSeen(lensM, tiltDeg, verticalDeg, heightM, distanceM)).map(
     ({ words }) => words,
   );

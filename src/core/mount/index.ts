@@ -3,3 +3,4 @@ export { SCENE, doorView, faceSeen, facesCut, seenAt, type DoorView, type TiltIn
 export { LEAD_NEEDED_M, USUAL_HEIGHT_M, platePlace, type PlatePlace, type PlateSurvey } from './platePlace';
 export { FIXINGS, FIXING_WORDS, SEALS, SEAL_WORDS, WALLS, WALL_FIXINGS, type Wall, type WallFixing } from './wall';
 export { SIDE_WEDGES, TILT_WEDGES, screwFor, tiltAdvice, type ScrewAdvice, type TiltAdvice } from './wedge';
+export type { MountSayings } from './sayings';

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { betterHeight } from './betterHeight';
 import { doorView, faceSeen, facesCut, seenAt } from './doorView';
@@ -38,7 +40,7 @@ describe('a better height', () => {
     expect(faceSeen(1.2, 0, 88, 1.95, 0.6)).toBe(false);
     expect(faceSeen(1.2, 0, 88, 1.95, 1.2)).toBe(true);
     expect(faceSeen(1.2, -8, 88, 1.95, 0.6)).toBe(true);
-    expect(facesCut(1.2, 0, 88)).toEqual(['the tallest close up']);
+    expect(inWords(facesCut(1.2, 0, 88), say)).toEqual(['the tallest close up']);
     expect(facesCut(1.2, 0, 152)).toEqual([]);
   });
   it('finds the nearest one that shows more, and none where all is seen', () => {

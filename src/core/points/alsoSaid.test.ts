@@ -1,9 +1,12 @@
+import { sayIn } from '@/words';
+import { placeOf } from '../job/region';
 import { describe, expect, it } from '@jest/globals';
 import { INES, TOMAS, startedLog, type TestLog } from '../job/forTests';
 import { alsoSaidWorries } from './alsoSaid';
 
 const pointId = 'p';
-const words = (log: TestLog): readonly string[] => alsoSaidWorries(log.job, log.point).map((worry) => worry.words);
+const words = (log: TestLog): readonly string[] =>
+  alsoSaidWorries(log.job, log.point).map((worry) => sayIn(placeOf(log.job))(worry.words));
 
 describe('what somebody else said', () => {
   it('reads in the words and units of the site', () => {

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import type { Missing } from './climb';
 import type { PointView } from './pointView';
 
@@ -12,6 +13,6 @@ export const wifiAsked = (point: PointView): Asked => ({
   id: 'wifi',
   area: 'wifi',
   there: point.wifi.length > 0,
-  words: 'Read the Wi-Fi at the spot, door shut',
-  why: 'Below −70 dBm an extender comes first.',
+  words: said('readWiFi'),
+  why: said('below70Dbm'),
 });

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import {
   concludeBox,
   standardBox,
@@ -28,8 +29,8 @@ export const conductorOf = (
     .find(({ cableId, conductorId }) => conductorKey(cableId, conductorId) === key) ?? null;
 
 /** Name of a cable: its own, else its number. */
-export const cableName = ({ cables }: PointView, { id, facts }: ListedCable): string =>
-  facts.name ?? `cable ${cables.findIndex((one) => one.id === id) + 1}`;
+export const cableName = ({ cables }: PointView, { id, facts }: ListedCable): Text =>
+  facts.name ?? said('cable', { findIndex: cables.findIndex((one) => one.id === id) + 1 });
 
 /** What a colour claims at this house. Where the era is not sure it claims only what both agree on. */
 export function claimOf({ region, era }: PlanSetting, colour: WireColour): 'hot' | 'neutral' | 'ground' | null {
@@ -46,7 +47,7 @@ function testedConductors(point: PointView): readonly TestedConductor[] {
       .filter(({ passes }) => passes === undefined)
       .map(({ id, colour }) => ({
         id: conductorKey(cable.id, id),
-        name: `${WIRE_COLOUR_WORDS[colour]} of ${cableName(point, cable)}`,
+        name: said('of3', { colour: WIRE_COLOUR_WORDS[colour], cableName: cableName(point, cable) }),
         colour,
         tests: point.tests
           .filter(({ data }) => data.cableId === cable.id && data.conductorId === id)
@@ -58,15 +59,15 @@ function testedConductors(point: PointView): readonly TestedConductor[] {
 /** What the readings say, conductor by conductor, and which test comes next. What was said to be found by test is not asked again. */
 export function conclusionsOf(point: PointView): BoxConclusions {
   const all = concludeBox(testedConductors(point), regionPack(point.setting.region).mains.nominalVolts);
-  const said = new Set(
+  const byTest = new Set(
     point.cables.flatMap((cable) =>
       (cable.facts.conductors ?? []).flatMap(({ id, carries }) =>
         carries !== undefined && carries !== 'unknown' ? [conductorKey(cable.id, id)] : [],
       ),
     ),
   );
-  if (said.size === 0) return all;
-  const open = testedConductors(point).filter(({ id, tests }) => !said.has(id) || tests.length > 0);
+  if (byTest.size === 0) return all;
+  const open = testedConductors(point).filter(({ id, tests }) => !byTest.has(id) || tests.length > 0);
   const { next } = concludeBox(open, regionPack(point.setting.region).mains.nominalVolts);
   return { byId: all.byId, next };
 }
@@ -143,7 +144,7 @@ export function boxSurveyOf(point: PointView): BoxSurvey {
 }
 
 /** A neutral that another circuit uses too, by its own test. */
-export const sharedNeutrals = (point: PointView): readonly string[] => {
+export const sharedNeutrals = (point: PointView): readonly Text[] => {
   const { byId } = conclusionsOf(point);
   return testedConductors(point).flatMap(({ id, name }) => {
     const conclusion = byId.get(id);
@@ -152,21 +153,21 @@ export const sharedNeutrals = (point: PointView): readonly string[] => {
 };
 
 /** What the tests found that cannot be used as it is, in words. */
-export function boxDoubts(point: PointView): readonly string[] {
+export function boxDoubts(point: PointView): readonly Text[] {
   const { byId } = conclusionsOf(point);
-  return testedConductors(point).flatMap(({ id, name }): readonly string[] => {
+  return testedConductors(point).flatMap(({ id, name }): readonly Text[] => {
     const conclusion = byId.get(id);
-    if (conclusion?.state === 'contradicts') return [`${name}: ${conclusion.words}.`];
+    if (conclusion?.state === 'contradicts') return [said('contradictsAt', { name, why: conclusion.words })];
     if (conclusion?.state !== 'known') return [];
     switch (conclusion.carries) {
       case 'sharedNeutral':
-        return [`${name} is a neutral that another circuit shares: isolate both, never part it.`];
+        return [said('neutralAnotherCircuit', { name })];
       case 'foreign':
-        return [`${name} is no neutral of this circuit: not used.`];
+        return [said('noNeutralCircuit', { name })];
       case 'badGround':
-        return [`${name} leads to ground badly, over 1 Ω: it is none until that is found.`];
+        return [said('leadsGroundBadly', { name })];
       case 'otherHot':
-        return [`${name} is hot from another leg: a second circuit or a shared neutral.`];
+        return [said('hotAnotherLeg', { name })];
       default:
         return [];
     }

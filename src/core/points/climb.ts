@@ -1,3 +1,4 @@
+import type { Text } from '../said';
 import type { VerdictWord } from '../bell';
 import type { Job } from '../job/job';
 import type { PointKind } from '../kinds/point';
@@ -21,30 +22,30 @@ export interface Missing {
   readonly id: string;
   /** The area of Look where it is asked; null where another rung asks it. */
   readonly area: string | null;
-  readonly words: string;
-  readonly why: string;
+  readonly words: Text;
+  readonly why: Text;
 }
 
 /** An area of Look as it stands. */
 export interface AreaStanding {
   readonly area: string;
-  readonly name: string;
+  readonly name: Text;
   readonly state: 'open' | 'inHand' | 'done';
   /** A few words: what is missing, or what was found. */
-  readonly words: string;
+  readonly words: Text;
 }
 
 /** Something open that may cost a return trip. */
 export interface Worry {
   readonly id: string;
   readonly rung: Rung;
-  readonly words: string;
+  readonly words: Text;
 }
 
 /** A word on a point for a list of many. */
 export interface PointVerdict {
   readonly word: VerdictWord;
-  readonly words: string;
+  readonly words: Text;
 }
 
 /**
@@ -68,9 +69,9 @@ export interface PointClimb<P extends Point> {
   /** What failed when it was proved; told for good. */
   failed(point: P): readonly Worry[];
   /** What has to be in the bag. */
-  parts(job: Job, point: P): readonly string[];
+  parts(job: Job, point: P): readonly Text[];
   /** What whoever it is handed to is told. */
-  toTell(point: P): readonly string[];
+  toTell(point: P): readonly Text[];
   /** Null before there is anything to say. */
   verdict(standing: Standing<P>): PointVerdict | null;
 }

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { SPACE_SHARE_MOST, connectorAt, type BoxRoom, type LoadJudged } from '../junction';
 import { SHIPPED_CATALOGUE, connectorsIn } from '../catalogue';
 import {
@@ -11,7 +12,6 @@ import {
 } from '../wiring';
 import { builtAsPlanned, builtOf } from './asBuilt';
 import { buildOf } from './builds';
-import { inWordsOf } from '../region';
 import type { Job } from '../job/job';
 import { regionOf } from '../job/region';
 import { foundOf, planOf } from './planOf';
@@ -21,14 +21,17 @@ import { circuitsOfPoint } from './supplyOf';
 const SPACE_SHARE_PERCENT = SPACE_SHARE_MOST * 100;
 
 /** Room in a box in words, with the two figures that decide. */
-export const roomWords = ({ by, boxIn3, requiredIn3, fits }: BoxRoom): string =>
+export const roomWords = ({ by, boxIn3, requiredIn3, fits }: BoxRoom): Text =>
   by === 'rule'
-    ? `Room for ${boxIn3.toFixed(1)} in³, ${requiredIn3.toFixed(2)} in³ are needed${fits ? '' : ': overfull'}.`
-    : `${Math.round((SPACE_SHARE_PERCENT * requiredIn3) / boxIn3)} % of the box is conductors and connectors; up to ${SPACE_SHARE_PERCENT} % is our guidance, no rule.`;
+    ? said('roomNeeded', { boxIn3, requiredIn3, fits: fits ? '' : ': overfull' })
+    : said('boxConductorsConnectors', {
+        spaceSharePercent: (SPACE_SHARE_PERCENT * requiredIn3) / boxIn3,
+        spaceSharePercent2: SPACE_SHARE_PERCENT,
+      });
 
 /** Load of a circuit in words. */
-export const loadWords = ({ totalVa, limitVa, suffices, amps }: LoadJudged): string =>
-  `${Math.round(totalVa)} VA on the circuit (${amps.toFixed(1)} A), ${Math.round(limitVa)} VA may be on for hours${suffices ? '' : ': too much'}.`;
+export const loadWords = ({ totalVa, limitVa, suffices, amps }: LoadJudged): Text =>
+  said('vaCircuitVa', { totalVa, amps, limitVa, suffices: suffices ? '' : said('tooMuch') });
 
 /** What the rules need beside a wiring. */
 function contextOf(job: Job, point: Point): Omit<RuleContext, 'connectorAt'> {
@@ -37,7 +40,6 @@ function contextOf(job: Job, point: Point): Omit<RuleContext, 'connectorAt'> {
   const circuits = circuitsOfPoint(job, point).length;
   return {
     ...BARE_CONTEXT,
-    words: { ground: pack.words.ground, hot: pack.words.hot },
     nominalVolts: pack.mains.nominalVolts,
     namedCircuits: circuits === 0 ? null : circuits,
     groundDecision,
@@ -52,12 +54,8 @@ function contextOf(job: Job, point: Point): Omit<RuleContext, 'connectorAt'> {
 function check(job: Job, point: Point, wiring: Wiring): readonly Finding[] {
   const connectors = buildOf(point).besideWiring(job, point).connectors ?? connectorsIn(SHIPPED_CATALOGUE);
   const sorted = [...connectors].sort((a, b) => a.volumeCm3 - b.volumeCm3 || a.cost - b.cost);
-  return said(job, checkWiring(wiring, { ...contextOf(job, point), connectorAt: connectorAt(wiring, sorted) }));
+  return checkWiring(wiring, { ...contextOf(job, point), connectorAt: connectorAt(wiring, sorted) });
 }
-
-/** Findings in the words of the place. */
-const said = (job: Job, findings: readonly Finding[]): readonly Finding[] =>
-  findings.map((finding) => ({ ...finding, words: inWordsOf(regionOf(job), finding.words) }));
 
 /** What the rules say of a point as found, as planned and as built, and what changed from one to the next. */
 export interface PointFindings {
@@ -99,18 +97,15 @@ function checkFound(job: Job, point: Point): readonly Finding[] {
   // Before hot and neutral are known by test there is no wiring to speak of
   if (!buildOf(point).isFoundKnown(point)) return [];
   const wiring = foundOf(point);
-  return said(
-    job,
-    checkWiring(wiring, {
-      ...contextOf(job, point),
-      groundDecision: null,
-      fill: null,
-      load: null,
-      fixture: null,
-      outlet: [],
-      connectorAt: () => null,
-    }),
-  );
+  return checkWiring(wiring, {
+    ...contextOf(job, point),
+    groundDecision: null,
+    fill: null,
+    load: null,
+    fixture: null,
+    outlet: [],
+    connectorAt: () => null,
+  });
 }
 
 /** The first stop of a point’s plan; null where it stands. */

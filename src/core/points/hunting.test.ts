@@ -1,3 +1,4 @@
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { deviceById } from '../catalogue';
 import { assess } from './doorbell/assessment';
@@ -76,7 +77,7 @@ describe('the next move of a hunt', () => {
       .write('huntPlanned', { pointId: 'p', people: 1 });
     const moveWords = (): string => {
       const { job, door: point } = log;
-      return nextMove({ ...job }, { ...point, choice: CHOICE }, assess(job, point, 100), 'ines').words;
+      return say(nextMove({ ...job }, { ...point, choice: CHOICE }, assess(job, point, 100), 'ines').words);
     };
     expect(moveWords()).toMatch(/^Drop breaker/);
     log.write('circuitListed', { circuitId: 'c', way: 'breaker 2', feeds: ['p'] });

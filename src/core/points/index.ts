@@ -33,7 +33,7 @@ export { customerWords } from './doorbell/customerWords';
 export { doorOf } from './doorbell/doorOf';
 export type { DoorArea } from './doorbell/look';
 export { readingProblem } from './doorbell/readingProblem';
-export { WIRE_WORDS, changeOf, wireOf, type Reference } from './doorbell/reference';
+export { changeOf, wireOf, type Reference } from './doorbell/reference';
 export { routeOf } from './doorbell/route';
 export {
   carriedProfile,
@@ -78,3 +78,7 @@ export type { PlugSpotArea } from './plugFloodlight/look';
 export { missingAtOutlet } from './plugFloodlight/missingAtOutlet';
 export { leadNeededM, outletFit } from './plugFloodlight/outletFit';
 export type { PlugFloodlight } from './plugFloodlight/plugFloodlight';
+export type { DoorbellSayings } from './doorbell/sayings';
+export type { FloodlightSayings } from './floodlight/sayings';
+export type { PlugFloodlightSayings } from './plugFloodlight/sayings';
+export type { PointsSayings } from './sayings';

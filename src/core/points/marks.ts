@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { CIRCUIT_STATE_WORDS } from '../isolation';
 import type { Circuit } from '../house/circuits';
 import type { Job } from '../job/job';
@@ -8,19 +9,24 @@ import type { Point } from './point';
 import { stepStandings } from './stepStandings';
 import { circuitsOfPoint, supplyOf } from './supplyOf';
 
-export const mark = (state: RungState, words: string): Mark => ({ state, words });
+export const mark = (state: RungState, words: Text): Mark => ({ state, words });
 
-const circuitWords = (circuit: Circuit | null): string =>
-  circuit ? `${circuit.way ?? circuit.name ?? 'circuit'}, ${CIRCUIT_STATE_WORDS[circuit.state.state]}` : '';
+const circuitWords = (circuit: Circuit | null): Text =>
+  circuit
+    ? said('circuitStands', {
+        circuit: circuit.way ?? circuit.name ?? said('theCircuit'),
+        state: CIRCUIT_STATE_WORDS[circuit.state.state],
+      })
+    : '';
 
-function huntWords(job: Job, point: Point): string {
+function huntWords(job: Job, point: Point): Text {
   const hunt = huntOf(job, point);
-  return hunt.state === 'hunting' ? `hunt: ${hunt.left.length} left` : 'hunt';
+  return hunt.state === 'hunting' ? said('huntLeft', { leftCount: hunt.left.length }) : 'hunt';
 }
 
 /** Isolate, the same for whatever hangs on a circuit. */
 export function isolateMark({ job, point, who }: Standing<Point>): Mark {
-  if (point.fed.plug) return mark('done', 'a plug, no breaker');
+  if (point.fed.plug) return mark('done', said('plugNoBreaker'));
   const circuits = circuitsOfPoint(job, point);
   const [first = null] = circuits;
   const steps = stepStandings(job, point, who);
@@ -37,10 +43,10 @@ export function wireMark({ job, point, who }: Standing<Point>): Mark {
   if (steps.length === 0) return mark('open', '');
   const left = steps.filter(({ ticked }) => !ticked);
   const first = left[0];
-  if (!first) return mark('done', `${steps.length} steps`);
-  const count = `${steps.length - left.length} of ${steps.length}`;
-  if (first.held) return mark('held', `held: ${first.held}`);
+  if (!first) return mark('done', said('stepsDone', { steps: steps.length }));
+  const count = said('of4', { stepsCount: steps.length - left.length, stepsCount2: steps.length });
+  if (first.held) return mark('held', said('held', { held: first.held }));
   return mark(left.length < steps.length ? 'inHand' : 'open', count);
 }
 
-export const leaveMark = ({ left }: Point): Mark => (left ? mark('done', 'sheet handed over') : mark('open', ''));
+export const leaveMark = ({ left }: Point): Mark => (left ? mark('done', said('sheetHandedOver')) : mark('open', ''));

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import type { Job } from '../job/job';
 import type { NextMove } from '../kinds/rungs';
 import { climbOf } from './climbs';
@@ -8,5 +9,5 @@ import type { Point } from './point';
 /** The one thing to do next at a point: its kind says it, until it is left. */
 export const nextMove = (job: Job, point: Point, assessment: Assessment, who: string | null): NextMove =>
   point.left
-    ? move('leave', 'Nothing left to do here', 'The sheet is handed over.')
+    ? move('leave', said('nothingLeftDo'), said('sheetHandedOver2'))
     : climbOf(point).nextMove({ job, point, assessment, who });

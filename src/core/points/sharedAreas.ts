@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import type { Job } from '../job/job';
 import { beforeList } from '../job/before';
 import { photosOfPoint } from '../job/photos';
@@ -7,9 +8,12 @@ import type { PointView } from './pointView';
 import { wifiOf } from './wifi';
 
 export type AreaState = Pick<AreaStanding, 'state' | 'words'>;
-export const standing = (state: AreaStanding['state'], words: string): AreaState => ({ state, words });
+export const standing = (state: AreaStanding['state'], words: Text): AreaState => ({ state, words });
 export const counted = (there: number, all: number): AreaState =>
-  standing(there === all ? 'done' : there > 0 ? 'inHand' : 'open', there === all ? 'done' : `${there} of ${all}`);
+  standing(
+    there === all ? 'done' : there > 0 ? 'inHand' : 'open',
+    there === all ? 'done' : said('of5', { there, all }),
+  );
 export const known = (...facts: readonly unknown[]): AreaState =>
   counted(facts.filter((fact) => fact !== undefined && fact !== null).length, facts.length);
 
@@ -36,17 +40,17 @@ export function sharedAreas(job: Job, point: PointView): Readonly<Record<SharedA
     before: counted(before.filter(({ state }) => state === 'ready').length, before.length),
     view: known(look.shouldSee, look.mustNotSee, look.rain, look.sun, look.nightLight),
     wifi: wifi
-      ? standing(wifi.measured ? 'done' : 'inHand', wifi.measured ? WIFI_WORDS[wifi.word] : 'predicted only')
-      : standing('open', 'not read'),
+      ? standing(wifi.measured ? 'done' : 'inHand', wifi.measured ? WIFI_WORDS[wifi.word] : said('predictedOnly'))
+      : standing('open', said('notRead')),
     house: known(site.yearBuilt, site.basement, site.heating, site.boardArea),
-    board: standing(ways > 0 ? 'done' : 'open', ways > 0 ? `${ways} ways` : 'not listed'),
+    board: standing(ways > 0 ? 'done' : 'open', ways > 0 ? `${ways} ways` : said('notListed')),
     photos: standing(photos > 0 ? 'done' : 'open', photos > 0 ? `${photos}` : 'none'),
   };
 }
 
 /** Areas with their names in an order; those that are not there are left out. */
 export const inOrder = <A extends string>(
-  names: Readonly<Record<A, string>>,
+  names: Readonly<Record<A, Text>>,
   states: Readonly<Record<A, AreaState | null>>,
   order: readonly A[],
 ): readonly AreaStanding[] =>

@@ -1,7 +1,7 @@
+import { said } from '../said';
 import { GATE_WORDS } from '../isolation';
 import { missingFromCustomer } from '../job/before';
 import type { Job } from '../job/job';
-import { regionOf } from '../job/region';
 import type { Rung } from '../kinds/rungs';
 import { jointById, leadById, type Finding } from '../wiring';
 import { builtOf, standingMoves } from './asBuilt';
@@ -11,31 +11,31 @@ import { pointSteps } from './planOf';
 import type { Point } from './point';
 import { fedNames, supplyOf, toCompareAt } from './supplyOf';
 import { wifiOf } from './wifi';
-import { capital } from '../units';
 
 /** From this many on they are told in one line. */
 const MANY = 3;
 
 export function customerWorries(job: Job): readonly Worry[] {
   const missing = missingFromCustomer(job);
-  if (missing.length < MANY) return missing.map(({ id, words }) => ({ id, rung: 'look', words: `${words}.` }));
+  if (missing.length < MANY)
+    return missing.map(({ id, words }) => ({ id, rung: 'look', words: said('sentence', { words }) }));
   const known = missing.filter(({ state }) => state === 'missing');
-  const said = known.length > 0 ? ` ${known.map(({ words }) => words).join('. ')}.` : '';
-  return [
-    { id: 'customer', rung: 'look', words: `${missing.length} things open with the customer before the visit.${said}` },
-  ];
+  const first = known.map(({ words }) => words);
+  return [{ id: 'customer', rung: 'look', words: said('thingsOpenCustomer', { missingCount: missing.length, first }) }];
 }
 
 export function wifiWorries(job: Job, point: Point): readonly Worry[] {
   const wifi = wifiOf(job, point);
   if (wifi?.word !== 'extender') return [];
-  return [{ id: 'wifi', rung: 'look', words: `Wi-Fi: ${wifi.reason} Plan an extender, set up before the device.` }];
+  return [{ id: 'wifi', rung: 'look', words: said('wiFiPlan', { reason: wifi.reason }) }];
 }
 
 /** A second feed that was seen while only one circuit is named. */
 export function feedWorries(job: Job, point: Point): readonly Worry[] {
   const { unnamed } = supplyOf(job, point);
-  return unnamed ? [{ id: `feed-${unnamed}`, rung: 'isolate', words: `${capital(GATE_WORDS[unnamed])}.` }] : [];
+  return unnamed
+    ? [{ id: `feed-${unnamed}`, rung: 'isolate', words: said('sentence', { words: GATE_WORDS[unnamed] }) }]
+    : [];
 }
 
 export const ruleWorry =
@@ -50,11 +50,11 @@ export function workWorries(job: Job, point: Point): readonly Worry[] {
     ...asBuilt.filter(({ severity }) => severity !== 'remark').map(ruleWorry('wire')),
     ...standingMoves(point).map(({ entryId, lead, to }): Worry => {
       const wiring = builtOf(point);
-      const where = to === null ? 'loose' : `at ${jointById(wiring, to)?.name ?? to}`;
+      const where = to === null ? 'loose' : said('at', { jointById: jointById(wiring, to)?.name ?? to });
       return {
         id: `moved-${entryId}`,
         rung: 'wire',
-        words: `As built, ${leadById(wiring, lead)?.name ?? lead} is ${where}.`,
+        words: said('asBuiltIs', { leadById: leadById(wiring, lead)?.name ?? lead, where }),
       };
     }),
   ];
@@ -64,16 +64,16 @@ export function workWorries(job: Job, point: Point): readonly Worry[] {
     found.push({
       id: `compare-${one.id}-${other.id}`,
       rung: 'isolate',
-      words: `${one.way ?? ''} here and ${other.way ?? ''} at ${fedNames(job, other)} may be one ${regionOf(job).words.way}: say whether they are.`,
+      words: said('hereMayOne', { way: one.way ?? '', way2: other.way ?? '', fedNames: fedNames(job, other) }),
     });
   }
   for (const step of pointSteps(point)) {
     const tick = point.ticks[step.id];
     if (!tick) continue;
     if (!tick.proofStood && tick.how !== 'bySomebodyElse')
-      found.push({ id: `unproved-${step.id}`, rung: 'wire', words: `Done without proof of dead: ${step.words}.` });
+      found.push({ id: `unproved-${step.id}`, rung: 'wire', words: said('doneWithoutProof', { step: step.words }) });
     if (tick.differs)
-      found.push({ id: `differs-${step.id}`, rung: 'wire', words: `As built differs: ${tick.differs}` });
+      found.push({ id: `differs-${step.id}`, rung: 'wire', words: said('builtDiffers', { differs: tick.differs }) });
   }
   return found;
 }

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { GATE_WORDS, stepGate } from '../isolation';
 import type { Job } from '../job/job';
 import type { Step } from '../wiring';
@@ -11,14 +12,14 @@ export interface StepStanding {
   readonly step: Step;
   readonly ticked: boolean;
   /** Why it may not be done now; null where it may. */
-  readonly held: string | null;
+  readonly held: Text | null;
   readonly heldBy: Held['by'] | null;
 }
 
 /** What a step waits for: a plan that stands, its circuit, or a step before it. */
 interface Held {
   readonly by: 'plan' | 'circuit' | 'order';
-  readonly why: string;
+  readonly why: Text;
 }
 
 /**
@@ -34,17 +35,21 @@ export function stepStandings(job: Job, point: Point, who: string | null): reado
   // Nothing is switched on over an open splice, nor over a lead that is where it must not be
   const open = steps.slice(0, Math.max(0, on)).find(({ id, touches }) => touches === 'mains' && !(id in point.ticks));
   const wrong = findingsOf(job, point).byDeviation.find(({ severity }) => severity === 'stop');
-  const notYet = open ? `first: ${open.words}` : wrong ? `as built it does not stand: ${wrong.words}` : null;
+  const notYet = open
+    ? said('first', { open: open.words })
+    : wrong
+      ? said('builtDoesNot', { wrong: wrong.words })
+      : null;
   return steps.map((step, i) => {
     const gate = stepGate(step.touches, supply, who);
     const held: Held | null =
       stop && (step.touches !== 'nothing' || step.plugsIn)
         ? // A circuit that is not named yet is named at Isolate
-          { by: stop.rule === 'twoCircuits' ? 'circuit' : 'plan', why: `the plan does not stand: ${stop.words}` }
+          { by: stop.rule === 'twoCircuits' ? 'circuit' : 'plan', why: said('planDoesNot', { stop: stop.words }) }
         : i === on && notYet !== null
           ? { by: 'order', why: notYet }
           : on !== -1 && i > on && step.touches === 'mains'
-            ? { by: 'order', why: 'it is switched on once first, to see it work' }
+            ? { by: 'order', why: said('switchedOnceFirst') }
             : gate.open
               ? null
               : { by: 'circuit', why: GATE_WORDS[gate.reason] };

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import type { OtherFeed, Supply } from '../isolation';
 import type { Policy } from '../policy';
 import { sharedNeutrals } from './boxOf';
@@ -40,8 +41,8 @@ export function toCompareAt(job: Job, point: PointView): readonly [Circuit, Circ
 }
 
 /** Points that a circuit feeds, by their names, for a sentence. */
-export const fedNames = ({ points }: Job, { feeds }: Circuit): string =>
-  points.flatMap(({ id, name }) => (feeds.includes(id) ? name : [])).join(', ') || 'nothing named yet';
+export const fedNames = ({ points }: Job, { feeds }: Circuit): Text =>
+  points.flatMap(({ id, name }) => (feeds.includes(id) ? name : [])).join(', ') || said('nothingNamedYet');
 
 /** All that feeds a point, from its parts. @param points its id, and those of what hangs on the same supply */
 export function supplyFrom(

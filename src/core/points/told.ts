@@ -1,3 +1,4 @@
+import type { Text } from '../said';
 import type { BellSurvey } from '../bell';
 import type { Job } from '../job/job';
 import type { Splice } from '../junction';
@@ -31,4 +32,4 @@ export const placeNameOf = (point: Point, place: Step['place']): string | undefi
   buildOf(point).placeName(point, place);
 
 /** What whoever a point is handed to is told. */
-export const toTell = (point: Point): readonly string[] => climbOf(point).toTell(point);
+export const toTell = (point: Point): readonly Text[] => climbOf(point).toTell(point);

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { WIFI_WALL_FACTS, wifiMeasured, wifiPredicted, type WifiPath, type WifiVerdict } from '../wifi';
 import type { Job } from '../job/job';
 import type { PointView } from './pointView';
@@ -25,5 +26,5 @@ export function wifiOf(job: Job, point: PointView): WifiStanding | null {
 }
 
 /** Walls on the way in words. */
-export const wallsText = (path: WifiPath): string =>
-  path.walls.map((wall) => WIFI_WALL_FACTS[wall].words).join(', ') || 'no wall';
+export const wallsText = (path: WifiPath): Text =>
+  path.walls.map((wall) => WIFI_WALL_FACTS[wall].words).join(', ') || said('noWall');

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import type { LastingState } from '../catalogue';
 
 export const CHECK_IDS = [
@@ -23,8 +24,8 @@ export type Answer =
 /** One check after power-on. Nothing is passed by default. */
 export interface Check {
   readonly id: CheckId;
-  readonly name: string;
-  readonly how: string;
+  readonly name: Text;
+  readonly how: Text;
   readonly answer: Answer;
   /** Asked only where a transformer was replaced. */
   readonly newTransformer?: true;
@@ -34,58 +35,58 @@ export interface Check {
 export const CHECKS: readonly Check[] = [
   {
     id: 'newOpenVolts',
-    name: 'Open volts of the new transformer stand over its label',
-    how: 'By a tenth to a half, before the device goes on. At or under the label: wrong pair of screws, or something is on.',
+    name: said('openVoltsNewTransformer'),
+    how: said('tenthHalfBefore'),
     answer: { kind: 'yesNo' },
     newTransformer: true,
   },
   {
     id: 'lit',
-    name: 'It is lit',
-    how: 'Some need seconds to minutes from their own reserve. If not: hold reset for a few seconds.',
+    name: said('itIsLit'),
+    how: said('someNeedSeconds'),
     answer: { kind: 'yesNo' },
   },
   {
     id: 'firstCharge',
-    name: 'First charge and update are over',
-    how: 'Up to a quarter of an hour, in bad cases an hour. Do something else meanwhile.',
+    name: said('firstChargeUpdate'),
+    how: said('upQuarterHour'),
     answer: { kind: 'wait', minutes: 15 },
   },
   {
     id: 'setting',
-    name: 'Its chime setting matches the wall',
-    how: 'A wrong setting can short the loop at each press.',
+    name: said('chimeSettingMatches'),
+    how: said('wrongSettingCan'),
     answer: { kind: 'yesNo' },
   },
   {
     id: 'ring',
-    name: 'Press: it rings',
-    how: 'Clean, within two seconds, no muffled bar, no hum afterwards.',
+    name: said('pressRings'),
+    how: said('cleanWithinTwo'),
     answer: { kind: 'seconds', most: 2 },
   },
   {
     id: 'picture',
-    name: 'Live picture, both-way voice',
-    how: 'On the customer’s phone, with the door shut.',
+    name: said('livePictureBoth'),
+    how: said('customersPhoneDoor'),
     answer: { kind: 'yesNo' },
   },
   {
     id: 'doorVolts',
-    name: 'Volts at the door, live by day',
-    how: 'Meter on the device’s two screws while the live picture runs.',
+    name: said('voltsDoorLive'),
+    how: said('meterDevicesTwo'),
     answer: { kind: 'volts', state: 'liveDay' },
   },
   {
     id: 'warm',
-    name: 'The new transformer is warm, not hot, after a quarter of an hour',
-    how: 'A hand stays on it. Too hot to touch: it is overloaded or has no air.',
+    name: said('newTransformerWarm'),
+    how: said('handStaysToo'),
     answer: { kind: 'yesNo' },
     newTransformer: true,
   },
   {
     id: 'report',
-    name: 'The device’s own report agrees',
-    how: 'What it says of its supply against what the meter said.',
+    name: said('devicesOwnReport'),
+    how: said('saysSupplyAgainst'),
     answer: { kind: 'yesNo' },
   },
 ];

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import type { Check } from './checks';
 
 /** Volts that were predicted for a reading, 5 to 95 %. */
@@ -6,7 +7,7 @@ export interface PredictedBand {
   readonly high: number;
 }
 
-export type FigureJudgement = { readonly fits: true } | { readonly fits: false; readonly why: string };
+export type FigureJudgement = { readonly fits: true } | { readonly fits: false; readonly why: Text };
 
 /** What a device takes at its screws. */
 export interface DoorLimits {
@@ -15,7 +16,7 @@ export interface DoorLimits {
 }
 
 const ok: FigureJudgement = { fits: true };
-const off = (why: string): FigureJudgement => ({ fits: false, why });
+const off = (why: Text): FigureJudgement => ({ fits: false, why });
 
 /**
  * Holds the figure of a check against its limit, or volts against what the device takes and against their predicted band.
@@ -29,15 +30,12 @@ export function judgeFigure(
   door: DoorLimits,
 ): FigureJudgement {
   if (check.answer.kind === 'seconds')
-    return figure <= check.answer.most ? ok : off(`${figure} s is longer than ${check.answer.most} s.`);
+    return figure <= check.answer.most ? ok : off(said('sLongerS', { figure, most: check.answer.most }));
   if (check.answer.kind !== 'volts') return ok;
   const volts = figure.toFixed(1);
-  if (figure < door.doorMinVolts)
-    return off(`${volts} V: the device drops out under ${door.doorMinVolts.toFixed(1)} V.`);
-  if (figure > door.doorMaxVolts) return off(`${volts} V: the device takes ${door.doorMaxVolts.toFixed(1)} V at most.`);
+  if (figure < door.doorMinVolts) return off(said('vDeviceDrops', { volts, doorMinVolts: door.doorMinVolts }));
+  if (figure > door.doorMaxVolts) return off(said('vDeviceTakes', { volts, doorMaxVolts: door.doorMaxVolts }));
   if (!band || (figure >= band.low && figure <= band.high)) return ok;
   const side = figure < band.low ? 'under' : 'over';
-  return off(
-    `${volts} V is ${side} the predicted ${band.low.toFixed(1)} to ${band.high.toFixed(1)} V: the wiring or the survey is wrong.`,
-  );
+  return off(said('vPredictedV', { volts, side, low: band.low, high: band.high }));
 }

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { checkById, checksFor } from './checks';
 import { judgeFigure } from './judgeFigure';
@@ -30,19 +32,24 @@ describe('checks', () => {
   });
   it('take a ring within two seconds', () => {
     expect(judgeFigure(check('ring'), 2, null, door)).toEqual({ fits: true });
-    expect(judgeFigure(check('ring'), 2.1, null, door)).toEqual({ fits: false, why: '2.1 s is longer than 2 s.' });
+    expect(inWords(judgeFigure(check('ring'), 2.1, null, door), say)).toEqual({
+      fits: false,
+      why: '2.1 s is longer than 2 s.',
+    });
   });
   it('hold volts against their band, ends included', () => {
     const band = { low: 15.2, high: 17.4 };
     for (const volts of [15.2, 16, 17.4]) expect(judgeFigure(check('doorVolts'), volts, band, door).fits).toBe(true);
-    expect(judgeFigure(check('doorVolts'), 14.9, band, door)).toMatchObject({
+    expect(inWords(judgeFigure(check('doorVolts'), 14.9, band, door), say)).toMatchObject({
       fits: false,
       why: expect.stringContaining('under the predicted 15.2 to 17.4 V'),
     });
-    expect(judgeFigure(check('doorVolts'), 18, band, door)).toMatchObject({ why: expect.stringContaining('over') });
+    expect(inWords(judgeFigure(check('doorVolts'), 18, band, door), say)).toMatchObject({
+      why: expect.stringContaining('over'),
+    });
   });
   it('fail volts that the device can’t live on, whatever was predicted', () => {
-    expect(judgeFigure(check('doorVolts'), 12, { low: 11, high: 13 }, door)).toEqual({
+    expect(inWords(judgeFigure(check('doorVolts'), 12, { low: 11, high: 13 }, door), say)).toEqual({
       fits: false,
       why: '12.0 V: the device drops out under 13.0 V.',
     });

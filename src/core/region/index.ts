@@ -1,3 +1,2 @@
-export { inWordsOf } from './inWordsOf';
 export type { ColourClaims, RegionPack } from './pack';
 export { DEFAULT_REGION, REGION_PACKS, regionPack } from './packs';

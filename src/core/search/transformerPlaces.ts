@@ -1,3 +1,5 @@
+import { said, type Text } from '../said';
+
 /** Where bell transformers are found (domain/survey), in the order of a walk. */
 export const TRANSFORMER_PLACES = [
   'board',
@@ -14,8 +16,8 @@ export const TRANSFORMER_PLACES = [
 export type TransformerPlace = (typeof TRANSFORMER_PLACES)[number];
 
 export interface PlaceFacts {
-  readonly words: string;
-  readonly how: string;
+  readonly words: Text;
+  readonly how: Text;
   /** Minutes to look there properly: an engineering default. */
   readonly minutes: number;
   /** Weight before anything is known of the house: an engineering default. */
@@ -24,40 +26,40 @@ export interface PlaceFacts {
 
 export const PLACE_FACTS: Readonly<Record<TransformerPlace, PlaceFacts>> = {
   board: {
-    words: 'beside the board',
-    how: 'On its knock-outs, on DIN rail, or on a box next to it.',
+    words: said('besideBoard'),
+    how: said('knockOutsDin'),
     minutes: 3,
     weight: 25,
   },
   boilerRoom: {
-    words: 'furnace or boiler room',
-    how: 'Not the heating’s own: follow its secondary.',
+    words: said('furnaceBoilerRoom'),
+    how: said('notHeatingsOwn'),
     minutes: 4,
     weight: 16,
   },
   basementJoist: {
-    words: 'basement ceiling, a joist',
-    how: 'Under the chime and under the door.',
+    words: said('basementCeilingJoist'),
+    how: said('underChimeUnder'),
     minutes: 6,
     weight: 14,
   },
-  lightBox: { words: 'on a light’s box', how: 'Utility, closet and stair lights first.', minutes: 10, weight: 7 },
+  lightBox: { words: said('lightsBox'), how: said('utilityClosetStair'), minutes: 10, weight: 7 },
   droppedCeiling: {
-    words: 'above a dropped ceiling',
-    how: 'Lift a tile at the chime, at the board, at the light.',
+    words: said('aboveDroppedCeiling'),
+    how: said('liftTileChime'),
     minutes: 9,
     weight: 4,
   },
   behindChime: {
-    words: 'behind or inside the chime',
-    how: 'Thick chime, mains cable into it: one housing.',
+    words: said('behindInsideChime'),
+    how: said('thickChimeMains'),
     minutes: 4,
     weight: 8,
   },
-  attic: { words: 'attic over the door', how: 'Boards only, watch the wires underfoot.', minutes: 14, weight: 9 },
-  garage: { words: 'garage', how: 'On the wall shared with the house, by the opener’s outlet.', minutes: 5, weight: 9 },
-  closet: { words: 'closet near the door', how: 'Upper back wall, on a box.', minutes: 3, weight: 5 },
-  underStairs: { words: 'under the stairs', how: 'With the meter, or over it.', minutes: 3, weight: 5 },
+  attic: { words: said('atticOverDoor'), how: said('boardsOnlyWatch'), minutes: 14, weight: 9 },
+  garage: { words: 'garage', how: said('wallSharedHouse'), minutes: 5, weight: 9 },
+  closet: { words: said('closetNearDoor'), how: said('upperBackWall'), minutes: 3, weight: 5 },
+  underStairs: { words: said('underStairs'), how: said('meterOver'), minutes: 3, weight: 5 },
 };
 
 /** What is known of the house and seen of the wires; undefined where nobody said it. */

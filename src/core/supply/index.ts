@@ -11,3 +11,4 @@ export {
   type SupplyFrom,
   type SupplyRoute,
 } from './supplyRoute';
+export type { SupplySayings } from './sayings';

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { supplyRoute, type SupplyRoute } from './supplyRoute';
 
@@ -20,7 +22,7 @@ describe('a new supply and its route', () => {
     // 2 · 4.3 m · 0.017241 / 0.75
     expect(sum.ohms).toBeCloseTo((2 * 4.3 * 0.017241) / 0.75, 9);
     expect(sum).toMatchObject({ holes: 1, mainsWork: false });
-    expect(sum.parts).toEqual(expect.arrayContaining(['16 cable clips', '5 m bell cable, 2 × 0.75 mm²']));
+    expect(inWords(sum.parts, say)).toEqual(expect.arrayContaining(['16 cable clips', '5 m bell cable, 2 × 0.75 mm²']));
   });
   it('takes longer alone where a cable is fished', () => {
     const fished = (people: 1 | 2) =>
@@ -32,6 +34,6 @@ describe('a new supply and its route', () => {
     expect(supplyRoute(route({ from: 'board' }))).toMatchObject({ mainsWork: true });
     const battery = supplyRoute(route({ from: 'battery' }));
     expect(battery).toMatchObject({ ohms: null, lengthM: 0, minutes: 5 });
-    expect(supplyRoute(route()).cautions.join(' ')).toMatch(/asbestos/);
+    expect(supplyRoute(route()).cautions.map(say).join(' ')).toMatch(/asbestos/);
   });
 });

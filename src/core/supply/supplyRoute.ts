@@ -1,3 +1,4 @@
+import { distinct, said, type Text } from '../said';
 import { runOhms } from '../circuit';
 
 /** Where a new bell supply can come from (domain/power). */
@@ -25,61 +26,61 @@ export interface SupplyRoute {
 }
 
 interface SourceFacts {
-  readonly words: string;
+  readonly words: Text;
   readonly minutes: number;
   readonly mainsWork: boolean;
-  readonly parts: readonly string[];
-  readonly caution: string | null;
+  readonly parts: readonly Text[];
+  readonly caution: Text | null;
 }
 
 /** Minutes are those at the source alone; engineering defaults. */
 export const SUPPLY_FACTS: Readonly<Record<SupplyFrom, SourceFacts>> = {
   board: {
-    words: 'at the board, a way of its own',
+    words: said('boardWayOwn'),
     minutes: 60,
     mainsWork: true,
-    parts: ['transformer for the board', 'enclosure or clamp', 'circuit label'],
-    caution: 'A new circuit: licensed or notifiable in many places.',
+    parts: [said('transformerBoard'), said('enclosureClamp'), said('circuitLabel')],
+    caution: said('newCircuitLicensed'),
   },
   spur: {
-    words: 'a fused spur beside an outlet',
+    words: said('fusedSpurBeside'),
     minutes: 50,
     mainsWork: true,
-    parts: ['fused spur 3 A', 'enclosure with its own rail', 'transformer', 'circuit label'],
-    caution: 'Always on, not behind a switch; outside bathroom zones.',
+    parts: [said('fusedSpur3'), said('enclosureOwnRail'), 'transformer', said('circuitLabel')],
+    caution: said('alwaysNotBehind'),
   },
   adapter: {
-    words: 'a plug-in adapter at an outlet',
+    words: said('plugAdapterOutlet'),
     minutes: 10,
     mainsWork: false,
-    parts: ['plug-in adapter, AC out', '2 inline connectors'],
-    caution: 'The outlet must be always on, and nobody may unplug it: label it.',
+    parts: [said('plugAdapterAc'), said('of2InlineConnectors')],
+    caution: said('outletMustAlways'),
   },
   lighting: {
-    words: 'a nearby lighting circuit, before its switch',
+    words: said('nearbyLightingCircuit'),
     minutes: 55,
     mainsWork: true,
-    parts: ['transformer on a box with a cover', 'connectors', 'circuit label'],
-    caution: 'Before the switch, or the bell dies with the light. Box fill counts.',
+    parts: [said('transformerBoxCover'), 'connectors', said('circuitLabel')],
+    caution: said('beforeSwitchBell'),
   },
   battery: {
-    words: 'none: battery device with a plug-in sounder',
+    words: said('noneBatteryDevice'),
     minutes: 5,
     mainsWork: false,
-    parts: ['spare battery', 'plug-in sounder'],
-    caution: 'Somebody has to recharge it; clips start late; nothing charges below 0 °C.',
+    parts: [said('spareBattery'), said('plugSounder')],
+    caution: said('somebodyRechargeClips'),
   },
 };
 
 interface WayFacts {
-  readonly words: string;
+  readonly words: Text;
   readonly minutesPerM: number;
   /** Minutes that one person alone needs more, as a factor: a cable is fished by two. */
   readonly aloneFactor: number;
   readonly minutesPerHole: number;
-  readonly parts: (lengthM: number, holes: number) => readonly string[];
-  readonly tools: readonly string[];
-  readonly caution: string | null;
+  readonly parts: (lengthM: number, holes: number) => readonly Text[];
+  readonly tools: readonly Text[];
+  readonly caution: Text | null;
 }
 
 const metres = (lengthM: number): string => `${Math.ceil(lengthM)} m`;
@@ -87,58 +88,58 @@ const metres = (lengthM: number): string => `${Math.ceil(lengthM)} m`;
 /** Engineering defaults, for one cable of bell wire. */
 export const SEGMENT_FACTS: Readonly<Record<SegmentWay, WayFacts>> = {
   surface: {
-    words: 'on the surface, clipped',
+    words: said('surfaceClipped'),
     minutesPerM: 2.5,
     aloneFactor: 1,
     minutesPerHole: 6,
-    parts: (lengthM) => [`${Math.ceil(lengthM / 0.25)} cable clips`],
-    tools: ['pin hammer'],
+    parts: (lengthM) => [said('cableClips3', { lengthM: Math.ceil(lengthM / 0.25) })],
+    tools: [said('pinHammer')],
     caution: null,
   },
   trunking: {
-    words: 'in trunking',
+    words: said('inTrunking'),
     minutesPerM: 4,
     aloneFactor: 1.1,
     minutesPerHole: 6,
-    parts: (lengthM) => [`${metres(lengthM)} mini trunking`],
-    tools: ['fine saw', 'level'],
+    parts: (lengthM) => [said('miniTrunking', { metres: metres(lengthM) })],
+    tools: [said('fineSaw'), 'level'],
     caution: null,
   },
   inWall: {
-    words: 'fished in a wall',
+    words: said('fishedWall'),
     minutesPerM: 7,
     aloneFactor: 1.7,
     minutesPerHole: 10,
-    parts: () => ['filler and paint to make good'],
-    tools: ['rods and chain', 'detector for wires and pipes'],
-    caution: 'Only inside the permitted zones; detect wires and pipes before drilling.',
+    parts: () => [said('fillerPaintMake')],
+    tools: [said('rodsChain'), said('detectorWiresPipes')],
+    caution: said('onlyInsidePermitted'),
   },
   attic: {
-    words: 'through the attic',
+    words: said('throughAttic'),
     minutesPerM: 3,
     aloneFactor: 1.3,
     minutesPerHole: 8,
-    parts: (lengthM) => [`${Math.ceil(lengthM)} cable ties`],
+    parts: (lengthM) => [said('cableTies', { lengthM: Math.ceil(lengthM) })],
     tools: ['rods', 'lamp', 'mask'],
-    caution: 'Boards only; old insulation may not be disturbed until known.',
+    caution: said('boardsOnlyOld'),
   },
   crawlSpace: {
-    words: 'through a crawl space',
+    words: said('throughCrawlSpace'),
     minutesPerM: 4.5,
     aloneFactor: 1.3,
     minutesPerHole: 8,
-    parts: (lengthM) => [`${Math.ceil(lengthM / 0.6)} staples for cable`],
-    tools: ['rods', 'lamp', 'knee pads'],
+    parts: (lengthM) => [said('staplesCable', { lengthM: Math.ceil(lengthM / 0.6) })],
+    tools: ['rods', 'lamp', said('kneePads')],
     caution: null,
   },
   throughWall: {
-    words: 'through an outside wall',
+    words: said('throughOutsideWall'),
     minutesPerM: 20,
     aloneFactor: 1,
     minutesPerHole: 14,
-    parts: (_lengthM, holes) => [`sealant for ${Math.max(1, holes)} hole${holes > 1 ? 's' : ''}`],
-    tools: ['hammer drill and long bit', 'detector for wires and pipes'],
-    caution: 'Angled down to the outside, or a drip loop. Boards that may hold asbestos are not drilled until known.',
+    parts: (_lengthM, holes) => [said('sealantHole', { holes: Math.max(1, holes), holes2: holes > 1 ? 's' : '' })],
+    tools: [said('hammerDrillLong'), said('detectorWiresPipes')],
+    caution: said('angledDownOutside'),
   },
 };
 
@@ -150,11 +151,11 @@ export interface RouteSum {
   readonly ohms: number | null;
   readonly minutes: number;
   readonly mainsWork: boolean;
-  readonly parts: readonly string[];
+  readonly parts: readonly Text[];
   /** Those of them that belong to where it comes from, not to the cable’s way. */
-  readonly sourceParts: readonly string[];
-  readonly tools: readonly string[];
-  readonly cautions: readonly string[];
+  readonly sourceParts: readonly Text[];
+  readonly tools: readonly Text[];
+  readonly cautions: readonly Text[];
 }
 
 /** Cable beyond the route: slack at both ends and what bends eat. */
@@ -165,24 +166,28 @@ const segmentMinutes = ({ way, lengthM, holes }: RouteSegment, people: 1 | 2): n
   return facts.minutesPerM * lengthM * (people === 1 ? facts.aloneFactor : 1) + facts.minutesPerHole * holes;
 };
 
-/** One stretch as a step of work: what, how, for how long. @param lengthText the place’s way of writing a length */
-export const stretchSteps = (
-  { segments, people }: Pick<SupplyRoute, 'segments' | 'people'>,
-  lengthText: (metres: number) => string,
-): readonly { readonly words: string; readonly how: string; readonly minutes: number }[] =>
+/** One stretch as a step of work: what, how, for how long. */
+export const stretchSteps = ({
+  segments,
+  people,
+}: Pick<SupplyRoute, 'segments' | 'people'>): readonly {
+  readonly words: Text;
+  readonly how: Text;
+  readonly minutes: number;
+}[] =>
   segments.map((segment) => {
     const { way, lengthM, holes } = segment;
     const { words, caution } = SEGMENT_FACTS[way];
-    const drilled = holes > 0 ? `${holes} ${holes === 1 ? 'hole' : 'holes'}, angled down to the outside.` : null;
+    const drilled = holes > 0 ? said('angledDownOutside2', { holes, holes2: holes === 1 ? 'hole' : 'holes' }) : null;
     return {
-      words: `New bell cable ${words}, ${lengthText(lengthM)}`,
-      how: present([drilled, caution]).join(' ') || 'Away from mains cables.',
+      words: said('newBellCable2', { words, lengthM }),
+      how:
+        (drilled ?? caution) ? said('together', { sentences: present([drilled, caution]) }) : said('awayMainsCables2'),
       minutes: Math.round(segmentMinutes(segment, people)),
     };
   });
 
-const present = (texts: readonly (string | null)[]): readonly string[] =>
-  texts.filter((text): text is string => text !== null);
+const present = (texts: readonly (Text | null)[]): readonly Text[] => texts.flatMap((text) => text ?? []);
 
 /** Minutes of work (of the crew, not person-minutes), parts, tools, ohms and cautions of a supply and its route. */
 export function supplyRoute({ from, people, mm2, segments }: SupplyRoute): RouteSum {
@@ -199,10 +204,12 @@ export function supplyRoute({ from, people, mm2, segments }: SupplyRoute): Route
     sourceParts: source.parts,
     parts: [
       ...source.parts,
-      ...(lengthM > 0 ? [`${metres(lengthM * CABLE_SPARE)} bell cable, 2 × ${Number(mm2.toFixed(2))} mm²`] : []),
-      ...new Set(laid.flatMap(({ way, lengthM: length, holes }) => SEGMENT_FACTS[way].parts(length, holes))),
+      ...(lengthM > 0
+        ? [said('bellCable2', { metres: metres(lengthM * CABLE_SPARE), number: Number(mm2.toFixed(2)) })]
+        : []),
+      ...distinct(laid.flatMap(({ way, lengthM: length, holes }) => SEGMENT_FACTS[way].parts(length, holes))),
     ],
-    tools: [...new Set(facts.flatMap(({ tools }) => tools))],
-    cautions: [...new Set(present([source.caution, ...facts.map(({ caution }) => caution)]))],
+    tools: distinct(facts.flatMap(({ tools }) => tools)),
+    cautions: distinct(present([source.caution, ...facts.map(({ caution }) => caution)])),
   };
 }

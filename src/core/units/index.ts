@@ -21,4 +21,5 @@ export {
 } from './length';
 export { capital, lowerFirst } from './letterCase';
 export { parsed, refused, type FigureProblem, type Parsed } from './parsed';
+export type { UnitsSayings } from './sayings';
 export { figureProblemText } from './wording';

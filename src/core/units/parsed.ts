@@ -1,3 +1,5 @@
+import type { Text } from '../said';
+
 /** Why a typed figure was not understood. Codes here; the sentences are in `wording.ts`. */
 export type FigureProblem =
   | { readonly code: 'empty' }
@@ -9,7 +11,7 @@ export type FigureProblem =
   | { readonly code: 'tooLarge'; readonly most: number; readonly unit: string }
   | { readonly code: 'rangeTurned' }
   /** Possible by itself, but not beside what stands already: a sentence says why. */
-  | { readonly code: 'contradicts'; readonly words: string }
+  | { readonly code: 'contradicts'; readonly words: Text }
   | { readonly code: 'noSuchGauge'; readonly typed: string }
   | { readonly code: 'ampsForVa'; readonly amps: number; readonly va: number | null };
 

@@ -1,3 +1,4 @@
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { parseFigure, parseSpan, parseVoltAmps, VOLTS } from './figure';
 import { parseGauge } from './gauge';
@@ -90,12 +91,12 @@ describe('VA given as amps', () => {
     const result = parseVoltAmps('1.25 A', 16);
     if (result.ok) throw new Error('taken as VA');
     expect(result.problem).toEqual({ code: 'ampsForVa', amps: 1.25, va: 20 });
-    expect(figureProblemText(result.problem)).toContain('20 VA');
+    expect(say(figureProblemText(result.problem))).toContain('20 VA');
   });
   it('takes “30 amps” for the VA that was meant, and asks', () => {
     const result = parseVoltAmps('30 amps', 16);
     if (result.ok) throw new Error('taken as VA');
-    expect(figureProblemText(result.problem)).toContain('type “30 VA”');
+    expect(say(figureProblemText(result.problem))).toContain('type “30 VA”');
   });
   it('takes VA', () => {
     expect(parseVoltAmps('10VA', null)).toEqual({ ok: true, value: 10 });

@@ -1,41 +1,37 @@
+import { said, type Text } from '../said';
 import type { FigureProblem } from './parsed';
 
-const round = (value: number): string => `${Number(value.toPrecision(3))}`;
-
-/** The sentence that stands at the field: what is wrong and what to do. */
-export function figureProblemText(problem: FigureProblem): string {
-  switch (problem.code) {
-    case 'empty':
-      return 'Nothing typed yet.';
-    case 'notANumber':
-      return `“${problem.typed.slice(0, 24)}” is not a figure. Type a number, with its unit if you like.`;
-    case 'unknownUnit':
-      return `“${problem.typed.slice(0, 24)}” is not a unit for this. It takes ${problem.expected}.`;
-    case 'negative':
-      return 'It can’t be below zero. Leave the minus sign out.';
-    case 'zero':
-      return 'Zero is not possible here. Leave it empty if it was not read.';
-    case 'tooSmall':
-      return `Under ${round(problem.least)} ${problem.unit} is not possible here. Read it again.`;
-    case 'tooLarge':
-      return `Over ${round(problem.most)} ${problem.unit} is not possible here. Check the range and read it again.`;
-    case 'rangeTurned':
-      return 'The first figure of a range is the lower one.';
-    case 'contradicts':
-      return problem.words;
-    case 'noSuchGauge':
-      return `There is no conductor of “${problem.typed.slice(0, 24)}”. Bell wire is 16 to 24 AWG, or 0.5 to 1.5 mm².`;
-    case 'ampsForVa':
-      return ampsText(problem.amps, problem.va);
-  }
-}
-
+/** So much of a typed text is shown back. */
+const SHOWN = 24;
 /** More than this is no bell transformer: the “amps” were VA all along. */
 const LARGEST_BELL_AMPS = 8;
 
-function ampsText(amps: number, va: number | null): string {
-  if (amps > LARGEST_BELL_AMPS)
-    return `${round(amps)} amps is no bell transformer. If the label says ${round(amps)} VA, type “${round(amps)} VA”.`;
-  if (va === null) return 'That is amps. VA = volts × amps: fill in the volts first, or read the VA on the label.';
-  return `That is amps. VA = volts × amps = ${round(va)} VA: type “${round(va)} VA” if the label agrees.`;
+/** What stands at the field: what is wrong and what to do. */
+export function figureProblemText(problem: FigureProblem): Text {
+  switch (problem.code) {
+    case 'empty':
+      return said('nothingTyped');
+    case 'notANumber':
+      return said('notAFigure', { typed: problem.typed.slice(0, SHOWN) });
+    case 'unknownUnit':
+      return said('notItsUnit', { typed: problem.typed.slice(0, SHOWN), expected: problem.expected });
+    case 'negative':
+      return said('belowZero');
+    case 'zero':
+      return said('zeroNotPossible');
+    case 'tooSmall':
+      return said('underLeast', { least: problem.least, unit: problem.unit });
+    case 'tooLarge':
+      return said('overMost', { most: problem.most, unit: problem.unit });
+    case 'rangeTurned':
+      return said('rangeTurned');
+    case 'contradicts':
+      return problem.words;
+    case 'noSuchGauge':
+      return said('noSuchConductor', { typed: problem.typed.slice(0, SHOWN) });
+    case 'ampsForVa':
+      return problem.amps > LARGEST_BELL_AMPS
+        ? said('ampsAreVa', { amps: problem.amps })
+        : said('ampsForVa', { va: problem.va });
+  }
 }

@@ -16,3 +16,4 @@ export {
   type WifiWall,
   type WifiWord,
 } from './wifi';
+export type { WifiSayings } from './sayings';

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { predictDbm, wifiChanges, wifiMeasured, wifiPredicted } from './wifi';
 
@@ -21,16 +23,19 @@ describe('Wi-Fi at the spot', () => {
     expect(wifiMeasured([{ dbm: -50, upMbit: 2 }])?.word).toBe('good');
   });
   it('takes the middle of several readings and asks for another after one', () => {
-    expect(wifiMeasured([{ dbm: -58 }, { dbm: -80 }, { dbm: -64 }])).toMatchObject({ dbm: -64, word: 'workable' });
+    expect(inWords(wifiMeasured([{ dbm: -58 }, { dbm: -80 }, { dbm: -64 }]), say)).toMatchObject({
+      dbm: -64,
+      word: 'workable',
+    });
     expect(wifiMeasured([{ dbm: -58 }, { dbm: -64 }])?.dbm).toBe(-61);
-    expect(wifiMeasured([{ dbm: -58 }])?.reason).toMatch(/try again/);
+    expect(say(wifiMeasured([{ dbm: -58 }])?.reason)).toMatch(/try again/);
   });
   it('says what a wall more and some metres less would change', () => {
     const changes = wifiChanges({ distanceM: 10, walls: ['concrete'], band: '5' }, -75);
-    const by = (words: string) => changes.find((change) => change.words.startsWith(words));
+    const by = (words: string) => changes.find((change) => say(change.words).startsWith(words));
     // 10 log law: 27·log10(10/9) = 1.235 dB
     expect(by('1 m nearer')?.gainDb).toBeCloseTo(27 * Math.log10(10 / 9), 9);
-    expect(by('past the concrete')).toMatchObject({ gainDb: 20, dbm: -55, word: 'good' });
+    expect(inWords(by('past the concrete'), say)).toMatchObject({ gainDb: 20, dbm: -55, word: 'good' });
     expect(by('one more timber')).toMatchObject({ gainDb: -4, dbm: -79 });
     expect(by('on 2.4')?.gainDb).toBe(8);
   });

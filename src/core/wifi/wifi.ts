@@ -1,3 +1,5 @@
+import { said, type Text } from '../said';
+
 /** What a signal passes on its way, with its loss in dB: domain/survey. */
 export const WIFI_WALLS = ['timber', 'brick', 'block', 'concrete', 'stuccoLath', 'foilOrLowE', 'plainGlass'] as const;
 export type WifiWall = (typeof WIFI_WALLS)[number];
@@ -37,16 +39,16 @@ export const predictDbm = ({ distanceM, walls, band }: WifiPath): number =>
 export const WIFI_LIMITS = { goodDbm: -60, workableDbm: -67, extenderDbm: -70, upMbit: 2, upLeastMbit: 1 } as const;
 
 export type WifiWord = 'good' | 'workable' | 'doubtful' | 'extender';
-export const WIFI_WORDS: Readonly<Record<WifiWord, string>> = {
+export const WIFI_WORDS: Readonly<Record<WifiWord, Text>> = {
   good: 'good',
   workable: 'workable',
-  doubtful: 'at the edge',
-  extender: 'plan an extender first',
+  doubtful: said('atTheEdge'),
+  extender: said('planExtenderFirst'),
 };
 
 export interface WifiVerdict {
   readonly word: WifiWord;
-  readonly reason: string;
+  readonly reason: Text;
 }
 
 /** What a signal is good for; between workable and the extender’s limit it is at the edge. */
@@ -76,19 +78,20 @@ export function wifiMeasured(readings: readonly WifiReading[]): (WifiVerdict & {
   const ups = readings.flatMap(({ upMbit }) => (upMbit === undefined ? [] : [upMbit]));
   const up = ups.length > 0 ? middle(ups) : null;
   const signal = wordOf(dbm);
-  const many = readings.length === 1 ? 'one reading; try again' : `middle of ${readings.length} readings`;
+  const many =
+    readings.length === 1 ? said('oneReadingTry') : said('middleReadings', { readingsCount: readings.length });
   if (up !== null && up < WIFI_LIMITS.upLeastMbit)
     return {
       dbm,
       word: 'extender',
-      reason: `${dbmText(dbm)}, but only ${up} Mbit/s up: one HD device needs 2 (${many}).`,
+      reason: said('butOnlyMbit', { dbm: dbmText(dbm), up, many }),
     };
   if (up !== null && up < WIFI_LIMITS.upMbit && (signal === 'good' || signal === 'workable'))
-    return { dbm, word: 'doubtful', reason: `${dbmText(dbm)}, ${up} Mbit/s up where 2 are wanted (${many}).` };
+    return { dbm, word: 'doubtful', reason: said('mbitSUp', { dbm: dbmText(dbm), up, many }) };
   return {
     dbm,
     word: signal,
-    reason: `${dbmText(dbm)}${up === null ? '' : `, ${up} Mbit/s up`} at the spot (${many}).`,
+    reason: said('atTheSpot', { dbm: dbmText(dbm), up: up === null ? '' : said('mbitSUp2', { up }), many }),
   };
 }
 
@@ -100,13 +103,15 @@ export function wifiPredicted(
   const [low, high] = [dbm - WIFI_SPREAD_DB, dbm + WIFI_SPREAD_DB];
   const word = wordOf(dbm);
   const sure =
-    wordOf(low) === wordOf(high) ? '' : `; ${WIFI_WORDS[wordOf(low)]} or ${WIFI_WORDS[wordOf(high)]} once measured`;
-  return { dbm, low, high, word, reason: `${dbmText(low)} to ${dbmText(high)} predicted${sure}.` };
+    wordOf(low) === wordOf(high)
+      ? ''
+      : said('onceMeasured', { word: WIFI_WORDS[wordOf(low)], word2: WIFI_WORDS[wordOf(high)] });
+  return { dbm, low, high, word, reason: said('toPredicted', { dbm: dbmText(low), dbm2: dbmText(high), sure }) };
 }
 
 /** A change of the path and what comes of it. */
 export interface WifiChange {
-  readonly words: string;
+  readonly words: Text;
   readonly gainDb: number;
   readonly dbm: number;
   readonly word: WifiWord;
@@ -120,7 +125,7 @@ const METRE_STEPS = [1, 3] as const;
  */
 export function wifiChanges(path: WifiPath, nowDbm: number): readonly WifiChange[] {
   const here = predictDbm(path);
-  const change = (words: string, next: WifiPath): WifiChange => {
+  const change = (words: Text, next: WifiPath): WifiChange => {
     const gainDb = predictDbm(next) - here;
     return { words, gainDb, dbm: nowDbm + gainDb, word: wordOf(nowDbm + gainDb) };
   };
@@ -128,10 +133,12 @@ export function wifiChanges(path: WifiPath, nowDbm: number): readonly WifiChange
   const without = path.walls.filter((_wall, i) => i !== path.walls.indexOf(heaviest ?? 'timber'));
   return [
     ...METRE_STEPS.filter((metres) => path.distanceM - metres >= 1).map((metres) =>
-      change(`${metres} m nearer`, { ...path, distanceM: path.distanceM - metres }),
+      change(said('mNearer', { metres }), { ...path, distanceM: path.distanceM - metres }),
     ),
-    ...(heaviest ? [change(`past the ${WIFI_WALL_FACTS[heaviest].words} wall`, { ...path, walls: without })] : []),
-    change('one more timber wall', { ...path, walls: [...path.walls, 'timber'] }),
+    ...(heaviest
+      ? [change(said('pastWall', { heaviest: WIFI_WALL_FACTS[heaviest].words }), { ...path, walls: without })]
+      : []),
+    change(said('oneMoreTimber'), { ...path, walls: [...path.walls, 'timber'] }),
     ...(path.band === '5' ? [change('on 2.4 GHz', { ...path, band: '2.4' })] : []),
   ];
 }

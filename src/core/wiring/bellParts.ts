@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import type { Joint, Lead, Part, WiringPlace } from './wiring';
 
 const screw = (part: string, name: string, place: WiringPlace): Joint => ({
@@ -28,12 +29,7 @@ const CHIME_SCREWS = ['Front', 'Trans', 'Rear'] as const;
  * A chime with a coil from Trans to Front, and one to Rear where it has one.
  * @param terminal the screw of the door at hand: seen from a door on Rear, what is called Front here is marked Rear there
  */
-export const chimePart = (
-  id: string,
-  place: WiringPlace,
-  name: string,
-  terminal: 'Front' | 'Rear' = 'Front',
-): Part => ({
+export const chimePart = (id: string, place: WiringPlace, name: Text, terminal: 'Front' | 'Rear' = 'Front'): Part => ({
   id,
   name,
   place,
@@ -51,7 +47,7 @@ export const chimePart = (
 /** A chime and its transformer in one housing: mains in, two bell screws out to the button. */
 export const boxedChimePart = (): Part => ({
   id: 'boxed',
-  name: 'boxed chime',
+  name: said('boxedChime'),
   place: 'chime',
   joints: [
     ...(['hot', 'neutral'] as const).map((one): Joint => ({ ...screw('boxed', one, 'chime'), mains: true })),
@@ -66,6 +62,12 @@ export const boxedChimePart = (): Part => ({
   leads: [],
 });
 
+const SIDES = [
+  ['hot side', said('hotSide')],
+  ['neutral side', said('neutralSide')],
+  ['ground side', said('groundSide')],
+] as const;
+
 /** How a transformer’s mains side is joined: by leads of its own, by screws, or by a plug that is nobody’s wiring. */
 export type MainsSide = 'leads' | 'plug';
 
@@ -75,7 +77,7 @@ export type MainsSide = 'leads' | 'plug';
  */
 export function transformerPart(
   id: string,
-  name: string,
+  name: Text,
   mains: MainsSide,
   {
     screws = ['S1', 'S2'],
@@ -85,9 +87,9 @@ export function transformerPart(
   const [first = 'S1', second = 'S2'] = screws;
   const primary: readonly Lead[] = (
     [
-      ['hot', 'one primary lead'],
-      ['neutral', 'other primary lead'],
-      ['ground', 'ground lead'],
+      ['hot', said('onePrimaryLead')],
+      ['neutral', said('otherPrimaryLead')],
+      ['ground', said('groundLead')],
     ] as const
   ).map(([carries, words]) => ({
     id: `${id}.${carries}`,
@@ -102,9 +104,7 @@ export function transformerPart(
     place,
     joints: [
       ...screws.map((one) => screw(id, one, place)),
-      ...(mains === 'leads'
-        ? (['hot side', 'neutral side', 'ground side'] as const).map((one) => port(id, one, place))
-        : []),
+      ...(mains === 'leads' ? SIDES.map(([side, words]): Joint => ({ ...port(id, side, place), name: words })) : []),
     ],
     elements: [
       { id: `${id}.winding`, kind: 'winding', from: `${id}.${second}`, to: `${id}.${first}` },
@@ -119,18 +119,18 @@ export function transformerPart(
 
 interface Between {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   readonly place: WiringPlace;
   readonly kind: 'shunt' | 'link';
   readonly ohms: number;
   /** Names of its two leads where it comes with leads; without, wires go into its ports. */
-  readonly leads?: readonly [string, string];
+  readonly leads?: readonly [Text, Text];
 }
 
 /** Something with two ports and ohms between them: module, fuse link, protector, jumper. */
 export function betweenPart({ id, name, place, kind, ohms, leads }: Between): Part {
   const [a, b] = [port(id, 'A', place), port(id, 'B', place)];
-  const lead = (letter: 'a' | 'b', words: string, from: string): Lead => ({
+  const lead = (letter: 'a' | 'b', words: Text, from: string): Lead => ({
     id: `${id}.${letter}`,
     name: words,
     carries: 'bell',
@@ -148,7 +148,7 @@ export function betweenPart({ id, name, place, kind, ohms, leads }: Between): Pa
 }
 
 /** Something with a pair of screws where the wires on their way pass: a handset. It lies across them and is no part of the loop. */
-export const passingPart = (id: string, name: string): Part => ({
+export const passingPart = (id: string, name: Text): Part => ({
   id,
   name,
   place: 'chime',
@@ -158,7 +158,7 @@ export const passingPart = (id: string, name: string): Part => ({
 });
 
 /** What hangs at a door between two screws: a doorbell or an old button. */
-export const doorPart = (id: string, name: string, place: 'door' | 'rearDoor', kind: 'load' | 'button'): Part => ({
+export const doorPart = (id: string, name: Text, place: 'door' | 'rearDoor', kind: 'load' | 'button'): Part => ({
   id,
   name,
   place,

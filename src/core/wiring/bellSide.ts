@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { transformerPart } from './bellParts';
 import type { Move } from './move';
 import { lookTask, moveTask, type Task } from './step';
@@ -45,45 +46,26 @@ export function tapTasks(found: Wiring, [first, second]: readonly [string, strin
     );
   });
   return [
-    lookTask(
-      PLACE,
-      'tap-photo',
-      'Photograph the bell screws and the label’s volts for each pair',
-      'Only the bell screws are touched; the mains side stays closed.',
-    ),
+    lookTask(PLACE, 'tap-photo', said('photographBellScrews'), said('onlyBellScrews')),
     moveTask(
       PLACE,
       'tap-move',
       'bell',
       [...moves, { do: 'feed', part: old.id, from: screws[1] ?? '', to: screws[0] ?? '' }],
-      'The screw that is not used stays empty. Either way round. Mark the pair in use on the label.',
-      `Bell wires under ${first} and ${second}: ${volts} V`,
+      said('screwNotUsed'),
+      said('bellWiresUnder', { first, second, volts }),
     ),
   ];
 }
 
 /** A plug-in adapter: only the bell wires change, the old transformer’s mains side stays closed. */
-export function adapterTasks(found: Wiring, name: string): readonly Task[] {
+export function adapterTasks(found: Wiring, name: Text): readonly Task[] {
   const boxed = hasPart(found, 'boxed');
   const old = feedingPart(found);
   return [
     boxed
-      ? moveTask(
-          PLACE,
-          'adapter-off-boxed',
-          'mains',
-          takeOff(found),
-          'Its bell screws stand in one housing with mains terminals: opening it is mains work.',
-          'Both bell wires off the boxed chime’s screws, labelled',
-        )
-      : moveTask(
-          PLACE,
-          'adapter-off',
-          'bell',
-          takeOff(found),
-          'Only the bell screws. The old transformer’s mains side stays closed and untouched.',
-          'Both bell wires off the old transformer’s screws, labelled',
-        ),
+      ? moveTask(PLACE, 'adapter-off-boxed', 'mains', takeOff(found), said('bellScrewsStand'), said('bothBellWires'))
+      : moveTask(PLACE, 'adapter-off', 'bell', takeOff(found), said('onlyBellScrewsOld'), said('bothBellWiresOff')),
     moveTask(
       PLACE,
       'adapter-join',
@@ -92,8 +74,8 @@ export function adapterTasks(found: Wiring, name: string): readonly Task[] {
         { do: 'add', part: transformerPart('new', name, 'plug', old && { place: old.place }) },
         ...putOn(found, ['new.S1', 'new.S2']),
       ],
-      'Inline connectors, strip 8 mm. Either way round: AC has no polarity here.',
-      'Bell wires to the plug-in adapter’s lead, not yet plugged in',
+      said('inlineConnectorsStrip'),
+      said('bellWiresPlug'),
     ),
   ];
 }

@@ -1,15 +1,15 @@
+import { said, type Text } from '../said';
 import { isConductor } from './bellPath';
 import type { Move } from './move';
 import { moveTask, type Task } from './step';
 import type { Lead, Wiring } from './wiring';
-import { capital } from '../units';
 
 /** Conductors of the runs that are named. */
-const conductorsOf = ({ leads }: Wiring, runs: readonly string[]): readonly Lead[] =>
+const conductorsOf = ({ leads }: Wiring, runs: readonly Text[]): readonly Lead[] =>
   leads.filter(({ run }) => run !== undefined && runs.includes(run));
 
 /** Spare pairs joined to the used one, at both ends of the runs that have some. */
-export function joinPairs(found: Wiring, runs: readonly string[]): readonly Task[] {
+export function joinPairs(found: Wiring, runs: readonly Text[]): readonly Task[] {
   const conductors = conductorsOf(found, runs);
   const spare = (lead: Lead): string => `${lead.id}.spare`;
   const at = (lead: Lead, joint: string | null): readonly Move[] =>
@@ -23,16 +23,16 @@ export function joinPairs(found: Wiring, runs: readonly string[]): readonly Task
         { do: 'lay', leads: conductors.map((lead) => laid(lead, spare(lead), 'beside')) },
         ...conductors.flatMap((lead) => at(lead, lead.from)),
       ],
-      'One conductor of every pair together, the other of every pair together: same colours at both ends.',
-      'Join the spare pairs to the used one, inside end',
+      said('oneConductorEvery'),
+      said('joinSparePairs'),
     ),
     moveTask(
       'cable',
       'pairs-far',
       'bell',
       conductors.flatMap((lead) => at(lead, lead.to)),
-      'Loop ohms should now be the single pair’s over the number of pairs: read it before closing.',
-      'Join the spare pairs to the used one, door end',
+      said('loopOhmsShould'),
+      said('joinSparePairsUsed'),
     ),
   ];
 }
@@ -47,7 +47,7 @@ const laid = (lead: Lead, id: string, how: 'beside' | 'instead'): Lead => ({
 });
 
 /** New wire laid beside an old run, read, then in its place joint by joint. */
-function replaced(found: Wiring, runs: readonly string[], words: Replacing): readonly Task[] {
+function replaced(found: Wiring, runs: readonly Text[], words: Replacing): readonly Task[] {
   const conductors = conductorsOf(found, runs);
   const fresh = (lead: Lead): string => `${lead.id}.new`;
   return [
@@ -59,14 +59,7 @@ function replaced(found: Wiring, runs: readonly string[], words: Replacing): rea
       words.layHow,
       words.lay,
     ),
-    moveTask(
-      'cable',
-      `${words.id}-loop`,
-      'bell',
-      [],
-      'It should read what its length and gauge say; more is a bad joint.',
-      'Loop ohms of the new wire read, far ends together',
-    ),
+    moveTask('cable', `${words.id}-loop`, 'bell', [], said('shouldReadLength'), said('loopOhmsNew')),
     moveTask(
       'cable',
       `${words.id}-swap`,
@@ -90,33 +83,33 @@ function replaced(found: Wiring, runs: readonly string[], words: Replacing): rea
 
 interface Replacing {
   readonly id: string;
-  readonly lay: string;
-  readonly layHow: string;
-  readonly swap: string;
-  readonly swapHow: string;
+  readonly lay: Text;
+  readonly layHow: Text;
+  readonly swap: Text;
+  readonly swapHow: Text;
 }
 
 /** Thin runs pulled anew. */
-export const repull = (found: Wiring, runs: readonly string[]): readonly Task[] =>
+export const repull = (found: Wiring, runs: readonly Text[]): readonly Task[] =>
   replaced(found, runs, {
     id: 'repull',
-    lay: 'Heavier wire pulled beside the thin one, both ends long enough',
-    layHow: 'The old one may draw it in. Away from mains cables; holes to the outside angled down.',
-    swap: 'New wires in the place of the thin ones, at both ends',
-    swapHow: 'One joint at a time, so that no wire changes its place.',
+    lay: said('heavierWirePulled'),
+    layHow: said('oldOneMay'),
+    swap: said('newWiresPlace'),
+    swapHow: said('oneJointTime'),
   });
 
 /** Runs whose old cable stays in the wall, out of use, with a new one beside it. */
-export const leaveCable = (found: Wiring, runs: readonly string[]): readonly Task[] =>
+export const leaveCable = (found: Wiring, runs: readonly Text[]): readonly Task[] =>
   replaced(found, runs, {
     id: 'own-cable',
-    lay: 'New bell wire pulled beside the old cable, both ends long enough',
-    layHow: 'Away from mains cables; holes to the outside angled down.',
-    swap: 'New wires in the place of the old cable, its ends capped and labelled “not used”',
-    swapHow: 'One joint at a time. The old cable stays in the wall: nothing of it is fed.',
+    lay: said('newBellWire'),
+    layHow: said('awayMainsCables'),
+    swap: said('newWiresPlaceOld'),
+    swapHow: said('oneJointTimeOld'),
   });
 
-const RUN_WORDS: Readonly<Record<string, string>> = { toChime: 'the chime', toDoor: 'the door' };
+const RUN_WORDS: Readonly<Record<string, Text>> = { toChime: said('theChime'), toDoor: said('theDoor') };
 
 /** Splices that the readings show to be bad: cut back and made anew. */
 export const mendTasks = (runs: readonly string[]): readonly Task[] =>
@@ -126,16 +119,16 @@ export const mendTasks = (runs: readonly string[]): readonly Task[] =>
       `mend-${run}`,
       'bell',
       [],
-      'Find it where the cable was lengthened. Cut back to bright copper, new connector, tug each wire.',
-      `Splices on the way to ${RUN_WORDS[run] ?? run} opened, cut back, made anew`,
+      said('findCableLengthened'),
+      said('splicesWayOpened', { run: RUN_WORDS[run] ?? run }),
     ),
     moveTask(
       'cable',
       `mend-${run}-loop`,
       'bell',
       [],
-      'It should read what its length and gauge say. If it does not, another splice hides on the way.',
-      `Loop ohms to ${RUN_WORDS[run] ?? run} read again, far ends together`,
+      said('shouldReadLengthGauge'),
+      said('loopOhmsRead', { run: RUN_WORDS[run] ?? run }),
     ),
   ]);
 
@@ -161,26 +154,10 @@ export function doorTasks(found: Wiring, device: Extract<Move, { do: 'add' }>): 
       'door-old',
       'bell',
       [...off, ...(old ? [{ do: 'remove', part: old.id } as const] : [])],
-      'Tape them to the wall. An old lit button must not stay in the loop.',
-      old
-        ? `${capital(old.name)} off, leads kept from falling back into the wall`
-        : 'Leads out of the wall, kept from falling back',
+      said('tapeThemWall'),
+      old ? said('offLeadsKept', { old: old.name }) : said('leadsOutWall'),
     ),
-    moveTask(
-      'door',
-      'door-d1',
-      'bell',
-      [device, ...on('D1')],
-      'Strip 8 mm, hook clockwise. No copper beyond the screw head.',
-      'One lead under the device’s first screw',
-    ),
-    moveTask(
-      'door',
-      'door-d2',
-      'bell',
-      on('D2'),
-      'Fold the slack behind the plate, nothing under the gasket.',
-      'Other lead under the second screw',
-    ),
+    moveTask('door', 'door-d1', 'bell', [device, ...on('D1')], said('strip8MmHookClockwiseNo'), said('oneLeadUnder')),
+    moveTask('door', 'door-d2', 'bell', on('D2'), said('foldSlackBehind'), said('otherLeadUnder')),
   ];
 }

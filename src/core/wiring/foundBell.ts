@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { betweenPart, boxedChimePart, chimePart, doorPart, passingPart, transformerPart } from './bellParts';
 import type { BellPath } from './bellPath';
 import { applyMoves, type Move } from './move';
@@ -7,16 +8,16 @@ import { EMPTY_WIRING, type Lead, type Wiring } from './wiring';
 /** What hangs at a door before the work. */
 export interface DoorFound {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   readonly element: 'load' | 'button';
 }
-export const OLD_BUTTON: DoorFound = { id: 'button', name: 'old button', element: 'button' };
-export const OLD_DEVICE: DoorFound = { id: 'oldDevice', name: 'old doorbell', element: 'load' };
+export const OLD_BUTTON: DoorFound = { id: 'button', name: said('oldButton'), element: 'button' };
+export const OLD_DEVICE: DoorFound = { id: 'oldDevice', name: said('oldDoorbell'), element: 'load' };
 
 /** What sits inside where a chime would be. */
 export interface InsideFound {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
 }
 
 /** What the survey says of a point’s bell wiring. */
@@ -56,7 +57,7 @@ export const ORDINARY_BELL: BellFacts = {
   door: OLD_BUTTON,
 };
 
-const wire = (id: string, name: string, run: string, from: string | null, to: string | null): Lead => ({
+const wire = (id: string, name: Text, run: string, from: string | null, to: string | null): Lead => ({
   id,
   name,
   carries: 'bell',
@@ -69,8 +70,8 @@ const wire = (id: string, name: string, run: string, from: string | null, to: st
 export const RETURN_SPLICE = 'splice.return';
 /** Where the wires of Trans and Front are joined with no chime between them. */
 export const THROUGH_SPLICE = 'splice.through';
-export const JOINED_SPLICE = spliceAt(THROUGH_SPLICE, 'chime', 'wires joined');
-export const PASSING_SPLICE = spliceAt(RETURN_SPLICE, 'chime', 'wires that pass by');
+export const JOINED_SPLICE = spliceAt(THROUGH_SPLICE, 'chime', said('wiresJoined'));
+export const PASSING_SPLICE = spliceAt(RETURN_SPLICE, 'chime', said('wiresPass'));
 
 /** Mains conductors of the house at the transformer’s box, spliced to its primary leads: as listed there, else one of each. */
 function mainsMoves(transformer: string, listed: readonly Lead[]): readonly Move[] {
@@ -113,7 +114,7 @@ const ONLY_CIRCUIT = 'A';
 
 const houseLead = (carries: 'hot' | 'neutral' | 'ground', to: string): Lead => ({
   id: `house.${carries}`,
-  name: `house’s ${carries}`,
+  name: said('houses', { carries }),
   carries,
   from: null,
   to,
@@ -128,7 +129,7 @@ const switchMoves = (): readonly Move[] => [
     leads: [
       {
         id: 'switch.feed',
-        name: 'feed of the switch',
+        name: said('feedSwitch'),
         carries: 'hot',
         from: null,
         to: 'switch.in',
@@ -139,7 +140,7 @@ const switchMoves = (): readonly Move[] => [
   { do: 'pull', lead: 'house.hot' },
   {
     do: 'lay',
-    leads: [{ id: 'house.hot', name: 'house’s hot', carries: 'hot', from: 'switch.out', to: 'splice.hot' }],
+    leads: [{ id: 'house.hot', name: said('housesHot'), carries: 'hot', from: 'switch.out', to: 'splice.hot' }],
   },
 ];
 
@@ -152,11 +153,11 @@ function presentMoves(present: BellPath): readonly Move[] {
           do: 'add',
           part: betweenPart({
             id: 'oldModule',
-            name: 'old module',
+            name: said('oldModule'),
             place: 'chime',
             kind: 'shunt',
             ohms: present.shuntOhms,
-            leads: ['old module lead', 'other old module lead'],
+            leads: [said('oldModuleLead'), said('otherOldModule')],
           }),
         },
         { do: 'on', lead: 'oldModule.a', joint: 'chime.Front' },
@@ -168,11 +169,11 @@ function presentMoves(present: BellPath): readonly Move[] {
           do: 'add',
           part: betweenPart({
             id: 'oldLink',
-            name: 'old link',
+            name: said('oldLink'),
             place: 'chime',
             kind: 'link',
             ohms: present.linkOhms,
-            leads: ['old link', 'old link’s other end'],
+            leads: [said('oldLink'), said('oldLinksOther')],
           }),
         },
         { do: 'on', lead: 'oldLink.a', joint: 'chime.Front' },
@@ -193,7 +194,7 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
     return applyMoves(EMPTY_WIRING, [
       { do: 'add', part: boxedChimePart() },
       // Its ground ends capped: an all-plastic housing has no terminal for it
-      { do: 'splice', joint: capAt('cap.ground', 'chime', 'ground, capped') },
+      { do: 'splice', joint: capAt('cap.ground', 'chime', said('groundCapped')) },
       {
         do: 'lay',
         leads: [
@@ -206,8 +207,8 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
       {
         do: 'lay',
         leads: [
-          wire('toDoor.a', 'wire to the door', 'toDoor', 'boxed.bell 1', doorScrew(door, 'D1')),
-          wire('toDoor.b', 'other wire to the door', 'toDoor', doorScrew(door, 'D2'), 'boxed.bell 2'),
+          wire('toDoor.a', said('wireDoor'), 'toDoor', 'boxed.bell 1', doorScrew(door, 'D1')),
+          wire('toDoor.b', said('otherWireDoor'), 'toDoor', doorScrew(door, 'D2'), 'boxed.bell 2'),
         ],
       },
     ]);
@@ -221,7 +222,7 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
   const [through = THROUGH_SPLICE, back = RETURN_SPLICE] = passing;
   const [trans, front] = inLoop ? ['chime.Trans', 'chime.Front'] : [through, through];
   return applyMoves(EMPTY_WIRING, [
-    { do: 'add', part: transformerPart('old', facts.transformer ?? 'old transformer', 'leads', { screws }) },
+    { do: 'add', part: transformerPart('old', facts.transformer ?? said('oldTransformer2'), 'leads', { screws }) },
     ...mainsMoves('old', listed),
     ...(facts.switched && !listed.some(({ carries }) => carries === 'hot') ? switchMoves() : []),
     ...(chime === 'screws' ? [{ do: 'add', part: chimePart('chime', 'chime', 'chime', facts.terminal) } as const] : []),
@@ -231,15 +232,15 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
     {
       do: 'lay',
       leads: [
-        wire('toChime.a', 'transformer’s wire', 'toChime', `old.${s1}`, trans),
-        wire('toDoor.a', 'door’s wire', 'toDoor', front, doorScrew(door, 'D1')),
+        wire('toChime.a', said('transformersWire'), 'toChime', `old.${s1}`, trans),
+        wire('toDoor.a', said('doorsWire'), 'toDoor', front, doorScrew(door, 'D1')),
       ],
     },
     ...(straight
       ? [
           {
             do: 'lay',
-            leads: [wire('straight', 'straight wire', 'straight', doorScrew(door, 'D2'), `old.${s2}`)],
+            leads: [wire('straight', said('straightWire'), 'straight', doorScrew(door, 'D2'), `old.${s2}`)],
           } as const,
         ]
       : ([
@@ -247,20 +248,20 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
           {
             do: 'lay',
             leads: [
-              wire('toDoor.b', 'door’s other wire', 'toDoor', doorScrew(door, 'D2'), back),
-              wire('toChime.b', 'transformer’s other wire', 'toChime', back, `old.${s2}`),
+              wire('toDoor.b', said('doorsOtherWire'), 'toDoor', doorScrew(door, 'D2'), back),
+              wire('toChime.b', said('transformersOtherWire'), 'toChime', back, `old.${s2}`),
             ],
           },
         ] as const)),
     ...(inLoop ? presentMoves(present) : []),
     ...(secondChime && inLoop
       ? ([
-          { do: 'add', part: chimePart('chime2', 'cable', 'second chime') },
+          { do: 'add', part: chimePart('chime2', 'cable', said('secondChime')) },
           {
             do: 'lay',
             leads: [
-              wire('toSecond.a', 'second chime’s wire', 'toSecond', 'chime.Trans', 'chime2.Trans'),
-              wire('toSecond.b', 'second chime’s other wire', 'toSecond', 'chime.Front', 'chime2.Front'),
+              wire('toSecond.a', said('secondChimesWire'), 'toSecond', 'chime.Trans', 'chime2.Trans'),
+              wire('toSecond.b', said('secondChimesOther'), 'toSecond', 'chime.Front', 'chime2.Front'),
             ],
           },
         ] as const)
@@ -272,7 +273,7 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
             do: 'add',
             part: doorPart(
               'rear',
-              facts.rearName ?? (rear === 'device' ? 'rear doorbell' : 'rear button'),
+              facts.rearName ?? (rear === 'device' ? said('rearDoorbell2') : said('rearButton')),
               'rearDoor',
               rear === 'device' ? 'load' : 'button',
             ),
@@ -281,8 +282,8 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
             do: 'lay',
             leads: [
               // Where the chime is out of the loop, its Rear is too
-              wire('toRear.a', 'rear door’s wire', 'toRear', inLoop ? 'chime.Rear' : through, 'rear.D1'),
-              wire('toRear.b', 'rear door’s other wire', 'toRear', 'rear.D2', straight ? `old.${s2}` : back),
+              wire('toRear.a', said('rearDoorsWire'), 'toRear', inLoop ? 'chime.Rear' : through, 'rear.D1'),
+              wire('toRear.b', said('rearDoorsOther'), 'toRear', 'rear.D2', straight ? `old.${s2}` : back),
             ],
           },
         ] as const)),

@@ -51,3 +51,4 @@ export {
   type Wiring,
   type WiringPlace,
 } from './wiring';
+export type { WiringSayings } from './sayings';

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { JOINED_SPLICE, PASSING_SPLICE, type InsideFound } from './foundBell';
 import type { Move } from './move';
 import { lookTask, moveTask, type Task } from './step';
@@ -23,12 +24,7 @@ export function takeInsideOut(found: Wiring, { id, name }: InsideFound): readonl
   });
   return [
     {
-      ...lookTask(
-        'chime',
-        'inside-label',
-        `Photograph the ${name}’s terminals, label each wire`,
-        'Only two of them are needed: those that bring the supply and go on to the door.',
-      ),
+      ...lookTask('chime', 'inside-label', said('photographSTerminals', { name }), said('onlyTwoThem')),
       photo: true,
     },
     moveTask(
@@ -36,8 +32,8 @@ export function takeInsideOut(found: Wiring, { id, name }: InsideFound): readonl
       'inside-out',
       'bell',
       [...joined, { do: 'remove', part: id }],
-      'Wires that are not needed are capped one by one and labelled “not used”.',
-      `Old ${name.replace(/^old /, '')} off, supply and door joined: out to out, back to back`,
+      said('wiresNotNeeded'),
+      said('oldOffSupply', { name }),
     ),
   ];
 }

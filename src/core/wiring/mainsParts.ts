@@ -1,14 +1,15 @@
+import { said, type Text } from '../said';
 import type { Wire } from './wire';
 import type { Carries, Joint, Lead, Part, WiringPlace } from './wiring';
 
-export const spliceAt = (id: string, place: WiringPlace, name: string): Joint => ({ id, place, kind: 'splice', name });
-export const capAt = (id: string, place: WiringPlace, name: string): Joint => ({ id, place, kind: 'cap', name });
+export const spliceAt = (id: string, place: WiringPlace, name: Text): Joint => ({ id, place, kind: 'splice', name });
+export const capAt = (id: string, place: WiringPlace, name: Text): Joint => ({ id, place, kind: 'cap', name });
 
-const screw = (id: string, place: WiringPlace, name: string): Joint => ({ id, place, kind: 'screw', name });
-const port = (id: string, place: WiringPlace, name: string): Joint => ({ id, place, kind: 'port', name });
+const screw = (id: string, place: WiringPlace, name: Text): Joint => ({ id, place, kind: 'screw', name });
+const port = (id: string, place: WiringPlace, name: Text): Joint => ({ id, place, kind: 'port', name });
 
 /** A switch or timer in the wall, between `in` and `out`. */
-export const switchPart = (id: string, name: string): Part => ({
+export const switchPart = (id: string, name: Text): Part => ({
   id,
   name,
   place: 'switch',
@@ -18,7 +19,7 @@ export const switchPart = (id: string, name: string): Part => ({
 });
 
 /** A fused spur on the way to the box: only its hot passes the fuse. */
-export const spurPart = (id: string, name: string): Part => ({
+export const spurPart = (id: string, name: Text): Part => ({
   id,
   name,
   place: 'switch',
@@ -28,7 +29,7 @@ export const spurPart = (id: string, name: string): Part => ({
 });
 
 /** A lead that comes with a part, from its own side to nothing yet. */
-const ownLead = (part: string, carries: Carries, name: string, wire: Wire | undefined): Lead => ({
+const ownLead = (part: string, carries: Carries, name: Text, wire: Wire | undefined): Lead => ({
   id: `${part}.${carries}`,
   name,
   carries,
@@ -46,42 +47,42 @@ export interface FixtureWires {
 }
 
 /** A lamp with leads of its own: the old fixture, or the floodlight camera. */
-export function fixturePart(id: string, name: string, { hot, neutral, ground }: FixtureWires): Part {
+export function fixturePart(id: string, name: Text, { hot, neutral, ground }: FixtureWires): Part {
   const grounded = ground !== null;
   return {
     id,
     name,
     place: 'box',
     joints: [
-      port(`${id}.hot side`, 'box', 'hot side'),
-      port(`${id}.neutral side`, 'box', 'neutral side'),
-      ...(grounded ? [port(`${id}.ground side`, 'box', 'ground side')] : []),
+      port(`${id}.hot side`, 'box', said('hotSide')),
+      port(`${id}.neutral side`, 'box', said('neutralSide')),
+      ...(grounded ? [port(`${id}.ground side`, 'box', said('groundSide'))] : []),
     ],
     elements: [{ id: `${id}.lamp`, kind: 'lamp', from: `${id}.hot side`, to: `${id}.neutral side` }],
     leads: [
-      ownLead(id, 'hot', `${name}’s hot`, hot),
-      ownLead(id, 'neutral', `${name}’s neutral`, neutral),
-      ...(grounded ? [ownLead(id, 'ground', `${name}’s ground`, ground)] : []),
+      ownLead(id, 'hot', said('sHot', { name }), hot),
+      ownLead(id, 'neutral', said('sNeutral', { name }), neutral),
+      ...(grounded ? [ownLead(id, 'ground', said('sGround', { name }), ground)] : []),
     ],
     ...(grounded ? { bonds: [`${id}.ground side`] } : {}),
   };
 }
 
 /** A sensor or photocell ahead of the old lamp, in its fixture: fed, a neutral of its own, and what it switches. */
-export const sensorPart = (id: string, name: string): Part => ({
+export const sensorPart = (id: string, name: Text): Part => ({
   id,
   name,
   place: 'box',
   joints: [
-    port(`${id}.hot side`, 'box', 'hot side'),
-    port(`${id}.neutral side`, 'box', 'neutral side'),
-    port(`${id}.out side`, 'box', 'switched side'),
+    port(`${id}.hot side`, 'box', said('hotSide')),
+    port(`${id}.neutral side`, 'box', said('neutralSide')),
+    port(`${id}.out side`, 'box', said('switchedSide')),
   ],
   elements: [{ id: `${id}.sensor`, kind: 'sensor', from: `${id}.hot side`, to: `${id}.out side` }],
   leads: [
-    ownLead(id, 'hot', `${name}’s hot`, undefined),
-    ownLead(id, 'neutral', `${name}’s neutral`, undefined),
-    { id: `${id}.out`, name: `${name}’s switched lead`, carries: 'hot', from: `${id}.out side`, to: null },
+    ownLead(id, 'hot', said('sHot', { name }), undefined),
+    ownLead(id, 'neutral', said('sNeutral', { name }), undefined),
+    { id: `${id}.out`, name: said('sSwitchedLead', { name }), carries: 'hot', from: `${id}.out side`, to: null },
   ],
 });
 
@@ -97,7 +98,7 @@ export const outletPart = (id: string, name: string): Part => ({
 });
 
 /** Metal with one ground screw: a box, a mounting plate. */
-export const bondedPart = (id: string, name: string, screwName: string): Part => ({
+export const bondedPart = (id: string, name: Text, screwName: Text): Part => ({
   id,
   name,
   place: 'box',
@@ -108,7 +109,7 @@ export const bondedPart = (id: string, name: string, screwName: string): Part =>
 });
 
 /** A pigtail: a short lead between two joints in the box. */
-export const pigtail = (id: string, name: string, carries: Carries, wire: Wire | undefined): Lead => ({
+export const pigtail = (id: string, name: Text, carries: Carries, wire: Wire | undefined): Lead => ({
   id,
   name,
   carries,

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { adapterTasks, feedingPart, putOn, takeOff } from './bellSide';
 import { transformerPart } from './bellParts';
 import { spliceAt } from './mainsParts';
@@ -10,15 +11,15 @@ export type TransformerFit = 'onBox' | 'dinRail' | 'plugIn';
 
 /** A transformer to be fitted. */
 export interface FittedTransformer {
-  readonly name: string;
+  readonly name: Text;
   readonly ratedVolts: number;
   readonly fit: TransformerFit;
 }
 
 const PLACE = 'transformer';
 
-const BELL_OFF = 'Bell wires off the old transformer’s screws';
-const BELL_OFF_HOW = 'One at a time, each keeps its label.';
+const BELL_OFF = said('bellWiresOff');
+const BELL_OFF_HOW = said('oneTimeEach');
 
 /** Old primary leads out of their splices, or the house’s conductors off the terminals of a boxed chime. */
 function oldOut(found: Wiring, old: Part): readonly Move[] {
@@ -59,14 +60,8 @@ const joinPrimary = (found: Wiring, carries: 'hot' | 'neutral' | 'ground'): read
 };
 
 const SEAT = {
-  onBox: [
-    'New transformer on the box: knock-out thread and lock-nut, or a cable clamp',
-    'On a box with a cover, no mains splice in free air. Its leads count in the box’s fill. Room for air: it gets warm.',
-  ],
-  dinRail: [
-    'New transformer on the rail of its enclosure, mains and bell wires apart',
-    'The lid must open; a metal enclosure is earthed; not in a bathroom’s zones. Its fuse is 3 A or as its sheet says.',
-  ],
+  onBox: [said('newTransformerBox'), said('boxCoverNo')],
+  dinRail: [said('newTransformerRail'), said('lidMustOpen')],
 } as const;
 
 /** From the seat of a new transformer to its closed cover. */
@@ -91,24 +86,24 @@ function seatAndJoin(
       'mains-earth',
       'mains',
       joinPrimary(found, 'ground'),
-      'Never parked. First to go on, last to come off.',
-      'Ground lead to the box, frame or ground terminal',
+      said('neverParkedFirst'),
+      said('groundLeadBox'),
     ),
     moveTask(
       PLACE,
       'mains-neutral',
       'mains',
       joinPrimary(found, 'neutral'),
-      'By test, not by colour. Copper only. The connector holds both: twist until firm.',
-      'Primary lead to the neutral of the same circuit',
+      said('testNotColour'),
+      said('primaryLeadNeutral'),
     ),
     moveTask(
       PLACE,
       'mains-hot',
       'mains',
       joinPrimary(found, 'hot'),
-      'No bare copper below the skirt. Push the splices back, nothing pinched.',
-      'Other primary lead to the hot',
+      said('noBareCopperBelow'),
+      said('otherPrimaryLeadHot'),
     ),
     ...(energise
       ? [
@@ -116,55 +111,26 @@ function seatAndJoin(
             ...lookTask(
               PLACE,
               'mains-energise',
-              `On once: open volts at the new screws, over ${ratedVolts} V`,
-              'Every splice closed and folded, nobody touching. At or under the label: wrong screws, or something is on.',
+              said('onceOpenVolts', { ratedVolts }),
+              said('everySpliceClosedFolded'),
             ),
             energises: true as const,
           },
-          moveTask(
-            PLACE,
-            'mains-dead-again',
-            'mains',
-            [],
-            'Off, tagged, locked; the tester tried before and after.',
-            'Off and proved dead again, to close up',
-          ),
+          moveTask(PLACE, 'mains-dead-again', 'mains', [], said('offTaggedLocked'), said('offProvedDead')),
         ]
       : []),
     {
-      ...moveTask(
-        PLACE,
-        'mains-close',
-        'mains',
-        [],
-        'The picture is what the next person has.',
-        'Photograph the splices, cover on',
-      ),
+      ...moveTask(PLACE, 'mains-close', 'mains', [], said('pictureNextPerson'), said('photographSplicesCover')),
       photo: true,
     },
   ];
 }
 
-const WHO: Task = lookTask(
-  PLACE,
-  'mains-who',
-  'Whoever does the mains side is permitted to, here',
-  'Local rules decide. Mains can kill; if not competent and permitted, hire a licensed electrician.',
-);
+const WHO: Task = lookTask(PLACE, 'mains-who', said('doesMainsSide'), said('localRulesDecide'));
 
-const ALWAYS_ON: Task = lookTask(
-  PLACE,
-  'mains-always-on',
-  'Feed tried with every switch: it stays on',
-  'A transformer on a light’s switch leg dies with the light. Then another feed is chosen first.',
-);
+const ALWAYS_ON: Task = lookTask(PLACE, 'mains-always-on', said('feedTriedEvery'), said('transformerLightsSwitch'));
 
-const LABEL: Task = lookTask(
-  PLACE,
-  'mains-label',
-  'Label on the transformer: volts, VA, circuit, date',
-  'Nobody searches twice. After power-on: open volts against it; warm, not hot, after a quarter of an hour.',
-);
+const LABEL: Task = lookTask(PLACE, 'mains-label', said('labelTransformerVolts'), said('nobodySearchesTwice'));
 
 /**
  * The mains side of a new transformer, from the permission to the label (domain/power, the mains side). Everything that
@@ -183,12 +149,7 @@ export function mainsSide(
   return [
     WHO,
     {
-      ...lookTask(
-        PLACE,
-        'mains-photo',
-        'Photograph the old transformer, count and label the wires on its bell screws',
-        'Two wires under one screw may mean a second chime or a second door. Which pair of screws were they on?',
-      ),
+      ...lookTask(PLACE, 'mains-photo', said('photographOldTransformer'), said('twoWiresUnder')),
       photo: true,
     },
     ALWAYS_ON,
@@ -199,18 +160,16 @@ export function mainsSide(
       'mains-open',
       'mains',
       boxed ? takeOff(found) : [],
-      'Hot to neutral, each to ground. Old primary leads may be two alike: a colour is a claim.',
-      'Cover off: prove again at these very conductors, then photograph and count them',
+      said('hotNeutralEach'),
+      said('coverOffProveAgain'),
     ),
     moveTask(
       PLACE,
       'mains-old-out',
       'mains',
       oldOut(found, old),
-      'Conductors that pass through to something else stay together as they were.',
-      boxed
-        ? 'Boxed chime out, every house conductor capped, both cables kept from falling back'
-        : 'Old primary leads out, every house conductor capped',
+      said('conductorsPassThrough'),
+      boxed ? said('boxedChimeOutEvery') : said('oldPrimaryLeads'),
     ),
     ...seatAndJoin(found, { name, ratedVolts, fit }, energise, old.place),
     moveTask(
@@ -218,8 +177,8 @@ export function mainsSide(
       'mains-pair',
       'bell',
       putOn(found, ['new.S1', 'new.S2']),
-      'With three or four screws each pair gives other volts. The screw that is not used stays empty. Either way round.',
-      `Bell wires under the pair of screws that gives ${ratedVolts} V`,
+      said('threeFourScrews'),
+      said('bellWiresUnderPair', { ratedVolts }),
     ),
     LABEL,
   ];
@@ -232,14 +191,7 @@ export function freshMainsSide(found: Wiring, transformer: FittedTransformer, en
   return [
     WHO,
     ALWAYS_ON,
-    moveTask(
-      PLACE,
-      'mains-open',
-      'mains',
-      [],
-      'Hot to neutral, each to ground. A colour is a claim.',
-      'Cover off: prove again at these very conductors, then photograph and count them',
-    ),
+    moveTask(PLACE, 'mains-open', 'mains', [], said('hotNeutralEachGround'), said('coverOffProveAgain')),
     ...seatAndJoin(found, { name, ratedVolts, fit }, energise, PLACE),
     LABEL,
   ];

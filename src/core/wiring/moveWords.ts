@@ -1,6 +1,6 @@
+import { said, type Text } from '../said';
 import { applyMove, type Move } from './move';
 import { jointById, leadById, leadsAt, type Wiring } from './wiring';
-import { capital } from '../units';
 
 interface Clause {
   readonly leads: readonly string[];
@@ -8,40 +8,31 @@ interface Clause {
   readonly to: string | null;
 }
 
-const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five'] as const;
-
 /** What already holds at a joint, for whoever has to put a lead with it. */
-function beside(wiring: Wiring, joint: string, leads: readonly string[]): string {
-  const others = leadsAt(wiring, joint).filter(({ id }) => !leads.includes(id));
-  if (others.length === 0) return '';
-  return others.length === 1
-    ? ', with the wire that is there'
-    : `, with the ${NUMBERS[others.length] ?? others.length} wires that are there`;
-}
+const beside = (wiring: Wiring, joint: string, leads: readonly string[]): number =>
+  leadsAt(wiring, joint).filter(({ id }) => !leads.includes(id)).length;
 
-function towards(wiring: Wiring, id: string, leads: readonly string[]): string {
+function towards(wiring: Wiring, id: string, leads: readonly string[]): Text {
   const joint = jointById(wiring, id);
   if (!joint) return '';
   switch (joint.kind) {
     case 'screw':
-      return `under ${joint.name}${beside(wiring, id, leads)}`;
+      return said('underScrew', { screw: joint.name, beside: beside(wiring, id, leads) });
     case 'port': {
       const part = wiring.parts.find(({ joints }) => joints.some((one) => one.id === id));
-      return `into the ${part?.name ?? 'part'}`;
+      return said('intoThePart', { part: part?.name ?? joint.name });
     }
     case 'cap':
-      return 'under a cap of its own';
+      return said('underCapOwn');
     case 'splice': {
       const others = leadsAt(wiring, id).filter((lead) => !leads.includes(lead.id));
-      return others.length === 0 ? 'ready for its splice' : `joined to ${others.map(({ name }) => name).join(' and ')}`;
+      return others.length === 0 ? said('readySplice') : said('joinedTo', { others: others.map(({ name }) => name) });
     }
   }
 }
 
-const named = (wiring: Wiring, leads: readonly string[]): string =>
-  leads.length === 1
-    ? (leadById(wiring, leads[0] ?? '')?.name ?? '')
-    : `${NUMBERS[leads.length] ?? leads.length} wires`;
+const named = (wiring: Wiring, leads: readonly string[]): Text =>
+  leads.length === 1 ? (leadById(wiring, leads[0] ?? '')?.name ?? '') : said('severalWires', { wires: leads.length });
 
 /** Moves gathered into what a hand does in one go: leads that come off the same joint and go to the same one. */
 function clausesOf(moves: readonly Move[]): readonly Clause[] {
@@ -66,13 +57,15 @@ function clausesOf(moves: readonly Move[]): readonly Clause[] {
 }
 
 /** What moves do, said to the hand that does them: “Door’s wire off Front, into the module; module’s lead under Front”. */
-export function moveWords(before: Wiring, moves: readonly Move[]): string {
+export function moveWords(before: Wiring, moves: readonly Move[]): Text {
   const after = moves.reduce(applyMove, before);
-  const said = clausesOf(moves).map(({ leads, from, to }) => {
-    const off = from === null ? null : `off ${jointById(before, from)?.name ?? jointById(after, from)?.name ?? ''}`;
-    const on = to === null ? null : towards(after, to, leads);
-    return `${named(after, leads) || named(before, leads)} ${[off, on].filter((part) => part !== null).join(', ')}`;
+  return said('moves', {
+    moves: clausesOf(moves).map(({ leads, from, to }) =>
+      said('move', {
+        what: named(after, leads) || named(before, leads),
+        off: from === null ? null : (jointById(before, from)?.name ?? jointById(after, from)?.name ?? ''),
+        to: to === null ? null : towards(after, to, leads),
+      }),
+    ),
   });
-  const text = said.join('; ');
-  return capital(text);
 }

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { transformerPart } from './bellParts';
 import { mainsConductors } from './foundBell';
 import type { FittedTransformer } from './mainsSide';
@@ -8,8 +9,8 @@ import { EMPTY_WIRING, type Lead, type Wiring } from './wiring';
 
 /** One stretch of a new cable’s way, in words, with its minutes. */
 export interface Stretch {
-  readonly words: string;
-  readonly how: string;
+  readonly words: Text;
+  readonly how: Text;
   readonly minutes: number;
 }
 
@@ -17,12 +18,12 @@ const PLACE = 'transformer';
 
 /** The two conductors of a new bell cable, loose at both ends. */
 const CABLE: readonly Lead[] = [
-  { id: 'toDoor.a', name: 'new wire to the door', carries: 'bell', run: 'toDoor', from: null, to: null },
-  { id: 'toDoor.b', name: 'other new wire to the door', carries: 'bell', run: 'toDoor', from: null, to: null },
+  { id: 'toDoor.a', name: said('newWireDoor'), carries: 'bell', run: 'toDoor', from: null, to: null },
+  { id: 'toDoor.b', name: said('otherNewWire'), carries: 'bell', run: 'toDoor', from: null, to: null },
 ];
 
 /** Its ends under the screws of what feeds it. */
-const join = (words: string, how: string): Task =>
+const join = (words: Text, how: Text): Task =>
   moveTask(
     PLACE,
     'supply-join',
@@ -37,7 +38,7 @@ const join = (words: string, how: string): Task =>
 
 /** The cable’s way, stretch by stretch; it lies once the last one is done. */
 function cableTasks(route: readonly Stretch[]): readonly Task[] {
-  const stretches = route.length > 0 ? route : [{ words: 'New bell cable to the door', how: '', minutes: 0 }];
+  const stretches = route.length > 0 ? route : [{ words: said('newBellCableDoor'), how: '', minutes: 0 }];
   return stretches.map(({ words, how, minutes }, i): Task => ({
     ...(i === stretches.length - 1
       ? moveTask('cable', `supply-way-${i + 1}`, 'bell', [{ do: 'lay', leads: CABLE }], how, words)
@@ -64,32 +65,29 @@ export function newSupply(
         ...lookTask(
           PLACE,
           'supply-adapter',
-          `${transformer.name} fixed beside its outlet, not plugged in`,
-          'An outlet that no switch turns off, in the dry. It stays unplugged until the door is wired.',
+          said('fixedBesideOutlet', { transformer: transformer.name }),
+          said('outletNoSwitch'),
         ),
         moves: [{ do: 'add', part: transformerPart('new', transformer.name, 'plug') }],
       },
       ...cableTasks(route),
-      join('New cable to the adapter’s lead, adapter still out of its outlet', 'Inline connectors. Either way round.'),
+      join(said('newCableAdapters'), said('inlineConnectorsEither')),
     ];
   return [
     ...cableTasks(route),
     ...freshMainsSide(found, transformer, energise),
-    join(`New cable under the screws that give ${transformer.ratedVolts} V`, 'The screw that is not used stays empty.'),
+    join(said('newCableUnder', { ratedVolts: transformer.ratedVolts }), said('screwNotUsedStays')),
   ];
 }
 
 /** A further door on a supply that another door’s plan makes: that is there by then, and nothing leads to this door. */
-export const branchFound = (name: string): Wiring =>
+export const branchFound = (name: Text): Wiring =>
   applyMove(EMPTY_WIRING, { do: 'add', part: transformerPart('new', name, 'plug') });
 
 /** Its own cable, under the same two screws. */
 export const branchTasks = (route: readonly Stretch[]): readonly Task[] => [
   ...cableTasks(route),
-  join(
-    'New cable beside the other door’s, under the same two screws',
-    'One wire of each cable under each screw, both tugged.',
-  ),
+  join(said('newCableBeside'), said('oneWireEach')),
 ];
 
 /** A house without a bell: the circuit’s conductors where the supply is to be made, nothing else. */

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { WrongMoveError, applyMoves, type Move } from './move';
 import { moveWords } from './moveWords';
 import type { Step, Task } from './step';
@@ -27,7 +28,7 @@ export function fitted(wiring: Wiring, moves: readonly Move[]): Wiring | null {
 }
 
 /** Where the survey was changed after the way was taken, a task may name wires that are not there. */
-const MISFIT = 'The wiring found differs from what this way was taken for: pick a way again before touching it';
+const MISFIT = said('wiringFoundDiffers');
 
 /**
  * Tasks in their order, told as steps; each is told on the wiring that the ones before it have left. One whose moves do

@@ -1,3 +1,4 @@
+import type { Text } from '../said';
 import type { Move } from './move';
 
 /** What a step may put hands on. Decides which proof it needs. */
@@ -11,8 +12,8 @@ export interface Task {
   readonly id: string;
   readonly place: StepPlace;
   /** What to do; null where it is told by the moves themselves. */
-  readonly words: string | null;
-  readonly how: string;
+  readonly words: Text | null;
+  readonly how: Text;
   readonly touches: Touches;
   /** What it changes of the wiring; none where something is only looked at. */
   readonly moves: readonly Move[];
@@ -30,7 +31,7 @@ export interface Task {
 
 /** A task as it is read and ticked. */
 export interface Step extends Omit<Task, 'words'> {
-  readonly words: string;
+  readonly words: Text;
   /** The joint at hand: the last one that its moves name. */
   readonly joint: string | null;
   /** A lead went under a screw or into a port: it is tugged. */
@@ -38,7 +39,7 @@ export interface Step extends Omit<Task, 'words'> {
 }
 
 /** A task that only looks, labels or seats: no wire changes its place. */
-export const lookTask = (place: StepPlace, id: string, words: string, how: string): Task => ({
+export const lookTask = (place: StepPlace, id: string, words: Text, how: Text): Task => ({
   id,
   place,
   words,
@@ -53,6 +54,6 @@ export const moveTask = (
   id: string,
   touches: Exclude<Touches, 'nothing'>,
   moves: readonly Move[],
-  how: string,
-  words: string | null = null,
+  how: Text,
+  words: Text | null = null,
 ): Task => ({ id, place, words, how, touches, moves });

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { TREATMENTS, clearChime, treatmentById, treatmentTasks, type Treatment } from '../chime';
 import { operatingPoint, rms, sharedSourcePoint, solveNetwork, voltsBetween, type ChimePath } from '../circuit';
@@ -218,13 +220,15 @@ describe('a plan', () => {
   });
   it('is told by its moves', () => {
     const words = (id: string, facts = ORDINARY_BELL) => treated(facts, way(id)).steps.map((step) => step.words);
-    expect(words('powerModule')).toContain('Module lead under Front, with the wire that is there');
-    expect(words('powerModule', { ...ORDINARY_BELL, secondChime: true })).toContain(
+    expect(inWords(words('powerModule'), say)).toContain('Module lead under Front, with the wire that is there');
+    expect(inWords(words('powerModule', { ...ORDINARY_BELL, secondChime: true }), say)).toContain(
       'Other module lead under Trans, with the two wires that are there',
     );
-    expect(words('inlineModule')).toContain('Door’s wire off Front, into the module; module lead under Front');
-    expect(words('moduleBypass')).toContain('Transformer’s wire off Trans, into the bypass port');
-    expect(words('moduleBypass', { ...ORDINARY_BELL, secondChime: true })).toContain(
+    expect(inWords(words('inlineModule'), say)).toContain(
+      'Door’s wire off Front, into the module; module lead under Front',
+    );
+    expect(inWords(words('moduleBypass'), say)).toContain('Transformer’s wire off Trans, into the bypass port');
+    expect(inWords(words('moduleBypass', { ...ORDINARY_BELL, secondChime: true }), say)).toContain(
       'Two wires off Trans, into the bypass port',
     );
   });
@@ -247,7 +251,7 @@ describe('a plan', () => {
     const found = foundBell(ORDINARY_BELL);
     const { planned } = planWiring(found, repull(found, ['toChime']));
     expect(leadById(planned, 'toChime.a')).toBeUndefined();
-    expect(leadById(planned, 'toChime.a.new')).toMatchObject({ from: 'old.S1', to: 'chime.Trans' });
+    expect(inWords(leadById(planned, 'toChime.a.new'), say)).toMatchObject({ from: 'old.S1', to: 'chime.Trans' });
   });
   it('shows what is built so far, step by step', () => {
     const { found, steps, planned } = treated(ORDINARY_BELL, way('inlineModule'));

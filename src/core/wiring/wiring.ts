@@ -1,3 +1,4 @@
+import type { Text } from '../said';
 import type { Wire } from './wire';
 
 /** Where hands are when a joint is made. `board` and `cable` lie behind what is worked on. */
@@ -9,7 +10,7 @@ export interface Joint {
   readonly place: WiringPlace;
   readonly kind: 'screw' | 'port' | 'splice' | 'cap';
   /** As it is called on the spot: “Front”. */
-  readonly name: string;
+  readonly name: Text;
   /** It holds mains, on a part that has bell screws too. */
   readonly mains?: true;
 }
@@ -27,7 +28,7 @@ export interface HouseEnd {
 /** One conductor. An end that is at no joint is null: loose, or beyond what is worked on where it has a {@link HouseEnd}. */
 export interface Lead {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   readonly carries: Carries;
   readonly from: string | null;
   readonly to: string | null;
@@ -41,7 +42,7 @@ export interface Lead {
   /** The lead that it was laid beside, or instead of; it carries the same. */
   readonly laid?: { readonly how: 'beside' | 'instead'; readonly of: string };
   /** The cable that it comes in, as it is called on the spot. */
-  readonly cable?: string;
+  readonly cable?: Text;
   /** A short lead that is made on the spot, wholly inside the box. */
   readonly pigtail?: true;
 }
@@ -76,7 +77,7 @@ export interface Element {
 /** A thing with joints: transformer, chime, module, link, button, doorbell, fixture, plate, switch. */
 export interface Part {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   readonly place: WiringPlace;
   readonly joints: readonly Joint[];
   readonly elements: readonly Element[];

@@ -43,7 +43,7 @@ export interface Tables {
     updated_at: string;
     /** 1 when every point is left. */
     finished: number;
-    /** JSON, see `BoardPoint`. */
+    /** JSON, see `BoardPoints`. */
     points: string;
     last_seq: number;
     /** Fingerprint of the code that made it; empty: to be made anew. */

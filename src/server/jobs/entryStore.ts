@@ -1,8 +1,9 @@
 import type { Transaction } from 'kysely';
 import { ProblemError } from '@/contract/problem';
 import type { NewJobRequest } from '@/contract/job';
-import { fold, refusalOf, type Job } from '@/core/job';
+import { fold, placeOf, refusalOf, type Job } from '@/core/job';
 import type { Entry, NewEntry } from '@/core/kinds';
+import { sayIn } from '@/words';
 import type { Clock } from '../clock';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
@@ -105,8 +106,10 @@ function refuseUnfit({ head, entries }: JobLog, given: readonly NewEntry[]): voi
   const known = new Set(entries.map(({ id }) => id));
   given.forEach((entry, index) => {
     if ((entry.kind !== 'entryStruck' && entry.kind !== 'pointHung') || known.has(entry.id)) return;
-    const message = refusalOf(fold(head, entries), entries, entry);
-    if (message === null) return;
+    const job = fold(head, entries);
+    const refusal = refusalOf(job, entries, entry);
+    if (refusal === null) return;
+    const message = sayIn(placeOf(job))(refusal);
     const path = `entries[${index}]`;
     throw new ProblemError(422, `${path}: ${message}`, [{ path, message }]);
   });

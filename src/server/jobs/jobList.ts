@@ -1,13 +1,22 @@
 import { sql, type Selectable } from 'kysely';
-import { isBoardPoint, type BoardPoint, type ListedJob } from '@/contract/listedJob';
+import { isBoardPoints, type BoardPoint, type ListedJob } from '@/contract/listedJob';
 import { ProblemError } from '@/contract/problem';
+import { regionPack } from '@/core/region';
+import { inWords, sayIn } from '@/words';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
 
-/** Points of a row; null where they can’t be read as what they should be. */
+/** Points of a row in words; null where they can’t be read as what they should be, or say what this program can’t. */
 function pointsOf(text: string): readonly BoardPoint[] | null {
   const points: unknown = JSON.parse(text);
-  return Array.isArray(points) && points.every(isBoardPoint) ? points : null;
+  if (!isBoardPoints(points)) return null;
+  const { region, lengths } = points.place;
+  try {
+    return inWords(points.points, sayIn({ region: regionPack(region), lengths }));
+  } catch (error) {
+    console.error('a row of the board says what this program has no words for', error);
+    return null;
+  }
 }
 
 function listed(row: Selectable<Tables['board']>): ListedJob {

@@ -4,7 +4,7 @@ import { searchWordsOf } from '@/core/points';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
 import { jobLog, type JobLog } from '../jobs/jobLog';
-import { boardPoint } from './boardPoint';
+import { boardPoints } from './boardPoints';
 
 /**
  * What of the code the rows follow from, as a fingerprint that the build puts in. Every change of a rule or a word changes
@@ -21,7 +21,7 @@ export function boardRow(job: Job): Omit<Insertable<Tables['board']>, 'made_by' 
     expected_at: job.expectedAt,
     updated_at: job.updatedAt,
     finished: job.points.length > 0 && job.points.every(({ left }) => left !== null) ? 1 : 0,
-    points: JSON.stringify(job.points.map((point) => boardPoint(job, point))),
+    points: JSON.stringify(boardPoints(job)),
     last_seq: job.last,
   };
 }

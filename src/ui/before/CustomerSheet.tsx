@@ -2,13 +2,15 @@
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
-import { customerPage, customerText, type Job } from '@/core/job';
+import { customerPage, customerText, placeOf, type Job } from '@/core/job';
+import { sayIn } from '@/words';
 
 /** The page for the customer: what is still open, in plain words, to print or to send as a text. */
 export function CustomerSheet({ job }: { readonly job: Job }) {
+  const say = sayIn(placeOf(job));
   const when = job.expectedAt === null ? null : format(parseISO(job.expectedAt), "EEEE d MMMM 'at' HH:mm");
   const page = customerPage(job, when);
-  const text = customerText(page);
+  const text = customerText(page, say);
   const [copied, setCopied] = useState<'no' | 'yes' | 'failed'>('no');
   const copy = () =>
     navigator.clipboard.writeText(text).then(
@@ -34,13 +36,13 @@ export function CustomerSheet({ job }: { readonly job: Job }) {
           </button>
         </span>
       </div>
-      <p className="lead-in">{page.opening}</p>
+      <p className="lead-in">{say(page.opening)}</p>
       <ul className="asks">
         {page.asks.map((ask) => (
-          <li key={ask}>{ask}</li>
+          <li key={say(ask)}>{say(ask)}</li>
         ))}
       </ul>
-      <p>{page.closing}</p>
+      <p>{say(page.closing)}</p>
       <div className="no-print block-top">
         <label htmlFor="as-text" className="soft small">
           the same as a text to send

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../kit/job/useSay';
 import { format, isBefore, isToday, parseISO, startOfToday } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -81,6 +82,7 @@ export function Board({ jobs, q }: { readonly jobs: readonly ListedJob[]; readon
 }
 
 function Row({ job, part }: { readonly job: ListedJob; readonly part: Part }) {
+  const say = useSay();
   const when = job.expectedAt && format(parseISO(job.expectedAt), part === 'today' ? 'HH:mm' : 'd MMM');
   return (
     <div className="board-row">
@@ -103,8 +105,8 @@ function Row({ job, part }: { readonly job: ListedJob; readonly part: Part }) {
               <LadderSign marks={point.marks} />
             </span>
             <span className="go-cell">
-              <span className="go">{point.move.words}</span>
-              <span className="small soft"> {point.move.why}</span>
+              <span className="go">{say(point.move.words)}</span>
+              <span className="small soft"> {say(point.move.why)}</span>
               {point.worries > 0 && part !== 'finished' && (
                 <span className="small brick"> {point.worries === 1 ? '1 worry' : `${point.worries} worries`}</span>
               )}

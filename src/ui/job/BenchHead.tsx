@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../kit/job/useSay';
 import { Undo2 } from 'lucide-react';
 import { RUNG_NAMES } from '@/core/kinds';
 import { ENTRY_WORDS } from '../kit/job/entryWords';
@@ -9,6 +10,7 @@ import { Unkept } from './Unkept';
 
 /** The rung's name, whether all is kept, undo, and the one next move. */
 export function BenchHead() {
+  const say = useSay();
   const { rung, go, move, log, point, undoable, undo } = useJob();
   const here = move.rung === rung;
   return (
@@ -31,12 +33,12 @@ export function BenchHead() {
         </div>
         {here && rung === 'wire' ? null : here ? (
           <div className="move-here" data-testid="next-move">
-            <b>{move.words}</b>
-            <span className="soft">{move.why}</span>
+            <b>{say(move.words)}</b>
+            <span className="soft">{say(move.why)}</span>
           </div>
         ) : (
           <button type="button" className="button main" data-testid="next-move" onClick={() => go(move.rung)}>
-            <span>{move.words}</span> <kbd>n</kbd>
+            <span>{say(move.words)}</span> <kbd>n</kbd>
           </button>
         )}
       </div>

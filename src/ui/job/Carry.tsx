@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../kit/job/useSay';
 import { partsOf, worriesOf } from '@/core/points';
 import { CircuitPlates } from '../kit/CircuitPlate';
 import { useJob } from '../kit/job/JobContext';
@@ -6,6 +7,7 @@ import { FACES } from '../points/faces';
 
 /** What answers on every rung: is it live, does it hold, what would settle it, the figures, the worries, the parts. */
 export function Carry() {
+  const say = useSay();
   const { job, point, assessment } = useJob();
   const { Carried } = FACES[point.kind];
   const worries = worriesOf(job, point, assessment);
@@ -23,7 +25,7 @@ export function Carry() {
                 <b className="brick" aria-hidden="true">
                   !
                 </b>{' '}
-                {worry.words}
+                {say(worry.words)}
               </li>
             ))}
           </ul>
@@ -32,7 +34,7 @@ export function Carry() {
       {parts.length > 0 && (
         <section>
           <h2>To bring</h2>
-          <div className="small">{parts.join(' · ')}</div>
+          <div className="small">{parts.map(say).join(' · ')}</div>
         </section>
       )}
     </>

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../kit/job/useSay';
 import { useState } from 'react';
 import { Offcanvas } from 'react-bootstrap';
 import { circuitsOfPoint, worriesOf } from '@/core/points';
@@ -11,6 +12,7 @@ const ORDER = ['live', 'unknown', 'off', 'provedDead'] as const;
 
 /** On a phone: the verdict under the thumb, and the carry sheet drawn up from it. */
 export function FootBar() {
+  const say = useSay();
   const { job, point, assessment } = useJob();
   const [open, setOpen] = useState(false);
   const { FootWord } = FACES[point.kind];
@@ -25,7 +27,7 @@ export function FootBar() {
       <button type="button" className="foot-bar" aria-expanded={open} onClick={() => setOpen(true)}>
         <span className={`mini-plate ${plug ? 'off' : state.state}`}>
           <i aria-hidden="true" />
-          {plug ? 'a plug' : CIRCUIT_STATE_WORDS[state.state]}
+          {say(plug ? 'a plug' : CIRCUIT_STATE_WORDS[state.state])}
         </span>
         <FootWord />
         <span className="end">{count}</span>

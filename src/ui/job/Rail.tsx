@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../kit/job/useSay';
 import Link from 'next/link';
 import { regionOf } from '@/core/job';
 import { RUNG_NAMES } from '@/core/kinds';
@@ -7,6 +8,7 @@ import { useJob } from '../kit/job/JobContext';
 
 /** The ladder at the side of a job; a strip on a phone. */
 export function Rail() {
+  const say = useSay();
   const { job, point, marks, rung, go } = useJob();
   const { mains } = regionOf(job);
   const alone = job.points.length === 1 ? point.name : null;
@@ -44,7 +46,7 @@ export function Rail() {
               <span className="key" aria-hidden="true">
                 {i + 1}
               </span>
-              <span className={`words ${mark.state}`}>{mark.words}</span>
+              <span className={`words ${mark.state}`}>{say(mark.words)}</span>
             </button>
           </li>
         ))}

@@ -1,6 +1,7 @@
 'use client';
-import { factText, inTerms, type Place } from '@/core/facts';
-import { lengthsOf, regionOf } from '@/core/job';
+import { sayIn, type Place } from '@/words';
+import { factText, inTerms } from '@/core/facts';
+import { placeOf } from '@/core/job';
 import { factOf, type NewEntry } from '@/core/kinds';
 import { ENTRY_WORDS } from '../kit/job/entryWords';
 import { useJob } from '../kit/job/JobContext';
@@ -8,7 +9,7 @@ import { useJob } from '../kit/job/JobContext';
 /** What is not with the server yet, why, and what can be done about it. */
 export function Unkept() {
   const { who, log, keptJob } = useJob();
-  const place = { lengths: lengthsOf(keptJob), region: regionOf(keptJob) };
+  const place = placeOf(keptJob);
   if (!who)
     return (
       <div className="unkept" role="alert">
@@ -41,13 +42,15 @@ export function Unkept() {
 }
 
 /** An entry's own words and figures, so that nothing typed is lost with it. */
-const written = ({ kind, data }: NewEntry, place: Place): string =>
-  Object.entries(data)
+const written = ({ kind, data }: NewEntry, place: Place): string => {
+  const say = sayIn(place);
+  return Object.entries(data)
     .filter(([name, value]) => name !== 'pointId' && typeof value !== 'object')
     .map(([name, value]) => {
       const described = factOf(kind, name);
       return described
-        ? `${inTerms(described.words, place.region)} ${factText(described, value, place)}`
+        ? `${say(inTerms(described.words, place.region))} ${say(factText(described, value, place.region))}`
         : `${name} ${String(value)}`;
     })
     .join(', ');
+};

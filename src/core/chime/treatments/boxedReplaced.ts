@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { capAt, hasPart, moveTask, spliceAt, type Move } from '../../wiring';
 import { fuseLinkPart } from '../chimeParts';
 import { fuseTestTask } from '../chimeTasks';
@@ -7,16 +8,16 @@ const DOOR_SPLICE = 'splice.front';
 
 export const boxedReplaced: TreatmentPlan = {
   id: 'boxedReplaced',
-  name: 'Boxed chime replaced',
-  what: 'enclosure with transformer and fuse link on the two cables that are there',
+  name: said('boxedChimeReplaced'),
+  what: said('enclosureTransformerFuse'),
   sounds: false,
   kinds: ['boxedMains'],
   fits: { shelf: 'protector', kind: 'fuseLink' },
   regions: [],
   minutes: 30,
   cost: 0,
-  parts: ['spare fuse link'],
-  setting: 'no chime',
+  parts: [said('spareFuseLink')],
+  setting: said('noChime'),
   tasks: (found) => [
     fuseTestTask('boxed-fuse-test'),
     // Beside a new transformer it is out already; beside an adapter its mains side still feeds it
@@ -34,8 +35,8 @@ export const boxedReplaced: TreatmentPlan = {
               ]),
               { do: 'remove', part: 'boxed' },
             ],
-            'Proved again at these very terminals. Its cable ends in a box with a cover, every conductor capped.',
-            'Boxed chime out, its mains conductors capped',
+            said('provedAgainThese'),
+            said('boxedChimeOut'),
           ),
         ]
       : []),
@@ -45,7 +46,7 @@ export const boxedReplaced: TreatmentPlan = {
       'bell',
       [
         { do: 'add', part: fuseLinkPart() },
-        { do: 'splice', joint: spliceAt(DOOR_SPLICE, 'chime', 'door side') },
+        { do: 'splice', joint: spliceAt(DOOR_SPLICE, 'chime', said('doorSide')) },
         ...found.leads
           .filter(({ from, run }) => from === 'new.S1' && run === 'toDoor')
           .flatMap(({ id }): readonly Move[] => [
@@ -55,8 +56,8 @@ export const boxedReplaced: TreatmentPlan = {
         { do: 'on', lead: 'fuse.b', joint: DOOR_SPLICE },
         { do: 'on', lead: 'fuse.a', joint: 'new.S1' },
       ],
-      'Mains and bell wires apart, each by its own entry.',
-      'Fuse link between the transformer’s screw and the door’s wire, in the bell part of the enclosure',
+      said('mainsBellWires'),
+      said('fuseLinkBetween'),
     ),
   ],
 };

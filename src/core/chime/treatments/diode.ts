@@ -1,11 +1,12 @@
+import { said } from '../../said';
 import { moveTask } from '../../wiring';
 import { LABEL_TASK } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
 export const diode: TreatmentPlan = {
   id: 'diode',
-  name: 'Diode at the door',
-  what: 'chime stays in series, a diode feeds it after the press so that its tune ends',
+  name: said('diodeDoor'),
+  what: said('chimeStaysSeries'),
   sounds: true,
   kinds: ['electronic'],
   fits: null,
@@ -13,8 +14,8 @@ export const diode: TreatmentPlan = {
   onlyWithBattery: true,
   minutes: 6,
   cost: 1,
-  parts: ['diode (in the bag)'],
-  setting: 'electronic chime, diode fitted',
+  parts: [said('diodeBag')],
+  setting: said('electronicChimeDiode'),
   tasks: () => [
     LABEL_TASK,
     moveTask(
@@ -23,8 +24,8 @@ export const diode: TreatmentPlan = {
       'bell',
       // It goes under the device’s own screws, with the wires: no joint of the house changes
       [],
-      'Only with an electronic chime and a device that has a battery. Turned round it does nothing: the tune is cut short.',
-      'Diode ready for the device’s two screws, its band toward the marked side',
+      said('onlyElectronicChime'),
+      said('diodeReadyDevices'),
     ),
   ],
 };

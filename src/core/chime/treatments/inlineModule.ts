@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { lookTask, moveTask } from '../../wiring';
 import { modulePart } from '../chimeParts';
 import { LABEL_TASK, swing } from '../chimeTasks';
@@ -5,8 +6,8 @@ import type { TreatmentPlan } from '../treatment';
 
 export const inlineModule: TreatmentPlan = {
   id: 'inlineModule',
-  name: 'In-line module',
-  what: 'house wires move into the module, its leads go to Front and Trans',
+  name: said('lineModule'),
+  what: said('houseWiresMove'),
   sounds: true,
   kinds: ['mechanical'],
   fits: { shelf: 'module', way: 'inLine' },
@@ -14,7 +15,7 @@ export const inlineModule: TreatmentPlan = {
   minutes: 16,
   cost: 0,
   parts: [],
-  setting: 'mechanical chime, module fitted',
+  setting: said('mechanicalChimeModule'),
   tasks: (found) => [
     LABEL_TASK,
     moveTask(
@@ -26,20 +27,15 @@ export const inlineModule: TreatmentPlan = {
         ...swing(found, 'Front', 'inline.A'),
         { do: 'on', lead: 'inline.a', joint: 'chime.Front' },
       ],
-      'Cut clean, strip 8 mm, push in until it holds. No copper to be seen at the port.',
+      said('cutCleanStrip'),
     ),
     moveTask(
       'chime',
       'inline-trans',
       'bell',
       [...swing(found, 'Trans', 'inline.B'), { do: 'on', lead: 'inline.b', joint: 'chime.Trans' }],
-      'One terminal at a time, so that no wire changes its place.',
+      said('oneTerminalTime'),
     ),
-    lookTask(
-      'chime',
-      'inline-place',
-      'Stick the module clear of plungers and bars, close the cover',
-      'Try each plunger by hand: it must move freely.',
-    ),
+    lookTask('chime', 'inline-place', said('stickModuleClear'), said('tryEachPlunger')),
   ],
 };

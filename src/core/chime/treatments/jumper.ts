@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { betweenPart, moveTask } from '../../wiring';
 import { LABEL_TASK } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
@@ -5,15 +6,15 @@ import type { TreatmentPlan } from '../treatment';
 export const jumper: TreatmentPlan = {
   id: 'jumper',
   name: 'Jumper',
-  what: 'Front and Trans shorted, wires stay',
+  what: said('frontTransShorted'),
   sounds: false,
   kinds: ['mechanical', 'electronic'],
   fits: null,
   regions: [],
   minutes: 8,
   cost: 2,
-  parts: ['jumper wire'],
-  setting: 'no chime',
+  parts: [said('jumperWire')],
+  setting: said('noChime'),
   tasks: () => [
     LABEL_TASK,
     moveTask(
@@ -29,19 +30,19 @@ export const jumper: TreatmentPlan = {
             place: 'chime',
             kind: 'link',
             ohms: 0.02,
-            leads: ['jumper', 'jumper’s other end'],
+            leads: ['jumper', said('jumpersOtherEnd')],
           }),
         },
         { do: 'on', lead: 'jumper.a', joint: 'chime.Front' },
       ],
-      'Strip 8 mm, hook clockwise.',
+      said('strip8MmHook'),
     ),
     moveTask(
       'chime',
       'jumper-trans',
       'bell',
       [{ do: 'on', lead: 'jumper.b', joint: 'chime.Trans' }],
-      'The chime is silent from now on: tell the customer, pair the plug-in sounder.',
+      said('chimeSilentNow'),
     ),
   ],
 };

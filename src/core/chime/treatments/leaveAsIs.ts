@@ -1,10 +1,11 @@
+import { said } from '../../said';
 import { lookTask } from '../../wiring';
 import type { TreatmentPlan } from '../treatment';
 
 export const leaveAsIs: TreatmentPlan = {
   id: 'leaveAsIs',
-  name: 'Leave as it is',
-  what: 'coil stays in series with the device',
+  name: said('leaveAsIt'),
+  what: said('coilStaysSeries'),
   sounds: true,
   kinds: ['mechanical', 'electronic'],
   fits: null,
@@ -12,13 +13,6 @@ export const leaveAsIs: TreatmentPlan = {
   minutes: 2,
   cost: 0,
   parts: [],
-  setting: 'mechanical chime, no module',
-  tasks: () => [
-    lookTask(
-      'chime',
-      'chime-look',
-      'Photograph the chime’s terminals and close the cover',
-      'No wire changes its place here. Nothing may stand between Front and Trans but the coil.',
-    ),
-  ],
+  setting: said('mechanicalChimeNo'),
+  tasks: () => [lookTask('chime', 'chime-look', said('photographChimesTerminals'), said('noWireChanges'))],
 };

@@ -1,11 +1,12 @@
+import { said } from '../../said';
 import { betweenPart, lookTask, moveTask } from '../../wiring';
 import { LABEL_TASK, rearFollows, swing } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
 export const moduleBypass: TreatmentPlan = {
   id: 'moduleBypass',
-  name: 'Module in bypass',
-  what: 'chime out of the loop, wires joined through a self-resetting protector',
+  name: said('moduleBypass'),
+  what: said('chimeOutLoopWires'),
   sounds: false,
   kinds: ['mechanical', 'electronic'],
   fits: { shelf: 'module', way: 'bypass' },
@@ -13,7 +14,7 @@ export const moduleBypass: TreatmentPlan = {
   minutes: 10,
   cost: 0,
   parts: [],
-  setting: 'no chime',
+  setting: said('noChime'),
   tasks: (found) => [
     LABEL_TASK,
     moveTask(
@@ -23,25 +24,14 @@ export const moduleBypass: TreatmentPlan = {
       [
         {
           do: 'add',
-          part: betweenPart({ id: 'bypass', name: 'bypass port', place: 'chime', kind: 'link', ohms: 0.3 }),
+          part: betweenPart({ id: 'bypass', name: said('bypassPort'), place: 'chime', kind: 'link', ohms: 0.3 }),
         },
         ...swing(found, 'Front', 'bypass.A'),
       ],
-      'Take the module’s lead set off first. Strip 8 mm, push in until it holds.',
+      said('takeModulesLead'),
     ),
-    moveTask(
-      'chime',
-      'bypass-trans',
-      'bell',
-      swing(found, 'Trans', 'bypass.B'),
-      'Both ports filled, no copper to be seen. Its protector resets itself.',
-    ),
+    moveTask('chime', 'bypass-trans', 'bell', swing(found, 'Trans', 'bypass.B'), said('bothPortsFilled')),
     ...rearFollows(found, 'bypass-rear', 'bypass.B'),
-    lookTask(
-      'chime',
-      'bypass-place',
-      'Lay the module in the chime and close the cover',
-      'The chime is silent from now on: tell the customer, pair the plug-in sounder.',
-    ),
+    lookTask('chime', 'bypass-place', said('layModuleChime'), said('chimeSilentNow')),
   ],
 };

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { lookTask, moveTask } from '../../wiring';
 import { modulePart } from '../chimeParts';
 import { LABEL_TASK } from '../chimeTasks';
@@ -5,8 +6,8 @@ import type { TreatmentPlan } from '../treatment';
 
 export const powerModule: TreatmentPlan = {
   id: 'powerModule',
-  name: 'Power module',
-  what: 'added across Front and Trans, house wires stay',
+  name: said('powerModule'),
+  what: said('addedAcrossFront'),
   sounds: true,
   kinds: ['mechanical'],
   fits: { shelf: 'module', way: 'parallel' },
@@ -14,7 +15,7 @@ export const powerModule: TreatmentPlan = {
   minutes: 12,
   cost: 0,
   parts: [],
-  setting: 'mechanical chime, module fitted',
+  setting: said('mechanicalChimeModule'),
   tasks: () => [
     LABEL_TASK,
     moveTask(
@@ -25,20 +26,15 @@ export const powerModule: TreatmentPlan = {
         { do: 'add', part: modulePart('module') },
         { do: 'on', lead: 'module.a', joint: 'chime.Front' },
       ],
-      'Strip 8 mm, hook clockwise so that the screw closes the hook. Nothing on the other door’s screw.',
+      said('strip8MmHookClockwise'),
     ),
     moveTask(
       'chime',
       'module-trans',
       'bell',
       [{ do: 'on', lead: 'module.b', joint: 'chime.Trans' }],
-      'One terminal at a time. Either lead may go to either screw: AC has no polarity here.',
+      said('oneTerminalTimeEither'),
     ),
-    lookTask(
-      'chime',
-      'module-place',
-      'Stick the module clear of plungers and bars, close the cover',
-      'On the side, or on top with the leads led out. A muffled ring is the sign that it touches.',
-    ),
+    lookTask('chime', 'module-place', said('stickModuleClear'), said('sideTopLeads')),
   ],
 };

@@ -1,11 +1,12 @@
+import { said } from '../../said';
 import { THROUGH_SPLICE, betweenPart, moveTask, spliceAt } from '../../wiring';
 import { swing } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
 export const protector: TreatmentPlan = {
   id: 'protector',
-  name: 'Protector in the door’s wire',
-  what: 'no chime: a self-resetting protector in one lead, at the transformer',
+  name: said('protectorDoorsWire'),
+  what: said('noChimeSelf'),
   sounds: false,
   kinds: ['none', 'wireless'],
   fits: { shelf: 'protector', kind: 'selfResetting' },
@@ -13,7 +14,7 @@ export const protector: TreatmentPlan = {
   minutes: 8,
   cost: 1,
   parts: ['2 connectors'],
-  setting: 'no chime',
+  setting: said('noChime'),
   tasks: (found) => [
     moveTask(
       'transformer',
@@ -28,16 +29,16 @@ export const protector: TreatmentPlan = {
             place: 'chime',
             kind: 'link',
             ohms: 0.3,
-            leads: ['the protector', 'the protector’s other end'],
+            leads: [said('theProtector'), said('protectorsOtherEnd')],
           }),
         },
-        { do: 'splice', joint: spliceAt('splice.front', 'chime', 'door side') },
+        { do: 'splice', joint: spliceAt('splice.front', 'chime', said('doorSide')) },
         { do: 'on', lead: 'protector.b', joint: 'splice.front' },
         ...swing(found, 'Front', 'splice.front'),
         { do: 'on', lead: 'protector.a', joint: THROUGH_SPLICE },
       ],
-      'In the enclosure or beside the transformer. Some leave it out; it guards a wire that nobody sees.',
-      'One wire to the door parted, the protector joined in between',
+      said('enclosureBesideTransformer'),
+      said('oneWireDoor'),
     ),
   ],
 };

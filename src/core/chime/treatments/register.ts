@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import {
   ORDINARY_BELL,
   applyMoves,
@@ -51,7 +52,7 @@ function plainWiring({ kinds }: TreatmentPlan): Wiring {
     );
   // A boxed chime goes with its transformer
   return chime === 'boxed'
-    ? after(found, mainsSide(found, { name: 'new transformer', ratedVolts: 0, fit: 'dinRail' }, false))
+    ? after(found, mainsSide(found, { name: said('newTransformer'), ratedVolts: 0, fit: 'dinRail' }, false))
     : found;
 }
 
@@ -64,7 +65,7 @@ function withPath(plan: TreatmentPlan): Treatment {
       plan.tasks(plain).flatMap(({ moves }) => moves),
     ),
   );
-  if (!standing) throw new Error(`${plan.name} leaves the loop open`);
+  if (!standing) throw new Error(`${plan.id} leaves the loop open`);
   const { tasks: _tasks, ...data } = plan;
   return { ...data, standing };
 }

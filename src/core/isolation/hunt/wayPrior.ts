@@ -1,3 +1,5 @@
+import { said, type Text } from '../../said';
+
 /** A way of a board as it is labelled. */
 export interface LabelledWay {
   readonly label: string | null;
@@ -79,14 +81,14 @@ export function wayWeight({ label, ratingAmps }: LabelledWay, clues: HuntClues):
   return weight;
 }
 
-const KEEP_ON: readonly { readonly words: RegExp; readonly why: string }[] = [
-  { words: /\b(medical|oxygen|dialysis|cpap|nurse|lift|elevator)\b/i, why: 'somebody’s life may hang on it' },
-  { words: /\b(freezer|fridge|refrigerator)\b/i, why: 'thaws with nobody home' },
-  { words: /\b(alarm|security|fire|smoke)\b/i, why: 'alarm: its people have to be told first' },
-  { words: /\b(server|rack|network|nas|office|computer)\b/i, why: 'computers: work must be saved first' },
-  { words: /\b(sump|aquarium|pond)\b/i, why: 'must not stand still unseen' },
+const KEEP_ON: readonly { readonly words: RegExp; readonly why: Text }[] = [
+  { words: /\b(medical|oxygen|dialysis|cpap|nurse|lift|elevator)\b/i, why: said('somebodysLifeMay') },
+  { words: /\b(freezer|fridge|refrigerator)\b/i, why: said('thawsNobodyHome') },
+  { words: /\b(alarm|security|fire|smoke)\b/i, why: said('alarmPeopleTold') },
+  { words: /\b(server|rack|network|nas|office|computer)\b/i, why: said('computersWorkMust') },
+  { words: /\b(sump|aquarium|pond)\b/i, why: said('mustNotStand') },
 ];
 
 /** Why a way looks like one that is not to be dropped, by its label; null where it does not. */
-export const looksLikeKeepOn = (label: string): string | null =>
+export const looksLikeKeepOn = (label: string): Text | null =>
   KEEP_ON.find(({ words }) => words.test(label))?.why ?? null;

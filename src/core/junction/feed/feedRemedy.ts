@@ -1,3 +1,4 @@
+import type { Text } from '../../said';
 import { capAt, leadsAt, type Move, type Task, type Wiring } from '../../wiring';
 import type { BoxSurvey } from '../boxSurvey';
 import type { FeedCase } from '../feedCase';
@@ -5,17 +6,17 @@ import type { FeedCase } from '../feedCase';
 /** A way to give the camera a feed that is always on. */
 export interface FeedRemedy {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   /** Feed cases that it is for. */
   readonly cases: readonly FeedCase[];
   /** Whether it is for this survey within its cases; all of them where it is left out. */
   readonly fits?: (survey: BoxSurvey) => boolean;
-  readonly when: string;
+  readonly when: Text;
   readonly minutes: number;
   readonly cost: number;
   /** New cable or a new circuit: a licensed electrician’s in most places. */
   readonly licensed: boolean;
-  readonly parts: readonly string[];
+  readonly parts: readonly Text[];
   /** What is done before the fixture’s own leads go on. */
   readonly tasks: (wiring: Wiring) => readonly Task[];
 }

@@ -1,3 +1,4 @@
+import { said, type Text } from '../../said';
 import { hasPart, leadsAt, moveTask, spliceAt, type Move } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 import { allOff } from './feedRemedy';
@@ -6,20 +7,13 @@ const SPLICE = 'splice.ahead';
 
 /** Both hots off the switch or timer, joined, the part out of the way: two leads in one splice in its box. */
 const joinIt =
-  (name: string, blank: string): FeedRemedy['tasks'] =>
+  (name: string, blank: Text): FeedRemedy['tasks'] =>
   (wiring) => {
     if (!hasPart(wiring, 'switch')) return [];
     const leads = ['switch.in', 'switch.out'].flatMap((joint) => leadsAt(wiring, joint).map(({ id }) => id));
     return [
       {
-        ...moveTask(
-          'switch',
-          'feed-ahead-prove',
-          'mains',
-          [],
-          'It is a box of its own: two-pole tester at its own conductors, every pair and each to ground.',
-          `${name} out of its box, proved dead there too, photographed`,
-        ),
+        ...moveTask('switch', 'feed-ahead-prove', 'mains', [], said('boxOwnTwo'), said('outBoxProved', { name })),
         photo: true,
       },
       moveTask(
@@ -29,39 +23,39 @@ const joinIt =
         [
           ...allOff(wiring, 'switch.in'),
           ...allOff(wiring, 'switch.out'),
-          { do: 'splice', joint: spliceAt(SPLICE, 'switch', 'feed and leg') },
+          { do: 'splice', joint: spliceAt(SPLICE, 'switch', said('feedLeg')) },
           ...leads.map((lead): Move => ({ do: 'on', lead, joint: SPLICE })),
           { do: 'remove', part: 'switch' },
         ],
-        'Neutral and ground in that box stay as they are; the ground keeps its splice.',
-        `Feed and leg joined, the ${name.toLowerCase()} out`,
+        said('neutralGroundBox'),
+        said('feedLegJoined', { toLowerCase: name.toLowerCase() }),
       ),
-      moveTask('switch', 'feed-ahead-blank', 'mains', [], blank, 'Blank plate on, label: joined through, camera'),
+      moveTask('switch', 'feed-ahead-blank', 'mains', [], blank, said('blankPlateLabel')),
     ];
   };
 
 export const joinAtSwitch: FeedRemedy = {
   id: 'joinAtSwitch',
-  name: 'Join the leg to the feed in the switch’s box, blank it',
+  name: said('joinLegFeed'),
   cases: ['b'],
   fits: ({ ahead }) => ahead !== 'timer',
-  when: 'Always on for good. Two boxes to open, each proved dead.',
+  when: said('alwaysGoodTwo'),
   minutes: 25,
   cost: 5,
   licensed: false,
-  parts: ['blank plate', '2 connectors'],
-  tasks: joinIt('Switch', 'Whoever opens it next finds a splice, not a switch.'),
+  parts: [said('blankPlate'), '2 connectors'],
+  tasks: joinIt('Switch', said('opensNextFinds')),
 };
 
 export const joinAtTimer: FeedRemedy = {
   id: 'joinAtTimer',
-  name: 'Take the timer out, join its feed through',
+  name: said('takeTimerOut'),
   cases: ['c'],
   fits: ({ ahead }) => ahead === 'timer',
-  when: 'A timer turns the camera off by day. Its other loads lose it too.',
+  when: said('timerTurnsCamera'),
   minutes: 25,
   cost: 5,
   licensed: false,
-  parts: ['blank plate', '2 connectors'],
-  tasks: joinIt('Timer', 'What else hung on it is on all day now: ask first.'),
+  parts: [said('blankPlate'), '2 connectors'],
+  tasks: joinIt('Timer', said('elseHungAll')),
 };

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { leadsAt, lookTask, moveTask, type Lead, type Move } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 
@@ -8,33 +9,28 @@ const OLD = ['splice.hot', 'splice.switched', 'splice.neutral'].flatMap((joint) 
 /** No neutral, or no feed worth using: a cable of its own from a circuit that is always on. */
 export const newCable: FeedRemedy = {
   id: 'newCable',
-  name: 'New cable from a feed that is always on',
+  name: said('newCableFeed'),
   cases: ['b', 'd'],
   // What goes on from here would lose its feed with the old one
   fits: ({ cables }) => cables.every(({ role }) => role !== 'feedThrough'),
-  when: 'The one sound way without a neutral. A ground is never used as one.',
+  when: said('oneSoundWay'),
   minutes: 120,
   cost: 60,
   licensed: true,
-  parts: ['cable with hot, neutral and ground', 'clamp for it', 'clips'],
+  parts: [said('cableHotNeutral'), said('clampForIt'), 'clips'],
   tasks: (wiring) => {
     const old = OLD.flatMap((joint) => leadsAt(wiring, joint));
     const fresh = CARRIES.map((carries): Lead => ({
       id: `newCable.${carries}`,
-      name: `new cable’s ${carries}`,
-      cable: 'new cable',
+      name: said('newCables', { carries }),
+      cable: said('newCable'),
       carries,
       from: null,
       to: null,
       house: { circuit: 'new', beyond: 'supply' },
     }));
     return [
-      lookTask(
-        'box',
-        'feed-cable-who',
-        'Who pulls the new cable is licensed for it here',
-        'A new cable or circuit is reserved or notifiable in many places.',
-      ),
+      lookTask('box', 'feed-cable-who', said('pullsNewCable'), said('newCableCircuit')),
       moveTask(
         'box',
         'feed-cable',
@@ -44,8 +40,8 @@ export const newCable: FeedRemedy = {
           ...old.map(({ id }): Move => ({ do: 'pull', lead: id })),
           { do: 'lay', leads: fresh },
         ],
-        'Clamp it; 150 mm of free length. The old feed is off and capped at both ends, labelled: out of use.',
-        'New cable in through its clamp, old feed capped at both ends',
+        said('clamp150Mm'),
+        said('newCableThrough'),
       ),
     ];
   },

@@ -1,10 +1,11 @@
+import { said, type Text } from '../../said';
 import { hasPart, leadsAt, moveTask, pigtail, spliceAt, type Move, type Task, type Wiring } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 
 const CARRIES = ['hot', 'neutral', 'ground'] as const;
 
 /** The house’s leads off the outlet’s screws, each function in a splice of its own. */
-function throughSplices(wiring: Wiring, words: string, how: string, keep: boolean): readonly Task[] {
+function throughSplices(wiring: Wiring, words: Text, how: Text, keep: boolean): readonly Task[] {
   if (!hasPart(wiring, 'outlet')) return [];
   const moves = CARRIES.flatMap((carries): readonly Move[] => {
     const leads = leadsAt(wiring, `outlet.${carries}`);
@@ -19,7 +20,7 @@ function throughSplices(wiring: Wiring, words: string, how: string, keep: boolea
       ]),
       ...(keep
         ? ([
-            { do: 'lay', leads: [pigtail(tail, `outlet’s ${carries} pigtail`, carries, leads[0]?.wire)] },
+            { do: 'lay', leads: [pigtail(tail, said('outletsPigtail', { carries }), carries, leads[0]?.wire)] },
             { do: 'on', lead: tail, joint: splice },
             { do: 'on', lead: tail, joint: `outlet.${carries}` },
           ] as const)
@@ -40,36 +41,24 @@ function throughSplices(wiring: Wiring, words: string, how: string, keep: boolea
 
 export const outletOut: FeedRemedy = {
   id: 'outletOut',
-  name: 'The outlet goes, feed spliced through',
+  name: said('outletGoesFeed'),
   cases: ['e'],
-  when: 'Most room. What goes on to the next outlet stays together.',
+  when: said('mostRoomGoes'),
   minutes: 15,
   cost: 4,
   licensed: false,
-  parts: ['wet-rated cover or surface box', '3 connectors'],
-  tasks: (wiring) =>
-    throughSplices(
-      wiring,
-      'Outlet out: hots together, neutrals together, grounds together',
-      'What goes on to another outlet is joined with what comes in, as it was.',
-      false,
-    ),
+  parts: [said('wetRatedCover'), '3 connectors'],
+  tasks: (wiring) => throughSplices(wiring, said('outletOutHots'), said('goesAnotherOutlet'), false),
 };
 
 export const outletKept: FeedRemedy = {
   id: 'outletKept',
-  name: 'Keep the outlet on pigtails',
+  name: said('keepOutletPigtails'),
   cases: ['e'],
-  when: 'The customer wants it. It counts twice in the box, and needs a cover that is wet-rated in use.',
+  when: said('customerWantsCounts'),
   minutes: 20,
   cost: 12,
   licensed: false,
-  parts: ['in-use cover, wet-rated', '3 connectors', '3 pigtails'],
-  tasks: (wiring) =>
-    throughSplices(
-      wiring,
-      'Outlet on pigtails: hot, neutral and ground spliced behind it',
-      'The camera must not die with the outlet: no feed through its screws.',
-      true,
-    ),
+  parts: [said('useCoverWet'), '3 connectors', '3 pigtails'],
+  tasks: (wiring) => throughSplices(wiring, said('outletPigtailsHot'), said('cameraMustNot'), true),
 };

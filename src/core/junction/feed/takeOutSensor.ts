@@ -1,13 +1,14 @@
+import { said } from '../../said';
 import { hasPart, moveTask } from '../../wiring';
 import { allOff, type FeedRemedy } from './feedRemedy';
 
 /** The old sensor or photocell goes with the old fixture: behind it the feed is straight. */
 export const takeOutSensor: FeedRemedy = {
   id: 'takeOutSensor',
-  name: 'Take the old sensor out of the feed',
+  name: said('takeOldSensor'),
   cases: ['c'],
   fits: ({ ahead }) => ahead === 'sensor' || ahead === 'photocell',
-  when: 'Two sensors in a row never agree: the camera has its own.',
+  when: said('twoSensorsRow'),
   minutes: 6,
   cost: 0,
   licensed: false,
@@ -25,8 +26,8 @@ export const takeOutSensor: FeedRemedy = {
           ...joints.flatMap((joint) => allOff(wiring, joint).filter((move) => move.do === 'off' && own.has(move.lead))),
           { do: 'remove', part: 'sensor' },
         ],
-        'Its red or switched lead fed the old lamp alone: it goes too.',
-        'Old sensor out: its hot, its neutral and what it switched',
+        said('redSwitchedLead'),
+        said('oldSensorOut'),
       ),
     ];
   },

@@ -1,11 +1,12 @@
+import { said } from '../../said';
 import type { FeedRemedy } from './feedRemedy';
 
 /** The hot that is always on is there: nothing to do about the feed. */
 export const useFeed: FeedRemedy = {
   id: 'useFeed',
-  name: 'Use the feed as it is',
+  name: said('useFeed'),
   cases: ['a', 'f'],
-  when: 'Tested with every switch: it stays on.',
+  when: said('testedEverySwitch'),
   minutes: 0,
   cost: 0,
   licensed: false,

@@ -1,17 +1,18 @@
+import type { Text } from '../../said';
 import type { Task, Wiring } from '../../wiring';
 import type { BoxSurvey } from '../boxSurvey';
 
 /** A way to deal with the ground of a box. */
 export interface GroundRemedy {
   readonly id: string;
-  readonly name: string;
-  readonly when: string;
+  readonly name: Text;
+  readonly when: Text;
   readonly minutes: number;
   readonly cost: number;
   readonly licensed: boolean;
-  readonly parts: readonly string[];
+  readonly parts: readonly Text[];
   /** Asked in writing before it may be taken: who decided what, by which rule; or what was measured. */
-  readonly inWriting: string | null;
+  readonly inWriting: Text | null;
   /** Whether it is one for this box, and this fixture. */
   readonly fits: (survey: BoxSurvey, grounded: boolean) => boolean;
   readonly tasks: (wiring: Wiring) => readonly Task[];

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { moveTask, type Move } from '../../wiring';
 import type { GroundRemedy } from './groundRemedy';
 import { groundsOf } from './useGround';
@@ -5,8 +6,8 @@ import { groundsOf } from './useGround';
 /** A ground that was found lying loose: reported as found, and joined again. */
 export const reconnectGround: GroundRemedy = {
   id: 'reconnectGround',
-  name: 'Loose ground, joined again',
-  when: 'Found lying loose and measured: reported as found.',
+  name: said('looseGroundJoined'),
+  when: said('foundLyingLoose'),
   minutes: 4,
   cost: 1,
   licensed: false,
@@ -31,8 +32,8 @@ export const reconnectGround: GroundRemedy = {
               ]),
           ...loose.map(({ id }): Move => ({ do: 'on', lead: id, joint: 'splice.ground' })),
         ],
-        'Photograph it as it was found first; it goes on the sheet.',
-        'Loose ground cut back to bright copper, into the ground splice',
+        said('photographFoundFirst'),
+        said('looseGroundCut'),
       ),
     ];
   },

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { conductorsOf } from '../boxSurvey';
 import type { BoxSurvey } from '../boxSurvey';
 import type { GroundRemedy } from './groundRemedy';
@@ -11,8 +12,8 @@ export const groundsOf = (survey: BoxSurvey, state: 'held' | 'loose') =>
 /** The ground is there and was measured. */
 export const useGround: GroundRemedy = {
   id: 'useGround',
-  name: 'Ground in the box, used',
-  when: 'Measured, low: fixture, plate, metal box and supply on one splice.',
+  name: said('groundBoxUsed'),
+  when: said('measuredLowFixture'),
   minutes: 0,
   cost: 0,
   licensed: false,

@@ -1,10 +1,11 @@
+import { wayWords } from '../../advice';
+import { said, type Text } from '../../said';
 import {
   canKeepSupply,
   contradictionsOf,
   holdWays,
   nextReadings,
   optionsFor,
-  percentText,
   proposer,
   type Contradiction,
   type Option,
@@ -15,13 +16,12 @@ import {
 import { BELIEF, caseOf, judge, sourceIsKnown, type Estimate } from '../../bell';
 import type { Policy } from '../../policy';
 import { READING_WORDS, takeablesOf, type ReadingId } from './takeables';
-import { lowerFirst } from '../../units';
 
 /** A reading worth taking now, or one that would change nothing. */
 export interface NextReading {
   readonly id: ReadingId;
-  readonly words: string;
-  readonly why: string;
+  readonly words: Text;
+  readonly why: Text;
   readonly minutes: number;
   /** Chance that it changes what is proposed; null where that is not what it is taken for (a plate, a first figure). */
   readonly chance: number | null;
@@ -38,26 +38,23 @@ export interface PointAdvice {
   readonly contradictions: readonly Contradiction[];
 }
 
-const wayWords = ({ transformer, tap, treatment }: Option): string =>
-  `${transformer?.name ?? (tap ? `the old one’s ${tap.ratedVolts} V pair` : 'the old transformer')}, ${lowerFirst(treatment.name)}`;
-
 /** So near to one another two beliefs are the same to whoever reads them. */
 const SAME_BELIEF = 0.02;
 
-function whyOf({ moves, chanceToChange }: ReadingWorth, options: readonly Option[]): string {
+function whyOf({ moves, chanceToChange }: ReadingWorth, options: readonly Option[]): Text {
   const way = moves && options[moves.way];
-  const chance = `It changes what is proposed in ${percentText(chanceToChange)} of cases`;
+  const chance = said('changesProposedCases', { chanceToChange });
   // Two beliefs that read alike say nothing
   return way && moves.up - moves.down > SAME_BELIEF
-    ? `${chance}: the belief that “${wayWords(way)}” holds goes to ${percentText(moves.up)} or to ${percentText(moves.down)}.`
-    : `${chance}.`;
+    ? said('beliefHoldsGoes', { chance, way: wayWords(way), up: moves.up, down: moves.down })
+    : said('sentence', { words: chance });
 }
 
 /** Where nothing is known of the source its first figure ends “can’t tell yet”, whatever is proposed meanwhile. */
 function openAtLeast(next: readonly NextReading[]): readonly NextReading[] {
   if (next.some(({ id }) => id === 'openVolts')) return next;
   const { words, how, minutes } = READING_WORDS.openVolts;
-  const why = `Nothing is known of the source yet: its first figure ends “can’t tell”. ${how}`;
+  const why = said('nothingKnownSource', { how });
   return [{ id: 'openVolts', words, why, minutes, chance: null }, ...next];
 }
 
@@ -68,7 +65,7 @@ function withOpenFirst(next: readonly NextReading[], worth: readonly ReadingWort
   const loaded = next[at];
   if (!loaded || !open) return next;
   const { words, how, minutes } = READING_WORDS.openVolts;
-  const why = `The reading under a resistor is held against it; together they tell what that one tells. ${how}`;
+  const why = said('readingUnderResistor', { how });
   const first: NextReading = { id: 'openVolts', words, why, minutes, chance: loaded.chance };
   return [...next.slice(0, at), first, ...next.slice(at)];
 }
@@ -95,7 +92,13 @@ export function adviseOn(known: Estimate, premises: Premises, policy: Policy, de
     const id = one.id as ReadingId;
     const { words, how, minutes } = READING_WORDS[id];
     const counts = one.chanceToChange > CHANCE_THAT_COUNTS;
-    return { id, words, why: counts ? `${whyOf(one, options)} ${how}` : how, minutes, chance: one.chanceToChange };
+    return {
+      id,
+      words,
+      why: counts ? said('together', { sentences: [whyOf(one, options), how] }) : how,
+      minutes,
+      chance: one.chanceToChange,
+    };
   };
   const next = withOpenFirst(
     worth.filter(({ chanceToChange }) => chanceToChange > CHANCE_THAT_COUNTS).map(read),

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { Premises } from '../../advice';
 import { SHIPPED_CATALOGUE, type Catalogue } from '../../catalogue';
 import { DRAWS_WHILE_TYPING, estimate, sourceIsKnown, type BellSurvey, type Estimate } from '../../bell';
@@ -83,9 +84,7 @@ function workOut(job: Job, point: Doorbell, draws: number, catalogue: Catalogue)
   const none = point.toBeMade;
   const judged = referenceOf(known, premises, point.choice, job.policy);
   const reference =
-    none && !judged.chosen && !judged.change.transformer
-      ? { ...judged, words: 'no transformer yet: a usual one is guessed' }
-      : judged;
+    none && !judged.chosen && !judged.change.transformer ? { ...judged, words: said('noTransformerYet') } : judged;
   const advice = once(() => adviseOn(known, premises, job.policy, wasThereOf(point.look).ranDevice));
   const next = once(() => nextOf(survey, reference, premises, advice));
   return { survey, premises, known, reference, advice, next };

@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { startedLog, type TestLog } from '../../job/forTests';
 import { assess, isFeedKnown } from './assessment';
@@ -33,11 +35,11 @@ describe('a chime boxed with its transformer', () => {
     const { job, door } = at(6);
     const assessment = assess(job, door, 400);
     const { reference } = assessment;
-    expect(reference).toMatchObject({ chosen: false, treatment: { id: 'boxedReplaced' } });
-    expect(reference.words).toMatch(/^what leads so far: .*boxed chime replaced$/);
-    expect(reference.words).not.toContain('keep');
+    expect(inWords(reference, say)).toMatchObject({ chosen: false, treatment: { id: 'boxedReplaced' } });
+    expect(say(reference.words)).toMatch(/^what leads so far: .*boxed chime replaced$/);
+    expect(say(reference.words)).not.toContain('keep');
     expect(isFeedKnown(assessment)).toBe(true);
-    expect(assess(at(300).job, at(300).door, 400).reference.words).toMatch(/wire pulled anew$/);
+    expect(say(assess(at(300).job, at(300).door, 400).reference.words)).toMatch(/wire pulled anew$/);
     expect(['holds', 'tight']).toContain(reference.judgement.verdict);
   });
   it('says how far off the nearest way is where none can be trusted', () => {

@@ -2,14 +2,12 @@ import { boxRoom } from '../../junction';
 import type { Job } from '../../job/job';
 import { regionOf } from '../../job/region';
 import type { DoorHangs, SaidHangs } from '../../house/things';
-import { regionPack } from '../../region';
 import { boxSurveyOf } from '../boxOf';
 import type { PointBuild } from '../build';
 import type { Doorbell } from './doorbell';
 import { doorInHouse } from './inHouse';
 import { surveyOf } from './survey';
 import { TRANSFORMER_ADDED } from './transformerBox';
-import { inWordsOfPlace } from '../inWordsOfPlace';
 import { diesWithLight } from './transformerSearch';
 import { foundBellOf, wiringPlan } from './wiringPlan';
 
@@ -62,8 +60,7 @@ export const doorbellBuild: PointBuild<Doorbell> = {
       toBeMade,
     };
   },
-  plan: (point) =>
-    point.choice ? inWordsOfPlace(wiringPlan(point, point.choice.data), regionPack(point.setting.region)) : null,
+  plan: (point) => (point.choice ? wiringPlan(point, point.choice.data) : null),
   found: (point) => foundBellOf(point),
   isFoundKnown: () => true,
   besideWiring: (job, point) => ({

@@ -1,3 +1,4 @@
+import type { Text } from '../../said';
 import type { JudgedOption } from '../../advice';
 import type { DeviceProfile } from '../../catalogue';
 import type { EntryData } from '../../kinds/register';
@@ -32,11 +33,15 @@ const ohmsOf = ({ treatment }: JudgedOption['change']): { pathOhms?: number } =>
       ? { pathOhms: treatment.linkOhms }
       : {};
 
-/** A taken way as an entry’s data, with the catalogue’s values of now: a later catalogue changes no old verdict. */
+/**
+ * A taken way as an entry’s data, with the catalogue’s values of now: a later catalogue changes no old verdict.
+ * @param say puts the parts into the words of whoever takes it: the entry keeps what was said
+ */
 export function choiceOf(
   pointId: string,
   { device, judgement, transformer, tap, enclosure, treatment, wire, pulledMm2, change }: JudgedOption,
   reason: string,
+  say: (text: Text) => string,
 ): EntryData<'choiceMade'> {
   return {
     pointId,
@@ -57,7 +62,7 @@ export function choiceOf(
     tap: tap && { screws: tap.screws, ratedVolts: tap.ratedVolts, ratedVa: tap.ratedVa },
     mended: [...(change.mended ?? [])],
     ...ohmsOf(change),
-    parts: [...treatment.parts, ...(enclosure ? [lowerFirst(enclosure.name)] : [])],
+    parts: [...treatment.parts.map(say), ...(enclosure ? [lowerFirst(enclosure.name)] : [])],
     reason,
     verdict: judgement.verdict,
     belief: judgement.belief,

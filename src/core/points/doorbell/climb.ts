@@ -1,4 +1,5 @@
-import { VERDICT_WORDS, type VerdictWord } from '../../bell';
+import { said, type Text } from '../../said';
+import type { VerdictWord } from '../../bell';
 import type { PointClimb } from '../climb';
 import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
 import { isFeedKnown } from './assessment';
@@ -9,11 +10,10 @@ import { doorbellMove } from './nextMove';
 import { doorbellParts } from './parts';
 import { doorbellWorries, failedChecks } from './worries';
 
-function verdictWords(word: VerdictWord, marginVolts: number, governing: string): string {
-  const margin = `${marginVolts >= 0 ? '+' : '−'}${Math.abs(marginVolts).toFixed(1)} V`;
-  if (word === 'holds' || word === 'tight') return `${VERDICT_WORDS[word].toLowerCase()}, ${margin}`;
-  if (word === 'fails') return governing === 'liveNight' ? 'fails at night' : 'fails';
-  return VERDICT_WORDS[word].toLowerCase();
+function verdictWords(word: VerdictWord, marginVolts: number, governing: string): Text {
+  if (word === 'holds' || word === 'tight') return said('verdictBy', { verdict: word, marginVolts });
+  if (word === 'fails' && governing === 'liveNight') return said('failsNight');
+  return said('verdict', { verdict: word });
 }
 
 export const doorbellClimb: PointClimb<Doorbell> = {
@@ -27,8 +27,8 @@ export const doorbellClimb: PointClimb<Doorbell> = {
   failed: failedChecks,
   parts: doorbellParts,
   toTell: ({ fed }) => [
-    fed.plug ? 'Show its plug: pulled, there is no bell.' : BY_ITS_CIRCUIT,
-    ...(fed.plug ? [] : ['Keep the switch on: without power there is no bell.']),
+    fed.plug ? said('showPlugPulled') : BY_ITS_CIRCUIT,
+    ...(fed.plug ? [] : [said('keepSwitchWithout')]),
     SEES_AND_HEARS,
   ],
   verdict({ point, assessment }) {

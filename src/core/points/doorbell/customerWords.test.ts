@@ -1,3 +1,4 @@
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { chooseAmong, optionsFor } from '../../advice';
 import { startedLog, type TestLog } from '../../job/forTests';
@@ -24,27 +25,27 @@ function take(
       !forbidden && !instead && test({ sounds: treatment.sounds, fit: transformer?.fit ?? null }),
   );
   if (!way) throw new Error('no way');
-  return log.write('choiceMade', choiceOf(pointId, way, ''));
+  return log.write('choiceMade', choiceOf(pointId, way, '', say));
 }
 
 describe('what the customer is left with in words', () => {
   it('says of nothing that it was fitted before a way is taken, nor before its wires are on', () => {
     const log = found('mechanical', 'constant-power');
-    expect(customerWords(log.door)).toBe('Nothing was fitted at the front door yet.');
+    expect(say(customerWords(log.door))).toBe('Nothing was fitted at the front door yet.');
     take(log, ({ sounds, fit }) => sounds && fit === null);
-    expect(customerWords(log.door)).toMatch(
+    expect(say(customerWords(log.door))).toMatch(
       /^A video doorbell is to be fitted at the front door; the chime .* rings\./,
     );
     for (const { id, touches } of pointSteps(log.door))
       log.write('stepTicked', { pointId, stepId: id, touches, how: 'done' });
-    expect(customerWords(log.door)).toMatch(/^A video doorbell was fitted/);
+    expect(say(customerWords(log.door))).toMatch(/^A video doorbell was fitted/);
   });
   it('speaks of an old chime only where there is one', () => {
     const silent = take(found('mechanical', 'compact-silent'), ({ sounds }) => !sounds);
-    expect(customerWords(silent.door)).toContain('rings through a plug-in sounder, the old chime is silent.');
+    expect(say(customerWords(silent.door))).toContain('rings through a plug-in sounder, the old chime is silent.');
     const none = take(found('none', 'compact-silent'), ({ sounds }) => !sounds);
-    expect(customerWords(none.door)).toContain('rings through a plug-in sounder.');
-    expect(customerWords(none.door)).not.toContain('chime');
+    expect(say(customerWords(none.door))).toContain('rings through a plug-in sounder.');
+    expect(say(customerWords(none.door))).not.toContain('chime');
   });
   it('names the adapter of what plugs in, and no breaker', () => {
     const log = startedLog()
@@ -55,7 +56,7 @@ describe('what the customer is left with in words', () => {
         segments: [{ way: 'surface', lengthM: 3, holes: 0 }],
       });
     take(log, ({ fit }) => fit === 'plugIn');
-    expect(customerWords(log.door)).toContain('Leave its adapter in the outlet');
-    expect(customerWords(log.door)).not.toMatch(/breaker|circuit/);
+    expect(say(customerWords(log.door))).toContain('Leave its adapter in the outlet');
+    expect(say(customerWords(log.door))).not.toMatch(/breaker|circuit/);
   });
 });

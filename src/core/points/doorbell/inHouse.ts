@@ -1,32 +1,29 @@
+import { said, type Text } from '../../said';
 import { CHIME_KIND_NAMES } from '../../chime';
 import { pointNode, thingNode, type HouseCable, type HouseNode, type HousePart } from '../../house/houseGraph';
-import { lengthsOf } from '../../job/region';
 import type { Job } from '../../job/job';
 import { SUPPLY_FACTS } from '../../supply';
-import { lengthText } from '../../units';
 import type { Doorbell } from './doorbell';
 import { chimeKindOf } from './survey';
 
 /** The plate of a supply, or what is to stand there. */
-function supplyWords(door: Doorbell): string {
+function supplyWords(door: Doorbell): Text {
   const { feed, transformer, toBeMade, supply } = door;
   if (toBeMade && feed?.transformer) return feed.transformer.name;
-  if (toBeMade) return supply.from === undefined ? 'still to be made' : SUPPLY_FACTS[supply.from].words;
+  if (toBeMade) return supply.from === undefined ? said('stillMade') : SUPPLY_FACTS[supply.from].words;
   const { ratedVolts, ratedVa, place } = transformer;
   const plate = [ratedVolts && `${ratedVolts} V`, ratedVa && `${ratedVa} VA`].filter(Boolean).join(' ');
-  const found = [plate || 'plate not read', place].filter(Boolean).join(', ');
-  return feed?.transformer ? `${found}; ${feed.transformer.name} takes its place` : found;
+  const found = said('listed', { items: [plate || said('plateNotRead'), ...(place ? [place] : [])] });
+  return feed?.transformer ? said('takesPlace', { found, transformer: feed.transformer.name }) : found;
 }
 
 /** A run’s length and gauge in words; empty where nothing is known. */
-function runWords(job: Job, { lengthLowM, lengthHighM, awg, mm2 }: Doorbell['runs']['toDoor']): string {
+function runWords({ lengthLowM, lengthHighM, awg, mm2 }: Doorbell['runs']['toDoor']): Text {
   const length = lengthHighM ?? lengthLowM;
-  return [
-    length === undefined ? null : lengthText(length, lengthsOf(job)),
-    awg === undefined ? (mm2 === undefined ? null : `${mm2} mm²`) : `${awg} AWG`,
-  ]
-    .filter((part) => part !== null)
-    .join(' · ');
+  return said('cableRun', {
+    metres: length ?? null,
+    gauge: awg === undefined ? (mm2 === undefined ? '' : `${mm2} mm²`) : `${awg} AWG`,
+  });
 }
 
 /** A door with what feeds it on its way: its supply and, where there is one with wires, its chime. */
@@ -44,33 +41,35 @@ export function doorInHouse(job: Job, door: Doorbell): HousePart {
           ...thingNode(
             'supply',
             door.hangs.supplyId,
-            named ?? (door.toBeMade ? 'new supply' : 'transformer'),
+            named ?? (door.toBeMade ? said('newSupply') : 'transformer'),
             supplyWords(door),
           ),
           proposed: door.toBeMade,
         };
   const wired = kind !== 'none' && kind !== 'wireless';
-  const words = kind === null ? 'kind not known' : CHIME_KIND_NAMES[kind];
+  const words = kind === null ? said('kindNotKnown') : CHIME_KIND_NAMES[kind];
   const chime =
     kind === 'none' ? null : thingNode('chime', door.hangs.chimeId, chimeNamed ?? door.chime.place ?? 'chime', words);
   const point = pointNode('door', door.id, door.name);
-  const bell = (from: string, to: string, said: string, proposed: boolean): HouseCable => ({
+  const bell = (from: string, to: string, words: Text, proposed: boolean): HouseCable => ({
     from,
     to,
     carries: 'bell',
-    words: said,
+    words,
     proposed,
   });
-  const toDoor = runWords(job, door.runs.toDoor);
+  const toDoor = runWords(door.runs.toDoor);
   const cables: HouseCable[] = [];
-  if (supply && chime && wired) cables.push(bell(supply.id, chime.id, runWords(job, door.runs.toChime), false));
+  if (supply && chime && wired) cables.push(bell(supply.id, chime.id, runWords(door.runs.toChime), false));
   const last = chime && wired ? chime.id : supply?.id;
   if (last)
     cables.push(
       bell(
         last,
         point.id,
-        [wired && chime ? door.hangs.terminal : '', toDoor].filter(Boolean).join(' · '),
+        wired && chime && door.hangs.terminal
+          ? said('runFrom', { terminal: door.hangs.terminal, run: toDoor })
+          : toDoor,
         door.toBeMade,
       ),
     );

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { Job } from '../../job/job';
 import { PLACE_FACTS } from '../../search';
 import { stillOpen, wifiAsked, type Asked } from '../asked';
@@ -20,22 +21,22 @@ function atTransformer(job: Job, point: Doorbell): readonly Asked[] {
       id: 'transformerPlace',
       area: 'transformer',
       there: found,
-      words: first ? `Look for the transformer: ${PLACE_FACTS[first.id].words}` : 'Say where the transformer is',
-      why: first ? PLACE_FACTS[first.id].how : 'It was in none of the usual places.',
+      words: first ? said('lookTransformer', { id: PLACE_FACTS[first.id].words }) : said('sayTransformer'),
+      why: first ? PLACE_FACTS[first.id].how : said('noneUsualPlaces'),
     },
     {
       id: 'toldApart',
       area: 'transformer',
       there: !found || toldApart !== undefined,
-      words: 'Make sure that it is the bell’s transformer',
-      why: 'One of the heating looks alike: same breaker, its label, where its wires go.',
+      words: said('makeSureBells'),
+      why: said('oneHeatingLooks'),
     },
     {
       id: 'alwaysFed',
       area: 'transformer',
       there: !found || alwaysFed !== undefined,
-      words: 'Try every switch: does the bell die with a light?',
-      why: 'A transformer behind a switch takes the device down with it.',
+      words: said('tryEverySwitch'),
+      why: said('transformerBehindSwitch'),
     },
   ];
 }
@@ -45,8 +46,8 @@ const atSupply = (point: Doorbell): Asked => ({
   id: 'supply',
   area: 'supply',
   there: !point.toBeMade || point.supply.from !== undefined,
-  words: 'Say where a supply can come from',
-  why: 'There was no bell: board, spur, adapter, a light, or battery alone.',
+  words: said('saySupplyCan'),
+  why: said('noBellBoard'),
 });
 
 export const isUntouchedDoor = ({ look, chime, readings }: Doorbell): boolean =>
@@ -61,37 +62,37 @@ function askedAtDoor(job: Job, point: Doorbell): readonly Asked[] {
       id: 'wasThere',
       area: 'door',
       there: point.look.wasThere !== undefined,
-      words: 'Say what was there before',
-      why: 'A button means bell wires; nothing means a new supply.',
+      words: said('sayBefore'),
+      why: said('buttonMeansBell'),
     },
     {
       id: 'ownCable',
       area: 'door',
       there: !wasThereOf(point.look).asksOwnCable || point.look.ownCable !== undefined,
-      words: 'Is its own cable kept, or left in the wall?',
-      why: 'Kept, two of its wires feed the doorbell; left, new bell wire is pulled beside it.',
+      words: said('ownCableKept'),
+      why: said('keptTwoWires'),
     },
     {
       id: 'chimeKind',
       area: 'chime',
       there: chimeKindOf(point) !== null,
-      words: 'Open the chime: which kind is it?',
-      why: 'It decides which treatments there are.',
+      words: said('openChimeKind'),
+      why: said('decidesTreatments'),
     },
     atSupply(point),
     {
       id: 'wall',
       area: 'door',
       there: point.look.wall !== undefined,
-      words: 'Name the wall at the door',
-      why: 'Bit, anchors and screw length follow from it.',
+      words: said('nameWallDoor'),
+      why: said('bitAnchorsScrew'),
     },
     {
       id: 'leadReachM',
       area: 'plate',
       there: point.look.leadReachM !== undefined || !wasThereOf(point.look).hasLead,
-      words: 'Pull the lead: how far does it reach?',
-      why: 'It decides where the plate can sit.',
+      words: said('pullLeadHow'),
+      why: said('decidesPlateCan'),
     },
     ...atTransformer(job, point),
     wifiAsked(point),
@@ -105,7 +106,7 @@ export const DOOR_AREA_NAMES = {
   plate: 'Plate',
   chime: 'Chime',
   transformer: 'Transformer',
-  supply: 'New supply',
+  supply: said('newSupply2'),
   bag: 'Bag',
 } as const;
 export type DoorArea = keyof typeof DOOR_AREA_NAMES;
@@ -126,11 +127,12 @@ const ORDER = [
 
 function transformerWords(job: Job, point: Doorbell, open: number): AreaState {
   const { foundAt, place, givenUp } = point.transformer;
-  if (givenUp) return standing('done', 'supplied from elsewhere');
-  if (foundAt || place) return standing(open === 0 ? 'done' : 'inHand', open === 0 ? 'found' : `${open} to make sure`);
+  if (givenUp) return standing('done', said('suppliedElsewhere'));
+  if (foundAt || place)
+    return standing(open === 0 ? 'done' : 'inHand', open === 0 ? 'found' : said('makeSure', { open }));
   const { left } = searchOf(job, point);
   const looked = Object.keys(point.looked).length;
-  return standing(looked > 0 ? 'inHand' : 'open', `${left.length} places left`);
+  return standing(looked > 0 ? 'inHand' : 'open', said('placesLeft', { leftCount: left.length }));
 }
 
 /** A battery needs no route; everything else does. */

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { Job } from '../../job/job';
 import type { NextMove, Rung } from '../../kinds/rungs';
 import type { Standing } from '../climb';
@@ -7,7 +8,6 @@ import { checksOf } from './checks';
 import type { Doorbell } from './doorbell';
 import { isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
-import { lowerFirst } from '../../units';
 
 const HANGS = 'transformer';
 
@@ -16,17 +16,17 @@ function atProve(job: Job, point: Doorbell): NextMove | null {
   if (circuit)
     return move(
       'prove',
-      `Switch ${circuit.way ?? circuit.name ?? 'the circuit'} on`,
-      'Covers closed, nobody touching, tag off.',
+      said('switchOn', { way: circuit.way ?? circuit.name ?? said('theCircuit') }),
+      said('coversClosedNobody'),
     );
   const checks = checksOf(point);
   const failed = checks.find(({ id }) => point.checks[id]?.data.result === 'failed');
   if (failed)
-    return move('prove', `Put right: ${lowerFirst(failed.name)}`, point.checks[failed.id]?.data.reason ?? '', true);
+    return move('prove', said('putRight', { failed: failed.name }), point.checks[failed.id]?.data.reason ?? '', true);
   const open = checks.find(({ id }) => !point.checks[id]);
   if (!open) return null;
   if (open.answer.kind === 'wait' && point.waits[open.id])
-    return move('prove', 'Wait for the first charge to end', 'Do another point meanwhile.', true);
+    return move('prove', said('waitFirstCharge'), said('doAnotherPoint'), true);
   return move('prove', open.name, open.how);
 }
 
@@ -39,17 +39,16 @@ export function doorbellMove(standing: Standing<Doorbell>): NextMove {
   if (!point.choice) {
     const next = assessment.next();
     if (!isDone('measure') && next) return move('measure', next.words, next.why);
-    return move('choose', 'Pick a way', assessment.reference.judgement.reason);
+    return move('choose', said('pickWay'), assessment.reference.judgement.reason);
   }
   if (!isDone('isolate')) return atIsolate(job, point, HANGS);
   const wire = atWire(job, point, who, HANGS);
   if (wire) return wire;
   if (!isDone('mount')) {
     const { heightM, level, fixings } = point.mount;
-    if (heightM === undefined)
-      return move('mount', 'Mount it and note its height', 'Over the ground the visitor stands on.');
-    if (level === undefined) return move('mount', 'Set it level', 'Top screw first, then the bottom one.');
-    return move('mount', fixings === undefined ? 'Note the fixings' : 'Seal it', 'Top and sides, bottom open.');
+    if (heightM === undefined) return move('mount', said('mountNoteHeight'), said('overGroundVisitor'));
+    if (level === undefined) return move('mount', said('setLevel'), said('topScrewFirst'));
+    return move('mount', fixings === undefined ? said('noteFixings') : said('sealIt'), said('topSidesBottom'));
   }
-  return atProve(job, point) ?? move('leave', 'Hand over the sheet', 'Print it, the customer keeps a copy.');
+  return atProve(job, point) ?? move('leave', said('handOverSheet'), said('printCustomerKeeps'));
 }

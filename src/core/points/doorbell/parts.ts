@@ -1,3 +1,4 @@
+import { distinct, said, type Text } from '../../said';
 import { fittedTreatments } from '../../advice';
 import { SHIPPED_CATALOGUE, TRANSFORMERS, textOf } from '../../catalogue';
 import { CHIME_KINDS } from '../../chime';
@@ -5,14 +6,14 @@ import type { Job } from '../../job/job';
 import { lengthsOf, regionOf } from '../../job/region';
 import { WALL_FIXINGS, platePlace, screwFor } from '../../mount';
 import { supplyRoute } from '../../supply';
-import { lowerFirst, lengthText } from '../../units';
+import { lowerFirst } from '../../units';
 import { bringForBag } from './bagList';
 import type { Choice, Doorbell } from './doorbell';
 import { routeOf } from './route';
 import { deviceOf, plateSurveyOf } from './survey';
 
 /** What a taken way takes. A choice carries its parts; one of before they were carried has those that ship. */
-function partsOfWay(job: Job, { transformer, treatmentId, parts }: Choice['data']): readonly string[] {
+function partsOfWay(job: Job, { transformer, treatmentId, parts }: Choice['data']): readonly Text[] {
   const shipped = TRANSFORMERS.find(({ id }) => id === transformer?.id);
   const [enclosure] = SHIPPED_CATALOGUE.enclosure;
   const fitted = CHIME_KINDS.flatMap((kind) => fittedTreatments(SHIPPED_CATALOGUE, kind, regionOf(job).id));
@@ -26,16 +27,16 @@ function partsOfWay(job: Job, { transformer, treatmentId, parts }: Choice['data'
 }
 
 /** What has to be in the bag for a door: it follows from the choice, the wall and the plate. */
-export function doorbellParts(job: Job, point: Doorbell): readonly string[] {
-  const parts: string[] = [];
+export function doorbellParts(job: Job, point: Doorbell): readonly Text[] {
+  const parts: Text[] = [];
   const { choice, look, mount } = point;
   if (choice) {
-    parts.push(`${choice.data.device.name} doorbell`);
+    parts.push(said('theDoorbell', { device: choice.data.device.name }));
     // What feeds the supply is brought for the door whose plan has the steps of it
     const elsewhere = point.feed !== null && point.feed.pointId !== point.id;
     parts.push(...partsOfWay(job, elsewhere ? { ...choice.data, transformer: null } : choice.data));
-    if (choice.data.joinPairs) parts.push('4 connectors for the pairs');
-    if (choice.data.mended?.length) parts.push('connectors for the splices');
+    if (choice.data.joinPairs) parts.push(said('of4ConnectorsPairs'));
+    if (choice.data.mended?.length) parts.push(said('connectorsSplices'));
   }
   const { plateM } = deviceOf(point);
   if (look.wall) {
@@ -44,16 +45,16 @@ export function doorbellParts(job: Job, point: Doorbell): readonly string[] {
     // By the other school they come in the bag, and the bag is checked for them
     const own = job.policy.fixings === 'own';
     if (own && fixing.anchorM > 0) parts.push(fixing.anchor);
-    const text = screw.stockM === null ? 'longer than stocked' : lengthText(screw.stockM, lengthsOf(job), 'small');
-    if (own) parts.push(`2 screws ${text}`);
-    parts.push(`bit: ${fixing.bit}`);
+    const text = screw.stockM === null ? said('longerStocked') : said('tapeLength', { metres: screw.stockM });
+    if (own) parts.push(said('of2Screws', { text }));
+    parts.push(said('bit', { bit: fixing.bit }));
   }
-  if (mount.tiltDeg) parts.push(`tilt wedge ${mount.tiltDeg}°`);
-  if (mount.sideDeg) parts.push(`side wedge ${mount.sideDeg}°`);
+  if (mount.tiltDeg) parts.push(said('tiltWedge', { tiltDeg: mount.tiltDeg }));
+  if (mount.sideDeg) parts.push(said('sideWedge', { sideDeg: mount.sideDeg }));
   const place = platePlace(plateSurveyOf(point));
-  if (place && (!place.coversMarks || place.onLip)) parts.push('backing plate');
-  if (place && place.spacerM > 0) parts.push(`spacer, ${lengthText(place.spacerM, lengthsOf(job), 'small')} or more`);
-  if (place?.leadShort) parts.push('2 connectors to lengthen the lead');
+  if (place && (!place.coversMarks || place.onLip)) parts.push(said('backingPlate'));
+  if (place && place.spacerM > 0) parts.push(said('spacerMore', { spacerM: place.spacerM }));
+  if (place?.leadShort) parts.push(said('of2ConnectorsLengthen'));
   const route = routeOf(job, point);
   // Once what feeds it is chosen its own parts are listed: of the route remains the cable and its way
   if (route) {
@@ -61,5 +62,5 @@ export function doorbellParts(job: Job, point: Doorbell): readonly string[] {
     parts.push(...(choice ? all.filter((part) => !sourceParts.includes(part)) : all));
   }
   parts.push(...bringForBag(job, point));
-  return [...new Set(parts)];
+  return distinct(parts);
 }

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { Premises } from '../../advice';
 import type { Houses, RunName } from '../../bell';
 import { transformersIn, type Catalogue } from '../../catalogue';
@@ -38,7 +39,7 @@ const FITS_FROM: Readonly<Record<SupplyFrom, readonly TransformerFit[]>> = {
 function decidedFeed(job: Job, point: Doorbell, catalogue: Catalogue): Premises['decided'] {
   if (!point.feed || point.feed.pointId === point.id) return null;
   const { pointId, transformer, tap } = point.feed;
-  const at = job.points.find(({ id }) => id === pointId)?.name ?? 'another door';
+  const at = job.points.find(({ id }) => id === pointId)?.name ?? said('anotherDoor');
   if (!transformer) return { at, transformer: null, tap: tap ?? null };
   const item = transformersIn(catalogue, regionOf(job).id).find(({ id }) => id === transformer.id);
   // Its minutes and money are counted where it is put in

@@ -1,3 +1,4 @@
+import { said, type Text } from '../../said';
 import {
   cableOf,
   canKeepSupply,
@@ -23,7 +24,6 @@ import {
 } from '../../bell';
 import { treatmentById, type Treatment, type TreatmentPath } from '../../chime';
 import type { Policy } from '../../policy';
-import { lowerFirst } from '../../units';
 import type { Choice } from './doorbell';
 
 /**
@@ -35,22 +35,16 @@ export interface Reference {
   readonly change: Change;
   readonly treatment: Treatment | null;
   /** “keep 16 V 10 VA, power module”. */
-  readonly words: string;
+  readonly words: Text;
   readonly judgement: Judgement;
 }
 
-/** A wire remedy at the end of a way’s words; nothing where it is kept. */
-export const WIRE_WORDS: Readonly<Record<WireRemedy, string>> = {
-  keep: '',
-  join: 'pairs joined',
-  repull: 'wire pulled anew',
-  mend: 'splices made anew',
-};
+const wireRemedyWords = (wire: WireRemedy): readonly Text[] => (wire === 'keep' ? [] : [said('wireRemedy', { wire })]);
 
-const plateWords = ({ nameplate }: BellSurvey): string =>
+const plateWords = ({ nameplate }: BellSurvey): Text =>
   [nameplate.volts === null ? null : `${nameplate.volts} V`, nameplate.va === null ? null : `${nameplate.va} VA`]
     .filter((part) => part !== null)
-    .join(' ') || 'the old transformer';
+    .join(' ') || said('oldTransformer');
 
 /** What a choice does about the wire. */
 export const wireOf = ({
@@ -120,11 +114,11 @@ function leadingWay({ survey, houses }: Estimate, premises: Premises, policy: Po
     chosen: false,
     change: way.change,
     treatment: way.treatment,
-    words: [
-      `${proposed ? 'what leads so far' : 'the nearest there is'}: ${way.transformer.name}`,
-      lowerFirst(way.treatment.name),
-      ...(way.wire === 'keep' ? [] : [WIRE_WORDS[way.wire]]),
-    ].join(', '),
+    words: said(proposed ? 'leadsFar' : 'nearestThere', {
+      way: said('listed', {
+        items: [way.transformer.name, way.treatment.name, ...wireRemedyWords(way.wire)],
+      }),
+    }),
     judgement: judge(survey, houses, way.change),
   };
 }
@@ -135,20 +129,20 @@ export function referenceOf(known: Estimate, premises: Premises, choice: Choice 
   if (choice) {
     const change = changeOf(choice.data, survey, premises);
     const treatment = treatmentById(choice.data.treatmentId) ?? null;
-    const words = [
+    const words: readonly (Text | undefined)[] = [
       choice.data.transformer
         ? choice.data.transformer.name
         : choice.data.tap
-          ? `${choice.data.tap.screws} of the old transformer, ${choice.data.tap.ratedVolts} V`
-          : `keep ${plateWords(survey)}`,
-      treatment && lowerFirst(treatment.name),
-      WIRE_WORDS[wireOf(choice.data)],
+          ? said('oldTransformerV', { screws: choice.data.tap.screws, ratedVolts: choice.data.tap.ratedVolts })
+          : said('keep', { plate: plateWords(survey) }),
+      treatment?.name,
+      ...wireRemedyWords(wireOf(choice.data)),
     ];
     return {
       chosen: true,
       change,
       treatment,
-      words: words.filter((part) => part !== undefined && part !== '').join(', '),
+      words: said('listed', { items: words.flatMap((part) => part ?? []) }),
       judgement: judge(survey, houses, change),
     };
   }
@@ -158,8 +152,8 @@ export function referenceOf(known: Estimate, premises: Premises, choice: Choice 
   if (leading) return leading;
   const { change, treatment } = keptReference(survey, premises);
   const source = decided?.transformer
-    ? `${decided.transformer.name}, chosen at ${decided.at}`
-    : `keep ${plateWords(survey)}`;
-  const words = `${source}, ${treatment ? lowerFirst(treatment.name) : 'wired as it is'}`;
+    ? said('chosenAt', { transformer: decided.transformer.name, at: decided.at })
+    : said('keep', { plate: plateWords(survey) });
+  const words = said('listed', { items: [source, treatment ? treatment.name : said('wiredAsIt')] });
   return { chosen: false, change, treatment, words, judgement: judge(survey, houses, change) };
 }

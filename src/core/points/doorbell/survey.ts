@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { SparePairs } from '../../advice';
 import {
   METER,
@@ -188,7 +189,7 @@ function rearFact(point: Doorbell, others: readonly Doorbell[]): readonly OtherD
   const { chimeId } = point.hangs;
   const runM = rearRunM ?? null;
   return [
-    { id: 'rear', name: 'the rear doorbell', joins: 'chime', chimeId, path: 'coil', device, runM, chimeRunM: null },
+    { id: 'rear', name: said('rearDoorbell'), joins: 'chime', chimeId, path: 'coil', device, runM, chimeRunM: null },
   ];
 }
 

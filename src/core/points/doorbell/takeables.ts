@@ -1,3 +1,4 @@
+import { said, type Text } from '../../said';
 import type { Takeable } from '../../advice';
 import { METER, type BellSurvey, type Reading } from '../../bell';
 import { LASTING_STATES } from '../../catalogue';
@@ -15,56 +16,56 @@ export type ReadingId =
   | 'deviceVolts';
 
 interface Known {
-  readonly words: string;
-  readonly how: string;
+  readonly words: Text;
+  readonly how: Text;
   readonly minutes: number;
 }
 
 /** How each reading is called and done; minutes of one person who is on site, walking there included. */
 export const READING_WORDS: Readonly<Record<ReadingId, Known>> = {
   openVolts: {
-    words: 'Read open volts at the transformer',
-    how: 'Nothing connected at the door, meter on the two bell screws.',
+    words: said('readOpenVolts'),
+    how: said('nothingConnectedDoor'),
     minutes: 3,
   },
   newOpenVolts: {
-    words: 'Read the new transformer’s open volts before the device goes on',
-    how: 'Its own sag decides, and the label does not tell it.',
+    words: said('readNewTransformers'),
+    how: said('ownSagDecides'),
     minutes: 3,
   },
   nameplate: {
-    words: 'Read volts and VA on the nameplate',
-    how: 'A meter can’t read VA; the plate says how far the volts sag.',
+    words: said('readVoltsVa'),
+    how: said('meterCantRead'),
     minutes: 2,
   },
   mainsVolts: {
-    words: 'Read the mains at an outlet',
-    how: 'All bell volts scale with the mains of the moment.',
+    words: said('readMainsOutlet'),
+    how: said('allBellVolts'),
     minutes: 2,
   },
   resistor: {
-    words: 'Read volts at the transformer under a known resistor',
-    how: 'The difference to the open reading is the sag itself.',
+    words: said('readVoltsTransformer'),
+    how: said('differenceOpenReading'),
     minutes: 4,
   },
   loopToChime: {
-    words: 'Read the loop ohms of the run to the chime',
-    how: 'Far ends twisted together, dead: there and back in one figure.',
+    words: said('readLoopOhms'),
+    how: said('farEndsTwisted'),
     minutes: 6,
   },
   loopToDoor: {
-    words: 'Read the loop ohms of the run to the door',
-    how: 'Far ends twisted together, dead: there and back in one figure.',
+    words: said('readLoopOhmsRun'),
+    how: said('farEndsTwisted'),
     minutes: 6,
   },
   coilOhms: {
-    words: 'Read the chime coil’s ohms, one lead off',
-    how: 'Dead, one wire off Front: else the transformer is read too.',
+    words: said('readChimeCoils'),
+    how: said('deadOneWire'),
     minutes: 4,
   },
   deviceVolts: {
-    words: 'Read volts at the door while the device runs',
-    how: 'One figure that sees transformer, wire and chime together.',
+    words: said('readVoltsDoor'),
+    how: said('oneFigureSees'),
     minutes: 6,
   },
 };

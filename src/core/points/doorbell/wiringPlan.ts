@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { WIRE_THIN_MM2 } from '../../advice';
 import { TRANSFORMERS } from '../../catalogue';
 import { clearChime, treatmentById, treatmentTasks } from '../../chime';
@@ -34,7 +35,6 @@ import {
 } from '../../wiring';
 import { houseLeads } from '../../junction';
 import { stretchSteps } from '../../supply';
-import { lengthText } from '../../units';
 import { boxSurveyOf } from '../boxOf';
 import { diesWithLight } from './transformerSearch';
 import { RUN_NAMES } from '../../kinds/chime';
@@ -198,7 +198,7 @@ const mainsLeadsOf = (point: Doorbell): readonly Lead[] =>
 export function foundBellOf(point: Doorbell, plug = point.feed?.transformer?.fit === 'plugIn'): Wiring {
   if (!point.toBeMade) return foundBell(bellFactsOf(point), mainsLeadsOf(point));
   return feedIsElsewhere(point)
-    ? branchFound(point.feed?.transformer?.name ?? 'new supply')
+    ? branchFound(point.feed?.transformer?.name ?? said('newSupply'))
     : nothingFound(plug, mainsLeadsOf(point));
 }
 
@@ -206,21 +206,19 @@ export function foundBellOf(point: Doorbell, plug = point.feed?.transformer?.fit
 function routeSteps(point: Doorbell): readonly Stretch[] | null {
   if (!point.toBeMade) return null;
   const { segments, people } = point.supply;
-  const { lengths } = point.setting;
   // The supply’s own route is the way to the door at which it was chosen
   if (feedIsElsewhere(point)) {
     const { lengthHighM, lengthLowM } = point.runs.toDoor;
     const metres = lengthHighM ?? lengthLowM;
-    const long = metres === undefined ? '' : `, ${lengthText(metres, lengths)}`;
     return [
       {
-        words: `New bell cable from the supply to this door${long}`,
-        how: 'Away from mains cables; holes to the outside angled down.',
+        words: said('newBellCable', { metres: metres ?? null }),
+        how: said('awayMainsCables'),
         minutes: 0,
       },
     ];
   }
-  return stretchSteps({ segments: segments ?? [], people: people ?? 1 }, (metres) => lengthText(metres, lengths));
+  return stretchSteps({ segments: segments ?? [], people: people ?? 1 });
 }
 
 /** A point’s wiring as found, and what a choice makes of it. */

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { chimeFigures } from '../../bell';
 import { deviceById } from '../../catalogue';
 import type { Job } from '../../job/job';
@@ -14,23 +15,20 @@ import { diesWithLight } from './transformerSearch';
 function plateWorries(point: Doorbell): readonly Worry[] {
   const place = platePlace(plateSurveyOf(point));
   const found: Worry[] = [];
-  if (place?.leadShort)
-    found.push({ id: 'leadShort', rung: 'look', words: 'The lead is too short: pull slack or bring connectors.' });
-  if (place && !place.coversMarks)
-    found.push({ id: 'oldMarks', rung: 'look', words: 'Old marks show round the plate: bring a backing plate.' });
+  if (place?.leadShort) found.push({ id: 'leadShort', rung: 'look', words: said('leadTooShort') });
+  if (place && !place.coversMarks) found.push({ id: 'oldMarks', rung: 'look', words: said('oldMarksShow') });
   if (place?.onLip)
     found.push({
       id: 'lip',
       rung: 'look',
-      words: 'The plate lies across a lip: bring a backing plate or another spot.',
+      words: said('plateLiesAcross'),
     });
-  if (place && place.spacerM > 0)
-    found.push({ id: 'proud', rung: 'look', words: 'A sheath or box stands out under the plate: bring a spacer.' });
+  if (place && place.spacerM > 0) found.push({ id: 'proud', rung: 'look', words: said('sheathBoxStands') });
   if (place?.fitsSide === false)
     found.push({
       id: 'side',
       rung: 'look',
-      words: 'The plate does not fit beside the frame: another spot or a spacer.',
+      words: said('plateDoesNot'),
     });
   return found;
 }
@@ -42,7 +40,7 @@ function surveyWorries(job: Job, point: Doorbell): readonly Worry[] {
     found.push({
       id: 'switchedFeed',
       rung: 'look',
-      words: `The bell dies with ${light ? `“${light}”` : 'a light'}: its feed is switched. Move it before the switch, or label the switch.`,
+      words: said('bellDiesFeed', { light: light ? `“${light}”` : said('aLight') }),
     });
   }
   found.push(...feedWorries(job, point));
@@ -51,7 +49,11 @@ function surveyWorries(job: Job, point: Doorbell): readonly Worry[] {
       found.push({
         id: `bag-${item.id}`,
         rung: 'look',
-        words: `Bag: ${item.words} ${answer.state === 'wrong' ? 'not right' : 'missing'}${answer.note ? ` (${answer.note})` : ''}.`,
+        words: said('bag', {
+          item: item.words,
+          state: answer.state === 'wrong' ? said('notRight') : 'missing',
+          note: answer.note ? ` (${answer.note})` : '',
+        }),
       });
   return found;
 }
@@ -64,7 +66,7 @@ function supplyWorries(point: Doorbell, assessment: Assessment): readonly Worry[
     found.push({
       id: `contradicts-${fit.id}`,
       rung: 'measure',
-      words: `One reading stands ${Math.abs(fit.offBy).toFixed(1)} ${side} what the others allow: read it again.`,
+      words: said('oneReadingStands', { offBy: Math.abs(fit.offBy), side }),
     });
   }
   const { volts } = survey.nameplate;
@@ -72,21 +74,27 @@ function supplyWorries(point: Doorbell, assessment: Assessment): readonly Worry[
     found.push({
       id: 'openLow',
       rung: 'measure',
-      words: `Open volts at or under the ${volts} V nameplate: wrong pair of screws, a load still on, or a tired transformer.`,
+      words: said('openVoltsUnder', { volts }),
     });
   if (reference.chosen && reference.judgement.verdict !== 'holds')
-    found.push({ id: 'chosenVerdict', rung: 'choose', words: `The chosen way: ${reference.judgement.reason}` });
+    found.push({
+      id: 'chosenVerdict',
+      rung: 'choose',
+      words: said('chosenWay', { reason: reference.judgement.reason }),
+    });
   if (reference.judgement.overRating && known.sourceKnown)
     found.push({
       id: 'overRating',
       rung: 'choose',
-      words: 'The transformer runs above its rated current: it warms and ages.',
+      words: said('transformerRunsAbove'),
     });
   if (point.choice && point.choice.data.device.id !== survey.device.id)
     found.push({
       id: 'otherDevice',
       rung: 'choose',
-      words: `Chosen for ${deviceById(point.choice.data.device.id)?.name ?? 'another device'}: pick again.`,
+      words: said('chosenPickAgain', {
+        deviceById: deviceById(point.choice.data.device.id)?.name ?? said('anotherDevice'),
+      }),
     });
   if (reference.chosen && reference.treatment) {
     const chime = chimeFigures(survey, known.houses, reference.change, reference.treatment);
@@ -95,15 +103,15 @@ function supplyWorries(point: Doorbell, assessment: Assessment): readonly Worry[
       found.push({
         id: 'hammers',
         rung: 'choose',
-        words: `The chime gets ${pressed} V when pressed, made for ${chime.ratedVolts} V: it hammers and heats.`,
+        words: said('chimeGetsV', { pressed, ratedVolts: chime.ratedVolts }),
       });
     if (chime?.rings === 'weak')
       found.push({
         id: 'weakRing',
         rung: 'choose',
-        words: `The chime gets only ${pressed} V when pressed: it may not strike.`,
+        words: said('chimeGetsOnly', { pressed }),
       });
-    if (chime?.hums) found.push({ id: 'hums', rung: 'choose', words: 'The standing current makes the chime hum.' });
+    if (chime?.hums) found.push({ id: 'hums', rung: 'choose', words: said('standingCurrentMakes') });
   }
   return found;
 }
@@ -113,7 +121,7 @@ export function failedChecks(point: Doorbell): readonly Worry[] {
   return checksOf(point).flatMap(({ id, name }): readonly Worry[] => {
     const answer = point.checks[id]?.data;
     return answer?.result === 'failed'
-      ? [{ id: `failed-${id}`, rung: 'prove', words: `${name}: failed. ${answer.reason ?? ''}` }]
+      ? [{ id: `failed-${id}`, rung: 'prove', words: said('failed', { name, reason: answer.reason ?? '' }) }]
       : [];
   });
 }

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { pointNode, thingNode } from '../../house/houseGraph';
 import { feedCase, foundBox, groundRemedy, standardBox } from '../../junction';
 import { boxSurveyOf } from '../boxOf';
@@ -49,7 +50,9 @@ export const floodlightBuild: PointBuild<Floodlight> = {
     const survey = boxSurveyOf(point);
     const { feed } = feedCase(survey);
     const name = job.house.boxes.find(({ id }) => id === point.hangs.boxId)?.name ?? 'box';
-    const words = [standardBox(point.box.standardBox)?.words, feed && `feed ${feed}`].filter(Boolean).join(', ');
+    const words = said('listed', {
+      items: [standardBox(point.box.standardBox)?.words, feed && said('feed', { feed })].flatMap((one) => one ?? []),
+    });
     const box = thingNode('box', point.hangs.boxId, name, words);
     return {
       nodes: [box, node],

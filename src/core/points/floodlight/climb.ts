@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { PointClimb } from '../climb';
 import { findingsOf } from '../findings';
 import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
@@ -17,16 +18,12 @@ export const floodlightClimb: PointClimb<Floodlight> = {
   nextMove: floodlightMove,
   worries: floodlightWorries,
   failed: () => [],
-  toTell: () => [
-    BY_ITS_CIRCUIT,
-    'Keep its switch on: without power the camera is blind, whatever its lamps did before.',
-    SEES_AND_HEARS,
-  ],
+  toTell: () => [BY_ITS_CIRCUIT, said('keepSwitchWithoutPower'), SEES_AND_HEARS],
   parts: (_job, point) => floodlightParts(point),
   // Whether its plan stands
   verdict: ({ job, point }) =>
     point.fixture &&
     (findingsOf(job, point).planned.some(({ severity }) => severity === 'stop')
-      ? { word: 'fails', words: 'does not stand' }
+      ? { word: 'fails', words: said('doesNotStand') }
       : { word: 'holds', words: 'stands' }),
 };

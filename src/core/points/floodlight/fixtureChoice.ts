@@ -1,3 +1,4 @@
+import type { Text } from '../../said';
 import {
   boxItemsIn,
   boxScrewsIn,
@@ -44,7 +45,7 @@ export interface FixtureOptions {
   readonly data: FixtureData | null;
   readonly standing: FixtureStanding | null;
   /** What is asked in writing for the picked ground remedy and not said yet. */
-  readonly asksInWriting: string | null;
+  readonly asksInWriting: Text | null;
 }
 
 /** Thickness of a cross-bar where it was not measured, m. Engineering default. */

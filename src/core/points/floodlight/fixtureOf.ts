@@ -1,3 +1,4 @@
+import { said, type Text } from '../../said';
 import type { Connector } from '../../catalogue';
 import {
   AHEAD_M,
@@ -19,8 +20,6 @@ import {
   type Splice,
 } from '../../junction';
 import { regionPack } from '../../region';
-import { inWordsOfPlace } from '../inWordsOfPlace';
-import { capital, lengthText } from '../../units';
 import { WIRE_COLOURS, type WireColour, type WiringPlan } from '../../wiring';
 import { boxSurveyOf } from '../boxOf';
 import type { Floodlight } from './floodlight';
@@ -42,19 +41,26 @@ export interface FixtureStanding {
 /** Cable that is pulled anew. */
 const NEW_CABLE_MM2 = { awg: awgToMm2(14), mm2: 1.5 } as const;
 
-const plural = (count: number, one: string): string => `${count} ${one}${count === 1 ? '' : 's'}`;
-
 /** How a splice is made, in words for the ladder. */
-export function spliceHow({ connector, leads, doubled, ahead, problem }: Splice, taped: boolean): string {
+export function spliceHow({ connector, leads, doubled, ahead, problem }: Splice, taped: boolean): Text {
   if (!connector) return problem ?? '';
-  const fold = doubled.length > 0 ? ` ${doubled.map(({ name }) => capital(name)).join(', ')} folded double.` : '';
-  const first =
-    ahead.length > 0
-      ? ` ${ahead.map(({ name }) => capital(name)).join(', ')} laid ${AHEAD_M * 1000} mm ahead of the solid ones.`
-      : '';
   const turn =
-    connector.kind === 'twistOn' ? ' Twist until firm.' : connector.kind === 'lever' ? ' Levers down.' : ' Push home.';
-  return `${connector.name}, ${plural(leads.length, 'conductor')}.${first}${fold}${turn}${taped ? ' Tape over it once it holds.' : ''}`;
+    connector.kind === 'twistOn'
+      ? said('twistUntilFirm')
+      : connector.kind === 'lever'
+        ? said('leversDown')
+        : said('pushHome');
+  return said('together', {
+    sentences: [
+      said('connectorHolds', { connector: connector.name, conductors: leads.length }),
+      ...(ahead.length > 0
+        ? [said('laidAhead', { ahead: ahead.map(({ name }) => name), aheadMm: AHEAD_M * 1000 })]
+        : []),
+      ...(doubled.length > 0 ? [said('foldedDouble', { doubled: doubled.map(({ name }) => name) })] : []),
+      turn,
+      ...(taped ? [said('tapeOverOnce')] : []),
+    ],
+  });
 }
 
 /** Screws of the bar and the plate for a box, from an assortment. */
@@ -93,14 +99,16 @@ export const poseOf = (point: Floodlight, fixture: Parameters<typeof hangingPose
 const USUAL_HEIGHT_M = 2.85;
 
 const UP_WORDS = {
-  arrowUp: 'Arrow up.',
-  arrowDown: 'Arrow down.',
-  openingUp: 'Opening up.',
+  arrowUp: said('arrowUp'),
+  arrowDown: said('arrowDown'),
+  openingUp: said('openingUp'),
 } as const;
 
 /** Which way up the plate goes, and where its water leaves. */
-export const plateWords = (point: Floodlight, upMark: keyof typeof UP_WORDS): string =>
-  `${UP_WORDS[upMark]} ${point.look.mountedOn === 'eave' ? 'Drain hole at the lowest point as it hangs, away from the wall.' : 'Drain hole down.'}`;
+export const plateWords = (point: Floodlight, upMark: keyof typeof UP_WORDS): Text =>
+  said('together', {
+    sentences: [UP_WORDS[upMark], point.look.mountedOn === 'eave' ? said('drainHoleLowest') : said('drainHoleDown')],
+  });
 
 /** What is put into the box beside what was found. */
 function addedOf(
@@ -146,15 +154,16 @@ export function loadOf(
 }
 
 /** Words of the bar’s and the plate’s steps. */
-function hangingWords(point: Floodlight, data: FixtureData): { readonly bar: string; readonly plate: string } {
-  const { lengths } = point.setting;
-  const small = (metres: number): string => lengthText(metres, lengths, 'small');
-  const named = (screw: FixtureData['barScrew'], neededM: number): string =>
-    screw ? `${screw.name}` : `at least ${small(neededM)}, to be bought`;
+function hangingWords(point: Floodlight, data: FixtureData): { readonly bar: Text; readonly plate: Text } {
+  const named = (screw: FixtureData['barScrew'], neededM: number): Text =>
+    screw ? screw.name : said('leastBought', { neededM });
   const needed = screwsFor(point, data.fixture, data, []);
   return {
-    bar: `Screws: ${named(data.barScrew, needed.barToBox.neededM)}. Five turns at least; too long bottoms out in the box.`,
-    plate: `Screws: ${named(data.plateScrew, needed.plateToBar.neededM)}. ${plateWords(point, data.fixture.upMark)} Gasket on it; level, then tighten, hand-tight on plastic.`,
+    bar: said('screwsFiveTurns', { named: named(data.barScrew, needed.barToBox.neededM) }),
+    plate: said('screwsGasketLevel', {
+      named: named(data.plateScrew, needed.plateToBar.neededM),
+      plate: plateWords(point, data.fixture.upMark),
+    }),
   };
 }
 
@@ -206,7 +215,7 @@ export function fixtureStanding(point: Floodlight, data: FixtureData): FixtureSt
     vanHow: vanWords(notByBag, bag),
   });
   return {
-    plan: inWordsOfPlace(plan, regionPack(region)),
+    plan,
     splices,
     room: boxRoom(survey, addedOf(point, data, first, splices), regionPack(region).boxRoom, moreRoom(data, survey)),
     load: loadOf(point, data.fixture),
@@ -215,10 +224,13 @@ export function fixtureStanding(point: Floodlight, data: FixtureData): FixtureSt
 }
 
 /** A connector of the bag that is too small is named at the van. */
-function vanWords(notByBag: readonly Splice[], bag: Connector | null): string {
-  if (notByBag.length === 0) return 'The connectors of the bag hold every splice of this box.';
-  const which = notByBag.map(({ joint, leads }) => `${joint.name} (${leads.length} conductors)`).join(', ');
-  return `${bag ? `The bag’s connector (${bag.name}) is too small for: ${which}.` : `None comes in the bag for: ${which}.`} Bring ${connectorCounts(notByBag).join(', ')}.`;
+function vanWords(notByBag: readonly Splice[], bag: Connector | null): Text {
+  if (notByBag.length === 0) return said('connectorsBagHold');
+  const which = notByBag.map(({ joint, leads }) => said('spliceOf', { joint: joint.name, conductors: leads.length }));
+  return said('bring', {
+    bag: bag ? said('bagsConnectorToo', { bag: bag.name, which }) : said('noneComesBag', { which }),
+    connectorCounts: connectorCounts(notByBag),
+  });
 }
 
 const standings = new WeakMap<Floodlight, FixtureStanding>();

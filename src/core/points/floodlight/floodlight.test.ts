@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say, sayBritish } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { SHIPPED_CATALOGUE, fixturesIn } from '../../catalogue';
 import { cableSet, type ConductorFunction } from '../../junction';
@@ -97,7 +99,7 @@ describe('the box of a floodlight', () => {
     const listed = withCable(surveyed().write('boxDescribed', { boxId: pointId, ...BOX }), 'c', '14/2 with ground', []);
     expect(missingAtBox(asFloodlight(listed.point)).map(({ id }) => id)).toEqual(['test']);
     const { job, point, assessment } = standing(listed);
-    expect(nextMove(job, point, assessment, 'ines')).toMatchObject({
+    expect(inWords(nextMove(job, point, assessment, 'ines'), say)).toMatchObject({
       rung: 'measure',
       words: 'Test black of cable 1: volts to a known ground, every switch off',
     });
@@ -127,7 +129,7 @@ describe('the box of a floodlight', () => {
       'ground',
     ]);
     read(log, '2', 'loadAmps', 0);
-    expect(boxDoubts(log.point)).toEqual([expect.stringContaining('two functions on one lead')]);
+    expect(inWords(boxDoubts(log.point), say)).toEqual([expect.stringContaining('two functions on one lead')]);
     expect(boxSurveyOf(log.point).cables[0]?.conductors[1]?.carries).toBe('unknown');
   });
   it('asks no test of what was said to be tested, and forgets a cable that is not there', () => {
@@ -143,7 +145,7 @@ describe('the plan of a floodlight', () => {
     const { job, point } = standing(log);
     expect(findingsOf(job, point).planned).toEqual([]);
     expect(fixtureOf(point)?.room).toMatchObject({ requiredIn3: 11, fits: true });
-    expect(partsOf(job, point)).toEqual([
+    expect(inWords(partsOf(job, point), say)).toEqual([
       'Twin-lamp wall floodlight camera',
       '1 × Twist-on, medium',
       '2 screws for the bar: 8-32 × 1/2 in',
@@ -165,7 +167,7 @@ describe('the plan of a floodlight', () => {
     const { job, point, assessment } = standing(log);
     const steps = stepStandings(job, point, 'ines');
     expect(steps.filter(({ step }) => step.touches === 'mains').every(({ heldBy }) => heldBy === 'plan')).toBe(true);
-    expect(nextMove(job, point, assessment, 'ines')).toMatchObject({ rung: 'choose', held: true });
+    expect(inWords(nextMove(job, point, assessment, 'ines'), say)).toMatchObject({ rung: 'choose', held: true });
     expect(worries(log)).toContainEqual(expect.stringContaining('rule-groundWhole'));
   });
   it('asks for the decision in writing by the school that goes on without a ground', () => {
@@ -176,7 +178,7 @@ describe('the plan of a floodlight', () => {
     expect(asked.asksInWriting).not.toBeNull();
     take(log, { groundId: 'byRule', groundWords: 'GFCI breaker fitted, R. Vance, licensed' });
     expect(planStop(log.job, log.point)).toBeNull();
-    expect(findingsOf(log.job, log.point).planned[0]?.words).toContain('R. Vance');
+    expect(say(findingsOf(log.job, log.point).planned[0]?.words)).toContain('R. Vance');
   });
   it('says what would bring a circuit under its limit', () => {
     const [big, small] = fixturesIn(SHIPPED_CATALOGUE).filter(({ id }) => id !== 'twin-eave');
@@ -193,7 +195,7 @@ describe('the plan of a floodlight', () => {
   it('speaks of line and earth where they are called so', () => {
     const log = take(known('gb-230'));
     const words = pointSteps(log.point)
-      .map((step) => step.words)
+      .map((step) => sayBritish(step.words))
       .join();
     expect(words).toContain('Earths together');
     expect(words).not.toMatch(/ground|\bhot/i);
@@ -205,7 +207,7 @@ describe('wiring a floodlight', () => {
     const log = take(known());
     const held = () => stepStandings(log.job, log.point, 'ines').find(({ ticked: done }) => !done)?.held ?? null;
     ticked(log, 2);
-    expect(held()).toBe('no circuit named yet');
+    expect(say(held())).toBe('no circuit named yet');
     dead(log);
     expect(held()).toBeNull();
     const steps = pointSteps(log.point);
@@ -213,20 +215,26 @@ describe('wiring a floodlight', () => {
     ticked(log, on + 1);
     log.write('circuitSwitched', { circuitId: 'k', to: 'on' });
     expect(steps[on + 1]?.id).toBe('box-dead-again');
-    expect(held()).toBe('the circuit is live');
+    expect(say(held())).toBe('the circuit is live');
     // Before it was on, the older proof did not open what comes after
     const early = ticked(dead(take(known())), on);
     const later = stepStandings(early.job, early.point, 'ines').at(-1);
-    expect(later).toMatchObject({ heldBy: 'order' });
+    expect(inWords(later, say)).toMatchObject({ heldBy: 'order' });
   });
   it('switches nothing on over an open splice, nor over a lead that shorts', () => {
     const onStep = (log: TestLog) => stepStandings(log.job, log.point, 'ines').find(({ step }) => step.energises);
     const log = ticked(dead(take(known())), 9);
-    expect(onStep(log)).toMatchObject({ heldBy: 'order', held: expect.stringContaining('Hots together') });
+    expect(inWords(onStep(log), say)).toMatchObject({
+      heldBy: 'order',
+      held: expect.stringContaining('Hots together'),
+    });
     ticked(log, 11);
     expect(onStep(log)?.held).toBeNull();
     log.write('leadMoved', { pointId, lead: 'fixture.neutral', from: 'splice.neutral', to: 'splice.hot' });
-    expect(onStep(log)).toMatchObject({ heldBy: 'order', held: expect.stringContaining('Hot and neutral are joined') });
+    expect(inWords(onStep(log), say)).toMatchObject({
+      heldBy: 'order',
+      held: expect.stringContaining('Hot and neutral are joined'),
+    });
   });
   it('finds a lead that was moved to the wrong splice, and nothing once it is back', () => {
     const log = ticked(dead(take(known())), 11);

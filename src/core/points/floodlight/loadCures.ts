@@ -1,3 +1,4 @@
+import { said, type Text } from '../../said';
 import type { FixtureProfile } from '../../catalogue';
 import { feedRemedy } from '../../junction';
 import { loadOf } from './fixtureOf';
@@ -6,7 +7,7 @@ import type { Floodlight } from './floodlight';
 /** A way to bring a circuit’s load under its limit. */
 export interface LoadCure {
   readonly id: string;
-  readonly name: string;
+  readonly name: Text;
   /** Load with it, VA, and what may be on for hours; null where it leaves this circuit. */
   readonly totalVa: number | null;
   readonly minutes: number;
@@ -41,7 +42,7 @@ export function loadCures(
       ? [
           {
             id: 'lessOnIt',
-            name: `${over} VA of what hangs on it moved to another circuit`,
+            name: said('vaHangsMoved', { over }),
             totalVa: load.totalVa - over,
             minutes: MOVE_MINUTES,
             licensed: false,
@@ -50,7 +51,7 @@ export function loadCures(
       : []),
     {
       id: 'otherCircuit',
-      name: 'A cable from another circuit',
+      name: said('cableAnotherCircuit'),
       totalVa: null,
       minutes: cable?.minutes ?? 0,
       licensed: true,

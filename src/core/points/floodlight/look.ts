@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { Job } from '../../job/job';
 import { stillOpen, wifiAsked, type Asked } from '../asked';
 import type { AreaStanding, Missing } from '../climb';
@@ -10,22 +11,22 @@ const askedAtSpot = (point: Floodlight): readonly Asked[] => [
     id: 'oldFixture',
     area: 'fixture',
     there: point.look.oldFixture !== undefined,
-    words: 'Say what hangs there now',
-    why: 'An old light has a box and a feed; nothing means both are new.',
+    words: said('sayHangsNow'),
+    why: said('oldLightBox'),
   },
   {
     id: 'mountedOn',
     area: 'fixture',
     there: point.look.mountedOn !== undefined,
-    words: 'Wall, eave or post?',
-    why: 'Head and sensor turn differently under an eave.',
+    words: said('wallEavePost'),
+    why: said('headSensorTurn'),
   },
   {
     id: 'fixtureHeightM',
     area: 'fixture',
     there: point.look.fixtureHeightM !== undefined,
-    words: 'Measure its height over the ground',
-    why: 'Usual is 2.7 to 3 m; the ladder follows from it.',
+    words: said('measureHeightOver'),
+    why: said('usual27'),
   },
   wifiAsked(point),
 ];

@@ -1,8 +1,7 @@
+import { said } from '../../said';
 import { feedCase } from '../../junction';
-import { lengthsOf } from '../../job/region';
 import type { Rung } from '../../kinds/rungs';
 import { WALL_FIXINGS } from '../../mount';
-import { lengthText } from '../../units';
 import { boxSurveyOf } from '../boxOf';
 import type { Mark, Standing } from '../climb';
 import { isolateMark, leaveMark, mark, wireMark } from '../marks';
@@ -17,18 +16,18 @@ export const FLOODLIGHT_MARKS: { readonly [R in Rung]: (standing: Standing<Flood
     const { wall, fixtureHeightM } = point.look;
     const seen = [
       ...(wall ? [WALL_FIXINGS[wall].name] : []),
-      ...(fixtureHeightM === undefined ? [] : [`${lengthText(fixtureHeightM, lengthsOf(job), 'small')} up`]),
+      ...(fixtureHeightM === undefined ? [] : [said('up', { metres: fixtureHeightM })]),
     ];
-    if (missing.length === 0) return mark('done', seen.join(', '));
+    if (missing.length === 0) return mark('done', said('listed', { items: seen }));
     const begun = Object.keys(point.look).length > 0;
-    return mark(begun ? 'inHand' : 'open', begun ? `${missing.length} to look at` : '');
+    return mark(begun ? 'inHand' : 'open', begun ? said('toLookAt', { missingCount: missing.length }) : '');
   },
   measure: ({ point }) => {
     const missing = missingAtBox(point);
     const begun = Object.keys(point.box).length + point.cables.length > 0;
     const { feed } = feedCase(boxSurveyOf(point));
-    if (missing.length === 0) return mark('done', `feed ${feed ?? ''}, box known`);
-    return mark(begun ? 'inHand' : 'open', begun ? `${missing.length} open` : '');
+    if (missing.length === 0) return mark('done', said('feedBoxKnown', { feed: feed ?? '' }));
+    return mark(begun ? 'inHand' : 'open', begun ? said('openCount', { open: missing.length }) : '');
   },
   choose: ({ point }) => (point.fixture ? mark('done', point.fixture.data.fixture.name) : mark('open', '')),
   isolate: isolateMark,

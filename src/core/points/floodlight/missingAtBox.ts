@@ -1,5 +1,5 @@
+import { said } from '../../said';
 import { TEST_FACTS, feedCase } from '../../junction';
-import { inWordsOf, regionPack } from '../../region';
 import { stillOpen, type Asked } from '../asked';
 import { boxSurveyOf, conclusionsOf } from '../boxOf';
 import type { Missing } from '../climb';
@@ -15,42 +15,37 @@ export function missingAtBox(point: Floodlight): readonly Missing[] {
       id: 'boxVolume',
       area: null,
       there: box.standardBox !== undefined || box.markedIn3 !== undefined,
-      words: 'Name the box: shape and size, or the volume marked in it',
-      why: 'Whether all of it has room is counted from it.',
+      words: said('nameBoxShape'),
+      why: said('whetherAllRoom'),
     },
     {
       id: 'boxMaterial',
       area: null,
       there: box.material !== undefined,
-      words: 'Is the box metal or plastic?',
-      why: 'Metal has to be one with the ground.',
+      words: said('boxMetalPlastic'),
+      why: said('metalOneGround'),
     },
     {
       id: 'cables',
       area: null,
       there: cables.length > 0,
-      words: 'Name the cables that come in',
-      why: 'Every conductor of them is tested and counted.',
+      words: said('nameCablesCome'),
+      why: said('everyConductorThem'),
     },
     {
       id: 'test',
       area: null,
       there: next === null,
-      words: next ? `Test ${next.name}: ${next.words}` : '',
+      words: next ? said('test', { next: next.name, next2: next.words }) : '',
       why: next ? TEST_FACTS[next.test].how : '',
     },
     {
       id: 'feed',
       area: null,
       there: cables.length === 0 || next !== null || feed !== null,
-      words: 'How it is fed is still open',
-      why: `${open.join('; ')}.`,
+      words: said('howFedStill'),
+      why: said('clauses', { clauses: open }),
     },
   ];
-  const pack = regionPack(point.setting.region);
-  return stillOpen(all).map((one) => ({
-    ...one,
-    words: inWordsOf(pack, one.words),
-    why: inWordsOf(pack, one.why),
-  }));
+  return stillOpen(all);
 }

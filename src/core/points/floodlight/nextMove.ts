@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { feedCase } from '../../junction';
 import type { NextMove } from '../../kinds/rungs';
 import { boxSurveyOf } from '../boxOf';
@@ -20,14 +21,11 @@ export function floodlightMove(standing: Standing<Floodlight>): NextMove {
   if (box && !point.fixture) return move('measure', box.words, box.why);
   if (!point.fixture) {
     const { words } = feedCase(boxSurveyOf(point));
-    return move('choose', 'Pick the fixture, its feed and its ground', words);
+    return move('choose', said('pickFixtureFeed'), words);
   }
   const stop = planStop(job, point);
-  if (stop?.rule === 'twoCircuits') return move('isolate', 'Name the second circuit in the box', stop.words);
-  if (stop) return move('choose', 'The plan does not stand', stop.words, point.fixture.data.groundId === 'findOut');
+  if (stop?.rule === 'twoCircuits') return move('isolate', said('nameSecondCircuit'), stop.words);
+  if (stop) return move('choose', said('planDoesNotStand'), stop.words, point.fixture.data.groundId === 'findOut');
   if (isolateMark(standing).state !== 'done') return atIsolate(job, point, HANGS);
-  return (
-    atWire(job, point, who, HANGS) ??
-    move('leave', 'Hand over the sheet', 'Aim and proof of a floodlight are written down by hand so far.')
-  );
+  return atWire(job, point, who, HANGS) ?? move('leave', said('handOverSheet'), said('aimProofFloodlight'));
 }

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { Job } from '../../job/job';
 import { WIRE_COLOUR_WORDS } from '../../wiring';
 import { boxDoubts, boxSurveyOf } from '../boxOf';
@@ -13,10 +14,10 @@ function boxWorries(job: Job, point: Floodlight): readonly Worry[] {
   const loose = boxSurveyOf(point).cables.flatMap(({ name, conductors }) =>
     conductors
       .filter(({ state }) => state !== 'good')
-      .map(({ state, colour }) => `${WIRE_COLOUR_WORDS[colour]} of ${name} ${STATE_FOUND[state]}`),
+      .map(({ state, colour }) => said('of7', { colour: WIRE_COLOUR_WORDS[colour], name, state: STATE_FOUND[state] })),
   );
   const asFound =
-    loose.length > 0 ? [{ id: 'asFound', rung: 'measure' as const, words: `As found: ${loose.join(', ')}.` }] : [];
+    loose.length > 0 ? [{ id: 'asFound', rung: 'measure' as const, words: said('asFound', { loose }) }] : [];
   const noGround = point.fixture === null && found.some(({ rule }) => rule === 'groundWhole');
   const plan = planned.filter(({ severity }) => severity !== 'remark').map(ruleWorry('choose'));
   return [
@@ -27,7 +28,7 @@ function boxWorries(job: Job, point: Floodlight): readonly Worry[] {
   ];
 }
 
-const STATE_FOUND = { good: '', nicked: 'nicked', brittle: 'brittle', loose: 'lying loose' } as const;
+const STATE_FOUND = { good: '', nicked: 'nicked', brittle: 'brittle', loose: said('lyingLoose') } as const;
 
 /** What is open of a floodlight’s survey, box and choice. */
 export const floodlightWorries = ({ job, point }: Standing<Floodlight>): readonly Worry[] => [

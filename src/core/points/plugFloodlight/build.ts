@@ -1,7 +1,5 @@
+import { said } from '../../said';
 import { pointNode, thingNode } from '../../house/houseGraph';
-import { lengthsOf, regionOf } from '../../job/region';
-import { inWordsOf } from '../../region';
-import { lengthText } from '../../units';
 import { EMPTY_WIRING } from '../../wiring';
 import type { PointBuild } from '../build';
 import { outletFit } from './outletFit';
@@ -42,12 +40,12 @@ export const plugFloodlightBuild: PointBuild<PlugFloodlight> = {
   huntClues: () => ({ diesWithLight: false, transformerAt: null }),
   inHouse(job, { id, name, outlet }) {
     const node = pointNode('floodlight', id, name);
-    const called = inWordsOf(regionOf(job), 'outlet');
+    const called = said('theOutlet');
     const from = {
-      ...thingNode('supply', `outlet ${id}`, called, outlet.place ?? 'a plug'),
+      ...thingNode('supply', `outlet ${id}`, called, outlet.place ?? said('aPlug')),
       opens: 'measure' as const,
     };
-    const words = outlet.wayM === undefined ? '' : lengthText(outlet.wayM, lengthsOf(job));
+    const words = outlet.wayM === undefined ? '' : said('length', { metres: outlet.wayM });
     return {
       nodes: [from, node],
       cables: [{ from: from.id, to: node.id, carries: 'mains', words, proposed: false }],

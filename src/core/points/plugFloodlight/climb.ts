@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { PointClimb } from '../climb';
 import { findingsOf, planStop } from '../findings';
 import { customerWorries, ruleWorry, wifiWorries } from '../sharedWorries';
@@ -22,12 +23,8 @@ export const plugFloodlightClimb: PointClimb<PlugFloodlight> = {
   ],
   failed: () => [],
   parts: plugParts,
-  toTell: () => [
-    'Show its plug: pulled, camera and lamps are off.',
-    'Its cover stays shut over the plug; the test button is pressed twice a year.',
-    SEES_AND_HEARS,
-  ],
+  toTell: () => [said('showPlugPulledCamera'), said('coverStaysShut'), SEES_AND_HEARS],
   verdict: ({ job, point }) =>
     point.fixture &&
-    (planStop(job, point) ? { word: 'fails', words: 'does not stand' } : { word: 'holds', words: 'stands' }),
+    (planStop(job, point) ? { word: 'fails', words: said('doesNotStand') } : { word: 'holds', words: 'stands' }),
 };

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { Job } from '../../job/job';
 import { stillOpen, wifiAsked, type Asked } from '../asked';
 import type { AreaStanding, Missing } from '../climb';
@@ -10,22 +11,22 @@ const askedAtSpot = ({ look, ...point }: PlugFloodlight): readonly Asked[] => [
     id: 'mountedOn',
     area: 'spot',
     there: look.mountedOn !== undefined,
-    words: 'Wall, eave or post?',
-    why: 'Head and sensor turn differently under an eave.',
+    words: said('wallEavePost'),
+    why: said('headSensorTurn'),
   },
   {
     id: 'wall',
     area: 'spot',
     there: look.wall !== undefined,
-    words: 'Name what it is fixed to',
-    why: 'Bit, anchors and screws follow from it.',
+    words: said('nameFixed'),
+    why: said('bitAnchorsScrews'),
   },
   {
     id: 'fixtureHeightM',
     area: 'spot',
     there: look.fixtureHeightM !== undefined,
-    words: 'Measure its height over the ground',
-    why: 'Usual is 2.7 to 3 m; the ladder follows from it.',
+    words: said('measureHeightOver'),
+    why: said('usual27'),
   },
   wifiAsked({ ...point, look }),
 ];

@@ -1,6 +1,5 @@
-import { lengthsOf } from '../../job/region';
+import { said } from '../../said';
 import type { Rung } from '../../kinds/rungs';
-import { lengthText } from '../../units';
 import type { Mark, Standing } from '../climb';
 import { isolateMark, leaveMark, mark, wireMark } from '../marks';
 import { missingAtPlugSpot } from './look';
@@ -13,20 +12,17 @@ export const PLUG_MARKS: { readonly [R in Rung]: (standing: Standing<PlugFloodli
     const missing = missingAtPlugSpot(job, point);
     const { fixtureHeightM } = point.look;
     if (missing.length === 0)
-      return mark(
-        'done',
-        fixtureHeightM === undefined ? '' : `${lengthText(fixtureHeightM, lengthsOf(job), 'small')} up`,
-      );
+      return mark('done', fixtureHeightM === undefined ? '' : said('up', { metres: fixtureHeightM }));
     const begun = Object.keys(point.look).length > 0;
-    return mark(begun ? 'inHand' : 'open', begun ? `${missing.length} to look at` : '');
+    return mark(begun ? 'inHand' : 'open', begun ? said('toLookAt', { missingCount: missing.length }) : '');
   },
-  measure: ({ job, point }) => {
+  measure: ({ point }) => {
     const { outlet } = point;
     const missing = missingAtOutlet(point);
     if (missing.length === 0)
-      return mark('done', outlet.wayM === undefined ? '' : `outlet ${lengthText(outlet.wayM, lengthsOf(job))} away`);
+      return mark('done', outlet.wayM === undefined ? '' : said('outletAway', { wayM: outlet.wayM }));
     const begun = Object.keys(outlet).length > 0;
-    return mark(begun ? 'inHand' : 'open', begun ? `${missing.length} open` : '');
+    return mark(begun ? 'inHand' : 'open', begun ? said('openCount', { open: missing.length }) : '');
   },
   choose: ({ point }) => (point.fixture ? mark('done', point.fixture.data.fixture.name) : mark('open', '')),
   isolate: isolateMark,

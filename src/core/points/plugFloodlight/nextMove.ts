@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { NextMove } from '../../kinds/rungs';
 import type { Standing } from '../climb';
 import { planStop } from '../findings';
@@ -14,12 +15,9 @@ export function plugMove({ job, point, who }: Standing<PlugFloodlight>): NextMov
   const outlet = missingAtOutlet(point)[0];
   if (outlet && !point.fixture) return move('measure', outlet.words, outlet.why);
   const wrong = outletFit(point, null).find(({ suffices }) => !suffices);
-  if (wrong && !point.fixture) return move('measure', 'The outlet will not do yet', wrong.words);
-  if (!point.fixture) return move('choose', 'Pick the camera', 'Its lead has to reach the outlet, with a drip loop.');
+  if (wrong && !point.fixture) return move('measure', said('outletWillNot'), wrong.words);
+  if (!point.fixture) return move('choose', said('pickCamera'), said('leadReachOutlet'));
   const stop = planStop(job, point);
-  if (stop) return move('choose', 'The plan does not stand', stop.words);
-  return (
-    atWire(job, point, who, 'outlet') ??
-    move('leave', 'Hand over the sheet', 'Aim and proof of a floodlight are written down by hand so far.')
-  );
+  if (stop) return move('choose', said('planDoesNotStand'), stop.words);
+  return atWire(job, point, who, 'outlet') ?? move('leave', said('handOverSheet'), said('aimProofFloodlight'));
 }

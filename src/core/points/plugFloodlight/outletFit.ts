@@ -1,6 +1,5 @@
+import { said } from '../../said';
 import type { FixtureProfile } from '../../catalogue';
-import { inWordsOf, regionPack } from '../../region';
-import { lengthText } from '../../units';
 import type { Sufficiency } from '../../wiring';
 import type { PlugFloodlight } from './plugFloodlight';
 
@@ -16,47 +15,32 @@ export const leadReaches = (wayM: number | undefined, plugLeadM: number): boolea
 
 /** What is asked of the outlet, each with whether it suffices; what nobody said does not. @param fixture null before one is taken */
 export function outletFit(
-  { outlet, setting }: PlugFloodlight,
+  { outlet }: PlugFloodlight,
   fixture: Pick<FixtureProfile, 'plugLeadM'> | null,
 ): readonly Sufficiency[] {
   const { wayM, residual, cover, alwaysOn } = outlet;
-  const pack = regionPack(setting.region);
-  const { lengths } = setting;
-  const { words } = pack;
-  const long = (metres: number): string => lengthText(metres, lengths);
   const all: readonly Sufficiency[] = [
-    ...(fixture && wayM === undefined
-      ? [{ suffices: false, words: 'The way of its lead to the outlet was not measured.' }]
-      : []),
+    ...(fixture && wayM === undefined ? [{ suffices: false, words: said('wayLeadOutlet') }] : []),
     ...(fixture && wayM !== undefined
       ? [
           {
             suffices: leadReaches(wayM, fixture.plugLeadM) === true,
-            words: `Its lead is ${long(fixture.plugLeadM)} long; the way to the outlet with a drip loop takes ${long(leadNeededM(wayM))}. No extension lead outdoors: another camera, spot or outlet.`,
+            words: said('leadLongWay', { leadM: fixture.plugLeadM, neededM: leadNeededM(wayM) }),
           },
         ]
       : []),
     {
       suffices: residual === 'yes',
-      words:
-        residual === undefined
-          ? 'Whether a GFCI or RCD protects the outlet was not tried.'
-          : `No GFCI or RCD protects the outlet: a licensed electrician’s, at the ${words.board} or the outlet, before anything stays in it outdoors.`,
+      words: residual === undefined ? said('whetherGfciRcd') : said('noGfciRcd'),
     },
     {
       suffices: cover === 'inUse',
-      words:
-        cover === undefined
-          ? 'What covers the outlet was not looked at.'
-          : 'The outlet has no cover that closes over a plug in use: fitted first, and that opens the outlet, mains work.',
+      words: cover === undefined ? said('coversOutletNot') : said('outletNoCover'),
     },
     {
       suffices: alwaysOn === 'yes',
-      words:
-        alwaysOn === undefined
-          ? 'Whether a switch turns the outlet off was not tried.'
-          : 'A switch turns the outlet off: the camera would go with it. Another outlet, or its feed put right first.',
+      words: alwaysOn === undefined ? said('whetherSwitchTurns') : said('switchTurnsOutlet'),
     },
   ];
-  return all.map((one) => ({ ...one, words: inWordsOf(pack, one.words) }));
+  return all;
 }

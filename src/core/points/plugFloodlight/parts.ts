@@ -1,3 +1,4 @@
+import { said, type Text } from '../../said';
 import type { Job } from '../../job/job';
 import { lengthsOf } from '../../job/region';
 import { WALL_FIXINGS } from '../../mount';
@@ -5,7 +6,7 @@ import { clipsFor, plateScrew } from './plan';
 import type { PlugFloodlight } from './plugFloodlight';
 
 /** What a floodlight with a plug takes: the camera, what holds it, clips for its lead. */
-export function plugParts(job: Job, { fixture, look, outlet }: PlugFloodlight): readonly string[] {
+export function plugParts(job: Job, { fixture, look, outlet }: PlugFloodlight): readonly Text[] {
   if (!fixture) return [];
   const { name } = fixture.data.fixture;
   const lengths = lengthsOf(job);
@@ -13,7 +14,9 @@ export function plugParts(job: Job, { fixture, look, outlet }: PlugFloodlight): 
   return [
     name,
     ...(wall && WALL_FIXINGS[wall].anchorM > 0 ? [WALL_FIXINGS[wall].anchor] : []),
-    ...(wall ? [`2 screws ${plateScrew(wall, lengths)}`, `bit: ${WALL_FIXINGS[wall].bit}`] : []),
-    ...(outlet.wayM === undefined ? [] : [`${clipsFor(outlet.wayM)} cable clips`]),
+    ...(wall
+      ? [said('of2Screws3', { plateScrew: plateScrew(wall, lengths) }), said('bit', { bit: WALL_FIXINGS[wall].bit })]
+      : []),
+    ...(outlet.wayM === undefined ? [] : [said('cableClips2', { clipsFor: clipsFor(outlet.wayM) })]),
   ];
 }

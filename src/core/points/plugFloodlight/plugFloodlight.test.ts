@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { sayBritish as say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { SHIPPED_CATALOGUE, fixturesIn, plugFixturesIn } from '../../catalogue';
 import { TestLog } from '../../job/forTests';
@@ -47,12 +49,12 @@ describe('a floodlight with a plug', () => {
     const asked: string[] = [];
     const answers = [{ wayM: 2.1 }, { alwaysOn: 'yes' }, { residual: 'yes' }, { cover: 'inUse' }] as const;
     for (const answer of answers) {
-      asked.push(move(log).words);
+      asked.push(say(move(log).words));
       log.write('outletDescribed', { pointId, ...answer });
     }
     expect(asked[0]).toContain('Tape the lead’s way');
     expect(new Set(asked).size).toBe(4);
-    expect(move(log)).toMatchObject({ rung: 'choose' });
+    expect(inWords(move(log), say)).toMatchObject({ rung: 'choose' });
     expect(asked.join(' ')).not.toMatch(/breaker|box|conductor/);
     expect(circuitsOfPoint(log.job, log.point)).toEqual([]);
   });
@@ -63,16 +65,16 @@ describe('a floodlight with a plug', () => {
   });
   it.each([
     ['a lead that is too short', { wayM: 4 }, 'the way to the socket with a drip loop takes 4.3 m'],
-    ['an outlet without protection', { residual: 'no' }, 'No GFCI or RCD'],
+    ['an outlet without protection', { residual: 'no' }, 'No RCD'],
     ['a flap for a cover', { cover: 'flap' }, 'fitted first'],
     ['a switched outlet', { alwaysOn: 'no' }, 'A switch turns the socket off'],
   ] as const)('does not stand with %s, and says why everywhere', (_what, wrong, words) => {
     const log = take(good().write('outletDescribed', { pointId, ...wrong }));
-    expect(planStop(log.job, log.point)?.words).toContain(words);
-    expect(move(log)).toMatchObject({ words: 'The plan does not stand' });
-    expect(worriesOf(log.job, log.point, assess(log.job, log.point)).some((one) => one.words.includes(words))).toBe(
-      true,
-    );
+    expect(say(planStop(log.job, log.point)?.words)).toContain(words);
+    expect(inWords(move(log), say)).toMatchObject({ words: 'The plan does not stand' });
+    expect(
+      worriesOf(log.job, log.point, assess(log.job, log.point)).some((one) => say(one.words).includes(words)),
+    ).toBe(true);
   });
   it('never takes what nobody said for a pass', () => {
     const log = take(looked().write('outletDescribed', { pointId, wayM: 1 }));
@@ -83,8 +85,8 @@ describe('a floodlight with a plug', () => {
     const held = (log: TestLog) =>
       stepStandings(log.job, log.point, 'ines').find(({ step }) => step.id === 'plug-in')?.held ?? null;
     expect(held(take(good()))).toBeNull();
-    expect(held(take(good().write('outletDescribed', { pointId, residual: 'no' })))).toContain('does not stand');
-    expect(held(take(good().write('outletDescribed', { pointId, wayM: null })))).toContain('was not measured');
+    expect(say(held(take(good().write('outletDescribed', { pointId, residual: 'no' }))))).toContain('does not stand');
+    expect(say(held(take(good().write('outletDescribed', { pointId, wayM: null }))))).toContain('was not measured');
   });
   it('climbs to its sheet without a proof: no step bares a conductor, and the plug goes in last', () => {
     const log = take(good());
@@ -100,16 +102,16 @@ describe('a floodlight with a plug', () => {
       log.write('stepTicked', { pointId, stepId, touches, how: 'done' });
     }
     expect(state(log, 'wire')).toBe('done');
-    expect(move(log)).toMatchObject({ rung: 'leave' });
+    expect(inWords(move(log), say)).toMatchObject({ rung: 'leave' });
   });
   it('takes a clip for every 0.3 m and at least two', () => {
     expect([0.2, 0.6, 2.1].map(clipsFor)).toEqual([2, 2, 7]);
-    expect(partsOf(take(good()).job, take(good()).point)).toContain('7 cable clips');
+    expect(inWords(partsOf(take(good()).job, take(good()).point), say)).toContain('7 cable clips');
   });
   it('stands in the house beside its outlet, under no breaker', () => {
     const graph = houseOf(good().job);
     expect(graph.cables).toHaveLength(1);
-    expect(graph.cables[0]).toMatchObject({ carries: 'mains', words: '2.1 m' });
+    expect(inWords(graph.cables[0], say)).toMatchObject({ carries: 'mains', words: '2.1 m' });
     expect(graph.nodes.map(({ kind }) => kind)).not.toContain('circuit');
   });
   it('is offered cameras with a plug only, and a box those with bare leads only', () => {

@@ -1,12 +1,13 @@
+import { said } from '../../said';
 import { consumers, fedBy } from './graph';
 import type { Rule, RuleFinding } from './rule';
 
 /** The feed stays on whatever switch is turned; a switch that is guarded and labelled is a remark. */
 export const alwaysOn: Rule = {
   id: 'alwaysOn',
-  name: 'always on',
+  name: said('alwaysOn'),
   severity: 'stop',
-  check: (graph, { words }) =>
+  check: (graph) =>
     consumers(graph).flatMap((consumer): readonly RuleFinding[] => {
       const { hot, part, element } = fedBy(graph, consumer);
       const ahead = hot?.passed.find(({ element: { kind } }) => kind === 'switch' || kind === 'sensor');
@@ -15,7 +16,7 @@ export const alwaysOn: Rule = {
         return [
           {
             severity: 'remark',
-            words: `The ${part.name} dies with the ${ahead.part.name}: guarded and labelled, it stays on.`,
+            words: said('diesGuardedLabelled', { part: part.name, part2: ahead.part.name }),
             leads: [hot.lead.id],
           },
         ];
@@ -23,7 +24,7 @@ export const alwaysOn: Rule = {
         {
           // A transformer that dies with a light rings no more; a remedy is told at Look
           severity: element.kind === 'primary' ? 'worry' : 'stop',
-          words: `The ${part.name}’s ${words.hot} (${hot.lead.name}) comes through the ${ahead.part.name}: it is not always on.`,
+          words: said('sComesThrough', { part: part.name, lead: hot.lead.name, part2: ahead.part.name }),
           leads: [hot.lead.id],
         },
       ];

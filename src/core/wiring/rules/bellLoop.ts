@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import { coilUnder } from './deviceAcross';
 import { reach, type WiringGraph } from './graph';
 import type { Rule } from './rule';
@@ -14,7 +15,7 @@ const endsOf = ({ edges }: WiringGraph) => ({
 /** A doorbell has a closed loop to a winding. */
 export const bellLoopOpen: Rule = {
   id: 'bellLoopOpen',
-  name: 'the loop is closed',
+  name: said('loopClosed'),
   severity: 'stop',
   check: (graph) => {
     const { windings, loads } = endsOf(graph);
@@ -27,7 +28,7 @@ export const bellLoopOpen: Rule = {
       return closed || coilUnder(graph, load)
         ? []
         : {
-            words: `The ${load.part.name}’s loop is open: no way from it to both sides of the transformer.`,
+            words: said('sLoopOpen', { part: load.part.name }),
             leads: [...graph.leadsIn(load.a), ...graph.leadsIn(load.b)].map(({ id }) => id),
           };
     });
@@ -37,7 +38,7 @@ export const bellLoopOpen: Rule = {
 /** A winding is not shorted by its own wires, and no doorbell by a wire across it. */
 export const bellLoopShorted: Rule = {
   id: 'bellLoopShorted',
-  name: 'the loop is not shorted',
+  name: said('loopNotShorted'),
   severity: 'stop',
   check: (graph) => {
     const { windings, loads } = endsOf(graph);
@@ -45,13 +46,13 @@ export const bellLoopShorted: Rule = {
       ...windings
         .filter(({ a, b }) => a === b)
         .map(({ part, a }) => ({
-          words: `The bell wires join both screws of the ${part.name}: shorted.`,
+          words: said('bellWiresJoin', { part: part.name }),
           leads: graph.leadsIn(a).map(({ id }) => id),
         })),
       ...loads
         .filter(({ a, b }) => a === b)
         .map(({ part, a }) => ({
-          words: `Both sides of the ${part.name} are joined by a wire: shorted.`,
+          words: said('bothSidesJoined', { part: part.name }),
           leads: graph.leadsIn(a).map(({ id }) => id),
         })),
     ];

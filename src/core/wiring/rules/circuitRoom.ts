@@ -1,9 +1,10 @@
+import { said } from '../../said';
 import type { Rule } from './rule';
 
 /** The circuit carries what hangs on it for hours. */
 export const circuitRoom: Rule = {
   id: 'circuitRoom',
-  name: 'room on the circuit',
+  name: said('roomCircuit'),
   severity: 'worry',
   check: (_graph, { load }) =>
     load && !load.suffices ? [{ severity: load.over ? 'stop' : 'worry', words: load.words, leads: [] }] : [],

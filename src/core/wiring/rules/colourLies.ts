@@ -1,4 +1,4 @@
-import { capital } from '../../units';
+import { said } from '../../said';
 import { WIRE_COLOUR_WORDS } from '../wire';
 
 import type { Rule } from './rule';
@@ -6,14 +6,19 @@ import type { Rule } from './rule';
 /** A conductor whose colour claims another function than its test showed is marked anew. */
 export const colourLies: Rule = {
   id: 'colourLies',
-  name: 'colours that lie are marked',
+  name: said('coloursLieMarked'),
   severity: 'worry',
   check: ({ wiring }) =>
     wiring.leads.flatMap(({ id, name, carries, wire }) =>
       wire && wire.claims !== null && carries !== 'unknown' && wire.claims !== carries && !wire.marked
         ? [
             {
-              words: `${capital(name)} carries ${carries}; ${WIRE_COLOUR_WORDS[wire.colour]} would mean ${wire.claims}: mark it.`,
+              words: said('carriesWouldMean', {
+                name,
+                carries,
+                colour: WIRE_COLOUR_WORDS[wire.colour],
+                claims: wire.claims,
+              }),
               leads: [id],
             },
           ]

@@ -1,10 +1,11 @@
+import { said } from '../../said';
 import { leadsAt } from '../wiring';
 import type { Rule } from './rule';
 
 /** Every splice is held by a connector whose range holds it. */
 export const connectorRange: Rule = {
   id: 'connectorRange',
-  name: 'connector in its range',
+  name: said('connectorRange'),
   severity: 'stop',
   check: ({ wiring }, { connectorAt }) =>
     wiring.splices.flatMap(({ id }) => {

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { Edge, WiringGraph } from './graph';
 import type { Rule } from './rule';
 
@@ -13,7 +14,7 @@ export const coilUnder = ({ edges }: WiringGraph, load: Edge): Edge | undefined 
 /** A doorbell hangs in the loop, never across the chime’s own coil. */
 export const deviceAcross: Rule = {
   id: 'deviceAcross',
-  name: 'device not across the chime',
+  name: said('deviceNotAcross'),
   severity: 'stop',
   check: (graph) =>
     graph.edges
@@ -22,7 +23,7 @@ export const deviceAcross: Rule = {
         const coil = coilUnder(graph, load);
         return coil
           ? {
-              words: `The ${load.part.name} hangs across Trans and Front of the ${coil.part.name}, not in the loop.`,
+              words: said('hangsAcrossTrans', { part: load.part.name, part2: coil.part.name }),
               leads: [...graph.leadsIn(load.a), ...graph.leadsIn(load.b)].map(({ id }) => id),
             }
           : [];

@@ -1,3 +1,4 @@
+import { said, type Text } from '../../said';
 import { nodesOf } from '../nodes';
 import type { Carries, Element, ElementKind, Lead, Part, Wiring } from '../wiring';
 
@@ -118,7 +119,7 @@ export function fedBy(graph: WiringGraph, edge: Edge): Fed {
 }
 
 /** Names of leads, for a sentence: “a, b and c”. */
-export function namesOf(leads: readonly { readonly name: string }[]): string {
+export function namesOf(leads: readonly { readonly name: Text }[]): Text {
   const names = leads.map(({ name }) => name);
-  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
+  return names.length < 2 ? (names[0] ?? '') : said('and', { names: names.slice(0, -1), at: names.at(-1) ?? '' });
 }

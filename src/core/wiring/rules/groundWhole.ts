@@ -1,18 +1,19 @@
+import { distinct, said } from '../../said';
 import type { Rule } from './rule';
 
 /** Fixture, plate, metal box and the supply’s ground are one; without a ground only as the region’s rule allows, in writing. */
 export const groundWhole: Rule = {
   id: 'groundWhole',
-  name: 'ground path whole',
+  name: said('groundPathWhole'),
   severity: 'stop',
-  check: (graph, { words, groundDecision }) => {
+  check: (graph, { groundDecision }) => {
     const metal = graph.wiring.parts.flatMap(({ name, bonds = [], leads }) =>
       bonds.map((joint) => ({ name, joint, leads: leads.filter(({ carries }) => carries === 'ground') })),
     );
     if (metal.length === 0) return [];
     const grounds = graph.sources.filter(({ lead }) => lead.carries === 'ground');
     if (grounds.length === 0) {
-      const names = [...new Set(metal.map(({ name }) => name))].join(', ');
+      const names = distinct(metal.map(({ name }) => name));
       const leads = metal.flatMap((one) => one.leads.map(({ id }) => id));
       // A class 2 transformer without a ground is put right at its box; a fixture that people reach is not hung
       const touched = graph.edges.some(({ element }) => element.kind === 'lamp');
@@ -20,11 +21,11 @@ export const groundWhole: Rule = {
         ? [
             {
               ...(touched ? {} : { severity: 'worry' as const }),
-              words: `No ${words.ground} reaches ${names}: find out, it never goes on in silence.`,
+              words: said('noReachesFind', { names }),
               leads,
             },
           ]
-        : [{ severity: 'worry', words: `No ${words.ground} reaches ${names}. In writing: ${groundDecision}`, leads }];
+        : [{ severity: 'worry', words: said('noReachesWriting', { names, groundDecision }), leads }];
     }
     const nodes = new Set(grounds.map(({ node }) => node));
     return metal
@@ -34,7 +35,7 @@ export const groundWhole: Rule = {
         return !nodes.has(graph.nodeOf(joint)) && !own.some(({ from, to }) => from === null || to === null);
       })
       .map(({ name, leads }) => ({
-        words: `The ${name} is not on the supply’s ${words.ground}.`,
+        words: said('notSupplys', { name }),
         leads: leads.map(({ id }) => id),
       }));
   },

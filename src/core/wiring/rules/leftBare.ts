@@ -1,17 +1,17 @@
-import { capital } from '../../units';
+import { said } from '../../said';
 
 import type { Rule } from './rule';
 
 /** No conductor of the house is left bare: joined, or under a cap of its own. */
 export const leftBare: Rule = {
   id: 'leftBare',
-  name: 'nothing left bare',
+  name: said('nothingLeftBare'),
   severity: 'stop',
   check: ({ wiring }) =>
     wiring.leads
       .filter(({ house, from, to }) => house !== undefined && from === null && to === null)
       .map(({ id, name, carries }) => ({
-        words: `${capital(name)} ends bare${carries === 'ground' ? ': join it, it is never parked' : ': join it or cap it'}.`,
+        words: said('endsBare', { name, carries: carries === 'ground' ? said('joinNeverParked') : said('joinCap') }),
         leads: [id],
       })),
 };

@@ -1,10 +1,11 @@
+import { said } from '../../said';
 import { leadsAt } from '../wiring';
 import type { Rule } from './rule';
 
 /** A splice joins at least two; one conductor alone takes a cap. */
 export const loneSplice: Rule = {
   id: 'loneSplice',
-  name: 'a splice joins two',
+  name: said('spliceJoinsTwo'),
   severity: 'worry',
   check: ({ wiring }) =>
     wiring.splices.flatMap((joint) => {
@@ -13,11 +14,11 @@ export const loneSplice: Rule = {
       if (joint.kind === 'cap' && leads.length > 1)
         return [
           {
-            words: `${leads.map(({ name }) => name).join(' and ')} share a cap that is for one.`,
+            words: said('shareCapOne', { leads: leads.map(({ name }) => name) }),
             leads: leads.map(({ id }) => id),
           },
         ];
       if (joint.kind !== 'splice' || leads.length !== 1 || !only) return [];
-      return [{ words: `The ${joint.name} splice holds ${only.name} alone: join it, or cap it.`, leads: [only.id] }];
+      return [{ words: said('spliceHoldsAlone', { joint: joint.name, only: only.name }), leads: [only.id] }];
     }),
 };

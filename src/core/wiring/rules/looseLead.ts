@@ -1,11 +1,11 @@
-import { capital } from '../../units';
+import { said } from '../../said';
 
 import type { Rule } from './rule';
 
 /** Every lead of a part ends somewhere. */
 export const looseLead: Rule = {
   id: 'looseLead',
-  name: 'every lead ends somewhere',
+  name: said('everyLeadEnds'),
   severity: 'stop',
   check: ({ wiring }) =>
     wiring.leads
@@ -13,5 +13,5 @@ export const looseLead: Rule = {
         ({ carries, house, run, from, to }) =>
           carries !== 'bell' && !house && run === undefined && (from === null || to === null),
       )
-      .map(({ id, name }) => ({ words: `${capital(name)} ends nowhere.`, leads: [id] })),
+      .map(({ id, name }) => ({ words: said('endsNowhere', { name }), leads: [id] })),
 };

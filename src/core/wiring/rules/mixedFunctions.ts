@@ -1,4 +1,4 @@
-import { capital } from '../../units';
+import { said } from '../../said';
 import { namesOf } from './graph';
 import type { Carries } from '../wiring';
 import type { Rule } from './rule';
@@ -8,7 +8,7 @@ const ORDER: readonly Carries[] = ['hot', 'neutral', 'ground', 'bell'];
 /** Hot to hot, neutral to neutral, ground to ground, by tested function (domain/junction, checks). */
 export const mixedFunctions: Rule = {
   id: 'mixedFunctions',
-  name: 'like to like',
+  name: said('likeLike'),
   severity: 'stop',
   check: ({ wiring, nodeOfLead, leadsIn }) =>
     [...new Set(wiring.leads.flatMap((lead) => nodeOfLead(lead) ?? []))].flatMap((node) => {
@@ -16,7 +16,7 @@ export const mixedFunctions: Rule = {
       const kinds = ORDER.filter((kind) => leads.some(({ carries }) => carries === kind));
       if (kinds.length < 2) return [];
       return {
-        words: `${capital(kinds.join(' and '))} are joined: ${namesOf(leads)}.`,
+        words: said('areJoined', { kinds: kinds.join(' and '), names: namesOf(leads) }),
         leads: leads.map(({ id }) => id),
       };
     }),

@@ -1,3 +1,4 @@
+import { said } from '../../said';
 import type { Edge } from './graph';
 import type { Rule } from './rule';
 
@@ -7,22 +8,21 @@ const isShunt = ({ element, part }: Edge): boolean =>
 /** A module or link at the chime lies between Trans and Front, and across nothing else. */
 export const moduleAcross: Rule = {
   id: 'moduleAcross',
-  name: 'module across Front and Trans',
+  name: said('moduleAcrossFront'),
   severity: 'stop',
   check: ({ edges }) =>
     edges.filter(isShunt).flatMap(({ part, a, b }) => {
       const pair = (x: string, y: string): boolean => (x === a && y === b) || (x === b && y === a);
-      if (a === b)
-        return { words: `Both leads of the ${part.name} are on one joint: it does nothing.`, leads: ids(part.leads) };
+      if (a === b) return { words: said('bothLeadsOne', { part: part.name }), leads: ids(part.leads) };
       const winding = edges.find(({ element }) => element.kind === 'winding');
       if (winding && pair(winding.a, winding.b))
-        return { words: `The ${part.name} lies across the transformer: it shorts it.`, leads: ids(part.leads) };
+        return { words: said('liesAcrossTransformer', { part: part.name }), leads: ids(part.leads) };
       const rear = edges.find(({ element }) => element.rings === 'rear');
       if (rear && pair(rear.a, rear.b))
-        return { words: `The ${part.name} lies across Trans and Rear, not Trans and Front.`, leads: ids(part.leads) };
+        return { words: said('liesAcrossTrans', { part: part.name }), leads: ids(part.leads) };
       const front = edges.find(({ element }) => element.rings === 'front');
       if (front && rear && pair(front.b, rear.b))
-        return { words: `The ${part.name} lies across Front and Rear, not Trans and Front.`, leads: ids(part.leads) };
+        return { words: said('liesAcrossFront', { part: part.name }), leads: ids(part.leads) };
       return [];
     }),
 };

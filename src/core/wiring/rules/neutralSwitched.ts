@@ -1,10 +1,11 @@
+import { said } from '../../said';
 import { consumers, fedBy } from './graph';
 import type { Rule } from './rule';
 
 /** The neutral is never switched and never fused. */
 export const neutralSwitched: Rule = {
   id: 'neutralSwitched',
-  name: 'neutral never switched',
+  name: said('neutralNeverSwitched'),
   severity: 'stop',
   check: (graph) =>
     consumers(graph).flatMap((consumer) => {
@@ -12,7 +13,7 @@ export const neutralSwitched: Rule = {
       const by = neutral?.passed[0];
       if (!neutral || !by) return [];
       return {
-        words: `The ${part.name}’s neutral (${neutral.lead.name}) passes the ${by.part.name}.`,
+        words: said('sNeutralPasses', { part: part.name, lead: neutral.lead.name, part2: by.part.name }),
         leads: [neutral.lead.id],
       };
     }),

@@ -1,3 +1,4 @@
+import type { Text } from '../../said';
 import type { WiringGraph } from './graph';
 
 /** `stop`: not so. `worry`: to be put right or accepted in words. `remark`: to know. */
@@ -7,7 +8,7 @@ export type Severity = 'stop' | 'worry' | 'remark';
 export interface Finding {
   readonly rule: string;
   readonly severity: Severity;
-  readonly words: string;
+  readonly words: Text;
   /** Ids of the leads that it is about. */
   readonly leads: readonly string[];
 }
@@ -15,13 +16,11 @@ export interface Finding {
 /** Whether something suffices, and the figures in words. */
 export interface Sufficiency {
   readonly suffices: boolean;
-  readonly words: string;
+  readonly words: Text;
 }
 
 /** What a rule needs beside the graph. All of it is worked out elsewhere; null where it is not known. */
 export interface RuleContext {
-  /** Words of the place. */
-  readonly words: { readonly ground: string; readonly hot: string };
   /** What holds a splice: whether its range holds the leads that are in it. */
   readonly connectorAt: (joint: string) => Sufficiency | null;
   /** Fill of the box; outside the rule’s region it is guidance and no stop. */
@@ -40,7 +39,6 @@ export interface RuleContext {
 
 /** Nothing known but the wiring: what the rules of the graph itself need. */
 export const BARE_CONTEXT: RuleContext = {
-  words: { ground: 'ground', hot: 'hot' },
   connectorAt: () => null,
   fill: null,
   load: null,
@@ -60,7 +58,7 @@ export type Check = (graph: WiringGraph, context: RuleContext) => readonly RuleF
 export interface Rule {
   readonly id: string;
   /** As a rule of the trade, in a few words. */
-  readonly name: string;
+  readonly name: Text;
   /** Of its findings, where they do not say another. */
   readonly severity: Severity;
   readonly check: Check;

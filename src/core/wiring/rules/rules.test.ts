@@ -1,3 +1,5 @@
+import { inWords } from '@/words';
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { betweenPart, chimePart, doorPart, transformerPart } from '../bellParts';
 import { OLD_DEVICE, ORDINARY_BELL, foundBell } from '../foundBell';
@@ -224,24 +226,24 @@ describe('rules on the wiring graph', () => {
     if (!one) return;
     const findings = found(one.wiring, one.context);
     expect(findings.map(({ rule }) => rule)).toEqual([id]);
-    expect(findings[0]?.words.length).toBeGreaterThan(3);
+    expect(say(findings[0]?.words).length).toBeGreaterThan(3);
   });
 
   it('name the conductors', () => {
-    expect(found(CASES.mixedFunctions?.wiring ?? EMPTY_WIRING)[0]).toMatchObject({
+    expect(inWords(found(CASES.mixedFunctions?.wiring ?? EMPTY_WIRING)[0], say)).toMatchObject({
       severity: 'stop',
       words: 'Hot and neutral are joined: feed.hot, fixture’s hot and other.',
       leads: ['feed.hot', 'fixture.hot', 'other'],
     });
-    expect(found(CASES.alwaysOn?.wiring ?? EMPTY_WIRING)[0]?.words).toContain('hall switch');
+    expect(say(found(CASES.alwaysOn?.wiring ?? EMPTY_WIRING)[0]?.words)).toContain('hall switch');
   });
 
   it('take a guarded switch for a remark, and a ground decided in writing for a worry', () => {
     const guarded = sound(...through(switchPart('wall', 'hall switch')), { do: 'guard', part: 'wall' });
-    expect(found(guarded)).toMatchObject([{ rule: 'alwaysOn', severity: 'remark' }]);
+    expect(inWords(found(guarded), say)).toMatchObject([{ rule: 'alwaysOn', severity: 'remark' }]);
     const noGround = sound({ do: 'pull', lead: 'feed.ground' });
-    expect(found(noGround)).toMatchObject([{ rule: 'groundWhole', severity: 'stop' }]);
-    expect(found(noGround, { groundDecision: 'GFCI at the panel, J. Moss' })).toMatchObject([
+    expect(inWords(found(noGround), say)).toMatchObject([{ rule: 'groundWhole', severity: 'stop' }]);
+    expect(inWords(found(noGround, { groundDecision: 'GFCI at the panel, J. Moss' }), say)).toMatchObject([
       { rule: 'groundWhole', severity: 'worry' },
     ]);
   });
@@ -252,12 +254,14 @@ describe('rules on the wiring graph', () => {
 
   it('ask for a second circuit by name, and remark on it once it is', () => {
     const wiring = CASES.twoCircuits?.wiring ?? EMPTY_WIRING;
-    expect(found(wiring, { namedCircuits: 2 })).toMatchObject([{ rule: 'twoCircuits', severity: 'remark' }]);
+    expect(inWords(found(wiring, { namedCircuits: 2 }), say)).toMatchObject([
+      { rule: 'twoCircuits', severity: 'remark' },
+    ]);
     expect(found(wiring)).toEqual([]);
   });
 
   it('find a module that shorts the transformer, and a doorbell’s wires on one screw', () => {
-    expect(found(bell(...across('old.S1', 'old.S2')))).toMatchObject([{ rule: 'moduleAcross' }]);
+    expect(inWords(found(bell(...across('old.S1', 'old.S2'))), say)).toMatchObject([{ rule: 'moduleAcross' }]);
     const short = bell({
       do: 'lay',
       leads: [{ id: 'b', name: 'b', carries: 'bell', from: 'oldDevice.D1', to: 'oldDevice.D2' }],

@@ -1,12 +1,13 @@
+import { said } from '../../said';
 import { consumers, fedBy, feeding } from './graph';
 import type { Rule } from './rule';
 
 /** The neutral is that of the hot’s own circuit, and only that. */
 export const sameNeutral: Rule = {
   id: 'sameNeutral',
-  name: 'neutral of the same circuit',
+  name: said('neutralSameCircuit'),
   severity: 'stop',
-  check: (graph, { words }) =>
+  check: (graph) =>
     consumers(graph).flatMap((consumer) => {
       const { hot, neutral, part } = fedBy(graph, consumer);
       if (!hot || !neutral) return [];
@@ -14,7 +15,13 @@ export const sameNeutral: Rule = {
       const foreign = neutrals.find(({ circuit }) => circuit !== hot.circuit);
       if (!foreign) return [];
       return {
-        words: `The ${part.name} has its ${words.hot} from circuit ${hot.circuit} (${hot.lead.name}) and a neutral of circuit ${foreign.circuit} (${foreign.lead.name}).`,
+        words: said('circuitNeutralCircuit', {
+          part: part.name,
+          circuit: hot.circuit,
+          lead: hot.lead.name,
+          circuit2: foreign.circuit,
+          lead2: foreign.lead.name,
+        }),
         leads: [hot.lead.id, foreign.lead.id],
       };
     }),

@@ -1,11 +1,11 @@
-import { capital } from '../../units';
+import { said } from '../../said';
 import { BREAKS, reach } from './graph';
 import type { Rule } from './rule';
 
 /** No hot meets a neutral or ground through a closed switch, fuse or link alone. */
 export const shorted: Rule = {
   id: 'shorted',
-  name: 'no short',
+  name: said('noShort'),
   severity: 'stop',
   check: (graph) =>
     graph.sources
@@ -21,7 +21,7 @@ export const shorted: Rule = {
         const at = graph.nodeOfLead(met);
         const by = (at === null ? [] : (reached.get(at) ?? [])).map(({ part }) => part.name);
         return {
-          words: `${capital(lead.name)} meets ${met.name} through the ${by.join(' and the ')} with nothing between: a short.`,
+          words: said('meetsThroughNothing', { lead: lead.name, met: met.name, by }),
           leads: [lead.id, met.id],
         };
       }),

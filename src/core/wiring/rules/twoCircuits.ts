@@ -1,10 +1,11 @@
+import { said } from '../../said';
 import { namesOf } from './graph';
 import type { Rule } from './rule';
 
 /** Two circuits in one box: both are named, and both proved dead. */
 export const twoCircuits: Rule = {
   id: 'twoCircuits',
-  name: 'every circuit in the box named',
+  name: said('everyCircuitBox'),
   severity: 'stop',
   check: ({ wiring }, { namedCircuits }) => {
     // Grounds are one, whichever circuit they came with
@@ -14,11 +15,11 @@ export const twoCircuits: Rule = {
     const others = house.filter((lead) => lead.house?.circuit !== circuits[0]);
     const leads = others.map(({ id }) => id);
     return namedCircuits < circuits.length
-      ? [{ words: `A second circuit is in the box (${namesOf(others)}) and not named at Isolate.`, leads }]
+      ? [{ words: said('secondCircuitBoxNot', { names: namesOf(others) }), leads }]
       : [
           {
             severity: 'remark',
-            words: `Two circuits in the box: prove both dead, keep ${namesOf(others)} apart.`,
+            words: said('twoCircuitsBox', { names: namesOf(others) }),
             leads,
           },
         ];

@@ -1,11 +1,11 @@
-import { capital } from '../../units';
+import { said } from '../../said';
 
 import type { Rule } from './rule';
 
 /** A conductor whose function no test has shown is joined to nothing. */
 export const unknownFunction: Rule = {
   id: 'unknownFunction',
-  name: 'joined only after its test',
+  name: said('joinedOnlyAfter'),
   severity: 'stop',
   check: ({ wiring, nodeOfLead, leadsIn }) =>
     wiring.leads
@@ -13,5 +13,5 @@ export const unknownFunction: Rule = {
         const node = nodeOfLead(lead);
         return lead.carries === 'unknown' && node !== null && leadsIn(node).length > 1;
       })
-      .map(({ id, name }) => ({ words: `${capital(name)} is joined and no test says what it carries.`, leads: [id] })),
+      .map(({ id, name }) => ({ words: said('joinedNoTest', { name }), leads: [id] })),
 };

@@ -1,8 +1,10 @@
+import { useSay } from '../job/useSay';
 import { roomWords } from '@/core/points';
 import type { RoomCure } from '@/core/junction';
 
 /** What would give a box more room, each with the room that it gives. */
 export function CureLines({ cures }: { readonly cures: readonly RoomCure[] }) {
+  const say = useSay();
   if (cures.length === 0) return null;
   return (
     <>
@@ -10,7 +12,7 @@ export function CureLines({ cures }: { readonly cures: readonly RoomCure[] }) {
       <ul className="plain-list" data-testid="cures">
         {cures.map(({ id, name, room, minutes }) => (
           <li key={id}>
-            {name}, {minutes} min: <span className={room.fits ? 'moss' : 'brick'}>{roomWords(room)}</span>
+            {say(name)}, {minutes} min: <span className={room.fits ? 'moss' : 'brick'}>{say(roomWords(room))}</span>
           </li>
         ))}
       </ul>

@@ -1,3 +1,4 @@
+import { useSay } from '../job/useSay';
 import { Ban, Info, TriangleAlert } from 'lucide-react';
 import type { Finding, Severity } from '@/core/wiring';
 
@@ -18,6 +19,7 @@ interface Props {
 
 /** What the rules say of a wiring, each with its severity in a word. */
 export function Findings({ findings, none, onPick }: Props) {
+  const say = useSay();
   if (findings.length === 0) return <p className="moss">{none}</p>;
   return (
     <ul className="plain-list findings" data-testid="findings">
@@ -25,10 +27,10 @@ export function Findings({ findings, none, onPick }: Props) {
         const Icon = ICONS[severity];
         const { words: word, colour } = MARKS[severity];
         return (
-          <li key={`${rule}-${words}`}>
+          <li key={`${rule}-${say(words)}`}>
             <Icon size={18} className={colour} aria-hidden="true" />
             <span>
-              <b className={colour}>{word}</b> {words}{' '}
+              <b className={colour}>{word}</b> {say(words)}{' '}
               {onPick && leads.length > 0 && (
                 <button type="button" className="button quiet" onClick={() => onPick(leads)}>
                   show

@@ -1,8 +1,10 @@
+import { useSay } from '../job/useSay';
 import { roomWords } from '@/core/points';
 import { SPACE_SHARE_MOST, in3ToCm3, type BoxRoom } from '@/core/junction';
 
 /** What a box needs, line by line, against what it has. */
 export function RoomTable({ room }: { readonly room: BoxRoom }) {
+  const say = useSay();
   const { by, items, requiredIn3, boxIn3, spareIn3, fits } = room;
   // The rule is written in in³; where there is none the place’s own unit stands
   const { unit, of } = by === 'rule' ? { unit: 'in³', of: (in3: number) => in3 } : { unit: 'cm³', of: in3ToCm3 };
@@ -12,7 +14,7 @@ export function RoomTable({ room }: { readonly room: BoxRoom }) {
     <div className="room" data-testid="room">
       <RoomBar room={room} />
       <p className={fits ? 'moss' : 'brick'} role="status">
-        <b>{roomWords(room)}</b>
+        <b>{say(roomWords(room))}</b>
       </p>
       <table className="plain">
         <thead>
@@ -25,8 +27,8 @@ export function RoomTable({ room }: { readonly room: BoxRoom }) {
         </thead>
         <tbody>
           {items.map(({ what, count, eachIn3, in3 }) => (
-            <tr key={what}>
-              <td>{what}</td>
+            <tr key={say(what)}>
+              <td>{say(what)}</td>
               <td className="n">{Number(count.toFixed(2))}</td>
               <td className="n">{shown(eachIn3)}</td>
               <td className="n">{shown(in3)}</td>

@@ -1,14 +1,14 @@
+import { useSay } from '../job/useSay';
 import { WIRE_COLOUR_WORDS } from '@/core/wiring';
 import { AHEAD_M, type Splice } from '@/core/junction';
 
 interface Props {
   readonly splices: readonly Splice[];
-  /** A text in the words of the place. */
-  readonly place: (text: string) => string;
 }
 
 /** Every splice with what holds it, how long to strip, and which leads are folded or laid ahead. */
-export function SpliceTable({ splices, place }: Props) {
+export function SpliceTable({ splices }: Props) {
+  const say = useSay();
   return (
     <div className="scroll-x">
       <table className="plain" data-testid="splices">
@@ -24,14 +24,14 @@ export function SpliceTable({ splices, place }: Props) {
           {splices.map(({ joint, leads, connector, doubled, ahead, problem }) => (
             <tr key={joint.id}>
               <td className="strong">
-                {place(joint.name)}
+                {say(joint.name)}
                 {joint.place === 'switch' && <span className="block small soft">at the switch</span>}
               </td>
               <td>
                 {leads.map(({ id, name, wire }) => (
                   <span key={id} className="block">
-                    {place(name)}
-                    {wire && !name.startsWith(WIRE_COLOUR_WORDS[wire.colour]) && (
+                    {say(name)}
+                    {wire && !say(name).startsWith(WIRE_COLOUR_WORDS[wire.colour]) && (
                       <span className="soft small"> {wire.strands}</span>
                     )}
                     {doubled.some((lead) => lead.id === id) && <span className="small"> folded double</span>}
@@ -39,7 +39,7 @@ export function SpliceTable({ splices, place }: Props) {
                   </span>
                 ))}
               </td>
-              <td className={connector ? '' : 'brick'}>{connector?.name ?? problem}</td>
+              <td className={connector ? '' : 'brick'}>{say(connector?.name ?? problem)}</td>
               <td className="n">{connector ? `${Math.round(connector.stripM * 1000)} mm` : ''}</td>
             </tr>
           ))}

@@ -1,3 +1,4 @@
+import { useSay } from '../job/useSay';
 import { WIRE_COLOUR_WORDS, leadsAt, type Lead, type Wiring, type WiringPlace } from '@/core/wiring';
 import { conductorWord } from './conductorWord';
 import { tapped } from './tapped';
@@ -40,15 +41,17 @@ export function BoxDrawing({
   onJoint,
   id,
 }: Props) {
-  const { width, height, cables, leads, joints, parts } = boxLayout(wiring, place);
+  const say = useSay();
+  const { width, height, cables, leads, joints, parts } = boxLayout(wiring, place, say);
   const named = (name: string): string => conductorWord(words, name);
   const carried = ({ carries }: Lead): string => (carries === 'unknown' ? '?' : named(carries));
   const said = joints
     .filter(({ count }) => count > 0)
     .map(
       (joint) =>
-        `${joint.name}: ${leadsAt(wiring, joint.id)
+        `${say(joint.name)}: ${leadsAt(wiring, joint.id)
           .map(({ name }) => name)
+          .map(say)
           .join(', ')}`,
     )
     .join('; ');
@@ -78,7 +81,7 @@ export function BoxDrawing({
           <g key={part.id}>
             <rect x={x} y={y - 8} width={partWidth} height="46" className={`box${part.bonds ? ' metal' : ''}`} />
             <text x={x + partWidth / 2} y={y + 30} textAnchor="middle" className="small-text">
-              {part.name}
+              {say(part.name)}
             </text>
           </g>
         ))}
@@ -97,7 +100,7 @@ export function BoxDrawing({
             key={joint.id}
             joint={joint}
             ringed={joint.id === ringed}
-            name={joint.kind === 'splice' ? named(joint.name) : joint.name}
+            name={say(joint.kind === 'splice' ? named(say(joint.name)) : joint.name)}
             open={picked !== null && onJoint !== undefined && joint.kind !== 'port'}
             {...(picked !== null && onJoint && joint.kind !== 'port' ? { onPick: () => onJoint(joint.id) } : {})}
           />
@@ -116,12 +119,13 @@ interface LeadProps {
 }
 
 function LeadLine({ drawn: { lead, path, top, loose }, carries, now, picked, onPick }: LeadProps) {
+  const say = useSay();
   const colour = lead.wire?.colour ?? (lead.carries === 'bell' ? 'cloth' : 'plain');
   const colourWord = lead.wire ? WIRE_COLOUR_WORDS[lead.wire.colour] : '';
   return (
     <g
       className={`wire ${colour}${now ? ' now' : ''}${picked ? ' picked' : ''}`}
-      {...tapped(onPick, `${lead.name}, ${carries}${lead.wire?.marked ? ', marked' : ''}`, picked)}
+      {...tapped(onPick, `${say(lead.name)}, ${carries}${lead.wire?.marked ? ', marked' : ''}`, picked)}
     >
       <path d={path} className="hit" />
       <path d={path} className="under" />

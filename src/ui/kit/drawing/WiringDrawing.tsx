@@ -1,3 +1,4 @@
+import { useSay } from '../job/useSay';
 import { leadsAt, type Wiring, type WiringPlace } from '@/core/wiring';
 import { conductorWord, type ConductorWords } from './conductorWord';
 import { tapped } from './tapped';
@@ -36,13 +37,14 @@ export function WiringDrawing({
   onJoint,
   id,
 }: Props) {
-  const { joints, leads, parts, elements, exits } = placeLayout(wiring, place);
+  const say = useSay();
+  const { joints, leads, parts, elements, exits } = placeLayout(wiring, place, say);
   const said = joints
     .map(
       ({ id, name }) =>
-        `${conductorWord(words, name)}: ${
+        `${conductorWord(words, say(name))}: ${
           leadsAt(wiring, id)
-            .map((lead) => lead.name)
+            .map((lead) => say(lead.name))
             .join(', ') || 'nothing'
         }`,
     )
@@ -59,7 +61,7 @@ export function WiringDrawing({
         <g key={part.id}>
           <rect x={x} y={y} width={width} height={height} className="box" rx={part.place === 'door' ? 12 : 0} />
           <text x={name.x} y={name.y} className="small-text soft">
-            {part.name}
+            {say(part.name)}
           </text>
         </g>
       ))}
@@ -70,7 +72,7 @@ export function WiringDrawing({
         <g
           key={lead.id}
           className="tappable"
-          {...tapped(onLead && (() => onLead(lead.id)), lead.name, picked === lead.id)}
+          {...tapped(onLead && (() => onLead(lead.id)), say(lead.name), picked === lead.id)}
         >
           {onLead && <path d={path} className="hit" />}
           <path
@@ -84,9 +86,9 @@ export function WiringDrawing({
         <g
           key={joint.id}
           className="tappable"
-          {...tapped(picked !== null && onJoint ? () => onJoint(joint.id) : undefined, `Put it at ${joint.name}`)}
+          {...tapped(picked !== null && onJoint ? () => onJoint(joint.id) : undefined, `Put it at ${say(joint.name)}`)}
         >
-          <JointMark joint={{ ...joint, name: conductorWord(words, joint.name) }} ringed={joint.id === ringed} />
+          <JointMark joint={{ ...joint, name: conductorWord(words, say(joint.name)) }} ringed={joint.id === ringed} />
         </g>
       ))}
       {exits.map(({ x, words: to }) => (
@@ -99,6 +101,7 @@ export function WiringDrawing({
 }
 
 function JointMark({ joint: { x, y, kind, name }, ringed }: { readonly joint: DrawnJoint; readonly ringed: boolean }) {
+  const say = useSay();
   const ring = ringed && <circle cx={x} cy={y} r={kind === 'screw' ? 22 : 15} className="ring" />;
   if (kind === 'screw')
     return (
@@ -107,7 +110,7 @@ function JointMark({ joint: { x, y, kind, name }, ringed }: { readonly joint: Dr
         <path d={`M${x - 9} ${y}h18`} className="slot" />
         {ring}
         <text x={x} y={y - 26} textAnchor="middle" className={ringed ? 'strong' : ''}>
-          {name}
+          {say(name)}
         </text>
       </g>
     );

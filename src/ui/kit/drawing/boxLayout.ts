@@ -1,3 +1,4 @@
+import { saidKey, type Text } from '@/core/said';
 import { jointsOf, leadsAt, type Joint, type Lead, type Part, type Wiring, type WiringPlace } from '@/core/wiring';
 
 interface Spot {
@@ -51,8 +52,8 @@ const mean = (values: readonly number[], otherwise: number): number =>
   values.length === 0 ? otherwise : values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /** The cable that a conductor belongs to; itself where it comes alone. */
-const cableOf = ({ id, cable }: Lead): string => cable ?? id;
-const cableNameOf = ({ name, cable }: Lead): string => cable ?? name;
+const cableOf = ({ id, cable }: Lead): string => (cable === undefined ? id : saidKey(cable));
+const cableNameOf = ({ name, cable }: Lead): Text => cable ?? name;
 
 interface Column {
   readonly lead: Lead;
@@ -94,7 +95,7 @@ function columnsOf(wiring: Wiring, here: ReadonlySet<string>): readonly Lead[] {
  * Where everything in a box is drawn: cables come in at the top, splices and caps stand in the middle, parts below. Both
  * rows are ordered by what they are joined to, a few rounds of barycentres, so that few leads cross.
  */
-export function boxLayout(wiring: Wiring, place: WiringPlace): BoxLayout {
+export function boxLayout(wiring: Wiring, place: WiringPlace, say: (text: Text) => string): BoxLayout {
   const all = jointsOf(wiring).filter((joint) => joint.place === place);
   const here = new Set(all.map(({ id }) => id));
   const parts = wiring.parts.filter((part) => part.place === place);
@@ -105,7 +106,8 @@ export function boxLayout(wiring: Wiring, place: WiringPlace): BoxLayout {
   const groups = [...new Set(incoming.map(cableOf))];
   const topWidth = incoming.length * STEP + Math.max(0, groups.length - 1) * GAP;
   // Wide enough for its ports and its name
-  const widthOf = ({ joints, name }: Part): number => Math.max(joints.length * PORT_STEP, name.length * LETTER + 14);
+  const widthOf = ({ joints, name }: Part): number =>
+    Math.max(joints.length * PORT_STEP, say(name).length * LETTER + 14);
   const portsOf = (part: Part): number => widthOf(part) + 6;
   const bottomWidth = parts.reduce((sum, part) => sum + portsOf(part) + 16, 0);
   const width = Math.max(LEAST_WIDTH, topWidth + 2 * MARGIN, middle.length * 70 + 2 * MARGIN, bottomWidth + 2 * MARGIN);
@@ -120,7 +122,7 @@ export function boxLayout(wiring: Wiring, place: WiringPlace): BoxLayout {
       x += STEP;
       return at;
     });
-    cables.push({ id: group, name: leads[0] ? cableNameOf(leads[0]) : '', fromX, toX: x });
+    cables.push({ id: group, name: leads[0] ? say(cableNameOf(leads[0])) : '', fromX, toX: x });
     x += GAP;
     return placed;
   });
@@ -190,7 +192,7 @@ export function boxLayout(wiring: Wiring, place: WiringPlace): BoxLayout {
   // The name of what stands last has room beside it
   const reach = Math.max(
     0,
-    ...middle.map(({ id, name }) => (jointX.get(id) ?? 0) + NAME_AT + (name.length + 4) * LETTER),
+    ...middle.map(({ id, name }) => (jointX.get(id) ?? 0) + NAME_AT + (say(name).length + 4) * LETTER),
   );
   return {
     width: Math.max(width, reach),

@@ -1,3 +1,4 @@
+import type { Text } from '@/core/said';
 import {
   hasPart,
   jointsOf,
@@ -174,7 +175,7 @@ function setAside(wiring: Wiring): ReadonlySet<string> {
 }
 
 /** Where everything at one place of a wiring is drawn. */
-export function placeLayout(wiring: Wiring, place: WiringPlace): PlaceLayout {
+export function placeLayout(wiring: Wiring, place: WiringPlace, say: (text: Text) => string): PlaceLayout {
   const scene = sceneOf(wiring, place);
   const hidden = setAside(wiring);
   const here = wiring.parts.filter((part) => part.place === place && !hidden.has(part.id));
@@ -185,7 +186,7 @@ export function placeLayout(wiring: Wiring, place: WiringPlace): PlaceLayout {
     const x =
       part && isTwoPort(part)
         ? scene.between + (joint.id === part.joints[0]?.id ? -PORT_REACH : PORT_REACH)
-        : (scene.joints[joint.id] ?? scene.joints[joint.name] ?? scene.between);
+        : (scene.joints[joint.id] ?? scene.joints[say(joint.name)] ?? scene.between);
     const atTop = joint.kind === 'screw' || joint.name === 'inside';
     const onEdge = joint.kind === 'port' && part !== undefined && !isTwoPort(part) && joint.name !== 'inside';
     spots.set(joint.id, { x, y: atTop ? ROW.screw : onEdge ? ROW.screw + 38 : ROW.middle });
@@ -230,7 +231,7 @@ export function placeLayout(wiring: Wiring, place: WiringPlace): PlaceLayout {
         height: 32,
         // A long name stands over the box, where no wire runs
         name:
-          part.name.length > SHORT_NAME
+          say(part.name).length > SHORT_NAME
             ? { x: scene.between - PORT_REACH - 4, y: ROW.middle - 23 }
             : { x: scene.between - PORT_REACH + 9, y: ROW.middle + 5 },
       };

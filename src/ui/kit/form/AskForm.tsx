@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../job/useSay';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useId, useMemo, useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -33,7 +34,8 @@ function said(fields: readonly TypedField[], texts: Readonly<Record<string, stri
 /** Questions that are answered together and written by a button, not by leaving them. */
 export function AskForm({ fields, submit, main = false, onSubmit, onTexts, children }: Props) {
   const id = useId();
-  const schema = useMemo(() => formSchema(fields, 'required'), [fields]);
+  const say = useSay();
+  const schema = useMemo(() => formSchema(fields, say, 'required'), [fields, say]);
   const start = Object.fromEntries(fields.map(({ name, shown }) => [name, shown]));
   const { register, handleSubmit, control, reset, setValue, formState } = useForm<Record<string, string>>({
     defaultValues: start,

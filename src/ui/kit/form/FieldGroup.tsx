@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../job/useSay';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useId, useMemo, useRef, useState, type FocusEvent } from 'react';
 import { useForm } from 'react-hook-form';
@@ -44,7 +45,8 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
   const { write, draft } = useJob();
   const id = useId();
   const values = useMemo(() => Object.fromEntries(fields.map(({ name, shown }) => [name, shown])), [fields]);
-  const schema = useMemo(() => formSchema(fields), [fields]);
+  const say = useSay();
+  const schema = useMemo(() => formSchema(fields, say), [fields, say]);
   const { register, handleSubmit, getValues, setValue, reset, formState } = useForm<Record<string, string>>({
     values,
     mode: 'onChange',

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../job/useSay';
 import type { ReactNode } from 'react';
 import { inTerms, type Fact } from '@/core/facts';
 import { lengthsOf, regionOf } from '@/core/job';
@@ -33,6 +34,7 @@ export function useFacts<K extends FactKind>(
   scope: Partial<EntryData<K>>,
   said: Partial<Facts<K>>,
 ): AskedFacts<K> {
+  const say = useSay();
   const { keptJob, write } = useJob();
   const region = regionOf(keptJob);
   const lengths = lengthsOf(keptJob);
@@ -49,7 +51,7 @@ export function useFacts<K extends FactKind>(
   };
   const plain = (field: string): TypedField => {
     const { words, form } = described(field);
-    const label = inTerms(words, region);
+    const label = say(inTerms(words, region));
     const value = values[field];
     switch (form.is) {
       case 'text':
@@ -67,14 +69,14 @@ export function useFacts<K extends FactKind>(
   const answersOf = (field: string) => {
     const { form } = described(field);
     return form.is === 'choice' || form.is === 'choices'
-      ? form.answers.map(({ value, words }) => ({ value, words: inTerms(words, region) }))
+      ? form.answers.map(({ value, words }) => ({ value, words: say(inTerms(words, region)) }))
       : [];
   };
   return {
     typed: (field, more = {}) => ({ ...plain(field), ...more }),
     ask: (field, only = () => true) => {
       const { words, form } = described(field);
-      const label = inTerms(words, region);
+      const label = say(inTerms(words, region));
       const options = answersOf(field).filter(({ value }) => only(value));
       const value = values[field];
       return form.is === 'choices' ? (

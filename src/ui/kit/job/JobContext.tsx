@@ -1,7 +1,8 @@
 'use client';
+import { SayContext } from './useSay';
 import { createContext, useCallback, useContext, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { v7 } from 'uuid';
-import { fold, undoTarget, type Job, type JobHead } from '@/core/job';
+import { fold, placeOf, undoTarget, type Job, type JobHead } from '@/core/job';
 import {
   newEntry,
   type Entry,
@@ -14,6 +15,7 @@ import {
 } from '@/core/kinds';
 import { ladderOf, nextMove, rememberingAssess, type Assessment, type Point } from '@/core/points';
 import type { Catalogue } from '@/core/catalogue';
+import { sayIn } from '@/words';
 import { useCrew } from '../crew/CrewContext';
 import { DRAFT_ID } from './draft';
 import { unnumbered, useEntryLog, type EntryLog } from './useEntryLog';
@@ -104,9 +106,11 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
   if (!point) return empty;
   const kept = keptJob.points.find(({ id }) => id === point.id) ?? point;
   return (
-    <PointProvider hold={{ job, keptJob, catalogue, log, point, kept, who, go, area, write, draft }} rung={rung}>
-      {children}
-    </PointProvider>
+    <SayContext value={sayIn(placeOf(keptJob))}>
+      <PointProvider hold={{ job, keptJob, catalogue, log, point, kept, who, go, area, write, draft }} rung={rung}>
+        {children}
+      </PointProvider>
+    </SayContext>
   );
 }
 

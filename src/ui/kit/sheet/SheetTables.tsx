@@ -1,3 +1,4 @@
+import { useSay } from '../job/useSay';
 import { format, parseISO } from 'date-fns';
 import { checksOf, midwayWords, pointSteps, type Doorbell, type Point } from '@/core/points';
 import { readingFigure, readingWords } from '../readingWords';
@@ -37,6 +38,7 @@ const HOW_WORDS = { done: '', withoutProof: 'without proof of dead', bySomebodyE
 
 /** The steps of the taken way: what is done, by whom, what differs, what was done without a proof. */
 export function StepsTable({ point }: { readonly point: Point }) {
+  const say = useSay();
   const steps = pointSteps(point);
   if (steps.length === 0) return NOT_YET;
   return (
@@ -49,7 +51,7 @@ export function StepsTable({ point }: { readonly point: Point }) {
             <tr key={step.id}>
               <td>{tick ? '✓' : '–'}</td>
               <td>
-                {step.words}
+                {say(step.words)}
                 {tick?.differs && <span className="block">As built differs: {tick.differs}</span>}
                 {how && <b className="block">Done {how}</b>}
               </td>
@@ -64,6 +66,7 @@ export function StepsTable({ point }: { readonly point: Point }) {
 
 /** The checks with figure, limit or reason; what was not answered says so. */
 export function ChecksTable({ point }: { readonly point: Doorbell }) {
+  const say = useSay();
   return (
     <table className="plain">
       <tbody>
@@ -79,7 +82,7 @@ export function ChecksTable({ point }: { readonly point: Doorbell }) {
           return (
             <tr key={id}>
               <td>
-                {name}
+                {say(name)}
                 {reason && <span className="block">{reason}</span>}
               </td>
               <td className="n">{figure === undefined ? '' : `${figure} ${answer.kind === 'volts' ? 'V' : 's'}`}</td>

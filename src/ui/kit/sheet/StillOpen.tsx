@@ -1,12 +1,15 @@
+import { useSay } from '../job/useSay';
+import type { Text } from '@/core/said';
 import type { Worry } from '@/core/points';
 
 interface Props {
   readonly worries: readonly Worry[];
-  readonly parts: readonly string[];
+  readonly parts: readonly Text[];
 }
 
 /** What stays open at a point, and what it took. */
 export function StillOpen({ worries, parts }: Props) {
+  const say = useSay();
   return (
     <section className="keep-together">
       <h3>Open</h3>
@@ -15,11 +18,11 @@ export function StillOpen({ worries, parts }: Props) {
       ) : (
         <ul className="plain-list">
           {worries.map(({ id, words }) => (
-            <li key={id}>{words}</li>
+            <li key={id}>{say(words)}</li>
           ))}
         </ul>
       )}
-      <p className="small">Parts: {parts.length > 0 ? parts.join(' · ') : 'none yet'}</p>
+      <p className="small">Parts: {parts.length > 0 ? parts.map(say).join(' · ') : 'none yet'}</p>
     </section>
   );
 }

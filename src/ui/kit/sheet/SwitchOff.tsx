@@ -1,9 +1,11 @@
+import { useSay } from '../job/useSay';
 import type { Job } from '@/core/job';
 import { circuitsOfPoint, type Point } from '@/core/points';
 import { CIRCUIT_STATE_WORDS } from '@/core/isolation';
 
 /** Which circuits a point hangs on, and how each stands now. */
 export function SwitchOff({ job, point }: { readonly job: Job; readonly point: Point }) {
+  const say = useSay();
   const circuits = circuitsOfPoint(job, point);
   return (
     <section>
@@ -12,7 +14,8 @@ export function SwitchOff({ job, point }: { readonly job: Job; readonly point: P
       {circuits.map((circuit) => (
         <p key={circuit.id}>
           {[circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')}
-          {job.site.boardPlace ? `, ${job.site.boardPlace}` : ''}. State now: {CIRCUIT_STATE_WORDS[circuit.state.state]}
+          {job.site.boardPlace ? `, ${job.site.boardPlace}` : ''}. State now:{' '}
+          {say(CIRCUIT_STATE_WORDS[circuit.state.state])}
           {circuit.state.state === 'provedDead' && (circuit.state.bell?.simulated || circuit.state.mains?.simulated)
             ? ' (read on the simulated meter)'
             : ''}

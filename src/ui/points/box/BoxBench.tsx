@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { useState, type ReactNode } from 'react';
 import { regionOf } from '@/core/job';
 import { boxDoubts, boxSurveyOf, findingsOf, foundOf, type Missing } from '@/core/points';
@@ -29,6 +30,7 @@ interface Props {
 
 /** A junction box: what it is, what comes in, what each conductor carries by test, and whether all of it has room. */
 export function BoxBench({ place, missing, room, counted, cures, rules }: Props) {
+  const say = useSay();
   const { job, point } = useJob();
   const [picked, setPicked] = useState<string | null>(null);
   const survey = boxSurveyOf(point);
@@ -60,11 +62,11 @@ export function BoxBench({ place, missing, room, counted, cures, rules }: Props)
             <b className={feed === null ? 'slate' : feed === 'd' ? 'brick' : 'moss'}>
               {feed === null ? 'Can’t tell yet.' : `Feed ${feed}.`}
             </b>{' '}
-            {words} {open.length > 0 && <span className="soft">Open: {open.join('; ')}.</span>}
+            {say(words)} {open.length > 0 && <span className="soft">Open: {open.map(say).join('; ')}.</span>}
           </p>
           {doubts.map((doubt) => (
-            <p key={doubt} className="brick">
-              {doubt}
+            <p key={say(doubt)} className="brick">
+              {say(doubt)}
             </p>
           ))}
           {rules && feed !== null && (

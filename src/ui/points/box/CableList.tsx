@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { v7 } from 'uuid';
 import type { ListedCable } from '@/core/house';
 import type { EntryData } from '@/core/kinds';
@@ -18,6 +19,7 @@ type Conductors = NonNullable<EntryData<'cableDescribed'>['conductors']>;
 
 /** The cables of the box, conductor by conductor; a usual one comes in by its short name. */
 export function CableList({ picked }: { readonly picked: string | null }) {
+  const say = useSay();
   const { job, kept, write } = useJob();
   const pack = regionOf(job);
   // Where the era is not sure, the colours are looked at and corrected
@@ -37,7 +39,7 @@ export function CableList({ picked }: { readonly picked: string | null }) {
   const nameField: TypedField = {
     name: 'set',
     label: 'another usual one',
-    hint: USUAL_CABLES[pack.gauge][0] ?? '',
+    hint: say(USUAL_CABLES[pack.gauge][0] ?? ''),
     shown: '',
     read: (text) => {
       const set = cableSet(text, era);
@@ -54,8 +56,8 @@ export function CableList({ picked }: { readonly picked: string | null }) {
         <span className="label soft small">A cable that comes in</span>
         <div className="choices block-top">
           {USUAL_CABLES[pack.gauge].map((name) => (
-            <button key={name} type="button" onClick={() => add(name)}>
-              + {name}
+            <button key={say(name)} type="button" onClick={() => add(say(name))}>
+              + {say(name)}
             </button>
           ))}
         </div>
@@ -72,6 +74,7 @@ export function CableList({ picked }: { readonly picked: string | null }) {
 }
 
 function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked: string | null }) {
+  const say = useSay();
   const { kept, write } = useJob();
   const { id: cableId, facts } = cable;
   const scope = { boxId: kept.hangs.boxId, cableId };
@@ -80,7 +83,7 @@ function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked
   return (
     <div className="cable">
       <div className="head-row">
-        <h3>{name}</h3>
+        <h3>{say(name)}</h3>
         <button
           type="button"
           className="button quiet"
@@ -90,7 +93,7 @@ function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked
         </button>
       </div>
       <Choices
-        label={`${name} is, by test`}
+        label={`${say(name)} is, by test`}
         options={CABLE_ROLES.map((value) => ({ value, words: words('role', value) }))}
         chosen={facts.role}
         onPick={(role) => write('cableDescribed', { ...scope, role })}

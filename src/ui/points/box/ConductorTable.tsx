@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import type { ListedCable } from '@/core/house';
 import { lengthsOf, regionOf } from '@/core/job';
 import { LIMITS, type EntryData } from '@/core/kinds';
@@ -35,6 +36,7 @@ interface Props {
 
 /** Every conductor of a cable: colour, size, what it carries by test, how it was found. */
 export function ConductorTable({ cable, picked, onChange }: Props) {
+  const say = useSay();
   const { job, kept } = useJob();
   const { words } = regionOf(job);
   const all = cable.facts.conductors ?? [];
@@ -62,7 +64,7 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
         <tbody>
           {all.map((one) => {
             const key = conductorKey(cable.id, one.id);
-            const { text, colour } = conclusionWords(byId.get(key), words);
+            const { text, colour } = conclusionWords(byId.get(key), words, say);
             const said = one.carries && one.carries !== 'unknown' ? one.carries : null;
             return (
               <tr key={one.id} aria-selected={picked === key}>

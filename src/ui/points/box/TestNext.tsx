@@ -1,7 +1,7 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { regionOf } from '@/core/job';
 import { conclusionsOf, conductorOf, type Missing } from '@/core/points';
-import { inWordsOf } from '@/core/region';
 import { TEST_FACTS, type NextTest } from '@/core/junction';
 import { AskForm } from '../../kit/form/AskForm';
 import { figureField } from '../../kit/form/fields';
@@ -16,18 +16,20 @@ const RULES = {
 
 /** The one test to do now at the box, with its field; what is still to be said of the box first. */
 export function TestNext({ missing }: { readonly missing: Missing | undefined }) {
+  const say = useSay();
   const { kept } = useJob();
   const { next } = conclusionsOf(kept);
   if (next) return <Ask key={`${next.conductor}-${next.test}-${next.switches ?? ''}`} next={next} />;
   return missing ? (
     <div className="next-test">
-      <p className="what">{missing.words}</p>
-      <p className="soft">{missing.why}</p>
+      <p className="what">{say(missing.words)}</p>
+      <p className="soft">{say(missing.why)}</p>
     </div>
   ) : null;
 }
 
 function Ask({ next }: { readonly next: NextTest }) {
+  const say = useSay();
   const { keptJob, kept, write } = useJob();
   const { test, switches, conductor, name } = next;
   const { words, how, unit } = TEST_FACTS[test];
@@ -37,10 +39,10 @@ function Ask({ next }: { readonly next: NextTest }) {
   return (
     <div className="next-test" data-testid="next-test">
       <p className="what">
-        {name}: {inWordsOf(pack, words)}
+        {say(name)}: {say(words)}
         {switches ? `, ${POSITION_WORDS[switches]}` : ''}
       </p>
-      <p className="soft">{inWordsOf(pack, how)}</p>
+      <p className="soft">{say(how)}</p>
       {test !== 'groundOhms' && (
         <p className="caution">
           Live: a mains-rated meter, one hand, nothing else touched. Any of them may be {place.hot}.
@@ -50,7 +52,7 @@ function Ask({ next }: { readonly next: NextTest }) {
         key={conductor}
         fields={[
           {
-            ...figureField('value', inWordsOf(pack, `${words} at ${name}`), RULES[unit], undefined),
+            ...figureField('value', `${say(words)} at ${say(name)}`, RULES[unit], undefined),
             asked: true,
             meter: {
               function: unit === 'V' ? 'voltsAc' : unit === 'A' ? 'ampsAc' : 'ohms',

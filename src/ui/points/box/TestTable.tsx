@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { cableName } from '@/core/points';
 import { TEST_FACTS } from '@/core/junction';
 import { WIRE_COLOUR_WORDS } from '@/core/wiring';
@@ -8,13 +9,14 @@ const POSITION_WORDS = { allOff: 'switches off', allOn: 'switches on' } as const
 
 /** Every reading at the box, who took it, and the way to take it back. */
 export function TestTable() {
+  const say = useSay();
   const { kept, write } = useJob();
   if (kept.tests.length === 0) return <p className="soft">Nothing was read at the box yet.</p>;
   const nameOf = (cableId: string, conductorId: string): string => {
     const cable = kept.cables.find(({ id }) => id === cableId);
     const conductor = cable?.facts.conductors?.find(({ id }) => id === conductorId);
     return cable && conductor
-      ? `${WIRE_COLOUR_WORDS[conductor.colour]} of ${cableName(kept, cable)}`
+      ? `${WIRE_COLOUR_WORDS[conductor.colour]} of ${say(cableName(kept, cable))}`
       : 'not there any more';
   };
   return (
@@ -34,7 +36,7 @@ export function TestTable() {
             <tr key={entryId}>
               <td>{nameOf(data.cableId, data.conductorId)}</td>
               <td>
-                {TEST_FACTS[data.test].words}
+                {say(TEST_FACTS[data.test].words)}
                 {data.switches ? `, ${POSITION_WORDS[data.switches]}` : ''}
               </td>
               <td className="n">

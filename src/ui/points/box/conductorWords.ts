@@ -1,3 +1,4 @@
+import type { Text } from '@/core/said';
 import type { Conclusion, ConductorFunction } from '@/core/junction';
 
 /** Functions in the words of the place. */
@@ -20,9 +21,11 @@ export const functionWords = ({
 export function conclusionWords(
   conclusion: Conclusion | undefined,
   words: { readonly hot: string; readonly ground: string },
+  say: (text: Text) => string,
 ): { readonly text: string; readonly colour: 'moss' | 'brick' | 'soft' } {
-  if (!conclusion || conclusion.state === 'open') return { text: `open: ${conclusion?.words ?? ''}`, colour: 'soft' };
-  if (conclusion.state === 'contradicts') return { text: conclusion.words, colour: 'brick' };
+  if (!conclusion || conclusion.state === 'open')
+    return { text: `open: ${say(conclusion?.words ?? '')}`, colour: 'soft' };
+  if (conclusion.state === 'contradicts') return { text: say(conclusion.words), colour: 'brick' };
   switch (conclusion.carries) {
     case 'otherHot':
       return { text: `${words.hot} of another leg`, colour: 'brick' };

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { chimeFigures } from '@/core/bell';
 import { isFeedKnown, type Assessment } from '@/core/points';
 import { Verdict } from '../../kit/Verdict';
@@ -7,14 +8,15 @@ import { volts, voltsOrCollapse } from '../../kit/words';
 
 /** Whether its circuit holds, what would settle it, and the figures that decide. */
 export function DoorbellCarried() {
+  const say = useSay();
   const { assessment, point } = useDoorbell();
   const { judgement, words } = assessment.reference;
   const doors = [point.name, ...judgement.others.map(({ name }) => name)];
   return (
     <>
       <div className="carry-verdict">
-        <Verdict judgement={judgement} way={words} />
-        {doors.length > 1 && <p className="small soft">All on this supply together: {doors.join(', ')}.</p>}
+        <Verdict judgement={judgement} way={say(words)} />
+        {doors.length > 1 && <p className="small soft">All on this supply together: {doors.map(say).join(', ')}.</p>}
       </div>
       <Figures assessment={assessment} />
     </>
@@ -23,6 +25,7 @@ export function DoorbellCarried() {
 
 /** What would settle a doorbell’s circuit, and the figures that decide. */
 function Figures({ assessment }: { readonly assessment: Assessment }) {
+  const say = useSay();
   const { reference, known, survey } = assessment;
   const next = assessment.next();
   const chime = reference.treatment && chimeFigures(survey, known.houses, reference.change, reference.treatment);
@@ -32,7 +35,7 @@ function Figures({ assessment }: { readonly assessment: Assessment }) {
         <section>
           <h2>Would settle it</h2>
           <p>
-            {next.words}. <span className="soft">{`${next.minutes} min. ${next.why}`}</span>
+            {say(next.words)}. <span className="soft">{`${next.minutes} min. ${say(next.why)}`}</span>
           </p>
         </section>
       )}

@@ -1,4 +1,7 @@
-import { DRAWS_FOR_A_CHOICE, VERDICT_WORDS } from '@/core/bell';
+import type { Say } from '@/words';
+import { useSay } from '../../kit/job/useSay';
+import { said } from '@/core/said';
+import { DRAWS_FOR_A_CHOICE } from '@/core/bell';
 import { CHIME_KIND_WORDS, treatmentById } from '@/core/chime';
 import { lengthsOf, regionOf, type Job } from '@/core/job';
 import {
@@ -12,11 +15,9 @@ import {
   wifiOf,
   worriesOf,
   type Doorbell,
-  WIRE_WORDS,
   wireOf,
 } from '@/core/points';
 import { boxRoom, feedCase, standardBox } from '@/core/junction';
-import { inWordsOf } from '@/core/region';
 import { gaugeText, lengthText } from '@/core/units';
 import { WIFI_WORDS } from '@/core/wifi';
 import { BellLoop } from '../../kit/drawing/BellLoop';
@@ -31,6 +32,11 @@ import { StillOpen } from '../../kit/sheet/StillOpen';
 import { SwitchOff } from '../../kit/sheet/SwitchOff';
 import { WiredPlaces } from '../../kit/sheet/WiredPlaces';
 
+const wireWords = (data: Parameters<typeof wireOf>[0], say: Say): string | undefined => {
+  const wire = wireOf(data);
+  return wire === 'keep' ? undefined : say(said('wireRemedy', { wire }));
+};
+
 interface Props {
   readonly job: Job;
   readonly point: Doorbell;
@@ -39,17 +45,18 @@ interface Props {
 }
 
 /** The box that the transformer sits on: what it is, how it is fed, and its room. */
-function boxWords(job: Job, point: Doorbell): string | undefined {
+function boxWords(job: Job, point: Doorbell, say: Say): string | undefined {
   const box = standardBox(point.box.standardBox);
   const survey = boxSurveyOf(point);
   const room = boxRoom(survey, TRANSFORMER_ADDED, regionOf(job).boxRoom);
   if (!room) return undefined;
   const { feed } = feedCase(survey);
-  return [box?.words, feed && `feed ${feed}`, roomWords(room)].filter(Boolean).join(', ');
+  return [box?.words, feed && `feed ${feed}`, say(roomWords(room))].filter(Boolean).join(', ');
 }
 
 /** A doorbell on the sheet. */
 export function DoorbellSheet({ job, point, first }: Props) {
+  const say = useSay();
   const assessment = assess(job, point, DRAWS_FOR_A_CHOICE);
   const { reference } = assessment;
   const { judgement } = reference;
@@ -75,10 +82,10 @@ export function DoorbellSheet({ job, point, first }: Props) {
     <>
       <h2 className="point-name">{point.name}</h2>
       <p data-testid="sheet-verdict">
-        <b>{VERDICT_WORDS[judgement.verdict]}.</b> {judgement.reason}{' '}
+        <b>{say(said('verdict', { verdict: judgement.verdict }))}.</b> {say(judgement.reason)}{' '}
         {judgement.verdict !== 'notComputed' &&
           `Believed to hold ${percent(judgement.belief)}, margin ${margin(judgement.marginVolts)}; `}
-        {reference.words}.
+        {say(reference.words)}.
       </p>
       <SwitchOff job={job} point={point} />
       <section>
@@ -98,7 +105,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
             [`run to the ${midwayWords(point)}`, run('toChime')],
             ['run to the door', run('toDoor')],
             ...factLines(job, 'pointDescribed', look, ['wall', 'leadReachM']),
-            ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
+            ['Wi-Fi at the spot', wifi && `${say(WIFI_WORDS[wifi.word])}: ${say(wifi.reason)}`],
             [
               'pairs of screws',
               transformer.taps
@@ -109,7 +116,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
                 .join('; '),
             ],
             ...factLines(job, 'chimeDescribed', chime, ['secondChime', 'rear']),
-            ['transformer’s box', boxWords(job, point)],
+            ['transformer’s box', boxWords(job, point, say)],
             ...factLines(job, 'transformerDescribed', transformer, ['foundAt', 'toldApart', 'alwaysFed', 'joined']),
           ]}
         />
@@ -128,14 +135,14 @@ export function DoorbellSheet({ job, point, first }: Props) {
                     ? `the old one, bell wires on ${choice.data.tap.screws}, ${choice.data.tap.ratedVolts} V`
                     : 'the old one is kept'),
               ],
-              ['chime', `${treatment.name}: ${treatment.what}`],
-              ['wire', WIRE_WORDS[wireOf(choice.data)]],
+              ['chime', `${say(treatment.name)}: ${say(treatment.what)}`],
+              ['wire', wireWords(choice.data, say)],
               ['why', choice.data.reason],
               [
                 'worked out then',
-                `${VERDICT_WORDS[choice.data.verdict]}, ${volts(choice.data.governingVolts)} at worst`,
+                `${say(said('verdict', { verdict: choice.data.verdict }))}, ${volts(choice.data.governingVolts)} at worst`,
               ],
-              ['device’s setting', treatment.setting],
+              ['device’s setting', say(treatment.setting)],
               ['by', choice.by.name],
             ]}
           />
@@ -176,7 +183,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
       <StillOpen worries={worries} parts={parts} />
       <section className="keep-together">
         <h3>For the customer</h3>
-        <p>{inWordsOf(regionOf(job), customerWords(point))}</p>
+        <p>{say(customerWords(point))}</p>
         <HandedOver left={left} />
       </section>
     </>

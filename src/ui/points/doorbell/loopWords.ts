@@ -1,7 +1,8 @@
+import { sayIn, type Say } from '@/words';
 import { fallingVolts, newOpenVolts, type Band, type Judgement } from '@/core/bell';
 import { STATE_WORDS, type LastingState } from '@/core/catalogue';
 import { CHIME_KIND_NAMES } from '@/core/chime';
-import { lengthsOf, regionOf, type Job } from '@/core/job';
+import { lengthsOf, placeOf, regionOf, type Job } from '@/core/job';
 import { hasWiredChime, type Assessment, type Doorbell, type TakenReading } from '@/core/points';
 import { lowerFirst, gaugeText, lengthText } from '@/core/units';
 import { DRAFT_ID } from '../../kit/job/draft';
@@ -41,17 +42,23 @@ const askedPlate = (label: string, field: string): LoopPlate => ({
   field,
 });
 
-function rearWords({ chime }: Doorbell, { others: [other] }: Judgement): LoopWords['rear'] {
+function rearWords({ chime }: Doorbell, { others: [other] }: Judgement, say: Say): LoopWords['rear'] {
   if (other)
     return {
-      name: other.id === 'rear' ? 'Rear door' : other.name.slice(0, 14),
+      name: other.id === 'rear' ? 'Rear door' : say(other.name).slice(0, 14),
       volts: `${voltsOrCollapse(other.low.likely)} worst`,
     };
   return chime.rear === 'button' ? { name: 'Rear door', volts: 'a button' } : null;
 }
 
 /** Everything that stands on the drawing of a point's loop, in one lasting state of the device. */
-export function loopWords(job: Job, point: Doorbell, assessment: Assessment, state: LastingState): LoopWords {
+export function loopWords(
+  job: Job,
+  point: Doorbell,
+  assessment: Assessment,
+  state: LastingState,
+  say: Say = sayIn(placeOf(job)),
+): LoopWords {
   const { known, survey, reference } = assessment;
   // A plate may come first; on the drawing stands what the meter reads next
   const asked = assessment.advice().next.find(({ id }) => id !== 'nameplate')?.id;
@@ -91,7 +98,7 @@ export function loopWords(job: Job, point: Doorbell, assessment: Assessment, sta
         ? 'to be made'
         : `${plateVolts ?? '?'} V ${va ?? '?'} VA`,
     chime:
-      (reference.treatment && lowerFirst(reference.treatment.name)) ??
+      (reference.treatment && lowerFirst(say(reference.treatment.name))) ??
       (survey.chime.kind ? CHIME_KIND_NAMES[survey.chime.kind] : undefined) ??
       'as it is',
     door: point.name.slice(0, 14),
@@ -102,7 +109,7 @@ export function loopWords(job: Job, point: Doorbell, assessment: Assessment, sta
     front: terminal(front),
     hasChime: hasWiredChime(point),
     twoChimes: point.chime.secondChime === 'yes',
-    rear: rearWords(point, reference.judgement),
+    rear: rearWords(point, reference.judgement, say),
     conditions: `${STATE_WORDS[state]} · mains at its lowest, ${mainsAt(mains.lowPercent)} of ${mains.nominalVolts} V · hot wires`,
     plates: {
       open: transformer

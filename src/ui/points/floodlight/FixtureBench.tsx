@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { useDeferredValue, useState } from 'react';
 import { boxScrewsIn, SCREW_THREADS } from '@/core/catalogue';
 import { lengthsOf, regionOf, type Job } from '@/core/job';
@@ -18,7 +19,6 @@ import {
   type LoadCure,
   type Floodlight,
 } from '@/core/points';
-import { inWordsOf } from '@/core/region';
 import { feedCase } from '@/core/junction';
 import { Findings } from '../../kit/box/Findings';
 import { PlanTag } from '../../kit/box/PlanTag';
@@ -41,6 +41,7 @@ const trial = (job: Job, point: Floodlight, data: FixtureData) => findingsOf(job
 
 /** The floodlight camera, its feed, its ground, room, splices and screws: everything recomputed at each pick. */
 export function FixtureBench() {
+  const say = useSay();
   const { job, point, catalogue, go } = useFloodlight();
   const [own, setPicks] = useState<FixturePicks>({});
   const base = point.fixture ? picksOf(point.fixture) : {};
@@ -54,8 +55,8 @@ export function FixtureBench() {
     return (
       <div className="block-top" data-testid="no-feed">
         <p>
-          <b>{feed === null ? 'Feed: can’t tell yet.' : `Feed ${feed}.`}</b> {words} What can hang here follows from the
-          tests at its box.
+          <b>{feed === null ? 'Feed: can’t tell yet.' : `Feed ${feed}.`}</b> {say(words)} What can hang here follows
+          from the tests at its box.
         </p>
         <button type="button" className="button main" onClick={() => go('measure')}>
           Go to Measure
@@ -68,13 +69,13 @@ export function FixtureBench() {
     <>
       <div className="halves plan-head">
         <p className="lead-line">
-          <b>Feed {feed}.</b> {inWordsOf(regionOf(job), words)} {standing.splices.length} splices,{' '}
+          <b>Feed {feed}.</b> {say(words)} {standing.splices.length} splices,{' '}
           {standing.notByBag.length === 0
             ? 'all of them by the bag’s connectors.'
             : `${standing.notByBag.length} of them too big for the bag’s connectors.`}{' '}
           {data.cure && <b>With it: {data.cure.name}.</b>}
         </p>
-        <PlanTag standing={standing} planned={planned} place={(text) => inWordsOf(regionOf(job), text)} />
+        <PlanTag standing={standing} planned={planned} />
       </div>
       <div className="halves">
         <section>
@@ -121,7 +122,7 @@ export function FixtureBench() {
         <BoxDrawing wiring={standing.plan.planned} place="box" title="The box as planned" words={place} />
         <Findings findings={planned} none="Every rule is kept: hot, neutral and ground whole, always on." />
         {byPlan.cured.length > 0 && (
-          <p className="small soft">Cured: {byPlan.cured.map(({ words: one }) => one).join(' ')}</p>
+          <p className="small soft">Cured: {byPlan.cured.map(({ words: one }) => say(one)).join(' ')}</p>
         )}
       </section>
       <div className="halves">
@@ -141,7 +142,7 @@ export function FixtureBench() {
                 ...cures.map(({ id, name, where, item, room, minutes }) => ({
                   id,
                   name,
-                  when: `${roomWords(room)} ${room.fits ? 'Fits.' : 'Does not fit.'} ${where}`,
+                  when: `${say(roomWords(room))} ${room.fits ? 'Fits.' : 'Does not fit.'} ${say(where)}`,
                   minutes,
                   licensed: false,
                   idle: item === null,
@@ -155,10 +156,10 @@ export function FixtureBench() {
         <section>
           <h2>Splices</h2>
           <Bag standing={standing} />
-          <SpliceTable splices={standing.splices} place={(text) => inWordsOf(regionOf(job), text)} />
+          <SpliceTable splices={standing.splices} />
           {standing.load ? (
             <p className={standing.load.suffices ? '' : 'brick'} data-testid="load">
-              {loadWords(standing.load)}
+              {say(loadWords(standing.load))}
             </p>
           ) : (
             <p className="soft">The {place.way}’s rating is not named: what the circuit carries is not counted.</p>
@@ -181,12 +182,13 @@ export function FixtureBench() {
 
 /** What would bring the circuit’s load under its limit. */
 function LoadCures({ cures }: { readonly cures: readonly LoadCure[] }) {
+  const say = useSay();
   if (cures.length === 0) return null;
   return (
     <ul className="plain-list" data-testid="load-cures">
       {cures.map(({ id, name, totalVa, minutes, licensed }) => (
         <li key={id}>
-          {name}
+          {say(name)}
           {totalVa === null ? '' : `: ${Math.round(totalVa)} VA`}
           {minutes > 0 ? `, ${minutes} min` : ''}
           {licensed && <b className="brick"> licensed work</b>}
@@ -198,12 +200,13 @@ function LoadCures({ cures }: { readonly cures: readonly LoadCure[] }) {
 
 /** Too small a connector of the bag is named here, at the van. */
 function Bag({ standing: { notByBag } }: { readonly standing: FixtureStanding }) {
+  const say = useSay();
   return notByBag.length === 0 ? (
     <p className="moss">The bag’s connectors hold every splice.</p>
   ) : (
     <p className="brick" data-testid="bag">
       Too big for the bag’s connector:{' '}
-      {notByBag.map(({ joint, leads }) => `${joint.name} (${leads.length})`).join(', ')}.
+      {notByBag.map(({ joint, leads }) => `${say(joint.name)} (${leads.length})`).join(', ')}.
     </p>
   );
 }

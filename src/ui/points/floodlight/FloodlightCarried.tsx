@@ -1,7 +1,5 @@
 'use client';
-import { regionOf } from '@/core/job';
 import { findingsOf, fixtureOf } from '@/core/points';
-import { inWordsOf } from '@/core/region';
 import { PlanTag } from '../../kit/box/PlanTag';
 import { useFloodlight } from './useFloodlight';
 
@@ -12,11 +10,7 @@ export function FloodlightCarried() {
   return (
     standing && (
       <div className="carry-verdict">
-        <PlanTag
-          standing={standing}
-          planned={findingsOf(job, point).planned}
-          place={(text) => inWordsOf(regionOf(job), text)}
-        />
+        <PlanTag standing={standing} planned={findingsOf(job, point).planned} />
       </div>
     )
   );

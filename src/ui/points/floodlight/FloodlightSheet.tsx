@@ -1,3 +1,4 @@
+import { useSay } from '../../kit/job/useSay';
 import { regionOf, type Job } from '@/core/job';
 import {
   boxSurveyOf,
@@ -14,7 +15,6 @@ import {
   type Floodlight,
 } from '@/core/points';
 import { FEED_WORDS, feedCase, feedRemedy, groundRemedy } from '@/core/junction';
-import { inWordsOf } from '@/core/region';
 import { WIFI_WORDS } from '@/core/wifi';
 import { Findings } from '../../kit/box/Findings';
 import { RoomTable } from '../../kit/box/RoomTable';
@@ -37,6 +37,7 @@ interface Props {
 
 /** A floodlight point on the sheet: its survey, its box as found and as built, feed, ground, splices, and what stays open. */
 export function FloodlightSheet({ job, point, first }: Props) {
+  const say = useSay();
   const { look, box, fixture } = point;
   const wifi = wifiOf(job, point);
   const worries = worriesOf(job, point, assess(job, point));
@@ -62,18 +63,15 @@ export function FloodlightSheet({ job, point, first }: Props) {
             'fixtureHeightM',
             'switchedBy',
           ]),
-          ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
+          ['Wi-Fi at the spot', wifi && `${say(WIFI_WORDS[wifi.word])}: ${say(wifi.reason)}`],
           ...factLines(job, 'boxDescribed', box, ['standardBox', 'material', 'setting']),
-          ['feed', feed === null ? undefined : `${feed}: ${FEED_WORDS[feed]}`],
-          ['fixture', data?.fixture.name],
-          ['feed remedy', data && feedRemedy(data.feedId)?.name],
-          [
-            words.ground,
-            ground && [inWordsOf(regionOf(job), ground.name), data.groundWords].filter(Boolean).join(': '),
-          ],
-          ['more room', data?.cure?.name],
-          ['load', standing?.load && loadWords(standing.load)],
-          ['plate', data && plateWords(point, data.fixture.upMark)],
+          ['feed', feed === null ? undefined : `${feed}: ${say(FEED_WORDS[feed])}`],
+          ['fixture', say(data?.fixture.name)],
+          ['feed remedy', say(data && feedRemedy(data.feedId)?.name)],
+          [words.ground, ground && [say(ground.name), data.groundWords].filter(Boolean).join(': ')],
+          ['more room', say(data?.cure?.name)],
+          ['load', say(standing?.load && loadWords(standing.load))],
+          ['plate', say(data && plateWords(point, data.fixture.upMark))],
           ['screws', data && [data.barScrew?.name, data.plateScrew?.name].filter(Boolean).join(', ')],
         ]}
       />
@@ -101,7 +99,7 @@ export function FloodlightSheet({ job, point, first }: Props) {
       {standing && (
         <section className="keep-together">
           <h2>Splices</h2>
-          <SpliceTable splices={standing.splices} place={(text) => inWordsOf(regionOf(job), text)} />
+          <SpliceTable splices={standing.splices} />
         </section>
       )}
       {standing?.room && (

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { boxSurveyOf, plateWords, poseOf, type FixtureData, type FixturePicks } from '@/core/points';
 import type { ScrewThread } from '@/core/catalogue';
 import { RECESS_MOST_M, type HangingScrews, type ScrewChoice } from '@/core/junction';
@@ -18,6 +19,7 @@ interface Props {
 
 /** Both joints of the cross-bar, which way up, where the water leaves, and whether camera and sensor can be as they should. */
 export function Hanging({ data, screws, lengths, threads, limits, onPick }: Props) {
+  const say = useSay();
   const { point } = useFloodlight();
   const survey = boxSurveyOf(point);
   const small = (metres: number): string => lengthText(metres, lengths, 'small');
@@ -46,7 +48,7 @@ export function Hanging({ data, screws, lengths, threads, limits, onPick }: Prop
           first.
         </p>
       )}
-      <p>{plateWords(point, data.fixture.upMark)} Gasket all round; top and sides sealed, the bottom open.</p>
+      <p>{say(plateWords(point, data.fixture.upMark))} Gasket all round; top and sides sealed, the bottom open.</p>
       <p className={pose.can ? 'moss' : 'brick'} data-testid="pose">
         {pose.can
           ? `Camera and sensor can be as they should ${place}: ${pose.wantedDeg.toFixed(0)}° down, sensor level.`

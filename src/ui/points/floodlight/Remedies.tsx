@@ -1,12 +1,11 @@
 'use client';
-import { regionOf } from '@/core/job';
-import { inWordsOf } from '@/core/region';
-import { useFloodlight } from './useFloodlight';
+import type { Text } from '@/core/said';
+import { useSay } from '../../kit/job/useSay';
 
 interface Remedy {
   readonly id: string;
-  readonly name: string;
-  readonly when: string;
+  readonly name: Text;
+  readonly when: Text;
   readonly minutes: number;
   readonly licensed: boolean;
   /** Shown for its figures; it is done elsewhere. */
@@ -23,8 +22,7 @@ interface Props {
 
 /** One of several ways, each with when it is right, how long it takes and who may do it. */
 export function Remedies({ legend, name, options, chosen, onPick }: Props) {
-  const { job } = useFloodlight();
-  const place = (text: string): string => inWordsOf(regionOf(job), text);
+  const say = useSay();
   return (
     <fieldset className="group">
       <legend>{legend}</legend>
@@ -41,9 +39,9 @@ export function Remedies({ legend, name, options, chosen, onPick }: Props) {
                 onChange={() => onPick(id)}
               />
               <span>
-                {place(words)}
+                {say(words)}
                 {licensed && <b className="brick"> licensed work</b>}
-                <small>{place(when)}</small>
+                <small>{say(when)}</small>
               </span>
               <span className="figure small">{minutes > 0 ? `${minutes} min` : ''}</span>
             </label>

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { useState } from 'react';
 import { TEXT } from '@/core/kinds';
 import type { FixtureData, FixtureOptions, FixturePicks } from '@/core/points';
@@ -15,6 +16,7 @@ interface Props {
 
 /** Takes the choice. What the region wants in writing is asked first; a plan that a rule stops may be kept, and holds Wire. */
 export function TakeFixture({ options: { asksInWriting, grounds, feeds }, data, stops, picks, onPick }: Props) {
+  const say = useSay();
   const { point, write, go } = useFloodlight();
   const [asked, setAsked] = useState(false);
   const ground = grounds.find(({ id }) => id === data.groundId);
@@ -32,7 +34,7 @@ export function TakeFixture({ options: { asksInWriting, grounds, feeds }, data, 
     >
       {ground?.inWriting && (
         <div className={`field${missing ? ' wrong' : ''}`}>
-          <label htmlFor="ground-words">in writing: {ground.inWriting}</label>
+          <label htmlFor="ground-words">in writing: {say(ground.inWriting)}</label>
           <div className="box">
             <input
               id="ground-words"

@@ -1,6 +1,8 @@
 'use client';
-import { lengthsOf, regionOf } from '@/core/job';
-import { inWordsOf } from '@/core/region';
+import { capital } from '@/core/units';
+import { said } from '@/core/said';
+import { useSay } from '../../kit/job/useSay';
+import { lengthsOf } from '@/core/job';
 import { missingAtOutlet, outletFit } from '@/core/points';
 import { FieldGroup } from '../../kit/form/FieldGroup';
 import { useFacts } from '../../kit/form/useFacts';
@@ -9,6 +11,7 @@ import { usePlugFloodlight } from './usePlugFloodlight';
 
 /** The outlet of a plug: how far, always on, protected, covered; and what of that does not suffice. */
 export function OutletBench() {
+  const say = useSay();
   const { job, point, kept } = usePlugFloodlight();
   const { outlet } = kept;
   const next = missingAtOutlet(kept)[0];
@@ -19,12 +22,12 @@ export function OutletBench() {
     <>
       {next && (
         <div className="next-test">
-          <p className="what">{next.words}</p>
-          <p className="soft">{next.why}</p>
+          <p className="what">{say(next.words)}</p>
+          <p className="soft">{say(next.why)}</p>
         </div>
       )}
       <section>
-        <h2>{inWordsOf(regionOf(job), 'The outlet')}</h2>
+        <h2>{capital(say(said('theOutlet')))}</h2>
         <FieldGroup
           kind="outletDescribed"
           scope={scope}
@@ -38,7 +41,7 @@ export function OutletBench() {
         wayM={point.outlet.wayM}
         plugLeadM={point.fixture?.data.fixture.plugLeadM ?? null}
         lengths={lengthsOf(job)}
-        outlet={inWordsOf(regionOf(job), 'outlet')}
+        outlet={say(said('theOutlet'))}
       />
       <section data-testid="outlet-fit">
         <h2>Whether it will do</h2>
@@ -47,8 +50,8 @@ export function OutletBench() {
         ) : (
           <ul className="plain-list">
             {wrong.map(({ words }) => (
-              <li key={words} className="brick">
-                {words}
+              <li key={say(words)} className="brick">
+                {say(words)}
               </li>
             ))}
           </ul>

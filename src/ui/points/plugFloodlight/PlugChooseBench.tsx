@@ -1,6 +1,7 @@
 'use client';
-import { lengthsOf, regionOf } from '@/core/job';
-import { inWordsOf } from '@/core/region';
+import { said } from '@/core/said';
+import { useSay } from '../../kit/job/useSay';
+import { lengthsOf } from '@/core/job';
 import { plugChoiceOf, plugOptions } from '@/core/points';
 import { lengthText } from '@/core/units';
 import { useState } from 'react';
@@ -10,6 +11,7 @@ import { usePlugFloodlight } from './usePlugFloodlight';
 
 /** Cameras with a plug, whether the outlet suffices for each, and what it takes. */
 export function PlugChooseBench() {
+  const say = useSay();
   const { job, point, catalogue, write, go } = usePlugFloodlight();
   const [own, setOwn] = useState<string | null>(null);
   const options = plugOptions(point, catalogue);
@@ -33,7 +35,7 @@ export function PlugChooseBench() {
         wayM={point.outlet.wayM}
         plugLeadM={fixture.plugLeadM}
         lengths={lengthsOf(job)}
-        outlet={inWordsOf(regionOf(job), 'outlet')}
+        outlet={say(said('theOutlet'))}
       />
       <section data-testid="outlet-fit">
         <h2>{suffices ? 'It will do here' : 'Not so yet'}</h2>
@@ -41,15 +43,14 @@ export function PlugChooseBench() {
           {asked
             .filter((one) => !one.suffices)
             .map(({ words }) => (
-              <li key={words} className="brick">
-                {words}
+              <li key={say(words)} className="brick">
+                {say(words)}
               </li>
             ))}
         </ul>
         {suffices && (
           <p className="moss">
-            The lead reaches with a drip loop; {inWordsOf(regionOf(job), 'the outlet')} is always on, protected,
-            covered.
+            The lead reaches with a drip loop; the {say(said('theOutlet'))} is always on, protected, covered.
           </p>
         )}
       </section>

@@ -1,6 +1,7 @@
-import { regionOf, type Job } from '@/core/job';
+import { useSay } from '../../kit/job/useSay';
+import { said } from '@/core/said';
+import { type Job } from '@/core/job';
 import { assess, findingsOf, partsOf, wifiOf, worriesOf, type PlugFloodlight } from '@/core/points';
-import { inWordsOf } from '@/core/region';
 import { WIFI_WORDS } from '@/core/wifi';
 import { Findings } from '../../kit/box/Findings';
 import { HandedOver } from '../../kit/sheet/HandedOver';
@@ -19,6 +20,7 @@ interface Props {
 
 /** A floodlight with a plug on the sheet: its spot, its outlet, its camera, and what stays open. */
 export function PlugSheet({ job, point, first }: Props) {
+  const say = useSay();
   const { look, outlet, fixture, left } = point;
   const wifi = wifiOf(job, point);
   const worries = worriesOf(job, point, assess(job, point));
@@ -31,8 +33,8 @@ export function PlugSheet({ job, point, first }: Props) {
       <Lines
         lines={[
           ...factLines(job, 'pointDescribed', look, ['mountedOn', 'wall', 'fixtureHeightM']),
-          ['Wi-Fi at the spot', wifi && `${WIFI_WORDS[wifi.word]}: ${wifi.reason}`],
-          [inWordsOf(regionOf(job), 'outlet'), outlet.place],
+          ['Wi-Fi at the spot', wifi && `${say(WIFI_WORDS[wifi.word])}: ${say(wifi.reason)}`],
+          [say(said('theOutlet')), outlet.place],
           ...factLines(job, 'outletDescribed', outlet, ['wayM', 'alwaysOn', 'residual', 'cover']),
           ['camera', fixture?.data.fixture.name],
           ['taken by', fixture?.by.name],
@@ -41,10 +43,7 @@ export function PlugSheet({ job, point, first }: Props) {
       {fixture && (
         <section>
           <h3>Fitted</h3>
-          <Findings
-            findings={findingsOf(job, point).planned}
-            none={inWordsOf(regionOf(job), 'The outlet suffices for it.')}
-          />
+          <Findings findings={findingsOf(job, point).planned} none={say(said('outletSuffices'))} />
           <StepsTable point={point} />
         </section>
       )}

@@ -1,10 +1,12 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { HINTS, HINT_IDS } from '@/core/isolation';
 import type { Circuit } from '@/core/house';
 import { useJob } from '../../kit/job/JobContext';
 
 /** Signs that are no proof: noted as hints; one of life ends a proof. */
 export function CircuitHints({ circuit }: { readonly circuit: Circuit }) {
+  const say = useSay();
   const { write } = useJob();
   return (
     <details>
@@ -17,7 +19,7 @@ export function CircuitHints({ circuit }: { readonly circuit: Circuit }) {
       <div className="choices">
         {HINT_IDS.map((hint) => (
           <button key={hint} type="button" onClick={() => write('hintNoted', { circuitId: circuit.id, hint })}>
-            {HINTS[hint].words}
+            {say(HINTS[hint].words)}
           </button>
         ))}
       </div>
@@ -25,7 +27,7 @@ export function CircuitHints({ circuit }: { readonly circuit: Circuit }) {
         <ul className="plain-list block-top">
           {circuit.hints.map(({ entryId, hint, by }) => (
             <li key={entryId}>
-              {HINTS[hint].words}, {by.name}{' '}
+              {say(HINTS[hint].words)}, {by.name}{' '}
               <span className="soft">{HINTS[hint].alive ? 'a sign of life' : 'a hint, no proof'}</span>
             </li>
           ))}

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { circuitsOfPoint, pointSteps, supplyOf } from '@/core/points';
 import { GATE_WORDS } from '@/core/isolation';
 import { capital } from '@/core/units';
@@ -12,6 +13,7 @@ import { HuntPanel } from './HuntPanel';
 
 /** From “which breaker?” to “proved dead”, by what the steps ahead will touch. */
 export function IsolateBench() {
+  const say = useSay();
   const { keptJob, point } = useJob();
   const circuits = circuitsOfPoint(keptJob, point);
   const { unnamed } = supplyOf(keptJob, point);
@@ -29,7 +31,7 @@ export function IsolateBench() {
             circuits.map((circuit) => <CircuitFields key={circuit.id} circuit={circuit} />)
           )}
           {circuits.length > 0 && <SecondCircuit />}
-          {unnamed && <p className="caution">{GATE_WORDS[unnamed]}: name it here, and isolate both.</p>}
+          {unnamed && <p className="caution">{say(GATE_WORDS[unnamed])}: name it here, and isolate both.</p>}
           <Ahead />
         </section>
         <section>

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { useState } from 'react';
 import { PROOF_PROBLEM_WORDS, isBellVoltage, proofProblem, type Proof } from '@/core/isolation';
 import { LIMITS, type EntryData } from '@/core/kinds';
@@ -54,6 +55,7 @@ interface Props {
 
 /** The readings that prove a circuit dead, by one of the two weights; what is still missing is said while they are typed. */
 export function ProofForm({ weight, asksBellVoltage = false, onProof }: Props) {
+  const say = useSay();
   const [met, setMet] = useState<Readonly<Record<string, boolean>>>({});
   // The fields give the volts, the ticks the rest: together the proof of this weight
   const proofOf = (data: object) => ({ weight, ...met, ...data }) as Proof;
@@ -82,13 +84,15 @@ export function ProofForm({ weight, asksBellVoltage = false, onProof }: Props) {
               />
             ))}
             <p className={problem ? 'brick' : data ? 'moss' : 'soft'} role="status" data-testid={`proof-${weight}`}>
-              {data === null
-                ? 'Type all three readings: 0 where the meter shows nothing.'
-                : problem
-                  ? PROOF_PROBLEM_WORDS[problem]
-                  : fine
-                    ? 'Bell voltage and no more. It proves nothing dead.'
-                    : 'This proves it dead.'}
+              {say(
+                data === null
+                  ? 'Type all three readings: 0 where the meter shows nothing.'
+                  : problem
+                    ? PROOF_PROBLEM_WORDS[problem]
+                    : fine
+                      ? 'Bell voltage and no more. It proves nothing dead.'
+                      : 'This proves it dead.',
+              )}
             </p>
           </>
         );

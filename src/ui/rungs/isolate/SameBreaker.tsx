@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import type { Circuit } from '@/core/house';
 import { regionOf } from '@/core/job';
 import { fedNames } from '@/core/points';
@@ -6,24 +7,25 @@ import { useJob } from '../../kit/job/JobContext';
 
 /** Asks whether two circuits that were named apart are one breaker: a question to each that may be the same. */
 export function SameBreaker({ circuit }: { readonly circuit: Circuit }) {
+  const say = useSay();
   const { keptJob, write } = useJob();
   const { words } = regionOf(keptJob);
   const others = keptJob.circuits.filter(({ id }) => circuit.toCompare.includes(id));
   return others.map((other) => {
-    const say = (same: 'yes' | 'no') => write('circuitsCompared', { circuitId: circuit.id, otherId: other.id, same });
+    const tell = (same: 'yes' | 'no') => write('circuitsCompared', { circuitId: circuit.id, otherId: other.id, same });
     return (
       <section key={other.id} className="asked-same" aria-label={`The same ${words.way}?`}>
         <p>
           <b>
-            Is it the same {words.way} as {other.way} that feeds {fedNames(keptJob, other)}?
+            Is it the same {words.way} as {other.way} that feeds {say(fedNames(keptJob, other))}?
           </b>{' '}
           Until you say so, what is seen of one ends the proof of the other, and nothing else is shared.
         </p>
         <div className="row-of">
-          <button type="button" className="button main" onClick={() => say('yes')}>
+          <button type="button" className="button main" onClick={() => tell('yes')}>
             Yes, one {words.way}
           </button>
-          <button type="button" className="button" onClick={() => say('no')}>
+          <button type="button" className="button" onClick={() => tell('no')}>
             No, on another {words.board}
           </button>
         </div>

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { Download, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { RUNG_NAMES, TEXT, type EntryData } from '@/core/kinds';
@@ -9,6 +10,7 @@ import { useJob } from '../../kit/job/JobContext';
 
 /** What stays: the sheet, the job file, what is still open, and the handing over. */
 export function LeaveBench() {
+  const say = useSay();
   const { job, point, assessment, marks, write } = useJob();
   const undone = marks.filter(({ rung, state }) => rung !== 'leave' && state !== 'done');
   const worries = worriesOf(job, point, assessment);
@@ -55,7 +57,7 @@ export function LeaveBench() {
         {undone.length > 0 ? (
           <p className="brick" data-testid="undone">
             Not done yet:{' '}
-            {undone.map(({ rung, words }) => `${RUNG_NAMES[rung]}${words ? ` (${words})` : ''}`).join(', ')}.
+            {undone.map(({ rung, words }) => `${RUNG_NAMES[rung]}${words ? ` (${say(words)})` : ''}`).join(', ')}.
           </p>
         ) : (
           <p className="moss">Every rung is done.</p>
@@ -93,7 +95,7 @@ export function LeaveBench() {
         )}
         <ul className="plain-list small soft">
           {toTell(point).map((words) => (
-            <li key={words}>{words}</li>
+            <li key={say(words)}>{say(words)}</li>
           ))}
         </ul>
       </section>

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { useEffect, useRef } from 'react';
 import type { AreaStanding } from '@/core/points';
 
@@ -15,6 +16,7 @@ const STATE_WORDS = { open: 'open', inHand: 'in hand', done: 'done' } as const;
 
 /** The parts of the survey with how each stands. */
 export function AreaStrip({ areas, here, asked, onPick }: Props) {
+  const say = useSay();
   const strip = useRef<HTMLElement>(null);
   useEffect(() => {
     // On a phone the strip is wider than the screen
@@ -34,10 +36,10 @@ export function AreaStrip({ areas, here, asked, onPick }: Props) {
           <span aria-hidden="true" className={`mark ${state}`}>
             {MARKS[state]}
           </span>
-          <b>{name}</b>
+          <b>{say(name)}</b>
           <small>
             <span className="hidden-visually">{STATE_WORDS[state]}, </span>
-            {words}
+            {say(words)}
           </small>
         </button>
       ))}

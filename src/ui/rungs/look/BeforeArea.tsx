@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import Link from 'next/link';
 import { missingFromCustomer } from '@/core/job';
 import { FieldGroup } from '../../kit/form/FieldGroup';
@@ -11,6 +12,7 @@ const QUESTIONS = ['someoneHome', 'wifiPassword', 'account', 'phone', 'pointName
 
 /** Whether the customer is ready: gone through once, by the office or the customer, in a few taps. */
 export function BeforeArea() {
+  const say = useSay();
   const { keptJob, write } = useJob();
   const { customer } = keptJob;
   const { ask, typed } = useFacts('customerDescribed', {}, customer);
@@ -31,7 +33,7 @@ export function BeforeArea() {
       <p className={missing.length > 0 ? 'brick' : 'moss'}>
         {missing.length === 0
           ? 'Everything is there: the visit can be planned.'
-          : [...known.map(({ words }) => words), ...(asked > 0 ? [`${asked} not asked yet`] : [])].join('. ')}
+          : [...known.map(({ words }) => words), ...(asked > 0 ? [`${asked} not asked yet`] : [])].map(say).join('. ')}
         {missing.length > 0 && '.'}
       </p>
       <div className="choice-rows halves">

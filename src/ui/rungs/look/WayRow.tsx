@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import type { Way } from '@/core/house';
 import { regionOf } from '@/core/job';
 import { LIMITS, PROTECTIONS } from '@/core/kinds';
@@ -12,6 +13,7 @@ const AMPS = { unit: 'A', unitWords: ['a', 'amp', 'amps'], ...LIMITS.amps } as c
 
 /** One way: its label as written, its rating, what protects it, and whether it must stay on, with why. */
 export function WayRow({ way }: { readonly way: Way }) {
+  const say = useSay();
   const { keptJob, write } = useJob();
   const { words, protection } = regionOf(keptJob);
   const scope = { boardId: way.boardId, way: way.way };
@@ -52,10 +54,10 @@ export function WayRow({ way }: { readonly way: Way }) {
         }
         yes={way.doNotDrop}
         onTurn={(doNotDrop) =>
-          write('wayListed', { ...scope, doNotDrop, ...(doNotDrop && looksLike ? { why: looksLike } : {}) })
+          write('wayListed', { ...scope, doNotDrop, ...(doNotDrop && looksLike ? { why: say(looksLike) } : {}) })
         }
       />
-      {looksLike && <small className="straw-ink">Keep it on? {looksLike}.</small>}
+      {looksLike && <small className="straw-ink">Keep it on? {say(looksLike)}.</small>}
       {way.doNotDrop && (
         <FieldGroup
           kind="wayListed"

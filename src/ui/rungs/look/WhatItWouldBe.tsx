@@ -1,6 +1,8 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
+import { said } from '@/core/said';
 import { useMemo } from 'react';
-import { VERDICT_WORDS, type Judgement } from '@/core/bell';
+import { type Judgement } from '@/core/bell';
 import { trialDoors } from '@/core/job';
 import type { Doorbell, Shares } from '@/core/points';
 import { useJob } from '../../kit/job/JobContext';
@@ -50,9 +52,12 @@ export function WhatItWouldBe({ door, chosen }: Props) {
   );
 }
 
-const Word = ({ judgement: { verdict, marginVolts, governingVolts } }: { readonly judgement: Judgement }) => (
-  <>
-    <b className={verdict}>{VERDICT_WORDS[verdict]}</b>
-    {governingVolts > 0 && <span className="figure block">{margin(marginVolts)}</span>}
-  </>
-);
+const Word = ({ judgement: { verdict, marginVolts, governingVolts } }: { readonly judgement: Judgement }) => {
+  const say = useSay();
+  return (
+    <>
+      <b className={verdict}>{say(said('verdict', { verdict: verdict }))}</b>
+      {governingVolts > 0 && <span className="figure block">{margin(marginVolts)}</span>}
+    </>
+  );
+};

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { answer, isPhoneReading } from '@/contract/answers';
 import { Smartphone } from 'lucide-react';
 import { useState } from 'react';
@@ -56,6 +57,7 @@ const READING_FIELDS = [
 
 /** The Wi-Fi at the spot: what is predicted, what was read, and what a wall or a metre would change. */
 export function WifiArea() {
+  const say = useSay();
   const { keptJob, kept, write } = useJob();
   const standing = wifiOf(keptJob, kept);
   const path = wifiPathOf(keptJob, kept);
@@ -69,7 +71,7 @@ export function WifiArea() {
         {standing ? (
           <>
             <b className={standing.word === 'extender' ? 'brick' : standing.word === 'doubtful' ? 'straw-ink' : 'moss'}>
-              {capital(WIFI_WORDS[standing.word])}.
+              {capital(say(WIFI_WORDS[standing.word]))}.
             </b>{' '}
             {standing.reason}
             {standing.measured ? '' : ' The reading rules: take one at the spot.'}
@@ -121,7 +123,7 @@ export function WifiArea() {
       </div>
       {walls.length > 0 && (
         <p>
-          {path ? wallsText(path) : walls.map((wall) => WIFI_WALL_FACTS[wall].words).join(', ')}{' '}
+          {say(path ? wallsText(path) : walls.map((wall) => WIFI_WALL_FACTS[wall].words).join(', '))}{' '}
           <button
             type="button"
             className="button quiet"
@@ -136,14 +138,14 @@ export function WifiArea() {
           <caption>What would change it</caption>
           <tbody>
             {wifiChanges(path, standing.dbm).map((change) => (
-              <tr key={change.words}>
-                <td>{change.words}</td>
+              <tr key={say(change.words)}>
+                <td>{say(change.words)}</td>
                 <td className="number figure">
                   {change.gainDb >= 0 ? '+' : '−'}
                   {Math.abs(change.gainDb).toFixed(1)} dB
                 </td>
                 <td className="number figure">{change.dbm.toFixed(0).replace('-', '−')} dBm</td>
-                <td>{WIFI_WORDS[change.word]}</td>
+                <td>{say(WIFI_WORDS[change.word])}</td>
               </tr>
             ))}
           </tbody>

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { regionOf } from '@/core/job';
 import { builtOf, findingsOf, planOf, spliceHow, spliceOf } from '@/core/points';
 import { capital, gaugeText } from '@/core/units';
@@ -33,6 +34,7 @@ interface Props {
 
 /** One lead: what it is, its step, what it shares a joint with, what the rules say of it, and where else it may be. */
 export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
+  const say = useSay();
   const { job, point, write } = useJob();
   const wiring = builtOf(point);
   const lead = leadById(wiring, leadId) ?? leadById(planOf(point)?.planned ?? wiring, leadId);
@@ -65,15 +67,20 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
   return (
     <div className="lead-panel" data-testid="lead-panel">
       <p>
-        <b>{capital(lead.name)}</b>: {carries}
+        <b>{capital(say(lead.name))}</b>: {carries}
         {lead.wire && `, ${WIRE_COLOUR_WORDS[lead.wire.colour]}, ${gaugeText(lead.wire.gauge)} ${lead.wire.strands}`}
-        {lead.wire?.marked && ', marked'}. {joint ? `At ${joint.name}` : 'Free'}
-        {beside.length > 0 && ` with ${beside.map(({ name }) => name).join(', ')}`}.
+        {lead.wire?.marked && ', marked'}. {joint ? `At ${say(joint.name)}` : 'Free'}
+        {beside.length > 0 &&
+          ` with ${beside
+            .map(({ name }) => name)
+            .map(say)
+            .join(', ')}`}
+        .
       </p>
-      {splice && <p className="small">{spliceHow(splice, job.policy.connectors === 'taped')}</p>}
+      {splice && <p className="small">{say(spliceHow(splice, job.policy.connectors === 'taped'))}</p>}
       {said.map(({ words: one, severity }) => (
-        <p key={one} className={severity === 'stop' ? 'brick' : 'straw-ink'}>
-          {one}
+        <p key={say(one)} className={severity === 'stop' ? 'brick' : 'straw-ink'}>
+          {say(one)}
         </p>
       ))}
       {steps && steps.length > 0 && (
@@ -81,7 +88,7 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
           Its {steps.length === 1 ? 'step' : 'steps'}:{' '}
           {steps.map(({ id, words: step }) => (
             <button key={id} type="button" className="button quiet" onClick={() => onStep(id)}>
-              {step}
+              {say(step)}
             </button>
           ))}
         </p>
@@ -99,7 +106,7 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
           </option>
           {there.map(({ id, name, kind }) => (
             <option key={id} value={id}>
-              {name} ({kind})
+              {say(name)} ({kind})
             </option>
           ))}
           {end !== null && <option value="loose">loose</option>}

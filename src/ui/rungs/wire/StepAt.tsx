@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { useState } from 'react';
 import { format, parseISO } from 'date-fns';
 import { photosOfPoint } from '@/core/job';
@@ -18,6 +19,7 @@ const HOW_WORDS = {
 
 /** One step: what to do, how, and the tick, or why it is held. */
 export function StepAt({ standing, onTicked }: { readonly standing: StepStanding; readonly onTicked: () => void }) {
+  const say = useSay();
   const { job, point, write, go } = useJob();
   const { step, held, heldBy } = standing;
   const circuits = circuitsOfPoint(job, point);
@@ -58,7 +60,7 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
       {held ? (
         <div className="held-step" role="status">
           <p>
-            <b className="brick">Held: {held}.</b>
+            <b className="brick">Held: {say(held)}.</b>
           </p>
           <div className="row-of">
             {heldBy !== 'order' && (

@@ -1,3 +1,4 @@
+import { useSay } from '../../kit/job/useSay';
 import { afterStep, type Step, type Wiring, type WiringPlace } from '@/core/wiring';
 import { BoxDrawing } from '../../kit/drawing/BoxDrawing';
 import { WiringDrawing } from '../../kit/drawing/WiringDrawing';
@@ -28,6 +29,7 @@ interface Props {
 
 /** The joints at hand as they are once this step is done: its leads in the accent, its joint ringed, each lead to be tapped. */
 export function StepDrawing({ step, built, ticked, words, picked, onLead, onJoint }: Props) {
+  const say = useSay();
   const wiring = ticked ? built : afterStep(built, step);
   const at = placeOf(step.place);
   const place = at && drawnPlace(wiring, at);
@@ -35,7 +37,7 @@ export function StepDrawing({ step, built, ticked, words, picked, onLead, onJoin
   const marked = new Set(
     step.moves.flatMap((move) => (move.do === 'on' || move.do === 'off' || move.do === 'mark' ? [move.lead] : [])),
   );
-  const shared = { wiring, place, marked, ringed: step.joint, title: step.words, picked, onLead, onJoint };
+  const shared = { wiring, place, marked, ringed: step.joint, title: say(step.words), picked, onLead, onJoint };
   if (place === 'box' || place === 'switch') return <BoxDrawing {...shared} words={words} id={STEP_DRAWING} />;
   return isDrawn(wiring, place) ? <WiringDrawing {...shared} words={words} id={STEP_DRAWING} /> : null;
 }

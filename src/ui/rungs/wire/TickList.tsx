@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { Check, Lock } from 'lucide-react';
 import type { StepStanding } from '@/core/points';
 import { useJob } from '../../kit/job/JobContext';
@@ -11,6 +12,7 @@ interface Props {
 
 /** All steps with a large tick each; one that is held, or switches something, is opened instead. */
 export function TickList({ steps, onPick }: Props) {
+  const say = useSay();
   const { point, write } = useJob();
   return (
     <ol className="tick-list" data-testid="tick-list">
@@ -21,7 +23,9 @@ export function TickList({ steps, onPick }: Props) {
             <button
               type="button"
               className="tick"
-              aria-label={ticked ? `${step.words}: done` : free ? `Tick: ${step.words}` : `Open: ${step.words}`}
+              aria-label={
+                ticked ? `${say(step.words)}: done` : free ? `Tick: ${say(step.words)}` : `Open: ${say(step.words)}`
+              }
               aria-pressed={ticked}
               onClick={() =>
                 free
@@ -32,8 +36,10 @@ export function TickList({ steps, onPick }: Props) {
               {ticked ? <Check size={26} /> : held ? <Lock size={22} /> : null}
             </button>
             <span>
-              {step.words}
-              <small className="block soft">{[...chipsOf(step), ...(held && !ticked ? [held] : [])].join(' · ')}</small>
+              {say(step.words)}
+              <small className="block soft">
+                {[...chipsOf(step), ...(held && !ticked ? [held] : [])].map(say).join(' · ')}
+              </small>
             </span>
           </li>
         );

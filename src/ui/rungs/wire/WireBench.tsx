@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { Check, Download, Lock } from 'lucide-react';
 import { useState } from 'react';
 import { regionOf } from '@/core/job';
@@ -42,6 +43,7 @@ const VIEWS = [
 
 /** The steps of the taken way, one at a time or all of them, each held until its circuit is proved dead. */
 export function WireBench() {
+  const say = useSay();
   const { job, point, who, go } = useJob();
   const [picked, setPicked] = useState<number | null>(null);
   const [view, setView] = useState<'one' | 'list'>('one');
@@ -101,9 +103,9 @@ export function WireBench() {
                   )}
                 </span>
                 <span>
-                  {one.step.words}
+                  {say(one.step.words)}
                   <span className="hidden-visually">
-                    {one.ticked ? ', done' : one.held ? `, held: ${one.held}` : ''}
+                    {one.ticked ? ', done' : one.held ? `, held: ${say(one.held)}` : ''}
                   </span>
                 </span>
               </button>
@@ -123,6 +125,7 @@ interface OneProps {
 }
 
 function OneStep({ steps, at, standing, onAt }: OneProps) {
+  const say = useSay();
   const { job, point, write } = useJob();
   const [lead, setLead] = useState<string | null>(null);
   const { step } = standing;
@@ -148,7 +151,7 @@ function OneStep({ steps, at, standing, onAt }: OneProps) {
         </span>
       </div>
       <p className="step-words" data-testid="step">
-        {step.words}
+        {say(step.words)}
       </p>
       <StepDrawing
         step={step}
@@ -176,7 +179,7 @@ function OneStep({ steps, at, standing, onAt }: OneProps) {
           onStep={(id) => onAt(steps.findIndex((one) => one.step.id === id))}
         />
       )}
-      <p className="soft">{step.how}</p>
+      <p className="soft">{say(step.how)}</p>
       <StepAt key={step.id} standing={standing} onTicked={() => onAt(null)} />
       <div className="step-foot">
         {before ? (
@@ -198,13 +201,14 @@ function OneStep({ steps, at, standing, onAt }: OneProps) {
 
 /** What is elsewhere than planned, and what the rules say of it; without any, what they say of the plan. */
 function AsBuilt() {
+  const say = useSay();
   const { job, point, write } = useJob();
   const { planned, built, byDeviation } = findingsOf(job, point);
   const moved = standingMoves(point);
   const wiring = builtOf(point);
   const asPlanned = builtAsPlanned(point);
   const nameOf = (id: string | null): string =>
-    id === null ? 'loose' : ((jointById(wiring, id) ?? jointById(asPlanned, id))?.name ?? id);
+    id === null ? 'loose' : say((jointById(wiring, id) ?? jointById(asPlanned, id))?.name ?? id);
   const fresh = [...byDeviation, ...built.filter((one) => !byDeviation.some(({ words }) => words === one.words))];
   return (
     <div className="as-built">
@@ -213,7 +217,7 @@ function AsBuilt() {
         <ul className="plain-list" data-testid="moved">
           {moved.map(({ entryId, lead, from, to }) => (
             <li key={entryId}>
-              {leadById(wiring, lead)?.name ?? lead}: {nameOf(to)} instead of {nameOf(from)}{' '}
+              {say(leadById(wiring, lead)?.name ?? lead)}: {nameOf(to)} instead of {nameOf(from)}{' '}
               <button type="button" className="button quiet" onClick={() => write('entryStruck', { target: entryId })}>
                 not so
               </button>

@@ -1,3 +1,4 @@
+import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { chooseAmong, optionsFor } from '../../../advice';
 import { startedLog, type TestLog } from '../../../job/forTests';
@@ -39,7 +40,7 @@ const take = (log: TestLog, transformerId: string | null = null): TestLog => {
     ({ transformer, instead, forbidden }) => (transformer?.id ?? null) === transformerId && !instead && !forbidden,
   );
   if (!way) throw new Error('no way');
-  return log.write('choiceMade', choiceOf(pointId, way, ''));
+  return log.write('choiceMade', choiceOf(pointId, way, '', say));
 };
 
 describe('an entry phone as what was there', () => {
@@ -63,7 +64,7 @@ describe('an entry phone as what was there', () => {
     expect(plan?.steps.map(({ id }) => id)).toEqual(expect.arrayContaining(['inside-out', 'door-old', 'door-d1']));
     expect(plan && hasPart(plan.planned, 'handset')).toBe(false);
     expect(plan && hasPart(plan.planned, 'station')).toBe(false);
-    expect(plan?.steps.find(({ id }) => id === 'door-old')?.words).toContain('Old door station off');
+    expect(say(plan?.steps.find(({ id }) => id === 'door-old')?.words)).toContain('Old door station off');
     expect(findingsOf(log.job, log.door).planned.filter(({ severity }) => severity === 'stop')).toEqual([]);
   });
   it('with its cable left pulls new wire in any way, and nothing of the old one is fed', () => {

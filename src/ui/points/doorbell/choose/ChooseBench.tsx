@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import Link from 'next/link';
 import { capital } from '@/core/units';
 import { useState } from 'react';
@@ -10,7 +11,8 @@ import { SchoolHere } from '../../../kit/job/SchoolHere';
 import { useDoorbell } from '../useDoorbell';
 
 import { TakeWay } from './TakeWay';
-import { useWays, wayWords } from './useWays';
+import { wayWords } from '@/core/advice';
+import { useWays } from './useWays';
 import { WayDetail } from './WayDetail';
 import { WayPlot } from './WayPlot';
 import { WayTable } from './WayTable';
@@ -58,6 +60,7 @@ export function ChooseBench() {
 }
 
 function WaysCompared({ choosing }: { readonly choosing: Choosing }) {
+  const say = useSay();
   const { job, point, assessment } = useDoorbell();
   const { known } = assessment;
   const { options: ways, proposed } = choosing;
@@ -102,10 +105,10 @@ function WaysCompared({ choosing }: { readonly choosing: Choosing }) {
         <WayDetail way={way} known={known} ways={ways} />
         {proposed && way.id !== proposed.id && (
           <p data-testid="why-not">
-            <b>Why not this one?</b> {whyNotThis(assessment.survey, way, choosing)}
+            <b>Why not this one?</b> {say(whyNotThis(assessment.survey, way, choosing))}
           </p>
         )}
-        <TakeWay key={way.id} way={way} why={way.judgement.reason} taken={way.id === taken} />
+        <TakeWay key={way.id} way={way} why={say(way.judgement.reason)} taken={way.id === taken} />
         {way.transformer?.mainsWork && (
           <p className="caution">
             Replacing the transformer is mains work: its steps follow on Wire, held until you have proved the mains side
@@ -123,11 +126,12 @@ function WaysCompared({ choosing }: { readonly choosing: Choosing }) {
 
 /** What the firm's policy takes and why, or what is missing before anything can be proposed. */
 function Proposal({ choosing: { proposed, reason, instead } }: { readonly choosing: Choosing }) {
+  const say = useSay();
   const { assessment } = useDoorbell();
   if (proposed)
     return (
       <p data-testid="proposal">
-        <b>{capital(wayWords(proposed))}</b> is proposed. {reason}
+        <b>{capital(say(wayWords(proposed)))}</b> is proposed. {say(reason)}
       </p>
     );
   const next = assessment.next();
@@ -135,11 +139,11 @@ function Proposal({ choosing: { proposed, reason, instead } }: { readonly choosi
     <p data-testid="proposal">
       <b>Nothing can be proposed yet.</b>{' '}
       {next
-        ? `${next.words}: ${next.why}`
+        ? `${say(next.words)}: ${say(next.why)}`
         : 'No way with this device can be trusted, and no reading would change that.'}{' '}
       {instead && (
         <>
-          <b>{wayWords(instead)}</b> would hold.
+          <b>{say(wayWords(instead))}</b> would hold.
         </>
       )}
     </p>
@@ -160,6 +164,7 @@ const orderOf = (id: string): number => (id === KEEP ? 0 : id.startsWith('S') ? 
 
 /** Turns the shown way in one respect: the others stay as near as they can. */
 function Turning({ ways, way, onSelect }: TurningProps) {
+  const say = useSay();
   const turn = (test: (other: JudgedOption) => boolean) => {
     const same = (other: JudgedOption): number =>
       Number(other.instead === way.instead) * 8 +
@@ -189,7 +194,7 @@ function Turning({ ways, way, onSelect }: TurningProps) {
         label="chime"
         options={TREATMENTS.filter(({ id }) => treatments.includes(id)).map(({ id, name }) => ({
           value: id,
-          words: name,
+          words: say(name),
         }))}
         chosen={way.treatment.id}
         onPick={(id) => id && turn(({ treatment }) => treatment.id === id)}

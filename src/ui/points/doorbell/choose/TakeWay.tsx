@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { useState } from 'react';
 import type { JudgedOption } from '@/core/advice';
 import { TEXT } from '@/core/kinds';
@@ -18,6 +19,7 @@ export function TakeWay({ way, why, taken }: Props) {
   const { judgement } = way;
   const sound = judgement.verdict === 'holds' || judgement.verdict === 'tight';
   // Finer figures may come while a thumb is on the button: the form stays, only the proposed words follow
+  const say = useSay();
   const [typed, setTyped] = useState<string | null>(null);
   const reason = typed ?? (sound ? why : '');
   const [asked, setAsked] = useState(false);
@@ -30,7 +32,7 @@ export function TakeWay({ way, why, taken }: Props) {
         deviceId: way.device.id,
         device: carriedProfile(way.device),
       });
-    write('choiceMade', choiceOf(point.id, way, reason.trim()));
+    write('choiceMade', choiceOf(point.id, way, reason.trim(), say));
   };
   if (way.forbidden) return null;
   return (

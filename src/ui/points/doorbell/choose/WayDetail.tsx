@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { wayPlan, type JudgedOption, type WayPlan } from '@/core/advice';
 import { capital } from '@/core/units';
 import { chimeFigures, fallingVolts, type Estimate, type OtherJudgement } from '@/core/bell';
@@ -8,15 +9,16 @@ import { Verdict } from '../../../kit/Verdict';
 import { percent, volts } from '../../../kit/words';
 import { useDoorbell } from '../useDoorbell';
 import { BeforeAfter } from './BeforeAfter';
-import { wayWords } from './useWays';
+import { wayWords } from '@/core/advice';
 
 const RINGS = { rings: 'rings well', weak: 'may not strike', hammers: 'hammers and heats' } as const;
 
 /** Another door on the same supply, in its hungriest moment. */
 function OtherDoor({ other: { name, low, belief, minVolts } }: { readonly other: OtherJudgement }) {
+  const say = useSay();
   return (
     <p data-testid="other-door">
-      <b>{capital(name)}:</b> at worst it{' '}
+      <b>{capital(say(name))}:</b> at worst it{' '}
       {low.likely > 0 ? (
         <>
           keeps <b className="figure">{volts(low.likely)}</b>
@@ -31,17 +33,18 @@ function OtherDoor({ other: { name, low, belief, minVolts } }: { readonly other:
 
 /** What the device is set to, and what is read once it is built: each with its predicted band. */
 function PlanAfter({ plan: { tools, visits, settings, tests } }: { readonly plan: WayPlan }) {
+  const say = useSay();
   return (
     <section>
       <h2>What it asks for</h2>
       <p>
-        {capital(visits)}. Tools: {tools.join(', ')}.
+        {capital(say(visits))}. Tools: {tools.map(say).join(', ')}.
       </p>
-      <p>Set: {settings.join('; ')}.</p>
+      <p>Set: {settings.map(say).join('; ')}.</p>
       <ul className="plain-list" data-testid="planned-tests">
         {tests.map(({ words, band }) => (
-          <li key={words}>
-            {words}
+          <li key={say(words)}>
+            {say(words)}
             {band && (
               <>
                 {': '}
@@ -66,6 +69,7 @@ interface Props {
 
 /** What the module makes of the door volts; nothing where it does not stand beside a plain coil. */
 function ModuleWorth({ way, ways }: Pick<Props, 'way' | 'ways'>) {
+  const say = useSay();
   const { path } = way.treatment.standing;
   if (path !== 'series' && path !== 'shunt') return null;
   const other = ways.find(
@@ -87,13 +91,14 @@ function ModuleWorth({ way, ways }: Pick<Props, 'way' | 'ways'>) {
       ) : (
         'the supply would collapse'
       )}
-      {other.forbidden ? `; the device does not allow it: ${other.forbidden}.` : '.'}
+      {other.forbidden ? `; the device does not allow it: ${say(other.forbidden)}.` : '.'}
     </p>
   );
 }
 
 /** What one way does: verdict, volts on their way, each lasting state, and what becomes of the chime. */
 export function WayDetail({ way, known, ways }: Props) {
+  const say = useSay();
   const { judgement, change, treatment, device } = way;
   const { point } = useDoorbell();
   // Another device draws other watts from the same house
@@ -104,12 +109,12 @@ export function WayDetail({ way, known, ways }: Props) {
     <>
       <div className="halves">
         <div>
-          <Verdict judgement={judgement} way={wayWords(way)} />
+          <Verdict judgement={judgement} way={say(wayWords(way))} />
           <ModuleWorth way={way} ways={ways} />
           {judgement.others.map((other) => (
             <OtherDoor key={other.id} other={other} />
           ))}
-          {way.forbidden && <p className="caution">The device does not allow it: {way.forbidden}.</p>}
+          {way.forbidden && <p className="caution">The device does not allow it: {say(way.forbidden)}.</p>}
           <table className="plain states">
             <caption>At the worst: low mains, hot winding, hot wires</caption>
             <thead>
@@ -160,10 +165,10 @@ export function WayDetail({ way, known, ways }: Props) {
           <FallingLine
             falling={fallingVolts(of, change, judgement.governing)}
             device={survey.device}
-            words={wayWords(way)}
+            words={say(wayWords(way))}
           />
           <p className="small soft">
-            {way.minutes} minutes, {way.cost} in parts. {capital(treatment.what)}.
+            {way.minutes} minutes, {way.cost} in parts. {capital(say(treatment.what))}.
           </p>
         </div>
       </div>

@@ -1,13 +1,14 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
+import { said } from '@/core/said';
 import { ticks } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { line, curveStepAfter } from 'd3-shape';
 import { useState } from 'react';
 import { effortOf, type JudgedOption } from '@/core/advice';
-import { VERDICT_WORDS } from '@/core/bell';
 import { Choices } from '../../../kit/form/Choices';
 import { margin } from '../../../kit/words';
-import { wayWords } from './useWays';
+import { wayWords } from '@/core/advice';
 
 interface Props {
   readonly ways: readonly JudgedOption[];
@@ -63,6 +64,7 @@ function Mark({
 
 /** What each way costs against what it has to spare; the line joins those that no other one beats. */
 export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, onHover }: Props) {
+  const say = useSay();
   const [axis, setAxis] = useState<Axis>('effort');
   // Another device is another question: it is drawn only where one of its ways is looked at
   const other = ways.find(({ id }) => id === selected)?.instead ?? false;
@@ -135,7 +137,7 @@ export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, on
               role="button"
               tabIndex={0}
               aria-pressed={on}
-              aria-label={`${here.map(wayWords).join('; ')}: ${VERDICT_WORDS[first.judgement.verdict]}, ${margin(first.judgement.marginVolts)}`}
+              aria-label={`${here.map((one) => say(wayWords(one))).join('; ')}: ${say(said('verdict', { verdict: first.judgement.verdict }))}, ${margin(first.judgement.marginVolts)}`}
               className="dot"
               onClick={() => onSelect(first)}
               onKeyDown={(event) => {
@@ -167,7 +169,7 @@ export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, on
       </svg>
       <figcaption className="small soft" aria-live="polite">
         {picked
-          ? `${wayWords(picked)}: ${margin(picked.judgement.marginVolts)} for ${picked.minutes} min and ${picked.cost} in parts.`
+          ? `${say(wayWords(picked))}: ${margin(picked.judgement.marginVolts)} for ${picked.minutes} min and ${picked.cost} in parts.`
           : 'Round: holds. Diamond: tight. Empty: can’t tell. Cross: out.'}
       </figcaption>
     </figure>

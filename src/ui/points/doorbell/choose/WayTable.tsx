@@ -1,4 +1,8 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
+import { useMemo } from 'react';
+import type { Say } from '@/words';
+import { said } from '@/core/said';
 import {
   createColumnHelper,
   createSortedRowModel,
@@ -10,11 +14,10 @@ import {
 } from '@tanstack/react-table';
 import { useState } from 'react';
 import type { JudgedOption } from '@/core/advice';
-import { VERDICT_WORDS } from '@/core/bell';
 import { SortHead } from '../../../kit/table/SortHead';
 import { margin, percent } from '../../../kit/words';
 import { DoorSpread } from './DoorSpread';
-import { wayWords } from './useWays';
+import { wayWords } from '@/core/advice';
 
 interface Props {
   readonly ways: readonly JudgedOption[];
@@ -38,38 +41,42 @@ const features = tableFeatures({
 });
 const helper = createColumnHelper<typeof features, JudgedOption>();
 const numeric = { meta: { numeric: true } } as const;
-const columns = helper.columns([
-  helper.accessor(wayWords, { id: 'way', header: 'way', sortFn: 'alphanumeric' }),
-  helper.accessor(({ forbidden, judgement }) => (forbidden ? 'not allowed' : VERDICT_WORDS[judgement.verdict]), {
-    id: 'verdict',
-    header: 'verdict',
-    sortFn: 'alphanumeric',
-  }),
-  helper.accessor(({ judgement }) => judgement.marginVolts, {
-    id: 'margin',
-    header: 'to spare',
-    sortFn: 'basic',
-    ...numeric,
-  }),
-  helper.accessor(({ judgement }) => judgement.belief, {
-    id: 'belief',
-    header: 'believed',
-    sortFn: 'basic',
-    ...numeric,
-  }),
-  helper.accessor(({ judgement }) => Math.min(...judgement.states.map(({ low }) => low.low)), {
-    id: 'spread',
-    header: 'door volts by state',
-    sortFn: 'basic',
-  }),
-  helper.accessor(({ treatment }) => (treatment.sounds ? 'rings' : 'silent'), {
-    id: 'chime',
-    header: 'chime',
-    sortFn: 'alphanumeric',
-  }),
-  helper.accessor('minutes', { id: 'minutes', header: 'minutes', sortFn: 'basic', ...numeric }),
-  helper.accessor('cost', { id: 'cost', header: 'cost', sortFn: 'basic', ...numeric }),
-]);
+const columnsIn = (say: Say) =>
+  helper.columns([
+    helper.accessor((way) => say(wayWords(way)), { id: 'way', header: 'way', sortFn: 'alphanumeric' }),
+    helper.accessor(
+      ({ forbidden, judgement }) => (forbidden ? 'not allowed' : say(said('verdict', { verdict: judgement.verdict }))),
+      {
+        id: 'verdict',
+        header: 'verdict',
+        sortFn: 'alphanumeric',
+      },
+    ),
+    helper.accessor(({ judgement }) => judgement.marginVolts, {
+      id: 'margin',
+      header: 'to spare',
+      sortFn: 'basic',
+      ...numeric,
+    }),
+    helper.accessor(({ judgement }) => judgement.belief, {
+      id: 'belief',
+      header: 'believed',
+      sortFn: 'basic',
+      ...numeric,
+    }),
+    helper.accessor(({ judgement }) => Math.min(...judgement.states.map(({ low }) => low.low)), {
+      id: 'spread',
+      header: 'door volts by state',
+      sortFn: 'basic',
+    }),
+    helper.accessor(({ treatment }) => (treatment.sounds ? 'rings' : 'silent'), {
+      id: 'chime',
+      header: 'chime',
+      sortFn: 'alphanumeric',
+    }),
+    helper.accessor('minutes', { id: 'minutes', header: 'minutes', sortFn: 'basic', ...numeric }),
+    helper.accessor('cost', { id: 'cost', header: 'cost', sortFn: 'basic', ...numeric }),
+  ]);
 
 const FIGURES: Readonly<Record<string, (way: JudgedOption) => string>> = {
   margin: ({ judgement }) => (judgement.governingVolts > 0 ? margin(judgement.marginVolts) : 'collapses'),
@@ -80,8 +87,14 @@ const FIGURES: Readonly<Record<string, (way: JudgedOption) => string>> = {
 
 /** The ways side by side; those worth considering first, the rest on demand. */
 export function WayTable({ ways, first, selected, hovered, taken, proposed, onSelect, onHover }: Props) {
+  const say = useSay();
   const [all, setAll] = useState(false);
-  const table = useTable({ features, columns, data: ways, getRowId: ({ id }) => id });
+  const table = useTable({
+    features,
+    columns: useMemo(() => columnsIn(say), [say]),
+    data: ways,
+    getRowId: ({ id }) => id,
+  });
   const rows = table.getRowModel().rows;
   const shown = all ? rows : rows.filter(({ id }) => first.includes(id) || id === selected || id === taken);
   const folded = rows.length - shown.length;
@@ -115,7 +128,7 @@ export function WayTable({ ways, first, selected, hovered, taken, proposed, onSe
                     <td key={cell.id} className={FIGURES[cell.column.id] ? 'n' : undefined}>
                       {cell.column.id === 'way' ? (
                         <button type="button" className="way" onClick={() => onSelect(way)}>
-                          {wayWords(way)} {remark && <span className="remark">{remark}</span>}
+                          {say(wayWords(way))} {remark && <span className="remark">{remark}</span>}
                         </button>
                       ) : cell.column.id === 'spread' ? (
                         <DoorSpread way={way} most={SPREAD_TO_VOLTS} />

@@ -1,11 +1,10 @@
 import { proxy, wrap } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { isChoosingTold } from '@/contract/choosing';
-import type { Choosing, JudgedOption } from '@/core/advice';
-import { WIRE_WORDS, type Assessment } from '@/core/points';
+import type { Choosing } from '@/core/advice';
+import type { Assessment } from '@/core/points';
 import type { ModulePolicy, SupplyPolicy } from '@/core/policy';
 import type { ChoosingWorker } from '@/workers/choosing.worker';
-import { lowerFirst } from '@/core/units';
 
 /** How far the worker is with the ways. */
 export type WaysState =
@@ -62,14 +61,3 @@ export function useWays({ survey, premises }: Assessment, policy: SupplyPolicy, 
   };
   return { ways, stop };
 }
-
-/** A way in a few words: “keep the old one, power module, pairs joined”. */
-export const wayWords = ({ transformer, tap, treatment, wire, device, instead }: JudgedOption): string =>
-  [
-    transformer?.name ?? (tap ? `old one’s ${tap.ratedVolts} V pair ${tap.screws}` : 'keep the old one'),
-    lowerFirst(treatment.name),
-    WIRE_WORDS[wire],
-    instead ? `${lowerFirst(device.name)} instead` : '',
-  ]
-    .filter((part) => part !== '')
-    .join(', ');

@@ -1,6 +1,7 @@
 'use client';
+import { sayIn, type Say } from '@/words';
 import Link from 'next/link';
-import type { Job } from '@/core/job';
+import { placeOf, type Job } from '@/core/job';
 import type { Compared, Point } from '@/core/points';
 import { PrintButton } from '../../../kit/PrintButton';
 import { lowerFirst } from '@/core/units';
@@ -13,7 +14,7 @@ interface Props {
 
 interface Row {
   readonly asks: string;
-  readonly says: (one: Compared) => string;
+  readonly says: (one: Compared, say: Say) => string;
 }
 
 const hours = (value: number): string => `${value < 10 ? value.toFixed(1) : Math.round(value)} hours`;
@@ -21,7 +22,8 @@ const hours = (value: number): string => `${value < 10 ? value.toFixed(1) : Math
 const ROWS: readonly Row[] = [
   {
     asks: 'Does it work at this door?',
-    says: ({ way }) => (way === null ? 'Not without more readings or another supply.' : `Yes, with ${wayWords(way)}.`),
+    says: ({ way }, say) =>
+      way === null ? 'Not without more readings or another supply.' : `Yes, with ${wayWords(way, say)}.`,
   },
   {
     asks: 'How long does that take us?',
@@ -64,11 +66,12 @@ const ROWS: readonly Row[] = [
   },
 ];
 
-const wayWords = ({ transformer, tap, treatment }: NonNullable<Compared['way']>): string =>
-  `${transformer ? `a new supply, ${transformer.name}` : tap ? 'other screws of the transformer' : 'the transformer that is there'}; chime: ${lowerFirst(treatment.name)}`;
+const wayWords = ({ transformer, tap, treatment }: NonNullable<Compared['way']>, say: Say): string =>
+  `${transformer ? `a new supply, ${transformer.name}` : tap ? 'other screws of the transformer' : 'the transformer that is there'}; chime: ${lowerFirst(say(treatment.name))}`;
 
 /** One page for the customer: every doorbell at this door, side by side, in plain words. */
 export function ComparePage({ job, point, compared }: Props) {
+  const say = sayIn(placeOf(job));
   return (
     <main className="sheet-page compare-page">
       <div className="sheet-head">
@@ -102,7 +105,7 @@ export function ComparePage({ job, point, compared }: Props) {
               <tr key={asks}>
                 <th scope="row">{asks}</th>
                 {compared.map((one) => (
-                  <td key={one.device.id}>{says(one)}</td>
+                  <td key={one.device.id}>{says(one, say)}</td>
                 ))}
               </tr>
             ))}

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { forbiddenWhy } from '@/core/advice';
 import { treatmentsFor } from '@/core/chime';
 import { regionOf } from '@/core/job';
@@ -12,6 +13,7 @@ import { useDoorbell } from '../useDoorbell';
 
 /** The chime: which kind, where, and what can be done with it. What stands on it is asked at Measure. */
 export function ChimeArea() {
+  const say = useSay();
   const { job, kept } = useDoorbell();
   const scope = { chimeId: kept.hangs.chimeId };
   const { ask, typed } = useFacts('chimeDescribed', scope, kept.chime);
@@ -31,9 +33,13 @@ export function ChimeArea() {
               const forbidden = forbiddenWhy(survey, survey.device, way, false);
               return (
                 <li key={way.id}>
-                  <b>{way.name}</b>, {way.what}.{' '}
+                  <b>{say(way.name)}</b>, {say(way.what)}.{' '}
                   <span className={forbidden ? 'brick' : 'soft'}>
-                    {forbidden ? `${capital(forbidden)}.` : way.sounds ? 'The chime rings.' : 'The chime is silent.'}
+                    {forbidden
+                      ? `${capital(say(forbidden))}.`
+                      : way.sounds
+                        ? 'The chime rings.'
+                        : 'The chime is silent.'}
                   </span>
                 </li>
               );

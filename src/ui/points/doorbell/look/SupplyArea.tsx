@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { useState } from 'react';
 import { lengthsOf, regionOf } from '@/core/job';
 import { LIMITS } from '@/core/kinds';
@@ -27,11 +28,12 @@ const PEOPLE = [
 
 /** Where there was no bell: where a supply can come from, and the cable's way to the door. */
 export function SupplyArea() {
+  const say = useSay();
   const { keptJob, kept, write } = useDoorbell();
   const lengths = lengthsOf(keptJob);
   const route = routeOf(keptJob, kept);
   const sum = route && supplyRoute(route);
-  const say = (data: object) => write('supplyPlanned', { supplyId: kept.hangs.supplyId, ...data });
+  const tell = (data: object) => write('supplyPlanned', { supplyId: kept.hangs.supplyId, ...data });
   const { ask } = useFacts('supplyPlanned', { supplyId: kept.hangs.supplyId }, kept.supply);
   const segments = kept.supply.segments ?? [];
   return (
@@ -57,14 +59,14 @@ export function SupplyArea() {
               <tbody>
                 {segments.map((segment, i) => (
                   <tr key={i}>
-                    <td>{SEGMENT_FACTS[segment.way].words}</td>
+                    <td>{say(SEGMENT_FACTS[segment.way].words)}</td>
                     <td className="number figure">{lengthText(segment.lengthM, lengths)}</td>
                     <td className="number figure">{segment.holes}</td>
                     <td>
                       <button
                         type="button"
                         className="button quiet"
-                        onClick={() => say({ segments: segments.filter((_one, at) => at !== i) })}
+                        onClick={() => tell({ segments: segments.filter((_one, at) => at !== i) })}
                       >
                         take away<span className="hidden-visually">: stretch {i + 1}</span>
                       </button>
@@ -74,12 +76,12 @@ export function SupplyArea() {
               </tbody>
             </table>
           )}
-          <NewStretch onAdd={(segment) => say({ segments: [...segments, segment] })} />
+          <NewStretch onAdd={(segment) => tell({ segments: [...segments, segment] })} />
           <Choices
             label="people fishing the cable"
             options={PEOPLE}
             chosen={kept.supply.people === 2 ? '2' : '1'}
-            onPick={(people) => say({ people: people === '2' ? 2 : 1 })}
+            onPick={(people) => tell({ people: people === '2' ? 2 : 1 })}
           />
         </>
       )}
@@ -97,19 +99,19 @@ export function SupplyArea() {
           </p>
           {sum.mainsWork && <p className="brick">Mains work. {regionOf(keptJob).mainsWork}</p>}
           {sum.cautions.map((caution) => (
-            <p key={caution} className="caution">
-              {caution}
+            <p key={say(caution)} className="caution">
+              {say(caution)}
             </p>
           ))}
           <p className="small">
-            <b>Bring:</b> {[...sum.parts, ...sum.tools].join(' · ')}
+            <b>Bring:</b> {[...sum.parts, ...sum.tools].map(say).join(' · ')}
           </p>
         </div>
       )}
       {route && route.from !== 'battery' && (
         <p className="soft">
-          Beside it stands the plain way: {SUPPLY_FACTS.battery.words}, {SUPPLY_FACTS.battery.minutes} min.{' '}
-          {SUPPLY_FACTS.battery.caution}
+          Beside it stands the plain way: {say(SUPPLY_FACTS.battery.words)}, {SUPPLY_FACTS.battery.minutes} min.{' '}
+          {say(SUPPLY_FACTS.battery.caution)}
         </p>
       )}
     </section>
@@ -117,6 +119,7 @@ export function SupplyArea() {
 }
 
 function NewStretch({ onAdd }: { readonly onAdd: (segment: RouteSegment) => void }) {
+  const say = useSay();
   const { keptJob } = useDoorbell();
   const [way, setWay] = useState<SegmentWay>('surface');
   const unit = lengthsOf(keptJob) === 'metric' ? 'm' : 'ft';
@@ -147,7 +150,7 @@ function NewStretch({ onAdd }: { readonly onAdd: (segment: RouteSegment) => void
     <div className="new-stretch">
       <Pick
         label="it is laid"
-        options={SEGMENT_WAYS.map((value) => ({ value, words: SEGMENT_FACTS[value].words }))}
+        options={SEGMENT_WAYS.map((value) => ({ value, words: say(SEGMENT_FACTS[value].words) }))}
         chosen={way}
         onPick={setWay}
       />

@@ -1,4 +1,6 @@
 'use client';
+import type { Say } from '@/words';
+import { useSay } from '../../../kit/job/useSay';
 import { regionOf } from '@/core/job';
 import type { EntryData } from '@/core/kinds';
 import { diesWithLight, searchOf } from '@/core/points';
@@ -9,9 +11,9 @@ import { Pick } from '../../../kit/form/Pick';
 import { useDoorbell } from '../useDoorbell';
 import { SwitchTrials } from './SwitchTrials';
 
-const PLACES = TRANSFORMER_PLACES.map((value) => ({ value, words: PLACE_FACTS[value].words }));
 /** Where a new transformer sits on a rail: whether the board has room decides about an enclosure. */
 const RAIL_REGION = 'gb-230';
+const placesIn = (say: Say) => TRANSFORMER_PLACES.map((value) => ({ value, words: say(PLACE_FACTS[value].words) }));
 const NOWHERE = { value: 'none', words: 'nowhere yet' } as const;
 
 /** Finds the transformer: where to look next, what the clues say, and when to stop looking. */
@@ -19,24 +21,25 @@ export function TransformerArea() {
   const { kept, write } = useDoorbell();
   const { foundAt, place, givenUp } = kept.transformer;
   const found = foundAt !== undefined || place !== undefined;
-  const say = (data: Omit<EntryData<'transformerDescribed'>, 'supplyId'>) =>
+  const tell = (data: Omit<EntryData<'transformerDescribed'>, 'supplyId'>) =>
     write('transformerDescribed', { supplyId: kept.hangs.supplyId, ...data });
   if (givenUp)
     return (
       <section>
         <h2>The search was given up</h2>
         <p>The supply comes from elsewhere: a plug-in adapter or a new transformer, the chime bypassed.</p>
-        <button type="button" className="button" onClick={() => say({ givenUp: null })}>
+        <button type="button" className="button" onClick={() => tell({ givenUp: null })}>
           Search on
         </button>
       </section>
     );
-  return <section>{found ? <Found say={say} /> : <Search say={say} />}</section>;
+  return <section>{found ? <Found tell={tell} /> : <Search tell={tell} />}</section>;
 }
 
-type Say = (data: Omit<EntryData<'transformerDescribed'>, 'supplyId'>) => void;
+type Tell = (data: Omit<EntryData<'transformerDescribed'>, 'supplyId'>) => void;
 
-function Search({ say }: { readonly say: Say }) {
+function Search({ tell }: { readonly tell: Tell }) {
+  const say = useSay();
   const { keptJob, kept, write } = useDoorbell();
   const search = searchOf(keptJob, kept);
   const { ask } = useFacts('transformerDescribed', { supplyId: kept.hangs.supplyId }, kept.transformer);
@@ -67,14 +70,14 @@ function Search({ say }: { readonly say: Say }) {
       {next && (
         <div className="big-pair">
           <p>
-            <b className="step-words">{PLACE_FACTS[next.id].words}</b>
-            <span className="soft">{PLACE_FACTS[next.id].how}</span>
+            <b className="step-words">{say(PLACE_FACTS[next.id].words)}</b>
+            <span className="soft">{say(PLACE_FACTS[next.id].how)}</span>
           </p>
           <div className="row-of">
             <button type="button" className="button wide" onClick={() => look(next.id, 'notThere')}>
               Not there
             </button>
-            <button type="button" className="button main wide" onClick={() => say({ foundAt: next.id })}>
+            <button type="button" className="button main wide" onClick={() => tell({ foundAt: next.id })}>
               Found it here
             </button>
           </div>
@@ -86,17 +89,17 @@ function Search({ say }: { readonly say: Say }) {
             <span className="bar" aria-hidden="true">
               <i style={{ width: `${(place.probability * 100).toFixed(1)}%` }} />
             </span>
-            <span className="what">{PLACE_FACTS[place.id].words}</span>
+            <span className="what">{say(PLACE_FACTS[place.id].words)}</span>
             <span className="figure">
               {(place.probability * 100).toFixed(0)} %, {place.minutes} min
             </span>
             {i > 0 && (
               <span className="row-of tight-row">
                 <button type="button" className="button quiet" onClick={() => look(place.id, 'notThere')}>
-                  not there<span className="hidden-visually">: {PLACE_FACTS[place.id].words}</span>
+                  not there<span className="hidden-visually">: {say(PLACE_FACTS[place.id].words)}</span>
                 </button>
-                <button type="button" className="button quiet" onClick={() => say({ foundAt: place.id })}>
-                  found<span className="hidden-visually">: {PLACE_FACTS[place.id].words}</span>
+                <button type="button" className="button quiet" onClick={() => tell({ foundAt: place.id })}>
+                  found<span className="hidden-visually">: {say(PLACE_FACTS[place.id].words)}</span>
                 </button>
               </span>
             )}
@@ -115,7 +118,7 @@ function Search({ say }: { readonly say: Say }) {
           Looked at in vain:{' '}
           {looked.map((place) => (
             <button key={place} type="button" className="button quiet" onClick={() => look(place, null)}>
-              {PLACE_FACTS[place].words}, take back
+              {say(PLACE_FACTS[place].words)}, take back
             </button>
           ))}
         </p>
@@ -125,13 +128,13 @@ function Search({ say }: { readonly say: Say }) {
       <div className="fields">
         <Pick
           label="something hums or is warm"
-          options={[NOWHERE, ...PLACES]}
+          options={[NOWHERE, ...placesIn(say)]}
           chosen={kept.transformer.humAt ?? 'none'}
-          onPick={(humAt) => say({ humAt: humAt === 'none' ? null : humAt })}
+          onPick={(humAt) => tell({ humAt: humAt === 'none' ? null : humAt })}
         />
       </div>
       <SwitchTrials />
-      <button type="button" className="button block-top" onClick={() => say({ givenUp: true })}>
+      <button type="button" className="button block-top" onClick={() => tell({ givenUp: true })}>
         Give the search up: supply from elsewhere
       </button>
     </>
@@ -139,7 +142,8 @@ function Search({ say }: { readonly say: Say }) {
 }
 
 /** Where it is, how it was told apart, whether it is always fed: only together they are “found”. */
-function Found({ say }: { readonly say: Say }) {
+function Found({ tell }: { readonly tell: Tell }) {
+  const say = useSay();
   const { keptJob, kept } = useDoorbell();
   const { foundAt, joined } = kept.transformer;
   const { ask, typed } = useFacts('transformerDescribed', { supplyId: kept.hangs.supplyId }, kept.transformer);
@@ -148,9 +152,9 @@ function Found({ say }: { readonly say: Say }) {
       <div className="fields">
         <Pick
           label="found"
-          options={[NOWHERE, ...PLACES]}
+          options={[NOWHERE, ...placesIn(say)]}
           chosen={foundAt ?? 'none'}
-          onPick={(at) => say(at === 'none' ? { foundAt: null, place: null } : { foundAt: at })}
+          onPick={(at) => tell(at === 'none' ? { foundAt: null, place: null } : { foundAt: at })}
         />
         <FieldGroup kind="transformerDescribed" scope={{ supplyId: kept.hangs.supplyId }} fields={[typed('place')]} />
       </div>

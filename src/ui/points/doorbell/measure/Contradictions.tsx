@@ -1,10 +1,12 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { midwayWords } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
 import { readingFigure, readingWords } from '../../../kit/readingWords';
 
 /** Readings that can hardly be true together: by how much, and what could explain it. */
 export function Contradictions() {
+  const say = useSay();
   const { assessment, kept } = useDoorbell();
   const { contradictions } = assessment.advice();
   if (contradictions.length === 0) return null;
@@ -34,7 +36,7 @@ export function Contradictions() {
                 </>
               )}
             </p>
-            <p className="soft">It may be that {mayBe.join('; or ')}.</p>
+            <p className="soft">It may be that {mayBe.map(say).join('; or ')}.</p>
           </div>
         );
       })}

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { useState } from 'react';
 import { fallingVolts } from '@/core/bell';
 import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
@@ -33,6 +34,7 @@ export function MeasureBench() {
 }
 
 function Readings() {
+  const say = useSay();
   const { job, point, assessment } = useDoorbell();
   const midway = midwayWords(point);
   const { known, reference } = assessment;
@@ -41,7 +43,7 @@ function Readings() {
   return (
     <>
       <BellLoop words={loopWords(job, point, assessment, state)} />
-      {known.guesses.length > 0 && <p className="small soft">Guessed: {known.guesses.join('; ')}.</p>}
+      {known.guesses.length > 0 && <p className="small soft">Guessed: {known.guesses.map(say).join('; ')}.</p>}
       <Contradictions />
       <section>
         <h2>Which reading next</h2>
@@ -62,7 +64,7 @@ function Readings() {
           <FallingLine
             falling={fallingVolts(known, reference.change, state)}
             device={assessment.survey.device}
-            words={`${reference.words}, ${STATE_WORDS[state]}`}
+            words={`${say(reference.words)}, ${STATE_WORDS[state]}`}
           />
           <Choices
             label="the device is"

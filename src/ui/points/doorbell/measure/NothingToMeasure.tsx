@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { SUPPLY_FACTS } from '@/core/supply';
 import { useDoorbell } from '../useDoorbell';
 import { RunFields } from './RunFields';
@@ -6,6 +7,7 @@ import { WorkedOutWay } from './WorkedOutWay';
 
 /** Where there was no bell nothing can be read before the new supply stands: what it will do is worked out. */
 export function NothingToMeasure() {
+  const say = useSay();
   const { point, go } = useDoorbell();
   const { from } = point.supply;
   return (
@@ -14,7 +16,7 @@ export function NothingToMeasure() {
         There was no bell here: no nameplate, no chime and no old wire to read.{' '}
         {from === undefined
           ? 'Say at Look where a supply can come from.'
-          : `The supply comes from ${SUPPLY_FACTS[from].words}; its open volts are read at Prove, before anything hangs on it.`}
+          : `The supply comes from ${say(SUPPLY_FACTS[from].words)}; its open volts are read at Prove, before anything hangs on it.`}
       </p>
       {from === undefined && (
         <button type="button" className="button main" onClick={() => go('look', 'supply')}>

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import type { NextReading } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
 import { percent } from '../../../kit/words';
@@ -6,11 +7,12 @@ import { lowerFirst } from '@/core/units';
 
 /** How likely each reading changes what is proposed, drawn as a bar, with the minutes it costs. */
 function Reading({ reading, best }: { readonly reading: NextReading; readonly best: boolean }) {
+  const say = useSay();
   return (
     <li className={best ? 'best' : undefined}>
       <div>
-        <b>{reading.words}</b>
-        <div className="soft small">{reading.why}</div>
+        <b>{say(reading.words)}</b>
+        <div className="soft small">{say(reading.why)}</div>
       </div>
       <div className="worth">
         {reading.chance === null ? (
@@ -31,6 +33,7 @@ function Reading({ reading, best }: { readonly reading: NextReading; readonly be
 
 /** Which reading next: by the chance that it changes what is proposed, per minute; or that there is enough. */
 export function ReadNext() {
+  const say = useSay();
   const { assessment, point } = useDoorbell();
   const { next, idle, enough } = assessment.advice();
   if (assessment.reference.change.transformer && point.choice)
@@ -53,7 +56,9 @@ export function ReadNext() {
         </ol>
       )}
       {idle.length > 0 && (
-        <p className="small soft">Would change nothing now: {idle.map(({ words }) => lowerFirst(words)).join('; ')}.</p>
+        <p className="small soft">
+          Would change nothing now: {idle.map(({ words }) => lowerFirst(say(words))).join('; ')}.
+        </p>
       )}
     </>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { fallingVolts } from '@/core/bell';
 import { STATE_WORDS } from '@/core/catalogue';
 import { FallingLine } from '../../../kit/drawing/FallingLine';
@@ -6,6 +7,7 @@ import { useDoorbell } from '../useDoorbell';
 
 /** What a supply that does not stand yet will do, in the state that decides. */
 export function WorkedOutWay() {
+  const say = useSay();
   const { known, reference, survey } = useDoorbell().assessment;
   const state = reference.judgement.governing;
   return (
@@ -14,9 +16,9 @@ export function WorkedOutWay() {
       <FallingLine
         falling={fallingVolts(known, reference.change, state)}
         device={survey.device}
-        words={`${reference.words}, ${STATE_WORDS[state]}`}
+        words={`${say(reference.words)}, ${STATE_WORDS[state]}`}
       />
-      <p className="small soft">Worked out for {reference.words}.</p>
+      <p className="small soft">Worked out for {say(reference.words)}.</p>
     </section>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { lengthsOf } from '@/core/job';
 import { deviceOf, plateSurveyOf } from '@/core/points';
 import {
@@ -44,6 +45,7 @@ const SEES_WORDS = {
 
 /** How high it hangs, which wedges, which screws, and what it sees from there. */
 export function MountBench() {
+  const say = useSay();
   const { job, point, kept, write, draft } = useDoorbell();
   const { look } = point;
   const lengths = lengthsOf(job);
@@ -90,7 +92,7 @@ export function MountBench() {
             At {small(heightM)}
             {mount.heightM === undefined ? ', planned' : ''}: {SEES_WORDS[sees]}.
           </b>{' '}
-          {cut.length > 0 && <span>Cut: {cut.join(', ')}.</span>}{' '}
+          {cut.length > 0 && <span>Cut: {cut.map(say).join(', ')}.</span>}{' '}
           {advice.tiltDeg !== tiltDeg && advice.sees !== sees && advice.sees !== 'neither' && (
             <span>
               Tilt wedge {best}: {SEES_WORDS[advice.sees]}.

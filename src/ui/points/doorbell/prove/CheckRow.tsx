@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { useState } from 'react';
 import { format, parseISO } from 'date-fns';
 import { TEXT, type EntryData } from '@/core/kinds';
@@ -25,6 +26,7 @@ interface Props {
 
 /** One check: how it is done, its figure against its limit, and no way to pass it by default. */
 export function CheckRow({ check, number, next }: Props) {
+  const say = useSay();
   const { point, assessment, write } = useDoorbell();
   const metered = point.checks.doorVolts?.data.figure;
   const [opened, setOpened] = useState(false);
@@ -38,7 +40,7 @@ export function CheckRow({ check, number, next }: Props) {
     <li className="check" data-check={check.id} aria-current={next ? 'step' : undefined}>
       <div className="row-of">
         <b>
-          {number}. {check.name}
+          {number}. {say(check.name)}
         </b>
         {answer && (
           <span className={`pill-flat ${RESULT_COLOURS[answer.data.result]}`}>
@@ -72,7 +74,7 @@ export function CheckRow({ check, number, next }: Props) {
       {answer?.data.reason && <p>{answer.data.reason}</p>}
       {!answer && (next || opened) && (
         <>
-          <p className="soft">{check.how}</p>
+          <p className="soft">{say(check.how)}</p>
           {check.id === 'report' && metered !== undefined && (
             <p>
               At the <b className="figure">{volts(metered)}</b> that the meter showed it should say{' '}

@@ -1,4 +1,6 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
+import type { Say } from '@/words';
 import { predictedDoorVolts } from '@/core/bell';
 import { STATE_WORDS, type LastingState } from '@/core/catalogue';
 import { LIMITS, type EntryData } from '@/core/kinds';
@@ -30,7 +32,7 @@ const numberIn = (data: object, name: string): number | undefined => {
 };
 
 /** What a figure makes of a check: passed within its limit or band, failed with why outside. */
-function answered(check: Check, data: object, band: PredictedBand | null, door: DoorLimits): Answered | null {
+function answered(check: Check, data: object, band: PredictedBand | null, door: DoorLimits, say: Say): Answered | null {
   const figure = numberIn(data, 'figure');
   if (figure === undefined) return null;
   const judged = judgeFigure(check, figure, band, door);
@@ -39,7 +41,7 @@ function answered(check: Check, data: object, band: PredictedBand | null, door: 
     figure,
     ...(mainsVolts === undefined ? {} : { mainsVolts }),
     ...(band ? { bandLow: band.low, bandHigh: band.high } : {}),
-    ...(judged.fits ? { result: 'passed' } : { result: 'failed', reason: judged.why }),
+    ...(judged.fits ? { result: 'passed' } : { result: 'failed', reason: say(judged.why) }),
   };
 }
 
@@ -51,6 +53,7 @@ const Outcome = ({ answer }: { readonly answer: Answered }) => (
 
 /** Seconds from the press to the ring, against their limit. */
 export function SecondsAnswer({ check, onDone }: Props) {
+  const say = useSay();
   const { device } = useDoorbell().assessment.survey;
   return (
     <AskForm
@@ -58,12 +61,12 @@ export function SecondsAnswer({ check, onDone }: Props) {
       submit="Write it down"
       main
       onSubmit={(data) => {
-        const answer = answered(check, data, null, device);
+        const answer = answered(check, data, null, device, say);
         if (answer) onDone(answer);
       }}
     >
       {(data) => {
-        const answer = data && answered(check, data, null, device);
+        const answer = data && answered(check, data, null, device, say);
         return answer && <Outcome answer={answer} />;
       }}
     </AskForm>
@@ -72,6 +75,7 @@ export function SecondsAnswer({ check, onDone }: Props) {
 
 /** Volts at the door against the band that the whole survey predicts for the chosen way. */
 export function VoltsAnswer({ check, state, onDone }: Props & { readonly state: LastingState }) {
+  const say = useSay();
   const { assessment } = useDoorbell();
   const { known, reference } = assessment;
   const bandAt = (mainsVolts: number | undefined): PredictedBand | null => {
@@ -79,7 +83,7 @@ export function VoltsAnswer({ check, state, onDone }: Props & { readonly state: 
     return predictedDoorVolts(known, reference.change, state, mainsVolts ?? null);
   };
   const answer = (data: object): Answered | null =>
-    answered(check, data, bandAt(numberIn(data, 'mainsVolts')), known.survey.device);
+    answered(check, data, bandAt(numberIn(data, 'mainsVolts')), known.survey.device, say);
   const usual = bandAt(undefined);
   return (
     <>

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { foundBy, loneThings } from '@/core/job';
@@ -17,6 +18,7 @@ const FIELDS = [textField('name', 'what it is called here', undefined, { hint: '
 
 /** A transformer, chime or box that was found and nothing hangs on yet; it can be taken away again. */
 export function FoundThing() {
+  const say = useSay();
   const { keptJob, log, write } = useJob();
   const [thing, setThing] = useState<ThingKind>('supply');
   const lone = loneThings(keptJob);
@@ -39,14 +41,14 @@ export function FoundThing() {
           const entry = foundBy(log.entries, id);
           return (
             <li key={id}>
-              {name}, nothing hangs on it yet{' '}
+              {say(name)}, nothing hangs on it yet{' '}
               {entry && (
                 <button
                   type="button"
                   className="button quiet"
                   onClick={() => write('entryStruck', { target: entry.id })}
                 >
-                  Take {name} away
+                  Take {say(name)} away
                 </button>
               )}
             </li>

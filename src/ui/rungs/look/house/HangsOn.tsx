@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { HANGS_ON } from '@/core/house';
 import { thingsOf } from '@/core/job';
 import { THINGS, type ThingKind } from '@/core/kinds';
@@ -13,6 +14,7 @@ const LABELS: Readonly<Record<ThingKind, string>> = {
 
 /** What this point hangs on, where the house has more than one of the kind. */
 export function HangsOn() {
+  const say = useSay();
   const { keptJob, kept, write } = useJob();
   const asked = THINGS.filter((kind) => kept.hangs[HANGS_ON[kind]] !== null && thingsOf(keptJob, kind).length > 1);
   if (asked.length === 0) return null;
@@ -23,7 +25,7 @@ export function HangsOn() {
         <Choices
           key={kind}
           label={`${kept.name}: ${LABELS[kind]}`}
-          options={thingsOf(keptJob, kind).map(({ id, name }) => ({ value: id, words: name }))}
+          options={thingsOf(keptJob, kind).map(({ id, name }) => ({ value: id, words: say(name) }))}
           chosen={kept.hangs[HANGS_ON[kind]] ?? undefined}
           onPick={(id) => id && write('pointHung', { pointId: kept.id, [HANGS_ON[kind]]: id })}
         />

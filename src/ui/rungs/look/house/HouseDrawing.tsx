@@ -1,3 +1,5 @@
+import type { Say } from '@/words';
+import { useSay } from '../../../kit/job/useSay';
 import type { KeyboardEvent } from 'react';
 import type { HouseGraph, HouseNode } from '@/core/house';
 import { HOUSE, WIDTH, houseLayout, type PlacedCable, type PlacedNode } from './houseLayout';
@@ -28,11 +30,12 @@ function Cable({ line: { cable, points } }: { readonly line: PlacedCable }) {
 
 /** Length and gauge of a cable inside the house, beside its rise; those to a point stand under the point’s name. */
 function CableWords({ line: { cable, points } }: { readonly line: PlacedCable }) {
+  const say = useSay();
   const [, , third, last] = points;
   if (!cable.words || cable.carries === 'mains' || points.length !== 4 || !third || !last) return null;
   return (
     <text x={third[0] + 10} y={(third[1] + last[1]) / 2 + 10} className="m soft small">
-      {cable.words}
+      {say(cable.words)}
     </text>
   );
 }
@@ -43,13 +46,13 @@ const fitted = (text: string, width: number): string => {
   return text.length > most ? `${text.slice(0, most - 1)}…` : text;
 };
 
-const label = ({ name, words }: HouseNode): string => (words ? `${name}: ${words}` : name);
+const label = ({ name, words }: HouseNode, say: Say): string => (words ? `${say(name)}: ${say(words)}` : say(name));
 
-function openProps(node: HouseNode, onOpen: Props['onOpen']) {
+function openProps(node: HouseNode, onOpen: Props['onOpen'], say: Say) {
   return {
     role: 'button',
     tabIndex: 0,
-    'aria-label': `Open ${label(node)}`,
+    'aria-label': `Open ${label(node, say)}`,
     className: 'opens',
     onClick: () => onOpen(node),
     onKeyDown: (event: KeyboardEvent) => {
@@ -71,9 +74,10 @@ function Thing({
   readonly at: PlacedNode;
   readonly onOpen: Props['onOpen'];
 }) {
+  const say = useSay();
   const way = node.kind === 'circuit';
   return (
-    <g {...openProps(node, onOpen)}>
+    <g {...openProps(node, onOpen, say)}>
       <rect
         x={x}
         y={y}
@@ -84,15 +88,15 @@ function Thing({
       />
       {width < LEAST_FOR_WORDS ? null : way ? (
         <text x={x + 8} y={y + 16} className="small">
-          {fitted(node.name, width)}
+          {fitted(say(node.name), width)}
         </text>
       ) : (
         <>
           <text x={x + 8} y={y + 17} className="strong small">
-            {fitted(node.name, width)}
+            {fitted(say(node.name), width)}
           </text>
           <text x={x + 8} y={y + 36} className="soft small">
-            {fitted(node.words, width)}
+            {fitted(say(node.words), width)}
           </text>
         </>
       )}
@@ -113,10 +117,11 @@ function PointMark({
   readonly here: boolean;
   readonly onOpen: Props['onOpen'];
 }) {
+  const say = useSay();
   const right = side === 'right';
   const margin = right ? x + width + 10 : x - 10;
   return (
-    <g {...openProps(node, onOpen)}>
+    <g {...openProps(node, onOpen, say)}>
       {node.kind === 'door' ? (
         <>
           <rect x={x} y={y} width={width} height={height} rx="3" className={here ? 'box here' : 'box'} />
@@ -136,7 +141,7 @@ function PointMark({
         {node.letter}
       </text>
       <text x={right ? margin + 30 : margin - 30} y={y + 12} textAnchor={right ? 'start' : 'end'} className="strong">
-        {fitted(node.name, 150)}
+        {fitted(say(node.name), 150)}
       </text>
       {cable.split(' · ').map((words, i) => (
         <text
@@ -155,6 +160,7 @@ function PointMark({
 
 /** The house with what stands in it and what hangs on what; everything opens where its facts are asked. */
 export function HouseDrawing({ graph, cellar, here, onOpen }: Props) {
+  const say = useSay();
   const { placed, lines, height } = houseLayout(graph, cellar);
   const { left, right, apex, eaves, ground } = HOUSE;
   const middle = (left + right) / 2;
@@ -190,7 +196,7 @@ export function HouseDrawing({ graph, cellar, here, onOpen }: Props) {
           <PointMark
             key={at.node.id}
             at={at}
-            cable={graph.cables.find(({ to, carries }) => to === at.node.id && carries === 'bell')?.words ?? ''}
+            cable={say(graph.cables.find(({ to, carries }) => to === at.node.id && carries === 'bell')?.words ?? '')}
             here={at.node.pointId === here}
             onOpen={onOpen}
           />

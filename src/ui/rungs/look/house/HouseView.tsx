@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { useRouter } from 'next/navigation';
 import { branchesOf, type HouseBranch, type HouseNode } from '@/core/house';
 import { houseOf } from '@/core/job';
@@ -57,14 +58,15 @@ function Branches({
   readonly branches: readonly HouseBranch[];
   readonly onOpen: (node: HouseNode) => void;
 }) {
+  const say = useSay();
   if (branches.length === 0) return null;
   return (
     <ul className="house-tree">
       {branches.map(({ node, branches: below }) => (
         <li key={node.id}>
           <button type="button" className="link" onClick={() => onOpen(node)}>
-            {node.letter !== null && <b className="letter">{node.letter}</b>} {node.name}
-            {node.words && <span className="soft"> {node.words}</span>}
+            {node.letter !== null && <b className="letter">{node.letter}</b>} {say(node.name)}
+            {node.words && <span className="soft"> {say(node.words)}</span>}
           </button>
           <Branches branches={below} onOpen={onOpen} />
         </li>

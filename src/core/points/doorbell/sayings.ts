@@ -1,0 +1,163 @@
+import type { VerdictWord } from '../../bell';
+import type { None, Text } from '../../said';
+
+/** What this subject says, each code with its figures; `words` has the sentences. */
+export interface DoorbellSayings {
+  runFrom: { readonly terminal: string; readonly run: Text };
+  verdictBy: { readonly verdict: VerdictWord; readonly marginVolts: number };
+  checksGiven: { readonly given: number };
+  cableRun: { readonly metres: number | null; readonly gauge: string };
+  theDoorbell: { readonly device: string };
+  // advising
+  oldTransformer: None;
+  changesProposedCases: { readonly chanceToChange: number };
+  beliefHoldsGoes: { readonly chance: Text; readonly way: Text; readonly up: number; readonly down: number };
+  nothingKnownSource: { readonly how: Text };
+  readingUnderResistor: { readonly how: Text };
+  // assessment
+  noTransformerYet: None;
+  // climb
+  failsNight: None;
+  showPlugPulled: None;
+  keepSwitchWithout: None;
+  // customerWords
+  chimeHouseRings: None;
+  oldChimeSilent: None;
+  ringsThroughPlug: { readonly hasWiredChime: Text };
+  nothingFittedYet: { readonly at: Text };
+  wasFitted: None;
+  isToBe: None;
+  videoDoorbell: { readonly done: Text; readonly at: Text; readonly ring: Text };
+  leaveAdapterOutlet: None;
+  keepCircuitSwitched: None;
+  cameraSeesStands: None;
+  // inHouse
+  stillMade: None;
+  plateNotRead: None;
+  takesPlace: { readonly found: Text; readonly transformer: Text };
+  newSupply: None;
+  kindNotKnown: None;
+  // look
+  lookTransformer: { readonly id: Text };
+  sayTransformer: None;
+  noneUsualPlaces: None;
+  makeSureBells: None;
+  oneHeatingLooks: None;
+  tryEverySwitch: None;
+  transformerBehindSwitch: None;
+  saySupplyCan: None;
+  noBellBoard: None;
+  sayBefore: None;
+  buttonMeansBell: None;
+  ownCableKept: None;
+  keptTwoWires: None;
+  openChimeKind: None;
+  decidesTreatments: None;
+  nameWallDoor: None;
+  bitAnchorsScrew: None;
+  pullLeadHow: None;
+  decidesPlateCan: None;
+  newSupply2: None;
+  suppliedElsewhere: None;
+  makeSure: { readonly open: number };
+  placesLeft: { readonly leftCount: number };
+  // marks
+  ofLead: { readonly reach: number };
+  toLookAt: { readonly missingCount: number };
+  noBellMeasure: None;
+  nothingReadYet: None;
+  cantTellYet2: None;
+  doorVWorst: { readonly governingVolts: number };
+  collapsesWorst: None;
+  heldFailed: { readonly failed: number };
+  of6: { readonly given: number; readonly checksCount: number };
+  // nextMove
+  switchOn: { readonly way: Text };
+  coversClosedNobody: None;
+  putRight: { readonly failed: Text };
+  waitFirstCharge: None;
+  doAnotherPoint: None;
+  pickWay: None;
+  mountNoteHeight: None;
+  overGroundVisitor: None;
+  setLevel: None;
+  topScrewFirst: None;
+  noteFixings: None;
+  sealIt: None;
+  topSidesBottom: None;
+  handOverSheet: None;
+  printCustomerKeeps: None;
+  // parts
+  of4ConnectorsPairs: None;
+  connectorsSplices: None;
+  longerStocked: None;
+  of2Screws: { readonly text: Text };
+  bit: { readonly bit: Text };
+  tiltWedge: { readonly tiltDeg: number };
+  sideWedge: { readonly sideDeg: number };
+  backingPlate: None;
+  spacerMore: { readonly spacerM: number };
+  of2ConnectorsLengthen: None;
+  // premisesOf
+  anotherDoor: None;
+  // readingProblem
+  openUnderRead: { readonly high: number; readonly low: number };
+  loadOverRead: { readonly low: number; readonly highest: number };
+  // reference
+  leadsFar: { readonly way: Text };
+  nearestThere: { readonly way: Text };
+  oldTransformerV: { readonly screws: Text; readonly ratedVolts: number };
+  keep: { readonly plate: Text };
+  chosenAt: { readonly transformer: Text; readonly at: Text };
+  wiredAsIt: None;
+  // survey
+  rearDoorbell: None;
+  // takeables
+  readOpenVolts: None;
+  nothingConnectedDoor: None;
+  readNewTransformers: None;
+  ownSagDecides: None;
+  readVoltsVa: None;
+  meterCantRead: None;
+  readMainsOutlet: None;
+  allBellVolts: None;
+  readVoltsTransformer: None;
+  differenceOpenReading: None;
+  readLoopOhms: None;
+  farEndsTwisted: None;
+  readLoopOhmsRun: None;
+  readChimeCoils: None;
+  deadOneWire: None;
+  readVoltsDoor: None;
+  oneFigureSees: None;
+  // entryPhone
+  oldDoorStation: None;
+  oldHandset: None;
+  // wiringPlan
+  newBellCable: { readonly metres: number | null };
+  awayMainsCables: None;
+  // worries
+  leadTooShort: None;
+  oldMarksShow: None;
+  plateLiesAcross: None;
+  sheathBoxStands: None;
+  plateDoesNot: None;
+  aLight: None;
+  bellDiesFeed: { readonly light: Text };
+  notRight: None;
+  bag: { readonly item: Text; readonly state: Text; readonly note: Text };
+  oneReadingStands: { readonly offBy: number; readonly side: Text };
+  openVoltsUnder: { readonly volts: number };
+  chosenWay: { readonly reason: Text };
+  transformerRunsAbove: None;
+  anotherDevice: None;
+  chosenPickAgain: { readonly deviceById: Text };
+  chimeGetsV: { readonly pressed: undefined | Text; readonly ratedVolts: number };
+  chimeGetsOnly: { readonly pressed: undefined | Text };
+  standingCurrentMakes: None;
+  failed: { readonly name: Text; readonly reason: Text };
+}
+
+declare module '../../said/said' {
+  interface Sayings extends DoorbellSayings {}
+}

@@ -1,0 +1,72 @@
+import type { None, Text } from '../../said';
+
+/** What this subject says, each code with its figures; `words` has the sentences. */
+export interface FloodlightSayings {
+  planStands: { readonly splices: number };
+  // build
+  feed: { readonly feed: Text };
+  // climb
+  keepSwitchWithoutPower: None;
+  doesNotStand: None;
+  // fixtureOf
+  foldedDouble: { readonly doubled: readonly Text[] };
+  laidAhead: { readonly ahead: readonly Text[]; readonly aheadMm: number };
+  connectorHolds: { readonly connector: string; readonly conductors: number };
+  spliceOf: { readonly joint: Text; readonly conductors: number };
+  twistUntilFirm: None;
+  leversDown: None;
+  pushHome: None;
+  tapeOverOnce: None;
+  arrowUp: None;
+  arrowDown: None;
+  openingUp: None;
+  drainHoleLowest: None;
+  drainHoleDown: None;
+  leastBought: { readonly neededM: number };
+  screwsFiveTurns: { readonly named: Text };
+  screwsGasketLevel: { readonly named: Text; readonly plate: Text };
+  connectorsBagHold: None;
+  bagsConnectorToo: { readonly bag: Text; readonly which: readonly Text[] };
+  noneComesBag: { readonly which: readonly Text[] };
+  bring: { readonly bag: Text; readonly connectorCounts: readonly Text[] };
+  // loadCures
+  vaHangsMoved: { readonly over: number };
+  cableAnotherCircuit: None;
+  // look
+  sayHangsNow: None;
+  oldLightBox: None;
+  wallEavePost: None;
+  headSensorTurn: None;
+  measureHeightOver: None;
+  usual27: None;
+  // marks
+  feedBoxKnown: { readonly feed: Text };
+  // missingAtBox
+  nameBoxShape: None;
+  whetherAllRoom: None;
+  boxMetalPlastic: None;
+  metalOneGround: None;
+  nameCablesCome: None;
+  everyConductorThem: None;
+  test: { readonly next: Text; readonly next2: Text };
+  howFedStill: None;
+  // nextMove
+  pickFixtureFeed: None;
+  nameSecondCircuit: None;
+  planDoesNotStand: None;
+  aimProofFloodlight: None;
+  // parts
+  forTheBar: None;
+  forThePlate: None;
+  toBeBought: None;
+  of2Screws2: { readonly what: Text; readonly screw: Text };
+  markingTape: None;
+  // worries
+  of7: { readonly colour: Text; readonly name: Text; readonly state: Text };
+  asFound: { readonly loose: readonly Text[] };
+  lyingLoose: None;
+}
+
+declare module '../../said/said' {
+  interface Sayings extends FloodlightSayings {}
+}

@@ -1,0 +1,106 @@
+import type { None, Text } from '../said';
+
+/** What this subject says, each code with its figures; `words` has the sentences. */
+export interface PointsSayings {
+  /** What somebody else said of a fact. */
+  alsoSaid: { readonly who: string; readonly fact: Text; readonly value: Text };
+  thePolicy: None;
+  otherwise: None;
+  circuitStands: { readonly circuit: Text; readonly state: Text };
+  stepsDone: { readonly steps: number };
+  contradictsAt: { readonly name: Text; readonly why: Text };
+  /** How high it hangs. */
+  up: { readonly metres: number };
+  openCount: { readonly open: number };
+  theOutlet: None;
+  // asked
+  readWiFi: None;
+  below70Dbm: None;
+  // boxOf
+  cable: { readonly findIndex: number };
+  of3: { readonly colour: Text; readonly cableName: Text };
+  neutralAnotherCircuit: { readonly name: Text };
+  noNeutralCircuit: { readonly name: Text };
+  leadsGroundBadly: { readonly name: Text };
+  hotAnotherLeg: { readonly name: Text };
+  // findings
+  roomNeeded: { readonly boxIn3: number; readonly requiredIn3: number; readonly fits: Text };
+  boxConductorsConnectors: { readonly spaceSharePercent: number; readonly spaceSharePercent2: number };
+  tooMuch: None;
+  vaCircuitVa: { readonly totalVa: number; readonly amps: number; readonly limitVa: number; readonly suffices: Text };
+  // marks
+  huntLeft: { readonly leftCount: number };
+  plugNoBreaker: None;
+  of4: { readonly stepsCount: number; readonly stepsCount2: number };
+  held: { readonly held: Text };
+  sheetHandedOver: None;
+  // moves
+  goThroughBefore: None;
+  thingsOpenBefore: { readonly customerCount: number };
+  takeAnswerHunt: None;
+  theyLeaveNo: None;
+  andMore: { readonly waysCount: number };
+  drop: { readonly waysCount: Text; readonly ways: readonly Text[]; readonly waysCount2: Text };
+  leftAboutMore: { readonly leftCount: number; readonly expectedTests: number; readonly expectedMinutes: number };
+  nameCircuit: { readonly way: Text };
+  foundPaperStill: None;
+  listAnotherBoard: None;
+  askWhetherKept: None;
+  noneWaysMay: None;
+  nameCircuitHangs: { readonly hangs: Text };
+  whichOnThe: None;
+  isTheSame: { readonly way: Text; readonly fedNames: Text };
+  untilSaidSeen: None;
+  nameSecondTransformers: None;
+  joinedTransformersMake: None;
+  theCircuit: None;
+  proveDeadBell: { readonly name: Text };
+  mainsProofMains: None;
+  sayWhetherSecond: None;
+  mainsWorkAsks: None;
+  proveDeadMains: { readonly name: Text };
+  veryConductorsTouches: None;
+  proveDeadBellWires: { readonly name: Text };
+  betweenTwoLeads: None;
+  proveDeadConductors: { readonly name: Text };
+  everyPairEachGround: None;
+  tagTellHouse: { readonly name: Text };
+  nobodyHouseShould: None;
+  switchOffTag: { readonly name: Text };
+  proveDeadBellWires2: None;
+  proveDeadConductors2: None;
+  // nextMove
+  nothingLeftDo: None;
+  sheetHandedOver2: None;
+  // parts
+  wiFiExtender: None;
+  // sharedAreas
+  of5: { readonly there: number; readonly all: number };
+  predictedOnly: None;
+  notRead: None;
+  notListed: None;
+  // sharedWorries
+  thingsOpenCustomer: { readonly missingCount: number; readonly first: readonly Text[] };
+  wiFiPlan: { readonly reason: Text };
+  at: { readonly jointById: Text };
+  asBuiltIs: { readonly leadById: Text; readonly where: Text };
+  hereMayOne: { readonly way: Text; readonly way2: Text; readonly fedNames: Text };
+  doneWithoutProof: { readonly step: Text };
+  builtDiffers: { readonly differs: Text };
+  // stepStandings
+  first: { readonly open: Text };
+  builtDoesNot: { readonly wrong: Text };
+  planDoesNot: { readonly stop: Text };
+  switchedOnceFirst: None;
+  // supplyOf
+  nothingNamedYet: None;
+  // tellings
+  sayCameraSees: None;
+  showHowSwitch: None;
+  // wifi
+  noWall: None;
+}
+
+declare module '../said/said' {
+  interface Sayings extends PointsSayings {}
+}

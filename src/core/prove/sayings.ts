@@ -1,0 +1,33 @@
+import type { None, Text } from '../said';
+
+/** What this subject says, each code with its figures; `words` has the sentences. */
+export interface ProveSayings {
+  // checks
+  openVoltsNewTransformer: None;
+  tenthHalfBefore: None;
+  itIsLit: None;
+  someNeedSeconds: None;
+  firstChargeUpdate: None;
+  upQuarterHour: None;
+  chimeSettingMatches: None;
+  wrongSettingCan: None;
+  pressRings: None;
+  cleanWithinTwo: None;
+  livePictureBoth: None;
+  customersPhoneDoor: None;
+  voltsDoorLive: None;
+  meterDevicesTwo: None;
+  newTransformerWarm: None;
+  handStaysToo: None;
+  devicesOwnReport: None;
+  saysSupplyAgainst: None;
+  // judgeFigure
+  sLongerS: { readonly figure: number; readonly most: number };
+  vDeviceDrops: { readonly volts: Text; readonly doorMinVolts: number };
+  vDeviceTakes: { readonly volts: Text; readonly doorMaxVolts: number };
+  vPredictedV: { readonly volts: Text; readonly side: Text; readonly low: number; readonly high: number };
+}
+
+declare module '../said/said' {
+  interface Sayings extends ProveSayings {}
+}

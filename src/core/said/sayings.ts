@@ -1,0 +1,22 @@
+import type { Text } from './said';
+
+/** What any subject may say. */
+export interface SharedSayings {
+  /** A length in the units of the place: of a run, or held to a tape. */
+  length: { readonly metres: number };
+  tapeLength: { readonly metres: number };
+  /** Words that stand as a sentence of their own. */
+  sentence: { readonly words: Text };
+  /** Clauses of one sentence. */
+  clauses: { readonly clauses: readonly Text[] };
+  /** Things that belong together, the first named first. */
+  listed: { readonly items: readonly Text[] };
+  /** Sentences one after the other. */
+  together: { readonly sentences: readonly Text[] };
+  /** What a conductor carries. */
+  carries: { readonly carries: 'bell' | 'hot' | 'neutral' | 'ground' | 'unknown' };
+}
+
+declare module './said' {
+  interface Sayings extends SharedSayings {}
+}

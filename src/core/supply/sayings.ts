@@ -1,0 +1,55 @@
+import type { None, Text } from '../said';
+
+/** What this subject says, each code with its figures; `words` has the sentences. */
+export interface SupplySayings {
+  // supplyRoute
+  boardWayOwn: None;
+  transformerBoard: None;
+  enclosureClamp: None;
+  circuitLabel: None;
+  newCircuitLicensed: None;
+  fusedSpurBeside: None;
+  fusedSpur3: None;
+  enclosureOwnRail: None;
+  alwaysNotBehind: None;
+  plugAdapterOutlet: None;
+  plugAdapterAc: None;
+  of2InlineConnectors: None;
+  outletMustAlways: None;
+  nearbyLightingCircuit: None;
+  transformerBoxCover: None;
+  beforeSwitchBell: None;
+  noneBatteryDevice: None;
+  spareBattery: None;
+  plugSounder: None;
+  somebodyRechargeClips: None;
+  surfaceClipped: None;
+  cableClips3: { readonly lengthM: number };
+  pinHammer: None;
+  inTrunking: None;
+  miniTrunking: { readonly metres: Text };
+  fineSaw: None;
+  fishedWall: None;
+  fillerPaintMake: None;
+  rodsChain: None;
+  detectorWiresPipes: None;
+  onlyInsidePermitted: None;
+  throughAttic: None;
+  cableTies: { readonly lengthM: number };
+  boardsOnlyOld: None;
+  throughCrawlSpace: None;
+  staplesCable: { readonly lengthM: number };
+  kneePads: None;
+  throughOutsideWall: None;
+  sealantHole: { readonly holes: number; readonly holes2: Text };
+  hammerDrillLong: None;
+  angledDownOutside: None;
+  angledDownOutside2: { readonly holes: number; readonly holes2: Text };
+  newBellCable2: { readonly words: Text; readonly lengthM: number };
+  awayMainsCables2: None;
+  bellCable2: { readonly metres: Text; readonly number: number };
+}
+
+declare module '../said/said' {
+  interface Sayings extends SupplySayings {}
+}

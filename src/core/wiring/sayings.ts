@@ -1,0 +1,247 @@
+import type { None, Text } from '../said';
+
+/** What this subject says, each code with its figures; `words` has the sentences. */
+export interface WiringSayings {
+  /** What leads do in one go. */
+  moves: { readonly moves: readonly Text[] };
+  /** One or more leads off a joint and to another place. */
+  move: { readonly what: Text; readonly off: Text | null; readonly to: Text | null };
+  severalWires: { readonly wires: number };
+  /** @see beside how many wires are under it already */
+  underScrew: { readonly screw: Text; readonly beside: number };
+  intoThePart: { readonly part: Text };
+  // bellParts
+  boxedChime: None;
+  onePrimaryLead: None;
+  otherPrimaryLead: None;
+  groundLead: None;
+  hotSide: None;
+  neutralSide: None;
+  groundSide: None;
+  // bellSide
+  photographBellScrews: None;
+  onlyBellScrews: None;
+  screwNotUsed: None;
+  bellWiresUnder: { readonly first: Text; readonly second: Text; readonly volts: number };
+  bellScrewsStand: None;
+  bothBellWires: None;
+  onlyBellScrewsOld: None;
+  bothBellWiresOff: None;
+  inlineConnectorsStrip: None;
+  bellWiresPlug: None;
+  // cableTasks
+  oneConductorEvery: None;
+  joinSparePairs: None;
+  loopOhmsShould: None;
+  joinSparePairsUsed: None;
+  shouldReadLength: None;
+  loopOhmsNew: None;
+  heavierWirePulled: None;
+  oldOneMay: None;
+  newWiresPlace: None;
+  oneJointTime: None;
+  newBellWire: None;
+  newWiresPlaceOld: None;
+  oneJointTimeOld: None;
+  theChime: None;
+  theDoor: None;
+  findCableLengthened: None;
+  splicesWayOpened: { readonly run: Text };
+  shouldReadLengthGauge: None;
+  loopOhmsRead: { readonly run: Text };
+  tapeThemWall: None;
+  offLeadsKept: { readonly old: Text };
+  leadsOutWall: None;
+  strip8MmHookClockwiseNo: None;
+  oneLeadUnder: None;
+  foldSlackBehind: None;
+  otherLeadUnder: None;
+  // foundBell
+  oldButton: None;
+  oldDoorbell: None;
+  wiresPass: None;
+  houses: { readonly carries: Text };
+  feedSwitch: None;
+  housesHot: None;
+  oldModule: None;
+  oldModuleLead: None;
+  otherOldModule: None;
+  oldLink: None;
+  oldLinksOther: None;
+  groundCapped: None;
+  wireDoor: None;
+  otherWireDoor: None;
+  oldTransformer2: None;
+  transformersWire: None;
+  doorsWire: None;
+  straightWire: None;
+  doorsOtherWire: None;
+  transformersOtherWire: None;
+  secondChime: None;
+  secondChimesWire: None;
+  secondChimesOther: None;
+  rearDoorbell2: None;
+  rearButton: None;
+  rearDoorsWire: None;
+  rearDoorsOther: None;
+  // insideOut
+  photographSTerminals: { readonly name: Text };
+  onlyTwoThem: None;
+  wiresNotNeeded: None;
+  oldOffSupply: { readonly name: Text };
+  // mainsParts
+  sHot: { readonly name: Text };
+  sNeutral: { readonly name: Text };
+  sGround: { readonly name: Text };
+  switchedSide: None;
+  sSwitchedLead: { readonly name: Text };
+  // mainsSide
+  bellWiresOff: None;
+  oneTimeEach: None;
+  newTransformerBox: None;
+  boxCoverNo: None;
+  newTransformerRail: None;
+  lidMustOpen: None;
+  neverParkedFirst: None;
+  groundLeadBox: None;
+  testNotColour: None;
+  primaryLeadNeutral: None;
+  noBareCopperBelow: None;
+  otherPrimaryLeadHot: None;
+  onceOpenVolts: { readonly ratedVolts: number };
+  everySpliceClosedFolded: None;
+  pictureNextPerson: None;
+  photographSplicesCover: None;
+  doesMainsSide: None;
+  localRulesDecide: None;
+  feedTriedEvery: None;
+  transformerLightsSwitch: None;
+  labelTransformerVolts: None;
+  nobodySearchesTwice: None;
+  photographOldTransformer: None;
+  twoWiresUnder: None;
+  hotNeutralEach: None;
+  coverOffProveAgain: None;
+  conductorsPassThrough: None;
+  boxedChimeOutEvery: None;
+  oldPrimaryLeads: None;
+  threeFourScrews: None;
+  bellWiresUnderPair: { readonly ratedVolts: number };
+  hotNeutralEachGround: None;
+  // moveWords
+  underCapOwn: None;
+  readySplice: None;
+  joinedTo: { readonly others: readonly Text[] };
+  // newSupply
+  newWireDoor: None;
+  otherNewWire: None;
+  newBellCableDoor: None;
+  fixedBesideOutlet: { readonly transformer: Text };
+  outletNoSwitch: None;
+  newCableAdapters: None;
+  inlineConnectorsEither: None;
+  newCableUnder: { readonly ratedVolts: number };
+  screwNotUsedStays: None;
+  newCableBeside: None;
+  oneWireEach: None;
+  // plan
+  wiringFoundDiffers: None;
+  // aluminium
+  copperOnly: None;
+  aluminiumStopLicensed: { readonly names: Text };
+  // alwaysOn
+  alwaysOn: None;
+  diesGuardedLabelled: { readonly part: Text; readonly part2: Text };
+  sComesThrough: { readonly part: Text; readonly lead: Text; readonly part2: Text };
+  // bellLoop
+  loopClosed: None;
+  sLoopOpen: { readonly part: Text };
+  loopNotShorted: None;
+  bellWiresJoin: { readonly part: Text };
+  bothSidesJoined: { readonly part: Text };
+  // boxRoom
+  roomBox: None;
+  // circuitRoom
+  roomCircuit: None;
+  // colourLies
+  coloursLieMarked: None;
+  carriesWouldMean: { readonly name: Text; readonly carries: Text; readonly colour: Text; readonly claims: Text };
+  // connectorRange
+  connectorRange: None;
+  // deviceAcross
+  deviceNotAcross: None;
+  hangsAcrossTrans: { readonly part: Text; readonly part2: Text };
+  // fed
+  closedWayHot: None;
+  getsNo: { readonly part: Text; readonly lacks: readonly Text[] };
+  // graph
+  and: { readonly names: readonly Text[]; readonly at: Text };
+  // groundInterrupted
+  groundNeverFused: None;
+  passesGoesPast: { readonly part: Text };
+  // groundWhole
+  groundPathWhole: None;
+  noReachesFind: { readonly names: readonly Text[] };
+  noReachesWriting: { readonly names: readonly Text[]; readonly groundDecision: Text };
+  notSupplys: { readonly name: Text };
+  // leftBare
+  nothingLeftBare: None;
+  joinNeverParked: None;
+  joinCap: None;
+  endsBare: { readonly name: Text; readonly carries: Text };
+  // loneSplice
+  spliceJoinsTwo: None;
+  shareCapOne: { readonly leads: readonly Text[] };
+  spliceHoldsAlone: { readonly joint: Text; readonly only: Text };
+  // looseLead
+  everyLeadEnds: None;
+  endsNowhere: { readonly name: Text };
+  // mixedFunctions
+  likeLike: None;
+  areJoined: { readonly kinds: Text; readonly names: Text };
+  // moduleAcross
+  moduleAcrossFront: None;
+  bothLeadsOne: { readonly part: Text };
+  liesAcrossTransformer: { readonly part: Text };
+  liesAcrossTrans: { readonly part: Text };
+  liesAcrossFront: { readonly part: Text };
+  // neutralSwitched
+  neutralNeverSwitched: None;
+  sNeutralPasses: { readonly part: Text; readonly lead: Text; readonly part2: Text };
+  // outletFit
+  outletFitPlug: None;
+  // ratedForMains
+  fixtureRatedMains: None;
+  madeVHere: {
+    readonly fixture: Text;
+    readonly voltsLow: number;
+    readonly voltsHigh: number;
+    readonly nominalVolts: number;
+  };
+  // sameNeutral
+  neutralSameCircuit: None;
+  circuitNeutralCircuit: {
+    readonly part: Text;
+    readonly circuit: Text;
+    readonly lead: Text;
+    readonly circuit2: Text;
+    readonly lead2: Text;
+  };
+  // shorted
+  noShort: None;
+  meetsThroughNothing: { readonly lead: Text; readonly met: Text; readonly by: readonly Text[] };
+  // transformersParallel
+  oneTransformerLoop: None;
+  joinedBellSide: { readonly part: Text; readonly part2: Text };
+  // twoCircuits
+  everyCircuitBox: None;
+  secondCircuitBoxNot: { readonly names: Text };
+  twoCircuitsBox: { readonly names: Text };
+  // unknownFunction
+  joinedOnlyAfter: None;
+  joinedNoTest: { readonly name: Text };
+}
+
+declare module '../said/said' {
+  interface Sayings extends WiringSayings {}
+}

@@ -1,0 +1,43 @@
+import type { RegionPack } from '@/core/region';
+import type { PlaceWords } from '../terms';
+
+const SHARES = {
+  hours: (figure: string) => `${figure} hours`,
+  under: (figure: string) => `under ${figure}`,
+  over: (figure: string) => `over ${figure}`,
+};
+
+/** What things are called in English, region by region. */
+const PLACES: Readonly<Record<string, PlaceWords>> = {
+  'na-120': {
+    ...SHARES,
+    hot: 'hot',
+    ground: 'ground',
+    way: 'breaker',
+    ways: 'breakers',
+    board: 'breaker panel',
+    box: 'box',
+    outlet: 'outlet',
+    connector: 'twist-on connector',
+    residual: 'GFCI',
+  },
+  'gb-230': {
+    ...SHARES,
+    hot: 'line',
+    ground: 'earth',
+    way: 'way',
+    ways: 'ways',
+    board: 'consumer unit',
+    box: 'back box',
+    outlet: 'socket',
+    connector: 'connector',
+    residual: 'RCD',
+  },
+};
+
+/** @throws Error where a region has no words yet */
+export function placeWords({ id }: RegionPack): PlaceWords {
+  const words = PLACES[id];
+  if (!words) throw new Error(`English has no words for the region ${id}`);
+  return words;
+}

@@ -1,0 +1,108 @@
+import type { PointsSayings } from '@/core/points';
+import { capital } from '@/core/units';
+import type { Sentences } from '../sentence';
+
+export const points: Sentences<PointsSayings> = {
+  alsoSaid: ({ who, fact, value }) => `${who} also said: ${fact} ${value}.`,
+  thePolicy: 'the policy:',
+  otherwise: 'otherwise',
+  circuitStands: ({ circuit, state }) => `${circuit}, ${state}`,
+  stepsDone: ({ steps }, t) => t.count(steps, { one: 'step', other: 'steps' }),
+  contradictsAt: ({ name, why }) => `${capital(name)}: ${why}.`,
+  up: ({ metres }, t) => `${t.small(metres)} up`,
+  openCount: ({ open }) => `${open} open`,
+  theOutlet: (_, t) => t.outlet,
+  // points/asked
+  readWiFi: 'Read the Wi-Fi at the spot, door shut',
+  below70Dbm: 'Below −70 dBm an extender comes first.',
+  // points/boxOf
+  cable: ({ findIndex }) => `cable ${findIndex}`,
+  of3: ({ colour, cableName }) => `${colour} of ${cableName}`,
+  neutralAnotherCircuit: ({ name }) => `${name} is a neutral that another circuit shares: isolate both, never part it.`,
+  noNeutralCircuit: ({ name }) => `${name} is no neutral of this circuit: not used.`,
+  leadsGroundBadly: ({ name }, t) => `${name} leads to ${t.ground} badly, over 1 Ω: it is none until that is found.`,
+  hotAnotherLeg: ({ name }, t) => `${name} is ${t.hot} from another leg: a second circuit or a shared neutral.`,
+  // points/findings
+  roomNeeded: ({ boxIn3, requiredIn3, fits }, t) =>
+    `Room for ${t.number(boxIn3, 1)} in³, ${t.number(requiredIn3, 2)} in³ are needed${fits}.`,
+  boxConductorsConnectors: ({ spaceSharePercent, spaceSharePercent2 }, t) =>
+    `${t.number(spaceSharePercent)} % of the box is conductors and connectors; up to ${spaceSharePercent2} % is our guidance, no rule.`,
+  tooMuch: ': too much',
+  vaCircuitVa: ({ totalVa, amps, limitVa, suffices }, t) =>
+    `${t.number(totalVa)} VA on the circuit (${t.number(amps, 1)} A), ${t.number(limitVa)} VA may be on for hours${suffices}.`,
+  // points/marks
+  huntLeft: ({ leftCount }) => `hunt: ${leftCount} left`,
+  plugNoBreaker: (_, t) => `a plug, no ${t.way}`,
+  of4: ({ stepsCount, stepsCount2 }) => `${stepsCount} of ${stepsCount2}`,
+  held: ({ held }) => `held: ${held}`,
+  sheetHandedOver: 'sheet handed over',
+  // points/moves
+  goThroughBefore: 'Go through the before list with the customer',
+  thingsOpenBefore: ({ customerCount }) =>
+    `${customerCount} things open before the visit: Wi-Fi, account, phone, who is home.`,
+  takeAnswerHunt: 'Take an answer of the hunt back',
+  theyLeaveNo: 'They leave no way.',
+  andMore: ({ waysCount }) => ` and ${waysCount} more`,
+  drop: ({ waysCount, ways, waysCount2 }, t) => `Drop ${t.way}${waysCount} ${ways.join(', ')}${waysCount2}`,
+  leftAboutMore: ({ leftCount, expectedTests, expectedMinutes }) =>
+    `${leftCount} left; about ${expectedTests} more tests, ${expectedMinutes} min.`,
+  nameCircuit: ({ way }) => `Name ${way} as the circuit`,
+  foundPaperStill: 'Found on paper: it is still proved.',
+  listAnotherBoard: 'List another board',
+  askWhetherKept: 'Ask whether a kept way may be dropped',
+  noneWaysMay: 'None of the ways that may be dropped feeds it.',
+  nameCircuitHangs: ({ hangs }) => `Name the circuit the ${hangs} hangs on`,
+  whichOnThe: (_, t) => `Which ${t.way} on the ${t.board}?`,
+  isTheSame: ({ way, fedNames }, t) => `Is ${way} the same ${t.way} as at ${fedNames}?`,
+  untilSaidSeen: 'Until it is said, what is seen of one ends the proof of the other.',
+  nameSecondTransformers: 'Name the second transformer’s circuit too',
+  joinedTransformersMake: 'Joined transformers make each other live.',
+  theCircuit: 'the circuit',
+  proveDeadBell: ({ name }) => `Prove ${name} dead at the bell wires too`,
+  mainsProofMains: 'Its mains proof is of the mains side alone.',
+  sayWhetherSecond: 'Say whether a second circuit or a shared neutral is in its box',
+  mainsWorkAsks: 'Mains work asks for both.',
+  proveDeadMains: ({ name }) => `Prove ${name} dead on its mains side`,
+  veryConductorsTouches: 'At the very conductors, by whoever touches them.',
+  proveDeadBellWires: ({ name }) => `Prove ${name} dead at the bell wires`,
+  betweenTwoLeads: (_, t) => `Between the two leads, and from each to ${t.ground}.`,
+  proveDeadConductors: ({ name }) => `Prove ${name} dead at its conductors`,
+  everyPairEachGround: (_, t) => `Every pair, each to ${t.ground}, by whoever does the work.`,
+  tagTellHouse: ({ name }) => `Tag ${name}, tell the house`,
+  nobodyHouseShould: 'Nobody in the house should turn it on.',
+  switchOffTag: ({ name }) => `Switch off ${name} and tag it`,
+  proveDeadBellWires2: 'Then prove it dead at the bell wires.',
+  proveDeadConductors2: 'Then prove it dead at its conductors.',
+  // points/nextMove
+  nothingLeftDo: 'Nothing left to do here',
+  sheetHandedOver2: 'The sheet is handed over.',
+  // points/parts
+  wiFiExtender: 'Wi-Fi extender',
+  // points/sharedAreas
+  of5: ({ there, all }) => `${there} of ${all}`,
+  predictedOnly: 'predicted only',
+  notRead: 'not read',
+  notListed: 'not listed',
+  // points/sharedWorries
+  thingsOpenCustomer: ({ missingCount, first }) =>
+    `${missingCount} things open with the customer before the visit.${first.map((one) => ` ${one}.`).join('')}`,
+  wiFiPlan: ({ reason }) => `Wi-Fi: ${reason} Plan an extender, set up before the device.`,
+  at: ({ jointById }) => `at ${jointById}`,
+  asBuiltIs: ({ leadById, where }) => `As built, ${leadById} is ${where}.`,
+  hereMayOne: ({ way, way2, fedNames }, t) =>
+    `${way} here and ${way2} at ${fedNames} may be one ${t.way}: say whether they are.`,
+  doneWithoutProof: ({ step }) => `Done without proof of dead: ${step}.`,
+  builtDiffers: ({ differs }) => `As built differs: ${differs}`,
+  // points/stepStandings
+  first: ({ open }) => `first: ${open}`,
+  builtDoesNot: ({ wrong }) => `as built it does not stand: ${wrong}`,
+  planDoesNot: ({ stop }) => `the plan does not stand: ${stop}`,
+  switchedOnceFirst: 'it is switched on once first, to see it work',
+  // points/supplyOf
+  nothingNamedYet: 'nothing named yet',
+  // points/tellings
+  sayCameraSees: 'Say what the camera sees and that voice is recorded; a notice, if the place asks for one.',
+  showHowSwitch: 'Show how to switch it off: the sheet names the circuit.',
+  // points/wifi
+  noWall: 'no wall',
+};

@@ -1,0 +1,32 @@
+import type { ProveSayings } from '@/core/prove';
+import type { Sentences } from '../sentence';
+
+export const prove: Sentences<ProveSayings> = {
+  // prove/checks
+  openVoltsNewTransformer: 'Open volts of the new transformer stand over its label',
+  tenthHalfBefore:
+    'By a tenth to a half, before the device goes on. At or under the label: wrong pair of screws, or something is on.',
+  itIsLit: 'It is lit',
+  someNeedSeconds: 'Some need seconds to minutes from their own reserve. If not: hold reset for a few seconds.',
+  firstChargeUpdate: 'First charge and update are over',
+  upQuarterHour: 'Up to a quarter of an hour, in bad cases an hour. Do something else meanwhile.',
+  chimeSettingMatches: 'Its chime setting matches the wall',
+  wrongSettingCan: 'A wrong setting can short the loop at each press.',
+  pressRings: 'Press: it rings',
+  cleanWithinTwo: 'Clean, within two seconds, no muffled bar, no hum afterwards.',
+  livePictureBoth: 'Live picture, both-way voice',
+  customersPhoneDoor: 'On the customer’s phone, with the door shut.',
+  voltsDoorLive: 'Volts at the door, live by day',
+  meterDevicesTwo: 'Meter on the device’s two screws while the live picture runs.',
+  newTransformerWarm: 'The new transformer is warm, not hot, after a quarter of an hour',
+  handStaysToo: 'A hand stays on it. Too hot to touch: it is overloaded or has no air.',
+  devicesOwnReport: 'The device’s own report agrees',
+  saysSupplyAgainst: 'What it says of its supply against what the meter said.',
+  // prove/judgeFigure
+  sLongerS: ({ figure, most }) => `${figure} s is longer than ${most} s.`,
+  vDeviceDrops: ({ volts, doorMinVolts }, t) =>
+    `${volts} V: the device drops out under ${t.number(doorMinVolts, 1)} V.`,
+  vDeviceTakes: ({ volts, doorMaxVolts }, t) => `${volts} V: the device takes ${t.number(doorMaxVolts, 1)} V at most.`,
+  vPredictedV: ({ volts, side, low, high }, t) =>
+    `${volts} V is ${side} the predicted ${t.number(low, 1)} to ${t.number(high, 1)} V: the wiring or the survey is wrong.`,
+};

@@ -1,0 +1,14 @@
+import type { SharedSayings } from '@/core/said';
+import { capital, lowerFirst } from '@/core/units';
+import type { Sentences } from '../sentence';
+
+export const shared: Sentences<SharedSayings> = {
+  length: ({ metres }, t) => t.length(metres),
+  tapeLength: ({ metres }, t) => t.small(metres),
+  sentence: ({ words }) => `${capital(words)}.`,
+  clauses: ({ clauses }) => `${capital(clauses.join('; '))}.`,
+  listed: ({ items }) => items.map((item, i) => (i === 0 ? item : lowerFirst(item))).join(', '),
+  together: ({ sentences }) => sentences.join(' '),
+  carries: ({ carries }, t) =>
+    ({ bell: 'bell wire', hot: t.hot, neutral: 'neutral', ground: t.ground, unknown: 'not tested' })[carries],
+};

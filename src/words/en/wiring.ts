@@ -1,0 +1,254 @@
+import type { WiringSayings } from '@/core/wiring';
+import { capital } from '@/core/units';
+import type { Sentences } from '../sentence';
+
+const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five'];
+const inWords = (count: number): string => NUMBERS[count] ?? String(count);
+
+export const wiring: Sentences<WiringSayings> = {
+  moves: ({ moves }) => capital(moves.join('; ')),
+  move: ({ what, off, to }) =>
+    `${what} ${[...(off === null ? [] : [`off ${off}`]), ...(to === null ? [] : [to])].join(', ')}`,
+  severalWires: ({ wires }) => `${inWords(wires)} wires`,
+  underScrew: ({ screw, beside }) =>
+    `under ${screw}${beside === 0 ? '' : beside === 1 ? ', with the wire that is there' : `, with the ${inWords(beside)} wires that are there`}`,
+  intoThePart: ({ part }) => `into the ${part}`,
+  // wiring/bellParts
+  boxedChime: 'boxed chime',
+  onePrimaryLead: 'one primary lead',
+  otherPrimaryLead: 'other primary lead',
+  groundLead: (_, t) => `${t.ground} lead`,
+  hotSide: (_, t) => `${t.hot} side`,
+  neutralSide: 'neutral side',
+  groundSide: (_, t) => `${t.ground} side`,
+  // wiring/bellSide
+  photographBellScrews: 'Photograph the bell screws and the label’s volts for each pair',
+  onlyBellScrews: 'Only the bell screws are touched; the mains side stays closed.',
+  screwNotUsed: 'The screw that is not used stays empty. Either way round. Mark the pair in use on the label.',
+  bellWiresUnder: ({ first, second, volts }) => `Bell wires under ${first} and ${second}: ${volts} V`,
+  bellScrewsStand: 'Its bell screws stand in one housing with mains terminals: opening it is mains work.',
+  bothBellWires: 'Both bell wires off the boxed chime’s screws, labelled',
+  onlyBellScrewsOld: 'Only the bell screws. The old transformer’s mains side stays closed and untouched.',
+  bothBellWiresOff: 'Both bell wires off the old transformer’s screws, labelled',
+  inlineConnectorsStrip: 'Inline connectors, strip 8 mm. Either way round: AC has no polarity here.',
+  bellWiresPlug: 'Bell wires to the plug-in adapter’s lead, not yet plugged in',
+  // wiring/cableTasks
+  oneConductorEvery:
+    'One conductor of every pair together, the other of every pair together: same colours at both ends.',
+  joinSparePairs: 'Join the spare pairs to the used one, inside end',
+  loopOhmsShould: 'Loop ohms should now be the single pair’s over the number of pairs: read it before closing.',
+  joinSparePairsUsed: 'Join the spare pairs to the used one, door end',
+  shouldReadLength: 'It should read what its length and gauge say; more is a bad joint.',
+  loopOhmsNew: 'Loop ohms of the new wire read, far ends together',
+  heavierWirePulled: 'Heavier wire pulled beside the thin one, both ends long enough',
+  oldOneMay: 'The old one may draw it in. Away from mains cables; holes to the outside angled down.',
+  newWiresPlace: 'New wires in the place of the thin ones, at both ends',
+  oneJointTime: 'One joint at a time, so that no wire changes its place.',
+  newBellWire: 'New bell wire pulled beside the old cable, both ends long enough',
+  newWiresPlaceOld: 'New wires in the place of the old cable, its ends capped and labelled “not used”',
+  oneJointTimeOld: 'One joint at a time. The old cable stays in the wall: nothing of it is fed.',
+  theChime: 'the chime',
+  theDoor: 'the door',
+  findCableLengthened:
+    'Find it where the cable was lengthened. Cut back to bright copper, new connector, tug each wire.',
+  splicesWayOpened: ({ run }) => `Splices on the way to ${run} opened, cut back, made anew`,
+  shouldReadLengthGauge:
+    'It should read what its length and gauge say. If it does not, another splice hides on the way.',
+  loopOhmsRead: ({ run }) => `Loop ohms to ${run} read again, far ends together`,
+  tapeThemWall: 'Tape them to the wall. An old lit button must not stay in the loop.',
+  offLeadsKept: ({ old }) => `${capital(old)} off, leads kept from falling back into the wall`,
+  leadsOutWall: 'Leads out of the wall, kept from falling back',
+  strip8MmHookClockwiseNo: 'Strip 8 mm, hook clockwise. No copper beyond the screw head.',
+  oneLeadUnder: 'One lead under the device’s first screw',
+  foldSlackBehind: 'Fold the slack behind the plate, nothing under the gasket.',
+  otherLeadUnder: 'Other lead under the second screw',
+  // wiring/foundBell
+  oldButton: 'old button',
+  oldDoorbell: 'old doorbell',
+  wiresPass: 'wires that pass by',
+  houses: ({ carries }) => `house’s ${carries}`,
+  feedSwitch: 'feed of the switch',
+  housesHot: (_, t) => `house’s ${t.hot}`,
+  oldModule: 'old module',
+  oldModuleLead: 'old module lead',
+  otherOldModule: 'other old module lead',
+  oldLink: 'old link',
+  oldLinksOther: 'old link’s other end',
+  groundCapped: (_, t) => `${t.ground}, capped`,
+  wireDoor: 'wire to the door',
+  otherWireDoor: 'other wire to the door',
+  oldTransformer2: 'old transformer',
+  transformersWire: 'transformer’s wire',
+  doorsWire: 'door’s wire',
+  straightWire: 'straight wire',
+  doorsOtherWire: 'door’s other wire',
+  transformersOtherWire: 'transformer’s other wire',
+  secondChime: 'second chime',
+  secondChimesWire: 'second chime’s wire',
+  secondChimesOther: 'second chime’s other wire',
+  rearDoorbell2: 'rear doorbell',
+  rearButton: 'rear button',
+  rearDoorsWire: 'rear door’s wire',
+  rearDoorsOther: 'rear door’s other wire',
+  // wiring/insideOut
+  photographSTerminals: ({ name }) => `Photograph the ${name}’s terminals, label each wire`,
+  onlyTwoThem: 'Only two of them are needed: those that bring the supply and go on to the door.',
+  wiresNotNeeded: 'Wires that are not needed are capped one by one and labelled “not used”.',
+  oldOffSupply: ({ name }) => `${capital(name)} off, supply and door joined: out to out, back to back`,
+  // wiring/mainsParts
+  sHot: ({ name }, t) => `${name}’s ${t.hot}`,
+  sNeutral: ({ name }) => `${name}’s neutral`,
+  sGround: ({ name }, t) => `${name}’s ${t.ground}`,
+  switchedSide: 'switched side',
+  sSwitchedLead: ({ name }) => `${name}’s switched lead`,
+  // wiring/mainsSide
+  bellWiresOff: 'Bell wires off the old transformer’s screws',
+  oneTimeEach: 'One at a time, each keeps its label.',
+  newTransformerBox: 'New transformer on the box: knock-out thread and lock-nut, or a cable clamp',
+  boxCoverNo:
+    'On a box with a cover, no mains splice in free air. Its leads count in the box’s fill. Room for air: it gets warm.',
+  newTransformerRail: 'New transformer on the rail of its enclosure, mains and bell wires apart',
+  lidMustOpen: (_, t) =>
+    `The lid must open; a metal enclosure is ${t.ground}ed; not in a bathroom’s zones. Its fuse is 3 A or as its sheet says.`,
+  neverParkedFirst: 'Never parked. First to go on, last to come off.',
+  groundLeadBox: (_, t) => `${capital(t.ground)} lead to the box, frame or ${t.ground} terminal`,
+  testNotColour: 'By test, not by colour. Copper only. The connector holds both: twist until firm.',
+  primaryLeadNeutral: 'Primary lead to the neutral of the same circuit',
+  noBareCopperBelow: 'No bare copper below the skirt. Push the splices back, nothing pinched.',
+  otherPrimaryLeadHot: (_, t) => `Other primary lead to the ${t.hot}`,
+  onceOpenVolts: ({ ratedVolts }) => `On once: open volts at the new screws, over ${ratedVolts} V`,
+  everySpliceClosedFolded:
+    'Every splice closed and folded, nobody touching. At or under the label: wrong screws, or something is on.',
+  pictureNextPerson: 'The picture is what the next person has.',
+  photographSplicesCover: 'Photograph the splices, cover on',
+  doesMainsSide: 'Whoever does the mains side is permitted to, here',
+  localRulesDecide: 'Local rules decide. Mains can kill; if not competent and permitted, hire a licensed electrician.',
+  feedTriedEvery: 'Feed tried with every switch: it stays on',
+  transformerLightsSwitch:
+    'A transformer on a light’s switch leg dies with the light. Then another feed is chosen first.',
+  labelTransformerVolts: 'Label on the transformer: volts, VA, circuit, date',
+  nobodySearchesTwice:
+    'Nobody searches twice. After power-on: open volts against it; warm, not hot, after a quarter of an hour.',
+  photographOldTransformer: 'Photograph the old transformer, count and label the wires on its bell screws',
+  twoWiresUnder:
+    'Two wires under one screw may mean a second chime or a second door. Which pair of screws were they on?',
+  hotNeutralEach: (_, t) =>
+    `${capital(t.hot)} to neutral, each to ${t.ground}. Old primary leads may be two alike: a colour is a claim.`,
+  coverOffProveAgain: 'Cover off: prove again at these very conductors, then photograph and count them',
+  conductorsPassThrough: 'Conductors that pass through to something else stay together as they were.',
+  boxedChimeOutEvery: 'Boxed chime out, every house conductor capped, both cables kept from falling back',
+  oldPrimaryLeads: 'Old primary leads out, every house conductor capped',
+  threeFourScrews:
+    'With three or four screws each pair gives other volts. The screw that is not used stays empty. Either way round.',
+  bellWiresUnderPair: ({ ratedVolts }) => `Bell wires under the pair of screws that gives ${ratedVolts} V`,
+  hotNeutralEachGround: (_, t) => `${capital(t.hot)} to neutral, each to ${t.ground}. A colour is a claim.`,
+  // wiring/moveWords
+  underCapOwn: 'under a cap of its own',
+  readySplice: 'ready for its splice',
+  joinedTo: ({ others }) => `joined to ${others.join(' and ')}`,
+  // wiring/newSupply
+  newWireDoor: 'new wire to the door',
+  otherNewWire: 'other new wire to the door',
+  newBellCableDoor: 'New bell cable to the door',
+  fixedBesideOutlet: ({ transformer }, t) => `${transformer} fixed beside its ${t.outlet}, not plugged in`,
+  outletNoSwitch: (_, t) =>
+    `An ${t.outlet} that no switch turns off, in the dry. It stays unplugged until the door is wired.`,
+  newCableAdapters: (_, t) => `New cable to the adapter’s lead, adapter still out of its ${t.outlet}`,
+  inlineConnectorsEither: 'Inline connectors. Either way round.',
+  newCableUnder: ({ ratedVolts }) => `New cable under the screws that give ${ratedVolts} V`,
+  screwNotUsedStays: 'The screw that is not used stays empty.',
+  newCableBeside: 'New cable beside the other door’s, under the same two screws',
+  oneWireEach: 'One wire of each cable under each screw, both tugged.',
+  // wiring/plan
+  wiringFoundDiffers: 'The wiring found differs from what this way was taken for: pick a way again before touching it',
+  // wiring/rules/aluminium
+  copperOnly: 'copper only',
+  aluminiumStopLicensed: ({ names }) => `Aluminium: ${names}. Stop, a licensed electrician.`,
+  // wiring/rules/alwaysOn
+  alwaysOn: 'always on',
+  diesGuardedLabelled: ({ part, part2 }) => `The ${part} dies with the ${part2}: guarded and labelled, it stays on.`,
+  sComesThrough: ({ part, lead, part2 }, t) =>
+    `The ${part}’s ${t.hot} (${lead}) comes through the ${part2}: it is not always on.`,
+  // wiring/rules/bellLoop
+  loopClosed: 'the loop is closed',
+  sLoopOpen: ({ part }) => `The ${part}’s loop is open: no way from it to both sides of the transformer.`,
+  loopNotShorted: 'the loop is not shorted',
+  bellWiresJoin: ({ part }) => `The bell wires join both screws of the ${part}: shorted.`,
+  bothSidesJoined: ({ part }) => `Both sides of the ${part} are joined by a wire: shorted.`,
+  // wiring/rules/boxRoom
+  roomBox: 'room in the box',
+  // wiring/rules/circuitRoom
+  roomCircuit: 'room on the circuit',
+  // wiring/rules/colourLies
+  coloursLieMarked: 'colours that lie are marked',
+  carriesWouldMean: ({ name, carries, colour, claims }) =>
+    `${capital(name)} carries ${carries}; ${colour} would mean ${claims}: mark it.`,
+  // wiring/rules/connectorRange
+  connectorRange: 'connector in its range',
+  // wiring/rules/deviceAcross
+  deviceNotAcross: 'device not across the chime',
+  hangsAcrossTrans: ({ part, part2 }) => `The ${part} hangs across Trans and Front of the ${part2}, not in the loop.`,
+  // wiring/rules/fed
+  closedWayHot: (_, t) => `a closed way from ${t.hot} to neutral`,
+  getsNo: ({ part, lacks }) => `The ${part} gets no ${lacks.join(' and no ')}.`,
+  // wiring/rules/graph
+  and: ({ names, at }) => `${names.join(', ')} and ${at}`,
+  // wiring/rules/groundInterrupted
+  groundNeverFused: (_, t) => `${t.ground} never fused`,
+  passesGoesPast: ({ part }, t) => `The ${t.ground} passes the ${part}: it goes past it unbroken.`,
+  // wiring/rules/groundWhole
+  groundPathWhole: (_, t) => `${t.ground} path whole`,
+  noReachesFind: ({ names }, t) => `No ${t.ground} reaches ${t.list(names)}: find out, it never goes on in silence.`,
+  noReachesWriting: ({ names, groundDecision }, t) =>
+    `No ${t.ground} reaches ${t.list(names)}. In writing: ${groundDecision}`,
+  notSupplys: ({ name }, t) => `The ${name} is not on the supply’s ${t.ground}.`,
+  // wiring/rules/leftBare
+  nothingLeftBare: 'nothing left bare',
+  joinNeverParked: ': join it, it is never parked',
+  joinCap: ': join it or cap it',
+  endsBare: ({ name, carries }) => `${capital(name)} ends bare${carries}.`,
+  // wiring/rules/loneSplice
+  spliceJoinsTwo: 'a splice joins two',
+  shareCapOne: ({ leads }) => `${leads.join(' and ')} share a cap that is for one.`,
+  spliceHoldsAlone: ({ joint, only }) => `The ${joint} splice holds ${only} alone: join it, or cap it.`,
+  // wiring/rules/looseLead
+  everyLeadEnds: 'every lead ends somewhere',
+  endsNowhere: ({ name }) => `${capital(name)} ends nowhere.`,
+  // wiring/rules/mixedFunctions
+  likeLike: 'like to like',
+  areJoined: ({ kinds, names }) => `${capital(kinds)} are joined: ${names}.`,
+  // wiring/rules/moduleAcross
+  moduleAcrossFront: 'module across Front and Trans',
+  bothLeadsOne: ({ part }) => `Both leads of the ${part} are on one joint: it does nothing.`,
+  liesAcrossTransformer: ({ part }) => `The ${part} lies across the transformer: it shorts it.`,
+  liesAcrossTrans: ({ part }) => `The ${part} lies across Trans and Rear, not Trans and Front.`,
+  liesAcrossFront: ({ part }) => `The ${part} lies across Front and Rear, not Trans and Front.`,
+  // wiring/rules/neutralSwitched
+  neutralNeverSwitched: 'neutral never switched',
+  sNeutralPasses: ({ part, lead, part2 }) => `The ${part}’s neutral (${lead}) passes the ${part2}.`,
+  // wiring/rules/outletFit
+  outletFitPlug: (_, t) => `an ${t.outlet} fit for the plug`,
+  // wiring/rules/ratedForMains
+  fixtureRatedMains: 'fixture rated for the mains',
+  madeVHere: ({ fixture, voltsLow, voltsHigh, nominalVolts }) =>
+    `${fixture} is made for ${voltsLow} to ${voltsHigh} V; here are ${nominalVolts} V.`,
+  // wiring/rules/sameNeutral
+  neutralSameCircuit: 'neutral of the same circuit',
+  circuitNeutralCircuit: ({ part, circuit, lead, circuit2, lead2 }, t) =>
+    `The ${part} has its ${t.hot} from circuit ${circuit} (${lead}) and a neutral of circuit ${circuit2} (${lead2}).`,
+  // wiring/rules/shorted
+  noShort: 'no short',
+  meetsThroughNothing: ({ lead, met, by }) =>
+    `${capital(lead)} meets ${met} through the ${by.join(' and the ')} with nothing between: a short.`,
+  // wiring/rules/transformersParallel
+  oneTransformerLoop: 'one transformer on the loop',
+  joinedBellSide: ({ part, part2 }) =>
+    `${part} and ${part2} are joined on the bell side: each makes the other’s primary live.`,
+  // wiring/rules/twoCircuits
+  everyCircuitBox: 'every circuit in the box named',
+  secondCircuitBoxNot: ({ names }) => `A second circuit is in the box (${names}) and not named at Isolate.`,
+  twoCircuitsBox: ({ names }) => `Two circuits in the box: prove both dead, keep ${names} apart.`,
+  // wiring/rules/unknownFunction
+  joinedOnlyAfter: 'joined only after its test',
+  joinedNoTest: ({ name }) => `${capital(name)} is joined and no test says what it carries.`,
+};
