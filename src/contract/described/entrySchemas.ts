@@ -1,6 +1,7 @@
+import { said } from '@/core/said';
 import { sayIn } from '@/words';
 import type { JsonSchema } from './convertSchema.mjs';
-import { inTerms, type Fact } from '@/core/facts';
+
 import { ENTRY_KINDS, factOf, versionOf, type EntryKind } from '@/core/kinds';
 import { regionPack } from '@/core/region';
 import { capital } from '@/core/units';
@@ -14,8 +15,9 @@ const REGION = regionPack(undefined);
 const SAY = sayIn({ region: REGION, lengths: REGION.lengths });
 
 /** In which unit a fact is kept, or what its answers mean. */
-function meaningOf({ form }: Fact): string {
-  switch (form.is) {
+function meaningOf(kind: string, field: string): string {
+  const form = factOf(kind, field)?.form;
+  switch (form?.is) {
     case 'tape':
     case 'run':
       return 'metres';
@@ -24,21 +26,22 @@ function meaningOf({ form }: Fact): string {
     case 'choice':
     case 'choices':
       return form.answers
-        .filter(({ value, words }) => words !== value)
-        .map(({ value, words }) => `${value}: ${SAY(inTerms(words, REGION))}`)
+        .map((value) => [value, SAY(said('answer', { kind, field, value }))] as const)
+        .filter(([value, words]) => words !== value)
+        .map(([value, words]) => `${value}: ${words}`)
         .join('; ');
     case 'text':
     case 'other':
+    case undefined:
       return '';
   }
 }
 
 /** A field as its fact is described; as it is where it is none. */
 function titled(kind: EntryKind, field: string, schema: JsonSchema): JsonSchema {
-  const fact = factOf(kind, field);
-  if (!fact) return schema;
-  const description = meaningOf(fact);
-  return { title: SAY(inTerms(fact.words, REGION)), ...(description ? { description } : {}), ...schema };
+  if (!factOf(kind, field)) return schema;
+  const description = meaningOf(kind, field);
+  return { title: SAY(said('fact', { kind, field })), ...(description ? { description } : {}), ...schema };
 }
 
 function dataSchema(kind: EntryKind): JsonSchema {

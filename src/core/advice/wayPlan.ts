@@ -1,6 +1,6 @@
-import { said, type Text } from '../said';
-import { chimeFigures, newOpenVolts, predictedDoorVolts, type Band, type Estimate } from '../bell';
-import { STATE_WORDS, type LastingState } from '../catalogue';
+import { said,type Text } from '../said';
+import { chimeFigures,newOpenVolts,predictedDoorVolts,type Band,type Estimate } from '../bell';
+import { STATE_WORDS,type LastingState } from '../catalogue';
 import type { Option } from './options';
 import type { WireRemedy } from './wireRemedies';
 

@@ -1,5 +1,4 @@
-import type { LastingState } from '../catalogue';
-import type { None, Text } from '../said';
+import type { None,Text } from '../said';
 import type { VerdictWord } from './judge';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
@@ -7,7 +6,6 @@ export interface BellSayings {
   /** The word for how a circuit stands. */
   verdict: { readonly verdict: VerdictWord };
   /** A state that a device stays in. */
-  lastingState: { readonly state: LastingState };
   // assess
   transformerLikelyV: { readonly volts: number };
   vaLikely: { readonly figure: number; readonly figure2: number; readonly figure3: number };

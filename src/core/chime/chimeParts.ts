@@ -1,5 +1,5 @@
 import { said } from '../said';
-import { betweenPart, type Part } from '../wiring';
+import { betweenPart,type Part } from '../wiring';
 
 /** A power module with leads of its own; what it has in standby is the catalogue’s where the firm fits another. */
 export const modulePart = (id: string): Part =>

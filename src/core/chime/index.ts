@@ -1,12 +1,4 @@
-export {
-  CHIME_KINDS,
-  CHIME_KIND_NAMES,
-  CHIME_KIND_WORDS,
-  CHIME_LIMITS,
-  COIL_REACTANCE_RATIO_60HZ,
-  likelyCoil,
-  type ChimeKind,
-} from './kind';
+export { CHIME_KINDS, CHIME_LIMITS, COIL_REACTANCE_RATIO_60HZ, likelyCoil, type ChimeKind } from './kind';
 export { clearChime } from './chimeTasks';
 export type { Treatment, TreatmentPath } from './treatment';
 export { TREATMENTS, treatmentTasks } from './treatments/register';

@@ -4,22 +4,6 @@ import type { RegionPack } from '../region';
 export const CHIME_KINDS = ['mechanical', 'electronic', 'boxedMains', 'wireless', 'none'] as const;
 export type ChimeKind = (typeof CHIME_KINDS)[number];
 
-/** A kind in short. */
-export const CHIME_KIND_NAMES: Readonly<Record<ChimeKind, string>> = {
-  mechanical: 'mechanical',
-  electronic: 'electronic',
-  boxedMains: 'boxed with its own mains transformer',
-  wireless: 'wireless',
-  none: 'no chime',
-};
-
-/** The same with how it is told apart, where the name does not say it. */
-export const CHIME_KIND_WORDS: Readonly<Record<ChimeKind, string>> = {
-  ...CHIME_KIND_NAMES,
-  mechanical: 'mechanical: plungers and bars',
-  electronic: 'electronic: plays a tune',
-};
-
 /** Ratio of a coil's reactance to its resistance at 60 Hz: about 4/3, in proportion to frequency. */
 export const COIL_REACTANCE_RATIO_60HZ = 4 / 3;
 

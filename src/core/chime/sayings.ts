@@ -1,7 +1,10 @@
+import type { ChimeKind } from './kind';
 import type { None } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface ChimeSayings {
+  /** A kind of chime, in short. */
+  chimeKind: { readonly kind: ChimeKind };
   // chimeParts
   moduleLead: None;
   otherModuleLead: None;

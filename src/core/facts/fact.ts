@@ -1,21 +1,11 @@
-import { boolean, number, string, array, type Schema } from 'yup';
+import { boolean,number,string,array,type Schema } from 'yup';
 import { TEXT } from './limits';
-import type { Text } from '../said';
-import type { RegionPack } from '../region';
+import { said,type Text } from '../said';
 import type { FigureRule } from '../units';
 
 interface Limits {
   readonly least: number;
   readonly most: number;
-}
-
-/** Words of a fact; with the terms of the region where they differ. */
-export type FactWords = Text | ((region: RegionPack) => string);
-
-/** One of the answers to a fact, in words. */
-export interface Answer<T extends string = string> {
-  readonly value: T;
-  readonly words: FactWords;
 }
 
 /** How a fact is said: typed or tapped, and in which unit. Lengths are kept in metres and said as the site says them. */
@@ -26,80 +16,68 @@ export type FactForm<T extends string = string> =
   | { readonly is: 'tape'; readonly limits: Limits }
   /** Of a cable or a way: metres or feet. */
   | { readonly is: 'run'; readonly limits: Limits }
-  | { readonly is: 'choice' | 'choices'; readonly answers: readonly Answer<T>[] }
+  | { readonly is: 'choice' | 'choices'; readonly answers: readonly T[] }
   /** Said by other means than one field; how it reads. */
   | { readonly is: 'other'; readonly say: (value: unknown) => Text };
 
-/** One fact that may be said of something: described once. Its field, its schema, its row and its sentence follow. */
+/**
+ * One fact that may be said of something: described once: its unit or its answers, and its
+ * limits. Its field, its schema, its row and its sentence follow; what it is called stands in `words/en/facts`.
+ */
 export interface Fact<S extends Schema = Schema, F extends FactForm = FactForm> {
-  readonly words: FactWords;
   readonly form: F;
   /** Every fact may be left out, and null says “not any more”. */
   readonly schema: S;
 }
 
-type Worded<T extends string> = Readonly<Record<T, FactWords>>;
-const answersOf = <T extends string>(values: readonly T[], words: Worded<T>): readonly Answer<T>[] =>
-  values.map((value) => ({ value, words: words[value] }));
-
 export const YES_NO = ['yes', 'no'] as const;
-const YES_NO_WORDS = { yes: 'yes', no: 'no' } as const;
 
 /** The ways in which a fact is described. */
 export const fact = {
-  text: (words: FactWords, most: number = TEXT.short) => ({
-    words,
+  text: (most: number = TEXT.short) => ({
     form: { is: 'text' as const, most },
     schema: string().max(most).nullable(),
   }),
   /** A figure in its own unit. */
-  figure: (words: FactWords, rule: FigureRule) => ({
-    words,
+  figure: (rule: FigureRule) => ({
     form: { is: 'figure' as const, rule },
     schema: number().min(rule.least).max(rule.most).nullable(),
   }),
   /** A whole number of something. */
-  whole: (words: FactWords, limits: Limits, unit = '', unitWords: readonly string[] = []) => ({
-    words,
+  whole: (limits: Limits, unit = '', unitWords: readonly string[] = []) => ({
     form: {
       is: 'figure' as const,
       rule: { unit, unitWords, ...limits, ...(limits.least === 0 ? { zeroAllowed: true } : {}) },
     },
     schema: number().integer().min(limits.least).max(limits.most).nullable(),
   }),
-  tape: (words: FactWords, limits: Limits) => ({
-    words,
+  tape: (limits: Limits) => ({
     form: { is: 'tape' as const, limits },
     schema: number().min(limits.least).max(limits.most).nullable(),
   }),
-  run: (words: FactWords, limits: Limits) => ({
-    words,
+  run: (limits: Limits) => ({
     form: { is: 'run' as const, limits },
     schema: number().min(limits.least).max(limits.most).nullable(),
   }),
-  /** One of a few; the compiler asks for the words of each. */
-  choice: <T extends string>(words: FactWords, values: readonly T[], answers: Worded<T>) => ({
-    words,
-    form: { is: 'choice' as const, answers: answersOf(values, answers) },
+  /** One of a few; the compiler asks `words` for what each is called. */
+  choice: <T extends string>(values: readonly T[]) => ({
+    form: { is: 'choice' as const, answers: values },
     schema: string<T>()
       .nullable()
       .oneOf([...values, null]),
   }),
-  yesNo: (words: FactWords) => fact.choice(words, YES_NO, YES_NO_WORDS),
+  yesNo: () => fact.choice(YES_NO),
   /** Any of a few, in the order said; each so often at most. */
-  choices: <T extends string>(words: FactWords, values: readonly T[], answers: Worded<T>, most = values.length) => ({
-    words,
-    form: { is: 'choices' as const, answers: answersOf(values, answers) },
+  choices: <T extends string>(values: readonly T[], most = values.length) => ({
+    form: { is: 'choices' as const, answers: values },
     schema: array(string<T>().oneOf(values).defined()).max(most).nullable(),
   }),
-  yes: (words: FactWords) => ({
-    words,
-    form: { is: 'other' as const, say: (value: unknown) => (value === true ? 'yes' : 'no') },
+  yes: () => ({
+    form: { is: 'other' as const, say: (value: unknown) => said('yesOrNo', { yes: value === true }) },
     schema: boolean().nullable(),
   }),
   /** What is no single field: a profile, a list, a number that is tapped. */
-  other: <S extends Schema>(words: FactWords, schema: S, say: (value: unknown) => Text = String) => ({
-    words,
+  other: <S extends Schema>(schema: S, say: (value: unknown) => Text = String) => ({
     form: { is: 'other' as const, say },
     schema,
   }),

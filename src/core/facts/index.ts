@@ -1,3 +1,2 @@
-export { fact, schemasOf, YES_NO, type Answer, type Fact, type FactForm, type FactTable, type FactWords } from './fact';
-export { factText, inTerms } from './factText';
+export { fact, schemasOf, YES_NO, type Fact, type FactForm, type FactTable } from './fact';
 export { LIMITS, TEXT } from './limits';

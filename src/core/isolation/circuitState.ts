@@ -1,5 +1,5 @@
-import { said, type Text } from '../said';
-import { isBellVoltage, proofProblem, type BellProof, type MainsProof, type Proof } from './proof';
+import { said,type Text } from '../said';
+import { isBellVoltage,proofProblem,type BellProof,type MainsProof,type Proof } from './proof';
 
 /** Who did something, and when (ISO 8601 with offset). */
 export interface Mark {

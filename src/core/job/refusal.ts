@@ -1,7 +1,7 @@
-import { said, type Text } from '../said';
+import { said,type Text } from '../said';
 import { HANGS_ON } from '../house/things';
 import { THINGS } from '../kinds/point';
-import type { Entry, NewEntry } from '../kinds/register';
+import type { Entry,NewEntry } from '../kinds/register';
 import type { Point } from '../points/point';
 import type { Job } from './job';
 

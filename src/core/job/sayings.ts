@@ -1,4 +1,4 @@
-import type { None, Text } from '../said';
+import type { None,Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface JobSayings {
@@ -59,8 +59,6 @@ export interface JobSayings {
   workDoneSay: { readonly point: Text };
   workDoneStays: { readonly point: Text };
   // trialDoor
-  triedDoor: None;
-  newDoor: None;
 }
 
 declare module '../said/said' {

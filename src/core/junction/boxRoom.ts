@@ -1,15 +1,15 @@
-import { said, type Text } from '../said';
-import { gaugeMm2, type Wire } from '../wiring';
+import { said,type Text } from '../said';
+import { gaugeMm2,type Wire } from '../wiring';
 import { awgToMm2 } from '../circuit';
 import {
-  BOX_FILL_AWG,
-  boxFill,
-  type BoxConductor,
-  type BoxContents,
-  type BoxFillAwg,
-  type BoxFillItem,
+BOX_FILL_AWG,
+boxFill,
+type BoxConductor,
+type BoxContents,
+type BoxFillAwg,
+type BoxFillItem,
 } from './boxFill';
-import type { BoxSurvey, SurveyedConductor } from './boxSurvey';
+import type { BoxSurvey,SurveyedConductor } from './boxSurvey';
 import { in3ToCm3 } from './standardBoxes';
 
 /** What goes into a box beside what was found there. */

@@ -1,5 +1,5 @@
-import { said, type Text } from '../said';
-import { conductorsOf, type BoxSurvey } from './boxSurvey';
+import { said,type Text } from '../said';
+import { conductorsOf,type BoxSurvey } from './boxSurvey';
 
 /** How the mains comes to a box (domain/junction, feed a to f). */
 export const FEED_CASES = ['a', 'b', 'c', 'd', 'e', 'f'] as const;

@@ -1,22 +1,22 @@
-import { said, type Text } from '../said';
+import { said,type Text } from '../said';
 import {
-  EMPTY_WIRING,
-  applyMoves,
-  bondedPart,
-  capAt,
-  fixturePart,
-  outletPart,
-  pigtail,
-  sensorPart,
-  spliceAt,
-  spurPart,
-  switchPart,
-  WIRE_COLOUR_WORDS,
-  type Lead,
-  type Move,
-  type Wiring,
+EMPTY_WIRING,
+applyMoves,
+bondedPart,
+capAt,
+fixturePart,
+outletPart,
+pigtail,
+sensorPart,
+spliceAt,
+spurPart,
+switchPart,
+WIRE_COLOUR_WORDS,
+type Lead,
+type Move,
+type Wiring,
 } from '../wiring';
-import { conductorsOf, wireOf, type BoxSurvey, type SurveyedCable, type SurveyedConductor } from './boxSurvey';
+import { conductorsOf,wireOf,type BoxSurvey,type SurveyedCable,type SurveyedConductor } from './boxSurvey';
 
 const MAINS = ['hot', 'neutral', 'ground'] as const;
 export type MainsFunction = (typeof MAINS)[number];

@@ -1,20 +1,20 @@
-import { array, boolean, number, string } from 'yup';
-import { BOX_ITEM_KINDS, CONNECTOR_KINDS, MADE_FORS, SCREW_THREADS, UP_MARKS } from '../catalogue';
+import { array,boolean,number,string } from 'yup';
+import { BOX_ITEM_KINDS,CONNECTOR_KINDS,MADE_FORS,SCREW_THREADS,UP_MARKS } from '../catalogue';
 import {
-  AHEADS,
-  BOX_FILL_EDITIONS,
-  CABLE_ROLES,
-  CONDUCTOR_FUNCTIONS,
-  CONDUCTOR_STATES,
-  CONDUCTOR_TESTS,
-  FEED_REMEDY_IDS,
-  GROUND_REMEDY_IDS,
-  STANDARD_BOXES,
-  SWITCH_POSITIONS,
+AHEADS,
+BOX_FILL_EDITIONS,
+CABLE_ROLES,
+CONDUCTOR_FUNCTIONS,
+CONDUCTOR_STATES,
+CONDUCTOR_TESTS,
+FEED_REMEDY_IDS,
+GROUND_REMEDY_IDS,
+STANDARD_BOXES,
+SWITCH_POSITIONS,
 } from '../junction';
 import { WIRE_COLOURS } from '../wiring';
-import { LIMITS, TEXT, fact, schemasOf } from '../facts';
-import { exact, maybe, oneOf, reference } from './fields';
+import { LIMITS,TEXT,fact,schemasOf } from '../facts';
+import { exact,maybe,oneOf,reference } from './fields';
 
 export const BOX_MATERIALS = ['metal', 'plastic'] as const;
 export const BOX_SHAPES = ['round', 'square', 'device'] as const;
@@ -30,80 +30,51 @@ const metres = (most: number) => number().min(0).max(most).defined();
 const VA = { unit: 'VA', unitWords: ['va', 'w', 'watt', 'watts'], ...LIMITS.circuitVa, zeroAllowed: true } as const;
 
 export const BOX_FACTS = {
-  standardBox: fact.choice(
-    'which box',
-    STANDARD_BOXES.map(({ id }) => id),
-    Object.fromEntries(STANDARD_BOXES.map(({ id, words }) => [id, words])),
-  ),
+  standardBox: fact.choice(STANDARD_BOXES.map(({ id }) => id)),
   /** As marked in it; goes before that of the standard box. */
-  markedIn3: fact.figure('volume marked in it', {
+  markedIn3: fact.figure({
     unit: 'in³',
     unitWords: ['in3', 'in³', 'cuin', 'cui'],
     ...LIMITS.boxIn3,
   }),
   edition: fact.other(
-    'code edition here',
     number<(typeof BOX_FILL_EDITIONS)[number]>()
       .nullable()
       .oneOf([...BOX_FILL_EDITIONS, null]),
   ),
-  material: fact.choice('material', BOX_MATERIALS, { metal: 'metal', plastic: 'plastic' }),
-  shape: fact.choice('shape', BOX_SHAPES, { round: 'round', square: 'square', device: 'for a device' }),
-  depthM: fact.tape('depth', LIMITS.boxDepthM),
-  recessM: fact.tape('rim behind the finished wall', LIMITS.recessM),
-  screwCentresM: fact.tape('screw holes apart', LIMITS.boxDepthM),
-  thread: fact.choice(
-    'thread of its screw holes',
-    SCREW_THREADS,
-    Object.fromEntries(SCREW_THREADS.map((thread) => [thread, thread])) as Record<
-      (typeof SCREW_THREADS)[number],
-      string
-    >,
-  ),
-  clamps: fact.choice('clamps', CLAMPS, { none: 'outside, or none', internal: 'inside' }),
-  fittings: fact.whole('fittings inside: stud, hickey', { least: 0, most: 4 }),
-  deviceIn: fact.choice('in it', DEVICES_IN, { none: 'nothing', outlet: 'an outlet' }),
-  setting: fact.choice('sits', BOX_SETTINGS, { flush: 'flush', surface: 'on the surface' }),
-  wetRated: fact.yesNo('rated for wet'),
-  fixedTo: fact.choice('fixed to', FIXED_TOS, {
-    stud: 'a stud or joist',
-    board: 'boards alone',
-    masonry: 'masonry',
-    unknown: 'can’t be seen',
-  }),
-  bears: fact.yesNo('bears the fixture’s weight'),
-  bonded: fact.yesNo(({ words }) => `its metal is on the ${words.ground}, as found`),
-  oldGrounded: fact.yesNo(({ words }) => `${words.ground} lead on the old fixture`),
-  ahead: fact.choice('ahead of it', AHEADS, {
-    none: 'nothing',
-    switch: 'a wall switch',
-    sensor: 'an old sensor',
-    photocell: 'a photocell',
-    timer: 'a timer',
-  }),
-  fedFrom: fact.choice('fed from', FED_FROMS, { circuit: 'a circuit of the board', spur: 'a fused spur' }),
-  residual: fact.yesNo(({ protection }) => `protected by ${protection.rcd}`),
-  ratedAmps: fact.figure(({ words }) => `${words.way}’s rating`, {
+  material: fact.choice(BOX_MATERIALS),
+  shape: fact.choice(BOX_SHAPES),
+  depthM: fact.tape(LIMITS.boxDepthM),
+  recessM: fact.tape(LIMITS.recessM),
+  screwCentresM: fact.tape(LIMITS.boxDepthM),
+  thread: fact.choice(SCREW_THREADS),
+  clamps: fact.choice(CLAMPS),
+  fittings: fact.whole({ least: 0, most: 4 }),
+  deviceIn: fact.choice(DEVICES_IN),
+  setting: fact.choice(BOX_SETTINGS),
+  wetRated: fact.yesNo(),
+  fixedTo: fact.choice(FIXED_TOS),
+  bears: fact.yesNo(),
+  bonded: fact.yesNo(),
+  oldGrounded: fact.yesNo(),
+  ahead: fact.choice(AHEADS),
+  fedFrom: fact.choice(FED_FROMS),
+  residual: fact.yesNo(),
+  ratedAmps: fact.figure({
     unit: 'A',
     unitWords: ['a', 'amp', 'amps'],
     ...LIMITS.amps,
   }),
-  existingVa: fact.figure('on this circuit already', VA),
+  existingVa: fact.figure(VA),
 } as const;
 
 /** The box that a fixture, or a transformer’s mains side, sits on. */
 export const boxDescribed = exact({ boxId: reference(), ...schemasOf(BOX_FACTS) });
 
 export const CABLE_FACTS = {
-  name: fact.text('name, or its sheath'),
-  role: fact.choice('by test it is', CABLE_ROLES, {
-    feed: 'feed',
-    switchLeg: 'to or from a switch',
-    feedThrough: 'goes on to something else',
-    secondCircuit: 'a second circuit',
-  }),
+  name: fact.text(),
+  role: fact.choice(CABLE_ROLES),
   conductors: fact.other(
-    'conductors in it',
     array(
       exact({
         id: reference(),

@@ -1,10 +1,10 @@
-import { number, string } from 'yup';
-import { CHIME_KINDS, CHIME_KIND_WORDS } from '../chime';
+import { number,string } from 'yup';
+import { CHIME_KINDS } from '../chime';
 import { AWG_SIZES } from '../circuit';
-import { deviceProfile, profileName } from './device';
-import { exact, reference } from './fields';
-import { LIMITS, fact, schemasOf } from '../facts';
-import { OHMS, VOLTS, VOLT_AMPS } from '../units';
+import { deviceProfile,profileName } from './device';
+import { exact,reference } from './fields';
+import { LIMITS,fact,schemasOf } from '../facts';
+import { OHMS,VOLTS,VOLT_AMPS } from '../units';
 
 /** How the chime is treated now. */
 export const PRESENT_PATHS = ['series', 'shunt', 'link', 'none'] as const;
@@ -14,26 +14,18 @@ export const REAR_DOORS = ['none', 'button', 'device'] as const;
 export const MATERIALS = ['copper', 'copperClad', 'fineFlex'] as const;
 
 export const RUN_FACTS = {
-  lengthLowM: fact.run('length', LIMITS.runM),
-  lengthHighM: fact.run('length at most', LIMITS.runM),
-  awg: fact.other(
-    'gauge',
-    number().integer().min(AWG_SIZES.smallest).max(30).nullable(),
-    (value) => `${String(value)} AWG`,
-  ),
-  mm2: fact.other('gauge', number().min(0.05).max(35).nullable(), (value) => `${String(value)} mm²`),
-  pairs: fact.whole('pairs joined as found', LIMITS.pairs, '', ['pair', 'pairs']),
-  sparePairs: fact.whole('spare pairs', LIMITS.sparePairs, '', ['pair', 'pairs']),
-  material: fact.choice('conductor', MATERIALS, {
-    copper: 'copper',
-    copperClad: 'copper-clad aluminium',
-    fineFlex: 'fine flex, tinsel',
-  }),
-  conductors: fact.other('the loop’s two ways', number<1 | 2>().nullable().oneOf([1, 2, null]), (value) =>
+  lengthLowM: fact.run(LIMITS.runM),
+  lengthHighM: fact.run(LIMITS.runM),
+  awg: fact.other(number().integer().min(AWG_SIZES.smallest).max(30).nullable(), (value) => `${String(value)} AWG`),
+  mm2: fact.other(number().min(0.05).max(35).nullable(), (value) => `${String(value)} mm²`),
+  pairs: fact.whole(LIMITS.pairs, '', ['pair', 'pairs']),
+  sparePairs: fact.whole(LIMITS.sparePairs, '', ['pair', 'pairs']),
+  material: fact.choice(MATERIALS),
+  conductors: fact.other(number<1 | 2>().nullable().oneOf([1, 2, null]), (value) =>
     value === 1 ? 'one way only, the other runs elsewhere' : 'there and back in it',
   ),
   /** Of the door’s run alone. */
-  straightM: fact.run('other conductor straight to the transformer, past the chime', LIMITS.runM),
+  straightM: fact.run(LIMITS.runM),
 } as const;
 
 /** One run of bell wire. A single length has its low and high alike. */
@@ -54,30 +46,21 @@ export const runDescribed = exact({
 });
 
 export const CHIME_FACTS = {
-  chimeKind: fact.choice('kind of chime: open it and look', CHIME_KINDS, CHIME_KIND_WORDS),
-  ratedVolts: fact.figure('chime’s volts', { ...VOLTS, ...LIMITS.nameplateVolts }),
-  ratedVa: fact.figure('chime’s VA', { ...VOLT_AMPS, ...LIMITS.voltAmps }),
+  chimeKind: fact.choice(CHIME_KINDS),
+  ratedVolts: fact.figure({ ...VOLTS, ...LIMITS.nameplateVolts }),
+  ratedVa: fact.figure({ ...VOLT_AMPS, ...LIMITS.voltAmps }),
   /** Of a chime like it in the catalogue; one that was read goes before it. */
-  coilOhms: fact.figure('coil of a chime like it', { ...OHMS, ...LIMITS.coilOhms }),
-  present: fact.choice('while this is read, the chime is', PRESENT_PATHS, {
-    series: 'coil in the loop, nothing added',
-    shunt: 'module across it',
-    link: 'jumper or fuse link across it',
-    none: 'chime out of the loop',
-  }),
-  place: fact.text('where the chime is'),
+  coilOhms: fact.figure({ ...OHMS, ...LIMITS.coilOhms }),
+  present: fact.choice(PRESENT_PATHS),
+  place: fact.text(),
   /** It hangs between its Trans and Front. */
-  secondChime: fact.yesNo('a second chime: two wires under Trans and Front'),
+  secondChime: fact.yesNo(),
   /** A doorbell there shares the transformer. */
-  rear: fact.choice('the rear door', REAR_DOORS, {
-    none: 'nothing on Rear',
-    button: 'a button',
-    device: 'a doorbell of its own',
-  }),
-  rearDeviceId: fact.text('which doorbell at the rear door', 64),
-  rearDevice: fact.other('which doorbell at the rear door', deviceProfile.nullable().optional(), profileName),
+  rear: fact.choice(REAR_DOORS),
+  rearDeviceId: fact.text(64),
+  rearDevice: fact.other(deviceProfile.nullable().optional(), profileName),
   /** Its wire is taken for that of the front door. */
-  rearRunM: fact.run('wire from the chime to the rear door', LIMITS.runM),
+  rearRunM: fact.run(LIMITS.runM),
 } as const;
 
 export const chimeDescribed = exact({ chimeId: reference(), ...schemasOf(CHIME_FACTS) });

@@ -1,29 +1,24 @@
-import { array, boolean, number, string } from 'yup';
+import { array,boolean,number,string } from 'yup';
 import { HINT_IDS } from '../isolation';
-import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
-import { exact, maybe, oneOf, reference } from './fields';
+import { LIMITS,TEXT,YES_NO,fact,schemasOf } from '../facts';
+import { exact,maybe,oneOf,reference } from './fields';
 
 const proofVolts = () => number().min(LIMITS.proofVolts.least).max(LIMITS.proofVolts.most);
 
 export const FOUND_BYS = ['label', 'hunt', 'elimination', 'test'] as const;
 
 export const CIRCUIT_FACTS = {
-  name: fact.text('label as written there'),
-  way: fact.text(({ words }) => `which ${words.way}`),
+  name: fact.text(),
+  way: fact.text(),
   /** Where there are several. */
-  board: fact.text(({ words }) => `on which ${words.board}`),
+  board: fact.text(),
   /** Ids of the points whose supply hangs on it. */
-  feeds: fact.other('what it feeds', array(reference()).max(50), (value) =>
+  feeds: fact.other(array(reference()).max(50), (value) =>
     Array.isArray(value) ? `${value.length} of the points` : String(value),
   ),
-  sharedNeutral: fact.yesNo('its neutral is shared with another circuit'),
-  otherInBox: fact.yesNo('another circuit comes into the same box'),
-  foundBy: fact.choice('found by', FOUND_BYS, {
-    label: 'its label',
-    hunt: 'the hunt',
-    elimination: 'elimination',
-    test: 'a test',
-  }),
+  sharedNeutral: fact.yesNo(),
+  otherInBox: fact.yesNo(),
+  foundBy: fact.choice(FOUND_BYS),
 } as const;
 
 export const circuitListed = exact({ circuitId: reference(), ...schemasOf(CIRCUIT_FACTS) });
@@ -71,12 +66,12 @@ export const hintNoted = exact({ circuitId: reference(), hint: oneOf(HINT_IDS), 
 const MINUTES = { unit: 'min', unitWords: ['min', 'm', 'minutes'], ...LIMITS.minutes, zeroAllowed: true } as const;
 
 export const HUNT_FACTS = {
-  people: fact.other('who hunts', number<1 | 2>().nullable().oneOf([1, 2, null]), (value) =>
+  people: fact.other(number<1 | 2>().nullable().oneOf([1, 2, null]), (value) =>
     value === 2 ? 'two: one at the door' : 'alone: walk and look',
   ),
   /** From the board to where it is seen, and back. */
-  walkMinutes: fact.figure('walk to the door and back', MINUTES),
-  switchMinutes: fact.figure('one way off and on again', MINUTES),
+  walkMinutes: fact.figure(MINUTES),
+  switchMinutes: fact.figure(MINUTES),
 } as const;
 
 /** How the breaker of a point is hunted. */

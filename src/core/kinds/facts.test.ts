@@ -1,10 +1,11 @@
 import { sayIn } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
-import { factText, inTerms, type Fact, type FactTable } from '../facts';
-import { REGION_PACKS, regionPack, type RegionPack } from '../region';
-import { FACTS, factOf } from './facts';
-import { ENTRY_KINDS, type EntryKind } from './register';
+import { describe,expect,it } from '@jest/globals';
+import type { Fact,FactTable } from '../facts';
+import { REGION_PACKS,regionPack,type RegionPack } from '../region';
+import { FACTS,factOf } from './facts';
+import { factName,factSaid } from './factText';
+import { ENTRY_KINDS,type EntryKind } from './register';
 
 /** Fields that say what an entry is of, or with what it was read: no facts of a thing. */
 const SCOPES = ['pointId', 'circuitId', 'supplyId', 'chimeId', 'boxId', 'cableId', 'run'];
@@ -13,8 +14,8 @@ const all = Object.entries<FactTable>(FACTS).flatMap(([kind, table]) =>
 );
 /** A value that a fact may have. */
 const example = ({ form }: Fact): unknown => {
-  if (form.is === 'choice') return form.answers[0]?.value;
-  if (form.is === 'choices') return form.answers.map(({ value }) => value);
+  if (form.is === 'choice') return form.answers[0];
+  if (form.is === 'choices') return [...form.answers];
   return form.is === 'text' ? 'by the gate' : 1.2;
 };
 
@@ -32,7 +33,7 @@ describe('facts', () => {
     for (const region of REGION_PACKS)
       for (const lengths of ['metric', 'imperial'] as const) {
         const say = sayIn({ region, lengths });
-        const said = `${say(inTerms(one.words, region))} ${say(factText(one, value, region))}`;
+        const said = `${say(factSaid(kind, field, value)?.name)} ${say(factSaid(kind, field, value)?.value)}`;
         // An identifier is one word with a capital in it
         expect(said).not.toMatch(/(?<!W)[a-z]+[A-Z][a-z]|undefined|NaN|\[object/);
         if (field.endsWith('M')) expect(said).toMatch(lengths === 'metric' ? /\d m/ : /\d (ft|in)/);
@@ -51,15 +52,14 @@ describe('facts', () => {
     if (one.form.is === 'figure') expect(schema.isValidSync(one.form.rule.least - 0.01)).toBe(false);
   });
   it('say a choice in the terms of the place', () => {
-    const area = factOf('siteDescribed', 'boardArea');
-    const words = (region: RegionPack) => area && inTerms(area.words, region);
+    const words = (region: RegionPack) =>
+      sayIn({ region, lengths: region.lengths })(factName('siteDescribed', 'boardArea'));
     expect(words(regionPack('na-120'))).toBe('breaker panel is in the');
     expect(words(regionPack('gb-230'))).toBe('consumer unit is in the');
   });
   it('say a length as the site writes it', () => {
-    const reach = factOf('pointDescribed', 'leadReachM');
     const region = regionPack('na-120');
-    const words = reach && factText(reach, 0.0889, region);
+    const words = factSaid('pointDescribed', 'leadReachM', 0.0889)?.value;
     expect(sayIn({ lengths: 'imperial', region })(words)).toBe('3 1/2 in');
     expect(sayIn({ lengths: 'metric', region })(words)).toBe('89 mm');
   });

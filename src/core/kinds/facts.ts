@@ -1,12 +1,12 @@
-import type { Fact, FactTable } from '../facts';
-import { BOX_FACTS, CABLE_FACTS } from './box';
-import { CHIME_FACTS, RUN_FACTS } from './chime';
-import { CIRCUIT_FACTS, HUNT_FACTS } from './circuit';
+import type { Fact,FactTable } from '../facts';
+import { BOX_FACTS,CABLE_FACTS } from './box';
+import { CHIME_FACTS,RUN_FACTS } from './chime';
+import { CIRCUIT_FACTS,HUNT_FACTS } from './circuit';
 import { OUTLET_FACTS } from './outlet';
 import { POINT_FACTS } from './point';
 import { METER_FACTS } from './reading';
-import { CUSTOMER_FACTS, SITE_FACTS } from './site';
-import { SUPPLY_PLAN_FACTS, TRANSFORMER_FACTS } from './supply';
+import { CUSTOMER_FACTS,SITE_FACTS } from './site';
+import { SUPPLY_PLAN_FACTS,TRANSFORMER_FACTS } from './supply';
 import { MOUNT_FACTS } from './work';
 
 /** Facts by the kind of entry that says them. */
@@ -34,6 +34,13 @@ export type FactField<K extends FactKind> = keyof (typeof FACTS)[K] & string;
 export type FieldOf<K extends FactKind, Is extends Fact['form']['is']> = {
   [F in FactField<K>]: (typeof FACTS)[K][F] extends { readonly form: { readonly is: Is } } ? F : never;
 }[FactField<K>];
+
+/** The answers to a fact that is tapped, by their names; none of one that is typed. */
+export type Answer<K extends FactKind, F extends FactField<K>> = (typeof FACTS)[K][F] extends {
+  readonly form: { readonly answers: readonly (infer A extends string)[] };
+}
+  ? A
+  : never;
 
 const TABLES: Readonly<Record<string, FactTable | undefined>> = FACTS;
 

@@ -1,6 +1,7 @@
 export { ISO_TIME } from './fields';
 export { LIMITS, TEXT, YES_NO } from '../facts';
-export { FACTS, factOf, type FactField, type FactKind, type FieldOf } from './facts';
+export { FACTS, factOf, type FactField, type FactKind, type FieldOf, type Answer } from './facts';
+export { answerName, factName, factSaid, type FactSaid } from './factText';
 export { newEntry, type Made } from './newEntry';
 export {
   ENTRY_KINDS,

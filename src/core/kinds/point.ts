@@ -1,10 +1,10 @@
-import { boolean, number, string } from 'yup';
+import { boolean,number,string } from 'yup';
 import { BAG } from '../catalogue';
-import { LIMITS, TEXT, fact, schemasOf } from '../facts';
-import { WALLS, WALL_FIXINGS } from '../mount';
-import { WIFI_WALLS, WIFI_WALL_FACTS } from '../wifi';
-import { deviceProfile, profileName } from './device';
-import { exact, maybe, oneOf, reference } from './fields';
+import { LIMITS,TEXT,fact,schemasOf } from '../facts';
+import { WALLS } from '../mount';
+import { WIFI_WALLS } from '../wifi';
+import { deviceProfile,profileName } from './device';
+import { exact,maybe,oneOf,reference } from './fields';
 
 export const POINT_KINDS = ['doorbell', 'floodlight', 'plugFloodlight'] as const;
 export type PointKind = (typeof POINT_KINDS)[number];
@@ -57,72 +57,38 @@ export const thingFound = exact({
   supplyId: maybe.text(64),
 });
 
-/** Words of the answers of a table of facts. */
-const named = <T extends string, F>(values: readonly T[], table: Readonly<Record<T, F>>, name: (one: F) => string) =>
-  // Every value has its entry: the table’s type says so
-  Object.fromEntries(values.map((value) => [value, name(table[value])])) as Record<T, string>;
-
 export const POINT_FACTS = {
-  name: fact.text('name of the point'),
-  deviceId: fact.text('device to fit', 64),
+  name: fact.text(),
+  deviceId: fact.text(64),
   /** Its figures as the catalogue had them when it was asked for. */
-  device: fact.other('device to fit', deviceProfile.nullable().optional(), profileName),
-  wall: fact.choice(
-    'wall',
-    WALLS,
-    named(WALLS, WALL_FIXINGS, ({ name }) => name),
-  ),
-  wasThere: fact.choice('what was there before', WAS_THERE, {
-    button: 'a button',
-    videoDoorbell: 'a video doorbell',
-    entryPhone: 'an entry phone',
-    nothing: 'nothing',
-  }),
+  device: fact.other(deviceProfile.nullable().optional(), profileName),
+  wall: fact.choice(WALLS),
+  wasThere: fact.choice(WAS_THERE),
   /** Where it had a cable of its own kind: kept for the doorbell, or left in the wall and a new one pulled. */
-  ownCable: fact.choice('its own cable is', OWN_CABLES, { kept: 'kept for the doorbell', left: 'left in the wall' }),
-  leadReachM: fact.tape('lead reaches out of the hole', LIMITS.tapeM),
-  oldMarksM: fact.tape('old holes and stain, height', LIMITS.tapeM),
+  ownCable: fact.choice(OWN_CABLES),
+  leadReachM: fact.tape(LIMITS.tapeM),
+  oldMarksM: fact.tape(LIMITS.tapeM),
   /** Of the wire's hole, over the ground the visitor stands on. */
-  holeHeightM: fact.tape('hole over standing ground', LIMITS.heightM),
+  holeHeightM: fact.tape(LIMITS.heightM),
   /** To reveal, frame or downpipe. */
-  sideClearM: fact.tape('free wall to the nearer side', LIMITS.tapeM),
+  sideClearM: fact.tape(LIMITS.tapeM),
   /** A lip is what a plate can't lie across. */
-  lipAboveM: fact.tape('lip above the hole, up to it', LIMITS.tapeM),
-  lipBelowM: fact.tape('lip below the hole, down to it', LIMITS.tapeM),
-  proudM: fact.tape('sheath or box stands out by', LIMITS.tapeM),
-  revealM: fact.tape('frame or reveal, depth', LIMITS.tapeM),
-  even: fact.yesNo('wall is even where the plate goes'),
-  oldFixture: fact.choice('what hangs there now', OLD_FIXTURES, {
-    lamp: 'a lamp',
-    sensorLight: 'a light with a sensor',
-    floodlight: 'a floodlight camera',
-    nothing: 'nothing',
-  }),
-  mountedOn: fact.choice('mounted on', MOUNTED_ON, { wall: 'wall', eave: 'eave', post: 'post' }),
-  fixtureHeightM: fact.tape('height over the ground', LIMITS.fixtureHeightM),
-  switchedBy: fact.text('switch that turns it off'),
-  shouldSee: fact.choices('should be seen', SHOULD_SEE, {
-    faces: 'faces',
-    parcel: 'parcel on the mat',
-    gate: 'gate',
-    bins: 'bins',
-    car: 'car',
-  }),
-  mustNotSee: fact.choices('must not be seen', MUST_NOT_SEE, {
-    neighbour: 'neighbour’s garden',
-    street: 'street',
-    window: 'somebody’s window',
-  }),
-  rain: fact.choice('rain', RAINS, { sheltered: 'sheltered', someRain: 'some rain', drivenRain: 'driven rain' }),
-  sun: fact.choice('sun', SUNS, { shade: 'shade', lowSun: 'low sun into it', fullSun: 'full sun' }),
-  nightLight: fact.choice('light at night', NIGHT_LIGHTS, { lit: 'lit', dim: 'dim', dark: 'dark' }),
-  routerM: fact.run('distance to the router', LIMITS.routerM),
-  routerWalls: fact.choices(
-    'walls between',
-    WIFI_WALLS,
-    named(WIFI_WALLS, WIFI_WALL_FACTS, ({ words }) => words),
-    LIMITS.routerWalls.most,
-  ),
+  lipAboveM: fact.tape(LIMITS.tapeM),
+  lipBelowM: fact.tape(LIMITS.tapeM),
+  proudM: fact.tape(LIMITS.tapeM),
+  revealM: fact.tape(LIMITS.tapeM),
+  even: fact.yesNo(),
+  oldFixture: fact.choice(OLD_FIXTURES),
+  mountedOn: fact.choice(MOUNTED_ON),
+  fixtureHeightM: fact.tape(LIMITS.fixtureHeightM),
+  switchedBy: fact.text(),
+  shouldSee: fact.choices(SHOULD_SEE),
+  mustNotSee: fact.choices(MUST_NOT_SEE),
+  rain: fact.choice(RAINS),
+  sun: fact.choice(SUNS),
+  nightLight: fact.choice(NIGHT_LIGHTS),
+  routerM: fact.run(LIMITS.routerM),
+  routerWalls: fact.choices(WIFI_WALLS, LIMITS.routerWalls.most),
 } as const;
 
 /** What is seen at the spot of a point, of whatever kind. */

@@ -1,8 +1,8 @@
-import { boolean, number, string } from 'yup';
+import { boolean,number,string } from 'yup';
 import { DEVICE_REPORTS } from '../bell';
 import { LASTING_STATES } from '../catalogue';
-import { LIMITS, YES_NO, fact, schemasOf } from '../facts';
-import { exact, reference } from './fields';
+import { LIMITS,YES_NO,fact,schemasOf } from '../facts';
+import { exact,reference } from './fields';
 import { RUN_NAMES } from './chime';
 
 export const READING_KINDS = ['volts', 'mainsVolts', 'loopOhms', 'coilOhms', 'report'] as const;
@@ -17,19 +17,19 @@ const RANGE = {
 } as const;
 
 export const METER_FACTS = {
-  percent: fact.figure('accuracy', {
+  percent: fact.figure({
     unit: '%',
     unitWords: ['%', 'percent'],
     ...LIMITS.meterPercent,
     zeroAllowed: true,
   }),
-  counts: fact.figure('counts of the last digit', {
+  counts: fact.figure({
     unit: 'counts',
     unitWords: ['count', 'counts', 'digits'],
     ...LIMITS.meterCounts,
     zeroAllowed: true,
   }),
-  trueRms: fact.choice('on a flattened wave it', YES_NO, { yes: 'reads true-rms', no: 'does not' }),
+  trueRms: fact.choice(YES_NO),
 } as const;
 
 /** Accuracy of a meter as its sheet says it, and whether it reads the rms of any wave. */

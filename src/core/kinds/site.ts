@@ -1,7 +1,7 @@
-import { POLICY_MATTERS, type Policy } from '../policy';
+import { POLICY_MATTERS,type Policy } from '../policy';
 import { REGION_PACKS } from '../region';
-import { LIMITS, TEXT, fact, schemasOf } from '../facts';
-import { exact, maybe } from './fields';
+import { LIMITS,TEXT,fact,schemasOf } from '../facts';
+import { exact,maybe } from './fields';
 
 export const WIFI_BANDS = ['2.4', '5', 'both'] as const;
 /** Whether something the customer brings is there; the password itself is never kept. */
@@ -22,72 +22,40 @@ export const HAZARDS = [
 export const COLOUR_ERAS = ['now', 'old', 'unsure'] as const;
 
 export const SITE_FACTS = {
-  name: fact.text('site'),
-  address: fact.text('address'),
-  region: fact.choice(
-    'region',
-    REGION_PACKS.map(({ id }) => id),
-    Object.fromEntries(REGION_PACKS.map(({ id, name }) => [id, name])),
-  ),
-  lengths: fact.choice('lengths in', ['imperial', 'metric'] as const, {
-    imperial: 'feet and inches',
-    metric: 'metres and millimetres',
-  }),
-  yearBuilt: fact.whole('year built', LIMITS.yearBuilt),
-  storeys: fact.whole('storeys', LIMITS.storeys),
-  basement: fact.yesNo('basement'),
-  attic: fact.yesNo('attic that can be reached'),
-  garage: fact.yesNo('garage at the house'),
-  droppedCeiling: fact.yesNo('dropped ceiling near chime or board'),
-  heating: fact.choice('heating', HEATINGS, { furnace: 'furnace', boiler: 'boiler', other: 'neither' }),
-  boardArea: fact.choice(({ words }) => `${words.board} is in the`, BOARD_AREAS, {
-    basement: 'basement',
-    garage: 'garage',
-    hall: 'hall',
-    utility: 'utility room',
-    outside: 'outside',
-  }),
-  boardPlace: fact.text(({ words }) => `where the ${words.board} is, in words`),
-  colourEra: fact.choice('colours of the conductors', COLOUR_ERAS, {
-    now: 'today’s colours',
-    old: 'old colours',
-    unsure: 'not sure',
-  }),
-  access: fact.text('access: ladder place, keys, gate', TEXT.long),
-  hazards: fact.choices('hazards', HAZARDS, {
-    dog: 'dog',
-    softGround: 'soft ground',
-    overheadWires: 'overhead wires',
-    steepSteps: 'steep steps',
-    traffic: 'traffic',
-    oldBoards: 'boards or stucco of unknown stuff',
-    oldPaint: 'old paint',
-    insects: 'insects, birds',
-  }),
+  name: fact.text(),
+  address: fact.text(),
+  region: fact.choice(REGION_PACKS.map(({ id }) => id)),
+  lengths: fact.choice(['imperial', 'metric'] as const),
+  yearBuilt: fact.whole(LIMITS.yearBuilt),
+  storeys: fact.whole(LIMITS.storeys),
+  basement: fact.yesNo(),
+  attic: fact.yesNo(),
+  garage: fact.yesNo(),
+  droppedCeiling: fact.yesNo(),
+  heating: fact.choice(HEATINGS),
+  boardArea: fact.choice(BOARD_AREAS),
+  boardPlace: fact.text(),
+  colourEra: fact.choice(COLOUR_ERAS),
+  access: fact.text(TEXT.long),
+  hazards: fact.choices(HAZARDS),
 } as const;
 
 /** The house. */
 export const siteDescribed = exact(schemasOf(SITE_FACTS));
 
-const readiness = (words: string) => fact.choice(words, READINESS, { ready: 'ready', missing: 'missing' });
-
 export const CUSTOMER_FACTS = {
-  name: fact.text('customer'),
-  wifiName: fact.text('Wi-Fi name'),
-  wifiBand: fact.choice('Wi-Fi band', WIFI_BANDS, { '2.4': '2.4 GHz', '5': '5 GHz', both: 'both' }),
-  wifiPassword: readiness('Wi-Fi password at hand (never written down here)'),
-  account: readiness('account made and verified'),
-  phone: readiness('phone charged, program and permissions on it'),
-  owner: fact.text('who owns the device'),
-  sharers: fact.text('who shares it'),
-  pointNames: readiness('names of the points agreed'),
-  someoneHome: readiness('somebody at home then'),
-  permission: fact.choice('landlord’s permission', PERMISSIONS, {
-    given: 'given',
-    notNeeded: 'not needed',
-    missing: 'missing',
-  }),
-  recording: readiness('recording and its cost talked about'),
+  name: fact.text(),
+  wifiName: fact.text(),
+  wifiBand: fact.choice(WIFI_BANDS),
+  wifiPassword: fact.choice(READINESS),
+  account: fact.choice(READINESS),
+  phone: fact.choice(READINESS),
+  owner: fact.text(),
+  sharers: fact.text(),
+  pointNames: fact.choice(READINESS),
+  someoneHome: fact.choice(READINESS),
+  permission: fact.choice(PERMISSIONS),
+  recording: fact.choice(READINESS),
 } as const;
 
 /** Whether the customer is ready for the visit. */

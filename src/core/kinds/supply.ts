@@ -1,28 +1,22 @@
-import type { Text } from '../said';
-import { array, boolean, number, string } from 'yup';
-import { PLACE_FACTS, TRANSFORMER_PLACES } from '../search';
-import { SEGMENT_WAYS, SUPPLY_FACTS, SUPPLY_FROM } from '../supply';
-import { VOLTS, VOLT_AMPS } from '../units';
+import { array,boolean,number,string } from 'yup';
+import { TRANSFORMER_PLACES } from '../search';
+import { SEGMENT_WAYS,SUPPLY_FROM } from '../supply';
+import { VOLTS,VOLT_AMPS } from '../units';
 import { SCREW_PAIRS } from '../wiring';
-import { exact, maybe, oneOf, reference } from './fields';
-import { LIMITS, TEXT, fact, schemasOf } from '../facts';
+import { exact,maybe,oneOf,reference } from './fields';
+import { LIMITS,TEXT,fact,schemasOf } from '../facts';
 
 /** How it was told that a transformer is the bell's and not the heating's. */
 export const TOLD_APARTS = ['sameBreaker', 'secondaryFollowed', 'label'] as const;
 export const CABLE_LEAVES = ['down', 'up', 'sideways'] as const;
 
-const places = Object.fromEntries(TRANSFORMER_PLACES.map((place) => [place, PLACE_FACTS[place].words])) as Record<
-  (typeof TRANSFORMER_PLACES)[number],
-  Text
->;
 const listed = (value: unknown): string => (Array.isArray(value) ? `${value.length} of them` : String(value));
 
 export const TRANSFORMER_FACTS = {
-  ratedVolts: fact.figure('nameplate volts', { ...VOLTS, ...LIMITS.nameplateVolts }),
-  ratedVa: fact.figure('nameplate VA', { ...VOLT_AMPS, ...LIMITS.voltAmps }),
+  ratedVolts: fact.figure({ ...VOLTS, ...LIMITS.nameplateVolts }),
+  ratedVa: fact.figure({ ...VOLT_AMPS, ...LIMITS.voltAmps }),
   /** Three or four screws: what the label says of each pair, and which pair the bell wires are on. */
   taps: fact.other(
-    'pairs of screws',
     array(
       exact({
         screws: oneOf(SCREW_PAIRS),
@@ -39,26 +33,18 @@ export const TRANSFORMER_FACTS = {
       .nullable(),
     listed,
   ),
-  pair: fact.choice(
-    'the bell wires are on',
-    SCREW_PAIRS,
-    Object.fromEntries(SCREW_PAIRS.map((pair) => [pair, pair])) as Record<(typeof SCREW_PAIRS)[number], string>,
-  ),
-  freeWays: fact.whole('free ways on the board’s rail', { least: 0, most: 60 }, '', ['way', 'ways']),
-  place: fact.text('where, in words'),
-  foundAt: fact.choice('transformer found', TRANSFORMER_PLACES, places),
-  toldApart: fact.choice('how it was told from one of the heating', TOLD_APARTS, {
-    sameBreaker: 'bell and it die with one breaker',
-    secondaryFollowed: 'its wires followed to the chime',
-    label: 'its label says so',
-  }),
-  alwaysFed: fact.yesNo('every switch tried: it stays fed'),
+  pair: fact.choice(SCREW_PAIRS),
+  freeWays: fact.whole({ least: 0, most: 60 }, '', ['way', 'ways']),
+  place: fact.text(),
+  foundAt: fact.choice(TRANSFORMER_PLACES),
+  toldApart: fact.choice(TOLD_APARTS),
+  alwaysFed: fact.yesNo(),
   /** Supply comes from elsewhere. */
-  givenUp: fact.yes('the search was given up'),
-  joined: fact.yesNo('a second transformer joined on the bell side'),
+  givenUp: fact.yes(),
+  joined: fact.yesNo(),
   /** Clues of the search. */
-  cableLeaves: fact.choice('cable leaves the chime', CABLE_LEAVES, { down: 'down', up: 'up', sideways: 'sideways' }),
-  humAt: fact.choice('something hums or is warm', TRANSFORMER_PLACES, places),
+  cableLeaves: fact.choice(CABLE_LEAVES),
+  humAt: fact.choice(TRANSFORMER_PLACES),
 } as const;
 
 /** What stands on the transformer. */
@@ -79,18 +65,10 @@ export const switchTried = exact({
 });
 
 export const SUPPLY_PLAN_FACTS = {
-  from: fact.choice(
-    'supply comes from',
-    SUPPLY_FROM,
-    Object.fromEntries(SUPPLY_FROM.map((from) => [from, SUPPLY_FACTS[from].words])) as Record<
-      (typeof SUPPLY_FROM)[number],
-      Text
-    >,
-  ),
-  people: fact.other('people fishing the cable', number<1 | 2>().nullable().oneOf([1, 2, null])),
-  mm2: fact.other('new cable', number().min(0.05).max(6).nullable(), (value) => `${String(value)} mm²`),
+  from: fact.choice(SUPPLY_FROM),
+  people: fact.other(number<1 | 2>().nullable().oneOf([1, 2, null])),
+  mm2: fact.other(number().min(0.05).max(6).nullable(), (value) => `${String(value)} mm²`),
   segments: fact.other(
-    'stretches of its way',
     array(
       exact({
         way: oneOf(SEGMENT_WAYS),

@@ -1,8 +1,8 @@
-import { number, string } from 'yup';
-import { FIXINGS, FIXING_WORDS, SEALS, SEAL_WORDS } from '../mount';
+import { number,string } from 'yup';
+import { FIXINGS,SEALS } from '../mount';
 import { CHECK_IDS } from '../prove';
-import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
-import { exact, maybe, oneOf, reference } from './fields';
+import { LIMITS,TEXT,YES_NO,fact,schemasOf } from '../facts';
+import { exact,maybe,oneOf,reference } from './fields';
 
 /** What the hands were put on: decides which proof it needs. */
 export const TOUCHES = ['nothing', 'bell', 'mains'] as const;
@@ -23,15 +23,15 @@ const degrees = (value: unknown): string => `${String(value)}°`;
 
 export const MOUNT_FACTS = {
   /** To the lens. */
-  heightM: fact.tape('lens over standing ground', LIMITS.heightM),
-  tiltDeg: fact.other('tilt wedge', number().min(LIMITS.degrees.least).max(LIMITS.degrees.most).nullable(), degrees),
-  tiltThickEnd: fact.choice('thick end of the tilt wedge', ['up', 'down'] as const, { up: 'up', down: 'down' }),
-  sideDeg: fact.other('side wedge', number().min(LIMITS.degrees.least).max(LIMITS.degrees.most).nullable(), degrees),
-  sideThick: fact.choice('thick side of the side wedge', ['left', 'right'] as const, { left: 'left', right: 'right' }),
-  level: fact.choice('spirit level', YES_NO, { yes: 'level', no: 'not level' }),
-  wall: fact.text('what the drill found'),
-  fixings: fact.choice('fixings', FIXINGS, FIXING_WORDS),
-  seal: fact.choice('seal', SEALS, SEAL_WORDS),
+  heightM: fact.tape(LIMITS.heightM),
+  tiltDeg: fact.other(number().min(LIMITS.degrees.least).max(LIMITS.degrees.most).nullable(), degrees),
+  tiltThickEnd: fact.choice(['up', 'down'] as const),
+  sideDeg: fact.other(number().min(LIMITS.degrees.least).max(LIMITS.degrees.most).nullable(), degrees),
+  sideThick: fact.choice(['left', 'right'] as const),
+  level: fact.choice(YES_NO),
+  wall: fact.text(),
+  fixings: fact.choice(FIXINGS),
+  seal: fact.choice(SEALS),
 } as const;
 
 export const mountRecorded = exact({ pointId: reference(), ...schemasOf(MOUNT_FACTS) });

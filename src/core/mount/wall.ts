@@ -13,16 +13,8 @@ export type Wall = (typeof WALLS)[number];
 export const FIXINGS = ['own', 'bag'] as const;
 export const SEALS = ['topAndSides', 'holeOnly', 'gasket'] as const;
 
-export const FIXING_WORDS = { own: 'firm’s own, chosen for the wall', bag: 'those in the bag' } as const;
-export const SEAL_WORDS = {
-  topAndSides: 'top and sides, bottom open',
-  holeOnly: 'hole only',
-  gasket: 'gasket only',
-} as const;
-
 /** How a plate holds on a wall. Engineering defaults. */
 export interface WallFixing {
-  readonly name: string;
   readonly bit: string;
   readonly anchor: string;
   /** Anchor's whole length; 0 where the screw holds by itself. */
@@ -39,7 +31,6 @@ const ASBESTOS = 'Old boards and stucco may hold asbestos: not drilled until kno
 
 export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
   timber: {
-    name: 'timber',
     bit: 'pilot only, 2.5 mm',
     anchor: 'none',
     anchorM: 0,
@@ -49,7 +40,6 @@ export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
     caution: 'Old paint may hold lead: no dry sanding.',
   },
   fibreCement: {
-    name: 'fibre-cement board',
     bit: 'pilot 3 mm',
     anchor: 'small anchors',
     anchorM: 0.02,
@@ -59,7 +49,6 @@ export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
     caution: ASBESTOS,
   },
   brick: {
-    name: 'brick',
     bit: 'masonry 6 mm (1/4 in)',
     anchor: 'anchors 6 mm',
     anchorM: 0.03,
@@ -69,7 +58,6 @@ export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
     caution: null,
   },
   blockPlasterboard: {
-    name: 'block, plasterboard on dabs',
     bit: 'masonry 6 mm (1/4 in)',
     anchor: 'long anchors into the block',
     anchorM: 0.03,
@@ -79,7 +67,6 @@ export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
     caution: 'Plasterboard alone does not hold it.',
   },
   render: {
-    name: 'render or stucco',
     bit: 'masonry 6 mm (1/4 in)',
     anchor: 'anchors 6 mm',
     anchorM: 0.03,
@@ -89,7 +76,6 @@ export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
     caution: ASBESTOS,
   },
   concrete: {
-    name: 'concrete',
     bit: 'masonry 4 mm (5/32 in)',
     anchor: 'concrete screws 5 mm (3/16 in)',
     anchorM: 0,
@@ -99,7 +85,6 @@ export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
     caution: null,
   },
   vinyl: {
-    name: 'vinyl siding',
     bit: 'pilot only, 2.5 mm',
     anchor: 'mounting block behind',
     anchorM: 0,
@@ -109,7 +94,6 @@ export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
     caution: 'Leave the siding room to move.',
   },
   metal: {
-    name: 'metal',
     bit: 'metal 3 mm',
     anchor: 'self-tapping screws',
     anchorM: 0,

@@ -1,20 +1,20 @@
-import { said, type Text } from '../said';
-import { SPACE_SHARE_MOST, connectorAt, type BoxRoom, type LoadJudged } from '../junction';
-import { SHIPPED_CATALOGUE, connectorsIn } from '../catalogue';
+import { said,type Text } from '../said';
+import { SPACE_SHARE_MOST,connectorAt,type BoxRoom,type LoadJudged } from '../junction';
+import { SHIPPED_CATALOGUE,connectorsIn } from '../catalogue';
 import {
-  BARE_CONTEXT,
-  checkWiring,
-  compareFindings,
-  type Finding,
-  type FindingsCompared,
-  type RuleContext,
-  type Wiring,
+BARE_CONTEXT,
+checkWiring,
+compareFindings,
+type Finding,
+type FindingsCompared,
+type RuleContext,
+type Wiring,
 } from '../wiring';
-import { builtAsPlanned, builtOf } from './asBuilt';
+import { builtAsPlanned,builtOf } from './asBuilt';
 import { buildOf } from './builds';
 import type { Job } from '../job/job';
 import { regionOf } from '../job/region';
-import { foundOf, planOf } from './planOf';
+import { foundOf,planOf } from './planOf';
 import type { Point } from './point';
 import { circuitsOfPoint } from './supplyOf';
 

@@ -1,9 +1,9 @@
-import type { None, Text } from '../said';
+import type { None,Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface PointsSayings {
   /** What somebody else said of a fact. */
-  alsoSaid: { readonly who: string; readonly fact: Text; readonly value: Text };
+  alsoSaid: { readonly who: string; readonly name: Text; readonly value: Text };
   thePolicy: None;
   otherwise: None;
   circuitStands: { readonly circuit: Text; readonly state: Text };

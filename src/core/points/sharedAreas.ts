@@ -1,4 +1,4 @@
-import { said, type Text } from '../said';
+import { said,type Text } from '../said';
 import type { Job } from '../job/job';
 import { beforeList } from '../job/before';
 import { photosOfPoint } from '../job/photos';

@@ -1,5 +1,6 @@
-import { said, type Text } from '../said';
-import { WIFI_WALL_FACTS, wifiMeasured, wifiPredicted, type WifiPath, type WifiVerdict } from '../wifi';
+import { answerName } from '../kinds/factText';
+import { said,type Text } from '../said';
+import { wifiMeasured,wifiPredicted,type WifiPath,type WifiVerdict } from '../wifi';
 import type { Job } from '../job/job';
 import type { PointView } from './pointView';
 
@@ -27,4 +28,6 @@ export function wifiOf(job: Job, point: PointView): WifiStanding | null {
 
 /** Walls on the way in words. */
 export const wallsText = (path: WifiPath): Text =>
-  path.walls.map((wall) => WIFI_WALL_FACTS[wall].words).join(', ') || said('noWall');
+  path.walls.length === 0
+    ? said('noWall')
+    : said('listed', { items: path.walls.map((wall) => answerName('pointDescribed', 'routerWalls', wall)) });

@@ -2,6 +2,10 @@ import type { Text } from './said';
 
 /** What any subject may say. */
 export interface SharedSayings {
+  yesOrNo: { readonly yes: boolean };
+  /** What a fact of a kind of entry is called, and an answer to it. */
+  fact: { readonly kind: string; readonly field: string };
+  answer: { readonly kind: string; readonly field: string; readonly value: string };
   /** A length in the units of the place: of a run, or held to a tape. */
   length: { readonly metres: number };
   tapeLength: { readonly metres: number };

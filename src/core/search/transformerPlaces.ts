@@ -1,4 +1,4 @@
-import { said, type Text } from '../said';
+import { said,type Text } from '../said';
 
 /** Where bell transformers are found (domain/survey), in the order of a walk. */
 export const TRANSFORMER_PLACES = [
@@ -16,7 +16,6 @@ export const TRANSFORMER_PLACES = [
 export type TransformerPlace = (typeof TRANSFORMER_PLACES)[number];
 
 export interface PlaceFacts {
-  readonly words: Text;
   readonly how: Text;
   /** Minutes to look there properly: an engineering default. */
   readonly minutes: number;
@@ -26,40 +25,35 @@ export interface PlaceFacts {
 
 export const PLACE_FACTS: Readonly<Record<TransformerPlace, PlaceFacts>> = {
   board: {
-    words: said('besideBoard'),
     how: said('knockOutsDin'),
     minutes: 3,
     weight: 25,
   },
   boilerRoom: {
-    words: said('furnaceBoilerRoom'),
     how: said('notHeatingsOwn'),
     minutes: 4,
     weight: 16,
   },
   basementJoist: {
-    words: said('basementCeilingJoist'),
     how: said('underChimeUnder'),
     minutes: 6,
     weight: 14,
   },
-  lightBox: { words: said('lightsBox'), how: said('utilityClosetStair'), minutes: 10, weight: 7 },
+  lightBox: { how: said('utilityClosetStair'), minutes: 10, weight: 7 },
   droppedCeiling: {
-    words: said('aboveDroppedCeiling'),
     how: said('liftTileChime'),
     minutes: 9,
     weight: 4,
   },
   behindChime: {
-    words: said('behindInsideChime'),
     how: said('thickChimeMains'),
     minutes: 4,
     weight: 8,
   },
-  attic: { words: said('atticOverDoor'), how: said('boardsOnlyWatch'), minutes: 14, weight: 9 },
-  garage: { words: 'garage', how: said('wallSharedHouse'), minutes: 5, weight: 9 },
-  closet: { words: said('closetNearDoor'), how: said('upperBackWall'), minutes: 3, weight: 5 },
-  underStairs: { words: said('underStairs'), how: said('meterOver'), minutes: 3, weight: 5 },
+  attic: { how: said('boardsOnlyWatch'), minutes: 14, weight: 9 },
+  garage: { how: said('wallSharedHouse'), minutes: 5, weight: 9 },
+  closet: { how: said('upperBackWall'), minutes: 3, weight: 5 },
+  underStairs: { how: said('meterOver'), minutes: 3, weight: 5 },
 };
 
 /** What is known of the house and seen of the wires; undefined where nobody said it. */

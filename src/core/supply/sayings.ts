@@ -1,25 +1,20 @@
-import type { None, Text } from '../said';
+import type { None,Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface SupplySayings {
   // supplyRoute
-  boardWayOwn: None;
   transformerBoard: None;
   enclosureClamp: None;
   circuitLabel: None;
   newCircuitLicensed: None;
-  fusedSpurBeside: None;
   fusedSpur3: None;
   enclosureOwnRail: None;
   alwaysNotBehind: None;
-  plugAdapterOutlet: None;
   plugAdapterAc: None;
   of2InlineConnectors: None;
   outletMustAlways: None;
-  nearbyLightingCircuit: None;
   transformerBoxCover: None;
   beforeSwitchBell: None;
-  noneBatteryDevice: None;
   spareBattery: None;
   plugSounder: None;
   somebodyRechargeClips: None;

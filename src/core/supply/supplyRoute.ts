@@ -1,4 +1,4 @@
-import { distinct, said, type Text } from '../said';
+import { distinct,said,type Text } from '../said';
 import { runOhms } from '../circuit';
 
 /** Where a new bell supply can come from (domain/power). */
@@ -26,7 +26,6 @@ export interface SupplyRoute {
 }
 
 interface SourceFacts {
-  readonly words: Text;
   readonly minutes: number;
   readonly mainsWork: boolean;
   readonly parts: readonly Text[];
@@ -36,35 +35,30 @@ interface SourceFacts {
 /** Minutes are those at the source alone; engineering defaults. */
 export const SUPPLY_FACTS: Readonly<Record<SupplyFrom, SourceFacts>> = {
   board: {
-    words: said('boardWayOwn'),
     minutes: 60,
     mainsWork: true,
     parts: [said('transformerBoard'), said('enclosureClamp'), said('circuitLabel')],
     caution: said('newCircuitLicensed'),
   },
   spur: {
-    words: said('fusedSpurBeside'),
     minutes: 50,
     mainsWork: true,
     parts: [said('fusedSpur3'), said('enclosureOwnRail'), 'transformer', said('circuitLabel')],
     caution: said('alwaysNotBehind'),
   },
   adapter: {
-    words: said('plugAdapterOutlet'),
     minutes: 10,
     mainsWork: false,
     parts: [said('plugAdapterAc'), said('of2InlineConnectors')],
     caution: said('outletMustAlways'),
   },
   lighting: {
-    words: said('nearbyLightingCircuit'),
     minutes: 55,
     mainsWork: true,
     parts: [said('transformerBoxCover'), 'connectors', said('circuitLabel')],
     caution: said('beforeSwitchBell'),
   },
   battery: {
-    words: said('noneBatteryDevice'),
     minutes: 5,
     mainsWork: false,
     parts: [said('spareBattery'), said('plugSounder')],

@@ -1,4 +1,4 @@
-import type { None, Text } from '../said';
+import type { None,Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface WifiSayings {
@@ -14,7 +14,7 @@ export interface WifiSayings {
   onceMeasured: { readonly word: Text; readonly word2: Text };
   toPredicted: { readonly dbm: Text; readonly dbm2: Text; readonly sure: Text };
   mNearer: { readonly metres: number };
-  pastWall: { readonly heaviest: Text };
+  pastWall: { readonly wall: Text };
   oneMoreTimber: None;
 }
 

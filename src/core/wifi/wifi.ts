@@ -1,17 +1,17 @@
-import { said, type Text } from '../said';
+import { said,type Text } from '../said';
 
 /** What a signal passes on its way, with its loss in dB: domain/survey. */
 export const WIFI_WALLS = ['timber', 'brick', 'block', 'concrete', 'stuccoLath', 'foilOrLowE', 'plainGlass'] as const;
 export type WifiWall = (typeof WIFI_WALLS)[number];
 
-export const WIFI_WALL_FACTS: Readonly<Record<WifiWall, { readonly words: string; readonly lossDb: number }>> = {
-  timber: { words: 'timber or drywall', lossDb: 4 },
-  brick: { words: 'brick', lossDb: 8 },
-  block: { words: 'block', lossDb: 10 },
-  concrete: { words: 'concrete', lossDb: 20 },
-  stuccoLath: { words: 'stucco on wire lath', lossDb: 20 },
-  foilOrLowE: { words: 'foil-backed, low-E glass', lossDb: 25 },
-  plainGlass: { words: 'plain glass', lossDb: 3 },
+export const WIFI_WALL_FACTS: Readonly<Record<WifiWall, { readonly lossDb: number }>> = {
+  timber: { lossDb: 4 },
+  brick: { lossDb: 8 },
+  block: { lossDb: 10 },
+  concrete: { lossDb: 20 },
+  stuccoLath: { lossDb: 20 },
+  foilOrLowE: { lossDb: 25 },
+  plainGlass: { lossDb: 3 },
 };
 
 export type WifiBand = '2.4' | '5';
@@ -136,7 +136,14 @@ export function wifiChanges(path: WifiPath, nowDbm: number): readonly WifiChange
       change(said('mNearer', { metres }), { ...path, distanceM: path.distanceM - metres }),
     ),
     ...(heaviest
-      ? [change(said('pastWall', { heaviest: WIFI_WALL_FACTS[heaviest].words }), { ...path, walls: without })]
+      ? [
+          change(
+            said('pastWall', {
+              wall: said('answer', { kind: 'pointDescribed', field: 'routerWalls', value: heaviest }),
+            }),
+            { ...path, walls: without },
+          ),
+        ]
       : []),
     change(said('oneMoreTimber'), { ...path, walls: [...path.walls, 'timber'] }),
     ...(path.band === '5' ? [change('on 2.4 GHz', { ...path, band: '2.4' })] : []),

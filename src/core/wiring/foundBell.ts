@@ -1,9 +1,9 @@
-import { said, type Text } from '../said';
-import { betweenPart, boxedChimePart, chimePart, doorPart, passingPart, transformerPart } from './bellParts';
+import { said,type Text } from '../said';
+import { betweenPart,boxedChimePart,chimePart,doorPart,passingPart,transformerPart } from './bellParts';
 import type { BellPath } from './bellPath';
-import { applyMoves, type Move } from './move';
-import { capAt, spliceAt, switchPart } from './mainsParts';
-import { EMPTY_WIRING, type Lead, type Wiring } from './wiring';
+import { applyMoves,type Move } from './move';
+import { capAt,spliceAt,switchPart } from './mainsParts';
+import { EMPTY_WIRING,type Lead,type Wiring } from './wiring';
 
 /** What hangs at a door before the work. */
 export interface DoorFound {

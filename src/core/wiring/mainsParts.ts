@@ -1,6 +1,6 @@
-import { said, type Text } from '../said';
+import { said,type Text } from '../said';
 import type { Wire } from './wire';
-import type { Carries, Joint, Lead, Part, WiringPlace } from './wiring';
+import type { Carries,Joint,Lead,Part,WiringPlace } from './wiring';
 
 export const spliceAt = (id: string, place: WiringPlace, name: Text): Joint => ({ id, place, kind: 'splice', name });
 export const capAt = (id: string, place: WiringPlace, name: Text): Joint => ({ id, place, kind: 'cap', name });

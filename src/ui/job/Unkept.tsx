@@ -1,8 +1,7 @@
 'use client';
 import { sayIn, type Place } from '@/words';
-import { factText, inTerms } from '@/core/facts';
 import { placeOf } from '@/core/job';
-import { factOf, type NewEntry } from '@/core/kinds';
+import { factSaid, type NewEntry } from '@/core/kinds';
 import { ENTRY_WORDS } from '../kit/job/entryWords';
 import { useJob } from '../kit/job/JobContext';
 
@@ -47,10 +46,8 @@ const written = ({ kind, data }: NewEntry, place: Place): string => {
   return Object.entries(data)
     .filter(([name, value]) => name !== 'pointId' && typeof value !== 'object')
     .map(([name, value]) => {
-      const described = factOf(kind, name);
-      return described
-        ? `${say(inTerms(described.words, place.region))} ${say(factText(described, value, place.region))}`
-        : `${name} ${String(value)}`;
+      const fact = factSaid(kind, name, value);
+      return fact ? `${say(fact.name)} ${say(fact.value)}` : `${name} ${String(value)}`;
     })
     .join(', ');
 };

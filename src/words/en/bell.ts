@@ -1,5 +1,5 @@
 import type { LastingState } from '@/core/catalogue';
-import type { BellSayings, VerdictWord } from '@/core/bell';
+import type { BellSayings,VerdictWord } from '@/core/bell';
 import { capital } from '@/core/units';
 import type { Sentences } from '../sentence';
 
@@ -21,7 +21,6 @@ export const STATES: Readonly<Record<LastingState, string>> = {
 
 export const bell: Sentences<BellSayings> = {
   verdict: ({ verdict }) => VERDICTS[verdict],
-  lastingState: ({ state }) => STATES[state],
   // bell/assess
   transformerLikelyV: ({ volts }) => `transformer likely ${volts} V`,
   vaLikely: ({ figure, figure2, figure3 }) => `${figure} to ${figure2} VA, likely ${figure3}`,

@@ -1,7 +1,9 @@
 import type { ChimeSayings } from '@/core/chime';
+import { CHIME_KINDS } from './facts';
 import type { Sentences } from '../sentence';
 
 export const chime: Sentences<ChimeSayings> = {
+  chimeKind: ({ kind }) => CHIME_KINDS[kind],
   // chime/chimeParts
   moduleLead: 'module lead',
   otherModuleLead: 'other module lead',

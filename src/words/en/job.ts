@@ -68,6 +68,4 @@ export const job: Sentences<JobSayings> = {
   workDoneStays: ({ point }) =>
     `Work was done at ${point}: it stays what it is. Strike it with a reason and add the other one.`,
   // job/trialDoor
-  triedDoor: 'tried door',
-  newDoor: 'the new door',
 };

@@ -1,5 +1,5 @@
 import type { JunctionSayings } from '@/core/junction';
-import { capital, lowerFirst } from '@/core/units';
+import { capital,lowerFirst } from '@/core/units';
 import type { Sentences } from '../sentence';
 
 export const junction: Sentences<JunctionSayings> = {

@@ -3,7 +3,7 @@ import { capital } from '@/core/units';
 import type { Sentences } from '../sentence';
 
 export const points: Sentences<PointsSayings> = {
-  alsoSaid: ({ who, fact, value }) => `${who} also said: ${fact} ${value}.`,
+  alsoSaid: ({ who, name, value }) => `${who} also said: ${name} ${value}.`,
   thePolicy: 'the policy:',
   otherwise: 'otherwise',
   circuitStands: ({ circuit, state }) => `${circuit}, ${state}`,

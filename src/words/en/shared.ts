@@ -1,8 +1,13 @@
 import type { SharedSayings } from '@/core/said';
-import { capital, lowerFirst } from '@/core/units';
+import { capital,lowerFirst } from '@/core/units';
+import { answerWord,factWord } from '../facts';
 import type { Sentences } from '../sentence';
+import { factWords } from './facts';
 
 export const shared: Sentences<SharedSayings> = {
+  yesOrNo: ({ yes }) => (yes ? 'yes' : 'no'),
+  fact: ({ kind, field }, t) => factWord(factWords, kind, field, t),
+  answer: ({ kind, field, value }, t) => answerWord(factWords, kind, field, value, t),
   length: ({ metres }, t) => t.length(metres),
   tapeLength: ({ metres }, t) => t.small(metres),
   sentence: ({ words }) => `${capital(words)}.`,

@@ -3,23 +3,18 @@ import type { Sentences } from '../sentence';
 
 export const supply: Sentences<SupplySayings> = {
   // supply/supplyRoute
-  boardWayOwn: 'at the board, a way of its own',
   transformerBoard: 'transformer for the board',
   enclosureClamp: 'enclosure or clamp',
   circuitLabel: 'circuit label',
   newCircuitLicensed: 'A new circuit: licensed or notifiable in many places.',
-  fusedSpurBeside: (_, t) => `a fused spur beside an ${t.outlet}`,
   fusedSpur3: 'fused spur 3 A',
   enclosureOwnRail: 'enclosure with its own rail',
   alwaysNotBehind: 'Always on, not behind a switch; outside bathroom zones.',
-  plugAdapterOutlet: (_, t) => `a plug-in adapter at an ${t.outlet}`,
   plugAdapterAc: 'plug-in adapter, AC out',
   of2InlineConnectors: '2 inline connectors',
   outletMustAlways: (_, t) => `The ${t.outlet} must be always on, and nobody may unplug it: label it.`,
-  nearbyLightingCircuit: 'a nearby lighting circuit, before its switch',
   transformerBoxCover: 'transformer on a box with a cover',
   beforeSwitchBell: 'Before the switch, or the bell dies with the light. Box fill counts.',
-  noneBatteryDevice: 'none: battery device with a plug-in sounder',
   spareBattery: 'spare battery',
   plugSounder: 'plug-in sounder',
   somebodyRechargeClips: 'Somebody has to recharge it; clips start late; nothing charges below 0 °C.',

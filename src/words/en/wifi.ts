@@ -14,6 +14,6 @@ export const wifi: Sentences<WifiSayings> = {
   onceMeasured: ({ word, word2 }) => `; ${word} or ${word2} once measured`,
   toPredicted: ({ dbm, dbm2, sure }) => `${dbm} to ${dbm2} predicted${sure}.`,
   mNearer: ({ metres }) => `${metres} m nearer`,
-  pastWall: ({ heaviest }) => `past the ${heaviest} wall`,
+  pastWall: ({ wall }) => `past the ${wall} wall`,
   oneMoreTimber: 'one more timber wall',
 };

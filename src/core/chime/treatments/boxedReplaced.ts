@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { capAt, hasPart, moveTask, spliceAt, type Move } from '../../wiring';
+import { capAt,hasPart,moveTask,spliceAt,type Move } from '../../wiring';
 import { fuseLinkPart } from '../chimeParts';
 import { fuseTestTask } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';

@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { betweenPart, moveTask } from '../../wiring';
+import { betweenPart,moveTask } from '../../wiring';
 import { LABEL_TASK } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 

@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { THROUGH_SPLICE, betweenPart, moveTask, spliceAt } from '../../wiring';
+import { THROUGH_SPLICE,betweenPart,moveTask,spliceAt } from '../../wiring';
 import { swing } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 

@@ -1,6 +1,6 @@
 import { said } from '../../said';
-import { hasPart, moveTask, spliceAt, type Move } from '../../wiring';
-import { LABEL_TASK, rearIsFed, rearWires, swing, wiresOn } from '../chimeTasks';
+import { hasPart,moveTask,spliceAt,type Move } from '../../wiring';
+import { LABEL_TASK,rearIsFed,rearWires,swing,wiresOn } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
 const SPLICE = 'splice.through';

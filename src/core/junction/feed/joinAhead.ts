@@ -1,5 +1,5 @@
-import { said, type Text } from '../../said';
-import { hasPart, leadsAt, moveTask, spliceAt, type Move } from '../../wiring';
+import { said,type Text } from '../../said';
+import { hasPart,leadsAt,moveTask,spliceAt,type Move } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 import { allOff } from './feedRemedy';
 

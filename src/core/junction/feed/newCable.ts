@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { leadsAt, lookTask, moveTask, type Lead, type Move } from '../../wiring';
+import { leadsAt,lookTask,moveTask,type Lead,type Move } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 
 const CARRIES = ['hot', 'neutral', 'ground'] as const;

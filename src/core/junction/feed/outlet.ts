@@ -1,5 +1,5 @@
-import { said, type Text } from '../../said';
-import { hasPart, leadsAt, moveTask, pigtail, spliceAt, type Move, type Task, type Wiring } from '../../wiring';
+import { said,type Text } from '../../said';
+import { hasPart,leadsAt,moveTask,pigtail,spliceAt,type Move,type Task,type Wiring } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 
 const CARRIES = ['hot', 'neutral', 'ground'] as const;

@@ -1,5 +1,5 @@
-import { said, type Text } from '../../said';
-import { hasPart, lookTask, moveTask, type Lead, type Move } from '../../wiring';
+import { said,type Text } from '../../said';
+import { hasPart,lookTask,moveTask,type Lead,type Move } from '../../wiring';
 import type { GroundRemedy } from './groundRemedy';
 import { groundsOf } from './useGround';
 

@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { moveTask, type Move } from '../../wiring';
+import { moveTask,type Move } from '../../wiring';
 import type { GroundRemedy } from './groundRemedy';
 import { groundsOf } from './useGround';
 

@@ -1,8 +1,7 @@
-import { said, type Text } from '../../said';
-import { CHIME_KIND_NAMES } from '../../chime';
-import { pointNode, thingNode, type HouseCable, type HouseNode, type HousePart } from '../../house/houseGraph';
+import { answerName } from '../../kinds/factText';
+import { said,type Text } from '../../said';
+import { pointNode,thingNode,type HouseCable,type HouseNode,type HousePart } from '../../house/houseGraph';
 import type { Job } from '../../job/job';
-import { SUPPLY_FACTS } from '../../supply';
 import type { Doorbell } from './doorbell';
 import { chimeKindOf } from './survey';
 
@@ -10,7 +9,7 @@ import { chimeKindOf } from './survey';
 function supplyWords(door: Doorbell): Text {
   const { feed, transformer, toBeMade, supply } = door;
   if (toBeMade && feed?.transformer) return feed.transformer.name;
-  if (toBeMade) return supply.from === undefined ? said('stillMade') : SUPPLY_FACTS[supply.from].words;
+  if (toBeMade) return supply.from === undefined ? said('stillMade') : answerName('supplyPlanned', 'from', supply.from);
   const { ratedVolts, ratedVa, place } = transformer;
   const plate = [ratedVolts && `${ratedVolts} V`, ratedVa && `${ratedVa} VA`].filter(Boolean).join(' ');
   const found = said('listed', { items: [plate || said('plateNotRead'), ...(place ? [place] : [])] });
@@ -47,7 +46,7 @@ export function doorInHouse(job: Job, door: Doorbell): HousePart {
           proposed: door.toBeMade,
         };
   const wired = kind !== 'none' && kind !== 'wireless';
-  const words = kind === null ? said('kindNotKnown') : CHIME_KIND_NAMES[kind];
+  const words = kind === null ? said('kindNotKnown') : said('chimeKind', { kind });
   const chime =
     kind === 'none' ? null : thingNode('chime', door.hangs.chimeId, chimeNamed ?? door.chime.place ?? 'chime', words);
   const point = pointNode('door', door.id, door.name);

@@ -1,13 +1,14 @@
+import { answerName } from '../../kinds/factText';
 import { said } from '../../said';
 import type { Job } from '../../job/job';
 import { PLACE_FACTS } from '../../search';
-import { stillOpen, wifiAsked, type Asked } from '../asked';
-import type { AreaStanding, Missing } from '../climb';
-import { SHARED_AREA_NAMES, counted, inOrder, known, sharedAreas, standing, type AreaState } from '../sharedAreas';
+import { stillOpen,wifiAsked,type Asked } from '../asked';
+import type { AreaStanding,Missing } from '../climb';
+import { SHARED_AREA_NAMES,counted,inOrder,known,sharedAreas,standing,type AreaState } from '../sharedAreas';
 import { bagList } from './bagList';
 import type { Doorbell } from './doorbell';
 import { chimeKindOf } from './survey';
-import { needsTransformer, searchOf } from './transformerSearch';
+import { needsTransformer,searchOf } from './transformerSearch';
 import { wasThereOf } from './wasThere/register';
 
 /** What “found” still lacks at the transformer: where it is, that it is the bell's, that it is always fed. */
@@ -21,7 +22,9 @@ function atTransformer(job: Job, point: Doorbell): readonly Asked[] {
       id: 'transformerPlace',
       area: 'transformer',
       there: found,
-      words: first ? said('lookTransformer', { id: PLACE_FACTS[first.id].words }) : said('sayTransformer'),
+      words: first
+        ? said('lookTransformer', { id: answerName('transformerDescribed', 'foundAt', first.id) })
+        : said('sayTransformer'),
       why: first ? PLACE_FACTS[first.id].how : said('noneUsualPlaces'),
     },
     {

@@ -1,9 +1,9 @@
+import { answerName } from '../../kinds/factText';
 import { said } from '../../said';
 import { treatmentById } from '../../chime';
 import type { Rung } from '../../kinds/rungs';
-import { WALL_FIXINGS } from '../../mount';
-import type { Mark, Standing } from '../climb';
-import { isolateMark, leaveMark, mark, wireMark } from '../marks';
+import type { Mark,Standing } from '../climb';
+import { isolateMark,leaveMark,mark,wireMark } from '../marks';
 import { isFeedKnown } from './assessment';
 import { checksOf } from './checks';
 import type { Doorbell } from './doorbell';
@@ -16,7 +16,7 @@ export const DOORBELL_MARKS: { readonly [R in Rung]: (standing: Standing<Doorbel
     const begun = Object.keys(point.look).length + Object.keys(point.chime).length > 0;
     const reach = point.look.leadReachM;
     const seen = [
-      ...(point.look.wall ? [WALL_FIXINGS[point.look.wall].name] : []),
+      ...(point.look.wall ? [answerName('pointDescribed', 'wall', point.look.wall)] : []),
       ...(reach === undefined ? [] : [said('ofLead', { reach })]),
     ];
     if (missing.length === 0) return mark('done', said('listed', { items: seen }));

@@ -1,5 +1,5 @@
 import type { VerdictWord } from '../../bell';
-import type { None, Text } from '../../said';
+import type { None,Text } from '../../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface DoorbellSayings {

@@ -1,6 +1,7 @@
+import { answerName } from '../../kinds/factText';
 import { said } from '../../said';
-import { pointNode, thingNode } from '../../house/houseGraph';
-import { feedCase, foundBox, groundRemedy, standardBox } from '../../junction';
+import { pointNode,thingNode } from '../../house/houseGraph';
+import { feedCase,foundBox,groundRemedy } from '../../junction';
 import { boxSurveyOf } from '../boxOf';
 import type { PointBuild } from '../build';
 import { fixtureOf } from './fixtureOf';
@@ -51,7 +52,10 @@ export const floodlightBuild: PointBuild<Floodlight> = {
     const { feed } = feedCase(survey);
     const name = job.house.boxes.find(({ id }) => id === point.hangs.boxId)?.name ?? 'box';
     const words = said('listed', {
-      items: [standardBox(point.box.standardBox)?.words, feed && said('feed', { feed })].flatMap((one) => one ?? []),
+      items: [
+        point.box.standardBox === undefined ? null : answerName('boxDescribed', 'standardBox', point.box.standardBox),
+        feed && said('feed', { feed }),
+      ].flatMap((one) => one ?? []),
     });
     const box = thingNode('box', point.hangs.boxId, name, words);
     return {

@@ -1,10 +1,10 @@
+import { answerName } from '../../kinds/factText';
 import { said } from '../../said';
 import { feedCase } from '../../junction';
 import type { Rung } from '../../kinds/rungs';
-import { WALL_FIXINGS } from '../../mount';
 import { boxSurveyOf } from '../boxOf';
-import type { Mark, Standing } from '../climb';
-import { isolateMark, leaveMark, mark, wireMark } from '../marks';
+import type { Mark,Standing } from '../climb';
+import { isolateMark,leaveMark,mark,wireMark } from '../marks';
 import type { Floodlight } from './floodlight';
 import { missingAtSpot } from './look';
 import { missingAtBox } from './missingAtBox';
@@ -15,7 +15,7 @@ export const FLOODLIGHT_MARKS: { readonly [R in Rung]: (standing: Standing<Flood
     const missing = missingAtSpot(job, point);
     const { wall, fixtureHeightM } = point.look;
     const seen = [
-      ...(wall ? [WALL_FIXINGS[wall].name] : []),
+      ...(wall ? [answerName('pointDescribed', 'wall', wall)] : []),
       ...(fixtureHeightM === undefined ? [] : [said('up', { metres: fixtureHeightM })]),
     ];
     if (missing.length === 0) return mark('done', said('listed', { items: seen }));

@@ -1,9 +1,9 @@
 import { said } from '../../said';
 import type { PointClimb } from '../climb';
-import { findingsOf, planStop } from '../findings';
-import { customerWorries, ruleWorry, wifiWorries } from '../sharedWorries';
+import { findingsOf,planStop } from '../findings';
+import { customerWorries,ruleWorry,wifiWorries } from '../sharedWorries';
 import { SEES_AND_HEARS } from '../tellings';
-import { isUntouchedPlugSpot, missingAtPlugSpot, plugSpotAreas } from './look';
+import { isUntouchedPlugSpot,missingAtPlugSpot,plugSpotAreas } from './look';
 import { PLUG_MARKS } from './marks';
 import { plugMove } from './nextMove';
 import { plugParts } from './parts';

@@ -1,8 +1,9 @@
 'use client';
 import { useSay } from '../job/useSay';
 import type { ReactNode } from 'react';
-import { inTerms, type Fact } from '@/core/facts';
-import { lengthsOf, regionOf } from '@/core/job';
+import type { Fact } from '@/core/facts';
+import { said as says } from '@/core/said';
+import { lengthsOf } from '@/core/job';
 import { factOf, type EntryData, type FactKind, type Facts, type FieldOf } from '@/core/kinds';
 import { useJob } from '../job/JobContext';
 import { Choices } from './Choices';
@@ -36,13 +37,13 @@ export function useFacts<K extends FactKind>(
 ): AskedFacts<K> {
   const say = useSay();
   const { keptJob, write } = useJob();
-  const region = regionOf(keptJob);
   const lengths = lengthsOf(keptJob);
   const described = (field: string): Fact => {
     const one = factOf(kind, field);
     if (!one) throw new Error(`no fact ${field} of ${kind}`);
     return one;
   };
+  const called = (field: string): string => say(says('fact', { kind, field }));
   const values: Readonly<Record<string, unknown>> = said;
   const dataOf = (data: object): EntryData<K> => ({ ...scope, ...data });
   const figure = (field: string): number | undefined => {
@@ -50,8 +51,8 @@ export function useFacts<K extends FactKind>(
     return typeof value === 'number' ? value : undefined;
   };
   const plain = (field: string): TypedField => {
-    const { words, form } = described(field);
-    const label = say(inTerms(words, region));
+    const { form } = described(field);
+    const label = called(field);
     const value = values[field];
     switch (form.is) {
       case 'text':
@@ -69,14 +70,14 @@ export function useFacts<K extends FactKind>(
   const answersOf = (field: string) => {
     const { form } = described(field);
     return form.is === 'choice' || form.is === 'choices'
-      ? form.answers.map(({ value, words }) => ({ value, words: say(inTerms(words, region)) }))
+      ? form.answers.map((value) => ({ value, words: say(says('answer', { kind, field, value })) }))
       : [];
   };
   return {
     typed: (field, more = {}) => ({ ...plain(field), ...more }),
     ask: (field, only = () => true) => {
-      const { words, form } = described(field);
-      const label = say(inTerms(words, region));
+      const { form } = described(field);
+      const label = called(field);
       const options = answersOf(field).filter(({ value }) => only(value));
       const value = values[field];
       return form.is === 'choices' ? (

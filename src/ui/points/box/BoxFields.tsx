@@ -36,7 +36,7 @@ export function BoxFields() {
   const { box } = kept;
   const scope = { boxId: kept.hangs.boxId };
   const pack = regionOf(job);
-  const say = (data: Omit<Parameters<typeof write<'boxDescribed'>>[1], 'boxId'>) =>
+  const tell = (data: Omit<Parameters<typeof write<'boxDescribed'>>[1], 'boxId'>) =>
     write('boxDescribed', { ...scope, ...data });
   const boxes = STANDARD_BOXES.filter(({ regions }) => regions.includes(pack.id));
   const known = standardBox(box.standardBox);
@@ -53,13 +53,13 @@ export function BoxFields() {
           label="which box"
           options={[
             { value: '', words: 'not named yet' },
-            ...boxes.map(({ id, words, volumeIn3 }) => ({
+            ...boxes.map(({ id, volumeIn3 }) => ({
               value: id,
-              words: `${words}: ${pack.gauge === 'awg' ? `${volumeIn3.toFixed(1)} in³` : `${Math.round(in3ToCm3(volumeIn3))} cm³`}`,
+              words: `${usual.words('standardBox', id)}: ${pack.gauge === 'awg' ? `${volumeIn3.toFixed(1)} in³` : `${Math.round(in3ToCm3(volumeIn3))} cm³`}`,
             })),
           ]}
           chosen={box.standardBox ?? ''}
-          onPick={(id) => say({ standardBox: boxes.find((one) => one.id === id)?.id ?? null })}
+          onPick={(id) => tell({ standardBox: boxes.find((one) => one.id === id)?.id ?? null })}
         />
         <Pick
           label="thread of its screw holes"
@@ -68,7 +68,7 @@ export function BoxFields() {
             ...SCREW_THREADS.map((value) => ({ value, words: value })),
           ]}
           chosen={box.thread ?? ''}
-          onPick={(value) => say({ thread: SCREW_THREADS.find((one) => one === value) ?? null })}
+          onPick={(value) => tell({ thread: SCREW_THREADS.find((one) => one === value) ?? null })}
         />
       </div>
       <FieldGroup
@@ -97,7 +97,7 @@ export function BoxFields() {
             words: value === '0' ? 'none' : `${value} ${value === '1' ? 'kind' : 'kinds'}`,
           }))}
           chosen={box.fittings === undefined ? undefined : String(box.fittings)}
-          onPick={(value) => say({ fittings: value === null ? null : Number(value) })}
+          onPick={(value) => tell({ fittings: value === null ? null : Number(value) })}
         />
         {ask('ahead')}
         {ask('deviceIn')}
@@ -113,7 +113,7 @@ export function BoxFields() {
             label="code edition here"
             options={BOX_FILL_EDITIONS.map((year) => ({ value: String(year), words: String(year) }))}
             chosen={box.edition === undefined ? undefined : String(box.edition)}
-            onPick={(year) => say({ edition: BOX_FILL_EDITIONS.find((one) => String(one) === year) ?? null })}
+            onPick={(year) => tell({ edition: BOX_FILL_EDITIONS.find((one) => String(one) === year) ?? null })}
           />
         )}
       </div>

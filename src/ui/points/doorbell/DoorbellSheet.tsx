@@ -1,8 +1,9 @@
+import { answerName } from '@/core/kinds';
 import type { Say } from '@/words';
 import { useSay } from '../../kit/job/useSay';
 import { said } from '@/core/said';
 import { DRAWS_FOR_A_CHOICE } from '@/core/bell';
-import { CHIME_KIND_WORDS, treatmentById } from '@/core/chime';
+import { treatmentById } from '@/core/chime';
 import { lengthsOf, regionOf, type Job } from '@/core/job';
 import {
   TRANSFORMER_ADDED,
@@ -51,7 +52,9 @@ function boxWords(job: Job, point: Doorbell, say: Say): string | undefined {
   const room = boxRoom(survey, TRANSFORMER_ADDED, regionOf(job).boxRoom);
   if (!room) return undefined;
   const { feed } = feedCase(survey);
-  return [box?.words, feed && `feed ${feed}`, say(roomWords(room))].filter(Boolean).join(', ');
+  return [box && say(answerName('boxDescribed', 'standardBox', box.id)), feed && `feed ${feed}`, say(roomWords(room))]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** A doorbell on the sheet. */
@@ -100,7 +103,8 @@ export function DoorbellSheet({ job, point, first }: Props) {
             ],
             [
               'chime',
-              chime.chimeKind && `${CHIME_KIND_WORDS[chime.chimeKind]}${chime.place ? `, ${chime.place}` : ''}`,
+              chime.chimeKind &&
+                `${say(answerName('chimeDescribed', 'chimeKind', chime.chimeKind))}${chime.place ? `, ${chime.place}` : ''}`,
             ],
             [`run to the ${midwayWords(point)}`, run('toChime')],
             ['run to the door', run('toDoor')],

@@ -1,7 +1,7 @@
+import { said } from '@/core/said';
 import { sayIn, type Say } from '@/words';
 import { fallingVolts, newOpenVolts, type Band, type Judgement } from '@/core/bell';
 import { STATE_WORDS, type LastingState } from '@/core/catalogue';
-import { CHIME_KIND_NAMES } from '@/core/chime';
 import { lengthsOf, placeOf, regionOf, type Job } from '@/core/job';
 import { hasWiredChime, type Assessment, type Doorbell, type TakenReading } from '@/core/points';
 import { lowerFirst, gaugeText, lengthText } from '@/core/units';
@@ -99,7 +99,7 @@ export function loopWords(
         : `${plateVolts ?? '?'} V ${va ?? '?'} VA`,
     chime:
       (reference.treatment && lowerFirst(say(reference.treatment.name))) ??
-      (survey.chime.kind ? CHIME_KIND_NAMES[survey.chime.kind] : undefined) ??
+      (survey.chime.kind ? say(said('chimeKind', { kind: survey.chime.kind })) : undefined) ??
       'as it is',
     door: point.name.slice(0, 14),
     draw: `${survey.device.watts[state].toFixed(1)} W ${STATE_WORDS[state].replace('live ', '')}`.slice(0, 20),

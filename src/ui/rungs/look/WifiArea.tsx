@@ -1,4 +1,5 @@
 'use client';
+import { answerName } from '@/core/kinds';
 import { useSay } from '../../kit/job/useSay';
 import { answer, isPhoneReading } from '@/contract/answers';
 import { Smartphone } from 'lucide-react';
@@ -116,14 +117,19 @@ export function WifiArea() {
               disabled={walls.length >= LIMITS.routerWalls.most}
               onClick={() => setWalls([...walls, wall])}
             >
-              {WIFI_WALL_FACTS[wall].words} <span className="soft figure">−{WIFI_WALL_FACTS[wall].lossDb}</span>
+              {say(answerName('pointDescribed', 'routerWalls', wall))}{' '}
+              <span className="soft figure">−{WIFI_WALL_FACTS[wall].lossDb}</span>
             </button>
           ))}
         </div>
       </div>
       {walls.length > 0 && (
         <p>
-          {say(path ? wallsText(path) : walls.map((wall) => WIFI_WALL_FACTS[wall].words).join(', '))}{' '}
+          {say(
+            path
+              ? wallsText(path)
+              : walls.map((one) => say(answerName('pointDescribed', 'routerWalls', one))).join(', '),
+          )}{' '}
           <button
             type="button"
             className="button quiet"

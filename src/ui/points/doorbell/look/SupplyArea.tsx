@@ -1,4 +1,5 @@
 'use client';
+import { answerName } from '@/core/kinds';
 import { useSay } from '../../../kit/job/useSay';
 import { useState } from 'react';
 import { lengthsOf, regionOf } from '@/core/job';
@@ -110,8 +111,8 @@ export function SupplyArea() {
       )}
       {route && route.from !== 'battery' && (
         <p className="soft">
-          Beside it stands the plain way: {say(SUPPLY_FACTS.battery.words)}, {SUPPLY_FACTS.battery.minutes} min.{' '}
-          {say(SUPPLY_FACTS.battery.caution)}
+          Beside it stands the plain way: {say(answerName('supplyPlanned', 'from', 'battery'))},{' '}
+          {SUPPLY_FACTS.battery.minutes} min. {say(SUPPLY_FACTS.battery.caution)}
         </p>
       )}
     </section>

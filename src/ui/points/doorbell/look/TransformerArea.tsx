@@ -1,4 +1,5 @@
 'use client';
+import { answerName } from '@/core/kinds';
 import type { Say } from '@/words';
 import { useSay } from '../../../kit/job/useSay';
 import { regionOf } from '@/core/job';
@@ -13,7 +14,8 @@ import { SwitchTrials } from './SwitchTrials';
 
 /** Where a new transformer sits on a rail: whether the board has room decides about an enclosure. */
 const RAIL_REGION = 'gb-230';
-const placesIn = (say: Say) => TRANSFORMER_PLACES.map((value) => ({ value, words: say(PLACE_FACTS[value].words) }));
+const placesIn = (say: Say) =>
+  TRANSFORMER_PLACES.map((value) => ({ value, words: say(answerName('transformerDescribed', 'foundAt', value)) }));
 const NOWHERE = { value: 'none', words: 'nowhere yet' } as const;
 
 /** Finds the transformer: where to look next, what the clues say, and when to stop looking. */
@@ -70,7 +72,7 @@ function Search({ tell }: { readonly tell: Tell }) {
       {next && (
         <div className="big-pair">
           <p>
-            <b className="step-words">{say(PLACE_FACTS[next.id].words)}</b>
+            <b className="step-words">{say(answerName('transformerDescribed', 'foundAt', next.id))}</b>
             <span className="soft">{say(PLACE_FACTS[next.id].how)}</span>
           </p>
           <div className="row-of">
@@ -89,17 +91,23 @@ function Search({ tell }: { readonly tell: Tell }) {
             <span className="bar" aria-hidden="true">
               <i style={{ width: `${(place.probability * 100).toFixed(1)}%` }} />
             </span>
-            <span className="what">{say(PLACE_FACTS[place.id].words)}</span>
+            <span className="what">{say(answerName('transformerDescribed', 'foundAt', place.id))}</span>
             <span className="figure">
               {(place.probability * 100).toFixed(0)} %, {place.minutes} min
             </span>
             {i > 0 && (
               <span className="row-of tight-row">
                 <button type="button" className="button quiet" onClick={() => look(place.id, 'notThere')}>
-                  not there<span className="hidden-visually">: {say(PLACE_FACTS[place.id].words)}</span>
+                  not there
+                  <span className="hidden-visually">
+                    : {say(answerName('transformerDescribed', 'foundAt', place.id))}
+                  </span>
                 </button>
                 <button type="button" className="button quiet" onClick={() => tell({ foundAt: place.id })}>
-                  found<span className="hidden-visually">: {say(PLACE_FACTS[place.id].words)}</span>
+                  found
+                  <span className="hidden-visually">
+                    : {say(answerName('transformerDescribed', 'foundAt', place.id))}
+                  </span>
                 </button>
               </span>
             )}
@@ -118,7 +126,7 @@ function Search({ tell }: { readonly tell: Tell }) {
           Looked at in vain:{' '}
           {looked.map((place) => (
             <button key={place} type="button" className="button quiet" onClick={() => look(place, null)}>
-              {say(PLACE_FACTS[place].words)}, take back
+              {say(answerName('transformerDescribed', 'foundAt', place))}, take back
             </button>
           ))}
         </p>

@@ -1,6 +1,6 @@
 'use client';
+import { answerName } from '@/core/kinds';
 import { useSay } from '../../../kit/job/useSay';
-import { SUPPLY_FACTS } from '@/core/supply';
 import { useDoorbell } from '../useDoorbell';
 import { RunFields } from './RunFields';
 import { WorkedOutWay } from './WorkedOutWay';
@@ -16,7 +16,7 @@ export function NothingToMeasure() {
         There was no bell here: no nameplate, no chime and no old wire to read.{' '}
         {from === undefined
           ? 'Say at Look where a supply can come from.'
-          : `The supply comes from ${say(SUPPLY_FACTS[from].words)}; its open volts are read at Prove, before anything hangs on it.`}
+          : `The supply comes from ${say(answerName('supplyPlanned', 'from', from))}; its open volts are read at Prove, before anything hangs on it.`}
       </p>
       {from === undefined && (
         <button type="button" className="button main" onClick={() => go('look', 'supply')}>
