@@ -1,4 +1,4 @@
-import type { Answer,FactField,FactKind } from '@/core/kinds';
+import type { Answer, FactField, FactKind } from '@/core/kinds';
 import type { Terms } from './terms';
 
 /** A name, or one in the terms of the place. */

@@ -1,7 +1,7 @@
-import { isSaid,type Figure,type Said,type SaidCode,type Text } from '@/core/said';
+import { isSaid, type Figure, type Said, type SaidCode, type Text } from '@/core/said';
 import { english } from './en';
 import type { Language } from './language';
-import { termsOf,type Place,type Terms } from './terms';
+import { termsOf, type Place, type Terms } from './terms';
 
 /** Puts what is said into words; what somebody wrote stays as it was written, nothing said is an empty text. */
 export type Say = (text: Text | null | undefined) => string;

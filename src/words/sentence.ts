@@ -1,4 +1,4 @@
-import type { Figure,Said,SaidCode,Sayings } from '@/core/said';
+import type { Figure, Said, SaidCode, Sayings } from '@/core/said';
 import type { Terms } from './terms';
 
 /** A figure as a sentence gets it: what is said or was written is text by now, figures are still figures. */

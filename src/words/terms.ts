@@ -1,5 +1,5 @@
 import type { RegionPack } from '@/core/region';
-import { gaugeText,lengthText,type Gauge,type LengthSystem } from '@/core/units';
+import { gaugeText, lengthText, type Gauge, type LengthSystem } from '@/core/units';
 
 /** What a sentence asks of the place and the language: its terms, its units and how figures are written. */
 export interface Terms {

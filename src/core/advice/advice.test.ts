@@ -1,12 +1,12 @@
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { caseOf,UNKNOWN_RUN,type BellCase,type BellSurvey,type Evidence } from '../bell';
+import { describe, expect, it } from '@jest/globals';
+import { caseOf, UNKNOWN_RUN, type BellCase, type BellSurvey, type Evidence } from '../bell';
 import { DEVICES } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';
-import { advise,dominatedOf,type AdviceQuestion } from './advise';
+import { advise, dominatedOf, type AdviceQuestion } from './advise';
 import { proposer } from './propose';
-import { proposalReason,whyNot } from './reasons';
-import { effortOf,type Standing,type Way } from './way';
+import { proposalReason, whyNot } from './reasons';
+import { effortOf, type Standing, type Way } from './way';
 
 const [device] = DEVICES;
 if (!device) throw new Error('no device');

@@ -1,20 +1,20 @@
 import {
-asFound,
-bandOf,
-doorVoltsOf,
-likelyHouses,
-seenFromDoor,
-type Band,
-type BellCase,
-type Conditions,
-type Houses,
+  asFound,
+  bandOf,
+  doorVoltsOf,
+  likelyHouses,
+  seenFromDoor,
+  type Band,
+  type BellCase,
+  type Conditions,
+  type Houses,
 } from '../bell';
-import { contradictionsOf,type Contradiction } from './contradictions';
-import { holdWays,type TimeDomain } from './holding';
-import { CHANCE_THAT_COUNTS,nextReadings,type ReadingWorth,type Takeable } from './nextReadings';
+import { contradictionsOf, type Contradiction } from './contradictions';
+import { holdWays, type TimeDomain } from './holding';
+import { CHANCE_THAT_COUNTS, nextReadings, type ReadingWorth, type Takeable } from './nextReadings';
 import type { SupplyPolicy } from '../policy';
 import { proposer } from './propose';
-import { effortOf,type Standing,type Way } from './way';
+import { effortOf, type Standing, type Way } from './way';
 
 /** All that advice is made from. */
 export interface AdviceQuestion {

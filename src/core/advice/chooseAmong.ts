@@ -1,12 +1,12 @@
-import { said,type Text } from '../said';
-import { caseOf,judge,type BellSurvey,type Houses,type Judgement } from '../bell';
-import { LASTING_STATES,STATE_WORDS } from '../catalogue';
-import type { ModulePolicy,SupplyPolicy } from '../policy';
+import { said, type Text } from '../said';
+import { caseOf, judge, type BellSurvey, type Houses, type Judgement } from '../bell';
+import { LASTING_STATES, STATE_WORDS } from '../catalogue';
+import type { ModulePolicy, SupplyPolicy } from '../policy';
 import { dominatedOf } from './advise';
 import { isTrusted } from './holding';
 import type { Option } from './options';
 import { proposer } from './propose';
-import { proposalReason,whyNot,type Told } from './reasons';
+import { proposalReason, whyNot, type Told } from './reasons';
 import type { Standing } from './way';
 
 export interface JudgedOption extends Option {

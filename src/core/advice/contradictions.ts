@@ -1,15 +1,15 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import {
-bandOf,
-expectationOf,
-housePrior,
-likelyHouses,
-middleOf,
-readingSigma,
-reportChance,
-type BellCase,
-type Evidence,
-type Houses,
+  bandOf,
+  expectationOf,
+  housePrior,
+  likelyHouses,
+  middleOf,
+  readingSigma,
+  reportChance,
+  type BellCase,
+  type Evidence,
+  type Houses,
 } from '../bell';
 
 /** Readings that can hardly be true together. */

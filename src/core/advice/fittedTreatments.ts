@@ -1,5 +1,5 @@
-import { figureOf,textOf,type Catalogue,type ShelvedItem } from '../catalogue';
-import { treatmentsFor,type ChimeKind,type Treatment } from '../chime';
+import { figureOf, textOf, type Catalogue, type ShelvedItem } from '../catalogue';
+import { treatmentsFor, type ChimeKind, type Treatment } from '../chime';
 import { lowerFirst } from '../units';
 
 /** The first item of a shelf that serves a purpose: the firm’s own stand before the shipped ones. */

@@ -1,22 +1,22 @@
 import {
-BELIEF,
-bandOf,
-doorVoltsAt,
-doorVoltsOf,
-doorsOf,
-dropUnder,
-drynessOf,
-othersAlone,
-seenFromDoor,
-wordOf,
-worstSwings,
-type BellCase,
-type CaseState,
-type Change,
-type DeviceCapacitor,
-type Houses,
+  BELIEF,
+  bandOf,
+  doorVoltsAt,
+  doorVoltsOf,
+  doorsOf,
+  dropUnder,
+  drynessOf,
+  othersAlone,
+  seenFromDoor,
+  wordOf,
+  worstSwings,
+  type BellCase,
+  type CaseState,
+  type Change,
+  type DeviceCapacitor,
+  type Houses,
 } from '../bell';
-import type { Standing,Way } from './way';
+import type { Standing, Way } from './way';
 
 /** What is believed of a way, and in which houses it holds (1) or not (0). */
 export interface HeldWay {

@@ -1,6 +1,6 @@
-import { housePrior,type BellCase,type Houses,type Readable } from '../bell';
+import { housePrior, type BellCase, type Houses, type Readable } from '../bell';
 import type { HeldWay } from './holding';
-import { outcomesOf,type Bins,type Outcome } from './outcomes';
+import { outcomesOf, type Bins, type Outcome } from './outcomes';
 import type { Proposer } from './propose';
 
 /** Something that could be read now, and what it costs. */

@@ -1,14 +1,14 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { UNKNOWN_RUN,caseOf,likelyHouses,type BellSurvey,type OtherDoor,type Reading } from '../bell';
-import { catalogueWith,deviceById,type DeviceProfile } from '../catalogue';
+import { describe, expect, it } from '@jest/globals';
+import { UNKNOWN_RUN, caseOf, likelyHouses, type BellSurvey, type OtherDoor, type Reading } from '../bell';
+import { catalogueWith, deviceById, type DeviceProfile } from '../catalogue';
 import { britain230 } from '../region/britain230';
 import { northAmerica120 } from '../region/northAmerica120';
-import { chooseAmong,whyNotThis,worthConsidering,type Choosing } from './chooseAmong';
+import { chooseAmong, whyNotThis, worthConsidering, type Choosing } from './chooseAmong';
 import { optionsFor } from './options';
-import { ORDINARY_PREMISES,type Premises } from './premises';
-import { MODULE_POLICIES,type ModulePolicy,type SupplyPolicy } from '../policy';
+import { ORDINARY_PREMISES, type Premises } from './premises';
+import { MODULE_POLICIES, type ModulePolicy, type SupplyPolicy } from '../policy';
 import { effortOf } from './way';
 
 const device = (id: string): DeviceProfile => {

@@ -1,19 +1,19 @@
-import { said,type Text } from '../said';
-import type { BellSurvey,Change } from '../bell';
+import { said, type Text } from '../said';
+import type { BellSurvey, Change } from '../bell';
 import {
-devicesIn,
-figureOf,
-textOf,
-transformersIn,
-type Catalogue,
-type DeviceProfile,
-type TransformerItem,
+  devicesIn,
+  figureOf,
+  textOf,
+  transformersIn,
+  type Catalogue,
+  type DeviceProfile,
+  type TransformerItem,
 } from '../catalogue';
 import type { Treatment } from '../chime';
 import { fittedTreatments } from './fittedTreatments';
-import type { Premises,Tap } from './premises';
+import type { Premises, Tap } from './premises';
 import type { Way } from './way';
-import { cableOf,pairFactors,wireEffort,wireRemediesFor,type WireRemedy } from './wireRemedies';
+import { cableOf, pairFactors, wireEffort, wireRemediesFor, type WireRemedy } from './wireRemedies';
 
 /** One way to do the job: transformer × chime × wire × device. */
 export interface Option extends Way {

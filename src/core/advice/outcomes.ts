@@ -1,13 +1,13 @@
 import {
-DEVICE_REPORTS,
-REPORT,
-expectationOf,
-readingSigma,
-reportChance,
-type BellCase,
-type Houses,
-type Instrument,
-type Readable,
+  DEVICE_REPORTS,
+  REPORT,
+  expectationOf,
+  readingSigma,
+  reportChance,
+  type BellCase,
+  type Houses,
+  type Instrument,
+  type Readable,
 } from '../bell';
 import { normalAt } from '../random';
 

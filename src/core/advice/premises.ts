@@ -1,7 +1,7 @@
 import type { Text } from '../said';
 import type { RunName } from '../bell';
-import type { ScrewPair,TransformerFit } from '../wiring';
-import { SHIPPED_CATALOGUE,type Catalogue,type TransformerItem } from '../catalogue';
+import type { ScrewPair, TransformerFit } from '../wiring';
+import { SHIPPED_CATALOGUE, type Catalogue, type TransformerItem } from '../catalogue';
 
 /** Spare pairs that could be joined, per run. */
 export type SparePairs = Readonly<Record<RunName, number>>;

@@ -1,6 +1,6 @@
 import type { SupplyPolicy } from '../policy';
 import { isTrusted } from './holding';
-import { effortOf,type Way } from './way';
+import { effortOf, type Way } from './way';
 
 /** The chime is kept where that costs under this, minutes and money together. */
 const KEEP_CHIME_UNDER = 20;

@@ -1,6 +1,6 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { BellCase } from '../bell';
-import { effortOf,type Standing,type Way } from './way';
+import { effortOf, type Standing, type Way } from './way';
 
 export const percentText = (share: number): string => {
   const rounded = Math.round(share * 100);

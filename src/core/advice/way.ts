@@ -1,4 +1,4 @@
-import type { Change,VerdictWord } from '../bell';
+import type { Change, VerdictWord } from '../bell';
 
 /** One way to do the job, as far as advice on it needs to know. */
 export interface Way {

@@ -1,10 +1,10 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { UNKNOWN_RUN,estimate,type BellSurvey } from '../bell';
+import { describe, expect, it } from '@jest/globals';
+import { UNKNOWN_RUN, estimate, type BellSurvey } from '../bell';
 import { deviceById } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';
-import { optionsFor,type Option } from './options';
+import { optionsFor, type Option } from './options';
 import { ORDINARY_PREMISES } from './premises';
 import { wayPlan } from './wayPlan';
 

@@ -1,6 +1,6 @@
-import { said,type Text } from '../said';
-import { chimeFigures,newOpenVolts,predictedDoorVolts,type Band,type Estimate } from '../bell';
-import { STATE_WORDS,type LastingState } from '../catalogue';
+import { said, type Text } from '../said';
+import { chimeFigures, newOpenVolts, predictedDoorVolts, type Band, type Estimate } from '../bell';
+import { STATE_WORDS, type LastingState } from '../catalogue';
 import type { Option } from './options';
 import type { WireRemedy } from './wireRemedies';
 
@@ -23,9 +23,9 @@ export interface WayPlan {
 const AT_EVERY_CHIME = ['meter', said('flatScrewdriver'), said('wireStripper')] as const;
 const WIRE_TOOLS: Readonly<Record<WireRemedy, readonly Text[]>> = {
   keep: [],
-  join: ['connectors'],
+  join: [said('connectors')],
   repull: [said('fishTape'), said('longBit'), said('cableClips')],
-  mend: ['connectors', 'lamp'],
+  mend: [said('connectors'), said('lamp')],
 };
 
 const READ_STATES: readonly LastingState[] = ['liveDay', 'liveNight'];

@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { Option } from './options';
 
 /** A way in words: what feeds it, what becomes of the chime, what is done to the wire, with which device. */

@@ -1,6 +1,6 @@
-import { AS_FOUND_PAIRS,type BellSurvey,type Change,type RunName } from '../bell';
-import { figureOf,type Catalogue } from '../catalogue';
-import { MATERIAL_FACTOR,awgToMm2 } from '../circuit';
+import { AS_FOUND_PAIRS, type BellSurvey, type Change, type RunName } from '../bell';
+import { figureOf, type Catalogue } from '../catalogue';
+import { MATERIAL_FACTOR, awgToMm2 } from '../circuit';
 import type { Premises } from './premises';
 
 /** What is done about the wire. */

@@ -1,5 +1,5 @@
 import type { LastingState } from '../catalogue';
-import { AS_FOUND_PAIRS,type Change } from './conditions';
+import { AS_FOUND_PAIRS, type Change } from './conditions';
 import type { House } from './houses';
 import type { Draw } from './loopVolts';
 import type { BellSurvey } from './survey';

@@ -1,19 +1,19 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { LastingState } from '../catalogue';
-import { asFound,drawOf } from './asFound';
-import { instrumentsOf,type BellCase,type Evidence } from './bellCase';
-import { circuitOf,worstSwings,type Change,type Conditions } from './conditions';
-import { houseAt,overHouses,type Houses } from './houses';
-import { expectationOf,middleOf,readingSigma } from './likelihood';
-import { judge,plateOf,type Judgement } from './judge';
-import { STATIONS,stationVolts,type Station } from './loopVolts';
+import { asFound, drawOf } from './asFound';
+import { instrumentsOf, type BellCase, type Evidence } from './bellCase';
+import { circuitOf, worstSwings, type Change, type Conditions } from './conditions';
+import { houseAt, overHouses, type Houses } from './houses';
+import { expectationOf, middleOf, readingSigma } from './likelihood';
+import { judge, plateOf, type Judgement } from './judge';
+import { STATIONS, stationVolts, type Station } from './loopVolts';
 import { sourceFromNameplate } from './housePrior';
-import { bandOf,type Band } from './percentiles';
-import { DRAWS_WHILE_TYPING,likelyHouses } from './posterior';
-import { LENGTH,METER } from './priors';
+import { bandOf, type Band } from './percentiles';
+import { DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
+import { LENGTH, METER } from './priors';
 import { sharedStations } from './doors';
 import { caseOf } from './surveyedCase';
-import { sourceIsKnown,type BellSurvey } from './survey';
+import { sourceIsKnown, type BellSurvey } from './survey';
 
 /** The volts along the loop, from the winding's inside to the door. */
 export type FallingVolts = readonly { readonly station: Station; readonly band: Band }[];

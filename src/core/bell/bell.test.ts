@@ -1,17 +1,17 @@
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { deviceById,type DeviceProfile } from '../catalogue';
+import { describe, expect, it } from '@jest/globals';
+import { deviceById, type DeviceProfile } from '../catalogue';
 import { treatmentById } from '../chime';
-import { awgToMm2,operatingPoint,runOhms } from '../circuit';
+import { awgToMm2, operatingPoint, runOhms } from '../circuit';
 import { britain230 } from '../region/britain230';
 import { northAmerica120 } from '../region/northAmerica120';
-import { estimate,fallingVolts,judgeAsFound,predictedDoorVolts } from './assess';
-import { AS_FOUND_PAIRS,type Change } from './conditions';
+import { estimate, fallingVolts, judgeAsFound, predictedDoorVolts } from './assess';
+import { AS_FOUND_PAIRS, type Change } from './conditions';
 import { judge } from './judge';
 import { asFound } from './asFound';
 import { likelyHouses as housesOf } from './posterior';
 import { chimeFigures } from './press';
-import { UNKNOWN_RUN,type BellSurvey,type Reading } from './survey';
+import { UNKNOWN_RUN, type BellSurvey, type Reading } from './survey';
 import { caseOf } from './surveyedCase';
 
 const likelyHouses = (survey: BellSurvey) => housesOf(caseOf(survey));

@@ -1,9 +1,9 @@
 import type { TreatmentPath } from '../chime';
-import { chimeImpedance,copperWarmth,type ChimePath,type Complex } from '../circuit';
+import { chimeImpedance, copperWarmth, type ChimePath, type Complex } from '../circuit';
 import type { BellCase } from './bellCase';
 import { sourceFromNameplate } from './housePrior';
 import type { House } from './houses';
-import { SPLICE,WARM_WINDING } from './priors';
+import { SPLICE, WARM_WINDING } from './priors';
 import type { RunName } from './bellCase';
 
 /** A transformer to be fitted: what its nameplate will say. */

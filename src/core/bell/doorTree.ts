@@ -1,8 +1,8 @@
 import type { TreatmentPath } from '../chime';
 import { copperWarmth } from '../circuit';
-import type { BellCase,OtherCase } from './bellCase';
+import type { BellCase, OtherCase } from './bellCase';
 import { pathImpedance } from './chimePath';
-import { spliceOhms,type Change,type Conditions } from './conditions';
+import { spliceOhms, type Change, type Conditions } from './conditions';
 import { sourceFromNameplate } from './housePrior';
 import type { Houses } from './houses';
 

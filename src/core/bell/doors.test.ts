@@ -1,21 +1,21 @@
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { deviceById } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';
-import { fallingVolts,estimate,predictedDoorVolts } from './assess';
+import { fallingVolts, estimate, predictedDoorVolts } from './assess';
 import { asFound } from './asFound';
 import type { Change } from './conditions';
 import { worstSwings } from './conditions';
-import { copperWarmth,solveNetwork,voltsBetween } from '../circuit';
-import { OLD_DEVICE,ORDINARY_BELL,bellNetwork,foundBell } from '../wiring';
+import { copperWarmth, solveNetwork, voltsBetween } from '../circuit';
+import { OLD_DEVICE, ORDINARY_BELL, bellNetwork, foundBell } from '../wiring';
 import type { BellCase } from './bellCase';
 import { circuitOf } from './conditions';
-import { houseAt,type Houses } from './houses';
+import { houseAt, type Houses } from './houses';
 import { judge } from './judge';
 import { likelyHouses } from './posterior';
 import { doorVoltsOf } from './seenFromDoor';
-import { doorsOf,othersAlone } from './doors';
-import { UNKNOWN_RUN,type BellSurvey,type OtherDoor,type SharedSurvey } from './survey';
+import { doorsOf, othersAlone } from './doors';
+import { UNKNOWN_RUN, type BellSurvey, type OtherDoor, type SharedSurvey } from './survey';
 import { caseOf } from './surveyedCase';
 
 const device = deviceById('constant-power');

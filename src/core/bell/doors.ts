@@ -1,9 +1,9 @@
-import { emptyPorts,fundamentalVars,loadVolts,settleCurrents,upperRootVolts,type PortSystem } from '../circuit';
-import type { BellCase,CaseState,OtherCase } from './bellCase';
-import type { Change,Conditions } from './conditions';
-import { cellsOf,columnsOf,emptyColumns,put,treeOf,type Columns } from './doorTree';
+import { emptyPorts, fundamentalVars, loadVolts, settleCurrents, upperRootVolts, type PortSystem } from '../circuit';
+import type { BellCase, CaseState, OtherCase } from './bellCase';
+import type { Change, Conditions } from './conditions';
+import { cellsOf, columnsOf, emptyColumns, put, treeOf, type Columns } from './doorTree';
 import type { Houses } from './houses';
-import { doorVoltsAt,seenFromDoor,type SeenFromDoor } from './seenFromDoor';
+import { doorVoltsAt, seenFromDoor, type SeenFromDoor } from './seenFromDoor';
 
 /** Door volts of every house where more than one door hangs on the supply. */
 export interface Doors {

@@ -1,13 +1,13 @@
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { DEVICES } from '../catalogue';
 import { lowestCapVolts } from '../circuit';
 import { britain230 } from '../region/britain230';
 import { northAmerica120 } from '../region/northAmerica120';
-import { worstSwings,type Change } from './conditions';
+import { worstSwings, type Change } from './conditions';
 import { drynessOf } from './dryness';
 import { likelyHouses } from './posterior';
-import { doorVoltsOf,seenFromDoor } from './seenFromDoor';
-import { UNKNOWN_RUN,type BellSurvey } from './survey';
+import { doorVoltsOf, seenFromDoor } from './seenFromDoor';
+import { UNKNOWN_RUN, type BellSurvey } from './survey';
 import { caseOf } from './surveyedCase';
 
 const [device] = DEVICES;

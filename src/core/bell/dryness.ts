@@ -1,7 +1,7 @@
 import { lowestCapVolts } from '../circuit';
 import type { CaseState } from './bellCase';
 import type { Houses } from './houses';
-import { ofRank,select } from './percentiles';
+import { ofRank, select } from './percentiles';
 import type { SeenFromDoor } from './seenFromDoor';
 
 /** What stands behind a device's bridge (catalogue, engineering defaults). */

@@ -1,17 +1,17 @@
-import { Z95,normalAt,normalShare } from '../random';
-import { instrumentsOf,type BellCase,type Instrument,type RunCase } from './bellCase';
+import { Z95, normalAt, normalShare } from '../random';
+import { instrumentsOf, type BellCase, type Instrument, type RunCase } from './bellCase';
 import type { Houses } from './houses';
 import {
-COIL_FACTOR,
-COIL_RATIO_FACTOR,
-LENGTH,
-NOT_AS_NAMEPLATE,
-OTHER_SECONDARY_SHARE,
-OUTERMOST_SIGMA,
-SPLICE,
-WARM_WINDING,
-regulationSpread,
-type Spread,
+  COIL_FACTOR,
+  COIL_RATIO_FACTOR,
+  LENGTH,
+  NOT_AS_NAMEPLATE,
+  OTHER_SECONDARY_SHARE,
+  OUTERMOST_SIGMA,
+  SPLICE,
+  WARM_WINDING,
+  regulationSpread,
+  type Spread,
 } from './priors';
 import type { RunName } from './bellCase';
 

@@ -1,12 +1,12 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { deviceById,type DeviceProfile } from '../catalogue';
+import { describe, expect, it } from '@jest/globals';
+import { deviceById, type DeviceProfile } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';
-import { AS_FOUND_PAIRS,type Change } from './conditions';
-import { judge,wordOf,type Judgement } from './judge';
+import { AS_FOUND_PAIRS, type Change } from './conditions';
+import { judge, wordOf, type Judgement } from './judge';
 import { likelyHouses } from './posterior';
-import { UNKNOWN_RUN,type BellSurvey,type OtherDoor,type Reading } from './survey';
+import { UNKNOWN_RUN, type BellSurvey, type OtherDoor, type Reading } from './survey';
 import { caseOf } from './surveyedCase';
 
 const device = (id: string): DeviceProfile => {

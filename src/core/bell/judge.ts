@@ -1,14 +1,14 @@
-import { said,type Text } from '../said';
-import { LASTING_STATES,STATE_WORDS,type LastingState } from '../catalogue';
-import { worstSwings,type Change } from './conditions';
+import { said, type Text } from '../said';
+import { LASTING_STATES, STATE_WORDS, type LastingState } from '../catalogue';
+import { worstSwings, type Change } from './conditions';
 import type { Houses } from './houses';
-import { bandOf,type Band } from './percentiles';
+import { bandOf, type Band } from './percentiles';
 import { drynessOf } from './dryness';
 import { energyBudget } from './energyBudget';
-import { doorVoltsOf,seenFromDoor } from './seenFromDoor';
-import type { BellCase,CaseState } from './bellCase';
-import { decidingStates,doorsOf,othersAlone,type Doors } from './doors';
-import { sourceIsKnown,type BellSurvey,type OtherDoor } from './survey';
+import { doorVoltsOf, seenFromDoor } from './seenFromDoor';
+import type { BellCase, CaseState } from './bellCase';
+import { decidingStates, doorsOf, othersAlone, type Doors } from './doors';
+import { sourceIsKnown, type BellSurvey, type OtherDoor } from './survey';
 import { caseOf } from './surveyedCase';
 
 export const VERDICTS = ['holds', 'tight', 'cannotTell', 'fails', 'tooHigh', 'notComputed'] as const;

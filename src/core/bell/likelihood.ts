@@ -1,9 +1,9 @@
-import { copperWarmth,fundamentalVars,upperRootVolts } from '../circuit';
-import { Z95,normalShare } from '../random';
-import type { BellCase,Evidence,Instrument,Readable } from './bellCase';
+import { copperWarmth, fundamentalVars, upperRootVolts } from '../circuit';
+import { Z95, normalShare } from '../random';
+import type { BellCase, Evidence, Instrument, Readable } from './bellCase';
 import { pathImpedance } from './chimePath';
 import type { Houses } from './houses';
-import { NOT_TRUE_RMS,OHMS_READING,PLAUSIBLE_SIGMAS,REPORT,WANDER } from './priors';
+import { NOT_TRUE_RMS, OHMS_READING, PLAUSIBLE_SIGMAS, REPORT, WANDER } from './priors';
 import type { DeviceReport } from './bellCase';
 
 /** What a reading would show in house `i`, before its counts and its wandering: volts or ohms; NaN where it can't be worked out. */

@@ -1,4 +1,4 @@
-import { fundamentalVars,magnitude,upperRootVolts } from '../circuit';
+import { fundamentalVars, magnitude, upperRootVolts } from '../circuit';
 import type { Circuit } from './conditions';
 import type { Place } from './bellCase';
 

@@ -1,9 +1,9 @@
-import { normals,seeded,type Random } from '../random';
+import { normals, seeded, type Random } from '../random';
 import type { BellCase } from './bellCase';
-import { cloudShape,type CloudShape } from './cloudShape';
-import { copyHouse,emptyHouses,type Houses } from './houses';
-import { housePrior,type HousePrior } from './housePrior';
-import { logLikelihoodOf,type Expectation } from './likelihood';
+import { cloudShape, type CloudShape } from './cloudShape';
+import { copyHouse, emptyHouses, type Houses } from './houses';
+import { housePrior, type HousePrior } from './housePrior';
+import { logLikelihoodOf, type Expectation } from './likelihood';
 
 export const DRAWS_WHILE_TYPING = 1000;
 export const DRAWS_FOR_A_CHOICE = 4000;

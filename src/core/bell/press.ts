@@ -1,11 +1,11 @@
-import { CHIME_LIMITS,type Treatment } from '../chime';
-import { magnitude,operatingPoint } from '../circuit';
-import { chimePath,circuitOf,type Change,type Conditions } from './conditions';
+import { CHIME_LIMITS, type Treatment } from '../chime';
+import { magnitude, operatingPoint } from '../circuit';
+import { chimePath, circuitOf, type Change, type Conditions } from './conditions';
 import { drawOf } from './asFound';
-import { houseAt,type House,type Houses } from './houses';
+import { houseAt, type House, type Houses } from './houses';
 import { doorVolts } from './loopVolts';
 import { RUN_CELSIUS } from './priors';
-import { bandOf,type Band } from './percentiles';
+import { bandOf, type Band } from './percentiles';
 import { plateOf } from './judge';
 import type { BellSurvey } from './survey';
 

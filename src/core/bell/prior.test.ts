@@ -1,13 +1,13 @@
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { DEVICES } from '../catalogue';
-import { normalShare,normals,seeded,Z95 } from '../random';
+import { normalShare, normals, seeded, Z95 } from '../random';
 import { britain230 } from '../region/britain230';
 import { northAmerica120 } from '../region/northAmerica120';
-import { emptyHouses,houseAt,type House } from './houses';
-import { housePrior,sourceFromNameplate } from './housePrior';
+import { emptyHouses, houseAt, type House } from './houses';
+import { housePrior, sourceFromNameplate } from './housePrior';
 import { bandOf } from './percentiles';
 import { likelyHouses as housesOf } from './posterior';
-import { UNKNOWN_RUN,type BellSurvey } from './survey';
+import { UNKNOWN_RUN, type BellSurvey } from './survey';
 import { caseOf } from './surveyedCase';
 
 const [device] = DEVICES;

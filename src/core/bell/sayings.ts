@@ -1,4 +1,4 @@
-import type { None,Text } from '../said';
+import type { None, Text } from '../said';
 import type { VerdictWord } from './judge';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */

@@ -1,7 +1,7 @@
-import { copperWarmth,fundamentalVars,upperRootVolts } from '../circuit';
-import type { BellCase,CaseState } from './bellCase';
+import { copperWarmth, fundamentalVars, upperRootVolts } from '../circuit';
+import type { BellCase, CaseState } from './bellCase';
 import { pathImpedance } from './chimePath';
-import { spliceOhms,type Change,type Conditions } from './conditions';
+import { spliceOhms, type Change, type Conditions } from './conditions';
 import type { Houses } from './houses';
 import { sourceFromNameplate } from './housePrior';
 

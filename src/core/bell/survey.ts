@@ -1,10 +1,10 @@
 import type { Text } from '../said';
-import type { DeviceProfile,LastingState } from '../catalogue';
-import type { DeviceReport,Instrument,OtherCase,Place,RunName } from './bellCase';
-import type { ChimeKind,TreatmentPath } from '../chime';
+import type { DeviceProfile, LastingState } from '../catalogue';
+import type { DeviceReport, Instrument, OtherCase, Place, RunName } from './bellCase';
+import type { ChimeKind, TreatmentPath } from '../chime';
 import type { ConductorMaterial } from '../circuit';
 import type { RegionPack } from '../region';
-import type { Gauge,Span } from '../units';
+import type { Gauge, Span } from '../units';
 
 /** One reading: where, in which state, and what it was (a low and a high where it wandered). SI units. */
 export type Reading = {

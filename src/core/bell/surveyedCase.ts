@@ -1,9 +1,9 @@
-import { LASTING_STATES,type DeviceProfile } from '../catalogue';
-import { COIL_REACTANCE_RATIO_60HZ,likelyCoil,type ChimeKind } from '../chime';
-import { awgToMm2,runOhms } from '../circuit';
-import type { BellCase,CaseState,Evidence,RunCase } from './bellCase';
-import { LENGTH,METER,RUN_CELSIUS,VISIT_CELSIUS } from './priors';
-import type { BellSurvey,Reading } from './survey';
+import { LASTING_STATES, type DeviceProfile } from '../catalogue';
+import { COIL_REACTANCE_RATIO_60HZ, likelyCoil, type ChimeKind } from '../chime';
+import { awgToMm2, runOhms } from '../circuit';
+import type { BellCase, CaseState, Evidence, RunCase } from './bellCase';
+import { LENGTH, METER, RUN_CELSIUS, VISIT_CELSIUS } from './priors';
+import type { BellSurvey, Reading } from './survey';
 import type { RunName } from './bellCase';
 
 function runCase(survey: BellSurvey, run: RunName): RunCase {

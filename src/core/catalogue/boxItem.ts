@@ -1,4 +1,4 @@
-import { figureOf,textOf } from './shelf';
+import { figureOf, textOf } from './shelf';
 import type { Values } from './column';
 
 export const BOX_ITEM_KINDS = ['ring', 'surface', 'deeper'] as const;

@@ -1,12 +1,12 @@
-import { describe,expect,it } from '@jest/globals';
-import { CHIME_KINDS,TREATMENTS,likelyCoil,treatmentById,treatmentTasks,treatmentsFor } from '../chime';
+import { describe, expect, it } from '@jest/globals';
+import { CHIME_KINDS, TREATMENTS, likelyCoil, treatmentById, treatmentTasks, treatmentsFor } from '../chime';
 import { magnitude } from '../circuit';
-import { REGION_PACKS,regionPack } from '../region';
+import { REGION_PACKS, regionPack } from '../region';
 import { britain230 } from '../region/britain230';
 import { northAmerica120 } from '../region/northAmerica120';
-import { ORDINARY_BELL,foundBell } from '../wiring';
-import { DEVICES,LASTING_STATES,deviceById } from './device';
-import { SHIPPED_CATALOGUE,transformersIn } from './catalogue';
+import { ORDINARY_BELL, foundBell } from '../wiring';
+import { DEVICES, LASTING_STATES, deviceById } from './device';
+import { SHIPPED_CATALOGUE, transformersIn } from './catalogue';
 import { TRANSFORMERS } from './transformer';
 
 describe('devices', () => {

@@ -1,13 +1,13 @@
 import type { Values } from './column';
-import { boxItemFrom,boxScrewFrom,type BoxItem,type BoxScrew } from './boxItem';
-import { connectorFrom,type Connector } from './connector';
+import { boxItemFrom, boxScrewFrom, type BoxItem, type BoxScrew } from './boxItem';
+import { connectorFrom, type Connector } from './connector';
 import type { DeviceProfile } from './device';
-import { fixtureFrom,type FixtureProfile } from './fixture';
-import { chimes,modules,protectors,sounders } from './shelves/atTheChime';
-import { boxes,connectors,fixtures,screws } from './shelves/atTheBox';
-import { cables,enclosures } from './shelves/atTheCable';
-import { deviceFrom,devices } from './shelves/devices';
-import { transformerFrom,transformers } from './shelves/transformers';
+import { fixtureFrom, type FixtureProfile } from './fixture';
+import { chimes, modules, protectors, sounders } from './shelves/atTheChime';
+import { boxes, connectors, fixtures, screws } from './shelves/atTheBox';
+import { cables, enclosures } from './shelves/atTheCable';
+import { deviceFrom, devices } from './shelves/devices';
+import { transformerFrom, transformers } from './shelves/transformers';
 import type { TransformerItem } from './transformer';
 import type { Shelf } from './shelf';
 

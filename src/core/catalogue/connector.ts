@@ -1,4 +1,4 @@
-import { figureOf,textOf } from './shelf';
+import { figureOf, textOf } from './shelf';
 import type { Values } from './column';
 
 export const CONNECTOR_KINDS = ['twistOn', 'lever', 'pushIn'] as const;

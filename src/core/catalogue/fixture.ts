@@ -1,4 +1,4 @@
-import { figureOf,figureOr,listOf,textOf } from './shelf';
+import { figureOf, figureOr, listOf, textOf } from './shelf';
 import type { Values } from './column';
 
 /** What the mark on a mounting plate means; it differs by fixture. */

@@ -1,4 +1,4 @@
-import { valueFault,type Column,type ValueFault,type Values } from './column';
+import { valueFault, type Column, type ValueFault, type Values } from './column';
 
 /** One kind of thing in the catalogue: what is known of each, what ships, and what must agree in one item. */
 export interface Shelf {

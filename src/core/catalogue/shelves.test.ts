@@ -1,8 +1,8 @@
-import { describe,expect,it } from '@jest/globals';
-import { SHELF_IDS,SHELVES,SHIPPED_CATALOGUE,catalogueWith,devicesIn,transformersIn } from './catalogue';
-import { readValue,valueFault,valueText,type Column } from './column';
+import { describe, expect, it } from '@jest/globals';
+import { SHELF_IDS, SHELVES, SHIPPED_CATALOGUE, catalogueWith, devicesIn, transformersIn } from './catalogue';
+import { readValue, valueFault, valueText, type Column } from './column';
 import { DEVICES } from './device';
-import { itemFaults,type Shelf } from './shelf';
+import { itemFaults, type Shelf } from './shelf';
 import { TREATMENTS } from '../chime';
 import { TRANSFORMERS } from './transformer';
 import { TREATMENT_IDS } from './treatmentIds';

@@ -1,11 +1,11 @@
 import { said } from '../said';
-import { betweenPart,type Part } from '../wiring';
+import { betweenPart, type Part } from '../wiring';
 
 /** A power module with leads of its own; what it has in standby is the catalogue’s where the firm fits another. */
 export const modulePart = (id: string): Part =>
   betweenPart({
     id,
-    name: 'module',
+    name: said('module'),
     place: 'chime',
     kind: 'shunt',
     ohms: 1,

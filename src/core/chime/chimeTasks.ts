@@ -1,15 +1,15 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import {
-THROUGH_SPLICE,
-hasPart,
-isConductor,
-leadsAt,
-lookTask,
-moveTask,
-type Lead,
-type Move,
-type Task,
-type Wiring,
+  THROUGH_SPLICE,
+  hasPart,
+  isConductor,
+  leadsAt,
+  lookTask,
+  moveTask,
+  type Lead,
+  type Move,
+  type Task,
+  type Wiring,
 } from '../wiring';
 
 /** Before a screw is turned, at every chime. */

@@ -1,8 +1,13 @@
 import type { ChimeKind } from './kind';
-import type { None } from '../said';
+import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface ChimeSayings {
+  module: None;
+  jumper: None;
+  theJumper: None;
+  protector: None;
+  capped: { readonly what: Text };
   /** A kind of chime, in short. */
   chimeKind: { readonly kind: ChimeKind };
   // chimeParts

@@ -1,5 +1,5 @@
 import type { Text } from '../said';
-import type { BellPath,Task,Wiring } from '../wiring';
+import type { BellPath, Task, Wiring } from '../wiring';
 import type { ChimeKind } from './kind';
 
 /** What a treatment makes of the path from Trans to Front. */

@@ -1,9 +1,9 @@
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { add,complex,divide,magnitude,multiply,parallel,subtract } from './complex';
-import { awgToMm2,runOhms } from './conductor';
-import { chimeImpedance,collapseWatts,operatingPoint,type ChimePath,type Loop } from './operatingPoint';
-import { ORDINARY_METER,sourceFit } from './sourceFit';
+import { add, complex, divide, magnitude, multiply, parallel, subtract } from './complex';
+import { awgToMm2, runOhms } from './conductor';
+import { chimeImpedance, collapseWatts, operatingPoint, type ChimePath, type Loop } from './operatingPoint';
+import { ORDINARY_METER, sourceFit } from './sourceFit';
 import { fundamentalVars } from './upperRoot';
 
 const power = (watts: number, powerFactor = 0.75, displacementFactor = 1) =>

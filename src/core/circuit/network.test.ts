@@ -1,9 +1,9 @@
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { add,complex,magnitude,multiply,type Complex } from './complex';
-import { rms,type DistortedPhasor } from './distortedPhasor';
-import { solveNetwork,voltsBetween,type Network,type NetworkSolution } from './network';
-import { collapseWatts,operatingPoint } from './operatingPoint';
+import { add, complex, magnitude, multiply, type Complex } from './complex';
+import { rms, type DistortedPhasor } from './distortedPhasor';
+import { solveNetwork, voltsBetween, type Network, type NetworkSolution } from './network';
+import { collapseWatts, operatingPoint } from './operatingPoint';
 
 const positive = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const solved = (network: Network): NetworkSolution => {

@@ -1,7 +1,7 @@
-import { complex,type Complex } from './complex';
+import { complex, type Complex } from './complex';
 import { type DistortedPhasor } from './distortedPhasor';
 import { factorSystem } from './linearSystem';
-import { settlePorts,type PortLoad,type Ports } from './portLoads';
+import { settlePorts, type PortLoad, type Ports } from './portLoads';
 
 /** An impedance between two nodes; 0 Ω is a bare link. Node 0 is the reference. */
 export interface Branch {

@@ -1,5 +1,5 @@
-import { add,complex,magnitude,parallel,type Complex } from './complex';
-import { fundamentalVars,upperRootVolts } from './upperRoot';
+import { add, complex, magnitude, parallel, type Complex } from './complex';
+import { fundamentalVars, upperRootVolts } from './upperRoot';
 
 /** A transformer's secondary as seen from its screws: volts with nothing connected, behind an impedance. */
 export interface Source {

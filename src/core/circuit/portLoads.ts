@@ -1,6 +1,6 @@
-import { complex,type Complex } from './complex';
+import { complex, type Complex } from './complex';
 import type { DistortedPhasor } from './distortedPhasor';
-import { emptyPorts,settleCurrents } from './settleCurrents';
+import { emptyPorts, settleCurrents } from './settleCurrents';
 import { fundamentalVars } from './upperRoot';
 
 /** A load of constant power: `watts`, P/S, and the cosine of its fundamental’s angle. */

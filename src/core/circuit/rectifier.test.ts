@@ -1,8 +1,8 @@
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { awgToMm2,runOhms } from './conductor';
-import { operatingPoint,type ChimePath } from './operatingPoint';
-import { lowestCapVolts,rectifierPoint,type RectifierLoop } from './rectifierPoint';
+import { awgToMm2, runOhms } from './conductor';
+import { operatingPoint, type ChimePath } from './operatingPoint';
+import { lowestCapVolts, rectifierPoint, type RectifierLoop } from './rectifierPoint';
 
 const printed = (chime: ChimePath, watts: number): RectifierLoop => ({
   frequencyHz: 60,

@@ -1,5 +1,5 @@
-import { rectifierCycle,type RectifierCircuit,type RectifierState } from './rectifierCycle';
-import type { ChimePath,Figures,Source } from './operatingPoint';
+import { rectifierCycle, type RectifierCircuit, type RectifierState } from './rectifierCycle';
+import type { ChimePath, Figures, Source } from './operatingPoint';
 
 /** A bridge with a capacitor and a converter behind it that draws constant power. */
 export interface RectifierLoad {

@@ -1,6 +1,6 @@
 import { rms } from './distortedPhasor';
-import { solveNetwork,voltsBetween,type NetworkSolution } from './network';
-import { COLLAPSED,chimeImpedance,type ChimePath,type Load,type Loop,type OperatingPoint } from './operatingPoint';
+import { solveNetwork, voltsBetween, type NetworkSolution } from './network';
+import { COLLAPSED, chimeImpedance, type ChimePath, type Load, type Loop, type OperatingPoint } from './operatingPoint';
 
 /** A further load on the same transformer. */
 export interface SecondLoad {

@@ -1,6 +1,6 @@
-import { boolean,number,string,array,type Schema } from 'yup';
+import { boolean, number, string, array, type Schema } from 'yup';
 import { TEXT } from './limits';
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { FigureRule } from '../units';
 
 interface Limits {

@@ -1,5 +1,5 @@
-import { counts,type Effect } from '../log/effective';
-import type { Entry,EntryData } from '../kinds/register';
+import { counts, type Effect } from '../log/effective';
+import type { Entry, EntryData } from '../kinds/register';
 
 /** A way of a board, as it is written there. */
 export interface Way {

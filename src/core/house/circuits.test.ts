@@ -1,10 +1,10 @@
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import type { EntryData } from '../kinds/register';
 import { DEAD_MAINS } from '../isolation/forTests';
-import { TestLog,TOMAS } from '../job/forTests';
+import { TestLog, TOMAS } from '../job/forTests';
 import { supplyOf } from '../points/supplyOf';
-import { mayBeOneWay,wayKeys } from './breakers';
+import { mayBeOneWay, wayKeys } from './breakers';
 
 const onOne = (one: string, other: string): boolean =>
   mayBeOneWay({ way: one, board: null }, { way: other, board: null });

@@ -1,16 +1,16 @@
 import {
-HINTS,
-circuitState,
-type CircuitEvent,
-type CircuitState,
-type Hint,
-type Mark,
-type Proof,
+  HINTS,
+  circuitState,
+  type CircuitEvent,
+  type CircuitState,
+  type Hint,
+  type Mark,
+  type Proof,
 } from '../isolation';
-import { counts,type Effect } from '../log/effective';
-import { mayBeOneWay,type NamedWay } from './breakers';
+import { counts, type Effect } from '../log/effective';
+import { mayBeOneWay, type NamedWay } from './breakers';
 import type { Source } from '../kinds/said';
-import type { Entry,EntryData } from '../kinds/register';
+import type { Entry, EntryData } from '../kinds/register';
 
 export type SeenHint = Source & { readonly hint: Hint; readonly text: string | null };
 

@@ -1,8 +1,8 @@
 import type { ThingKind } from '../kinds/point';
-import type { EntryOf,EntryKind } from '../kinds/register';
-import type { Facts,Source } from '../kinds/said';
+import type { EntryOf, EntryKind } from '../kinds/register';
+import type { Facts, Source } from '../kinds/said';
 import type { FactBook } from '../log/factBook';
-import type { Box,Chime,House,Supply,TakenTest,TriedSwitch } from './things';
+import type { Box, Chime, House, Supply, TakenTest, TriedSwitch } from './things';
 
 interface Found {
   name: string | null;

@@ -1,9 +1,9 @@
 import { inWords } from '@/words';
 import { sayBritish as say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { houseOf } from '../job/houseOf';
 import { TestLog } from '../job/forTests';
-import { branchesOf,lettersFor,type HouseBranch } from './houseGraph';
+import { branchesOf, lettersFor, type HouseBranch } from './houseGraph';
 
 const tree = (branches: readonly HouseBranch[]): unknown =>
   branches.map(({ node, branches: below }) => (below.length > 0 ? [node.id, tree(below)] : node.id));

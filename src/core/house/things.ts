@@ -1,5 +1,5 @@
 import type { ThingKind } from '../kinds/point';
-import type { Facts,Source,Taken } from '../kinds/said';
+import type { Facts, Source, Taken } from '../kinds/said';
 
 /** Where a transformer is not, by the name of the place. */
 export type Looked = Readonly<Record<string, Source>>;

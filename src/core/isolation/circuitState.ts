@@ -1,5 +1,5 @@
-import { said,type Text } from '../said';
-import { isBellVoltage,proofProblem,type BellProof,type MainsProof,type Proof } from './proof';
+import { said, type Text } from '../said';
+import { isBellVoltage, proofProblem, type BellProof, type MainsProof, type Proof } from './proof';
 
 /** Who did something, and when (ISO 8601 with offset). */
 export interface Mark {
@@ -29,7 +29,7 @@ export type CircuitState =
 /** The state in words, for a line of text. */
 export const CIRCUIT_STATE_WORDS: Readonly<Record<CircuitState['state'], Text>> = {
   unknown: said('notKnown'),
-  live: 'live',
+  live: said('live'),
   off: said('offNotProved'),
   provedDead: said('provedDead'),
 };

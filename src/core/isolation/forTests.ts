@@ -1,4 +1,4 @@
-import type { BellProof,MainsProof } from './proof';
+import type { BellProof, MainsProof } from './proof';
 
 /** Readings that prove a bell side dead. */
 export const DEAD_BELL: BellProof = {

@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { Touches } from '../wiring';
 import type { CircuitState } from './circuitState';
 

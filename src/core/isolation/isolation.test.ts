@@ -1,9 +1,9 @@
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { circuitState,type CircuitEvent,type CircuitState,type Mark } from './circuitState';
-import { DEAD_BELL,DEAD_MAINS } from './forTests';
-import { stepGate,type Supply } from './gate';
-import { proofProblem,type BellProof,type MainsProof } from './proof';
+import { circuitState, type CircuitEvent, type CircuitState, type Mark } from './circuitState';
+import { DEAD_BELL, DEAD_MAINS } from './forTests';
+import { stepGate, type Supply } from './gate';
+import { proofProblem, type BellProof, type MainsProof } from './proof';
 
 const mark = (byId = 'ines'): Mark => ({ byId, byName: byId, at: '2026-03-04T10:00:00Z' });
 const bell = DEAD_BELL;

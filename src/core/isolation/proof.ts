@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 
 /** Up to this a circuit on the bell side is bell voltage (an unloaded 24 V transformer); above it is treated as mains. */
 export const BELL_VOLTS_MOST = 35;

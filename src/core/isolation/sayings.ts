@@ -2,6 +2,7 @@ import type { None } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface IsolationSayings {
+  live: None;
   // circuitState
   notKnown: None;
   offNotProved: None;

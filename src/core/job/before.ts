@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { Job } from './job';
 
 /** Something that has to be ready before the visit. */

@@ -1,13 +1,13 @@
-import type { BoxHangs,DoorHangs,SaidHangs } from '../house/things';
+import type { BoxHangs, DoorHangs, SaidHangs } from '../house/things';
 import type { HouseDraft } from '../house/houseDraft';
 import type { Circuit } from '../house/circuits';
-import type { Entry,EntryKind,EntryOf } from '../kinds/register';
+import type { Entry, EntryKind, EntryOf } from '../kinds/register';
 import type { FactBook } from '../log/factBook';
 import { BUILDS } from '../points/builds';
-import type { BagAnswer,Choice,Feed,TakenReading } from '../points/doorbell/doorbell';
+import type { BagAnswer, Choice, Feed, TakenReading } from '../points/doorbell/doorbell';
 import type { Point } from '../points/point';
 import type { Tick } from '../points/pointView';
-import type { Job,Note } from './job';
+import type { Job, Note } from './job';
 
 /** A point while it is being put together. */
 export interface Draft {

@@ -4,7 +4,7 @@ import type { Floodlight } from '../points/floodlight/floodlight';
 import type { Point } from '../points/point';
 import type { Job } from './job';
 import { newEntry } from '../kinds/newEntry';
-import type { Entry,EntryData,EntryKind,Person } from '../kinds/register';
+import type { Entry, EntryData, EntryKind, Person } from '../kinds/register';
 
 export const INES: Person = { id: 'ines', name: 'Ines' };
 export const TOMAS: Person = { id: 'tomas', name: 'Tomas' };

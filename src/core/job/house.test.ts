@@ -1,12 +1,12 @@
 // Over 300 lines: each case climbs a whole house by its log, and the acts that build one belong to all of them.
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { DEVICES } from '../catalogue';
-import { assess,rememberingAssess } from '../points/doorbell/assessment';
+import { assess, rememberingAssess } from '../points/doorbell/assessment';
 import { carriedProfile } from '../points/doorbell/survey';
-import { chooseAmong,optionsFor } from '../advice';
+import { chooseAmong, optionsFor } from '../advice';
 import { choiceOf } from '../points/doorbell/choiceOf';
 import { ladderOf } from '../points/ladder';
 import { stepStandings } from '../points/stepStandings';

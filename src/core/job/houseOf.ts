@@ -1,5 +1,5 @@
 import { said } from '../said';
-import { lettersFor,thingNode,type HouseGraph } from '../house/houseGraph';
+import { lettersFor, thingNode, type HouseGraph } from '../house/houseGraph';
 import { CIRCUIT_STATE_WORDS } from '../isolation';
 import { buildOf } from '../points/builds';
 import { circuitsOfPoint } from '../points/supplyOf';

@@ -1,9 +1,9 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { TestLog } from './forTests';
 import { houseOf } from './houseOf';
-import { foundBy,loneThings,thingsOf } from './houseThings';
+import { foundBy, loneThings, thingsOf } from './houseThings';
 
 const door = (): TestLog =>
   new TestLog().write('pointAdded', {

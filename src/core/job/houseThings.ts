@@ -1,6 +1,6 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import { HANGS_ON } from '../house/things';
-import { THINGS,type ThingKind } from '../kinds/point';
+import { THINGS, type ThingKind } from '../kinds/point';
 import type { Entry } from '../kinds/register';
 import type { Job } from './job';
 

@@ -1,9 +1,9 @@
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { proofProblem,stepGate,type BellProof,type MainsProof } from '../isolation';
-import { DEAD_BELL,DEAD_MAINS } from '../isolation/forTests';
-import { INES,TOMAS,startedLog,type TestLog } from './forTests';
-import type { Entry,EntryData } from '../kinds/register';
+import { proofProblem, stepGate, type BellProof, type MainsProof } from '../isolation';
+import { DEAD_BELL, DEAD_MAINS } from '../isolation/forTests';
+import { INES, TOMAS, startedLog, type TestLog } from './forTests';
+import type { Entry, EntryData } from '../kinds/register';
 import { supplyOf } from '../points/supplyOf';
 
 const bell = (betweenVolts: number): EntryData<'deadProved'> => ({ circuitId: 'c', ...DEAD_BELL, betweenVolts });

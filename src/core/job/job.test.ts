@@ -1,20 +1,20 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { deviceById } from '../catalogue';
 import { assess } from '../points/doorbell/assessment';
 import { fold } from './fold';
 import { DEAD_BELL } from '../isolation/forTests';
 import { asDoor } from './forTests';
-import type { Entry,EntryData,EntryKind,Person } from '../kinds/register';
+import type { Entry, EntryData, EntryKind, Person } from '../kinds/register';
 import { ENTRY_KINDS } from '../kinds/register';
 import { ladderOf } from '../points/ladder';
 import { stepStandings } from '../points/stepStandings';
 import { nextMove } from '../points/nextMove';
 import { partsOf } from '../points/parts';
 import { readingProblem } from '../points/doorbell/readingProblem';
-import { meterOf,surveyOf } from '../points/doorbell/survey';
+import { meterOf, surveyOf } from '../points/doorbell/survey';
 import { undoTarget } from '../log/undo';
 import { worriesOf } from '../points/worries';
 

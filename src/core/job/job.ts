@@ -2,8 +2,8 @@ import type { Board } from '../house/boards';
 import type { Circuit } from '../house/circuits';
 import type { House } from '../house/things';
 import type { Policy } from '../policy';
-import type { EntryData,EntryKind,Person } from '../kinds/register';
-import type { Facts,Source } from '../kinds/said';
+import type { EntryData, EntryKind, Person } from '../kinds/register';
+import type { Facts, Source } from '../kinds/said';
 import type { Rung } from '../kinds/rungs';
 import type { Point } from '../points/point';
 

@@ -1,12 +1,12 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { areasOf } from '../points/areas';
 import { assess } from '../points/doorbell/assessment';
 import { bagList } from '../points/doorbell/bagList';
-import { beforeList,customerPage,customerText } from './before';
+import { beforeList, customerPage, customerText } from './before';
 import { wifiOf } from '../points/wifi';
-import { startedLog,type TestLog,TOMAS } from './forTests';
+import { startedLog, type TestLog, TOMAS } from './forTests';
 import { ENTRY_KINDS } from '../kinds/register';
 import { ladderOf } from '../points/ladder';
 import { stepStandings } from '../points/stepStandings';

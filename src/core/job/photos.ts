@@ -1,4 +1,4 @@
-import { counts,type Effect } from '../log/effective';
+import { counts, type Effect } from '../log/effective';
 import type { Photo } from './job';
 import type { Entry } from '../kinds/register';
 

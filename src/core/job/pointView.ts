@@ -1,13 +1,13 @@
-import type { House,Supply } from '../house/things';
-import type { Entry,EntryKind,EntryOf } from '../kinds/register';
-import type { Facts,Taken } from '../kinds/said';
-import type { PlainView,SaidOfPoint } from '../points/build';
+import type { House, Supply } from '../house/things';
+import type { Entry, EntryKind, EntryOf } from '../kinds/register';
+import type { Facts, Taken } from '../kinds/said';
+import type { PlainView, SaidOfPoint } from '../points/build';
 import { BUILDS } from '../points/builds';
-import type { SharedChimeDoor,TakenReading } from '../points/doorbell/doorbell';
+import type { SharedChimeDoor, TakenReading } from '../points/doorbell/doorbell';
 import { WAS_THERE_FACTS } from '../points/doorbell/wasThere/register';
 import type { Point } from '../points/point';
 import type { PlanSetting } from '../points/pointView';
-import { hangsOf,onSupplyOf,type Draft,type Folding } from './draft';
+import { hangsOf, onSupplyOf, type Draft, type Folding } from './draft';
 
 /** Whether what feeds a door is still to be made: nothing was there at any door of its supply, and nothing was found. */
 function isSupplyMissing(state: Folding, draft: Draft, supply: Supply | undefined): boolean {

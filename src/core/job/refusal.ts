@@ -1,7 +1,7 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import { HANGS_ON } from '../house/things';
 import { THINGS } from '../kinds/point';
-import type { Entry,NewEntry } from '../kinds/register';
+import type { Entry, NewEntry } from '../kinds/register';
 import type { Point } from '../points/point';
 import type { Job } from './job';
 
@@ -17,7 +17,7 @@ const hangOn = (job: Job, id: string): readonly string[] =>
 function whyNotStruck(job: Job, target: Entry, reason: string | null | undefined): Text | null {
   if (target.kind === 'thingFound') {
     const names = hangOn(job, target.data.thingId);
-    return names.length > 0 ? said('sayFirstElse', { names, namesCount: names.length === 1 ? 'hangs' : 'hang' }) : null;
+    return names.length > 0 ? said('stillHangOnIt', { points: names }) : null;
   }
   if (target.kind !== 'pointAdded') return null;
   const point = job.points.find(({ id }) => id === target.data.pointId);

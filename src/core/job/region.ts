@@ -1,4 +1,4 @@
-import { regionPack,type RegionPack } from '../region';
+import { regionPack, type RegionPack } from '../region';
 import type { Job } from './job';
 
 export const regionOf = (job: Job): RegionPack => regionPack(job.site.region);

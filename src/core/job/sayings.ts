@@ -1,7 +1,8 @@
-import type { None,Text } from '../said';
+import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface JobSayings {
+  stillHangOnIt: { readonly points: readonly string[] };
   stillOpenWithYou: { readonly things: number };
   // before
   notAskedWhether: None;
@@ -55,7 +56,6 @@ export interface JobSayings {
   of: { readonly kind: Text; readonly first: Text };
   other: { readonly kind: Text };
   // refusal
-  sayFirstElse: { readonly names: readonly Text[]; readonly namesCount: Text };
   workDoneSay: { readonly point: Text };
   workDoneStays: { readonly point: Text };
   // trialDoor

@@ -1,12 +1,12 @@
 // Over 300 lines: one log is climbed through all that follows from it, and its helpers belong to all of these.
 import { inWords } from '@/words';
 import { sayBritish as say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { assess } from '../points/doorbell/assessment';
 import { DEAD_BELL } from '../isolation/forTests';
 import { fold } from './fold';
 import { newEntry } from '../kinds/newEntry';
-import type { EntryData,EntryKind,NewEntry } from '../kinds/register';
+import type { EntryData, EntryKind, NewEntry } from '../kinds/register';
 import { ladderOf } from '../points/ladder';
 import { stepStandings } from '../points/stepStandings';
 import { missingFromCustomer } from './before';

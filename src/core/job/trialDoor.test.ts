@@ -1,6 +1,6 @@
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { assess } from '../points/doorbell/assessment';
-import { TestLog,asDoor } from './forTests';
+import { TestLog, asDoor } from './forTests';
 import { trialDoors } from './trialDoor';
 
 const head = { id: 'j', title: 'Tern Cottage', createdAt: '2026-03-04T08:00:00Z' };

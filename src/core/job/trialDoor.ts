@@ -1,7 +1,7 @@
 import type { Judgement } from '../bell';
 import { newEntry } from '../kinds/newEntry';
 import type { Entry } from '../kinds/register';
-import { SHARES,type Shares } from '../points/build';
+import { SHARES, type Shares } from '../points/build';
 import { assess } from '../points/doorbell/assessment';
 import type { Doorbell } from '../points/doorbell/doorbell';
 import { newPoint } from '../points/newPoint';

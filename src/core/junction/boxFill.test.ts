@@ -1,6 +1,6 @@
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { ALLOWANCE_IN3,BOX_FILL_AWG,BOX_FILL_EDITIONS,CONDUCTOR_ROLES,boxFill,type BoxContents } from './boxFill';
+import { ALLOWANCE_IN3, BOX_FILL_AWG, BOX_FILL_EDITIONS, CONDUCTOR_ROLES, boxFill, type BoxContents } from './boxFill';
 
 const empty: BoxContents = {
   edition: 2020,

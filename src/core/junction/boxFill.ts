@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 
 /** Sizes that a box-fill allowance is named for, AWG. */
 export const BOX_FILL_AWG = [18, 16, 14, 12, 10, 8, 6] as const;

@@ -1,15 +1,15 @@
-import { said,type Text } from '../said';
-import { gaugeMm2,type Wire } from '../wiring';
+import { said, type Text } from '../said';
+import { gaugeMm2, type Wire } from '../wiring';
 import { awgToMm2 } from '../circuit';
 import {
-BOX_FILL_AWG,
-boxFill,
-type BoxConductor,
-type BoxContents,
-type BoxFillAwg,
-type BoxFillItem,
+  BOX_FILL_AWG,
+  boxFill,
+  type BoxConductor,
+  type BoxContents,
+  type BoxFillAwg,
+  type BoxFillItem,
 } from './boxFill';
-import type { BoxSurvey,SurveyedConductor } from './boxSurvey';
+import type { BoxSurvey, SurveyedConductor } from './boxSurvey';
 import { in3ToCm3 } from './standardBoxes';
 
 /** What goes into a box beside what was found there. */
@@ -149,8 +149,8 @@ function spaceItems(survey: BoxSurvey, added: Added): readonly BoxFillItem[] {
     item(said('conductorsHouse'), house.length, houseCm3),
     item(said('leadsHung'), leads.length, leadsCm3),
     item(said('conductorsNewCable'), added.newCableMm2 === null ? 0 : 3, cable),
-    item('pigtails', added.pigtails, added.pigtails * insulatedCm3(thickest, FREE_M)),
-    item('connectors', 1, added.connectorsCm3),
+    item(said('pigtails'), added.pigtails, added.pigtails * insulatedCm3(thickest, FREE_M)),
+    item(said('connectors'), 1, added.connectorsCm3),
   ].filter(({ in3 }) => in3 > 0);
 }
 

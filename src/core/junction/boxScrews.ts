@@ -1,4 +1,4 @@
-import type { BoxScrew,ScrewThread } from '../catalogue';
+import type { BoxScrew, ScrewThread } from '../catalogue';
 
 const INCH_M = 0.0254;
 /** Rise of one turn, m: unified coarse threads by their turns to the inch, metric ones by ISO 261. */

@@ -1,7 +1,7 @@
 import type { Text } from '../said';
 import type { BoxContents } from './boxFill';
 import type { Gauge } from '../units';
-import type { Wire,WireColour } from '../wiring';
+import type { Wire, WireColour } from '../wiring';
 
 /** What a conductor was found to be by test; `unknown` where nothing was. */
 export const CONDUCTOR_FUNCTIONS = ['hot', 'switched', 'neutral', 'ground', 'spare', 'unknown'] as const;

@@ -1,5 +1,5 @@
 import { said } from '../said';
-import { capAt,leadsAt,moveTask,spliceAt,type Lead,type Move,type Task,type Wiring } from '../wiring';
+import { capAt, leadsAt, moveTask, spliceAt, type Lead, type Move, type Task, type Wiring } from '../wiring';
 
 const BOX = 'box';
 

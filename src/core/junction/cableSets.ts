@@ -1,6 +1,6 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import { isAwg } from '../circuit';
-import { parsed,refused,type Gauge,type Parsed } from '../units';
+import { parsed, refused, type Gauge, type Parsed } from '../units';
 import type { WireColour } from '../wiring';
 
 /** One conductor of a usual cable. */

@@ -1,8 +1,8 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { cableSet } from './cableSets';
-import { concludeBox,type ConductorTest,type ConductorTestId,type TestedConductor } from './conductorTests';
+import { concludeBox, type ConductorTest, type ConductorTestId, type TestedConductor } from './conductorTests';
 
 const volts = (switches: 'allOff' | 'allOn', value: number): ConductorTest => ({ test: 'toGround', switches, value });
 const read = (test: ConductorTestId, value: number): ConductorTest => ({ test, switches: null, value });

@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { WireColour } from '../wiring';
 
 /** What can be done to one conductor of an unknown box, in the order in which it tells most for the least risk. */

@@ -1,5 +1,5 @@
-import { said,type Text } from '../said';
-import { conductorsOf,type BoxSurvey } from './boxSurvey';
+import { said, type Text } from '../said';
+import { conductorsOf, type BoxSurvey } from './boxSurvey';
 
 /** How the mains comes to a box (domain/junction, feed a to f). */
 export const FEED_CASES = ['a', 'b', 'c', 'd', 'e', 'f'] as const;
@@ -30,7 +30,7 @@ export function feedCase(survey: BoxSurvey): FeedFound {
   const unknown = conductorsOf(survey, 'unknown').length;
   const open = [
     ...(cables.length === 0 ? [said('cablesCome')] : []),
-    ...(unknown > 0 ? [said('notTestedEnd', { unknown, unknown2: unknown === 1 ? 'conductor' : 'conductors' })] : []),
+    ...(unknown > 0 ? [said('conductorsNotTested', { conductors: unknown })] : []),
     ...(cables.length > 0 && unknown === 0 && !hot && !switched ? [said('noConductorHot')] : []),
   ];
   const found = (feed: FeedCase): FeedFound => ({ feed, words: FEED_WORDS[feed], open });

@@ -1,13 +1,13 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { BARE_CONTEXT,checkWiring,leadById,leadsAt,type Finding,type Wiring } from '../wiring';
-import type { BoxSurvey,CableRole,ConductorFunction } from './boxSurvey';
+import { BARE_CONTEXT, checkWiring, leadById, leadsAt, type Finding, type Wiring } from '../wiring';
+import type { BoxSurvey, CableRole, ConductorFunction } from './boxSurvey';
 import { feedRemediesFor } from './feed/register';
 import { feedCase } from './feedCase';
-import { fixturePlan,type FixtureRemedy } from './fixtureTasks';
-import { BOX,CONNECTORS,FEED,REMEDY,cable } from './forTests';
+import { fixturePlan, type FixtureRemedy } from './fixtureTasks';
+import { BOX, CONNECTORS, FEED, REMEDY, cable } from './forTests';
 import { foundBox } from './foundBox';
 import { groundRemediesFor } from './ground/register';
 import { connectorAt } from './splices';

@@ -1,22 +1,22 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import {
-afterStep,
-bondedPart,
-fixturePart,
-leadsAt,
-lookTask,
-moveTask,
-pigtail,
-planWiring,
-type Move,
-type Task,
-type Wire,
-type WireColour,
-type Wiring,
-type WiringPlan,
+  afterStep,
+  bondedPart,
+  fixturePart,
+  leadsAt,
+  lookTask,
+  moveTask,
+  pigtail,
+  planWiring,
+  type Move,
+  type Task,
+  type Wire,
+  type WireColour,
+  type Wiring,
+  type WiringPlan,
 } from '../wiring';
 import type { BoxSurvey } from './boxSurvey';
-import { gather,idleCaps,marks,oldOut } from './boxTasks';
+import { gather, idleCaps, marks, oldOut } from './boxTasks';
 import { feedRemedy } from './feed/register';
 import { foundBox } from './foundBox';
 import { groundRemedy } from './ground/register';
@@ -137,7 +137,7 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
         [
           {
             do: 'add',
-            part: fixturePart('fixture', 'camera', {
+            part: fixturePart('fixture', said('camera'), {
               hot: wire('hot'),
               neutral: wire('neutral'),
               ground: fixture.grounded ? wire('ground') : null,

@@ -1,12 +1,12 @@
-import { SHIPPED_CATALOGUE,connectorsIn } from '../catalogue';
+import { SHIPPED_CATALOGUE, connectorsIn } from '../catalogue';
 import { DEFAULT_REGION } from '../region';
 import {
-UNKNOWN_BOX,
-type BoxSurvey,
-type CableRole,
-type ConductorFunction,
-type SurveyedCable,
-type SurveyedConductor,
+  UNKNOWN_BOX,
+  type BoxSurvey,
+  type CableRole,
+  type ConductorFunction,
+  type SurveyedCable,
+  type SurveyedConductor,
 } from './boxSurvey';
 import type { FixtureRemedy } from './fixtureTasks';
 import type { WireColour } from '../wiring';

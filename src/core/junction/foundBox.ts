@@ -1,22 +1,22 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import {
-EMPTY_WIRING,
-applyMoves,
-bondedPart,
-capAt,
-fixturePart,
-outletPart,
-pigtail,
-sensorPart,
-spliceAt,
-spurPart,
-switchPart,
-WIRE_COLOUR_WORDS,
-type Lead,
-type Move,
-type Wiring,
+  EMPTY_WIRING,
+  applyMoves,
+  bondedPart,
+  capAt,
+  fixturePart,
+  outletPart,
+  pigtail,
+  sensorPart,
+  spliceAt,
+  spurPart,
+  switchPart,
+  WIRE_COLOUR_WORDS,
+  type Lead,
+  type Move,
+  type Wiring,
 } from '../wiring';
-import { conductorsOf,wireOf,type BoxSurvey,type SurveyedCable,type SurveyedConductor } from './boxSurvey';
+import { conductorsOf, wireOf, type BoxSurvey, type SurveyedCable, type SurveyedConductor } from './boxSurvey';
 
 const MAINS = ['hot', 'neutral', 'ground'] as const;
 export type MainsFunction = (typeof MAINS)[number];
@@ -187,37 +187,44 @@ export function foundBox(survey: BoxSurvey): Wiring {
     ...(sensor ? [{ do: 'add', part: sensorPart('sensor', said('oldSensor')) } as const] : []),
     ...(outlet
       ? [
-          { do: 'add', part: outletPart('outlet', 'outlet') } as const,
+          { do: 'add', part: outletPart('outlet', said('theOutlet')) } as const,
           ...MAINS.flatMap((carries) =>
             ids(carries).map((lead): Move => ({ do: 'on', lead, joint: `outlet.${carries}` })),
           ),
           ...(bonds ? [{ do: 'on', lead: 'box.pigtail', joint: 'outlet.ground' } as const] : []),
         ]
       : [
-          ...joined(spliceOf('hot'), 'hot', [
+          ...joined(spliceOf('hot'), said('function', { carries: 'hot' }), [
             ...hots,
             ...(lampOn === 'hot' ? toOld('hot') : []),
             ...(sensor ? ['sensor.hot'] : []),
           ]),
           ...(sensor ? joined('splice.lamp', said('switchedSensor'), ['sensor.out', ...toOld('hot')]) : []),
-          ...joined(spliceOf('switched'), 'switched', [...switched, ...(lampOn === 'switched' ? toOld('hot') : [])]),
-          ...joined(spliceOf('neutral'), 'neutral', [
+          ...joined(spliceOf('switched'), said('function', { carries: 'switched' }), [
+            ...switched,
+            ...(lampOn === 'switched' ? toOld('hot') : []),
+          ]),
+          ...joined(spliceOf('neutral'), said('function', { carries: 'neutral' }), [
             ...neutrals,
             ...toOld('neutral'),
             ...(sensor ? ['sensor.neutral'] : []),
           ]),
-          ...joined(spliceOf('ground'), 'ground', [
+          ...joined(spliceOf('ground'), said('function', { carries: 'ground' }), [
             ...grounds,
             ...(old && survey.oldGrounded && grounds.length > 0 ? ['oldFixture.ground'] : []),
             ...(bonds ? ['box.pigtail'] : []),
           ]),
         ]),
     ...(['hot', 'neutral'] as const).flatMap((carries) =>
-      joined(spliceOf(carries, 'second'), said('secondCircuit', { carries }), ids(carries, 'second')),
+      joined(
+        spliceOf(carries, 'second'),
+        said('secondCircuit', { carries: said('carries', { carries }) }),
+        ids(carries, 'second'),
+      ),
     ),
     ...(['own', 'second'] as const).flatMap((circuit) =>
       (['spare', 'unknown'] as const).flatMap((carries) =>
-        ids(carries, circuit).flatMap((lead) => joined(lead, carries === 'spare' ? 'spare' : 'untested', [lead])),
+        ids(carries, circuit).flatMap((lead) => joined(lead, said('function', { carries }), [lead])),
       ),
     ),
   ]);

@@ -1,17 +1,17 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { SHIPPED_CATALOGUE,boxItemsIn,boxScrewsIn,connectorsIn,fixturesIn } from '../catalogue';
-import { NOTHING_ADDED,boxRoom,type Added } from './boxRoom';
-import { engagementM,hangingScrews } from './boxScrews';
+import { SHIPPED_CATALOGUE, boxItemsIn, boxScrewsIn, connectorsIn, fixturesIn } from '../catalogue';
+import { NOTHING_ADDED, boxRoom, type Added } from './boxRoom';
+import { engagementM, hangingScrews } from './boxScrews';
 import { circuitLoad } from './circuitLoad';
-import { BOX,CONNECTORS,FEED,REMEDY,cable } from './forTests';
+import { BOX, CONNECTORS, FEED, REMEDY, cable } from './forTests';
 import { fixturePlan } from './fixtureTasks';
-import { hangingPose,lookDownDeg } from './hangingPose';
+import { hangingPose, lookDownDeg } from './hangingPose';
 import { roomCures } from './roomCures';
-import { connectorHolds,splicesOf,tooBigForBag } from './splices';
-import { STANDARD_BOXES,standardBox } from './standardBoxes';
+import { connectorHolds, splicesOf, tooBigForBag } from './splices';
+import { STANDARD_BOXES, standardBox } from './standardBoxes';
 
 const CANOPY: Added = {
   ...NOTHING_ADDED,

@@ -1,6 +1,6 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { BoxItem } from '../catalogue';
-import { boxRoom,type Added,type BoxRoom } from './boxRoom';
+import { boxRoom, type Added, type BoxRoom } from './boxRoom';
 import type { BoxSurvey } from './boxSurvey';
 
 /** One way to get more room, with the room that it gives. */

@@ -1,7 +1,15 @@
-import type { None,Text } from '../said';
+import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface JunctionSayings {
+  clips: None;
+  pigtails: None;
+  connectors: None;
+  pigtail: None;
+  camera: None;
+  /** What a splice of the box holds, by test. */
+  function: { readonly carries: 'hot' | 'switched' | 'neutral' | 'ground' | 'spare' | 'unknown' };
+  conductorsNotTested: { readonly conductors: number };
   spliceProblem: { readonly splice: Text; readonly problem: Text };
   groundsOf: { readonly grounds: number; readonly awg: number };
   // boxFill
@@ -122,7 +130,6 @@ export interface JunctionSayings {
   outletsBoxFed: None;
   fedStraightProtected: None;
   cablesCome: None;
-  notTestedEnd: { readonly unknown: number; readonly unknown2: Text };
   noConductorHot: None;
   notKnownYet: None;
   noNeutralFound: None;

@@ -1,6 +1,6 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { Connector } from '../catalogue';
-import { gaugeMm2,leadsAt,type Joint,type Lead,type Sufficiency,type Wire,type Wiring } from '../wiring';
+import { gaugeMm2, leadsAt, type Joint, type Lead, type Sufficiency, type Wire, type Wiring } from '../wiring';
 
 /** How a connector holds what is in a splice. */
 export interface Holding {

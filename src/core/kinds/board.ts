@@ -1,5 +1,5 @@
 import { LIMITS } from '../facts';
-import { exact,maybe,reference } from './fields';
+import { exact, maybe, reference } from './fields';
 
 export const PROTECTIONS = ['none', 'rcd', 'arcFault', 'both', 'fuse'] as const;
 

@@ -1,20 +1,21 @@
-import { array,boolean,number,string } from 'yup';
-import { BOX_ITEM_KINDS,CONNECTOR_KINDS,MADE_FORS,SCREW_THREADS,UP_MARKS } from '../catalogue';
+import { said } from '../said';
+import { array, boolean, number, string } from 'yup';
+import { BOX_ITEM_KINDS, CONNECTOR_KINDS, MADE_FORS, SCREW_THREADS, UP_MARKS } from '../catalogue';
 import {
-AHEADS,
-BOX_FILL_EDITIONS,
-CABLE_ROLES,
-CONDUCTOR_FUNCTIONS,
-CONDUCTOR_STATES,
-CONDUCTOR_TESTS,
-FEED_REMEDY_IDS,
-GROUND_REMEDY_IDS,
-STANDARD_BOXES,
-SWITCH_POSITIONS,
+  AHEADS,
+  BOX_FILL_EDITIONS,
+  CABLE_ROLES,
+  CONDUCTOR_FUNCTIONS,
+  CONDUCTOR_STATES,
+  CONDUCTOR_TESTS,
+  FEED_REMEDY_IDS,
+  GROUND_REMEDY_IDS,
+  STANDARD_BOXES,
+  SWITCH_POSITIONS,
 } from '../junction';
 import { WIRE_COLOURS } from '../wiring';
-import { LIMITS,TEXT,fact,schemasOf } from '../facts';
-import { exact,maybe,oneOf,reference } from './fields';
+import { LIMITS, TEXT, fact, schemasOf } from '../facts';
+import { exact, maybe, oneOf, reference } from './fields';
 
 export const BOX_MATERIALS = ['metal', 'plastic'] as const;
 export const BOX_SHAPES = ['round', 'square', 'device'] as const;
@@ -97,7 +98,7 @@ export const CABLE_FACTS = {
         (all) => new Set(all?.map(({ id }) => id)).size === (all?.length ?? 0),
       )
       .nullable(),
-    (value) => (Array.isArray(value) ? String(value.length) : 'none'),
+    (value) => (Array.isArray(value) ? String(value.length) : said('none')),
   ),
 } as const;
 

@@ -1,10 +1,11 @@
-import { number,string } from 'yup';
+import { said } from '../said';
+import { number, string } from 'yup';
 import { CHIME_KINDS } from '../chime';
 import { AWG_SIZES } from '../circuit';
-import { deviceProfile,profileName } from './device';
-import { exact,reference } from './fields';
-import { LIMITS,fact,schemasOf } from '../facts';
-import { OHMS,VOLTS,VOLT_AMPS } from '../units';
+import { deviceProfile, profileName } from './device';
+import { exact, reference } from './fields';
+import { LIMITS, fact, schemasOf } from '../facts';
+import { OHMS, VOLTS, VOLT_AMPS } from '../units';
 
 /** How the chime is treated now. */
 export const PRESENT_PATHS = ['series', 'shunt', 'link', 'none'] as const;
@@ -22,7 +23,7 @@ export const RUN_FACTS = {
   sparePairs: fact.whole(LIMITS.sparePairs, '', ['pair', 'pairs']),
   material: fact.choice(MATERIALS),
   conductors: fact.other(number<1 | 2>().nullable().oneOf([1, 2, null]), (value) =>
-    value === 1 ? 'one way only, the other runs elsewhere' : 'there and back in it',
+    said('loopWays', { there: value === 1 ? 1 : 2 }),
   ),
   /** Of the door’s run alone. */
   straightM: fact.run(LIMITS.runM),

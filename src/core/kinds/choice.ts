@@ -1,8 +1,8 @@
-import { array,boolean,number,string } from 'yup';
+import { array, boolean, number, string } from 'yup';
 import { LASTING_STATES } from '../catalogue';
-import { LIMITS,TEXT } from '../facts';
+import { LIMITS, TEXT } from '../facts';
 import { deviceValues } from './device';
-import { exact,maybe,oneOf,reference } from './fields';
+import { exact, maybe, oneOf, reference } from './fields';
 import { SCREW_PAIRS } from '../wiring';
 
 const volts = () => number().min(0).max(100).defined();

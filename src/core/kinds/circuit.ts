@@ -1,7 +1,8 @@
-import { array,boolean,number,string } from 'yup';
+import { said } from '../said';
+import { array, boolean, number, string } from 'yup';
 import { HINT_IDS } from '../isolation';
-import { LIMITS,TEXT,YES_NO,fact,schemasOf } from '../facts';
-import { exact,maybe,oneOf,reference } from './fields';
+import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
+import { exact, maybe, oneOf, reference } from './fields';
 
 const proofVolts = () => number().min(LIMITS.proofVolts.least).max(LIMITS.proofVolts.most);
 
@@ -14,7 +15,7 @@ export const CIRCUIT_FACTS = {
   board: fact.text(),
   /** Ids of the points whose supply hangs on it. */
   feeds: fact.other(array(reference()).max(50), (value) =>
-    Array.isArray(value) ? `${value.length} of the points` : String(value),
+    Array.isArray(value) ? said('ofThePoints', { points: value.length }) : String(value),
   ),
   sharedNeutral: fact.yesNo(),
   otherInBox: fact.yesNo(),
@@ -67,7 +68,7 @@ const MINUTES = { unit: 'min', unitWords: ['min', 'm', 'minutes'], ...LIMITS.min
 
 export const HUNT_FACTS = {
   people: fact.other(number<1 | 2>().nullable().oneOf([1, 2, null]), (value) =>
-    value === 2 ? 'two: one at the door' : 'alone: walk and look',
+    said('hunters', { people: value === 2 ? 2 : 1 }),
   ),
   /** From the board to where it is seen, and back. */
   walkMinutes: fact.figure(MINUTES),

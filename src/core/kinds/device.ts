@@ -1,7 +1,7 @@
-import { array,number,string } from 'yup';
+import { array, number, string } from 'yup';
 import { TREATMENT_IDS } from '../catalogue';
 import { TEXT } from '../facts';
-import { exact,oneOf,reference } from './fields';
+import { exact, oneOf, reference } from './fields';
 
 const volts = () => number().min(0).max(100).defined();
 const figure = (most: number) => number().min(0).max(most).defined();

@@ -1,5 +1,5 @@
-import { said,type Text } from '../said';
-import { factOf,type Answer,type FactField,type FactKind } from './facts';
+import { said, type Text } from '../said';
+import { factOf, type Answer, type FactField, type FactKind } from './facts';
 
 /** What a fact is called. */
 export const factName = <K extends FactKind>(kind: K, field: FactField<K>): Text => said('fact', { kind, field });

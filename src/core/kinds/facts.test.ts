@@ -1,11 +1,11 @@
 import { sayIn } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import type { Fact,FactTable } from '../facts';
-import { REGION_PACKS,regionPack,type RegionPack } from '../region';
-import { FACTS,factOf } from './facts';
-import { factName,factSaid } from './factText';
-import { ENTRY_KINDS,type EntryKind } from './register';
+import { describe, expect, it } from '@jest/globals';
+import type { Fact, FactTable } from '../facts';
+import { REGION_PACKS, regionPack, type RegionPack } from '../region';
+import { FACTS, factOf } from './facts';
+import { factName, factSaid } from './factText';
+import { ENTRY_KINDS, type EntryKind } from './register';
 
 /** Fields that say what an entry is of, or with what it was read: no facts of a thing. */
 const SCOPES = ['pointId', 'circuitId', 'supplyId', 'chimeId', 'boxId', 'cableId', 'run'];

@@ -1,12 +1,12 @@
-import type { Fact,FactTable } from '../facts';
-import { BOX_FACTS,CABLE_FACTS } from './box';
-import { CHIME_FACTS,RUN_FACTS } from './chime';
-import { CIRCUIT_FACTS,HUNT_FACTS } from './circuit';
+import type { Fact, FactTable } from '../facts';
+import { BOX_FACTS, CABLE_FACTS } from './box';
+import { CHIME_FACTS, RUN_FACTS } from './chime';
+import { CIRCUIT_FACTS, HUNT_FACTS } from './circuit';
 import { OUTLET_FACTS } from './outlet';
 import { POINT_FACTS } from './point';
 import { METER_FACTS } from './reading';
-import { CUSTOMER_FACTS,SITE_FACTS } from './site';
-import { SUPPLY_PLAN_FACTS,TRANSFORMER_FACTS } from './supply';
+import { CUSTOMER_FACTS, SITE_FACTS } from './site';
+import { SUPPLY_PLAN_FACTS, TRANSFORMER_FACTS } from './supply';
 import { MOUNT_FACTS } from './work';
 
 /** Facts by the kind of entry that says them. */

@@ -1,4 +1,4 @@
-import { array,boolean,number,object,string,type ObjectShape } from 'yup';
+import { array, boolean, number, object, string, type ObjectShape } from 'yup';
 import { TEXT } from '../facts';
 
 /** An object that refuses fields it does not name. */

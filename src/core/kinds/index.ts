@@ -40,3 +40,4 @@ export {
 export { PLACES, READING_STATES } from './reading';
 export { BOARD_AREAS, COLOUR_ERAS, HAZARDS, HEATINGS, PERMISSIONS, READINESS, WIFI_BANDS } from './site';
 export { CABLE_LEAVES, TOLD_APARTS } from './supply';
+export type { KindsSayings } from './sayings';

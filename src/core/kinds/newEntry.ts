@@ -1,5 +1,5 @@
 import { versionOf } from './lifts/register';
-import type { EntryData,EntryKind,NewEntry,Person } from './register';
+import type { EntryData, EntryKind, NewEntry, Person } from './register';
 
 /** Who writes an entry, when, under which id. */
 export interface Made {

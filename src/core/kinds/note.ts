@@ -1,6 +1,6 @@
 import { string } from 'yup';
 import { TEXT } from '../facts';
-import { exact,maybe,reference } from './fields';
+import { exact, maybe, reference } from './fields';
 
 export const noteWritten = exact({ text: string().min(1).max(TEXT.long).defined() });
 

@@ -1,6 +1,6 @@
 import { fixtureProfile } from './box';
-import { exact,reference } from './fields';
-import { LIMITS,fact,schemasOf } from '../facts';
+import { exact, reference } from './fields';
+import { LIMITS, fact, schemasOf } from '../facts';
 
 /** What covers an outlet outdoors: a hood that closes over a plug in use, a flap that does not, nothing. */
 export const OUTLET_COVERS = ['inUse', 'flap', 'none'] as const;

@@ -1,7 +1,7 @@
-import { array,number,string } from 'yup';
-import { LIMITS,TEXT } from '../facts';
+import { array, number, string } from 'yup';
+import { LIMITS, TEXT } from '../facts';
 import { RUNGS } from './rungs';
-import { exact,maybe,oneOf,reference } from './fields';
+import { exact, maybe, oneOf, reference } from './fields';
 
 export const MARK_SHAPES = ['arrow', 'circle', 'label'] as const;
 export const PHOTO_TERMINALS = ['Trans', 'Front', 'Rear', 'S1', 'S2', 'S3', 'D1', 'D2'] as const;

@@ -1,10 +1,10 @@
-import { boolean,number,string } from 'yup';
+import { boolean, number, string } from 'yup';
 import { BAG } from '../catalogue';
-import { LIMITS,TEXT,fact,schemasOf } from '../facts';
+import { LIMITS, TEXT, fact, schemasOf } from '../facts';
 import { WALLS } from '../mount';
 import { WIFI_WALLS } from '../wifi';
-import { deviceProfile,profileName } from './device';
-import { exact,maybe,oneOf,reference } from './fields';
+import { deviceProfile, profileName } from './device';
+import { exact, maybe, oneOf, reference } from './fields';
 
 export const POINT_KINDS = ['doorbell', 'floodlight', 'plugFloodlight'] as const;
 export type PointKind = (typeof POINT_KINDS)[number];

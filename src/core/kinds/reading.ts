@@ -1,8 +1,8 @@
-import { boolean,number,string } from 'yup';
+import { boolean, number, string } from 'yup';
 import { DEVICE_REPORTS } from '../bell';
 import { LASTING_STATES } from '../catalogue';
-import { LIMITS,YES_NO,fact,schemasOf } from '../facts';
-import { exact,reference } from './fields';
+import { LIMITS, YES_NO, fact, schemasOf } from '../facts';
+import { exact, reference } from './fields';
 import { RUN_NAMES } from './chime';
 
 export const READING_KINDS = ['volts', 'mainsVolts', 'loopOhms', 'coilOhms', 'report'] as const;

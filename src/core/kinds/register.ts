@@ -1,26 +1,26 @@
 import type { InferType } from 'yup';
-import { boxDescribed,cableDescribed,conductorTested,fixtureChosen,leadMoved } from './box';
-import { outletDescribed,plugFixtureChosen } from './outlet';
-import { boardListed,wayListed } from './board';
+import { boxDescribed, cableDescribed, conductorTested, fixtureChosen, leadMoved } from './box';
+import { outletDescribed, plugFixtureChosen } from './outlet';
+import { boardListed, wayListed } from './board';
 import { choiceMade } from './choice';
 import {
-cameBack,
-circuitListed,
-circuitsCompared,
-circuitSwitched,
-deadProved,
-hintNoted,
-huntPlanned,
-huntTested,
+  cameBack,
+  circuitListed,
+  circuitsCompared,
+  circuitSwitched,
+  deadProved,
+  hintNoted,
+  huntPlanned,
+  huntTested,
 } from './circuit';
-import { entryStruck,noteWritten } from './note';
-import { photoAttached,photoDescribed } from './photo';
-import { chimeDescribed,runDescribed } from './chime';
-import { bagChecked,pointAdded,pointDescribed,pointHung,thingFound,wifiRead } from './point';
-import { placeLooked,supplyPlanned,switchTried,transformerDescribed } from './supply';
-import { meterDescribed,readingTaken } from './reading';
-import { customerDescribed,policyTaken,siteDescribed,visitPlanned } from './site';
-import { checkDone,mountRecorded,pointLeft,stepTicked,waitStarted } from './work';
+import { entryStruck, noteWritten } from './note';
+import { photoAttached, photoDescribed } from './photo';
+import { chimeDescribed, runDescribed } from './chime';
+import { bagChecked, pointAdded, pointDescribed, pointHung, thingFound, wifiRead } from './point';
+import { placeLooked, supplyPlanned, switchTried, transformerDescribed } from './supply';
+import { meterDescribed, readingTaken } from './reading';
+import { customerDescribed, policyTaken, siteDescribed, visitPlanned } from './site';
+import { checkDone, mountRecorded, pointLeft, stepTicked, waitStarted } from './work';
 
 /** The only list of kinds: what can happen in a job, each with the schema of its data. */
 export const ENTRY_KINDS = {

@@ -1,4 +1,4 @@
-import type { EntryData,EntryKind,Person } from './register';
+import type { EntryData, EntryKind, Person } from './register';
 
 /** Fields that say what an entry is of; all others are facts of it. */
 type Scope = 'pointId' | 'circuitId' | 'run' | 'cableId' | 'supplyId' | 'chimeId' | 'boxId';

@@ -1,7 +1,7 @@
-import { POLICY_MATTERS,type Policy } from '../policy';
+import { POLICY_MATTERS, type Policy } from '../policy';
 import { REGION_PACKS } from '../region';
-import { LIMITS,TEXT,fact,schemasOf } from '../facts';
-import { exact,maybe } from './fields';
+import { LIMITS, TEXT, fact, schemasOf } from '../facts';
+import { exact, maybe } from './fields';
 
 export const WIFI_BANDS = ['2.4', '5', 'both'] as const;
 /** Whether something the customer brings is there; the password itself is never kept. */

@@ -1,10 +1,10 @@
-import { array,boolean,number,string } from 'yup';
+import { array, boolean, number, string } from 'yup';
 import { TRANSFORMER_PLACES } from '../search';
-import { SEGMENT_WAYS,SUPPLY_FROM } from '../supply';
-import { VOLTS,VOLT_AMPS } from '../units';
+import { SEGMENT_WAYS, SUPPLY_FROM } from '../supply';
+import { VOLTS, VOLT_AMPS } from '../units';
 import { SCREW_PAIRS } from '../wiring';
-import { exact,maybe,oneOf,reference } from './fields';
-import { LIMITS,TEXT,fact,schemasOf } from '../facts';
+import { exact, maybe, oneOf, reference } from './fields';
+import { LIMITS, TEXT, fact, schemasOf } from '../facts';
 
 /** How it was told that a transformer is the bell's and not the heating's. */
 export const TOLD_APARTS = ['sameBreaker', 'secondaryFollowed', 'label'] as const;

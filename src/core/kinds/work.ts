@@ -1,8 +1,8 @@
-import { number,string } from 'yup';
-import { FIXINGS,SEALS } from '../mount';
+import { number, string } from 'yup';
+import { FIXINGS, SEALS } from '../mount';
 import { CHECK_IDS } from '../prove';
-import { LIMITS,TEXT,YES_NO,fact,schemasOf } from '../facts';
-import { exact,maybe,oneOf,reference } from './fields';
+import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
+import { exact, maybe, oneOf, reference } from './fields';
 
 /** What the hands were put on: decides which proof it needs. */
 export const TOUCHES = ['nothing', 'bell', 'mains'] as const;

@@ -1,5 +1,5 @@
 import type { AlsoSaid } from '../job/job';
-import type { Entry,Person } from '../kinds/register';
+import type { Entry, Person } from '../kinds/register';
 
 /** Whether two values of a field say the same; lists by what is in them. */
 const same = (one: unknown, other: unknown): boolean =>

@@ -1,5 +1,5 @@
 import { doorView } from './doorView';
-import { tiltAdvice,type TiltAdvice } from './wedge';
+import { tiltAdvice, type TiltAdvice } from './wedge';
 
 /** Heights at which a doorbell can still be reached and pressed. */
 const REACH = { leastM: 0.9, mostM: 1.6, stepM: 0.01 } as const;

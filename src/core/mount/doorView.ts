@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 
 const DEGREES = 180 / Math.PI;
 

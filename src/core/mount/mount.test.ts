@@ -1,10 +1,10 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { betterHeight } from './betterHeight';
-import { doorView,faceSeen,facesCut,seenAt } from './doorView';
+import { doorView, faceSeen, facesCut, seenAt } from './doorView';
 import { platePlace } from './platePlace';
-import { screwFor,tiltAdvice } from './wedge';
+import { screwFor, tiltAdvice } from './wedge';
 
 describe('what a doorbell sees', () => {
   it('works out the tilt for faces by hand', () => {

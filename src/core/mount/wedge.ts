@@ -1,6 +1,6 @@
-import { METRES_PER_INCH,type LengthSystem } from '../units';
+import { METRES_PER_INCH, type LengthSystem } from '../units';
 import type { DoorView } from './doorView';
-import { WALL_FIXINGS,type Wall } from './wall';
+import { WALL_FIXINGS, type Wall } from './wall';
 
 /** Wedges of the catalogue, degrees. */
 export const TILT_WEDGES = [4, 8, 12] as const;

@@ -1,7 +1,7 @@
 import { sayIn } from '@/words';
 import { placeOf } from '../job/region';
-import { describe,expect,it } from '@jest/globals';
-import { INES,TOMAS,startedLog,type TestLog } from '../job/forTests';
+import { describe, expect, it } from '@jest/globals';
+import { INES, TOMAS, startedLog, type TestLog } from '../job/forTests';
 import { alsoSaidWorries } from './alsoSaid';
 
 const pointId = 'p';

@@ -1,6 +1,6 @@
 import { said } from '../said';
-import type { AlsoSaid,Job } from '../job/job';
-import { factSaid,type FactSaid } from '../kinds/factText';
+import type { AlsoSaid, Job } from '../job/job';
+import { factSaid, type FactSaid } from '../kinds/factText';
 import { POLICY_MATTERS } from '../policy';
 import { lowerFirst } from '../units';
 import type { Worry } from './climb';

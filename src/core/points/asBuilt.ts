@@ -1,5 +1,5 @@
-import { fitted,leadById,wiringBuilt,type Move,type Step,type Wiring } from '../wiring';
-import { foundOf,pointSteps } from './planOf';
+import { fitted, leadById, wiringBuilt, type Move, type Step, type Wiring } from '../wiring';
+import { foundOf, pointSteps } from './planOf';
 import type { Point } from './point';
 import type { MovedLead } from './pointView';
 

@@ -1,18 +1,18 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import {
-concludeBox,
-standardBox,
-type BoxConclusions,
-type BoxSurvey,
-type Conclusion,
-type ConductorFunction,
-type SurveyedCable,
-type TestedConductor,
+  concludeBox,
+  standardBox,
+  type BoxConclusions,
+  type BoxSurvey,
+  type Conclusion,
+  type ConductorFunction,
+  type SurveyedCable,
+  type TestedConductor,
 } from '../junction';
 import { regionPack } from '../region';
-import { WIRE_COLOUR_WORDS,type WireColour } from '../wiring';
+import { WIRE_COLOUR_WORDS, type WireColour } from '../wiring';
 import type { ListedCable } from '../house/things';
-import type { PlanSetting,PointView } from './pointView';
+import type { PlanSetting, PointView } from './pointView';
 
 /** Id of a conductor over all cables of a box. */
 export const conductorKey = (cableId: string, conductorId: string): string => `${cableId}.${conductorId}`;

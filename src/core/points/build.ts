@@ -1,14 +1,14 @@
 import type { BellSurvey } from '../bell';
-import type { Connector,FixtureProfile } from '../catalogue';
+import type { Connector, FixtureProfile } from '../catalogue';
 import type { HousePart } from '../house/houseGraph';
-import type { BoxHangs,Chime,DoorHangs,SaidHangs,Supply } from '../house/things';
+import type { BoxHangs, Chime, DoorHangs, SaidHangs, Supply } from '../house/things';
 import type { Job } from '../job/job';
-import type { BoxRoom,LoadJudged,Splice } from '../junction';
+import type { BoxRoom, LoadJudged, Splice } from '../junction';
 import type { PointKind } from '../kinds/point';
 import type { EntryKind } from '../kinds/register';
-import type { Facts,Taken } from '../kinds/said';
-import type { Step,Sufficiency,Wiring,WiringPlan } from '../wiring';
-import type { BagAnswer,Choice,Doorbell,Feed,SharedChimeDoor,TakenReading } from './doorbell/doorbell';
+import type { Facts, Taken } from '../kinds/said';
+import type { Step, Sufficiency, Wiring, WiringPlan } from '../wiring';
+import type { BagAnswer, Choice, Doorbell, Feed, SharedChimeDoor, TakenReading } from './doorbell/doorbell';
 import type { Point } from './point';
 import type { PointView } from './pointView';
 

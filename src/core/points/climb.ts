@@ -2,7 +2,7 @@ import type { Text } from '../said';
 import type { VerdictWord } from '../bell';
 import type { Job } from '../job/job';
 import type { PointKind } from '../kinds/point';
-import type { NextMove,Rung,RungMark } from '../kinds/rungs';
+import type { NextMove, Rung, RungMark } from '../kinds/rungs';
 import type { Assessment } from './doorbell/assessment';
 import type { Point } from './point';
 

@@ -1,4 +1,4 @@
-import type { PointClimb,PointClimbs } from './climb';
+import type { PointClimb, PointClimbs } from './climb';
 import { doorbellClimb } from './doorbell/climb';
 import { floodlightClimb } from './floodlight/climb';
 import { plugFloodlightClimb } from './plugFloodlight/climb';

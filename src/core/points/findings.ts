@@ -1,20 +1,20 @@
-import { said,type Text } from '../said';
-import { SPACE_SHARE_MOST,connectorAt,type BoxRoom,type LoadJudged } from '../junction';
-import { SHIPPED_CATALOGUE,connectorsIn } from '../catalogue';
+import { said, type Text } from '../said';
+import { SPACE_SHARE_MOST, connectorAt, type BoxRoom, type LoadJudged } from '../junction';
+import { SHIPPED_CATALOGUE, connectorsIn } from '../catalogue';
 import {
-BARE_CONTEXT,
-checkWiring,
-compareFindings,
-type Finding,
-type FindingsCompared,
-type RuleContext,
-type Wiring,
+  BARE_CONTEXT,
+  checkWiring,
+  compareFindings,
+  type Finding,
+  type FindingsCompared,
+  type RuleContext,
+  type Wiring,
 } from '../wiring';
-import { builtAsPlanned,builtOf } from './asBuilt';
+import { builtAsPlanned, builtOf } from './asBuilt';
 import { buildOf } from './builds';
 import type { Job } from '../job/job';
 import { regionOf } from '../job/region';
-import { foundOf,planOf } from './planOf';
+import { foundOf, planOf } from './planOf';
 import type { Point } from './point';
 import { circuitsOfPoint } from './supplyOf';
 
@@ -23,15 +23,12 @@ const SPACE_SHARE_PERCENT = SPACE_SHARE_MOST * 100;
 /** Room in a box in words, with the two figures that decide. */
 export const roomWords = ({ by, boxIn3, requiredIn3, fits }: BoxRoom): Text =>
   by === 'rule'
-    ? said('roomNeeded', { boxIn3, requiredIn3, fits: fits ? '' : ': overfull' })
-    : said('boxConductorsConnectors', {
-        spaceSharePercent: (SPACE_SHARE_PERCENT * requiredIn3) / boxIn3,
-        spaceSharePercent2: SPACE_SHARE_PERCENT,
-      });
+    ? said('roomNeeded', { boxIn3, requiredIn3, fits })
+    : said('shareOfBox', { percent: (SPACE_SHARE_PERCENT * requiredIn3) / boxIn3, mostPercent: SPACE_SHARE_PERCENT });
 
 /** Load of a circuit in words. */
 export const loadWords = ({ totalVa, limitVa, suffices, amps }: LoadJudged): Text =>
-  said('vaCircuitVa', { totalVa, amps, limitVa, suffices: suffices ? '' : said('tooMuch') });
+  said('loadOfCircuit', { totalVa, amps, limitVa, suffices });
 
 /** What the rules need beside a wiring. */
 function contextOf(job: Job, point: Point): Omit<RuleContext, 'connectorAt'> {

@@ -1,9 +1,9 @@
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { deviceById } from '../catalogue';
 import { assess } from './doorbell/assessment';
-import { startedLog,type TestLog,TOMAS } from '../job/forTests';
-import { huntOf,huntWays,wayText } from './hunting';
+import { startedLog, type TestLog, TOMAS } from '../job/forTests';
+import { huntOf, huntWays, wayText } from './hunting';
 import { nextMove } from './nextMove';
 
 const device = deviceById('constant-power');

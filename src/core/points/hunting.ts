@@ -1,4 +1,4 @@
-import { ELSEWHERE_SHARE,huntOnFoot,wayWeight,type HuntOnFoot,type HuntWay } from '../isolation';
+import { ELSEWHERE_SHARE, huntOnFoot, wayWeight, type HuntOnFoot, type HuntWay } from '../isolation';
 import type { Way } from '../house/boards';
 import type { Job } from '../job/job';
 import { regionOf } from '../job/region';

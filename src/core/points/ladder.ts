@@ -1,5 +1,5 @@
 import type { Job } from '../job/job';
-import { RUNGS,type RungMark } from '../kinds/rungs';
+import { RUNGS, type RungMark } from '../kinds/rungs';
 import { climbOf } from './climbs';
 import type { Assessment } from './doorbell/assessment';
 import type { Point } from './point';

@@ -1,13 +1,13 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import { CIRCUIT_STATE_WORDS } from '../isolation';
 import type { Circuit } from '../house/circuits';
 import type { Job } from '../job/job';
 import type { RungState } from '../kinds/rungs';
-import type { Mark,Standing } from './climb';
+import type { Mark, Standing } from './climb';
 import { huntOf } from './hunting';
 import type { Point } from './point';
 import { stepStandings } from './stepStandings';
-import { circuitsOfPoint,supplyOf } from './supplyOf';
+import { circuitsOfPoint, supplyOf } from './supplyOf';
 
 export const mark = (state: RungState, words: Text): Mark => ({ state, words });
 
@@ -21,7 +21,7 @@ const circuitWords = (circuit: Circuit | null): Text =>
 
 function huntWords(job: Job, point: Point): Text {
   const hunt = huntOf(job, point);
-  return hunt.state === 'hunting' ? said('huntLeft', { leftCount: hunt.left.length }) : 'hunt';
+  return hunt.state === 'hunting' ? said('huntLeft', { leftCount: hunt.left.length }) : said('hunt');
 }
 
 /** Isolate, the same for whatever hangs on a circuit. */

@@ -1,13 +1,13 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import { missingFromCustomer } from '../job/before';
 import type { Job } from '../job/job';
-import type { NextMove,Rung } from '../kinds/rungs';
+import type { NextMove, Rung } from '../kinds/rungs';
 import type { Touches } from '../wiring';
 import type { Missing } from './climb';
-import { huntOf,wayOfId,wayText } from './hunting';
+import { huntOf, wayOfId, wayText } from './hunting';
 import type { Point } from './point';
 import { stepStandings } from './stepStandings';
-import { circuitsOfPoint,fedNames,supplyOf,toCompareAt } from './supplyOf';
+import { circuitsOfPoint, fedNames, supplyOf, toCompareAt } from './supplyOf';
 
 export const move = (rung: Rung, words: Text, why: Text, held = false): NextMove => ({ rung, words, why, held });
 

@@ -1,4 +1,4 @@
-import { distinct,said,type Text } from '../said';
+import { distinct, said, type Text } from '../said';
 import type { Job } from '../job/job';
 import { climbOf } from './climbs';
 import type { Point } from './point';

@@ -1,4 +1,4 @@
-import type { Step,Wiring,WiringPlan } from '../wiring';
+import type { Step, Wiring, WiringPlan } from '../wiring';
 import { buildOf } from './builds';
 import type { Point } from './point';
 

@@ -1,10 +1,10 @@
-import type { BoxHangs,DoorHangs,ListedCable,TakenTest } from '../house/things';
+import type { BoxHangs, DoorHangs, ListedCable, TakenTest } from '../house/things';
 import type { Policy } from '../policy';
 import type { CheckId } from '../prove';
-import type { OLD_FIXTURES,PointKind } from '../kinds/point';
+import type { OLD_FIXTURES, PointKind } from '../kinds/point';
 import type { EntryData } from '../kinds/register';
 import type { LengthSystem } from '../units';
-import type { Facts,Source,Taken } from '../kinds/said';
+import type { Facts, Source, Taken } from '../kinds/said';
 
 export type Tick = Source & {
   readonly how: EntryData<'stepTicked'>['how'];

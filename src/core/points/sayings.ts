@@ -1,7 +1,20 @@
-import type { None,Text } from '../said';
+import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface PointsSayings {
+  done: None;
+  hunt: None;
+  waysListed: { readonly ways: number };
+  /** Room in a box by the rule: what it has and what is needed, in³. */
+  roomNeeded: { readonly boxIn3: number; readonly requiredIn3: number; readonly fits: boolean };
+  /** Share of a box’s space that is taken, and the most that is our guidance, per cent. */
+  shareOfBox: { readonly percent: number; readonly mostPercent: number };
+  loadOfCircuit: {
+    readonly totalVa: number;
+    readonly amps: number;
+    readonly limitVa: number;
+    readonly suffices: boolean;
+  };
   /** What somebody else said of a fact. */
   alsoSaid: { readonly who: string; readonly name: Text; readonly value: Text };
   thePolicy: None;
@@ -24,10 +37,6 @@ export interface PointsSayings {
   leadsGroundBadly: { readonly name: Text };
   hotAnotherLeg: { readonly name: Text };
   // findings
-  roomNeeded: { readonly boxIn3: number; readonly requiredIn3: number; readonly fits: Text };
-  boxConductorsConnectors: { readonly spaceSharePercent: number; readonly spaceSharePercent2: number };
-  tooMuch: None;
-  vaCircuitVa: { readonly totalVa: number; readonly amps: number; readonly limitVa: number; readonly suffices: Text };
   // marks
   huntLeft: { readonly leftCount: number };
   plugNoBreaker: None;

@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { Job } from '../job/job';
 import { beforeList } from '../job/before';
 import { photosOfPoint } from '../job/photos';
@@ -12,7 +12,7 @@ export const standing = (state: AreaStanding['state'], words: Text): AreaState =
 export const counted = (there: number, all: number): AreaState =>
   standing(
     there === all ? 'done' : there > 0 ? 'inHand' : 'open',
-    there === all ? 'done' : said('of5', { there, all }),
+    there === all ? said('done') : said('of5', { there, all }),
   );
 export const known = (...facts: readonly unknown[]): AreaState =>
   counted(facts.filter((fact) => fact !== undefined && fact !== null).length, facts.length);
@@ -43,8 +43,8 @@ export function sharedAreas(job: Job, point: PointView): Readonly<Record<SharedA
       ? standing(wifi.measured ? 'done' : 'inHand', wifi.measured ? WIFI_WORDS[wifi.word] : said('predictedOnly'))
       : standing('open', said('notRead')),
     house: known(site.yearBuilt, site.basement, site.heating, site.boardArea),
-    board: standing(ways > 0 ? 'done' : 'open', ways > 0 ? `${ways} ways` : said('notListed')),
-    photos: standing(photos > 0 ? 'done' : 'open', photos > 0 ? `${photos}` : 'none'),
+    board: standing(ways > 0 ? 'done' : 'open', ways > 0 ? said('waysListed', { ways }) : said('notListed')),
+    photos: standing(photos > 0 ? 'done' : 'open', photos > 0 ? `${photos}` : said('none')),
   };
 }
 

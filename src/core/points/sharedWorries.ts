@@ -3,13 +3,13 @@ import { GATE_WORDS } from '../isolation';
 import { missingFromCustomer } from '../job/before';
 import type { Job } from '../job/job';
 import type { Rung } from '../kinds/rungs';
-import { jointById,leadById,type Finding } from '../wiring';
-import { builtOf,standingMoves } from './asBuilt';
+import { jointById, leadById, type Finding } from '../wiring';
+import { builtOf, standingMoves } from './asBuilt';
 import type { Worry } from './climb';
 import { findingsOf } from './findings';
 import { pointSteps } from './planOf';
 import type { Point } from './point';
-import { fedNames,supplyOf,toCompareAt } from './supplyOf';
+import { fedNames, supplyOf, toCompareAt } from './supplyOf';
 import { wifiOf } from './wifi';
 
 /** From this many on they are told in one line. */

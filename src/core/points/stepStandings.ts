@@ -1,8 +1,8 @@
-import { said,type Text } from '../said';
-import { GATE_WORDS,stepGate } from '../isolation';
+import { said, type Text } from '../said';
+import { GATE_WORDS, stepGate } from '../isolation';
 import type { Job } from '../job/job';
 import type { Step } from '../wiring';
-import { findingsOf,planStop } from './findings';
+import { findingsOf, planStop } from './findings';
 import { pointSteps } from './planOf';
 import type { Point } from './point';
 import { supplyOf } from './supplyOf';

@@ -1,5 +1,5 @@
-import { said,type Text } from '../said';
-import type { OtherFeed,Supply } from '../isolation';
+import { said, type Text } from '../said';
+import type { OtherFeed, Supply } from '../isolation';
 import type { Policy } from '../policy';
 import { sharedNeutrals } from './boxOf';
 import type { Circuit } from '../house/circuits';

@@ -1,6 +1,6 @@
 import { answerName } from '../kinds/factText';
-import { said,type Text } from '../said';
-import { wifiMeasured,wifiPredicted,type WifiPath,type WifiVerdict } from '../wifi';
+import { said, type Text } from '../said';
+import { wifiMeasured, wifiPredicted, type WifiPath, type WifiVerdict } from '../wifi';
 import type { Job } from '../job/job';
 import type { PointView } from './pointView';
 

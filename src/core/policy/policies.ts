@@ -1,4 +1,4 @@
-import type { ModulePolicy,SupplyPolicy } from './supplyPolicy';
+import type { ModulePolicy, SupplyPolicy } from './supplyPolicy';
 
 /** One way to do a thing that good practitioners do differently, with what speaks for and against it. */
 export interface School<T extends string = string> {

@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { LastingState } from '../catalogue';
 
 export const CHECK_IDS = [

@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { Check } from './checks';
 
 /** Volts that were predicted for a reading, 5 to 95 %. */

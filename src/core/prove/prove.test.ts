@@ -1,7 +1,7 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { checkById,checksFor } from './checks';
+import { describe, expect, it } from '@jest/globals';
+import { checkById, checksFor } from './checks';
 import { judgeFigure } from './judgeFigure';
 
 const check = (id: 'ring' | 'doorVolts' | 'lit') => {

@@ -1,4 +1,4 @@
-import type { None,Text } from '../said';
+import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface ProveSayings {

@@ -1,5 +1,5 @@
 import { awgToMm2 } from '../circuit';
-import type { ColourClaims,RegionPack } from './pack';
+import type { ColourClaims, RegionPack } from './pack';
 
 const CLAIMS: ColourClaims = {
   black: 'hot',

@@ -2,6 +2,8 @@ import type { Text } from './said';
 
 /** What any subject may say. */
 export interface SharedSayings {
+  connectorsCount: { readonly count: number };
+  pigtailsCount: { readonly count: number };
   yesOrNo: { readonly yes: boolean };
   /** What a fact of a kind of entry is called, and an answer to it. */
   fact: { readonly kind: string; readonly field: string };

@@ -1,8 +1,8 @@
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { searchOrder,type Place } from './searchOrder';
-import { PLACE_FACTS,TRANSFORMER_PLACES,placeWeight } from './transformerPlaces';
-import { WITHOUT_IT,transformerSearch } from './transformerSearch';
+import { searchOrder, type Place } from './searchOrder';
+import { PLACE_FACTS, TRANSFORMER_PLACES, placeWeight } from './transformerPlaces';
+import { WITHOUT_IT, transformerSearch } from './transformerSearch';
 
 const place = (id: string, probability: number, minutes: number): Place => ({ id, probability, minutes });
 

@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 
 /** Where bell transformers are found (domain/survey), in the order of a walk. */
 export const TRANSFORMER_PLACES = [

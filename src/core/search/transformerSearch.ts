@@ -1,10 +1,10 @@
-import { inSearchOrder,type Place } from './searchOrder';
+import { inSearchOrder, type Place } from './searchOrder';
 import {
-PLACE_FACTS,
-TRANSFORMER_PLACES,
-placeWeight,
-type HouseClues,
-type TransformerPlace,
+  PLACE_FACTS,
+  TRANSFORMER_PLACES,
+  placeWeight,
+  type HouseClues,
+  type TransformerPlace,
 } from './transformerPlaces';
 
 /** A place still to be looked at, with the share of belief that it is there. */

@@ -1,7 +1,14 @@
-import type { None,Text } from '../said';
+import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface SupplySayings {
+  transformer: None;
+  level: None;
+  rods: None;
+  lamp: None;
+  mask: None;
+  holesAngledDown: { readonly holes: number };
+  stretchOfCable: { readonly way: Text; readonly metres: number };
   // supplyRoute
   transformerBoard: None;
   enclosureClamp: None;
@@ -39,8 +46,6 @@ export interface SupplySayings {
   sealantHole: { readonly holes: number; readonly holes2: Text };
   hammerDrillLong: None;
   angledDownOutside: None;
-  angledDownOutside2: { readonly holes: number; readonly holes2: Text };
-  newBellCable2: { readonly words: Text; readonly lengthM: number };
   awayMainsCables2: None;
   bellCable2: { readonly metres: Text; readonly number: number };
 }

@@ -1,7 +1,7 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { supplyRoute,type SupplyRoute } from './supplyRoute';
+import { describe, expect, it } from '@jest/globals';
+import { supplyRoute, type SupplyRoute } from './supplyRoute';
 
 const route = (more: Partial<SupplyRoute> = {}): SupplyRoute => ({
   from: 'adapter',

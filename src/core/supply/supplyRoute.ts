@@ -1,4 +1,4 @@
-import { distinct,said,type Text } from '../said';
+import { distinct, said, type Text } from '../said';
 import { runOhms } from '../circuit';
 
 /** Where a new bell supply can come from (domain/power). */
@@ -43,7 +43,7 @@ export const SUPPLY_FACTS: Readonly<Record<SupplyFrom, SourceFacts>> = {
   spur: {
     minutes: 50,
     mainsWork: true,
-    parts: [said('fusedSpur3'), said('enclosureOwnRail'), 'transformer', said('circuitLabel')],
+    parts: [said('fusedSpur3'), said('enclosureOwnRail'), said('transformer'), said('circuitLabel')],
     caution: said('alwaysNotBehind'),
   },
   adapter: {
@@ -55,7 +55,7 @@ export const SUPPLY_FACTS: Readonly<Record<SupplyFrom, SourceFacts>> = {
   lighting: {
     minutes: 55,
     mainsWork: true,
-    parts: [said('transformerBoxCover'), 'connectors', said('circuitLabel')],
+    parts: [said('transformerBoxCover'), said('connectors'), said('circuitLabel')],
     caution: said('beforeSwitchBell'),
   },
   battery: {
@@ -96,7 +96,7 @@ export const SEGMENT_FACTS: Readonly<Record<SegmentWay, WayFacts>> = {
     aloneFactor: 1.1,
     minutesPerHole: 6,
     parts: (lengthM) => [said('miniTrunking', { metres: metres(lengthM) })],
-    tools: [said('fineSaw'), 'level'],
+    tools: [said('fineSaw'), said('level')],
     caution: null,
   },
   inWall: {
@@ -114,7 +114,7 @@ export const SEGMENT_FACTS: Readonly<Record<SegmentWay, WayFacts>> = {
     aloneFactor: 1.3,
     minutesPerHole: 8,
     parts: (lengthM) => [said('cableTies', { lengthM: Math.ceil(lengthM) })],
-    tools: ['rods', 'lamp', 'mask'],
+    tools: [said('rods'), said('lamp'), said('mask')],
     caution: said('boardsOnlyOld'),
   },
   crawlSpace: {
@@ -123,7 +123,7 @@ export const SEGMENT_FACTS: Readonly<Record<SegmentWay, WayFacts>> = {
     aloneFactor: 1.3,
     minutesPerHole: 8,
     parts: (lengthM) => [said('staplesCable', { lengthM: Math.ceil(lengthM / 0.6) })],
-    tools: ['rods', 'lamp', said('kneePads')],
+    tools: [said('rods'), said('lamp'), said('kneePads')],
     caution: null,
   },
   throughWall: {
@@ -172,9 +172,9 @@ export const stretchSteps = ({
   segments.map((segment) => {
     const { way, lengthM, holes } = segment;
     const { words, caution } = SEGMENT_FACTS[way];
-    const drilled = holes > 0 ? said('angledDownOutside2', { holes, holes2: holes === 1 ? 'hole' : 'holes' }) : null;
+    const drilled = holes > 0 ? said('holesAngledDown', { holes }) : null;
     return {
-      words: said('newBellCable2', { words, lengthM }),
+      words: said('stretchOfCable', { way: words, metres: lengthM }),
       how:
         (drilled ?? caution) ? said('together', { sentences: present([drilled, caution]) }) : said('awayMainsCables2'),
       minutes: Math.round(segmentMinutes(segment, people)),

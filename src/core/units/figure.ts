@@ -1,5 +1,5 @@
-import { NUMBER,numberValue,tidy } from './number';
-import { parsed,refused,type Parsed } from './parsed';
+import { NUMBER, numberValue, tidy } from './number';
+import { parsed, refused, type Parsed } from './parsed';
 
 /** A reading: one figure, or a low and a high where it wandered. */
 export interface Span {

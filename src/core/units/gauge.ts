@@ -1,6 +1,6 @@
 import { isAwg } from '../circuit';
-import { NUMBER,numberValue,tidy } from './number';
-import { parsed,refused,type Parsed } from './parsed';
+import { NUMBER, numberValue, tidy } from './number';
+import { parsed, refused, type Parsed } from './parsed';
 
 /** Size of one conductor, in the system it was read in. */
 export type Gauge = { readonly awg: number } | { readonly mm2: number };

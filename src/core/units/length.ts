@@ -1,6 +1,6 @@
-import { NUMBER,numberValue,tidy } from './number';
+import { NUMBER, numberValue, tidy } from './number';
 import type { Span } from './figure';
-import { parsed,refused,type Parsed } from './parsed';
+import { parsed, refused, type Parsed } from './parsed';
 
 export const METRES_PER_FOOT = 0.3048;
 export const METRES_PER_INCH = 0.0254;

@@ -1,8 +1,8 @@
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { parseFigure,parseSpan,parseVoltAmps,VOLTS } from './figure';
+import { describe, expect, it } from '@jest/globals';
+import { parseFigure, parseSpan, parseVoltAmps, VOLTS } from './figure';
 import { parseGauge } from './gauge';
-import { lengthText,parseLength,parseLengthSpan } from './length';
+import { lengthText, parseLength, parseLengthSpan } from './length';
 import { figureProblemText } from './wording';
 
 const volts = { ...VOLTS, least: 0, most: 60 };

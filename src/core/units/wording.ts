@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { FigureProblem } from './parsed';
 
 /** So much of a typed text is shown back. */

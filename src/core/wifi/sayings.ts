@@ -1,7 +1,10 @@
-import type { None,Text } from '../said';
+import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface WifiSayings {
+  good: None;
+  workable: None;
+  on24GHz: None;
   // wifi
   atTheEdge: None;
   planExtenderFirst: None;

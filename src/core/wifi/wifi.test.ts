@@ -1,7 +1,7 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { predictDbm,wifiChanges,wifiMeasured,wifiPredicted } from './wifi';
+import { describe, expect, it } from '@jest/globals';
+import { predictDbm, wifiChanges, wifiMeasured, wifiPredicted } from './wifi';
 
 describe('Wi-Fi at the spot', () => {
   it('predicts by the log-distance law, by hand', () => {

@@ -1,4 +1,4 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 
 /** What a signal passes on its way, with its loss in dB: domain/survey. */
 export const WIFI_WALLS = ['timber', 'brick', 'block', 'concrete', 'stuccoLath', 'foilOrLowE', 'plainGlass'] as const;
@@ -40,8 +40,8 @@ export const WIFI_LIMITS = { goodDbm: -60, workableDbm: -67, extenderDbm: -70, u
 
 export type WifiWord = 'good' | 'workable' | 'doubtful' | 'extender';
 export const WIFI_WORDS: Readonly<Record<WifiWord, Text>> = {
-  good: 'good',
-  workable: 'workable',
+  good: said('good'),
+  workable: said('workable'),
   doubtful: said('atTheEdge'),
   extender: said('planExtenderFirst'),
 };
@@ -146,6 +146,6 @@ export function wifiChanges(path: WifiPath, nowDbm: number): readonly WifiChange
         ]
       : []),
     change(said('oneMoreTimber'), { ...path, walls: [...path.walls, 'timber'] }),
-    ...(path.band === '5' ? [change('on 2.4 GHz', { ...path, band: '2.4' })] : []),
+    ...(path.band === '5' ? [change(said('on24GHz'), { ...path, band: '2.4' })] : []),
   ];
 }

@@ -1,6 +1,6 @@
-import type { Complex,Network,NetworkLoad,NetworkSource,PortLoad } from '../circuit';
+import type { Complex, Network, NetworkLoad, NetworkSource, PortLoad } from '../circuit';
 import { nodesOf } from './nodes';
-import type { Element,Lead,Wiring } from './wiring';
+import type { Element, Lead, Wiring } from './wiring';
 
 /** What a wiring’s parts come to on a day: ohms of leads and coils, the source, and what each load draws. */
 export interface BellValues {

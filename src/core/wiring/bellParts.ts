@@ -1,5 +1,5 @@
-import { said,type Text } from '../said';
-import type { Joint,Lead,Part,WiringPlace } from './wiring';
+import { said, type Text } from '../said';
+import type { Joint, Lead, Part, WiringPlace } from './wiring';
 
 const screw = (part: string, name: string, place: WiringPlace): Joint => ({
   id: `${part}.${name}`,

@@ -1,5 +1,5 @@
 import { nodesOf } from './nodes';
-import type { Lead,Part,Wiring } from './wiring';
+import type { Lead, Part, Wiring } from './wiring';
 
 /** What stands on the way from the transformer’s wire to the door’s wire at the chime. */
 export type BellPath =

@@ -1,8 +1,8 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import { transformerPart } from './bellParts';
 import type { Move } from './move';
-import { lookTask,moveTask,type Task } from './step';
-import { hasPart,leadsAt,type Part,type Wiring } from './wiring';
+import { lookTask, moveTask, type Task } from './step';
+import { hasPart, leadsAt, type Part, type Wiring } from './wiring';
 
 const PLACE = 'transformer';
 

@@ -1,8 +1,8 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import { isConductor } from './bellPath';
 import type { Move } from './move';
-import { moveTask,type Task } from './step';
-import type { Lead,Wiring } from './wiring';
+import { moveTask, type Task } from './step';
+import type { Lead, Wiring } from './wiring';
 
 /** Conductors of the runs that are named. */
 const conductorsOf = ({ leads }: Wiring, runs: readonly Text[]): readonly Lead[] =>

@@ -1,9 +1,9 @@
-import { said,type Text } from '../said';
-import { betweenPart,boxedChimePart,chimePart,doorPart,passingPart,transformerPart } from './bellParts';
+import { said, type Text } from '../said';
+import { betweenPart, boxedChimePart, chimePart, doorPart, passingPart, transformerPart } from './bellParts';
 import type { BellPath } from './bellPath';
-import { applyMoves,type Move } from './move';
-import { capAt,spliceAt,switchPart } from './mainsParts';
-import { EMPTY_WIRING,type Lead,type Wiring } from './wiring';
+import { applyMoves, type Move } from './move';
+import { capAt, spliceAt, switchPart } from './mainsParts';
+import { EMPTY_WIRING, type Lead, type Wiring } from './wiring';
 
 /** What hangs at a door before the work. */
 export interface DoorFound {
@@ -123,7 +123,7 @@ const houseLead = (carries: 'hot' | 'neutral' | 'ground', to: string): Lead => (
 
 /** A switch between the board and the house’s hot: the bell dies with it. Not told where its conductors are listed. */
 const switchMoves = (): readonly Move[] => [
-  { do: 'add', part: switchPart('switch', 'switch') },
+  { do: 'add', part: switchPart('switch', said('switch')) },
   {
     do: 'lay',
     leads: [
@@ -225,7 +225,9 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
     { do: 'add', part: transformerPart('old', facts.transformer ?? said('oldTransformer2'), 'leads', { screws }) },
     ...mainsMoves('old', listed),
     ...(facts.switched && !listed.some(({ carries }) => carries === 'hot') ? switchMoves() : []),
-    ...(chime === 'screws' ? [{ do: 'add', part: chimePart('chime', 'chime', 'chime', facts.terminal) } as const] : []),
+    ...(chime === 'screws'
+      ? [{ do: 'add', part: chimePart('chime', 'chime', said('chime'), facts.terminal) } as const]
+      : []),
     ...(inside ? [{ do: 'add', part: passingPart(inside.id, inside.name) } as const] : []),
     ...(inLoop || inside ? [] : [{ do: 'splice', joint: JOINED_SPLICE } as const]),
     ...doorMoves(door),

@@ -1,8 +1,8 @@
 import { said } from '../said';
-import { JOINED_SPLICE,PASSING_SPLICE,type InsideFound } from './foundBell';
+import { JOINED_SPLICE, PASSING_SPLICE, type InsideFound } from './foundBell';
 import type { Move } from './move';
-import { lookTask,moveTask,type Task } from './step';
-import { hasPart,leadsAt,type Wiring } from './wiring';
+import { lookTask, moveTask, type Task } from './step';
+import { hasPart, leadsAt, type Wiring } from './wiring';
 
 /** What sat inside comes off, and the wires that passed under its screws are joined: out and back, each in a splice. */
 export function takeInsideOut(found: Wiring, { id, name }: InsideFound): readonly Task[] {

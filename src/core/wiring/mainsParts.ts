@@ -1,6 +1,6 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import type { Wire } from './wire';
-import type { Carries,Joint,Lead,Part,WiringPlace } from './wiring';
+import type { Carries, Joint, Lead, Part, WiringPlace } from './wiring';
 
 export const spliceAt = (id: string, place: WiringPlace, name: Text): Joint => ({ id, place, kind: 'splice', name });
 export const capAt = (id: string, place: WiringPlace, name: Text): Joint => ({ id, place, kind: 'cap', name });
@@ -13,7 +13,7 @@ export const switchPart = (id: string, name: Text): Part => ({
   id,
   name,
   place: 'switch',
-  joints: [screw(`${id}.in`, 'switch', 'fed'), screw(`${id}.out`, 'switch', 'switched')],
+  joints: [screw(`${id}.in`, 'switch', said('fed')), screw(`${id}.out`, 'switch', said('theSwitched'))],
   elements: [{ id: `${id}.switch`, kind: 'switch', from: `${id}.in`, to: `${id}.out` }],
   leads: [],
 });
@@ -23,7 +23,7 @@ export const spurPart = (id: string, name: Text): Part => ({
   id,
   name,
   place: 'switch',
-  joints: [screw(`${id}.in`, 'switch', 'supply'), screw(`${id}.out`, 'switch', 'load')],
+  joints: [screw(`${id}.in`, 'switch', said('supply')), screw(`${id}.out`, 'switch', said('load'))],
   elements: [{ id: `${id}.fuse`, kind: 'fuse', from: `${id}.in`, to: `${id}.out` }],
   leads: [],
 });
@@ -87,7 +87,7 @@ export const sensorPart = (id: string, name: Text): Part => ({
 });
 
 /** An outlet in the box, three screws. */
-export const outletPart = (id: string, name: string): Part => ({
+export const outletPart = (id: string, name: Text): Part => ({
   id,
   name,
   place: 'box',

@@ -1,10 +1,10 @@
-import { said,type Text } from '../said';
-import { adapterTasks,feedingPart,putOn,takeOff } from './bellSide';
+import { said, type Text } from '../said';
+import { adapterTasks, feedingPart, putOn, takeOff } from './bellSide';
 import { transformerPart } from './bellParts';
 import { spliceAt } from './mainsParts';
 import type { Move } from './move';
-import { lookTask,moveTask,type Task } from './step';
-import { hasPart,jointById,leadById,leadsAt,type Part,type Wiring } from './wiring';
+import { lookTask, moveTask, type Task } from './step';
+import { hasPart, jointById, leadById, leadsAt, type Part, type Wiring } from './wiring';
 
 /** How a transformer is put in its place. */
 export type TransformerFit = 'onBox' | 'dinRail' | 'plugIn';

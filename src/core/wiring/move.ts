@@ -1,4 +1,4 @@
-import { hasPart,jointById,leadById,type Joint,type Lead,type Part,type Wiring } from './wiring';
+import { hasPart, jointById, leadById, type Joint, type Lead, type Part, type Wiring } from './wiring';
 
 /**
  * One change of a wiring, small enough for a hand: a part is put in place or taken out, an end comes off a joint, an end

@@ -1,6 +1,6 @@
-import { said,type Text } from '../said';
-import { applyMove,type Move } from './move';
-import { jointById,leadById,leadsAt,type Wiring } from './wiring';
+import { said, type Text } from '../said';
+import { applyMove, type Move } from './move';
+import { jointById, leadById, leadsAt, type Wiring } from './wiring';
 
 interface Clause {
   readonly leads: readonly string[];

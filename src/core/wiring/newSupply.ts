@@ -1,11 +1,11 @@
-import { said,type Text } from '../said';
+import { said, type Text } from '../said';
 import { transformerPart } from './bellParts';
 import { mainsConductors } from './foundBell';
 import type { FittedTransformer } from './mainsSide';
 import { freshMainsSide } from './mainsSide';
 import { applyMove } from './move';
-import { lookTask,moveTask,type Task } from './step';
-import { EMPTY_WIRING,type Lead,type Wiring } from './wiring';
+import { lookTask, moveTask, type Task } from './step';
+import { EMPTY_WIRING, type Lead, type Wiring } from './wiring';
 
 /** One stretch of a new cable’s way, in words, with its minutes. */
 export interface Stretch {

@@ -1,4 +1,4 @@
-import { jointsOf,type Wiring } from './wiring';
+import { jointsOf, type Wiring } from './wiring';
 
 /**
  * Which joints are one and the same electrically: joined by conductors without ohms of their own.

@@ -1,8 +1,8 @@
 import { said } from '../said';
-import { WrongMoveError,applyMoves,type Move } from './move';
+import { WrongMoveError, applyMoves, type Move } from './move';
 import { moveWords } from './moveWords';
-import type { Step,Task } from './step';
-import { jointsOf,type Wiring,type WiringPlace } from './wiring';
+import type { Step, Task } from './step';
+import { jointsOf, type Wiring, type WiringPlace } from './wiring';
 
 /** A point’s wiring as found, what is to be done to it, and what it is to become. */
 export interface WiringPlan {

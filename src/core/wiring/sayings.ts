@@ -1,7 +1,13 @@
-import type { None,Text } from '../said';
+import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface WiringSayings {
+  fed: None;
+  theSwitched: None;
+  supply: None;
+  load: None;
+  switch: None;
+  chime: None;
   /** What leads do in one go. */
   moves: { readonly moves: readonly Text[] };
   /** One or more leads off a joint and to another place. */

@@ -1,18 +1,18 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { TREATMENTS,clearChime,treatmentById,treatmentTasks,type Treatment } from '../chime';
-import { operatingPoint,rms,sharedSourcePoint,solveNetwork,voltsBetween,type ChimePath } from '../circuit';
-import { bellNetwork,type BellValues } from './bellNetwork';
+import { describe, expect, it } from '@jest/globals';
+import { TREATMENTS, clearChime, treatmentById, treatmentTasks, type Treatment } from '../chime';
+import { operatingPoint, rms, sharedSourcePoint, solveNetwork, voltsBetween, type ChimePath } from '../circuit';
+import { bellNetwork, type BellValues } from './bellNetwork';
 import { doorPart } from './bellParts';
-import { bellPathOf,type BellPath } from './bellPath';
-import { doorTasks,joinPairs,repull } from './cableTasks';
-import { OLD_BUTTON,OLD_DEVICE,ORDINARY_BELL,foundBell,type BellFacts } from './foundBell';
+import { bellPathOf, type BellPath } from './bellPath';
+import { doorTasks, joinPairs, repull } from './cableTasks';
+import { OLD_BUTTON, OLD_DEVICE, ORDINARY_BELL, foundBell, type BellFacts } from './foundBell';
 import { mainsSide } from './mainsSide';
-import { WrongMoveError,applyMove,applyMoves } from './move';
-import { planWiring,wiringBuilt } from './plan';
+import { WrongMoveError, applyMove, applyMoves } from './move';
+import { planWiring, wiringBuilt } from './plan';
 import type { Task } from './step';
-import { leadById,leadsAt,type Wiring } from './wiring';
+import { leadById, leadsAt, type Wiring } from './wiring';
 
 const COIL = { re: 6, im: 8 };
 const SOURCE = { openCircuitVolts: 19.4, seriesOhms: 3.1 };

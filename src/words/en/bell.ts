@@ -1,5 +1,5 @@
 import type { LastingState } from '@/core/catalogue';
-import type { BellSayings,VerdictWord } from '@/core/bell';
+import type { BellSayings, VerdictWord } from '@/core/bell';
 import { capital } from '@/core/units';
 import type { Sentences } from '../sentence';
 

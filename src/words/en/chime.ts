@@ -3,6 +3,11 @@ import { CHIME_KINDS } from './facts';
 import type { Sentences } from '../sentence';
 
 export const chime: Sentences<ChimeSayings> = {
+  module: 'module',
+  jumper: 'Jumper',
+  theJumper: 'jumper',
+  protector: 'protector',
+  capped: ({ what }) => `${what}, capped`,
   chimeKind: ({ kind }) => CHIME_KINDS[kind],
   // chime/chimeParts
   moduleLead: 'module lead',

@@ -4,6 +4,9 @@ import { VERDICTS } from './bell';
 import type { Sentences } from '../sentence';
 
 export const doorbell: Sentences<DoorbellSayings> = {
+  found: 'found',
+  battery: 'battery',
+  missing: 'missing',
   runFrom: ({ terminal, run }) => [terminal, ...(run ? [run] : [])].join(' · '),
   verdictBy: ({ verdict, marginVolts }, t) =>
     `${lowerFirst(VERDICTS[verdict])}, ${marginVolts >= 0 ? '+' : '−'}${t.volts(Math.abs(marginVolts))}`,

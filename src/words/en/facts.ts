@@ -1,5 +1,5 @@
 import type { SupplyFrom } from '@/core/supply';
-import type { FactWords,Word } from '../facts';
+import type { FactWords, Word } from '../facts';
 
 const YES_NO = { yes: 'yes', no: 'no' };
 export const CHIME_KINDS = {

@@ -5,6 +5,7 @@ import type { Sentences } from '../sentence';
 const CONDUCTORS = { one: 'conductor', other: 'conductors' };
 
 export const floodlight: Sentences<FloodlightSayings> = {
+  stands: 'stands',
   planStands: ({ splices }, t) =>
     `${capital(t.hot)}, neutral and ${t.ground} whole, always on; ${t.count(splices, { one: 'splice', other: 'splices' })} held.`,
   // points/floodlight/build

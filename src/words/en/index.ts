@@ -6,6 +6,7 @@ import { floodlight } from './floodlight';
 import { isolation } from './isolation';
 import { job } from './job';
 import { junction } from './junction';
+import { kinds } from './kinds';
 import { mount } from './mount';
 import { plugFloodlight } from './plugFloodlight';
 import { points } from './points';
@@ -33,6 +34,7 @@ export const english: Language = {
     ...isolation,
     ...job,
     ...junction,
+    ...kinds,
     ...mount,
     ...plugFloodlight,
     ...points,

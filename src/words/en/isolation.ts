@@ -2,6 +2,7 @@ import type { IsolationSayings } from '@/core/isolation';
 import type { Sentences } from '../sentence';
 
 export const isolation: Sentences<IsolationSayings> = {
+  live: 'live',
   // isolation/circuitState
   notKnown: 'not known',
   offNotProved: 'off, not proved',

@@ -2,6 +2,8 @@ import type { JobSayings } from '@/core/job';
 import type { Sentences } from '../sentence';
 
 export const job: Sentences<JobSayings> = {
+  stillHangOnIt: ({ points }, t) =>
+    `${t.list(points)} ${points.length === 1 ? 'hangs' : 'hang'} on it: say first what else.`,
   stillOpenWithYou: ({ things }) =>
     things === 1
       ? 'One thing is still open:'
@@ -63,7 +65,6 @@ export const job: Sentences<JobSayings> = {
   of: ({ kind, first }) => `${kind} of ${first}`,
   other: ({ kind }) => `other ${kind}`,
   // job/refusal
-  sayFirstElse: ({ names, namesCount }) => `${names.join(', ')} ${namesCount} on it: say first what else.`,
   workDoneSay: ({ point }) => `Work was done at ${point}: say why it is taken away.`,
   workDoneStays: ({ point }) =>
     `Work was done at ${point}: it stays what it is. Strike it with a reason and add the other one.`,

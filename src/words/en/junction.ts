@@ -1,8 +1,24 @@
 import type { JunctionSayings } from '@/core/junction';
-import { capital,lowerFirst } from '@/core/units';
+import { capital, lowerFirst } from '@/core/units';
 import type { Sentences } from '../sentence';
 
 export const junction: Sentences<JunctionSayings> = {
+  clips: 'clips',
+  pigtails: 'pigtails',
+  connectors: 'connectors',
+  pigtail: 'pigtail',
+  camera: 'camera',
+  function: ({ carries }, t) =>
+    ({
+      hot: t.hot,
+      switched: `switched ${t.hot}`,
+      neutral: 'neutral',
+      ground: t.ground,
+      spare: 'spare',
+      unknown: 'untested',
+    })[carries],
+  conductorsNotTested: ({ conductors }, t) =>
+    `${t.count(conductors, { one: 'conductor', other: 'conductors' })} not tested to the end`,
   spliceProblem: ({ splice, problem }) => `${splice}: ${problem}`,
   groundsOf: ({ grounds, awg }, t) => `${grounds === 1 ? t.ground : `${grounds} ${t.ground}s together`}, ${awg} AWG`,
   // junction/boxFill
@@ -126,7 +142,6 @@ export const junction: Sentences<JunctionSayings> = {
   outletsBoxFed: (_, t) => `An ${t.outlet}’s box: fed through.`,
   fedStraightProtected: 'Fed straight from a protected circuit or a fused spur.',
   cablesCome: 'which cables come in',
-  notTestedEnd: ({ unknown, unknown2 }) => `${unknown} ${unknown2} not tested to the end`,
   noConductorHot: (_, t) => `no conductor is ${t.hot}: is the circuit on?`,
   notKnownYet: 'Not known yet how it is fed.',
   noNeutralFound: 'No neutral was found so far.',

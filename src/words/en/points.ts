@@ -3,6 +3,15 @@ import { capital } from '@/core/units';
 import type { Sentences } from '../sentence';
 
 export const points: Sentences<PointsSayings> = {
+  done: 'done',
+  hunt: 'hunt',
+  waysListed: ({ ways }, t) => t.count(ways, { one: t.way, other: t.ways }),
+  roomNeeded: ({ boxIn3, requiredIn3, fits }, t) =>
+    `Room for ${t.number(boxIn3, 1)} in³, ${t.number(requiredIn3, 2)} in³ are needed${fits ? '' : ': overfull'}.`,
+  shareOfBox: ({ percent, mostPercent }, t) =>
+    `${t.number(percent)} % of the box is conductors and connectors; up to ${t.number(mostPercent)} % is our guidance, no rule.`,
+  loadOfCircuit: ({ totalVa, amps, limitVa, suffices }, t) =>
+    `${t.number(totalVa)} VA on the circuit (${t.number(amps, 1)} A), ${t.number(limitVa)} VA may be on for hours${suffices ? '' : ': too much'}.`,
   alsoSaid: ({ who, name, value }) => `${who} also said: ${name} ${value}.`,
   thePolicy: 'the policy:',
   otherwise: 'otherwise',
@@ -23,13 +32,6 @@ export const points: Sentences<PointsSayings> = {
   leadsGroundBadly: ({ name }, t) => `${name} leads to ${t.ground} badly, over 1 Ω: it is none until that is found.`,
   hotAnotherLeg: ({ name }, t) => `${name} is ${t.hot} from another leg: a second circuit or a shared neutral.`,
   // points/findings
-  roomNeeded: ({ boxIn3, requiredIn3, fits }, t) =>
-    `Room for ${t.number(boxIn3, 1)} in³, ${t.number(requiredIn3, 2)} in³ are needed${fits}.`,
-  boxConductorsConnectors: ({ spaceSharePercent, spaceSharePercent2 }, t) =>
-    `${t.number(spaceSharePercent)} % of the box is conductors and connectors; up to ${spaceSharePercent2} % is our guidance, no rule.`,
-  tooMuch: ': too much',
-  vaCircuitVa: ({ totalVa, amps, limitVa, suffices }, t) =>
-    `${t.number(totalVa)} VA on the circuit (${t.number(amps, 1)} A), ${t.number(limitVa)} VA may be on for hours${suffices}.`,
   // points/marks
   huntLeft: ({ leftCount }) => `hunt: ${leftCount} left`,
   plugNoBreaker: (_, t) => `a plug, no ${t.way}`,

@@ -1,10 +1,12 @@
 import type { SharedSayings } from '@/core/said';
-import { capital,lowerFirst } from '@/core/units';
-import { answerWord,factWord } from '../facts';
+import { capital, lowerFirst } from '@/core/units';
+import { answerWord, factWord } from '../facts';
 import type { Sentences } from '../sentence';
 import { factWords } from './facts';
 
 export const shared: Sentences<SharedSayings> = {
+  connectorsCount: ({ count }, t) => t.count(count, { one: 'connector', other: 'connectors' }),
+  pigtailsCount: ({ count }, t) => t.count(count, { one: 'pigtail', other: 'pigtails' }),
   yesOrNo: ({ yes }) => (yes ? 'yes' : 'no'),
   fact: ({ kind, field }, t) => factWord(factWords, kind, field, t),
   answer: ({ kind, field, value }, t) => answerWord(factWords, kind, field, value, t),

@@ -2,6 +2,13 @@ import type { SupplySayings } from '@/core/supply';
 import type { Sentences } from '../sentence';
 
 export const supply: Sentences<SupplySayings> = {
+  transformer: 'transformer',
+  level: 'level',
+  rods: 'rods',
+  lamp: 'lamp',
+  mask: 'mask',
+  holesAngledDown: ({ holes }, t) => `${t.count(holes, { one: 'hole', other: 'holes' })}, angled down to the outside.`,
+  stretchOfCable: ({ way, metres }, t) => `New bell cable ${way}, ${t.length(metres)}`,
   // supply/supplyRoute
   transformerBoard: 'transformer for the board',
   enclosureClamp: 'enclosure or clamp',
@@ -40,8 +47,6 @@ export const supply: Sentences<SupplySayings> = {
   hammerDrillLong: 'hammer drill and long bit',
   angledDownOutside:
     'Angled down to the outside, or a drip loop. Boards that may hold asbestos are not drilled until known.',
-  angledDownOutside2: ({ holes, holes2 }) => `${holes} ${holes2}, angled down to the outside.`,
-  newBellCable2: ({ words, lengthM }, t) => `New bell cable ${words}, ${t.length(lengthM)}`,
   awayMainsCables2: 'Away from mains cables.',
   bellCable2: ({ metres, number }) => `${metres} bell cable, 2 × ${number} mm²`,
 };

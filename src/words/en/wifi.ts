@@ -2,6 +2,9 @@ import type { WifiSayings } from '@/core/wifi';
 import type { Sentences } from '../sentence';
 
 export const wifi: Sentences<WifiSayings> = {
+  good: 'good',
+  workable: 'workable',
+  on24GHz: 'on 2.4 GHz',
   // wifi/wifi
   atTheEdge: 'at the edge',
   planExtenderFirst: 'plan an extender first',

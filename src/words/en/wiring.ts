@@ -6,6 +6,12 @@ const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five'];
 const inWords = (count: number): string => NUMBERS[count] ?? String(count);
 
 export const wiring: Sentences<WiringSayings> = {
+  fed: 'fed',
+  theSwitched: 'switched',
+  supply: 'supply',
+  load: 'load',
+  switch: 'switch',
+  chime: 'chime',
   moves: ({ moves }) => capital(moves.join('; ')),
   move: ({ what, off, to }) =>
     `${what} ${[...(off === null ? [] : [`off ${off}`]), ...(to === null ? [] : [to])].join(', ')}`,

@@ -1,9 +1,9 @@
 // Over 300 lines: a table of data, four shelves of what is met at a box.
-import { BOX_ITEM_KINDS,SCREW_THREADS } from '../boxItem';
+import { BOX_ITEM_KINDS, SCREW_THREADS } from '../boxItem';
 import { CONNECTOR_KINDS } from '../connector';
-import { MADE_FORS,UP_MARKS } from '../fixture';
-import type { Column,Values } from '../column';
-import { COST,MINUTES,NAMED,REMARK,figureOf,listOf,nothingDisagrees,type Shelf } from '../shelf';
+import { MADE_FORS, UP_MARKS } from '../fixture';
+import type { Column, Values } from '../column';
+import { COST, MINUTES, NAMED, REMARK, figureOf, listOf, nothingDisagrees, type Shelf } from '../shelf';
 
 const INCH_M = 0.0254;
 const REGIONS: Column = { name: 'regions', words: 'regions', type: 'list', most: 2, of: ['na-120', 'gb-230'] };

@@ -1,4 +1,4 @@
-import { COST,MINUTES,NAMED,REMARK,TOOLS,nothingDisagrees,type Shelf } from '../shelf';
+import { COST, MINUTES, NAMED, REMARK, TOOLS, nothingDisagrees, type Shelf } from '../shelf';
 
 /** Bell cable that is pulled where a run is too thin. */
 export const cables: Shelf = {

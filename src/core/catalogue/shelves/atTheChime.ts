@@ -1,4 +1,4 @@
-import { COST,MINUTES,NAMED,REMARK,TOOLS,nothingDisagrees,type Shelf } from '../shelf';
+import { COST, MINUTES, NAMED, REMARK, TOOLS, nothingDisagrees, type Shelf } from '../shelf';
 
 /** Chimes by their printed rating, for a coil whose resistance is not read. */
 export const chimes: Shelf = {

@@ -1,7 +1,7 @@
 import { TREATMENT_IDS } from '../treatmentIds';
-import type { Column,ValueFault,Values } from '../column';
-import { DEVICES,type DeviceProfile } from '../device';
-import { NAMED,REMARK,figureOf,listOf,textOf,type Shelf } from '../shelf';
+import type { Column, ValueFault, Values } from '../column';
+import { DEVICES, type DeviceProfile } from '../device';
+import { NAMED, REMARK, figureOf, listOf, textOf, type Shelf } from '../shelf';
 
 const volts = (name: string, words: string, main = false): Column => ({
   name,

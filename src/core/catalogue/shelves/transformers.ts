@@ -1,6 +1,6 @@
 import type { Values } from '../column';
-import { COST,MINUTES,NAMED,TOOLS,figureOf,listOf,textOf,type Shelf } from '../shelf';
-import { TRANSFORMERS,type TransformerItem } from '../transformer';
+import { COST, MINUTES, NAMED, TOOLS, figureOf, listOf, textOf, type Shelf } from '../shelf';
+import { TRANSFORMERS, type TransformerItem } from '../transformer';
 
 const FITS = ['onBox', 'dinRail', 'plugIn'] as const;
 /** Whether its work touches mains conductors. */

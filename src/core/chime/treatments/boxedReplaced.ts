@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { capAt,hasPart,moveTask,spliceAt,type Move } from '../../wiring';
+import { capAt, hasPart, moveTask, spliceAt, type Move } from '../../wiring';
 import { fuseLinkPart } from '../chimeParts';
 import { fuseTestTask } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
@@ -30,7 +30,10 @@ export const boxedReplaced: TreatmentPlan = {
             [
               ...(['hot', 'neutral'] as const).flatMap((one): readonly Move[] => [
                 { do: 'off', lead: `house.${one}`, joint: `boxed.${one}` },
-                { do: 'splice', joint: capAt(`cap.${one}`, 'chime', `${one}, capped`) },
+                {
+                  do: 'splice',
+                  joint: capAt(`cap.${one}`, 'chime', said('capped', { what: said('carries', { carries: one }) })),
+                },
                 { do: 'on', lead: `house.${one}`, joint: `cap.${one}` },
               ]),
               { do: 'remove', part: 'boxed' },

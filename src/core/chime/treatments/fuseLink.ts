@@ -1,7 +1,7 @@
 import { said } from '../../said';
-import { moveTask,spliceAt } from '../../wiring';
+import { moveTask, spliceAt } from '../../wiring';
 import { fuseLinkPart } from '../chimeParts';
-import { LABEL_TASK,fuseTestTask,rearFollows,swing } from '../chimeTasks';
+import { LABEL_TASK, fuseTestTask, rearFollows, swing } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
 export const fuseLink: TreatmentPlan = {

@@ -1,7 +1,7 @@
 import { said } from '../../said';
-import { lookTask,moveTask } from '../../wiring';
+import { lookTask, moveTask } from '../../wiring';
 import { modulePart } from '../chimeParts';
-import { LABEL_TASK,swing } from '../chimeTasks';
+import { LABEL_TASK, swing } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
 export const inlineModule: TreatmentPlan = {

@@ -1,11 +1,11 @@
 import { said } from '../../said';
-import { betweenPart,moveTask } from '../../wiring';
+import { betweenPart, moveTask } from '../../wiring';
 import { LABEL_TASK } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
 export const jumper: TreatmentPlan = {
   id: 'jumper',
-  name: 'Jumper',
+  name: said('jumper'),
   what: said('frontTransShorted'),
   sounds: false,
   kinds: ['mechanical', 'electronic'],
@@ -26,11 +26,11 @@ export const jumper: TreatmentPlan = {
           do: 'add',
           part: betweenPart({
             id: 'jumper',
-            name: 'jumper',
+            name: said('theJumper'),
             place: 'chime',
             kind: 'link',
             ohms: 0.02,
-            leads: ['jumper', said('jumpersOtherEnd')],
+            leads: [said('theJumper'), said('jumpersOtherEnd')],
           }),
         },
         { do: 'on', lead: 'jumper.a', joint: 'chime.Front' },

@@ -1,6 +1,6 @@
 import { said } from '../../said';
-import { betweenPart,lookTask,moveTask } from '../../wiring';
-import { LABEL_TASK,rearFollows,swing } from '../chimeTasks';
+import { betweenPart, lookTask, moveTask } from '../../wiring';
+import { LABEL_TASK, rearFollows, swing } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
 export const moduleBypass: TreatmentPlan = {

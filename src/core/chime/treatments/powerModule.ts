@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { lookTask,moveTask } from '../../wiring';
+import { lookTask, moveTask } from '../../wiring';
 import { modulePart } from '../chimeParts';
 import { LABEL_TASK } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';

@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { THROUGH_SPLICE,betweenPart,moveTask,spliceAt } from '../../wiring';
+import { THROUGH_SPLICE, betweenPart, moveTask, spliceAt } from '../../wiring';
 import { swing } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
@@ -13,7 +13,7 @@ export const protector: TreatmentPlan = {
   regions: [],
   minutes: 8,
   cost: 1,
-  parts: ['2 connectors'],
+  parts: [said('connectorsCount', { count: 2 })],
   setting: said('noChime'),
   tasks: (found) => [
     moveTask(
@@ -25,7 +25,7 @@ export const protector: TreatmentPlan = {
           do: 'add',
           part: betweenPart({
             id: 'protector',
-            name: 'protector',
+            name: said('protector'),
             place: 'chime',
             kind: 'link',
             ohms: 0.3,

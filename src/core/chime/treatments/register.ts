@@ -1,15 +1,15 @@
 import { said } from '../../said';
 import {
-ORDINARY_BELL,
-applyMoves,
-bellPathOf,
-foundBell,
-mainsSide,
-type BellFacts,
-type Task,
-type Wiring,
+  ORDINARY_BELL,
+  applyMoves,
+  bellPathOf,
+  foundBell,
+  mainsSide,
+  type BellFacts,
+  type Task,
+  type Wiring,
 } from '../../wiring';
-import type { Treatment,TreatmentPlan } from '../treatment';
+import type { Treatment, TreatmentPlan } from '../treatment';
 import { boxedReplaced } from './boxedReplaced';
 import { diode } from './diode';
 import { fuseLink } from './fuseLink';

@@ -1,6 +1,6 @@
 import { said } from '../../said';
-import { hasPart,moveTask,spliceAt,type Move } from '../../wiring';
-import { LABEL_TASK,rearIsFed,rearWires,swing,wiresOn } from '../chimeTasks';
+import { hasPart, moveTask, spliceAt, type Move } from '../../wiring';
+import { LABEL_TASK, rearIsFed, rearWires, swing, wiresOn } from '../chimeTasks';
 import type { TreatmentPlan } from '../treatment';
 
 const SPLICE = 'splice.through';
@@ -17,7 +17,7 @@ export const takeOut: TreatmentPlan = {
   regions: [],
   minutes: 18,
   cost: 8,
-  parts: ['2 connectors', said('blankPlate')],
+  parts: [said('connectorsCount', { count: 2 }), said('blankPlate')],
   setting: said('noChime'),
   tasks: (found) => {
     const fed = rearIsFed(found);

@@ -1,9 +1,9 @@
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { breakerHunt,type HuntWay } from './breakerHunt';
+import { breakerHunt, type HuntWay } from './breakerHunt';
 import { huntOnFoot } from './huntOnFoot';
-import { looksLikeKeepOn,wayWeight } from './wayPrior';
+import { looksLikeKeepOn, wayWeight } from './wayPrior';
 
 const way = (id: string, probability: number, doNotDrop = false): HuntWay => ({ id, probability, doNotDrop });
 

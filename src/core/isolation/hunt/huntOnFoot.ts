@@ -1,4 +1,4 @@
-import { waysLeft,type HuntAnswer,type HuntWay } from './breakerHunt';
+import { waysLeft, type HuntAnswer, type HuntWay } from './breakerHunt';
 
 /** What a test costs in minutes. */
 export interface HuntCost {

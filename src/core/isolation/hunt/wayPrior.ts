@@ -1,4 +1,4 @@
-import { said,type Text } from '../../said';
+import { said, type Text } from '../../said';
 
 /** A way of a board as it is labelled. */
 export interface LabelledWay {

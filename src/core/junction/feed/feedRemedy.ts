@@ -1,5 +1,5 @@
 import type { Text } from '../../said';
-import { capAt,leadsAt,type Move,type Task,type Wiring } from '../../wiring';
+import { capAt, leadsAt, type Move, type Task, type Wiring } from '../../wiring';
 import type { BoxSurvey } from '../boxSurvey';
 import type { FeedCase } from '../feedCase';
 

@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { hasPart,moveTask } from '../../wiring';
+import { hasPart, moveTask } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 
 /** The switch stays on, guarded and labelled: quick, and only as good as the people in the house. */

@@ -1,5 +1,5 @@
-import { said,type Text } from '../../said';
-import { hasPart,leadsAt,moveTask,spliceAt,type Move } from '../../wiring';
+import { said, type Text } from '../../said';
+import { hasPart, leadsAt, moveTask, spliceAt, type Move } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 import { allOff } from './feedRemedy';
 
@@ -43,7 +43,7 @@ export const joinAtSwitch: FeedRemedy = {
   minutes: 25,
   cost: 5,
   licensed: false,
-  parts: [said('blankPlate'), '2 connectors'],
+  parts: [said('blankPlate'), said('connectorsCount', { count: 2 })],
   tasks: joinIt('Switch', said('opensNextFinds')),
 };
 
@@ -56,6 +56,6 @@ export const joinAtTimer: FeedRemedy = {
   minutes: 25,
   cost: 5,
   licensed: false,
-  parts: [said('blankPlate'), '2 connectors'],
+  parts: [said('blankPlate'), said('connectorsCount', { count: 2 })],
   tasks: joinIt('Timer', said('elseHungAll')),
 };

@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { leadsAt,lookTask,moveTask,type Lead,type Move } from '../../wiring';
+import { leadsAt, lookTask, moveTask, type Lead, type Move } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 
 const CARRIES = ['hot', 'neutral', 'ground'] as const;
@@ -17,7 +17,7 @@ export const newCable: FeedRemedy = {
   minutes: 120,
   cost: 60,
   licensed: true,
-  parts: [said('cableHotNeutral'), said('clampForIt'), 'clips'],
+  parts: [said('cableHotNeutral'), said('clampForIt'), said('clips')],
   tasks: (wiring) => {
     const old = OLD.flatMap((joint) => leadsAt(wiring, joint));
     const fresh = CARRIES.map((carries): Lead => ({

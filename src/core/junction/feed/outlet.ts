@@ -1,5 +1,5 @@
-import { said,type Text } from '../../said';
-import { hasPart,leadsAt,moveTask,pigtail,spliceAt,type Move,type Task,type Wiring } from '../../wiring';
+import { said, type Text } from '../../said';
+import { hasPart, leadsAt, moveTask, pigtail, spliceAt, type Move, type Task, type Wiring } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 
 const CARRIES = ['hot', 'neutral', 'ground'] as const;
@@ -47,7 +47,7 @@ export const outletOut: FeedRemedy = {
   minutes: 15,
   cost: 4,
   licensed: false,
-  parts: [said('wetRatedCover'), '3 connectors'],
+  parts: [said('wetRatedCover'), said('connectorsCount', { count: 3 })],
   tasks: (wiring) => throughSplices(wiring, said('outletOutHots'), said('goesAnotherOutlet'), false),
 };
 
@@ -59,6 +59,6 @@ export const outletKept: FeedRemedy = {
   minutes: 20,
   cost: 12,
   licensed: false,
-  parts: [said('useCoverWet'), '3 connectors', '3 pigtails'],
+  parts: [said('useCoverWet'), said('connectorsCount', { count: 3 }), said('pigtailsCount', { count: 3 })],
   tasks: (wiring) => throughSplices(wiring, said('outletPigtailsHot'), said('cameraMustNot'), true),
 };

@@ -2,9 +2,9 @@ import type { BoxSurvey } from '../boxSurvey';
 import { feedCase } from '../feedCase';
 import type { FeedRemedy } from './feedRemedy';
 import { guardSwitch } from './guardSwitch';
-import { joinAtSwitch,joinAtTimer } from './joinAhead';
+import { joinAtSwitch, joinAtTimer } from './joinAhead';
 import { newCable } from './newCable';
-import { outletKept,outletOut } from './outlet';
+import { outletKept, outletOut } from './outlet';
 import { takeOutSensor } from './takeOutSensor';
 import { useFeed } from './useFeed';
 

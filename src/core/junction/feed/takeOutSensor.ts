@@ -1,6 +1,6 @@
 import { said } from '../../said';
-import { hasPart,moveTask } from '../../wiring';
-import { allOff,type FeedRemedy } from './feedRemedy';
+import { hasPart, moveTask } from '../../wiring';
+import { allOff, type FeedRemedy } from './feedRemedy';
 
 /** The old sensor or photocell goes with the old fixture: behind it the feed is straight. */
 export const takeOutSensor: FeedRemedy = {

@@ -1,5 +1,5 @@
 import type { Text } from '../../said';
-import type { Task,Wiring } from '../../wiring';
+import type { Task, Wiring } from '../../wiring';
 import type { BoxSurvey } from '../boxSurvey';
 
 /** A way to deal with the ground of a box. */

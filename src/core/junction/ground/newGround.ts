@@ -1,5 +1,5 @@
-import { said,type Text } from '../../said';
-import { hasPart,lookTask,moveTask,type Lead,type Move } from '../../wiring';
+import { said, type Text } from '../../said';
+import { hasPart, lookTask, moveTask, type Lead, type Move } from '../../wiring';
 import type { GroundRemedy } from './groundRemedy';
 import { groundsOf } from './useGround';
 
@@ -29,7 +29,7 @@ export const newGround: GroundRemedy = {
   minutes: 90,
   cost: 35,
   licensed: true,
-  parts: [said('groundingConductor'), 'clips'],
+  parts: [said('groundingConductor'), said('clips')],
   inWriting: null,
   fits: (survey) => groundsOf(survey, 'held').length === 0,
   tasks: () => [
@@ -53,7 +53,7 @@ export const conduitGround: GroundRemedy = {
   minutes: 15,
   cost: 2,
   licensed: true,
-  parts: [said('groundScrewBox'), 'pigtail'],
+  parts: [said('groundScrewBox'), said('pigtail')],
   inWriting: said('measuredWhom0'),
   fits: (survey) => survey.material === 'metal' && groundsOf(survey, 'held').length === 0,
   tasks: (wiring) =>

@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { moveTask,type Move } from '../../wiring';
+import { moveTask, type Move } from '../../wiring';
 import type { GroundRemedy } from './groundRemedy';
 import { groundsOf } from './useGround';
 
@@ -11,7 +11,7 @@ export const reconnectGround: GroundRemedy = {
   minutes: 4,
   cost: 1,
   licensed: false,
-  parts: ['1 connector'],
+  parts: [said('connectorsCount', { count: 1 })],
   inWriting: null,
   fits: (survey) => groundsOf(survey, 'loose').length > 0,
   tasks: (wiring) => {

@@ -1,9 +1,9 @@
 import type { BoxSurvey } from '../boxSurvey';
 import type { GroundRemedy } from './groundRemedy';
-import { conduitGround,newGround } from './newGround';
+import { conduitGround, newGround } from './newGround';
 import { reconnectGround } from './reconnectGround';
 import { useGround } from './useGround';
-import { byRule,classTwo,findOut } from './withoutGround';
+import { byRule, classTwo, findOut } from './withoutGround';
 
 /** Every ground remedy, the soundest first. A further one is a file and a line here. */
 export const GROUND_REMEDIES: readonly GroundRemedy[] = [

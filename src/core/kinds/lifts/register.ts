@@ -1,7 +1,7 @@
 import type { EntryKind } from '../register';
 import type { Lift } from './lift';
 import { tickWithTouches } from './stepTicked';
-import { ofBox,ofChime,ofSupply,pointWithThings,runWithEnd } from './things';
+import { ofBox, ofChime, ofSupply, pointWithThings, runWithEnd } from './things';
 
 /** What lifts the data of a kind from its version 1 on, one version at a time. A kind that never changed has none. */
 const LIFTS: { readonly [K in EntryKind]?: readonly Lift[] } = {

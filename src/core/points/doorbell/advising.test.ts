@@ -1,6 +1,6 @@
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { startedLog,type TestLog } from '../../job/forTests';
+import { describe, expect, it } from '@jest/globals';
+import { startedLog, type TestLog } from '../../job/forTests';
 import type { PointAdvice } from './advising';
 import { assess } from './assessment';
 

@@ -1,21 +1,21 @@
 import { wayWords } from '../../advice';
-import { said,type Text } from '../../said';
+import { said, type Text } from '../../said';
 import {
-canKeepSupply,
-contradictionsOf,
-holdWays,
-nextReadings,
-optionsFor,
-proposer,
-type Contradiction,
-type Option,
-type ReadingWorth,
-type Premises,
-CHANCE_THAT_COUNTS,
+  canKeepSupply,
+  contradictionsOf,
+  holdWays,
+  nextReadings,
+  optionsFor,
+  proposer,
+  type Contradiction,
+  type Option,
+  type ReadingWorth,
+  type Premises,
+  CHANCE_THAT_COUNTS,
 } from '../../advice';
-import { BELIEF,caseOf,judge,sourceIsKnown,type Estimate } from '../../bell';
+import { BELIEF, caseOf, judge, sourceIsKnown, type Estimate } from '../../bell';
 import type { Policy } from '../../policy';
-import { READING_WORDS,takeablesOf,type ReadingId } from './takeables';
+import { READING_WORDS, takeablesOf, type ReadingId } from './takeables';
 
 /** A reading worth taking now, or one that would change nothing. */
 export interface NextReading {

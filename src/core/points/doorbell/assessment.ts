@@ -1,14 +1,14 @@
 import { said } from '../../said';
 import type { Premises } from '../../advice';
-import { SHIPPED_CATALOGUE,type Catalogue } from '../../catalogue';
-import { DRAWS_WHILE_TYPING,estimate,sourceIsKnown,type BellSurvey,type Estimate } from '../../bell';
-import { adviseOn,type NextReading,type PointAdvice } from './advising';
+import { SHIPPED_CATALOGUE, type Catalogue } from '../../catalogue';
+import { DRAWS_WHILE_TYPING, estimate, sourceIsKnown, type BellSurvey, type Estimate } from '../../bell';
+import { adviseOn, type NextReading, type PointAdvice } from './advising';
 import type { Job } from '../../job/job';
 import type { Point } from '../point';
 import type { Doorbell } from './doorbell';
 import { READING_WORDS } from './takeables';
 import { premisesOf } from './premisesOf';
-import { referenceOf,type Reference } from './reference';
+import { referenceOf, type Reference } from './reference';
 import { surveyOf } from './survey';
 import { wasThereOf } from './wasThere/register';
 

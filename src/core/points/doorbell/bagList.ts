@@ -1,8 +1,8 @@
-import { BAG,type BagItem } from '../../catalogue';
+import { BAG, type BagItem } from '../../catalogue';
 import { treatmentById } from '../../chime';
 import { WALL_FIXINGS } from '../../mount';
 import type { Job } from '../../job/job';
-import type { BagAnswer,Doorbell } from './doorbell';
+import type { BagAnswer, Doorbell } from './doorbell';
 
 export interface BagLine {
   readonly item: BagItem;

@@ -1,8 +1,8 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { startedLog,type TestLog } from '../../job/forTests';
-import { assess,isFeedKnown } from './assessment';
+import { describe, expect, it } from '@jest/globals';
+import { startedLog, type TestLog } from '../../job/forTests';
+import { assess, isFeedKnown } from './assessment';
 import { surveyOf } from './survey';
 
 const pointId = 'p';

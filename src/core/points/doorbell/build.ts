@@ -1,7 +1,7 @@
 import { boxRoom } from '../../junction';
 import type { Job } from '../../job/job';
 import { regionOf } from '../../job/region';
-import type { DoorHangs,SaidHangs } from '../../house/things';
+import type { DoorHangs, SaidHangs } from '../../house/things';
 import { boxSurveyOf } from '../boxOf';
 import type { PointBuild } from '../build';
 import type { Doorbell } from './doorbell';
@@ -9,7 +9,7 @@ import { doorInHouse } from './inHouse';
 import { surveyOf } from './survey';
 import { TRANSFORMER_ADDED } from './transformerBox';
 import { diesWithLight } from './transformerSearch';
-import { foundBellOf,wiringPlan } from './wiringPlan';
+import { foundBellOf, wiringPlan } from './wiringPlan';
 
 /** The chime’s screw that no door is told to hang on; the front one where both are taken. */
 function freeTerminal(job: Job, chimeId: string): 'Front' | 'Rear' {

@@ -1,14 +1,14 @@
-import { said,type Text } from '../../said';
+import { said, type Text } from '../../said';
 import type { VerdictWord } from '../../bell';
 import type { PointClimb } from '../climb';
-import { BY_ITS_CIRCUIT,SEES_AND_HEARS } from '../tellings';
+import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
 import { isFeedKnown } from './assessment';
 import type { Doorbell } from './doorbell';
-import { doorAreas,isUntouchedDoor,missingAtDoor } from './look';
+import { doorAreas, isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
 import { doorbellMove } from './nextMove';
 import { doorbellParts } from './parts';
-import { doorbellWorries,failedChecks } from './worries';
+import { doorbellWorries, failedChecks } from './worries';
 
 function verdictWords(word: VerdictWord, marginVolts: number, governing: string): Text {
   if (word === 'holds' || word === 'tight') return said('verdictBy', { verdict: word, marginVolts });

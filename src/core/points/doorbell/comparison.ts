@@ -1,6 +1,6 @@
-import { chooseAmong,optionsFor,type JudgedOption } from '../../advice';
-import { energyBudget,estimate,type EnergyBudget } from '../../bell';
-import { devicesIn,type Catalogue,type DeviceProfile } from '../../catalogue';
+import { chooseAmong, optionsFor, type JudgedOption } from '../../advice';
+import { energyBudget, estimate, type EnergyBudget } from '../../bell';
+import { devicesIn, type Catalogue, type DeviceProfile } from '../../catalogue';
 import { doorView } from '../../mount';
 import type { Job } from '../../job/job';
 import type { Doorbell } from './doorbell';

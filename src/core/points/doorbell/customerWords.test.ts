@@ -1,7 +1,7 @@
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { chooseAmong,optionsFor } from '../../advice';
-import { startedLog,type TestLog } from '../../job/forTests';
+import { describe, expect, it } from '@jest/globals';
+import { chooseAmong, optionsFor } from '../../advice';
+import { startedLog, type TestLog } from '../../job/forTests';
 import { pointSteps } from '../planOf';
 import { assess } from './assessment';
 import { choiceOf } from './choiceOf';

@@ -1,4 +1,4 @@
-import { said,type Text } from '../../said';
+import { said, type Text } from '../../said';
 import { treatmentById } from '../../chime';
 import { lowerFirst } from '../../units';
 import { pointSteps } from '../planOf';

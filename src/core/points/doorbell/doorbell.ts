@@ -1,7 +1,7 @@
-import type { DoorHangs,Looked,TriedSwitch } from '../../house/things';
+import type { DoorHangs, Looked, TriedSwitch } from '../../house/things';
 import type { RUN_NAMES } from '../../kinds/chime';
 import type { EntryData } from '../../kinds/register';
-import type { Facts,Source,Taken } from '../../kinds/said';
+import type { Facts, Source, Taken } from '../../kinds/said';
 import type { PointView } from '../pointView';
 
 type RunName = (typeof RUN_NAMES)[number];

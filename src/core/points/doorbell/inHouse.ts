@@ -1,6 +1,6 @@
 import { answerName } from '../../kinds/factText';
-import { said,type Text } from '../../said';
-import { pointNode,thingNode,type HouseCable,type HouseNode,type HousePart } from '../../house/houseGraph';
+import { said, type Text } from '../../said';
+import { pointNode, thingNode, type HouseCable, type HouseNode, type HousePart } from '../../house/houseGraph';
 import type { Job } from '../../job/job';
 import type { Doorbell } from './doorbell';
 import { chimeKindOf } from './survey';
@@ -40,7 +40,7 @@ export function doorInHouse(job: Job, door: Doorbell): HousePart {
           ...thingNode(
             'supply',
             door.hangs.supplyId,
-            named ?? (door.toBeMade ? said('newSupply') : 'transformer'),
+            named ?? (door.toBeMade ? said('newSupply') : said('transformer')),
             supplyWords(door),
           ),
           proposed: door.toBeMade,
@@ -48,7 +48,9 @@ export function doorInHouse(job: Job, door: Doorbell): HousePart {
   const wired = kind !== 'none' && kind !== 'wireless';
   const words = kind === null ? said('kindNotKnown') : said('chimeKind', { kind });
   const chime =
-    kind === 'none' ? null : thingNode('chime', door.hangs.chimeId, chimeNamed ?? door.chime.place ?? 'chime', words);
+    kind === 'none'
+      ? null
+      : thingNode('chime', door.hangs.chimeId, chimeNamed ?? door.chime.place ?? said('chime'), words);
   const point = pointNode('door', door.id, door.name);
   const bell = (from: string, to: string, words: Text, proposed: boolean): HouseCable => ({
     from,

@@ -2,13 +2,13 @@ import { answerName } from '../../kinds/factText';
 import { said } from '../../said';
 import type { Job } from '../../job/job';
 import { PLACE_FACTS } from '../../search';
-import { stillOpen,wifiAsked,type Asked } from '../asked';
-import type { AreaStanding,Missing } from '../climb';
-import { SHARED_AREA_NAMES,counted,inOrder,known,sharedAreas,standing,type AreaState } from '../sharedAreas';
+import { stillOpen, wifiAsked, type Asked } from '../asked';
+import type { AreaStanding, Missing } from '../climb';
+import { SHARED_AREA_NAMES, counted, inOrder, known, sharedAreas, standing, type AreaState } from '../sharedAreas';
 import { bagList } from './bagList';
 import type { Doorbell } from './doorbell';
 import { chimeKindOf } from './survey';
-import { needsTransformer,searchOf } from './transformerSearch';
+import { needsTransformer, searchOf } from './transformerSearch';
 import { wasThereOf } from './wasThere/register';
 
 /** What “found” still lacks at the transformer: where it is, that it is the bell's, that it is always fed. */
@@ -132,7 +132,7 @@ function transformerWords(job: Job, point: Doorbell, open: number): AreaState {
   const { foundAt, place, givenUp } = point.transformer;
   if (givenUp) return standing('done', said('suppliedElsewhere'));
   if (foundAt || place)
-    return standing(open === 0 ? 'done' : 'inHand', open === 0 ? 'found' : said('makeSure', { open }));
+    return standing(open === 0 ? 'done' : 'inHand', open === 0 ? said('found') : said('makeSure', { open }));
   const { left } = searchOf(job, point);
   const looked = Object.keys(point.looked).length;
   return standing(looked > 0 ? 'inHand' : 'open', said('placesLeft', { leftCount: left.length }));
@@ -140,7 +140,7 @@ function transformerWords(job: Job, point: Doorbell, open: number): AreaState {
 
 /** A battery needs no route; everything else does. */
 const supplyStanding = ({ supply: { from, segments } }: Doorbell): AreaState =>
-  from === 'battery' ? standing('done', 'battery') : known(from, segments);
+  from === 'battery' ? standing('done', said('battery')) : known(from, segments);
 
 /** How every area of a door’s survey stands: the supply only where there was no bell, the search only where there was. */
 export function doorAreas(job: Job, point: Doorbell): readonly AreaStanding[] {

@@ -1,7 +1,7 @@
 import { sayBritish as say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { chooseAmong,optionsFor } from '../../advice';
-import { TestLog,asDoor } from '../../job/forTests';
+import { describe, expect, it } from '@jest/globals';
+import { chooseAmong, optionsFor } from '../../advice';
+import { TestLog, asDoor } from '../../job/forTests';
 import { leadsAt } from '../../wiring';
 import { findingsOf } from '../findings';
 import { partsOf } from '../parts';

@@ -1,12 +1,12 @@
 import { said } from '../../said';
 import type { Job } from '../../job/job';
-import type { NextMove,Rung } from '../../kinds/rungs';
+import type { NextMove, Rung } from '../../kinds/rungs';
 import type { Standing } from '../climb';
-import { atIsolate,atLook,atWire,move } from '../moves';
+import { atIsolate, atLook, atWire, move } from '../moves';
 import { circuitsOfPoint } from '../supplyOf';
 import { checksOf } from './checks';
 import type { Doorbell } from './doorbell';
-import { isUntouchedDoor,missingAtDoor } from './look';
+import { isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
 
 const HANGS = 'transformer';

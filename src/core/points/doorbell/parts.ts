@@ -1,16 +1,16 @@
-import { distinct,said,type Text } from '../../said';
+import { distinct, said, type Text } from '../../said';
 import { fittedTreatments } from '../../advice';
-import { SHIPPED_CATALOGUE,TRANSFORMERS,textOf } from '../../catalogue';
+import { SHIPPED_CATALOGUE, TRANSFORMERS, textOf } from '../../catalogue';
 import { CHIME_KINDS } from '../../chime';
 import type { Job } from '../../job/job';
-import { lengthsOf,regionOf } from '../../job/region';
-import { WALL_FIXINGS,platePlace,screwFor } from '../../mount';
+import { lengthsOf, regionOf } from '../../job/region';
+import { WALL_FIXINGS, platePlace, screwFor } from '../../mount';
 import { supplyRoute } from '../../supply';
 import { lowerFirst } from '../../units';
 import { bringForBag } from './bagList';
-import type { Choice,Doorbell } from './doorbell';
+import type { Choice, Doorbell } from './doorbell';
 import { routeOf } from './route';
-import { deviceOf,plateSurveyOf } from './survey';
+import { deviceOf, plateSurveyOf } from './survey';
 
 /** What a taken way takes. A choice carries its parts; one of before they were carried has those that ship. */
 function partsOfWay(job: Job, { transformer, treatmentId, parts }: Choice['data']): readonly Text[] {

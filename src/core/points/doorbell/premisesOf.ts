@@ -1,15 +1,15 @@
 import { said } from '../../said';
 import type { Premises } from '../../advice';
-import type { Houses,RunName } from '../../bell';
-import { transformersIn,type Catalogue } from '../../catalogue';
-import { supplyRoute,type SupplyFrom } from '../../supply';
+import type { Houses, RunName } from '../../bell';
+import { transformersIn, type Catalogue } from '../../catalogue';
+import { supplyRoute, type SupplyFrom } from '../../supply';
 import type { TransformerFit } from '../../wiring';
 import type { Job } from '../../job/job';
 import { regionOf } from '../../job/region';
-import type { Doorbell,Feed } from './doorbell';
+import type { Doorbell, Feed } from './doorbell';
 import { RUN_NAMES } from '../../kinds/chime';
 import { routeOf } from './route';
-import { isCableLeft,sparePairsOf } from './survey';
+import { isCableLeft, sparePairsOf } from './survey';
 
 /** A splice over these ohms is a corroded one; offered to be mended from this share of likely houses on. */
 const BAD_SPLICE_OHMS = 0.4;

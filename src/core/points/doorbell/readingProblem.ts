@@ -1,4 +1,4 @@
-import { said,type Text } from '../../said';
+import { said, type Text } from '../../said';
 import type { TakenReading } from './doorbell';
 import type { EntryData } from '../../kinds/register';
 

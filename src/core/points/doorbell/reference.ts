@@ -1,28 +1,28 @@
-import { said,type Text } from '../../said';
+import { said, type Text } from '../../said';
 import {
-cableOf,
-canKeepSupply,
-fittedTreatments,
-forbiddenWhy,
-holdWays,
-optionsFor,
-pairFactors,
-proposer,
-tapChange,
-type Premises,
-type WireRemedy,
+  cableOf,
+  canKeepSupply,
+  fittedTreatments,
+  forbiddenWhy,
+  holdWays,
+  optionsFor,
+  pairFactors,
+  proposer,
+  tapChange,
+  type Premises,
+  type WireRemedy,
 } from '../../advice';
 import {
-asFound,
-caseOf,
-isComputed,
-judge,
-type BellSurvey,
-type Change,
-type Estimate,
-type Judgement,
+  asFound,
+  caseOf,
+  isComputed,
+  judge,
+  type BellSurvey,
+  type Change,
+  type Estimate,
+  type Judgement,
 } from '../../bell';
-import { treatmentById,type Treatment,type TreatmentPath } from '../../chime';
+import { treatmentById, type Treatment, type TreatmentPath } from '../../chime';
 import type { Policy } from '../../policy';
 import type { Choice } from './doorbell';
 

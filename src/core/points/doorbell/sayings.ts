@@ -1,8 +1,11 @@
 import type { VerdictWord } from '../../bell';
-import type { None,Text } from '../../said';
+import type { None, Text } from '../../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface DoorbellSayings {
+  found: None;
+  battery: None;
+  missing: None;
   runFrom: { readonly terminal: string; readonly run: Text };
   verdictBy: { readonly verdict: VerdictWord; readonly marginVolts: number };
   checksGiven: { readonly given: number };

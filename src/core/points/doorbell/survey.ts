@@ -1,21 +1,21 @@
 import { said } from '../../said';
 import type { SparePairs } from '../../advice';
 import {
-METER,
-UNKNOWN_RUN,
-type BellSurvey,
-type OtherDoor,
-type Reading,
-type RunName,
-type RunSurvey,
+  METER,
+  UNKNOWN_RUN,
+  type BellSurvey,
+  type OtherDoor,
+  type Reading,
+  type RunName,
+  type RunSurvey,
 } from '../../bell';
-import { DEFAULT_DEVICE_ID,DEVICES,TREATMENT_IDS,deviceById,type DeviceProfile } from '../../catalogue';
-import { treatmentById,type ChimeKind,type TreatmentPath } from '../../chime';
+import { DEFAULT_DEVICE_ID, DEVICES, TREATMENT_IDS, deviceById, type DeviceProfile } from '../../catalogue';
+import { treatmentById, type ChimeKind, type TreatmentPath } from '../../chime';
 import type { PlateSurvey } from '../../mount';
 import { regionOf } from '../../job/region';
 import type { Facts } from '../../kinds/said';
 import type { Job } from '../../job/job';
-import type { Doorbell,TakenReading } from './doorbell';
+import type { Doorbell, TakenReading } from './doorbell';
 import { wasThereOf } from './wasThere/register';
 import type { EntryData } from '../../kinds/register';
 

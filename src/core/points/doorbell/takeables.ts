@@ -1,6 +1,6 @@
-import { said,type Text } from '../../said';
+import { said, type Text } from '../../said';
 import type { Takeable } from '../../advice';
-import { METER,type BellSurvey,type Reading } from '../../bell';
+import { METER, type BellSurvey, type Reading } from '../../bell';
 import { LASTING_STATES } from '../../catalogue';
 
 /** What could be read at a point, each once. */

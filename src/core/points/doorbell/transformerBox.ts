@@ -1,5 +1,5 @@
 import { awgToMm2 } from '../../circuit';
-import { NOTHING_ADDED,type Added } from '../../junction';
+import { NOTHING_ADDED, type Added } from '../../junction';
 
 /** Leads of a primary, where a transformer sits on the box. */
 const PRIMARY_MM2 = awgToMm2(18);

@@ -1,4 +1,4 @@
-import { transformerSearch,type HouseClues,type TransformerPlace,type TransformerSearch } from '../../search';
+import { transformerSearch, type HouseClues, type TransformerPlace, type TransformerSearch } from '../../search';
 import type { Job } from '../../job/job';
 import { regionOf } from '../../job/region';
 import type { Doorbell } from './doorbell';

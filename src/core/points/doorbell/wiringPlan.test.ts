@@ -1,11 +1,11 @@
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { CHIME_KINDS,TREATMENTS,treatmentsFor } from '../../chime';
+import { describe, expect, it } from '@jest/globals';
+import { CHIME_KINDS, TREATMENTS, treatmentsFor } from '../../chime';
 import { TRANSFORMERS } from '../../catalogue';
-import { BARE_CONTEXT,bellPathOf,checkWiring,leadsAt } from '../../wiring';
+import { BARE_CONTEXT, bellPathOf, checkWiring, leadsAt } from '../../wiring';
 import { fold } from '../../job/fold';
 import type { EntryData } from '../../kinds/register';
-import { wiringPlan,type WiringChoice } from './wiringPlan';
+import { wiringPlan, type WiringChoice } from './wiringPlan';
 
 type Said = { readonly kind: string; readonly data: object };
 const pointWith = (...said: readonly Said[]) => {

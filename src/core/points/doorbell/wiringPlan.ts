@@ -1,37 +1,37 @@
 import { said } from '../../said';
 import { WIRE_THIN_MM2 } from '../../advice';
 import { TRANSFORMERS } from '../../catalogue';
-import { clearChime,treatmentById,treatmentTasks } from '../../chime';
+import { clearChime, treatmentById, treatmentTasks } from '../../chime';
 import type { RunName } from '../../bell';
 import { awgToMm2 } from '../../circuit';
 import {
-ORDINARY_BELL,
-afterStep,
-doorPart,
-doorTasks,
-branchFound,
-branchTasks,
-foundBell,
-leaveCable,
-takeInsideOut,
-type InsideFound,
-type ScrewPair,
-joinPairs,
-mainsSide,
-newSupply,
-nothingFound,
-planWiring,
-mendTasks,
-repull,
-SCREWS_OF_PAIR,
-tapTasks,
-type BellFacts,
-type FittedTransformer,
-type Stretch,
-type Lead,
-type Task,
-type Wiring,
-type WiringPlan,
+  ORDINARY_BELL,
+  afterStep,
+  doorPart,
+  doorTasks,
+  branchFound,
+  branchTasks,
+  foundBell,
+  leaveCable,
+  takeInsideOut,
+  type InsideFound,
+  type ScrewPair,
+  joinPairs,
+  mainsSide,
+  newSupply,
+  nothingFound,
+  planWiring,
+  mendTasks,
+  repull,
+  SCREWS_OF_PAIR,
+  tapTasks,
+  type BellFacts,
+  type FittedTransformer,
+  type Stretch,
+  type Lead,
+  type Task,
+  type Wiring,
+  type WiringPlan,
 } from '../../wiring';
 import { houseLeads } from '../../junction';
 import { stretchSteps } from '../../supply';
@@ -39,7 +39,7 @@ import { boxSurveyOf } from '../boxOf';
 import { diesWithLight } from './transformerSearch';
 import { RUN_NAMES } from '../../kinds/chime';
 import type { Doorbell } from './doorbell';
-import { chimeKindOf,isCableLeft,presentOf } from './survey';
+import { chimeKindOf, isCableLeft, presentOf } from './survey';
 import { wasThereOf } from './wasThere/register';
 
 /** What a choice does to a wiring. */

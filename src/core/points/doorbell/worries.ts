@@ -3,8 +3,8 @@ import { chimeFigures } from '../../bell';
 import { deviceById } from '../../catalogue';
 import type { Job } from '../../job/job';
 import { platePlace } from '../../mount';
-import type { Standing,Worry } from '../climb';
-import { customerWorries,feedWorries,wifiWorries } from '../sharedWorries';
+import type { Standing, Worry } from '../climb';
+import { customerWorries, feedWorries, wifiWorries } from '../sharedWorries';
 import type { Assessment } from './assessment';
 import { bagList } from './bagList';
 import { checksOf } from './checks';
@@ -51,7 +51,7 @@ function surveyWorries(job: Job, point: Doorbell): readonly Worry[] {
         rung: 'look',
         words: said('bag', {
           item: item.words,
-          state: answer.state === 'wrong' ? said('notRight') : 'missing',
+          state: answer.state === 'wrong' ? said('notRight') : said('missing'),
           note: answer.note ? ` (${answer.note})` : '',
         }),
       });

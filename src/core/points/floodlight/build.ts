@@ -1,7 +1,7 @@
 import { answerName } from '../../kinds/factText';
 import { said } from '../../said';
-import { pointNode,thingNode } from '../../house/houseGraph';
-import { feedCase,foundBox,groundRemedy } from '../../junction';
+import { pointNode, thingNode } from '../../house/houseGraph';
+import { feedCase, foundBox, groundRemedy } from '../../junction';
 import { boxSurveyOf } from '../boxOf';
 import type { PointBuild } from '../build';
 import { fixtureOf } from './fixtureOf';

@@ -1,9 +1,9 @@
 import { said } from '../../said';
 import type { PointClimb } from '../climb';
 import { findingsOf } from '../findings';
-import { BY_ITS_CIRCUIT,SEES_AND_HEARS } from '../tellings';
+import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
 import type { Floodlight } from './floodlight';
-import { isUntouchedSpot,missingAtSpot,spotAreas } from './look';
+import { isUntouchedSpot, missingAtSpot, spotAreas } from './look';
 import { FLOODLIGHT_MARKS } from './marks';
 import { floodlightMove } from './nextMove';
 import { floodlightParts } from './parts';
@@ -25,5 +25,5 @@ export const floodlightClimb: PointClimb<Floodlight> = {
     point.fixture &&
     (findingsOf(job, point).planned.some(({ severity }) => severity === 'stop')
       ? { word: 'fails', words: said('doesNotStand') }
-      : { word: 'holds', words: 'stands' }),
+      : { word: 'holds', words: said('stands') }),
 };

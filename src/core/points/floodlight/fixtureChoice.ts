@@ -1,25 +1,25 @@
 import type { Text } from '../../said';
 import {
-boxItemsIn,
-boxScrewsIn,
-connectorsIn,
-fixturesIn,
-type Catalogue,
-type FixtureProfile,
-type ScrewThread,
+  boxItemsIn,
+  boxScrewsIn,
+  connectorsIn,
+  fixturesIn,
+  type Catalogue,
+  type FixtureProfile,
+  type ScrewThread,
 } from '../../catalogue';
 import {
-boxRoom,
-feedRemediesFor,
-groundRemediesFor,
-roomCures,
-type FeedRemedy,
-type GroundRemedy,
-type RoomCure,
+  boxRoom,
+  feedRemediesFor,
+  groundRemediesFor,
+  roomCures,
+  type FeedRemedy,
+  type GroundRemedy,
+  type RoomCure,
 } from '../../junction';
 import { regionPack } from '../../region';
 import { boxSurveyOf } from '../boxOf';
-import { addedFor,fixtureStanding,screwsFor,type FixtureData,type FixtureStanding } from './fixtureOf';
+import { addedFor, fixtureStanding, screwsFor, type FixtureData, type FixtureStanding } from './fixtureOf';
 import type { Floodlight } from './floodlight';
 
 /** What is picked for a floodlight; what was not picked yet is the first that there is. */

@@ -1,26 +1,26 @@
-import { said,type Text } from '../../said';
+import { said, type Text } from '../../said';
 import type { Connector } from '../../catalogue';
 import {
-AHEAD_M,
-boxRoom,
-circuitLoad,
-fixturePlan,
-hangingPose,
-hangingScrews,
-lookDownDeg,
-splicesOf,
-standardBox,
-tooBigForBag,
-type Added,
-type BoxRoom,
-type BoxSurvey,
-type HangingPose,
-type HangingScrews,
-type LoadJudged,
-type Splice,
+  AHEAD_M,
+  boxRoom,
+  circuitLoad,
+  fixturePlan,
+  hangingPose,
+  hangingScrews,
+  lookDownDeg,
+  splicesOf,
+  standardBox,
+  tooBigForBag,
+  type Added,
+  type BoxRoom,
+  type BoxSurvey,
+  type HangingPose,
+  type HangingScrews,
+  type LoadJudged,
+  type Splice,
 } from '../../junction';
 import { regionPack } from '../../region';
-import { WIRE_COLOURS,type WireColour,type WiringPlan } from '../../wiring';
+import { WIRE_COLOURS, type WireColour, type WiringPlan } from '../../wiring';
 import { boxSurveyOf } from '../boxOf';
 import type { Floodlight } from './floodlight';
 import type { EntryData } from '../../kinds/register';

@@ -1,4 +1,4 @@
-import { said,type Text } from '../../said';
+import { said, type Text } from '../../said';
 import type { FixtureProfile } from '../../catalogue';
 import { feedRemedy } from '../../junction';
 import { loadOf } from './fixtureOf';

@@ -1,8 +1,8 @@
 import { said } from '../../said';
 import type { Job } from '../../job/job';
-import { stillOpen,wifiAsked,type Asked } from '../asked';
-import type { AreaStanding,Missing } from '../climb';
-import { SHARED_AREA_NAMES,inOrder,known,sharedAreas } from '../sharedAreas';
+import { stillOpen, wifiAsked, type Asked } from '../asked';
+import type { AreaStanding, Missing } from '../climb';
+import { SHARED_AREA_NAMES, inOrder, known, sharedAreas } from '../sharedAreas';
 import type { Floodlight } from './floodlight';
 
 /** What Look needs at a floodlight point. */

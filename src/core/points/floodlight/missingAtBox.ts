@@ -1,7 +1,7 @@
 import { said } from '../../said';
-import { TEST_FACTS,feedCase } from '../../junction';
-import { stillOpen,type Asked } from '../asked';
-import { boxSurveyOf,conclusionsOf } from '../boxOf';
+import { TEST_FACTS, feedCase } from '../../junction';
+import { stillOpen, type Asked } from '../asked';
+import { boxSurveyOf, conclusionsOf } from '../boxOf';
 import type { Missing } from '../climb';
 import type { Floodlight } from './floodlight';
 

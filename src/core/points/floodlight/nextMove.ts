@@ -5,9 +5,9 @@ import { boxSurveyOf } from '../boxOf';
 import type { Standing } from '../climb';
 import { planStop } from '../findings';
 import { isolateMark } from '../marks';
-import { atIsolate,atLook,atWire,move } from '../moves';
+import { atIsolate, atLook, atWire, move } from '../moves';
 import type { Floodlight } from './floodlight';
-import { isUntouchedSpot,missingAtSpot } from './look';
+import { isUntouchedSpot, missingAtSpot } from './look';
 import { missingAtBox } from './missingAtBox';
 
 const HANGS = 'box';

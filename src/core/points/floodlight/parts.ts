@@ -1,6 +1,6 @@
-import { said,type Text } from '../../said';
-import { feedRemedy,groundRemedy } from '../../junction';
-import { connectorCounts,fixtureOf } from './fixtureOf';
+import { said, type Text } from '../../said';
+import { feedRemedy, groundRemedy } from '../../junction';
+import { connectorCounts, fixtureOf } from './fixtureOf';
 import type { Floodlight } from './floodlight';
 
 /** What a floodlight takes: the fixture, what its remedies take, connectors, screws, tape for colours that lie. */

@@ -1,7 +1,8 @@
-import type { None,Text } from '../../said';
+import type { None, Text } from '../../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface FloodlightSayings {
+  stands: None;
   planStands: { readonly splices: number };
   // build
   feed: { readonly feed: Text };

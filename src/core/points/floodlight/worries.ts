@@ -1,10 +1,10 @@
 import { said } from '../../said';
 import type { Job } from '../../job/job';
 import { WIRE_COLOUR_WORDS } from '../../wiring';
-import { boxDoubts,boxSurveyOf } from '../boxOf';
-import type { Standing,Worry } from '../climb';
+import { boxDoubts, boxSurveyOf } from '../boxOf';
+import type { Standing, Worry } from '../climb';
 import { findingsOf } from '../findings';
-import { customerWorries,ruleWorry,wifiWorries } from '../sharedWorries';
+import { customerWorries, ruleWorry, wifiWorries } from '../sharedWorries';
 import type { Floodlight } from './floodlight';
 
 /** What the tests of a box found, what its plan leaves open, and what was counted of room and bag. */

@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { pointNode,thingNode } from '../../house/houseGraph';
+import { pointNode, thingNode } from '../../house/houseGraph';
 import { EMPTY_WIRING } from '../../wiring';
 import type { PointBuild } from '../build';
 import { outletFit } from './outletFit';

@@ -1,4 +1,4 @@
-import { plugFixturesIn,type Catalogue,type FixtureProfile } from '../../catalogue';
+import { plugFixturesIn, type Catalogue, type FixtureProfile } from '../../catalogue';
 import type { EntryData } from '../../kinds/register';
 import type { Sufficiency } from '../../wiring';
 import { outletFit } from './outletFit';

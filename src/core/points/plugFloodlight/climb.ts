@@ -1,9 +1,9 @@
 import { said } from '../../said';
 import type { PointClimb } from '../climb';
-import { findingsOf,planStop } from '../findings';
-import { customerWorries,ruleWorry,wifiWorries } from '../sharedWorries';
+import { findingsOf, planStop } from '../findings';
+import { customerWorries, ruleWorry, wifiWorries } from '../sharedWorries';
 import { SEES_AND_HEARS } from '../tellings';
-import { isUntouchedPlugSpot,missingAtPlugSpot,plugSpotAreas } from './look';
+import { isUntouchedPlugSpot, missingAtPlugSpot, plugSpotAreas } from './look';
 import { PLUG_MARKS } from './marks';
 import { plugMove } from './nextMove';
 import { plugParts } from './parts';
@@ -26,5 +26,5 @@ export const plugFloodlightClimb: PointClimb<PlugFloodlight> = {
   toTell: () => [said('showPlugPulledCamera'), said('coverStaysShut'), SEES_AND_HEARS],
   verdict: ({ job, point }) =>
     point.fixture &&
-    (planStop(job, point) ? { word: 'fails', words: said('doesNotStand') } : { word: 'holds', words: 'stands' }),
+    (planStop(job, point) ? { word: 'fails', words: said('doesNotStand') } : { word: 'holds', words: said('stands') }),
 };

@@ -1,8 +1,8 @@
 import { said } from '../../said';
 import type { Job } from '../../job/job';
-import { stillOpen,wifiAsked,type Asked } from '../asked';
-import type { AreaStanding,Missing } from '../climb';
-import { SHARED_AREA_NAMES,inOrder,known,sharedAreas } from '../sharedAreas';
+import { stillOpen, wifiAsked, type Asked } from '../asked';
+import type { AreaStanding, Missing } from '../climb';
+import { SHARED_AREA_NAMES, inOrder, known, sharedAreas } from '../sharedAreas';
 import type { PlugFloodlight } from './plugFloodlight';
 
 /** What Look needs where a camera with a plug is to hang. */

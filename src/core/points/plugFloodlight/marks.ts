@@ -1,7 +1,7 @@
 import { said } from '../../said';
 import type { Rung } from '../../kinds/rungs';
-import type { Mark,Standing } from '../climb';
-import { isolateMark,leaveMark,mark,wireMark } from '../marks';
+import type { Mark, Standing } from '../climb';
+import { isolateMark, leaveMark, mark, wireMark } from '../marks';
 import { missingAtPlugSpot } from './look';
 import { missingAtOutlet } from './missingAtOutlet';
 import type { PlugFloodlight } from './plugFloodlight';

@@ -1,8 +1,8 @@
-import { said,type Text } from '../../said';
+import { said, type Text } from '../../said';
 import type { Job } from '../../job/job';
 import { lengthsOf } from '../../job/region';
 import { WALL_FIXINGS } from '../../mount';
-import { clipsFor,plateScrew } from './plan';
+import { clipsFor, plateScrew } from './plan';
 import type { PlugFloodlight } from './plugFloodlight';
 
 /** What a floodlight with a plug takes: the camera, what holds it, clips for its lead. */

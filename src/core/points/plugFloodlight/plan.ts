@@ -1,8 +1,8 @@
-import { said,type Text } from '../../said';
-import { screwFor,WALL_FIXINGS,type Wall } from '../../mount';
+import { said, type Text } from '../../said';
+import { screwFor, WALL_FIXINGS, type Wall } from '../../mount';
 import { type LengthSystem } from '../../units';
-import { EMPTY_WIRING,lookTask,planWiring,type Task,type WiringPlan } from '../../wiring';
-import type { PlugFixtureChoice,PlugFloodlight } from './plugFloodlight';
+import { EMPTY_WIRING, lookTask, planWiring, type Task, type WiringPlan } from '../../wiring';
+import type { PlugFixtureChoice, PlugFloodlight } from './plugFloodlight';
 
 /** Clips of a lead on a wall, m apart. Engineering default. */
 const CLIP_EVERY_M = 0.3;

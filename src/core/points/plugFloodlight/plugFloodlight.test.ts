@@ -1,11 +1,11 @@
 import { inWords } from '@/words';
 import { sayBritish as say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { SHIPPED_CATALOGUE,fixturesIn,plugFixturesIn } from '../../catalogue';
+import { describe, expect, it } from '@jest/globals';
+import { SHIPPED_CATALOGUE, fixturesIn, plugFixturesIn } from '../../catalogue';
 import { TestLog } from '../../job/forTests';
 import { houseOf } from '../../job/houseOf';
 import { assess } from '../doorbell/assessment';
-import { findingsOf,planStop } from '../findings';
+import { findingsOf, planStop } from '../findings';
 import { ladderOf } from '../ladder';
 import { nextMove } from '../nextMove';
 import { partsOf } from '../parts';
@@ -13,8 +13,8 @@ import { pointSteps } from '../planOf';
 import { stepStandings } from '../stepStandings';
 import { circuitsOfPoint } from '../supplyOf';
 import { worriesOf } from '../worries';
-import { plugChoiceOf,plugOptions } from './choice';
-import { leadReaches,outletFit } from './outletFit';
+import { plugChoiceOf, plugOptions } from './choice';
+import { leadReaches, outletFit } from './outletFit';
 import { clipsFor } from './plan';
 import type { PlugFloodlight } from './plugFloodlight';
 

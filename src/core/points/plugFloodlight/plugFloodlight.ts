@@ -1,5 +1,5 @@
 import type { BoxHangs } from '../../house/things';
-import type { Facts,Taken } from '../../kinds/said';
+import type { Facts, Taken } from '../../kinds/said';
 import type { PointView } from '../pointView';
 
 export type PlugFixtureChoice = Taken<'plugFixtureChosen'>;

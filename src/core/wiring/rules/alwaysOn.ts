@@ -1,6 +1,6 @@
 import { said } from '../../said';
-import { consumers,fedBy } from './graph';
-import type { Rule,RuleFinding } from './rule';
+import { consumers, fedBy } from './graph';
+import type { Rule, RuleFinding } from './rule';
 
 /** The feed stays on whatever switch is turned; a switch that is guarded and labelled is a remark. */
 export const alwaysOn: Rule = {

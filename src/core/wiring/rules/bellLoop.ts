@@ -1,6 +1,6 @@
 import { said } from '../../said';
 import { coilUnder } from './deviceAcross';
-import { reach,type WiringGraph } from './graph';
+import { reach, type WiringGraph } from './graph';
 import type { Rule } from './rule';
 
 /** What the bell’s current passes on its way: coils, modules, links. */

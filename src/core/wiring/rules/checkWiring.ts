@@ -1,7 +1,7 @@
 import type { Wiring } from '../wiring';
 import { alwaysOn } from './alwaysOn';
 import { aluminium } from './aluminium';
-import { bellLoopOpen,bellLoopShorted } from './bellLoop';
+import { bellLoopOpen, bellLoopShorted } from './bellLoop';
 import { boxRoom } from './boxRoom';
 import { circuitRoom } from './circuitRoom';
 import { colourLies } from './colourLies';
@@ -19,7 +19,7 @@ import { moduleAcross } from './moduleAcross';
 import { neutralSwitched } from './neutralSwitched';
 import { outletFit } from './outletFit';
 import { ratedForMains } from './ratedForMains';
-import type { Finding,Rule,RuleContext,Severity } from './rule';
+import type { Finding, Rule, RuleContext, Severity } from './rule';
 import { sameNeutral } from './sameNeutral';
 import { shorted } from './shorted';
 import { transformersParallel } from './transformersParallel';

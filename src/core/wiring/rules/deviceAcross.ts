@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import type { Edge,WiringGraph } from './graph';
+import type { Edge, WiringGraph } from './graph';
 import type { Rule } from './rule';
 
 /** The coil that a doorbell hangs across; undefined where it hangs in the loop. */

@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { consumers,fedBy } from './graph';
+import { consumers, fedBy } from './graph';
 import type { Carries } from '../wiring';
 import type { Rule } from './rule';
 

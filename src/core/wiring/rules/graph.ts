@@ -1,6 +1,6 @@
-import { said,type Text } from '../../said';
+import { said, type Text } from '../../said';
 import { nodesOf } from '../nodes';
-import type { Carries,Element,ElementKind,Lead,Part,Wiring } from '../wiring';
+import type { Carries, Element, ElementKind, Lead, Part, Wiring } from '../wiring';
 
 /** A source of the house: the node where one of its conductors arrives. */
 export interface Source {

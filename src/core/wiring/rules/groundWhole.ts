@@ -1,4 +1,4 @@
-import { distinct,said } from '../../said';
+import { distinct, said } from '../../said';
 import type { Rule } from './rule';
 
 /** Fixture, plate, metal box and the supply’s ground are one; without a ground only as the region’s rule allows, in writing. */

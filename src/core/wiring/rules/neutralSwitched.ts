@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { consumers,fedBy } from './graph';
+import { consumers, fedBy } from './graph';
 import type { Rule } from './rule';
 
 /** The neutral is never switched and never fused. */

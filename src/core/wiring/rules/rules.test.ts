@@ -1,13 +1,13 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { betweenPart,chimePart,doorPart,transformerPart } from '../bellParts';
-import { OLD_DEVICE,ORDINARY_BELL,foundBell } from '../foundBell';
-import { bondedPart,capAt,fixturePart,pigtail,spliceAt,spurPart,switchPart } from '../mainsParts';
-import { applyMoves,type Move } from '../move';
-import { EMPTY_WIRING,type Lead,type Wiring } from '../wiring';
-import { RULES,checkWiring,compareFindings } from './checkWiring';
-import { BARE_CONTEXT,type RuleContext } from './rule';
+import { describe, expect, it } from '@jest/globals';
+import { betweenPart, chimePart, doorPart, transformerPart } from '../bellParts';
+import { OLD_DEVICE, ORDINARY_BELL, foundBell } from '../foundBell';
+import { bondedPart, capAt, fixturePart, pigtail, spliceAt, spurPart, switchPart } from '../mainsParts';
+import { applyMoves, type Move } from '../move';
+import { EMPTY_WIRING, type Lead, type Wiring } from '../wiring';
+import { RULES, checkWiring, compareFindings } from './checkWiring';
+import { BARE_CONTEXT, type RuleContext } from './rule';
 
 const house = (id: string, carries: Lead['carries'], to: string | null, circuit = 'A'): Lead => ({
   id,

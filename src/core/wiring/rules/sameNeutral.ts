@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { consumers,fedBy,feeding } from './graph';
+import { consumers, fedBy, feeding } from './graph';
 import type { Rule } from './rule';
 
 /** The neutral is that of the hot’s own circuit, and only that. */

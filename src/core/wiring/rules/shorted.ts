@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { BREAKS,reach } from './graph';
+import { BREAKS, reach } from './graph';
 import type { Rule } from './rule';
 
 /** No hot meets a neutral or ground through a closed switch, fuse or link alone. */

@@ -1,13 +1,13 @@
 import { say } from '@/words/forTests';
-import { describe,expect,it } from '@jest/globals';
-import { chooseAmong,optionsFor } from '../../../advice';
-import { startedLog,type TestLog } from '../../../job/forTests';
-import { bellPathOf,hasPart } from '../../../wiring';
+import { describe, expect, it } from '@jest/globals';
+import { chooseAmong, optionsFor } from '../../../advice';
+import { startedLog, type TestLog } from '../../../job/forTests';
+import { bellPathOf, hasPart } from '../../../wiring';
 import { assess } from '../assessment';
 import { choiceOf } from '../choiceOf';
 import { missingAtDoor } from '../look';
 import { findingsOf } from '../../findings';
-import { foundOf,planOf } from '../../planOf';
+import { foundOf, planOf } from '../../planOf';
 
 const pointId = 'p';
 const found = (ownCable?: 'kept' | 'left'): TestLog =>

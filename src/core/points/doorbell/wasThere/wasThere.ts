@@ -1,5 +1,5 @@
 import type { ChimeKind } from '../../../chime';
-import type { DoorFound,InsideFound } from '../../../wiring';
+import type { DoorFound, InsideFound } from '../../../wiring';
 
 /** What the visitor used before: how it was fed, and what a plan finds of it. One file each, and a line in the register. */
 export interface WasThere {

@@ -1,0 +1,9 @@
+import type { KindsSayings } from '@/core/kinds';
+import type { Sentences } from '../sentence';
+
+export const kinds: Sentences<KindsSayings> = {
+  none: 'none',
+  ofThePoints: ({ points }, t) => t.count(points, { one: 'point', other: 'points' }),
+  hunters: ({ people }) => (people === 2 ? 'two: one at the door' : 'alone: walk and look'),
+  loopWays: ({ there }) => (there === 1 ? 'one way only, the other runs elsewhere' : 'there and back in it'),
+};
