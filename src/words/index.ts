@@ -1,4 +1,4 @@
 export { english } from './en';
 export type { Language } from './language';
-export { inWords, sayIn, type Say } from './say';
+export { inWords, sayIn, termsIn, type Say } from './say';
 export type { Place, Terms } from './terms';

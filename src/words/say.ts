@@ -19,11 +19,15 @@ export function sayIn({ region, lengths }: Place, language: Language = english):
   return known;
 }
 
+/** What a language calls things at a place, for a screen that makes its own sentences. */
+export const termsIn = (place: Place, language: Language = english): Terms =>
+  termsOf(language.placeWords(place.region), language.writing, place);
+
 /** Made once for each place and language: a screen may compare it with the one before. */
 const made = new Map<string, Say>();
 
 function make(place: Place, language: Language): Say {
-  const terms = termsOf(language.placeWords(place.region), language.writing, place);
+  const terms = termsIn(place, language);
   // A code’s figures are those that its sentence takes: `said` and `Sentences` are held to one another by the compiler
   const sentences = language.sentences as Readonly<Partial<Record<SaidCode, AnySentence>>>;
   const spoken = (figure: Figure): Figure =>

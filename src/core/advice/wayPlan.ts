@@ -1,4 +1,4 @@
-import { said, type Text } from '../said';
+import { distinct, said, type Text } from '../said';
 import { chimeFigures, newOpenVolts, predictedDoorVolts, type Band, type Estimate } from '../bell';
 import { STATE_WORDS, type LastingState } from '../catalogue';
 import type { Option } from './options';
@@ -36,7 +36,7 @@ export function wayPlan(known: Estimate, { device, transformer, treatment, wire,
   const chime = chimeFigures(of.survey, known.houses, change, treatment);
   const fresh = transformer && newOpenVolts(known, transformer);
   return {
-    tools: [...new Set([...AT_EVERY_CHIME, ...(transformer?.tools ?? []), ...WIRE_TOOLS[wire]])],
+    tools: distinct([...AT_EVERY_CHIME, ...(transformer?.tools ?? []), ...WIRE_TOOLS[wire]]),
     visits: transformer?.mainsWork ? said('oneVisitComes') : said('oneVisit'),
     settings: [
       said('kindChimeModule', { setting: treatment.setting }),

@@ -5,11 +5,9 @@ import { buildOf } from '../points/builds';
 import { circuitsOfPoint } from '../points/supplyOf';
 import { loneThings } from './houseThings';
 import type { Job } from './job';
-import { regionOf } from './region';
 
 /** The house of a job: boards with the circuits that were named, supplies, chimes and points, and the cables between. */
 export function houseOf(job: Job): HouseGraph {
-  const { words } = regionOf(job);
   const letters = lettersFor(job.points.map(({ name }) => name));
   const letterOf = new Map(job.points.map(({ id }, i) => [id, letters[i] ?? null]));
   const circuits = job.circuits.map(({ id, way, name, state }) =>
@@ -23,8 +21,8 @@ export function houseOf(job: Job): HouseGraph {
   const named = job.circuits.length > 0 ? '' : said('noneNamed');
   const boards =
     job.boards.length > 0
-      ? job.boards.map(({ id, name }) => thingNode('board', id, name ?? words.board, named))
-      : [thingNode('board', '', words.board, named)];
+      ? job.boards.map(({ id, name }) => thingNode('board', id, name ?? said('theBoard'), named))
+      : [thingNode('board', '', said('theBoard'), named)];
   const parts = job.points.map((point) => ({ point, ...buildOf(point).inHouse(job, point) }));
   // Each thing once, whatever hangs on it
   const once = new Map(

@@ -2,6 +2,7 @@ import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface JobSayings {
+  theBoard: None;
   stillHangOnIt: { readonly points: readonly string[] };
   stillOpenWithYou: { readonly things: number };
   // before

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { ELSEWHERE_SHARE, huntOnFoot, wayWeight, type HuntOnFoot, type HuntWay } from '../isolation';
 import type { Way } from '../house/boards';
 import type { Job } from '../job/job';
@@ -54,8 +55,7 @@ export const wayOfId = (job: Job, id: string): Way | null =>
   job.boards.flatMap((board) => board.ways).find((way) => way.id === id) ?? null;
 
 /** A way as it is spoken of: “breaker 7”, with its board where there are several. */
-export function wayText(job: Job, way: Way): string {
-  const { words } = regionOf(job);
+export function wayText(job: Job, way: Way): Text {
   const board = job.boards.length > 1 ? (job.boards.find(({ id }) => id === way.boardId)?.name ?? way.boardId) : null;
-  return `${words.way} ${way.way}${board ? `, ${board}` : ''}`;
+  return said('wayOfBoard', { way: way.way, board });
 }

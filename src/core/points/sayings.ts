@@ -2,6 +2,8 @@ import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface PointsSayings {
+  /** A way of a board by its number; of which board, where there are several. */
+  wayOfBoard: { readonly way: string; readonly board: string | null };
   done: None;
   hunt: None;
   waysListed: { readonly ways: number };

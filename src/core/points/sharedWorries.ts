@@ -6,6 +6,7 @@ import type { Rung } from '../kinds/rungs';
 import { jointById, leadById, type Finding } from '../wiring';
 import { builtOf, standingMoves } from './asBuilt';
 import type { Worry } from './climb';
+import { sameFinding } from '../wiring';
 import { findingsOf } from './findings';
 import { pointSteps } from './planOf';
 import type { Point } from './point';
@@ -45,7 +46,7 @@ export const ruleWorry =
 /** What is open of the work itself: where it differs from the plan, and what was done without a proof. */
 export function workWorries(job: Job, point: Point): readonly Worry[] {
   const { built, byDeviation } = findingsOf(job, point);
-  const asBuilt = [...built, ...byDeviation.filter((one) => !built.some(({ words }) => words === one.words))];
+  const asBuilt = [...built, ...byDeviation.filter((one) => !built.some((other) => sameFinding(other, one)))];
   const found: Worry[] = [
     ...asBuilt.filter(({ severity }) => severity !== 'remark').map(ruleWorry('wire')),
     ...standingMoves(point).map(({ entryId, lead, to }): Worry => {

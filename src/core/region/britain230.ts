@@ -9,15 +9,6 @@ export const britain230: RegionPack = {
   bellGuess: { volts: 8, va: [5, 8, 12], otherVolts: [12, 24] },
   gaugeGuessMm2: [0.5, 0.75, 1],
   coilGuess: { ohms: 4, reactanceOhms: 4.4, volts: 8 },
-  words: {
-    board: 'consumer unit',
-    way: 'way',
-    ground: 'earth',
-    hot: 'line',
-    connector: 'connector',
-    outlet: 'socket',
-    box: 'back box',
-  },
   colours: {
     now: 'line brown, neutral blue, earth green-yellow',
     old: 'until 2004–2006 line red, neutral black, earth green or bare',

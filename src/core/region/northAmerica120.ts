@@ -24,15 +24,6 @@ export const northAmerica120: RegionPack = {
   bellGuess: { volts: 16, va: [8, 10, 30], otherVolts: [10, 24] },
   gaugeGuessMm2: [awgToMm2(24), awgToMm2(20), awgToMm2(18)],
   coilGuess: { ohms: 6, reactanceOhms: 8, volts: 16 },
-  words: {
-    board: 'breaker panel',
-    way: 'breaker',
-    ground: 'ground',
-    hot: 'hot',
-    connector: 'twist-on connector',
-    outlet: 'receptacle',
-    box: 'box',
-  },
   colours: {
     now: 'hot black or red, neutral white, ground green or bare',
     old: 'cloth, or two alike: prove which is which',

@@ -27,15 +27,6 @@ export interface RegionPack {
   readonly gaugeGuessMm2: readonly [number, number, number];
   /** Guess for a mechanical chime's coil at this mains frequency, Ω. */
   readonly coilGuess: { readonly ohms: number; readonly reactanceOhms: number; readonly volts: number };
-  readonly words: {
-    readonly board: string;
-    readonly way: string;
-    readonly ground: string;
-    readonly hot: string;
-    readonly connector: string;
-    readonly outlet: string;
-    readonly box: string;
-  };
   /** Colours of the conductors: every one a claim to be proved by test. */
   readonly colours: {
     readonly now: string;

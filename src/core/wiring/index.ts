@@ -30,7 +30,7 @@ export {
   type FixtureWires,
 } from './mainsParts';
 export { applyMoves, type Move } from './move';
-export { compareFindings, checkWiring, RULES, type FindingsCompared } from './rules/checkWiring';
+export { compareFindings, checkWiring, sameFinding, RULES, type FindingsCompared } from './rules/checkWiring';
 export { graphOf, type WiringGraph } from './rules/graph';
 export { BARE_CONTEXT, type Finding, type Rule, type RuleContext, type Severity, type Sufficiency } from './rules/rule';
 export { afterStep, changedLeads, fitted, planWiring, wiringBuilt, type WiringPlan } from './plan';

@@ -1,9 +1,10 @@
 'use client';
+import { termsIn } from '@/words';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useRef, useState } from 'react';
 import type { Circuit } from '@/core/house';
-import { regionOf, type Job } from '@/core/job';
+import { type Job, placeOf } from '@/core/job';
 import { useCrew } from '../kit/crew/CrewContext';
 import { Choices } from '../kit/form/Choices';
 import { CircuitLabel, type LabelWords } from './CircuitLabel';
@@ -29,7 +30,7 @@ export function LabelPage({ job, circuit, address, today }: Props) {
   const [stockId, setStock] = useState('s62x29');
   const holder = useRef<HTMLDivElement>(null);
   const stock = LABEL_STOCK.find(({ id }) => id === stockId) ?? LABEL_STOCK[0];
-  const { words } = regionOf(job);
+  const words = termsIn(placeOf(job));
   const points = job.points.filter(({ id }) => circuit.feeds.includes(id));
   const labelWords: LabelWords = {
     what: points.length > 0 ? `feeds: ${points.map(({ name }) => name).join(', ')}` : 'feeds: not said',

@@ -1,7 +1,8 @@
+import { termsIn } from '@/words';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { Fragment } from 'react';
-import { regionOf, type Job } from '@/core/job';
+import { regionOf, type Job, placeOf } from '@/core/job';
 import { Lines } from '../kit/sheet/Lines';
 import { SHEETS } from '../points/sheets';
 import { PrintButton } from '../kit/PrintButton';
@@ -36,7 +37,7 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
           ['customer', customer.name],
           ['Wi-Fi', [customer.wifiName, customer.wifiBand && `${customer.wifiBand} GHz`].filter(Boolean).join(', ')],
           ['supply', region.name],
-          [region.words.board, site.boardPlace],
+          [termsIn(placeOf(job)).board, site.boardPlace],
           ['year built', site.yearBuilt],
           ['access', site.access],
           ['visit', expectedAt && format(parseISO(expectedAt), 'd MMM yyyy HH:mm')],

@@ -2,6 +2,7 @@ import type { JobSayings } from '@/core/job';
 import type { Sentences } from '../sentence';
 
 export const job: Sentences<JobSayings> = {
+  theBoard: (_, t) => t.board,
   stillHangOnIt: ({ points }, t) =>
     `${t.list(points)} ${points.length === 1 ? 'hangs' : 'hang'} on it: say first what else.`,
   stillOpenWithYou: ({ things }) =>

@@ -3,6 +3,7 @@ import { capital } from '@/core/units';
 import type { Sentences } from '../sentence';
 
 export const points: Sentences<PointsSayings> = {
+  wayOfBoard: ({ way, board }, t) => `${t.way} ${way}${board === null ? '' : `, ${board}`}`,
   done: 'done',
   hunt: 'hunt',
   waysListed: ({ ways }, t) => t.count(ways, { one: t.way, other: t.ways }),

@@ -1,4 +1,4 @@
-import { distinct, said, type Text } from '../../said';
+import { distinct, said, saidKey, type Text } from '../../said';
 import { fittedTreatments } from '../../advice';
 import { SHIPPED_CATALOGUE, TRANSFORMERS, textOf } from '../../catalogue';
 import { CHIME_KINDS } from '../../chime';
@@ -59,7 +59,8 @@ export function doorbellParts(job: Job, point: Doorbell): readonly Text[] {
   // Once what feeds it is chosen its own parts are listed: of the route remains the cable and its way
   if (route) {
     const { parts: all, sourceParts } = supplyRoute(route);
-    parts.push(...(choice ? all.filter((part) => !sourceParts.includes(part)) : all));
+    const ofSource = new Set(sourceParts.map(saidKey));
+    parts.push(...(choice ? all.filter((part) => !ofSource.has(saidKey(part))) : all));
   }
   parts.push(...bringForBag(job, point));
   return distinct(parts);

@@ -1,3 +1,4 @@
+import { saidKey } from '../../said';
 import type { Wiring } from '../wiring';
 import { alwaysOn } from './alwaysOn';
 import { aluminium } from './aluminium';
@@ -65,8 +66,9 @@ export function checkWiring(wiring: Wiring, context: RuleContext): readonly Find
   ).sort((a, b) => ORDER[a.severity] - ORDER[b.severity]);
 }
 
-/** Whether two findings say the same of the same leads. */
-const same = (a: Finding, b: Finding): boolean => a.rule === b.rule && a.words === b.words;
+/** Whether two findings say the same. */
+export const sameFinding = (a: Finding, b: Finding): boolean =>
+  a.rule === b.rule && saidKey(a.words) === saidKey(b.words);
 
 /** What a later wiring has against an earlier one: findings that are gone, stay, or are new. */
 export interface FindingsCompared {
@@ -79,6 +81,6 @@ export interface FindingsCompared {
 export const compareFindings = (before: readonly Finding[], after: readonly Finding[]): FindingsCompared => ({
   // Said of fewer or other leads it still stands
   cured: before.filter(({ rule }) => !after.some((other) => other.rule === rule)),
-  left: after.filter((one) => before.some((other) => same(one, other))),
-  fresh: after.filter((one) => !before.some((other) => same(one, other))),
+  left: after.filter((one) => before.some((other) => sameFinding(one, other))),
+  fresh: after.filter((one) => !before.some((other) => sameFinding(one, other))),
 });

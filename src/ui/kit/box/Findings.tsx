@@ -1,4 +1,4 @@
-import { useSay } from '../job/useSay';
+import type { Say } from '@/words';
 import { Ban, Info, TriangleAlert } from 'lucide-react';
 import type { Finding, Severity } from '@/core/wiring';
 
@@ -10,6 +10,7 @@ const MARKS: Readonly<Record<Severity, { readonly words: string; readonly colour
 const ICONS = { stop: Ban, worry: TriangleAlert, remark: Info } as const;
 
 interface Props {
+  readonly say: Say;
   readonly findings: readonly Finding[];
   /** What is said where nothing was found. */
   readonly none: string;
@@ -18,8 +19,7 @@ interface Props {
 }
 
 /** What the rules say of a wiring, each with its severity in a word. */
-export function Findings({ findings, none, onPick }: Props) {
-  const say = useSay();
+export function Findings({ say, findings, none, onPick }: Props) {
   if (findings.length === 0) return <p className="moss">{none}</p>;
   return (
     <ul className="plain-list findings" data-testid="findings">

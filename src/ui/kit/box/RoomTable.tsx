@@ -1,10 +1,9 @@
-import { useSay } from '../job/useSay';
+import type { Say } from '@/words';
 import { roomWords } from '@/core/points';
 import { SPACE_SHARE_MOST, in3ToCm3, type BoxRoom } from '@/core/junction';
 
 /** What a box needs, line by line, against what it has. */
-export function RoomTable({ room }: { readonly room: BoxRoom }) {
-  const say = useSay();
+export function RoomTable({ say, room }: { readonly say: Say; readonly room: BoxRoom }) {
   const { by, items, requiredIn3, boxIn3, spareIn3, fits } = room;
   // The rule is written in in³; where there is none the place’s own unit stands
   const { unit, of } = by === 'rule' ? { unit: 'in³', of: (in3: number) => in3 } : { unit: 'cm³', of: in3ToCm3 };

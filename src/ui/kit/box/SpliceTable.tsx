@@ -1,14 +1,14 @@
-import { useSay } from '../job/useSay';
+import type { Say } from '@/words';
 import { WIRE_COLOUR_WORDS } from '@/core/wiring';
 import { AHEAD_M, type Splice } from '@/core/junction';
 
 interface Props {
+  readonly say: Say;
   readonly splices: readonly Splice[];
 }
 
 /** Every splice with what holds it, how long to strip, and which leads are folded or laid ahead. */
-export function SpliceTable({ splices }: Props) {
-  const say = useSay();
+export function SpliceTable({ say, splices }: Props) {
   return (
     <div className="scroll-x">
       <table className="plain" data-testid="splices">

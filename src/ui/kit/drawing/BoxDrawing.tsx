@@ -1,16 +1,15 @@
-import { useSay } from '../job/useSay';
+import type { Say } from '@/words';
 import { WIRE_COLOUR_WORDS, leadsAt, type Lead, type Wiring, type WiringPlace } from '@/core/wiring';
-import { conductorWord } from './conductorWord';
+import { said as says } from '@/core/said';
 import { tapped } from './tapped';
 import { boxLayout, type BoxJoint, type BoxLead } from './boxLayout';
 
 interface Props {
+  readonly say: Say;
   readonly wiring: Wiring;
   readonly place: WiringPlace;
   /** What it shows, for who can’t see it. */
   readonly title: string;
-  /** Word of the place for the one conductor that is named otherwise there. */
-  readonly words: { readonly hot: string; readonly ground: string };
   /** Leads in the accent: what a step moves, or what is new. */
   readonly marked?: ReadonlySet<string>;
   readonly ringed?: string | null;
@@ -30,10 +29,10 @@ const WIDE = 430;
 
 /** A box with its leads: cables at the top, splices in the middle, parts below, each lead in its colour and by its name. */
 export function BoxDrawing({
+  say,
   wiring,
   place,
   title,
-  words,
   marked = NOTHING,
   ringed = null,
   picked = null,
@@ -41,10 +40,8 @@ export function BoxDrawing({
   onJoint,
   id,
 }: Props) {
-  const say = useSay();
   const { width, height, cables, leads, joints, parts } = boxLayout(wiring, place, say);
-  const named = (name: string): string => conductorWord(words, name);
-  const carried = ({ carries }: Lead): string => (carries === 'unknown' ? '?' : named(carries));
+  const carried = ({ carries }: Lead): string => (carries === 'unknown' ? '?' : say(says('carries', { carries })));
   const said = joints
     .filter(({ count }) => count > 0)
     .map(
@@ -89,6 +86,7 @@ export function BoxDrawing({
           <LeadLine
             key={drawn.lead.id}
             drawn={drawn}
+            name={say(drawn.lead.name)}
             carries={carried(drawn.lead)}
             now={marked.has(drawn.lead.id)}
             picked={picked === drawn.lead.id}
@@ -100,7 +98,7 @@ export function BoxDrawing({
             key={joint.id}
             joint={joint}
             ringed={joint.id === ringed}
-            name={say(joint.kind === 'splice' ? named(say(joint.name)) : joint.name)}
+            name={say(joint.name)}
             open={picked !== null && onJoint !== undefined && joint.kind !== 'port'}
             {...(picked !== null && onJoint && joint.kind !== 'port' ? { onPick: () => onJoint(joint.id) } : {})}
           />
@@ -112,20 +110,20 @@ export function BoxDrawing({
 
 interface LeadProps {
   readonly drawn: BoxLead;
+  readonly name: string;
   readonly carries: string;
   readonly now: boolean;
   readonly picked: boolean;
   readonly onPick?: () => void;
 }
 
-function LeadLine({ drawn: { lead, path, top, loose }, carries, now, picked, onPick }: LeadProps) {
-  const say = useSay();
+function LeadLine({ drawn: { lead, path, top, loose }, name, carries, now, picked, onPick }: LeadProps) {
   const colour = lead.wire?.colour ?? (lead.carries === 'bell' ? 'cloth' : 'plain');
   const colourWord = lead.wire ? WIRE_COLOUR_WORDS[lead.wire.colour] : '';
   return (
     <g
       className={`wire ${colour}${now ? ' now' : ''}${picked ? ' picked' : ''}`}
-      {...tapped(onPick, `${say(lead.name)}, ${carries}${lead.wire?.marked ? ', marked' : ''}`, picked)}
+      {...tapped(onPick, `${name}, ${carries}${lead.wire?.marked ? ', marked' : ''}`, picked)}
     >
       <path d={path} className="hit" />
       <path d={path} className="under" />

@@ -1,10 +1,10 @@
-import { useSay } from '../job/useSay';
+import type { Say } from '@/words';
 import { leadsAt, type Wiring, type WiringPlace } from '@/core/wiring';
-import { conductorWord, type ConductorWords } from './conductorWord';
 import { tapped } from './tapped';
 import { PLACE_SIZE, placeLayout, type DrawnElement, type DrawnJoint } from './placeLayout';
 
 interface Props {
+  readonly say: Say;
   readonly wiring: Wiring;
   readonly place: WiringPlace;
   /** Leads in the accent: what a step moves, or what is new. */
@@ -13,8 +13,6 @@ interface Props {
   readonly ringed?: string | null;
   /** What it shows, for who can’t see it. */
   readonly title: string;
-  /** Conductors as they are called here. */
-  readonly words: ConductorWords;
   readonly picked?: string | null;
   /** A lead was tapped. */
   readonly onLead?: (id: string) => void;
@@ -26,23 +24,22 @@ interface Props {
 
 /** One place of a wiring: screws, parts and splices, and every wire that ends there. */
 export function WiringDrawing({
+  say,
   wiring,
   place,
   marked,
   ringed = null,
   title,
-  words,
   picked = null,
   onLead,
   onJoint,
   id,
 }: Props) {
-  const say = useSay();
   const { joints, leads, parts, elements, exits } = placeLayout(wiring, place, say);
   const said = joints
     .map(
       ({ id, name }) =>
-        `${conductorWord(words, say(name))}: ${
+        `${say(name)}: ${
           leadsAt(wiring, id)
             .map((lead) => say(lead.name))
             .join(', ') || 'nothing'
@@ -88,20 +85,25 @@ export function WiringDrawing({
           className="tappable"
           {...tapped(picked !== null && onJoint ? () => onJoint(joint.id) : undefined, `Put it at ${say(joint.name)}`)}
         >
-          <JointMark joint={{ ...joint, name: conductorWord(words, say(joint.name)) }} ringed={joint.id === ringed} />
+          <JointMark joint={joint} name={say(joint.name)} ringed={joint.id === ringed} />
         </g>
       ))}
       {exits.map(({ x, words: to }) => (
         <text key={x} x={x} y={PLACE_SIZE.height - 14} textAnchor="middle" className="small-text soft">
-          {conductorWord(words, to)}
+          {to}
         </text>
       ))}
     </svg>
   );
 }
 
-function JointMark({ joint: { x, y, kind, name }, ringed }: { readonly joint: DrawnJoint; readonly ringed: boolean }) {
-  const say = useSay();
+interface MarkProps {
+  readonly joint: DrawnJoint;
+  readonly name: string;
+  readonly ringed: boolean;
+}
+
+function JointMark({ joint: { x, y, kind }, name, ringed }: MarkProps) {
   const ring = ringed && <circle cx={x} cy={y} r={kind === 'screw' ? 22 : 15} className="ring" />;
   if (kind === 'screw')
     return (
@@ -110,7 +112,7 @@ function JointMark({ joint: { x, y, kind, name }, ringed }: { readonly joint: Dr
         <path d={`M${x - 9} ${y}h18`} className="slot" />
         {ring}
         <text x={x} y={y - 26} textAnchor="middle" className={ringed ? 'strong' : ''}>
-          {say(name)}
+          {name}
         </text>
       </g>
     );

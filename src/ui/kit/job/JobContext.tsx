@@ -1,5 +1,5 @@
 'use client';
-import { SayContext } from './useSay';
+import { PlaceContext } from './useSay';
 import { createContext, useCallback, useContext, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { v7 } from 'uuid';
 import { fold, placeOf, undoTarget, type Job, type JobHead } from '@/core/job';
@@ -15,7 +15,6 @@ import {
 } from '@/core/kinds';
 import { ladderOf, nextMove, rememberingAssess, type Assessment, type Point } from '@/core/points';
 import type { Catalogue } from '@/core/catalogue';
-import { sayIn } from '@/words';
 import { useCrew } from '../crew/CrewContext';
 import { DRAFT_ID } from './draft';
 import { unnumbered, useEntryLog, type EntryLog } from './useEntryLog';
@@ -106,11 +105,11 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
   if (!point) return empty;
   const kept = keptJob.points.find(({ id }) => id === point.id) ?? point;
   return (
-    <SayContext value={sayIn(placeOf(keptJob))}>
+    <PlaceContext value={placeOf(keptJob)}>
       <PointProvider hold={{ job, keptJob, catalogue, log, point, kept, who, go, area, write, draft }} rung={rung}>
         {children}
       </PointProvider>
-    </SayContext>
+    </PlaceContext>
   );
 }
 

@@ -1,4 +1,4 @@
-import { useSay } from '../job/useSay';
+import type { Say } from '@/words';
 import { format, parseISO } from 'date-fns';
 import { checksOf, midwayWords, pointSteps, type Doorbell, type Point } from '@/core/points';
 import { readingFigure, readingWords } from '../readingWords';
@@ -37,8 +37,7 @@ export function ReadingsTable({ point }: { readonly point: Doorbell }) {
 const HOW_WORDS = { done: '', withoutProof: 'without proof of dead', bySomebodyElse: 'by somebody else' } as const;
 
 /** The steps of the taken way: what is done, by whom, what differs, what was done without a proof. */
-export function StepsTable({ point }: { readonly point: Point }) {
-  const say = useSay();
+export function StepsTable({ say, point }: { readonly say: Say; readonly point: Point }) {
   const steps = pointSteps(point);
   if (steps.length === 0) return NOT_YET;
   return (
@@ -65,8 +64,7 @@ export function StepsTable({ point }: { readonly point: Point }) {
 }
 
 /** The checks with figure, limit or reason; what was not answered says so. */
-export function ChecksTable({ point }: { readonly point: Doorbell }) {
-  const say = useSay();
+export function ChecksTable({ say, point }: { readonly say: Say; readonly point: Doorbell }) {
   return (
     <table className="plain">
       <tbody>

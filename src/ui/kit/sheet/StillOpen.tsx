@@ -1,15 +1,15 @@
-import { useSay } from '../job/useSay';
+import type { Say } from '@/words';
 import type { Text } from '@/core/said';
 import type { Worry } from '@/core/points';
 
 interface Props {
+  readonly say: Say;
   readonly worries: readonly Worry[];
   readonly parts: readonly Text[];
 }
 
 /** What stays open at a point, and what it took. */
-export function StillOpen({ worries, parts }: Props) {
-  const say = useSay();
+export function StillOpen({ say, worries, parts }: Props) {
   return (
     <section className="keep-together">
       <h3>Open</h3>

@@ -1,11 +1,10 @@
-import { useSay } from '../job/useSay';
+import type { Say } from '@/words';
 import type { Job } from '@/core/job';
 import { circuitsOfPoint, type Point } from '@/core/points';
 import { CIRCUIT_STATE_WORDS } from '@/core/isolation';
 
 /** Which circuits a point hangs on, and how each stands now. */
-export function SwitchOff({ job, point }: { readonly job: Job; readonly point: Point }) {
-  const say = useSay();
+export function SwitchOff({ say, job, point }: { readonly say: Say; readonly job: Job; readonly point: Point }) {
   const circuits = circuitsOfPoint(job, point);
   return (
     <section>

@@ -1,5 +1,5 @@
+import type { Say } from '@/words';
 import { builtOf, planOf, type Point } from '@/core/points';
-import { regionPack } from '@/core/region';
 import type { WiringPlace } from '@/core/wiring';
 import { WiringDrawing } from '../drawing/WiringDrawing';
 import { drawnPlace, isDrawn } from '../drawing/placeLayout';
@@ -8,10 +8,9 @@ const PLACES: readonly WiringPlace[] = ['chime', 'transformer', 'door'];
 const NOTHING: ReadonlySet<string> = new Set();
 
 /** The terminals of a doorbell as built so far, place by place; nothing before a way is taken. */
-export function WiredPlaces({ point }: { readonly point: Point }) {
+export function WiredPlaces({ say, point }: { readonly say: Say; readonly point: Point }) {
   if (!planOf(point)) return null;
   const wiring = builtOf(point);
-  const { words } = regionPack(point.setting.region);
   const places = [...new Set(PLACES.map((place) => drawnPlace(wiring, place)))].filter((place) =>
     isDrawn(wiring, place),
   );
@@ -20,13 +19,7 @@ export function WiredPlaces({ point }: { readonly point: Point }) {
       {places.map((place) => (
         <figure key={place}>
           <figcaption className="small">{place} as built so far</figcaption>
-          <WiringDrawing
-            wiring={wiring}
-            place={place}
-            marked={NOTHING}
-            words={words}
-            title={`${place} as built so far`}
-          />
+          <WiringDrawing say={say} wiring={wiring} place={place} marked={NOTHING} title={`${place} as built so far`} />
         </figure>
       ))}
     </div>

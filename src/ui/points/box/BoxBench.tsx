@@ -1,7 +1,6 @@
 'use client';
 import { useSay } from '../../kit/job/useSay';
 import { useState, type ReactNode } from 'react';
-import { regionOf } from '@/core/job';
 import { boxDoubts, boxSurveyOf, findingsOf, foundOf, type Missing } from '@/core/points';
 import { feedCase, type BoxRoom } from '@/core/junction';
 import { Findings } from '../../kit/box/Findings';
@@ -46,10 +45,10 @@ export function BoxBench({ place, missing, room, counted, cures, rules }: Props)
           <p className="soft">No cable is named yet: name them below, by the usual sets.</p>
         ) : (
           <BoxDrawing
+            say={say}
             wiring={foundOf(point)}
             place={place}
             title="The box as found"
-            words={regionOf(job).words}
             picked={picked}
             onLead={(id) => setPicked(picked === id ? null : id)}
           />
@@ -71,6 +70,7 @@ export function BoxBench({ place, missing, room, counted, cures, rules }: Props)
           ))}
           {rules && feed !== null && (
             <Findings
+              say={say}
               // What stands ahead of the feed is told by the feed itself
               findings={found.filter(({ rule }) => rule !== 'alwaysOn')}
               none="No rule finds fault with it as found."
@@ -83,7 +83,7 @@ export function BoxBench({ place, missing, room, counted, cures, rules }: Props)
           {room ? (
             <>
               {counted && <p className="small soft">{counted}</p>}
-              <RoomTable room={room} />
+              <RoomTable say={say} room={room} />
               {cures}
             </>
           ) : (

@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay, useTerms } from '../../kit/job/useSay';
 import type { ListedCable } from '@/core/house';
 import { lengthsOf, regionOf } from '@/core/job';
 import { LIMITS, type EntryData } from '@/core/kinds';
@@ -38,7 +38,7 @@ interface Props {
 export function ConductorTable({ cable, picked, onChange }: Props) {
   const say = useSay();
   const { job, kept } = useJob();
-  const { words } = regionOf(job);
+  const words = useTerms();
   const all = cable.facts.conductors ?? [];
   const { byId } = conclusionsOf(kept);
   const functions = functionWords(words);

@@ -1,6 +1,5 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
-import { regionOf } from '@/core/job';
+import { useSay, useTerms } from '../../kit/job/useSay';
 import { conclusionsOf, conductorOf, type Missing } from '@/core/points';
 import { TEST_FACTS, type NextTest } from '@/core/junction';
 import { AskForm } from '../../kit/form/AskForm';
@@ -30,12 +29,11 @@ export function TestNext({ missing }: { readonly missing: Missing | undefined })
 
 function Ask({ next }: { readonly next: NextTest }) {
   const say = useSay();
-  const { keptJob, kept, write } = useJob();
+  const { kept, write } = useJob();
   const { test, switches, conductor, name } = next;
   const { words, how, unit } = TEST_FACTS[test];
   const at = conductorOf(kept, conductor);
-  const pack = regionOf(keptJob);
-  const { words: place } = pack;
+  const terms = useTerms();
   return (
     <div className="next-test" data-testid="next-test">
       <p className="what">
@@ -45,7 +43,7 @@ function Ask({ next }: { readonly next: NextTest }) {
       <p className="soft">{say(how)}</p>
       {test !== 'groundOhms' && (
         <p className="caution">
-          Live: a mains-rated meter, one hand, nothing else touched. Any of them may be {place.hot}.
+          Live: a mains-rated meter, one hand, nothing else touched. Any of them may be {terms.hot}.
         </p>
       )}
       <AskForm

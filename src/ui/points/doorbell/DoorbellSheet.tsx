@@ -1,6 +1,7 @@
+import { placeOf } from '@/core/job';
+import { sayIn } from '@/words';
 import { answerName } from '@/core/kinds';
 import type { Say } from '@/words';
-import { useSay } from '../../kit/job/useSay';
 import { said } from '@/core/said';
 import { DRAWS_FOR_A_CHOICE } from '@/core/bell';
 import { treatmentById } from '@/core/chime';
@@ -59,7 +60,7 @@ function boxWords(job: Job, point: Doorbell, say: Say): string | undefined {
 
 /** A doorbell on the sheet. */
 export function DoorbellSheet({ job, point, first }: Props) {
-  const say = useSay();
+  const say = sayIn(placeOf(job));
   const assessment = assess(job, point, DRAWS_FOR_A_CHOICE);
   const { reference } = assessment;
   const { judgement } = reference;
@@ -90,7 +91,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
           `Believed to hold ${percent(judgement.belief)}, margin ${margin(judgement.marginVolts)}; `}
         {say(reference.words)}.
       </p>
-      <SwitchOff job={job} point={point} />
+      <SwitchOff say={say} job={job} point={point} />
       <section>
         <h3>Found</h3>
         <Lines
@@ -157,8 +158,8 @@ export function DoorbellSheet({ job, point, first }: Props) {
       </section>
       <section>
         <h3>Wired</h3>
-        <WiredPlaces point={point} />
-        <StepsTable point={point} />
+        <WiredPlaces say={say} point={point} />
+        <StepsTable say={say} point={point} />
       </section>
       <section className="keep-together">
         <h3>Mounted</h3>
@@ -181,10 +182,10 @@ export function DoorbellSheet({ job, point, first }: Props) {
       </section>
       <section>
         <h3>Proved</h3>
-        <ChecksTable point={point} />
+        <ChecksTable say={say} point={point} />
       </section>
       <SheetPhotos job={job} point={point} first={first} />
-      <StillOpen worries={worries} parts={parts} />
+      <StillOpen say={say} worries={worries} parts={parts} />
       <section className="keep-together">
         <h3>For the customer</h3>
         <p>{say(customerWords(point))}</p>

@@ -1,8 +1,9 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { capital } from '@/core/units';
+import { useSay, useTerms } from '../../kit/job/useSay';
 import { useDeferredValue, useState } from 'react';
 import { boxScrewsIn, SCREW_THREADS } from '@/core/catalogue';
-import { lengthsOf, regionOf, type Job } from '@/core/job';
+import { lengthsOf, type Job } from '@/core/job';
 import { LIMITS } from '@/core/kinds';
 import {
   boxSurveyOf,
@@ -42,6 +43,7 @@ const trial = (job: Job, point: Floodlight, data: FixtureData) => findingsOf(job
 /** The floodlight camera, its feed, its ground, room, splices and screws: everything recomputed at each pick. */
 export function FixtureBench() {
   const say = useSay();
+  const place = useTerms();
   const { job, point, catalogue, go } = useFloodlight();
   const [own, setPicks] = useState<FixturePicks>({});
   const base = point.fixture ? picksOf(point.fixture) : {};
@@ -64,7 +66,6 @@ export function FixtureBench() {
       </div>
     );
   const { byPlan, planned } = trial(job, point, data);
-  const { words: place } = regionOf(job);
   return (
     <>
       <div className="halves plan-head">
@@ -102,7 +103,7 @@ export function FixtureBench() {
         </section>
         <section>
           <Remedies
-            legend={place.ground === 'earth' ? 'Earth' : 'Ground'}
+            legend={capital(place.ground)}
             name="ground"
             options={grounds}
             chosen={data.groundId}
@@ -119,8 +120,8 @@ export function FixtureBench() {
       </div>
       <section>
         <h2>As it will be</h2>
-        <BoxDrawing wiring={standing.plan.planned} place="box" title="The box as planned" words={place} />
-        <Findings findings={planned} none="Every rule is kept: hot, neutral and ground whole, always on." />
+        <BoxDrawing say={say} wiring={standing.plan.planned} place="box" title="The box as planned" />
+        <Findings say={say} findings={planned} none="Every rule is kept: hot, neutral and ground whole, always on." />
         {byPlan.cured.length > 0 && (
           <p className="small soft">Cured: {byPlan.cured.map(({ words: one }) => say(one)).join(' ')}</p>
         )}
@@ -129,7 +130,7 @@ export function FixtureBench() {
         <section>
           <h2>Room</h2>
           {standing.room ? (
-            <RoomTable room={standing.room} />
+            <RoomTable say={say} room={standing.room} />
           ) : (
             <p className="soft">The box is not named: its room is not counted.</p>
           )}
@@ -156,7 +157,7 @@ export function FixtureBench() {
         <section>
           <h2>Splices</h2>
           <Bag standing={standing} />
-          <SpliceTable splices={standing.splices} />
+          <SpliceTable say={say} splices={standing.splices} />
           {standing.load ? (
             <p className={standing.load.suffices ? '' : 'brick'} data-testid="load">
               {say(loadWords(standing.load))}

@@ -1,5 +1,6 @@
-import { useSay } from '../../kit/job/useSay';
-import { regionOf, type Job } from '@/core/job';
+import { sayIn } from '@/words';
+import { termsIn } from '@/words';
+import { type Job, placeOf } from '@/core/job';
 import {
   boxSurveyOf,
   builtOf,
@@ -37,12 +38,12 @@ interface Props {
 
 /** A floodlight point on the sheet: its survey, its box as found and as built, feed, ground, splices, and what stays open. */
 export function FloodlightSheet({ job, point, first }: Props) {
-  const say = useSay();
+  const say = sayIn(placeOf(job));
   const { look, box, fixture } = point;
   const wifi = wifiOf(job, point);
   const worries = worriesOf(job, point, assess(job, point));
   const standing = fixtureOf(point);
-  const { words } = regionOf(job);
+  const words = termsIn(placeOf(job));
   const { feed } = feedCase(boxSurveyOf(point));
   const data = fixture?.data;
   const ground = data && groundRemedy(data.groundId);
@@ -53,7 +54,7 @@ export function FloodlightSheet({ job, point, first }: Props) {
     <>
       <h2 className="point-name">{point.name}</h2>
       <p>Floodlight camera. Its aim and its proof were not planned with this program.</p>
-      <SwitchOff job={job} point={point} />
+      <SwitchOff say={say} job={job} point={point} />
       <Lines
         lines={[
           ...factLines(job, 'pointDescribed', look, [
@@ -79,12 +80,13 @@ export function FloodlightSheet({ job, point, first }: Props) {
         <section className="keep-together">
           <h2>{begun ? 'The box as built so far' : 'The box as planned'}</h2>
           <BoxDrawing
+            say={say}
             wiring={begun ? builtOf(point) : (planOf(point)?.planned ?? builtOf(point))}
             place="box"
             title="The box"
-            words={words}
           />
           <Findings
+            say={say}
             findings={begun ? [...byDeviation, ...built] : planned}
             none={
               !begun
@@ -99,23 +101,23 @@ export function FloodlightSheet({ job, point, first }: Props) {
       {standing && (
         <section className="keep-together">
           <h2>Splices</h2>
-          <SpliceTable splices={standing.splices} />
+          <SpliceTable say={say} splices={standing.splices} />
         </section>
       )}
       {standing?.room && (
         <section className="keep-together">
           <h2>Room in the box</h2>
-          <RoomTable room={standing.room} />
+          <RoomTable say={say} room={standing.room} />
         </section>
       )}
       {standing && (
         <section>
           <h2>Wired</h2>
-          <StepsTable point={point} />
+          <StepsTable say={say} point={point} />
         </section>
       )}
       <SheetPhotos job={job} point={point} first={first} />
-      <StillOpen worries={worries} parts={parts} />
+      <StillOpen say={say} worries={worries} parts={parts} />
       <HandedOver left={point.left} />
     </>
   );

@@ -1,4 +1,5 @@
-import { useSay } from '../../kit/job/useSay';
+import { placeOf } from '@/core/job';
+import { sayIn } from '@/words';
 import { said } from '@/core/said';
 import { type Job } from '@/core/job';
 import { assess, findingsOf, partsOf, wifiOf, worriesOf, type PlugFloodlight } from '@/core/points';
@@ -20,7 +21,7 @@ interface Props {
 
 /** A floodlight with a plug on the sheet: its spot, its outlet, its camera, and what stays open. */
 export function PlugSheet({ job, point, first }: Props) {
-  const say = useSay();
+  const say = sayIn(placeOf(job));
   const { look, outlet, fixture, left } = point;
   const wifi = wifiOf(job, point);
   const worries = worriesOf(job, point, assess(job, point));
@@ -43,12 +44,12 @@ export function PlugSheet({ job, point, first }: Props) {
       {fixture && (
         <section>
           <h3>Fitted</h3>
-          <Findings findings={findingsOf(job, point).planned} none={say(said('outletSuffices'))} />
-          <StepsTable point={point} />
+          <Findings say={say} findings={findingsOf(job, point).planned} none={say(said('outletSuffices'))} />
+          <StepsTable say={say} point={point} />
         </section>
       )}
       <SheetPhotos job={job} point={point} first={first} />
-      <StillOpen worries={worries} parts={parts} />
+      <StillOpen say={say} worries={worries} parts={parts} />
       <HandedOver left={left} />
     </>
   );

@@ -1,8 +1,8 @@
 'use client';
+import { useTerms } from '../../kit/job/useSay';
 import Link from 'next/link';
 import { v7 } from 'uuid';
 import type { Circuit } from '@/core/house';
-import { regionOf } from '@/core/job';
 import { circuitsOfPoint } from '@/core/points';
 import { AskForm } from '../../kit/form/AskForm';
 import { Choices } from '../../kit/form/Choices';
@@ -15,7 +15,7 @@ import { SameBreaker } from './SameBreaker';
 /** One circuit that feeds the point: which way, what stands there, and whether it shares a neutral or a box. */
 export function CircuitFields({ circuit }: { readonly circuit: Circuit | null }) {
   const { keptJob, point } = useJob();
-  const { words } = regionOf(keptJob);
+  const words = useTerms();
   // One circuit per point until somebody says that two hang on the same
   const circuitId = circuit?.id ?? `of-${point.id}`.slice(0, 64);
   const scope = { circuitId, ...(circuit ? {} : { feeds: [point.id] }) };
@@ -91,7 +91,7 @@ function SameAsOther({ circuitId }: { readonly circuitId: string }) {
 /** A second feed of the same point: another transformer, another circuit in the box, the other half of a neutral. */
 export function SecondCircuit() {
   const { keptJob, point, write } = useJob();
-  const { words } = regionOf(keptJob);
+  const words = useTerms();
   const taken = circuitsOfPoint(keptJob, point);
   return (
     <details>

@@ -1,5 +1,6 @@
 'use client';
-import { regionOf } from '@/core/job';
+import { useSay } from '../../kit/job/useSay';
+import { useTerms } from '../../kit/job/useSay';
 import { ELSEWHERE, HUNT_DEFAULTS, huntOf, wayOfId, wayText, type HuntStanding } from '@/core/points';
 import { Choices } from '../../kit/form/Choices';
 import { FieldGroup } from '../../kit/form/FieldGroup';
@@ -17,7 +18,7 @@ type Live = Exclude<HuntStanding, { state: 'noBoard' | 'contradicts' }>;
 /** The hunt for the breaker: the next set to drop, two big buttons for the answer, and what is left. */
 export function HuntPanel() {
   const { keptJob, kept, go } = useJob();
-  const { words } = regionOf(keptJob);
+  const words = useTerms();
   const hunt = huntOf(keptJob, kept);
   return (
     <section className="hunt" data-testid="hunt">
@@ -48,8 +49,9 @@ export function HuntPanel() {
 }
 
 function Hunting({ hunt }: { readonly hunt: Live }) {
+  const say = useSay();
   const { keptJob, kept, write, go } = useJob();
-  const { words } = regionOf(keptJob);
+  const words = useTerms();
   const left = hunt.left.filter(({ id }) => id !== ELSEWHERE).length;
   if (hunt.state === 'found') return <Found id={hunt.found ?? ''} />;
   if (hunt.state === 'elsewhere')
@@ -87,7 +89,7 @@ function Hunting({ hunt }: { readonly hunt: Live }) {
           (way) =>
             way && (
               <b key={way.id} className="figure" title={way.label ?? 'no label'}>
-                {keptJob.boards.length > 1 ? wayText(keptJob, way) : way.way}
+                {say(keptJob.boards.length > 1 ? wayText(keptJob, way) : way.way)}
               </b>
             ),
         )}
@@ -112,6 +114,7 @@ function Hunting({ hunt }: { readonly hunt: Live }) {
 }
 
 function Found({ id }: { readonly id: string }) {
+  const say = useSay();
   const { keptJob, kept, write } = useJob();
   const way = wayOfId(keptJob, id);
   if (!way) return <p>That way is not listed any more.</p>;
@@ -122,7 +125,7 @@ function Found({ id }: { readonly id: string }) {
     <div className="big-pair">
       <p>
         <b className="step-words">
-          {name}
+          {say(name)}
           {way.label && ` “${way.label}”`}
         </b>
         <span className="soft">
@@ -137,14 +140,14 @@ function Found({ id }: { readonly id: string }) {
         onClick={() =>
           write('circuitListed', {
             circuitId: `of-${kept.id}`.slice(0, 64),
-            way: name,
+            way: say(name),
             ...(way.label ? { name: way.label } : {}),
             feeds: [kept.id],
             foundBy: dropped ? 'hunt' : 'elimination',
           })
         }
       >
-        Name {name} as the circuit
+        Name {say(name)} as the circuit
       </button>
     </div>
   );

@@ -1,7 +1,6 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay, useTerms } from '../../kit/job/useSay';
 import type { Circuit } from '@/core/house';
-import { regionOf } from '@/core/job';
 import { fedNames } from '@/core/points';
 import { useJob } from '../../kit/job/JobContext';
 
@@ -9,7 +8,7 @@ import { useJob } from '../../kit/job/JobContext';
 export function SameBreaker({ circuit }: { readonly circuit: Circuit }) {
   const say = useSay();
   const { keptJob, write } = useJob();
-  const { words } = regionOf(keptJob);
+  const words = useTerms();
   const others = keptJob.circuits.filter(({ id }) => circuit.toCompare.includes(id));
   return others.map((other) => {
     const tell = (same: 'yes' | 'no') => write('circuitsCompared', { circuitId: circuit.id, otherId: other.id, same });

@@ -1,4 +1,5 @@
 'use client';
+import { useTerms } from '../../kit/job/useSay';
 import { wayNumber, type Board } from '@/core/house';
 import { regionOf } from '@/core/job';
 import { LIMITS } from '@/core/kinds';
@@ -32,7 +33,8 @@ const waysField: TypedField = {
 export function BoardArea() {
   const { keptJob, write } = useJob();
   const { boards } = keptJob;
-  const { words, cautions } = regionOf(keptJob);
+  const words = useTerms();
+  const { cautions } = regionOf(keptJob);
   return (
     <section>
       <p className="caution">{cautions.board}</p>
@@ -67,7 +69,7 @@ export function BoardArea() {
 
 function BoardWays({ board }: { readonly board: Board }) {
   const { keptJob, write } = useJob();
-  const { words } = regionOf(keptJob);
+  const words = useTerms();
   const known = new Set(board.ways.map(({ way }) => way));
   const numberField: TypedField = {
     ...textField('way', 'its number, as written', undefined, { hint: '7A', most: 16 }),

@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay, useTerms } from '../../kit/job/useSay';
 import type { Way } from '@/core/house';
 import { regionOf } from '@/core/job';
 import { LIMITS, PROTECTIONS } from '@/core/kinds';
@@ -15,7 +15,8 @@ const AMPS = { unit: 'A', unitWords: ['a', 'amp', 'amps'], ...LIMITS.amps } as c
 export function WayRow({ way }: { readonly way: Way }) {
   const say = useSay();
   const { keptJob, write } = useJob();
-  const { words, protection } = regionOf(keptJob);
+  const words = useTerms();
+  const { protection } = regionOf(keptJob);
   const scope = { boardId: way.boardId, way: way.way };
   const looksLike = way.label && !way.doNotDrop ? looksLikeKeepOn(way.label) : null;
   const named = `${words.way} ${way.way}`;

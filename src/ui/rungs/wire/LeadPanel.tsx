@@ -1,6 +1,5 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
-import { regionOf } from '@/core/job';
+import { useSay, useTerms } from '../../kit/job/useSay';
 import { builtOf, findingsOf, planOf, spliceHow, spliceOf } from '@/core/points';
 import { capital, gaugeText } from '@/core/units';
 import {
@@ -39,7 +38,7 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
   const wiring = builtOf(point);
   const lead = leadById(wiring, leadId) ?? leadById(planOf(point)?.planned ?? wiring, leadId);
   if (!lead) return null;
-  const { words } = regionOf(job);
+  const words = useTerms();
   const end = movableEnd(wiring, lead, place);
   const joint = end === null ? undefined : jointById(wiring, end);
   const beside = end === null ? [] : leadsAt(wiring, end).filter(({ id }) => id !== leadId);
@@ -48,7 +47,7 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
   );
   const splice = spliceOf(point, leadId);
   const { planned, built, byDeviation } = findingsOf(job, point);
-  const said = [...new Map([...byDeviation, ...built, ...planned].map((one) => [one.words, one])).values()].filter(
+  const said = [...new Map([...byDeviation, ...built, ...planned].map((one) => [say(one.words), one])).values()].filter(
     ({ leads }) => leads.includes(leadId),
   );
   const carries =

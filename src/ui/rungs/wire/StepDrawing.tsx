@@ -21,14 +21,13 @@ interface Props {
   /** The wiring as built so far. */
   readonly built: Wiring;
   readonly ticked: boolean;
-  readonly words: { readonly hot: string; readonly ground: string };
   readonly picked: string | null;
   readonly onLead: (id: string) => void;
   readonly onJoint: (id: string) => void;
 }
 
 /** The joints at hand as they are once this step is done: its leads in the accent, its joint ringed, each lead to be tapped. */
-export function StepDrawing({ step, built, ticked, words, picked, onLead, onJoint }: Props) {
+export function StepDrawing({ step, built, ticked, picked, onLead, onJoint }: Props) {
   const say = useSay();
   const wiring = ticked ? built : afterStep(built, step);
   const at = placeOf(step.place);
@@ -38,6 +37,6 @@ export function StepDrawing({ step, built, ticked, words, picked, onLead, onJoin
     step.moves.flatMap((move) => (move.do === 'on' || move.do === 'off' || move.do === 'mark' ? [move.lead] : [])),
   );
   const shared = { wiring, place, marked, ringed: step.joint, title: say(step.words), picked, onLead, onJoint };
-  if (place === 'box' || place === 'switch') return <BoxDrawing {...shared} words={words} id={STEP_DRAWING} />;
-  return isDrawn(wiring, place) ? <WiringDrawing {...shared} words={words} id={STEP_DRAWING} /> : null;
+  if (place === 'box' || place === 'switch') return <BoxDrawing say={say} {...shared} id={STEP_DRAWING} />;
+  return isDrawn(wiring, place) ? <WiringDrawing say={say} {...shared} id={STEP_DRAWING} /> : null;
 }

@@ -2,7 +2,6 @@
 import { useSay } from '../../kit/job/useSay';
 import { Check, Download, Lock } from 'lucide-react';
 import { useState } from 'react';
-import { regionOf } from '@/core/job';
 import {
   builtAsPlanned,
   builtOf,
@@ -13,7 +12,7 @@ import {
   stepStandings,
   type StepStanding,
 } from '@/core/points';
-import { jointById, leadById } from '@/core/wiring';
+import { jointById, leadById, sameFinding } from '@/core/wiring';
 import { Findings } from '../../kit/box/Findings';
 import { CircuitPlates } from '../../kit/CircuitPlate';
 import { saveSvg } from '../../kit/drawing/saveSvg';
@@ -157,7 +156,6 @@ function OneStep({ steps, at, standing, onAt }: OneProps) {
         step={step}
         built={built}
         ticked={standing.ticked}
-        words={regionOf(job).words}
         picked={lead}
         onLead={(id) => setLead(lead === id ? null : id)}
         onJoint={put}
@@ -209,7 +207,7 @@ function AsBuilt() {
   const asPlanned = builtAsPlanned(point);
   const nameOf = (id: string | null): string =>
     id === null ? 'loose' : say((jointById(wiring, id) ?? jointById(asPlanned, id))?.name ?? id);
-  const fresh = [...byDeviation, ...built.filter((one) => !byDeviation.some(({ words }) => words === one.words))];
+  const fresh = [...byDeviation, ...built.filter((one) => !byDeviation.some((other) => sameFinding(other, one)))];
   return (
     <div className="as-built">
       <h2>{moved.length > 0 || built.length > 0 ? 'As built' : 'What the rules say of the plan'}</h2>
@@ -226,6 +224,7 @@ function AsBuilt() {
         </ul>
       )}
       <Findings
+        say={say}
         findings={moved.length > 0 || built.length > 0 ? fresh : planned}
         none={moved.length > 0 ? 'It differs, and no rule minds.' : 'Every rule is kept.'}
       />

@@ -1,6 +1,6 @@
+import { useSay } from '../../../kit/job/useSay';
 import type { JudgedOption } from '@/core/advice';
 import { wiringPlan, type Doorbell } from '@/core/points';
-import { regionPack } from '@/core/region';
 import { changedLeads, type WiringPlace } from '@/core/wiring';
 import { WiringDrawing } from '../../../kit/drawing/WiringDrawing';
 import { drawnPlace, isDrawn } from '../../../kit/drawing/placeLayout';
@@ -12,7 +12,7 @@ interface Props {
 
 /** Every wire at the chime, and at a transformer that changes: as it is now, and as this way leaves it. */
 export function BeforeAfter({ point, way: { transformer, tap, treatment, wire, device, change } }: Props) {
-  const { words } = regionPack(point.setting.region);
+  const say = useSay();
   const plan = wiringPlan(point, {
     transformer,
     treatmentId: treatment.id,
@@ -35,20 +35,20 @@ export function BeforeAfter({ point, way: { transformer, tap, treatment, wire, d
           <figure>
             <figcaption>as it is now</figcaption>
             <WiringDrawing
+              say={say}
               wiring={plan.found}
               place={place}
               marked={new Set()}
-              words={words}
               title={`The ${place} as it is now`}
             />
           </figure>
           <figure>
             <figcaption>{marked.size === 0 ? 'stays as it is' : 'afterwards, what changes in colour'}</figcaption>
             <WiringDrawing
+              say={say}
               wiring={plan.planned}
               place={place}
               marked={marked}
-              words={words}
               title={`The ${place} afterwards`}
             />
           </figure>
