@@ -1,3 +1,4 @@
+import { said, type Text } from '@/core/said';
 import { advise, proposalReason, standingReason, type Advice, type AdviceQuestion } from '@/core/advice';
 import { KEEP, adviceQuestion, type OptionParts } from './adviceQuestion';
 import type { AdviceRequest, WHATS } from './adviceRequest';
@@ -13,7 +14,7 @@ const share = (belief: number): string => belief.toFixed(2);
 
 function answered(question: AdviceQuestion, advice: Advice, parts: readonly OptionParts[]) {
   const { bell } = question;
-  const asNamed = (state: string): string => state;
+  const asNamed = (state: string): Text => said('inState', { state });
   const told = advice.ways.map(({ way, standing }) => ({ way, standing }));
   return {
     estimate: advice.estimate,

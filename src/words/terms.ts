@@ -1,5 +1,6 @@
+import { nearestAwg } from '@/core/circuit';
 import type { RegionPack } from '@/core/region';
-import { gaugeText, lengthText, type Gauge, type LengthSystem } from '@/core/units';
+import { METRES_PER_FOOT, gaugeText, lengthText, type Gauge, type LengthSystem } from '@/core/units';
 
 /** What a sentence asks of the place and the language: its terms, its units and how figures are written. */
 export interface Terms {
@@ -11,6 +12,10 @@ export interface Terms {
   readonly board: string;
   readonly box: string;
   readonly outlet: string;
+  /** The same with its article: “an outlet”, “a socket”. */
+  readonly anOutlet: string;
+  /** What a ground is brought with: a grounding conductor, an earth conductor. */
+  readonly groundConductor: string;
   readonly connector: string;
   /** What trips on a leak: GFCI or RCD. */
   readonly residual: string;
@@ -25,9 +30,13 @@ export interface Terms {
   readonly hours: (value: number) => string;
   /** The length of a run, m. */
   readonly length: (metres: number) => string;
+  /** A length of cable to bring, m: whole metres or feet, rounded up. */
+  readonly bring: (metres: number) => string;
   /** A length held to a tape, m. */
   readonly small: (metres: number) => string;
   readonly gauge: (gauge: Gauge) => string;
+  /** The size of a conductor, mm², as it is sold here. */
+  readonly wire: (mm2: number) => string;
   /** “3 ways”: the form that a count asks for, by the rules of the language. */
   readonly count: (value: number, forms: PluralForms) => string;
   /** “a, b and c”. */
@@ -75,7 +84,17 @@ export function writingOf(locale: string): Writing {
 /** What a language calls things in a region, and how it says shares and hours. */
 export interface PlaceWords extends Pick<
   Terms,
-  'hot' | 'ground' | 'way' | 'ways' | 'board' | 'box' | 'outlet' | 'connector' | 'residual'
+  | 'hot'
+  | 'ground'
+  | 'way'
+  | 'ways'
+  | 'board'
+  | 'box'
+  | 'outlet'
+  | 'anOutlet'
+  | 'groundConductor'
+  | 'connector'
+  | 'residual'
 > {
   readonly hours: (figure: string) => string;
   readonly under: (figure: string) => string;
@@ -89,7 +108,7 @@ export interface Place {
 }
 
 /** Terms of a place in a language. */
-export function termsOf(words: PlaceWords, { number, short, count, list }: Writing, { lengths }: Place): Terms {
+export function termsOf(words: PlaceWords, { number, short, count, list }: Writing, { lengths, region }: Place): Terms {
   const { hours, under, over, ...terms } = words;
   return {
     ...terms,
@@ -105,7 +124,11 @@ export function termsOf(words: PlaceWords, { number, short, count, list }: Writi
     },
     hours: (value) => hours(number(value, 1)),
     length: (metres) => lengthText(metres, lengths),
+    bring: (metres) =>
+      lengths === 'metric' ? `${number(Math.ceil(metres))} m` : `${number(Math.ceil(metres / METRES_PER_FOOT))} ft`,
     small: (metres) => lengthText(metres, lengths, 'small'),
     gauge: gaugeText,
+    wire: (mm2) =>
+      region.gauge === 'awg' ? gaugeText({ awg: nearestAwg(mm2) }) : gaugeText({ mm2: Number(mm2.toFixed(2)) }),
   };
 }

@@ -1,6 +1,6 @@
 import { said, type Text } from '../said';
 import { caseOf, judge, type BellSurvey, type Houses, type Judgement } from '../bell';
-import { LASTING_STATES, STATE_WORDS } from '../catalogue';
+import { LASTING_STATES } from '../catalogue';
 import type { ModulePolicy, SupplyPolicy } from '../policy';
 import { dominatedOf } from './advise';
 import { isTrusted } from './holding';
@@ -43,9 +43,9 @@ export interface Choosing {
 /** A belief that no policy takes, whatever the guesses say. */
 const UNTRUSTED = 0.94;
 const RANK = { holds: 0, tight: 1, cannotTell: 2, fails: 3, tooHigh: 4, notComputed: 5 } as const;
-const stateWords = (state: string): string => {
+const stateWords = (state: string): Text => {
   const known = LASTING_STATES.find((one) => one === state);
-  return known ? `${STATE_WORDS[known]}` : state;
+  return known ? said('lowMains', { state: known }) : said('inState', { state });
 };
 const told = (option: JudgedOption): Told => ({ way: option, standing: standingOf(option) });
 

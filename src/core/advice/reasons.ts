@@ -9,7 +9,7 @@ export const percentText = (share: number): string => {
 };
 
 /** How a state is called in a sentence. */
-export type StateWords = (state: string) => string;
+export type StateWords = (state: string) => Text;
 
 /** What a way does, in one sentence with the figures that decide. */
 export function standingReason({ device }: BellCase, standing: Standing, words: StateWords): Text {
@@ -64,11 +64,11 @@ export function proposalReason(bell: BellCase, proposed: Told, all: readonly Tol
         ? said('wouldSilenceChime')
         : said('wouldHoldToo')
       : standing.likelyVolts === 0
-        ? said('collapsesIn2', { state })
+        ? said('doesCollapse', { state })
         : standing.likelyVolts < bell.device.doorMinVolts
           ? said('dropsToIn', { likelyVolts: standing.likelyVolts, state })
           : standing.verdict === 'tooHigh'
-            ? said('standsHighMains2', { highestVolts: standing.highestVolts })
+            ? said('doesStandHigh', { highestVolts: standing.highestVolts })
             : said('holdsOnlyCases', { belief: standing.belief });
   return said('nextCheaperWay', { own, does });
 }

@@ -3,6 +3,8 @@ import type { WireRemedy } from './wireRemedies';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface AdviceSayings {
+  /** In a state that whoever asks has named. */
+  inState: { readonly state: string };
   /** Another pair of the old transformer’s screws. */
   pairOfOld: { readonly volts: number; readonly screws: string };
   keepOld: None;
@@ -63,9 +65,9 @@ export interface AdviceSayings {
   nothingCheaper: { readonly own: Text };
   wouldSilenceChime: None;
   wouldHoldToo: None;
-  collapsesIn2: { readonly state: Text };
+  doesCollapse: { readonly state: Text };
   dropsToIn: { readonly likelyVolts: number; readonly state: Text };
-  standsHighMains2: { readonly highestVolts: number };
+  doesStandHigh: { readonly highestVolts: number };
   holdsOnlyCases: { readonly belief: number };
   nextCheaperWay: { readonly own: Text; readonly does: Text };
   silencesChime: None;

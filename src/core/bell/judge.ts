@@ -1,5 +1,5 @@
 import { said, type Text } from '../said';
-import { LASTING_STATES, STATE_WORDS, type LastingState } from '../catalogue';
+import { LASTING_STATES, type LastingState } from '../catalogue';
 import { worstSwings, type Change } from './conditions';
 import type { Houses } from './houses';
 import { bandOf, type Band } from './percentiles';
@@ -146,7 +146,7 @@ const othersOf = (
 
 function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states'>): Text {
   const { doorFullVolts, doorMinVolts, doorMaxVolts } = survey.device;
-  const when = said('lowMains', { governing: STATE_WORDS[judged.governing] });
+  const when = said('lowMains', { state: judged.governing });
   const at = judged.governingVolts;
   const weakest = judged.others.toSorted((a, b) => a.belief - b.belief)[0];
   if (weakest && weakest.belief < BELIEF.tight && at >= doorMinVolts) {

@@ -1,3 +1,4 @@
+import type { LastingState } from '../catalogue';
 import type { None, Text } from '../said';
 import type { VerdictWord } from './judge';
 
@@ -15,7 +16,7 @@ export interface BellSayings {
   wire: { readonly where: Text; readonly gauge: Text };
   chimeCoilJ: { readonly ohms: number; readonly reactanceOhms: number };
   // judge
-  lowMains: { readonly governing: Text };
+  lowMains: { readonly state: LastingState };
   doorKeepsBut: { readonly at: number; readonly name: Text; readonly belief: number };
   fallsTo: { readonly likely: number };
   getsTooLittle: None;

@@ -1,11 +1,13 @@
+import { said, type Text } from '../said';
+
 /** Something in a device's bag, and what is looked at before the ladder goes up. */
 export interface BagItem {
   readonly id: string;
-  readonly words: string;
+  readonly words: Text;
   /** What makes it right. */
-  readonly check: string;
+  readonly check: Text;
   /** What to bring where it is missing or wrong. */
-  readonly bring: string;
+  readonly bring: Text;
   /** Where it matters: a chime treatment, a wall that takes anchors, or always. */
   readonly needs?: 'module' | 'fuseLink' | 'anchors' | 'benchPower';
 }
@@ -14,56 +16,56 @@ export interface BagItem {
 export const BAG: readonly BagItem[] = [
   {
     id: 'device',
-    words: 'device and plate',
-    check: 'No crack, seal whole, both screws turn.',
-    bring: 'another device',
+    words: said('devicePlate'),
+    check: said('noCrackSeal'),
+    bring: said('anotherDevice'),
   },
   {
     id: 'code',
-    words: 'set-up code',
-    check: 'Photographed before it goes on the wall.',
-    bring: 'the set-up code, from the customer',
+    words: said('setUpCode'),
+    check: said('photographedBeforeGoes'),
+    bring: said('setUpCodeCustomer'),
   },
   {
     id: 'module',
-    words: 'power module',
-    check: 'The version that this device asks for; leads whole, spades fit the screws.',
-    bring: 'power module of the right version',
+    words: said('powerModuleInBag'),
+    check: said('versionDeviceAsks'),
+    bring: said('powerModuleRight'),
     needs: 'module',
   },
   {
     id: 'fuse',
-    words: 'fuse link',
-    check: 'Continuity: under 1 Ω on the meter. A dead one stops everything.',
+    words: said('fuseLink'),
+    check: said('continuity'),
     bring: '2 fuse links, tested',
     needs: 'fuseLink',
   },
   {
     id: 'connectors',
-    words: 'connectors',
-    check: 'Big enough for the folded lead and the house wire together.',
-    bring: 'connectors one size up',
+    words: said('connectors'),
+    check: said('bigEnoughFolded'),
+    bring: said('connectorsOneSize'),
   },
-  { id: 'extension', words: 'extension leads', check: 'Both there, ends tinned.', bring: '2 extension leads, 150 mm' },
+  { id: 'extension', words: said('extensionLeads'), check: said('bothEndsTinned'), bring: '2 extension leads, 150 mm' },
   {
     id: 'anchors',
-    words: 'anchors and screws',
-    check: 'Right for this wall, and long enough for what lies under the plate.',
-    bring: 'anchors and screws for this wall',
+    words: said('anchorsScrews'),
+    check: said('rightWallLong'),
+    bring: said('anchorsScrewsWall'),
     needs: 'anchors',
   },
   {
     id: 'wedge',
-    words: 'wedge',
-    check: 'The angle that the door needs; which end is thick.',
-    bring: 'the wedge that the door needs',
+    words: said('wedge'),
+    check: said('angleDoorNeeds'),
+    bring: said('wedgeDoorNeeds'),
   },
-  { id: 'driver', words: 'security driver', check: 'Fits the bottom screw.', bring: 'security driver' },
+  { id: 'driver', words: said('securityDriver'), check: said('fitsBottomScrew'), bring: said('securityDriver') },
   {
     id: 'benchPower',
-    words: 'bench supply',
-    check: 'The device starts on it and shows its light.',
-    bring: 'bench supply, 16 V AC',
+    words: said('benchSupply'),
+    check: said('deviceStartsShows'),
+    bring: said('benchSupplyHere'),
     needs: 'benchPower',
   },
 ];

@@ -32,3 +32,4 @@ export { BAG, type BagItem } from './bag';
 export { BOX_ITEM_KINDS, SCREW_THREADS, type BoxItem, type BoxScrew, type ScrewThread } from './boxItem';
 export { CONNECTOR_KINDS, type Connector } from './connector';
 export { MADE_FORS, UP_MARKS, type FixtureProfile } from './fixture';
+export type { CatalogueSayings } from './sayings';

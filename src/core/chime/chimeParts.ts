@@ -20,5 +20,5 @@ export const fuseLinkPart = (): Part =>
     place: 'chime',
     kind: 'link',
     ohms: 0.15,
-    leads: [said('fuseLink2'), said('fuseLinksOther')],
+    leads: [said('aFuseLink'), said('fuseLinksOther')],
   });

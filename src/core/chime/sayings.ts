@@ -5,7 +5,7 @@ import type { None, Text } from '../said';
 export interface ChimeSayings {
   module: None;
   jumper: None;
-  theJumper: None;
+  aJumper: None;
   protector: None;
   capped: { readonly what: Text };
   /** A kind of chime, in short. */
@@ -14,7 +14,7 @@ export interface ChimeSayings {
   moduleLead: None;
   otherModuleLead: None;
   fuseLink: None;
-  fuseLink2: None;
+  aFuseLink: None;
   fuseLinksOther: None;
   // chimeTasks
   photographTerminalsCount: None;
@@ -47,9 +47,9 @@ export interface ChimeSayings {
   onlyElectronicChime: None;
   diodeReadyDevices: None;
   // fuseLink
-  fuseLink3: None;
+  fuseLinkTreatment: None;
   wiresJoinedFused: None;
-  strip8Mm: None;
+  stripForConnector: None;
   doorsWireOff: None;
   transformerSide: None;
   chimeStaysJunction: None;
@@ -66,7 +66,7 @@ export interface ChimeSayings {
   frontTransShorted: None;
   jumperWire: None;
   jumpersOtherEnd: None;
-  strip8MmHook: None;
+  stripAndHook: None;
   chimeSilentNow: None;
   // leaveAsIs
   leaveAsIt: None;
@@ -89,7 +89,7 @@ export interface ChimeSayings {
   // powerModule
   powerModule: None;
   addedAcrossFront: None;
-  strip8MmHookClockwise: None;
+  stripAndHookClosed: None;
   oneTerminalTimeEither: None;
   sideTopLeads: None;
   // protector

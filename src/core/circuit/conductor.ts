@@ -18,6 +18,9 @@ export const AWG_SIZES = { smallest: 0, largest: 40 } as const;
  */
 export const awgToMm2 = (awg: number): number => 0.012668 * 92 ** ((36 - awg) / 19.5);
 
+/** The gauge whose wire is nearest to a cross-section in mm²: the law of {@link awgToMm2}, turned. */
+export const nearestAwg = (mm2: number): number => Math.round(36 - (19.5 * Math.log(mm2 / 0.012668)) / Math.log(92));
+
 /** Whether a whole gauge number exists in the range the program knows. */
 export const isAwg = (awg: number): boolean =>
   Number.isInteger(awg) && awg >= AWG_SIZES.smallest && awg <= AWG_SIZES.largest;

@@ -4,6 +4,7 @@ export {
   COPPER_LAW_ENDS_CELSIUS,
   MATERIAL_FACTOR,
   awgToMm2,
+  nearestAwg,
   copperWarmth,
   isAwg,
   runOhms,

@@ -37,7 +37,10 @@ export function thingsOf(job: Job, kind: ThingKind): readonly HouseThing[] {
         kind,
         id,
         name:
-          name ?? (first ? said('of', { kind: THING_WORDS[kind], first }) : said('other', { kind: THING_WORDS[kind] })),
+          name ??
+          (first
+            ? said('thingOf', { kind: THING_WORDS[kind], first })
+            : said('otherThing', { kind: THING_WORDS[kind] })),
         carries,
       },
     ];

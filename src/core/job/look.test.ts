@@ -91,10 +91,10 @@ describe('unpack and check', () => {
   it('follows the firm’s school of fixings, and says who looked last', () => {
     const log = startedLog().write('pointDescribed', { pointId: 'p', wall: 'brick' });
     const items = () => bagList(log.job, log.door).map(({ item }) => item.id);
-    expect(inWords(partsOf(log.job, log.point), say)).toContain('anchors 6 mm');
+    expect(inWords(partsOf(log.job, log.point), say)).toContain('anchors 6 mm (1/4 in)');
     expect(items()).not.toContain('anchors');
     log.write('policyTaken', { fixings: 'bag' });
-    expect(inWords(partsOf(log.job, log.point), say)).not.toContain('anchors 6 mm');
+    expect(inWords(partsOf(log.job, log.point), say)).not.toContain('anchors 6 mm (1/4 in)');
     expect(items()).toContain('anchors');
     log
       .write('bagChecked', { pointId: 'p', item: 'anchors', state: 'wrong' })

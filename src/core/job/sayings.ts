@@ -54,8 +54,8 @@ export interface JobSayings {
   noneNamed: None;
   nothingHangsYet: None;
   // houseThings
-  of: { readonly kind: Text; readonly first: Text };
-  other: { readonly kind: Text };
+  thingOf: { readonly kind: Text; readonly first: Text };
+  otherThing: { readonly kind: Text };
   // refusal
   workDoneSay: { readonly point: Text };
   workDoneStays: { readonly point: Text };

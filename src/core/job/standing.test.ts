@@ -211,7 +211,7 @@ describe('parts', () => {
     expect(inWords(parts, say)).toEqual([
       'Constant-power wired doorbell',
       'power module',
-      'anchors 6 mm',
+      'anchors 6 mm (1/4 in)',
       '2 screws 40 mm',
       'bit: masonry 6 mm (1/4 in)',
     ]);

@@ -39,7 +39,7 @@ export function gather(
   const fromCap = leadsAt(wiring, splice).length > 0 ? [] : leadsAt(wiring, cap).map(({ id }) => id);
   return [
     ...fromCap.map((lead): Move => ({ do: 'off', lead, joint: cap })),
-    ...(there ? [] : [{ do: 'splice', joint: spliceAt(splice, BOX, carries) } as const]),
+    ...(there ? [] : [{ do: 'splice', joint: spliceAt(splice, BOX, said('carries', { carries })) } as const]),
     ...[...fromCap, ...freeOf(wiring, carries).map(({ id }) => id), ...more].map((lead): Move => ({
       do: 'on',
       lead,

@@ -30,7 +30,7 @@ const FLAT_SET =
   /^(\d+(?:[.,]\d+)?)\s*(?:mm2|mm²|mm)?\s*(twin|2[ -]?core|two[ -]?core|three[ -]?core|3[ -]?core)(?:\s*(?:and|&|\+)\s*(earth|e|ground))?$/;
 const FLEX_SET = /^(\d+(?:[.,]\d+)?)\s*(?:mm2|mm²|mm)?\s*(2|3|two|three)[ -]?core\s*flex$/;
 
-const example = said('of142Ground');
+const example = said('usualCables');
 const notOne = <T>(typed: string): Parsed<T> =>
   refused({ code: 'contradicts', words: said('noUsualCable', { typed: typed.slice(0, 40), example }) });
 
@@ -76,6 +76,6 @@ function flexSet(mm2: number, grounded: boolean, typed: string): Parsed<readonly
 
 /** Names that are offered to a thumb. */
 export const USUAL_CABLES: Readonly<Record<'awg' | 'mm2', readonly Text[]>> = {
-  awg: [said('of142Ground2'), said('of143Ground'), said('of122Ground'), said('of123Ground'), '14/2'],
-  mm2: [said('of15Twin'), said('of1TwinEarth'), said('of25Twin'), said('of1ThreeCore'), said('of0753')],
+  awg: [said('cable142'), said('cable143'), said('cable122'), said('cable123'), '14/2'],
+  mm2: [said('twin15'), said('twin1'), said('twin25'), said('threeCore1'), said('flex3Core')],
 };

@@ -165,7 +165,7 @@ export const TEST_FACTS: Readonly<
     how: said('groundKnownLong'),
   },
   fromHot: {
-    words: said('voltsHot2'),
+    words: said('voltsFromHot'),
     unit: 'V',
     how: said('hotFoundSwitched'),
   },

@@ -91,7 +91,7 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
     () => [
       lookTask('van', 'van-unpack', said('unpackCountConnectors'), vanHow),
       {
-        ...lookTask(BOX, 'box-photo', said('photographOldFixture'), said('ladder14')),
+        ...lookTask(BOX, 'box-photo', said('photographOldFixture'), said('ladderFirm')),
         photo: true,
       },
       {

@@ -108,7 +108,7 @@ function houseLead(
           : null;
   return {
     id: leadId(cable, conductor),
-    name: said('of2', { colour: WIRE_COLOUR_WORDS[conductor.colour], cable: cable.name }),
+    name: said('colourOfCable', { colour: WIRE_COLOUR_WORDS[conductor.colour], cable: cable.name }),
     cable: cable.name,
     carries: carries === 'switched' ? 'hot' : carries === 'spare' ? 'unknown' : carries,
     from,

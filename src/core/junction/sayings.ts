@@ -38,17 +38,17 @@ export interface JunctionSayings {
   comesSwitchNothing: None;
   switchedLeadUnder: None;
   // cableSets
-  of142Ground: None;
+  usualCables: None;
   noUsualCable: { readonly typed: Text; readonly example: Text };
-  of142Ground2: None;
-  of143Ground: None;
-  of122Ground: None;
-  of123Ground: None;
-  of15Twin: None;
-  of1TwinEarth: None;
-  of25Twin: None;
-  of1ThreeCore: None;
-  of0753: None;
+  cable142: None;
+  cable143: None;
+  cable122: None;
+  cable123: None;
+  twin15: None;
+  twin1: None;
+  twin25: None;
+  threeCore1: None;
+  flex3Core: None;
   // conductorTests
   voltsKnownGround: None;
   voltsKnownGroundEvery: None;
@@ -63,7 +63,7 @@ export interface JunctionSayings {
   deadOhmsBoards: None;
   voltsGround: None;
   groundKnownLong: None;
-  voltsHot2: None;
+  voltsFromHot: None;
   hotFoundSwitched: None;
   ampsLeftOver: None;
   lampHotClampRound: None;
@@ -100,7 +100,7 @@ export interface JunctionSayings {
   newCable: None;
   pullsNewCable: None;
   newCableCircuit: None;
-  clamp150Mm: None;
+  clampWithSlack: None;
   newCableThrough: None;
   // outlet
   outletsPigtail: { readonly carries: Text };
@@ -136,7 +136,7 @@ export interface JunctionSayings {
   // fixtureTasks
   unpackCountConnectors: None;
   photographOldFixture: None;
-  ladder14: None;
+  ladderFirm: None;
   everyPairEach: None;
   coverOffProve: None;
   ownScrewsMetal: None;
@@ -170,7 +170,7 @@ export interface JunctionSayings {
   supplySpur: None;
   feedOfThe: { readonly name: Text };
   loadSpur: None;
-  of2: { readonly colour: Text; readonly cable: Text };
+  colourOfCable: { readonly colour: Text; readonly cable: Text };
   metalBox: None;
   boxScrew: None;
   oldFixture: None;
@@ -189,7 +189,7 @@ export interface JunctionSayings {
   metalConduitGround: None;
   onlyRecognisedWiring: None;
   groundScrewBox: None;
-  measuredWhom0: None;
+  measuredByWhom: None;
   metalConduit: None;
   lockNutsCouplings: None;
   conduitsLockNut: None;

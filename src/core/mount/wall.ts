@@ -1,3 +1,5 @@
+import { said, type Text } from '../said';
+
 export const WALLS = [
   'timber',
   'fibreCement',
@@ -15,8 +17,8 @@ export const SEALS = ['topAndSides', 'holeOnly', 'gasket'] as const;
 
 /** How a plate holds on a wall. Engineering defaults. */
 export interface WallFixing {
-  readonly bit: string;
-  readonly anchor: string;
+  readonly bit: Text;
+  readonly anchor: Text;
   /** Anchor's whole length; 0 where the screw holds by itself. */
   readonly anchorM: number;
   /** Screw that must stand in what bears where there is no anchor. */
@@ -24,24 +26,24 @@ export interface WallFixing {
   readonly screwDiameterM: number;
   /** Something between plate and bearing wall. */
   readonly coverM: number;
-  readonly caution: string | null;
+  readonly caution: Text | null;
 }
 
-const ASBESTOS = 'Old boards and stucco may hold asbestos: not drilled until known.';
+const ASBESTOS: Text = said('oldBoardsStucco');
 
 export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
   timber: {
-    bit: 'pilot only, 2.5 mm',
-    anchor: 'none',
+    bit: said('pilotOnly'),
+    anchor: said('none'),
     anchorM: 0,
     biteM: 0.025,
     screwDiameterM: 0.004,
     coverM: 0,
-    caution: 'Old paint may hold lead: no dry sanding.',
+    caution: said('oldPaintMay'),
   },
   fibreCement: {
-    bit: 'pilot 3 mm',
-    anchor: 'small anchors',
+    bit: said('pilotOf3'),
+    anchor: said('smallAnchors'),
     anchorM: 0.02,
     biteM: 0,
     screwDiameterM: 0.004,
@@ -49,8 +51,8 @@ export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
     caution: ASBESTOS,
   },
   brick: {
-    bit: 'masonry 6 mm (1/4 in)',
-    anchor: 'anchors 6 mm',
+    bit: said('masonryOf6'),
+    anchor: said('anchorsOf6'),
     anchorM: 0.03,
     biteM: 0,
     screwDiameterM: 0.004,
@@ -58,17 +60,17 @@ export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
     caution: null,
   },
   blockPlasterboard: {
-    bit: 'masonry 6 mm (1/4 in)',
-    anchor: 'long anchors into the block',
+    bit: said('masonryOf6'),
+    anchor: said('longAnchorsBlock'),
     anchorM: 0.03,
     biteM: 0,
     screwDiameterM: 0.004,
     coverM: 0.025,
-    caution: 'Plasterboard alone does not hold it.',
+    caution: said('plasterboardAloneDoes'),
   },
   render: {
-    bit: 'masonry 6 mm (1/4 in)',
-    anchor: 'anchors 6 mm',
+    bit: said('masonryOf6'),
+    anchor: said('anchorsOf6'),
     anchorM: 0.03,
     biteM: 0,
     screwDiameterM: 0.004,
@@ -76,8 +78,8 @@ export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
     caution: ASBESTOS,
   },
   concrete: {
-    bit: 'masonry 4 mm (5/32 in)',
-    anchor: 'concrete screws 5 mm (3/16 in)',
+    bit: said('masonryOf4'),
+    anchor: said('concreteScrews'),
     anchorM: 0,
     biteM: 0.025,
     screwDiameterM: 0.005,
@@ -85,21 +87,21 @@ export const WALL_FIXINGS: Readonly<Record<Wall, WallFixing>> = {
     caution: null,
   },
   vinyl: {
-    bit: 'pilot only, 2.5 mm',
-    anchor: 'mounting block behind',
+    bit: said('pilotOnly'),
+    anchor: said('mountingBlockBehind'),
     anchorM: 0,
     biteM: 0.025,
     screwDiameterM: 0.004,
     coverM: 0.02,
-    caution: 'Leave the siding room to move.',
+    caution: said('leaveSidingRoom'),
   },
   metal: {
-    bit: 'metal 3 mm',
-    anchor: 'self-tapping screws',
+    bit: said('metalOf3'),
+    anchor: said('selfTappingScrews'),
     anchorM: 0,
     biteM: 0.012,
     screwDiameterM: 0.004,
     coverM: 0,
-    caution: 'Deburr and grommet the cable hole.',
+    caution: said('deburrGrommetCable'),
   },
 };

@@ -2,7 +2,6 @@ import { said } from '../said';
 import type { AlsoSaid, Job } from '../job/job';
 import { factSaid, type FactSaid } from '../kinds/factText';
 import { POLICY_MATTERS } from '../policy';
-import { lowerFirst } from '../units';
 import type { Worry } from './climb';
 import type { Point } from './point';
 
@@ -13,7 +12,7 @@ function saidOf({ kind, field, value }: AlsoSaid): FactSaid {
   const matter = Object.entries(POLICY_MATTERS).find(([id]) => id === field)?.[1];
   const school = matter?.schools.find(({ id }) => id === value);
   return {
-    name: matter ? `${lowerFirst(matter.matter)}:` : said('thePolicy'),
+    name: matter ? said('policyMatter', { matter: matter.matter }) : said('thePolicy'),
     value: school?.words ?? said('otherwise'),
   };
 }

@@ -14,5 +14,5 @@ export const wifiAsked = (point: PointView): Asked => ({
   area: 'wifi',
   there: point.wifi.length > 0,
   words: said('readWiFi'),
-  why: said('below70Dbm'),
+  why: said('extenderFirst'),
 });

@@ -47,7 +47,7 @@ function testedConductors(point: PointView): readonly TestedConductor[] {
       .filter(({ passes }) => passes === undefined)
       .map(({ id, colour }) => ({
         id: conductorKey(cable.id, id),
-        name: said('of3', { colour: WIRE_COLOUR_WORDS[colour], cableName: cableName(point, cable) }),
+        name: said('colourOf', { colour: WIRE_COLOUR_WORDS[colour], cableName: cableName(point, cable) }),
         colour,
         tests: point.tests
           .filter(({ data }) => data.cableId === cable.id && data.conductorId === id)

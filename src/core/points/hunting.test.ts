@@ -56,7 +56,7 @@ describe('a hunt in a job', () => {
     expect(huntOf(log.job, log.point)).toMatchObject({ state: 'hunting' });
     expect(huntWays(log.job, log.point).map(({ id }) => id)).toContain('garage/2');
     const way = log.job.boards[1]?.ways[1];
-    expect(way && wayText(log.job, way)).toBe('breaker 2, Garage');
+    expect(say(way && wayText(log.job, way))).toBe('breaker 2, Garage');
   });
   it('weighs lighting more once the bell was seen to die with a light', () => {
     const share = (log: TestLog): number => {

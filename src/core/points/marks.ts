@@ -44,7 +44,7 @@ export function wireMark({ job, point, who }: Standing<Point>): Mark {
   const left = steps.filter(({ ticked }) => !ticked);
   const first = left[0];
   if (!first) return mark('done', said('stepsDone', { steps: steps.length }));
-  const count = said('of4', { stepsCount: steps.length - left.length, stepsCount2: steps.length });
+  const count = said('stepsOfAll', { stepsCount: steps.length - left.length, stepsCount2: steps.length });
   if (first.held) return mark('held', said('held', { held: first.held }));
   return mark(left.length < steps.length ? 'inHand' : 'open', count);
 }

@@ -96,7 +96,7 @@ export function atIsolate(job: Job, point: Point, hangs: string, touches?: Touch
     : move(
         'isolate',
         said('switchOffTag', { name }),
-        bellSide ? said('proveDeadBellWires2') : said('proveDeadConductors2'),
+        bellSide ? said('thenProveBellWires') : said('thenProveConductors'),
       );
 }
 

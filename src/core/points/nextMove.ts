@@ -9,5 +9,5 @@ import type { Point } from './point';
 /** The one thing to do next at a point: its kind says it, until it is left. */
 export const nextMove = (job: Job, point: Point, assessment: Assessment, who: string | null): NextMove =>
   point.left
-    ? move('leave', said('nothingLeftDo'), said('sheetHandedOver2'))
+    ? move('leave', said('nothingLeftDo'), said('sheetIsHandedOver'))
     : climbOf(point).nextMove({ job, point, assessment, who });

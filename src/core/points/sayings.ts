@@ -2,6 +2,7 @@ import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface PointsSayings {
+  policyMatter: { readonly matter: Text };
   /** A way of a board by its number; of which board, where there are several. */
   wayOfBoard: { readonly way: string; readonly board: string | null };
   done: None;
@@ -30,10 +31,10 @@ export interface PointsSayings {
   theOutlet: None;
   // asked
   readWiFi: None;
-  below70Dbm: None;
+  extenderFirst: None;
   // boxOf
   cable: { readonly findIndex: number };
-  of3: { readonly colour: Text; readonly cableName: Text };
+  colourOf: { readonly colour: Text; readonly cableName: Text };
   neutralAnotherCircuit: { readonly name: Text };
   noNeutralCircuit: { readonly name: Text };
   leadsGroundBadly: { readonly name: Text };
@@ -42,7 +43,7 @@ export interface PointsSayings {
   // marks
   huntLeft: { readonly leftCount: number };
   plugNoBreaker: None;
-  of4: { readonly stepsCount: number; readonly stepsCount2: number };
+  stepsOfAll: { readonly stepsCount: number; readonly stepsCount2: number };
   held: { readonly held: Text };
   sheetHandedOver: None;
   // moves
@@ -78,15 +79,15 @@ export interface PointsSayings {
   tagTellHouse: { readonly name: Text };
   nobodyHouseShould: None;
   switchOffTag: { readonly name: Text };
-  proveDeadBellWires2: None;
-  proveDeadConductors2: None;
+  thenProveBellWires: None;
+  thenProveConductors: None;
   // nextMove
   nothingLeftDo: None;
-  sheetHandedOver2: None;
+  sheetIsHandedOver: None;
   // parts
   wiFiExtender: None;
   // sharedAreas
-  of5: { readonly there: number; readonly all: number };
+  factsOfAll: { readonly there: number; readonly all: number };
   predictedOnly: None;
   notRead: None;
   notListed: None;

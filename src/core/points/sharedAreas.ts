@@ -12,7 +12,7 @@ export const standing = (state: AreaStanding['state'], words: Text): AreaState =
 export const counted = (there: number, all: number): AreaState =>
   standing(
     there === all ? 'done' : there > 0 ? 'inHand' : 'open',
-    there === all ? said('done') : said('of5', { there, all }),
+    there === all ? said('done') : said('factsOfAll', { there, all }),
   );
 export const known = (...facts: readonly unknown[]): AreaState =>
   counted(facts.filter((fact) => fact !== undefined && fact !== null).length, facts.length);

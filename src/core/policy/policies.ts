@@ -1,17 +1,18 @@
+import { said, type Text } from '../said';
 import type { ModulePolicy, SupplyPolicy } from './supplyPolicy';
 
 /** One way to do a thing that good practitioners do differently, with what speaks for and against it. */
 export interface School<T extends string = string> {
   readonly id: T;
-  readonly words: string;
-  readonly pro: string;
-  readonly contra: string;
+  readonly words: Text;
+  readonly pro: Text;
+  readonly contra: Text;
 }
 
 /** One matter of the firm's policy; the first school is the default (domain/schools). */
 export interface PolicyMatter<T extends string = string> {
-  readonly matter: string;
-  readonly acts: string;
+  readonly matter: Text;
+  readonly acts: Text;
   readonly schools: readonly [School<T>, ...School<T>[]];
 }
 
@@ -30,163 +31,162 @@ export interface Policy {
 
 export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy[M]> } = {
   bellSide: {
-    matter: 'Bell side while working',
-    acts: 'the gate of every bell step; mains steps never',
+    matter: said('bellSideWhile'),
+    acts: said('gateEveryBell'),
     schools: [
-      { id: 'off', words: 'off', pro: 'No shorted transformer, no boots in mid-work.', contra: 'A walk to the board.' },
+      { id: 'off', words: said('off'), pro: said('noShortedTransformer'), contra: said('walkBoard') },
       {
         id: 'live',
-        words: 'live, being low voltage',
-        pro: 'No walk, and the bell can be tried at once.',
-        contra:
-          'Two leads that touch short the transformer. Needs a reading of at most 35 V between and to earth first.',
+        words: said('liveBeingLow'),
+        pro: said('noWalkBell'),
+        contra: said('twoLeadsTouch'),
       },
     ],
   },
   energise: {
-    matter: 'Mains on before closing up',
-    acts: 'the steps of Wire at a box, and what Isolate asks for after a mains proof',
+    matter: said('mainsBeforeClosing'),
+    acts: said('stepsWireBox'),
     schools: [
       {
         id: 'beforeClosing',
-        words: 'once, to see it work, then off and proved dead again',
-        pro: 'A fault shows while the box is open.',
-        contra: 'A second proof.',
+        words: said('onceSeeWork'),
+        pro: said('faultShowsWhile'),
+        contra: said('secondProof'),
       },
-      { id: 'afterClosing', words: 'only after closing', pro: 'One proof.', contra: 'A fault means opening again.' },
+      { id: 'afterClosing', words: said('onlyAfterClosing'), pro: said('oneProof'), contra: said('faultMeansOpening') },
     ],
   },
   registering: {
-    matter: 'Registering the device',
-    acts: 'the unpack-and-check list',
+    matter: said('registeringDevice'),
+    acts: said('unpackCheckList'),
     schools: [
       {
         id: 'bench',
-        words: 'on the bench before mounting',
-        pro: 'A dead part shows at the van.',
-        contra: 'Needs power there.',
+        words: said('benchBeforeMounting'),
+        pro: said('deadPartShows'),
+        contra: said('needsPower'),
       },
       {
         id: 'mounted',
-        words: 'after mounting',
-        pro: 'In its place, on its own supply.',
-        contra: 'A dead part comes down again.',
+        words: said('afterMounting'),
+        pro: said('placeOwnSupply'),
+        contra: said('deadPartComes'),
       },
     ],
   },
   account: {
-    matter: 'Account',
-    acts: 'the before list and the customer’s page',
+    matter: said('account'),
+    acts: said('beforeListCustomers'),
     schools: [
       {
         id: 'customer',
-        words: 'customer owns it, others are invited',
-        pro: 'It stays theirs when people change.',
-        contra: 'They have to be ready.',
+        words: said('customerOwnsOthersInvited'),
+        pro: said('staysTheirsWhen'),
+        contra: said('theyReady'),
       },
       {
         id: 'shared',
-        words: 'one shared sign-in',
-        pro: 'Quick.',
-        contra: 'Nobody can be shut out again; a lost password takes all with it.',
+        words: said('oneSharedSignIn'),
+        pro: said('quick'),
+        contra: said('nobodyCanShut'),
       },
     ],
   },
   fixings: {
-    matter: 'Fixings',
-    acts: 'the unpack-and-check list and what to bring',
+    matter: said('fixings'),
+    acts: said('unpackCheckListBring'),
     schools: [
       {
         id: 'own',
-        words: 'firm’s own, chosen for the wall',
-        pro: 'They hold in this wall.',
-        contra: 'To be kept in the van.',
+        words: said('firmsOwnChosen'),
+        pro: said('theyHoldWall'),
+        contra: said('keptVan'),
       },
-      { id: 'bag', words: 'those in the bag', pro: 'They fit the plate.', contra: 'One kind for all walls.' },
+      { id: 'bag', words: said('thoseBag'), pro: said('theyFitPlate'), contra: said('oneKindAll') },
     ],
   },
   weakSupply: {
-    matter: 'A weak supply',
-    acts: 'which way Choose proposes, among those that hold',
+    matter: said('weakSupply'),
+    acts: said('wayChooseProposes'),
     schools: [
       {
         id: 'soundest',
-        words: 'soundest: least minutes and cost, the chime kept where that costs little',
-        pro: 'Nothing is done that the figures do not ask for.',
-        contra: 'A later, hungrier device may ask again.',
+        words: said('soundestLeastMinutes'),
+        pro: said('nothingDoneFigures'),
+        contra: said('laterHungrierDevice'),
       },
       {
         id: 'spareChime',
-        words: 'spare the chime: a transformer of its own volts',
-        pro: 'The old chime is not hammered.',
-        contra: 'Less to spare on long runs and cold nights.',
+        words: said('spareChimeTransformer'),
+        pro: said('oldChimeNot'),
+        contra: said('lessSpareLong'),
       },
       {
         id: 'headroom',
-        words: 'headroom: the highest volts and VA that the device takes',
-        pro: 'No later device, long run or cold night is a problem.',
-        contra: 'An 8 or 16 V chime on 24 V hammers and heats.',
+        words: said('headroomHighestVolts'),
+        pro: said('noLaterDevice'),
+        contra: said('weakChimeOn24'),
       },
       {
         id: 'silence',
-        words: 'silence it: the chime out first, the device gets all',
-        pro: 'Often no mains work at all.',
-        contra: 'The chime rings no more: a plug-in sounder does.',
+        words: said('silenceChimeOut'),
+        pro: said('oftenNoMains'),
+        contra: said('chimeRingsNo'),
       },
     ],
   },
   noGround: {
-    matter: 'No ground in the box',
-    acts: 'which ground remedies Choose offers',
+    matter: said('noGroundInBox'),
+    acts: said('groundRemediesChoose'),
     schools: [
       {
         id: 'stop',
-        words: 'stop and find out',
-        pro: 'Nothing hangs ungrounded.',
-        contra: 'Another visit where none is found.',
+        words: said('stopAndFindOut'),
+        pro: said('nothingHangsUngrounded'),
+        contra: said('anotherVisitNone'),
       },
       {
         id: 'byRule',
-        words: 'go on as the region’s rule for such circuits allows, in writing',
-        pro: 'A GFCI or RCD protects people where no ground can be had.',
-        contra: 'A licensed decision, and a label that stays. The rule must be at hand.',
+        words: said('goRegionsRule'),
+        pro: said('gfciRcdProtects'),
+        contra: said('licensedDecisionLabel'),
       },
     ],
   },
   connectors: {
-    matter: 'Connectors',
-    acts: 'what the splice steps say',
+    matter: said('connectorsMatter'),
+    acts: said('spliceStepsSay'),
     schools: [
-      { id: 'bare', words: 'bare: sound ones need nothing', pro: 'Nothing to unwrap.', contra: 'None.' },
+      { id: 'bare', words: said('bareSoundOnes'), pro: said('nothingUnwrap'), contra: said('noneAgainst') },
       {
         id: 'taped',
-        words: 'connector taped once it holds',
-        pro: 'It stays on while the box is folded.',
-        contra: 'Sticky for the next person. Tape is never in the place of a connector.',
+        words: said('connectorTapedOnce'),
+        pro: said('staysWhileBox'),
+        contra: said('stickyNextPerson'),
       },
     ],
   },
   powerModule: {
-    matter: 'The power module',
-    acts: 'whether Choose proposes it where the chime would do without',
+    matter: said('thePowerModule'),
+    acts: said('whetherChooseProposes'),
     schools: [
       {
         id: 'demanded',
-        words: 'when the numbers or the device demand it',
-        pro: 'Nothing is fitted that does nothing.',
-        contra: 'What comes in the bag is left over.',
+        words: said('whenNumbersDevice'),
+        pro: said('nothingFittedDoes'),
+        contra: said('comesBagLeft'),
       },
       {
         id: 'inBag',
-        words: 'whenever it comes in the bag',
-        pro: 'A later, hungrier device finds it there.',
-        contra: 'Ten minutes and two more leads at every chime.',
+        words: said('wheneverComesBag'),
+        pro: said('laterHungrierDeviceFinds'),
+        contra: said('tenMinutesTwo'),
       },
       {
         id: 'notWhenStrong',
-        words: 'never where the supply is strong',
-        pro: 'The fewest parts in the wall.',
-        contra: 'A tired transformer may ask for it later.',
+        words: said('neverSupplyStrong'),
+        pro: said('fewestPartsWall'),
+        contra: said('tiredTransformerMay'),
       },
     ],
   },

@@ -1,3 +1,4 @@
+import { said } from '../said';
 import { awgToMm2 } from '../circuit';
 import type { ColourClaims, RegionPack } from './pack';
 
@@ -25,21 +26,27 @@ export const northAmerica120: RegionPack = {
   gaugeGuessMm2: [awgToMm2(24), awgToMm2(20), awgToMm2(18)],
   coilGuess: { ohms: 6, reactanceOhms: 8, volts: 16 },
   colours: {
-    now: 'hot black or red, neutral white, ground green or bare',
-    old: 'cloth, or two alike: prove which is which',
+    now: said('hotBlackRed'),
+    old: said('clothTwoAlike'),
     claims: { now: CLAIMS, old: CLAIMS },
     fixture: { hot: 'black', neutral: 'white', ground: 'green' },
   },
-  protection: { none: 'breaker alone', rcd: 'GFCI', arcFault: 'AFCI', both: 'GFCI and AFCI', fuse: 'fuse' },
+  protection: {
+    none: said('breakerAlone'),
+    rcd: said('gfci'),
+    arcFault: said('afci'),
+    both: said('gfciAfci'),
+    fuse: said('fuse'),
+  },
   boxRoom: 'us-314.16',
   usualAmps: [15, 20, 30, 40, 50],
-  feedProtection: 'breaker 15 or 20 A; GFCI as code asks',
+  feedProtection: said('breakerFor'),
   bellSupply: '16 to 24 V class 2, on a box or plug-in',
-  mainsWork: 'Permits may apply; panel work and new circuits are often for a licensed electrician.',
+  mainsWork: said('permitsMayApply'),
   cautions: {
-    board: 'The panel’s cover stays on: read the labels, switch the breakers, nothing behind it.',
-    colours: 'A white may have been re-used as hot. A colour is a claim: prove it by test.',
-    transformer: 'A 24 V control transformer by the furnace belongs to the heating. Do not borrow it.',
-    oldWalls: 'Before 1980 stucco and boards may hold asbestos, paint may hold lead: not drilled until known.',
+    board: said('panelsCoverStays'),
+    colours: said('whiteMayBeen'),
+    transformer: said('heatingsOwnTransformer'),
+    oldWalls: said('oldStucco'),
   },
 };

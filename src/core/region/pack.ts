@@ -1,3 +1,4 @@
+import type { Text } from '../said';
 import type { LengthSystem } from '../units';
 
 /** Functions that colours claim, by their plain names. */
@@ -29,8 +30,8 @@ export interface RegionPack {
   readonly coilGuess: { readonly ohms: number; readonly reactanceOhms: number; readonly volts: number };
   /** Colours of the conductors: every one a claim to be proved by test. */
   readonly colours: {
-    readonly now: string;
-    readonly old: string;
+    readonly now: Text;
+    readonly old: Text;
     /** What each colour claims, by era; one that is not named claims nothing. */
     readonly claims: Readonly<Record<'now' | 'old', ColourClaims>>;
     /** Leads of a fixture that is sold there now. */
@@ -39,16 +40,16 @@ export interface RegionPack {
   /** How the room in a box is counted: by a rule, or by a share of its space as guidance. */
   readonly boxRoom: 'us-314.16' | 'spaceShare';
   /** What protects a way, in the words of the place. */
-  readonly protection: Readonly<Record<'none' | 'rcd' | 'arcFault' | 'both' | 'fuse', string>>;
+  readonly protection: Readonly<Record<'none' | 'rcd' | 'arcFault' | 'both' | 'fuse', Text>>;
   readonly usualAmps: readonly number[];
-  readonly feedProtection: string;
-  readonly bellSupply: string;
-  readonly mainsWork: string;
+  readonly feedProtection: Text;
+  readonly bellSupply: Text;
+  readonly mainsWork: Text;
   /** Short, each where it applies. */
   readonly cautions: {
-    readonly board: string;
-    readonly colours: string;
-    readonly transformer: string;
-    readonly oldWalls: string;
+    readonly board: Text;
+    readonly colours: Text;
+    readonly transformer: Text;
+    readonly oldWalls: Text;
   };
 }

@@ -2,6 +2,8 @@ import type { Text } from './said';
 
 /** What any subject may say. */
 export interface SharedSayings {
+  /** Words within a sentence, that begin one elsewhere. */
+  within: { readonly words: Text };
   connectorsCount: { readonly count: number };
   pigtailsCount: { readonly count: number };
   yesOrNo: { readonly yes: boolean };

@@ -14,11 +14,11 @@ export interface SupplySayings {
   enclosureClamp: None;
   circuitLabel: None;
   newCircuitLicensed: None;
-  fusedSpur3: None;
+  fusedSpurHere: None;
   enclosureOwnRail: None;
   alwaysNotBehind: None;
   plugAdapterAc: None;
-  of2InlineConnectors: None;
+  inlineConnectors: None;
   outletMustAlways: None;
   transformerBoxCover: None;
   beforeSwitchBell: None;
@@ -26,10 +26,10 @@ export interface SupplySayings {
   plugSounder: None;
   somebodyRechargeClips: None;
   surfaceClipped: None;
-  cableClips3: { readonly lengthM: number };
+  cableClipsCount: { readonly count: number };
   pinHammer: None;
   inTrunking: None;
-  miniTrunking: { readonly metres: Text };
+  miniTrunking: { readonly metres: number };
   fineSaw: None;
   fishedWall: None;
   fillerPaintMake: None;
@@ -37,17 +37,17 @@ export interface SupplySayings {
   detectorWiresPipes: None;
   onlyInsidePermitted: None;
   throughAttic: None;
-  cableTies: { readonly lengthM: number };
+  cableTies: { readonly count: number };
   boardsOnlyOld: None;
   throughCrawlSpace: None;
-  staplesCable: { readonly lengthM: number };
+  staplesCable: { readonly count: number };
   kneePads: None;
   throughOutsideWall: None;
-  sealantHole: { readonly holes: number; readonly holes2: Text };
+  sealantHole: { readonly holes: number };
   hammerDrillLong: None;
   angledDownOutside: None;
-  awayMainsCables2: None;
-  bellCable2: { readonly metres: Text; readonly number: number };
+  awayMainsCablesToo: None;
+  bellCable: { readonly metres: number; readonly mm2: number };
 }
 
 declare module '../said/said' {

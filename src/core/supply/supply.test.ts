@@ -1,5 +1,5 @@
 import { inWords } from '@/words';
-import { say } from '@/words/forTests';
+import { sayBritish as say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { supplyRoute, type SupplyRoute } from './supplyRoute';
 

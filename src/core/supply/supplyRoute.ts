@@ -43,13 +43,13 @@ export const SUPPLY_FACTS: Readonly<Record<SupplyFrom, SourceFacts>> = {
   spur: {
     minutes: 50,
     mainsWork: true,
-    parts: [said('fusedSpur3'), said('enclosureOwnRail'), said('transformer'), said('circuitLabel')],
+    parts: [said('fusedSpurHere'), said('enclosureOwnRail'), said('transformer'), said('circuitLabel')],
     caution: said('alwaysNotBehind'),
   },
   adapter: {
     minutes: 10,
     mainsWork: false,
-    parts: [said('plugAdapterAc'), said('of2InlineConnectors')],
+    parts: [said('plugAdapterAc'), said('inlineConnectors')],
     caution: said('outletMustAlways'),
   },
   lighting: {
@@ -77,8 +77,6 @@ interface WayFacts {
   readonly caution: Text | null;
 }
 
-const metres = (lengthM: number): string => `${Math.ceil(lengthM)} m`;
-
 /** Engineering defaults, for one cable of bell wire. */
 export const SEGMENT_FACTS: Readonly<Record<SegmentWay, WayFacts>> = {
   surface: {
@@ -86,7 +84,7 @@ export const SEGMENT_FACTS: Readonly<Record<SegmentWay, WayFacts>> = {
     minutesPerM: 2.5,
     aloneFactor: 1,
     minutesPerHole: 6,
-    parts: (lengthM) => [said('cableClips3', { lengthM: Math.ceil(lengthM / 0.25) })],
+    parts: (lengthM) => [said('cableClipsCount', { count: Math.ceil(lengthM / 0.25) })],
     tools: [said('pinHammer')],
     caution: null,
   },
@@ -95,7 +93,7 @@ export const SEGMENT_FACTS: Readonly<Record<SegmentWay, WayFacts>> = {
     minutesPerM: 4,
     aloneFactor: 1.1,
     minutesPerHole: 6,
-    parts: (lengthM) => [said('miniTrunking', { metres: metres(lengthM) })],
+    parts: (lengthM) => [said('miniTrunking', { metres: lengthM })],
     tools: [said('fineSaw'), said('level')],
     caution: null,
   },
@@ -113,7 +111,7 @@ export const SEGMENT_FACTS: Readonly<Record<SegmentWay, WayFacts>> = {
     minutesPerM: 3,
     aloneFactor: 1.3,
     minutesPerHole: 8,
-    parts: (lengthM) => [said('cableTies', { lengthM: Math.ceil(lengthM) })],
+    parts: (lengthM) => [said('cableTies', { count: Math.ceil(lengthM) })],
     tools: [said('rods'), said('lamp'), said('mask')],
     caution: said('boardsOnlyOld'),
   },
@@ -122,7 +120,7 @@ export const SEGMENT_FACTS: Readonly<Record<SegmentWay, WayFacts>> = {
     minutesPerM: 4.5,
     aloneFactor: 1.3,
     minutesPerHole: 8,
-    parts: (lengthM) => [said('staplesCable', { lengthM: Math.ceil(lengthM / 0.6) })],
+    parts: (lengthM) => [said('staplesCable', { count: Math.ceil(lengthM / 0.6) })],
     tools: [said('rods'), said('lamp'), said('kneePads')],
     caution: null,
   },
@@ -131,7 +129,7 @@ export const SEGMENT_FACTS: Readonly<Record<SegmentWay, WayFacts>> = {
     minutesPerM: 20,
     aloneFactor: 1,
     minutesPerHole: 14,
-    parts: (_lengthM, holes) => [said('sealantHole', { holes: Math.max(1, holes), holes2: holes > 1 ? 's' : '' })],
+    parts: (_lengthM, holes) => [said('sealantHole', { holes: Math.max(1, holes) })],
     tools: [said('hammerDrillLong'), said('detectorWiresPipes')],
     caution: said('angledDownOutside'),
   },
@@ -176,7 +174,9 @@ export const stretchSteps = ({
     return {
       words: said('stretchOfCable', { way: words, metres: lengthM }),
       how:
-        (drilled ?? caution) ? said('together', { sentences: present([drilled, caution]) }) : said('awayMainsCables2'),
+        (drilled ?? caution)
+          ? said('together', { sentences: present([drilled, caution]) })
+          : said('awayMainsCablesToo'),
       minutes: Math.round(segmentMinutes(segment, people)),
     };
   });
@@ -198,9 +198,7 @@ export function supplyRoute({ from, people, mm2, segments }: SupplyRoute): Route
     sourceParts: source.parts,
     parts: [
       ...source.parts,
-      ...(lengthM > 0
-        ? [said('bellCable2', { metres: metres(lengthM * CABLE_SPARE), number: Number(mm2.toFixed(2)) })]
-        : []),
+      ...(lengthM > 0 ? [said('bellCable', { metres: lengthM * CABLE_SPARE, mm2 })] : []),
       ...distinct(laid.flatMap(({ way, lengthM: length, holes }) => SEGMENT_FACTS[way].parts(length, holes))),
     ],
     tools: distinct(facts.flatMap(({ tools }) => tools)),

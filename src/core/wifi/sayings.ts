@@ -12,7 +12,7 @@ export interface WifiSayings {
   middleReadings: { readonly readingsCount: number };
   butOnlyMbit: { readonly dbm: Text; readonly up: number; readonly many: Text };
   mbitSUp: { readonly dbm: Text; readonly up: number; readonly many: Text };
-  mbitSUp2: { readonly up: number };
+  upMbit: { readonly up: number };
   atTheSpot: { readonly dbm: Text; readonly up: Text; readonly many: Text };
   onceMeasured: { readonly word: Text; readonly word2: Text };
   toPredicted: { readonly dbm: Text; readonly dbm2: Text; readonly sure: Text };

@@ -91,7 +91,7 @@ export function wifiMeasured(readings: readonly WifiReading[]): (WifiVerdict & {
   return {
     dbm,
     word: signal,
-    reason: said('atTheSpot', { dbm: dbmText(dbm), up: up === null ? '' : said('mbitSUp2', { up }), many }),
+    reason: said('atTheSpot', { dbm: dbmText(dbm), up: up === null ? '' : said('upMbit', { up }), many }),
   };
 }
 

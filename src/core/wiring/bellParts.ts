@@ -50,7 +50,11 @@ export const boxedChimePart = (): Part => ({
   name: said('boxedChime'),
   place: 'chime',
   joints: [
-    ...(['hot', 'neutral'] as const).map((one): Joint => ({ ...screw('boxed', one, 'chime'), mains: true })),
+    ...(['hot', 'neutral'] as const).map((one): Joint => ({
+      ...screw('boxed', one, 'chime'),
+      name: said('carries', { carries: one }),
+      mains: true,
+    })),
     ...(['bell 1', 'bell 2'] as const).map((one) => screw('boxed', one, 'chime')),
     port('boxed', 'inside', 'chime'),
   ],

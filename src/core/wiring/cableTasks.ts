@@ -157,7 +157,7 @@ export function doorTasks(found: Wiring, device: Extract<Move, { do: 'add' }>): 
       said('tapeThemWall'),
       old ? said('offLeadsKept', { old: old.name }) : said('leadsOutWall'),
     ),
-    moveTask('door', 'door-d1', 'bell', [device, ...on('D1')], said('strip8MmHookClockwiseNo'), said('oneLeadUnder')),
+    moveTask('door', 'door-d1', 'bell', [device, ...on('D1')], said('stripAndHookClean'), said('oneLeadUnder')),
     moveTask('door', 'door-d2', 'bell', on('D2'), said('foldSlackBehind'), said('otherLeadUnder')),
   ];
 }

@@ -82,7 +82,7 @@ function mainsMoves(transformer: string, listed: readonly Lead[]): readonly Move
     const splice = `splice.${one}`;
     const own = listed.filter((lead) => lead.carries === one).map((lead) => ({ ...lead, to: splice }));
     return [
-      { do: 'splice', joint: spliceAt(splice, 'transformer', one) },
+      { do: 'splice', joint: spliceAt(splice, 'transformer', said('carries', { carries: one })) },
       { do: 'lay', leads: own.length > 0 ? own : known ? [] : [houseLead(one, splice)] },
       { do: 'on', lead: `${transformer}.${one}`, joint: splice },
     ];
@@ -102,7 +102,7 @@ export function mainsConductors(plug: boolean, listed: readonly Lead[]): Wiring 
       return leads.length === 0
         ? []
         : [
-            { do: 'splice', joint: spliceAt(splice, 'transformer', one) },
+            { do: 'splice', joint: spliceAt(splice, 'transformer', said('carries', { carries: one })) },
             { do: 'lay', leads },
           ];
     }),
@@ -114,7 +114,7 @@ const ONLY_CIRCUIT = 'A';
 
 const houseLead = (carries: 'hot' | 'neutral' | 'ground', to: string): Lead => ({
   id: `house.${carries}`,
-  name: said('houses', { carries }),
+  name: said('houseConductor', { carries: said('carries', { carries }) }),
   carries,
   from: null,
   to,
@@ -222,7 +222,7 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
   const [through = THROUGH_SPLICE, back = RETURN_SPLICE] = passing;
   const [trans, front] = inLoop ? ['chime.Trans', 'chime.Front'] : [through, through];
   return applyMoves(EMPTY_WIRING, [
-    { do: 'add', part: transformerPart('old', facts.transformer ?? said('oldTransformer2'), 'leads', { screws }) },
+    { do: 'add', part: transformerPart('old', facts.transformer ?? said('theOldTransformer'), 'leads', { screws }) },
     ...mainsMoves('old', listed),
     ...(facts.switched && !listed.some(({ carries }) => carries === 'hot') ? switchMoves() : []),
     ...(chime === 'screws'
@@ -275,7 +275,7 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
             do: 'add',
             part: doorPart(
               'rear',
-              facts.rearName ?? (rear === 'device' ? said('rearDoorbell2') : said('rearButton')),
+              facts.rearName ?? (rear === 'device' ? said('theRearDoorbell') : said('rearButton')),
               'rearDoor',
               rear === 'device' ? 'load' : 'button',
             ),

@@ -24,7 +24,7 @@ export function takeInsideOut(found: Wiring, { id, name }: InsideFound): readonl
   });
   return [
     {
-      ...lookTask('chime', 'inside-label', said('photographSTerminals', { name }), said('onlyTwoThem')),
+      ...lookTask('chime', 'inside-label', said('photographTerminals', { name }), said('onlyTwoThem')),
       photo: true,
     },
     moveTask(

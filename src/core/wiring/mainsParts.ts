@@ -13,7 +13,7 @@ export const switchPart = (id: string, name: Text): Part => ({
   id,
   name,
   place: 'switch',
-  joints: [screw(`${id}.in`, 'switch', said('fed')), screw(`${id}.out`, 'switch', said('theSwitched'))],
+  joints: [screw(`${id}.in`, 'switch', said('fed')), screw(`${id}.out`, 'switch', said('switchedScrew'))],
   elements: [{ id: `${id}.switch`, kind: 'switch', from: `${id}.in`, to: `${id}.out` }],
   leads: [],
 });
@@ -60,9 +60,9 @@ export function fixturePart(id: string, name: Text, { hot, neutral, ground }: Fi
     ],
     elements: [{ id: `${id}.lamp`, kind: 'lamp', from: `${id}.hot side`, to: `${id}.neutral side` }],
     leads: [
-      ownLead(id, 'hot', said('sHot', { name }), hot),
-      ownLead(id, 'neutral', said('sNeutral', { name }), neutral),
-      ...(grounded ? [ownLead(id, 'ground', said('sGround', { name }), ground)] : []),
+      ownLead(id, 'hot', said('hotOf', { name }), hot),
+      ownLead(id, 'neutral', said('neutralOf', { name }), neutral),
+      ...(grounded ? [ownLead(id, 'ground', said('groundOf', { name }), ground)] : []),
     ],
     ...(grounded ? { bonds: [`${id}.ground side`] } : {}),
   };
@@ -80,9 +80,9 @@ export const sensorPart = (id: string, name: Text): Part => ({
   ],
   elements: [{ id: `${id}.sensor`, kind: 'sensor', from: `${id}.hot side`, to: `${id}.out side` }],
   leads: [
-    ownLead(id, 'hot', said('sHot', { name }), undefined),
-    ownLead(id, 'neutral', said('sNeutral', { name }), undefined),
-    { id: `${id}.out`, name: said('sSwitchedLead', { name }), carries: 'hot', from: `${id}.out side`, to: null },
+    ownLead(id, 'hot', said('hotOf', { name }), undefined),
+    ownLead(id, 'neutral', said('neutralOf', { name }), undefined),
+    { id: `${id}.out`, name: said('switchedLeadOf', { name }), carries: 'hot', from: `${id}.out side`, to: null },
   ],
 });
 
@@ -91,7 +91,9 @@ export const outletPart = (id: string, name: Text): Part => ({
   id,
   name,
   place: 'box',
-  joints: (['hot', 'neutral', 'ground'] as const).map((one) => screw(`${id}.${one}`, 'box', one)),
+  joints: (['hot', 'neutral', 'ground'] as const).map((one) =>
+    screw(`${id}.${one}`, 'box', said('carries', { carries: one })),
+  ),
   elements: [],
   leads: [],
   bonds: [`${id}.ground`],

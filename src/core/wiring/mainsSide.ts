@@ -47,7 +47,7 @@ const joinPrimary = (found: Wiring, carries: 'hot' | 'neutral' | 'ground'): read
     ...(there
       ? []
       : ([
-          { do: 'splice', joint: spliceAt(splice, feedingPart(found)?.place ?? PLACE, carries) },
+          { do: 'splice', joint: spliceAt(splice, feedingPart(found)?.place ?? PLACE, said('carries', { carries })) },
           ...(jointById(found, `cap.${carries}`)
             ? ([{ do: 'off', lead: `house.${carries}`, joint: `cap.${carries}` }] as const)
             : []),

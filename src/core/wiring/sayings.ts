@@ -3,7 +3,7 @@ import type { None, Text } from '../said';
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface WiringSayings {
   fed: None;
-  theSwitched: None;
+  switchedScrew: None;
   supply: None;
   load: None;
   switch: None;
@@ -58,7 +58,7 @@ export interface WiringSayings {
   tapeThemWall: None;
   offLeadsKept: { readonly old: Text };
   leadsOutWall: None;
-  strip8MmHookClockwiseNo: None;
+  stripAndHookClean: None;
   oneLeadUnder: None;
   foldSlackBehind: None;
   otherLeadUnder: None;
@@ -66,7 +66,7 @@ export interface WiringSayings {
   oldButton: None;
   oldDoorbell: None;
   wiresPass: None;
-  houses: { readonly carries: Text };
+  houseConductor: { readonly carries: Text };
   feedSwitch: None;
   housesHot: None;
   oldModule: None;
@@ -77,7 +77,7 @@ export interface WiringSayings {
   groundCapped: None;
   wireDoor: None;
   otherWireDoor: None;
-  oldTransformer2: None;
+  theOldTransformer: None;
   transformersWire: None;
   doorsWire: None;
   straightWire: None;
@@ -86,21 +86,21 @@ export interface WiringSayings {
   secondChime: None;
   secondChimesWire: None;
   secondChimesOther: None;
-  rearDoorbell2: None;
+  theRearDoorbell: None;
   rearButton: None;
   rearDoorsWire: None;
   rearDoorsOther: None;
   // insideOut
-  photographSTerminals: { readonly name: Text };
+  photographTerminals: { readonly name: Text };
   onlyTwoThem: None;
   wiresNotNeeded: None;
   oldOffSupply: { readonly name: Text };
   // mainsParts
-  sHot: { readonly name: Text };
-  sNeutral: { readonly name: Text };
-  sGround: { readonly name: Text };
+  hotOf: { readonly name: Text };
+  neutralOf: { readonly name: Text };
+  groundOf: { readonly name: Text };
   switchedSide: None;
-  sSwitchedLead: { readonly name: Text };
+  switchedLeadOf: { readonly name: Text };
   // mainsSide
   bellWiresOff: None;
   oneTimeEach: None;
@@ -158,10 +158,10 @@ export interface WiringSayings {
   // alwaysOn
   alwaysOn: None;
   diesGuardedLabelled: { readonly part: Text; readonly part2: Text };
-  sComesThrough: { readonly part: Text; readonly lead: Text; readonly part2: Text };
+  comesThrough: { readonly part: Text; readonly lead: Text; readonly part2: Text };
   // bellLoop
   loopClosed: None;
-  sLoopOpen: { readonly part: Text };
+  loopOpen: { readonly part: Text };
   loopNotShorted: None;
   bellWiresJoin: { readonly part: Text };
   bothSidesJoined: { readonly part: Text };
@@ -181,7 +181,7 @@ export interface WiringSayings {
   closedWayHot: None;
   getsNo: { readonly part: Text; readonly lacks: readonly Text[] };
   // graph
-  and: { readonly names: readonly Text[]; readonly at: Text };
+  namesAnd: { readonly names: readonly Text[]; readonly at: Text };
   // groundInterrupted
   groundNeverFused: None;
   passesGoesPast: { readonly part: Text };
@@ -189,7 +189,7 @@ export interface WiringSayings {
   groundPathWhole: None;
   noReachesFind: { readonly names: readonly Text[] };
   noReachesWriting: { readonly names: readonly Text[]; readonly groundDecision: Text };
-  notSupplys: { readonly name: Text };
+  notOnGround: { readonly name: Text };
   // leftBare
   nothingLeftBare: None;
   joinNeverParked: None;
@@ -213,7 +213,7 @@ export interface WiringSayings {
   liesAcrossFront: { readonly part: Text };
   // neutralSwitched
   neutralNeverSwitched: None;
-  sNeutralPasses: { readonly part: Text; readonly lead: Text; readonly part2: Text };
+  neutralPasses: { readonly part: Text; readonly lead: Text; readonly part2: Text };
   // outletFit
   outletFitPlug: None;
   // ratedForMains

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../kit/job/useSay';
 import { answer, isSettings } from '@/contract/answers';
 import { useState } from 'react';
 import type { Settings, SettingsRequest } from '@/contract/settings';
@@ -58,20 +59,21 @@ interface MatterProps {
 }
 
 function Matter({ matter, chosen, onPick }: MatterProps) {
+  const say = useSay();
   const { matter: words, acts, schools } = POLICY_MATTERS[matter];
   return (
     <fieldset className="matter">
       <legend>
-        <b>{words}</b> <span className="soft small">acts on {acts}</span>
+        <b>{say(words)}</b> <span className="soft small">acts on {say(acts)}</span>
       </legend>
       {schools.map((school, i) => (
         <label key={school.id} className="school">
           <input type="radio" name={matter} checked={school.id === chosen} onChange={() => onPick(school.id)} />
           <span>
-            <b>{school.words}</b>
+            <b>{say(school.words)}</b>
             {i === 0 && <span className="soft"> (default)</span>}
             <span className="block small">
-              For: {school.pro} Against: {school.contra}
+              For: {say(school.pro)} Against: {say(school.contra)}
             </span>
           </span>
         </label>

@@ -1,3 +1,4 @@
+import { useSay } from '../kit/job/useSay';
 import { termsIn } from '@/words';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
@@ -9,6 +10,7 @@ import { PrintButton } from '../kit/PrintButton';
 
 /** The one printed sheet of a job: what was found, decided, wired, mounted, proved, and what stays open. */
 export function JobSheet({ job, printedAt }: { readonly job: Job; readonly printedAt: string }) {
+  const say = useSay();
   const { site, customer, expectedAt } = job;
   const region = regionOf(job);
   // Only what is there is spoken of
@@ -61,7 +63,7 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
       <section className="keep-together">
         <h2>Cautions</h2>
         <p>
-          {region.mainsWork} Mains can kill: if not competent and permitted, hire a licensed electrician.
+          {say(region.mainsWork)} Mains can kill: if not competent and permitted, hire a licensed electrician.
           {transformer && ' The transformer’s primary side is mains.'} Local code governs.
         </p>
       </section>

@@ -3,6 +3,7 @@ import { lowerFirst } from '@/core/units';
 import type { Sentences } from '../sentence';
 
 export const advice: Sentences<AdviceSayings> = {
+  inState: ({ state }) => `in ${state}`,
   pairOfOld: ({ volts, screws }) => `old one’s ${volts} V pair ${screws}`,
   keepOld: 'keep the old one',
   wireRemedy: ({ wire }) => ({ join: 'pairs joined', repull: 'wire pulled anew', mend: 'splices made anew' })[wire],
@@ -38,29 +39,29 @@ export const advice: Sentences<AdviceSayings> = {
   diodeNeverFitted: 'a diode is never fitted on a device that lives from the wires alone',
   // advice/reasons
   deviceDropsOut: ({ doorMinVolts }, t) => `the device drops out under ${t.volts(doorMinVolts)}`,
-  holdsSpare: ({ state, marginVolts }, t) => `Holds in ${state} with ${t.volts(marginVolts)} to spare.`,
+  holdsSpare: ({ state, marginVolts }, t) => `Works ${state}, ${t.volts(marginVolts)} to spare.`,
   keepsOverNeeds: ({ likelyVolts, state, doorMinVolts, doorFullVolts }, t) =>
-    `Keeps ${t.volts(likelyVolts)} in ${state}: over the ${t.volts(doorMinVolts)} it needs, under the ${t.volts(doorFullVolts)} it wants.`,
+    `Keeps ${t.volts(likelyVolts)} ${state}: over the ${t.volts(doorMinVolts)} it needs, under the ${t.volts(doorFullVolts)} it wants.`,
   likelyKeepsBut: ({ likelyVolts, state, belief }, t) =>
-    `Likely keeps ${t.volts(likelyVolts)} in ${state}, but in ${t.percent(belief)} of cases it leaves its limits.`,
+    `Likely keeps ${t.volts(likelyVolts)} ${state}, but in ${t.percent(belief)} of cases it leaves its limits.`,
   keepsTransformerAbove: ({ likelyVolts, state }, t) =>
-    `Keeps ${t.volts(likelyVolts)} in ${state}, with the transformer above its rated current.`,
+    `Keeps ${t.volts(likelyVolts)} ${state}, with the transformer above its rated current.`,
   standsHighMains: ({ highestVolts, doorMaxVolts }, t) =>
     `Stands at ${t.volts(highestVolts)} on high mains; the device takes ${t.volts(doorMaxVolts)} at most.`,
   likelyHoldsCases: ({ likelyVolts, state, needs, belief }, t) =>
-    `Likely ${t.volts(likelyVolts)} in ${state}, and ${needs}: holds in ${t.percent(belief)} of cases.`,
+    `Likely ${t.volts(likelyVolts)} ${state}, and ${needs}: it works in ${t.percent(belief)} of cases.`,
   likelyCollapsesHolds: ({ state, belief }, t) =>
-    `Likely collapses in ${state}: holds in ${t.percent(belief)} of cases.`,
-  fallsToIn: ({ likelyVolts, state, needs }, t) => `Falls to ${t.volts(likelyVolts)} in ${state}; ${needs}.`,
-  collapsesIn: ({ state, needs }) => `Collapses in ${state}; ${needs}.`,
+    `Likely collapses ${state}: it works in ${t.percent(belief)} of cases.`,
+  fallsToIn: ({ likelyVolts, state, needs }, t) => `Falls to ${t.volts(likelyVolts)} ${state}; ${needs}.`,
+  collapsesIn: ({ state, needs }) => `Collapses ${state}; ${needs}.`,
   electronicChimeSeries: 'An electronic chime in series is not computed.',
   nothingCheaper: ({ own }) => `${own} Nothing is cheaper.`,
   wouldSilenceChime: 'would silence the chime',
-  wouldHoldToo: 'would hold too, but the firm’s policy passes it over',
-  collapsesIn2: ({ state }) => `collapses in ${state}`,
-  dropsToIn: ({ likelyVolts, state }, t) => `drops to ${t.volts(likelyVolts)} in ${state}`,
-  standsHighMains2: ({ highestVolts }, t) => `stands at ${t.volts(highestVolts)} on high mains`,
-  holdsOnlyCases: ({ belief }, t) => `holds in only ${t.percent(belief)} of cases`,
+  wouldHoldToo: 'would work too, but the firm’s policy passes it over',
+  doesCollapse: ({ state }) => `collapses ${state}`,
+  dropsToIn: ({ likelyVolts, state }, t) => `drops to ${t.volts(likelyVolts)} ${state}`,
+  doesStandHigh: ({ highestVolts }, t) => `stands at ${t.volts(highestVolts)} on high mains`,
+  holdsOnlyCases: ({ belief }, t) => `works in only ${t.percent(belief)} of cases`,
   nextCheaperWay: ({ own, does }) => `${own} The next cheaper way ${does}.`,
   silencesChime: 'it silences the chime',
   needsLicensedPerson: 'it needs a licensed person',

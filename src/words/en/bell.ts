@@ -19,6 +19,14 @@ export const STATES: Readonly<Record<LastingState, string>> = {
   boot: 'boot and charge',
 };
 
+/** A lasting state at the worst of the swings, as a night or a day is spoken of. */
+const WORST_AT: Readonly<Record<LastingState, string>> = {
+  standby: 'at rest on low mains',
+  liveDay: 'live by day on low mains',
+  liveNight: 'on the coldest night',
+  boot: 'starting up on low mains',
+};
+
 export const bell: Sentences<BellSayings> = {
   verdict: ({ verdict }) => VERDICTS[verdict],
   // bell/assess
@@ -30,32 +38,32 @@ export const bell: Sentences<BellSayings> = {
   wire: ({ where, gauge }) => `wire ${where} ${gauge}`,
   chimeCoilJ: ({ ohms, reactanceOhms }) => `chime coil ${ohms} + j${reactanceOhms} Ω`,
   // bell/judge
-  lowMains: ({ governing }) => `${governing} on low mains`,
+  lowMains: ({ state }) => WORST_AT[state],
   doorKeepsBut: ({ at, name, belief }, t) =>
-    `This door keeps ${t.volts(at)}, but ${name} on the same transformer holds in ${t.percent(belief)} of cases.`,
+    `This door keeps ${t.volts(at)}, but ${name} on the same transformer works in only ${t.percent(belief)} of cases.`,
   fallsTo: ({ likely }, t) => `falls to ${t.volts(likely)}`,
-  getsTooLittle: 'gets too little to run at all',
+  getsTooLittle: 'gets too little to run',
   doorKeepsButSame: ({ at, name, volts, minVolts }, t) =>
     `This door keeps ${t.volts(at)}, but ${name} on the same transformer ${volts}; it drops out under ${t.volts(minVolts)}.`,
   doorKeepsCharges: ({ at, ordinary, busy }, t) =>
     `The door keeps ${t.volts(at)} and charges the battery: ${t.hours(ordinary)} give back an ordinary day, ${t.hours(busy)} a busy one. Below 0 °C nothing is charged.`,
   doorKeepsButTrickle: ({ at, ordinary }, t) =>
     `The door keeps ${t.volts(at)}, but its trickle would take ${t.hours(ordinary)} to give back an ordinary day.`,
-  doorWouldKeep: ({ when, at }, t) => `${capital(when)} the door would keep ${t.volts(at)} on paper`,
+  doorWouldKeep: ({ when, at }, t) => `${capital(when)} the door keeps ${t.volts(at)} on paper`,
   devicesCapacitorCounted: ({ onPaper, belief }, t) =>
-    `${onPaper}; with the device’s capacitor counted it lasts in ${t.percent(belief)} of cases.`,
+    `${onPaper}. With the device’s capacitor counted it lasts in ${t.percent(belief)} of cases.`,
   comesDown: ({ likelyCapVolts }, t) => `comes down to ${t.volts(likelyCapVolts)}`,
   runsEmpty: 'runs empty',
   butBetweenPulses: ({ onPaper, volts, lockOutVolts }, t) =>
-    `${onPaper}, but between pulses the device’s capacitor ${volts}: it gives up under ${t.volts(lockOutVolts)}.`,
+    `${onPaper}. Between pulses the device’s capacitor ${volts}: it gives up under ${t.volts(lockOutVolts)}.`,
   highMainsDoor: ({ high, doorMaxVolts }, t) =>
-    `On high mains the door may stand at ${t.volts(high)}; the device takes ${t.volts(doorMaxVolts)} at most, and what is not known decides.`,
+    `On high mains the door may stand at ${t.volts(high)}; the device takes ${t.volts(doorMaxVolts)} at most. What is not known decides.`,
   doorKeepsButCases: ({ when, at, tooHighShare, doorMaxVolts }, t) =>
     `${capital(when)} the door keeps ${t.volts(at)}, but in ${t.percent(tooHighShare)} of cases it stands over ${t.volts(doorMaxVolts)} on high mains.`,
   highMainsDoorStands: ({ likely, doorMaxVolts }, t) =>
     `On high mains the door stands at ${t.volts(likely)}; the device takes ${t.volts(doorMaxVolts)} at most.`,
   doorKeepsDevice: ({ when, at, doorFullVolts }, t) =>
-    `${capital(when)} the door keeps ${t.volts(at)}; the device wants ${t.volts(doorFullVolts)}.`,
+    `${capital(when)} the door keeps ${t.volts(at)}, ${t.volts(at - doorFullVolts)} more than the device wants.`,
   doorKeepsOver: ({ when, at, doorMinVolts, doorFullVolts }, t) =>
     `${capital(when)} the door keeps ${t.volts(at)}: over the ${t.volts(doorMinVolts)} it needs, under the ${t.volts(doorFullVolts)} it wants.`,
   doorKeepsButTransformer: ({ when, at }, t) =>
@@ -67,8 +75,8 @@ export const bell: Sentences<BellSayings> = {
   supplyCollapsesCant: ({ when, governing }) =>
     `${capital(when)} the supply collapses: it can’t feed the ${governing} W at any voltage.`,
   doorLikelyDevice: ({ when, at, doorMinVolts }, t) =>
-    `${capital(when)} the door is likely at ${t.volts(at)}; the device drops out under ${t.volts(doorMinVolts)}, and what is not known decides.`,
+    `${capital(when)} the door is likely at ${t.volts(at)}; the device drops out under ${t.volts(doorMinVolts)}. What is not known decides.`,
   supplyLikelyCollapses: ({ when, doorMinVolts }, t) =>
-    `${capital(when)} the supply likely collapses, but what is not known decides; the device needs ${t.volts(doorMinVolts)}.`,
+    `${capital(when)} the supply likely collapses; the device needs ${t.volts(doorMinVolts)}. What is not known decides.`,
   electronicChimeSeriesCant: 'An electronic chime in series can’t be worked out here.',
 };

@@ -5,7 +5,7 @@ import type { Sentences } from '../sentence';
 export const chime: Sentences<ChimeSayings> = {
   module: 'module',
   jumper: 'Jumper',
-  theJumper: 'jumper',
+  aJumper: 'jumper',
   protector: 'protector',
   capped: ({ what }) => `${what}, capped`,
   chimeKind: ({ kind }) => CHIME_KINDS[kind],
@@ -13,7 +13,7 @@ export const chime: Sentences<ChimeSayings> = {
   moduleLead: 'module lead',
   otherModuleLead: 'other module lead',
   fuseLink: 'fuse link',
-  fuseLink2: 'the fuse link',
+  aFuseLink: 'the fuse link',
   fuseLinksOther: 'the fuse link’s other end',
   // chime/chimeTasks
   photographTerminalsCount: 'Photograph the terminals, count and label each wire',
@@ -50,9 +50,9 @@ export const chime: Sentences<ChimeSayings> = {
     'Only with an electronic chime and a device that has a battery. Turned round it does nothing: the tune is cut short.',
   diodeReadyDevices: 'Diode ready for the device’s two screws, its band toward the marked side',
   // chime/treatments/fuseLink
-  fuseLink3: 'Fuse link',
+  fuseLinkTreatment: 'Fuse link',
   wiresJoinedFused: 'wires joined by a fused lead, chime kept as a box',
-  strip8Mm: 'Strip 8 mm, connector closed over all copper.',
+  stripForConnector: (_, t) => `Strip ${t.small(0.008)}, connector closed over all copper.`,
   doorsWireOff: 'Door’s wire off Front, joined to the fuse link',
   transformerSide: 'transformer side',
   chimeStaysJunction: 'The chime stays as a junction box and is silent: tell the customer, pair the plug-in sounder.',
@@ -61,7 +61,8 @@ export const chime: Sentences<ChimeSayings> = {
   lineModule: 'In-line module',
   houseWiresMove: 'house wires move into the module, its leads go to Front and Trans',
   mechanicalChimeModule: 'mechanical chime, module fitted',
-  cutCleanStrip: 'Cut clean, strip 8 mm, push in until it holds. No copper to be seen at the port.',
+  cutCleanStrip: (_, t) =>
+    `Cut clean, strip ${t.small(0.008)}, push in until it holds. No copper to be seen at the port.`,
   oneTerminalTime: 'One terminal at a time, so that no wire changes its place.',
   stickModuleClear: 'Stick the module clear of plungers and bars, close the cover',
   tryEachPlunger: 'Try each plunger by hand: it must move freely.',
@@ -69,7 +70,7 @@ export const chime: Sentences<ChimeSayings> = {
   frontTransShorted: 'Front and Trans shorted, wires stay',
   jumperWire: 'jumper wire',
   jumpersOtherEnd: 'jumper’s other end',
-  strip8MmHook: 'Strip 8 mm, hook clockwise.',
+  stripAndHook: (_, t) => `Strip ${t.small(0.008)}, hook clockwise.`,
   chimeSilentNow: 'The chime is silent from now on: tell the customer, pair the plug-in sounder.',
   // chime/treatments/leaveAsIs
   leaveAsIt: 'Leave as it is',
@@ -81,7 +82,7 @@ export const chime: Sentences<ChimeSayings> = {
   moduleBypass: 'Module in bypass',
   chimeOutLoopWires: 'chime out of the loop, wires joined through a self-resetting protector',
   bypassPort: 'bypass port',
-  takeModulesLead: 'Take the module’s lead set off first. Strip 8 mm, push in until it holds.',
+  takeModulesLead: (_, t) => `Take the module’s lead set off first. Strip ${t.small(0.008)}, push in until it holds.`,
   bothPortsFilled: 'Both ports filled, no copper to be seen. Its protector resets itself.',
   layModuleChime: 'Lay the module in the chime and close the cover',
   // chime/treatments/noChime
@@ -92,8 +93,8 @@ export const chime: Sentences<ChimeSayings> = {
   // chime/treatments/powerModule
   powerModule: 'Power module',
   addedAcrossFront: 'added across Front and Trans, house wires stay',
-  strip8MmHookClockwise:
-    'Strip 8 mm, hook clockwise so that the screw closes the hook. Nothing on the other door’s screw.',
+  stripAndHookClosed: (_, t) =>
+    `Strip ${t.small(0.008)}, hook clockwise so that the screw closes the hook. Nothing on the other door’s screw.`,
   oneTerminalTimeEither: 'One terminal at a time. Either lead may go to either screw: AC has no polarity here.',
   sideTopLeads: 'On the side, or on top with the leads led out. A muffled ring is the sign that it touches.',
   // chime/treatments/protector

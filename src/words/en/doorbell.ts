@@ -4,6 +4,7 @@ import { VERDICTS } from './bell';
 import type { Sentences } from '../sentence';
 
 export const doorbell: Sentences<DoorbellSayings> = {
+  verdictSoFar: ({ verdict }) => lowerFirst(VERDICTS[verdict]),
   found: 'found',
   battery: 'battery',
   missing: 'missing',
@@ -19,7 +20,7 @@ export const doorbell: Sentences<DoorbellSayings> = {
   changesProposedCases: ({ chanceToChange }, t) =>
     `It changes what is proposed in ${t.percent(chanceToChange)} of cases`,
   beliefHoldsGoes: ({ chance, way, up, down }, t) =>
-    `${chance}: the belief that “${way}” holds goes to ${t.percent(up)} or to ${t.percent(down)}.`,
+    `${chance}. The chance that “${way}” works would become ${t.percent(up)} or ${t.percent(down)}.`,
   nothingKnownSource: ({ how }) => `Nothing is known of the source yet: its first figure ends “can’t tell”. ${how}`,
   readingUnderResistor: ({ how }) =>
     `The reading under a resistor is held against it; together they tell what that one tells. ${how}`,
@@ -40,7 +41,7 @@ export const doorbell: Sentences<DoorbellSayings> = {
   leaveAdapterOutlet: (_, t) =>
     `Leave its adapter in the ${t.outlet}: without power there is no bell. When it fails, look at the adapter first, then at the Wi-Fi.`,
   keepCircuitSwitched: (_, t) =>
-    `Keep its circuit switched on: without power there is no bell. When it fails, look at the ${t.way} first, then at the Wi-Fi.`,
+    `Keep its circuit switched on: without power there is no bell. When it fails, look at the ${t.board} first, then at the Wi-Fi.`,
   cameraSeesStands:
     'The camera sees whoever stands at the door, and voice is recorded: tell visitors where the place asks for it.',
   // points/doorbell/inHouse
@@ -69,7 +70,7 @@ export const doorbell: Sentences<DoorbellSayings> = {
   bitAnchorsScrew: 'Bit, anchors and screw length follow from it.',
   pullLeadHow: 'Pull the lead: how far does it reach?',
   decidesPlateCan: 'It decides where the plate can sit.',
-  newSupply2: 'New supply',
+  newSupplyArea: 'New supply',
   suppliedElsewhere: 'supplied from elsewhere',
   makeSure: ({ open }) => `${open} to make sure`,
   placesLeft: ({ leftCount }) => `${leftCount} places left`,
@@ -78,11 +79,11 @@ export const doorbell: Sentences<DoorbellSayings> = {
   toLookAt: ({ missingCount }) => `${missingCount} to look at`,
   noBellMeasure: 'no bell to measure',
   nothingReadYet: 'nothing read yet',
-  cantTellYet2: 'can’t tell yet',
+  cantTellSoFar: 'can’t tell yet',
   doorVWorst: ({ governingVolts }, t) => `door ${t.number(governingVolts, 1)} V at worst`,
   collapsesWorst: 'collapses at worst',
   heldFailed: ({ failed }) => `held: ${failed} failed`,
-  of6: ({ given, checksCount }) => `${given} of ${checksCount}`,
+  checksOfAll: ({ given, checksCount }) => `${given} of ${checksCount}`,
   // points/doorbell/nextMove
   switchOn: ({ way }) => `Switch ${way} on`,
   coversClosedNobody: 'Covers closed, nobody touching, tag off.',
@@ -100,16 +101,16 @@ export const doorbell: Sentences<DoorbellSayings> = {
   handOverSheet: 'Hand over the sheet',
   printCustomerKeeps: 'Print it, the customer keeps a copy.',
   // points/doorbell/parts
-  of4ConnectorsPairs: '4 connectors for the pairs',
+  connectorsForPairs: '4 connectors for the pairs',
   connectorsSplices: 'connectors for the splices',
   longerStocked: 'longer than stocked',
-  of2Screws: ({ text }) => `2 screws ${text}`,
+  screwsOfPlate: ({ text }) => `2 screws ${text}`,
   bit: ({ bit }) => `bit: ${bit}`,
   tiltWedge: ({ tiltDeg }) => `tilt wedge ${tiltDeg}°`,
   sideWedge: ({ sideDeg }) => `side wedge ${sideDeg}°`,
   backingPlate: 'backing plate',
   spacerMore: ({ spacerM }, t) => `spacer, ${t.small(spacerM)} or more`,
-  of2ConnectorsLengthen: '2 connectors to lengthen the lead',
+  connectorsToLengthen: '2 connectors to lengthen the lead',
   // points/doorbell/premisesOf
   anotherDoor: 'another door',
   // points/doorbell/readingProblem
@@ -133,7 +134,7 @@ export const doorbell: Sentences<DoorbellSayings> = {
   ownSagDecides: 'Its own sag decides, and the label does not tell it.',
   readVoltsVa: 'Read volts and VA on the nameplate',
   meterCantRead: 'A meter can’t read VA; the plate says how far the volts sag.',
-  readMainsOutlet: (_, t) => `Read the mains at an ${t.outlet}`,
+  readMainsOutlet: (_, t) => `Read the mains at ${t.anOutlet}`,
   allBellVolts: 'All bell volts scale with the mains of the moment.',
   readVoltsTransformer: 'Read volts at the transformer under a known resistor',
   differenceOpenReading: 'The difference to the open reading is the sag itself.',

@@ -42,8 +42,8 @@ const PLACES = {
 };
 const SUPPLIES: Readonly<Record<SupplyFrom, Word>> = {
   board: 'at the board, a way of its own',
-  spur: (t) => `a fused spur beside an ${t.outlet}`,
-  adapter: (t) => `a plug-in adapter at an ${t.outlet}`,
+  spur: (t) => `a fused spur beside ${t.anOutlet}`,
+  adapter: (t) => `a plug-in adapter at ${t.anOutlet}`,
   lighting: 'a nearby lighting circuit, before its switch',
   battery: 'none: battery device with a plug-in sounder',
 };
@@ -92,7 +92,7 @@ export const factWords: FactWords = {
     thread: { is: 'thread of its screw holes', answers: 'itself' },
     clamps: { is: 'clamps', answers: { none: 'outside, or none', internal: 'inside' } },
     fittings: 'fittings inside: stud, hickey',
-    deviceIn: { is: 'in it', answers: { none: 'nothing', outlet: (t) => `an ${t.outlet}` } },
+    deviceIn: { is: 'in it', answers: { none: 'nothing', outlet: (t) => `${t.anOutlet}` } },
     setting: { is: 'sits', answers: { flush: 'flush', surface: 'on the surface' } },
     wetRated: { is: 'rated for wet', answers: YES_NO },
     fixedTo: {

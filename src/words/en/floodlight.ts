@@ -16,7 +16,7 @@ export const floodlight: Sentences<FloodlightSayings> = {
   // points/floodlight/fixtureOf
   foldedDouble: ({ doubled }) => `${capital(doubled.join(', '))} folded double.`,
   laidAhead: ({ ahead, aheadMm }, t) =>
-    `${capital(ahead.join(', '))} laid ${t.number(aheadMm)} mm ahead of the solid ones.`,
+    `${capital(ahead.join(', '))} laid ${t.small(aheadMm / 1000)} ahead of the solid ones.`,
   connectorHolds: ({ connector, conductors }, t) => `${connector}, ${t.count(conductors, CONDUCTORS)}.`,
   spliceOf: ({ joint, conductors }, t) => `${joint} (${t.count(conductors, CONDUCTORS)})`,
   twistUntilFirm: 'Twist until firm.',
@@ -45,7 +45,7 @@ export const floodlight: Sentences<FloodlightSayings> = {
   wallEavePost: 'Wall, eave or post?',
   headSensorTurn: 'Head and sensor turn differently under an eave.',
   measureHeightOver: 'Measure its height over the ground',
-  usual27: 'Usual is 2.7 to 3 m; the ladder follows from it.',
+  usualHeight: (_, t) => `Usual is ${t.length(2.7)} to ${t.length(3)}; the ladder follows from it.`,
   // points/floodlight/marks
   feedBoxKnown: ({ feed }) => `feed ${feed}, box known`,
   // points/floodlight/missingAtBox
@@ -66,10 +66,10 @@ export const floodlight: Sentences<FloodlightSayings> = {
   forTheBar: 'for the bar',
   forThePlate: 'for the plate',
   toBeBought: 'to be bought',
-  of2Screws2: ({ what, screw }) => `2 screws ${what}: ${screw}`,
+  screwsFor: ({ what, screw }) => `2 screws ${what}: ${screw}`,
   markingTape: 'marking tape',
   // points/floodlight/worries
-  of7: ({ colour, name, state }) => `${colour} of ${name} ${state}`,
+  conductorOf: ({ colour, name, state }) => `${colour} of ${name} ${state}`,
   asFound: ({ loose }) => `As found: ${loose.join(', ')}.`,
   lyingLoose: 'lying loose',
 };

@@ -1,5 +1,8 @@
 import { advice } from './advice';
 import { bell } from './bell';
+import { catalogue } from './catalogue';
+import { policy } from './policy';
+import { region } from './region';
 import { chime } from './chime';
 import { doorbell } from './doorbell';
 import { floodlight } from './floodlight';
@@ -28,6 +31,9 @@ export const english: Language = {
   sentences: {
     ...advice,
     ...bell,
+    ...catalogue,
+    ...policy,
+    ...region,
     ...chime,
     ...doorbell,
     ...floodlight,

@@ -63,8 +63,8 @@ export const job: Sentences<JobSayings> = {
   noneNamed: 'none named',
   nothingHangsYet: 'nothing hangs on it yet',
   // job/houseThings
-  of: ({ kind, first }) => `${kind} of ${first}`,
-  other: ({ kind }) => `other ${kind}`,
+  thingOf: ({ kind, first }) => `${kind} of ${first}`,
+  otherThing: ({ kind }) => `other ${kind}`,
   // job/refusal
   workDoneSay: ({ point }) => `Work was done at ${point}: say why it is taken away.`,
   workDoneStays: ({ point }) =>

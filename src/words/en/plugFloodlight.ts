@@ -41,8 +41,8 @@ export const plugFloodlight: Sentences<PlugFloodlightSayings> = {
   switchTurnsOutlet: (_, t) =>
     `A switch turns the ${t.outlet} off: the camera would go with it. Another ${t.outlet}, or its feed put right first.`,
   // points/plugFloodlight/parts
-  of2Screws3: ({ plateScrew }) => `2 screws ${plateScrew}`,
-  cableClips2: ({ clipsFor }) => `${clipsFor} cable clips`,
+  plateScrews: ({ plateScrew }) => `2 screws ${plateScrew}`,
+  leadClips: ({ clipsFor }) => `${clipsFor} cable clips`,
   // points/plugFloodlight/plan
   bitScrews: ({ bit, anchor, screw }) => `Bit: ${bit}; ${anchor ? `${anchor}, ` : ''}screws ${screw}.`,
   screwsBears: 'Screws into what bears.',

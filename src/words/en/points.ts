@@ -1,8 +1,9 @@
 import type { PointsSayings } from '@/core/points';
-import { capital } from '@/core/units';
+import { capital, lowerFirst } from '@/core/units';
 import type { Sentences } from '../sentence';
 
 export const points: Sentences<PointsSayings> = {
+  policyMatter: ({ matter }) => `${lowerFirst(matter)}:`,
   wayOfBoard: ({ way, board }, t) => `${t.way} ${way}${board === null ? '' : `, ${board}`}`,
   done: 'done',
   hunt: 'hunt',
@@ -24,10 +25,10 @@ export const points: Sentences<PointsSayings> = {
   theOutlet: (_, t) => t.outlet,
   // points/asked
   readWiFi: 'Read the Wi-Fi at the spot, door shut',
-  below70Dbm: 'Below −70 dBm an extender comes first.',
+  extenderFirst: 'Below −70 dBm an extender comes first.',
   // points/boxOf
   cable: ({ findIndex }) => `cable ${findIndex}`,
-  of3: ({ colour, cableName }) => `${colour} of ${cableName}`,
+  colourOf: ({ colour, cableName }) => `${colour} of ${cableName}`,
   neutralAnotherCircuit: ({ name }) => `${name} is a neutral that another circuit shares: isolate both, never part it.`,
   noNeutralCircuit: ({ name }) => `${name} is no neutral of this circuit: not used.`,
   leadsGroundBadly: ({ name }, t) => `${name} leads to ${t.ground} badly, over 1 Ω: it is none until that is found.`,
@@ -36,7 +37,7 @@ export const points: Sentences<PointsSayings> = {
   // points/marks
   huntLeft: ({ leftCount }) => `hunt: ${leftCount} left`,
   plugNoBreaker: (_, t) => `a plug, no ${t.way}`,
-  of4: ({ stepsCount, stepsCount2 }) => `${stepsCount} of ${stepsCount2}`,
+  stepsOfAll: ({ stepsCount, stepsCount2 }) => `${stepsCount} of ${stepsCount2}`,
   held: ({ held }) => `held: ${held}`,
   sheetHandedOver: 'sheet handed over',
   // points/moves
@@ -74,15 +75,15 @@ export const points: Sentences<PointsSayings> = {
   tagTellHouse: ({ name }) => `Tag ${name}, tell the house`,
   nobodyHouseShould: 'Nobody in the house should turn it on.',
   switchOffTag: ({ name }) => `Switch off ${name} and tag it`,
-  proveDeadBellWires2: 'Then prove it dead at the bell wires.',
-  proveDeadConductors2: 'Then prove it dead at its conductors.',
+  thenProveBellWires: 'Then prove it dead at the bell wires.',
+  thenProveConductors: 'Then prove it dead at its conductors.',
   // points/nextMove
   nothingLeftDo: 'Nothing left to do here',
-  sheetHandedOver2: 'The sheet is handed over.',
+  sheetIsHandedOver: 'The sheet is handed over.',
   // points/parts
   wiFiExtender: 'Wi-Fi extender',
   // points/sharedAreas
-  of5: ({ there, all }) => `${there} of ${all}`,
+  factsOfAll: ({ there, all }) => `${there} of ${all}`,
   predictedOnly: 'predicted only',
   notRead: 'not read',
   notListed: 'not listed',

@@ -5,6 +5,7 @@ import type { Sentences } from '../sentence';
 import { factWords } from './facts';
 
 export const shared: Sentences<SharedSayings> = {
+  within: ({ words }) => lowerFirst(words),
   connectorsCount: ({ count }, t) => t.count(count, { one: 'connector', other: 'connectors' }),
   pigtailsCount: ({ count }, t) => t.count(count, { one: 'pigtail', other: 'pigtails' }),
   yesOrNo: ({ yes }) => (yes ? 'yes' : 'no'),

@@ -7,7 +7,7 @@ const inWords = (count: number): string => NUMBERS[count] ?? String(count);
 
 export const wiring: Sentences<WiringSayings> = {
   fed: 'fed',
-  theSwitched: 'switched',
+  switchedScrew: 'switched',
   supply: 'supply',
   load: 'load',
   switch: 'switch',
@@ -36,7 +36,8 @@ export const wiring: Sentences<WiringSayings> = {
   bothBellWires: 'Both bell wires off the boxed chime’s screws, labelled',
   onlyBellScrewsOld: 'Only the bell screws. The old transformer’s mains side stays closed and untouched.',
   bothBellWiresOff: 'Both bell wires off the old transformer’s screws, labelled',
-  inlineConnectorsStrip: 'Inline connectors, strip 8 mm. Either way round: AC has no polarity here.',
+  inlineConnectorsStrip: (_, t) =>
+    `Inline connectors, strip ${t.small(0.008)}. Either way round: AC has no polarity here.`,
   bellWiresPlug: 'Bell wires to the plug-in adapter’s lead, not yet plugged in',
   // wiring/cableTasks
   oneConductorEvery:
@@ -64,7 +65,7 @@ export const wiring: Sentences<WiringSayings> = {
   tapeThemWall: 'Tape them to the wall. An old lit button must not stay in the loop.',
   offLeadsKept: ({ old }) => `${capital(old)} off, leads kept from falling back into the wall`,
   leadsOutWall: 'Leads out of the wall, kept from falling back',
-  strip8MmHookClockwiseNo: 'Strip 8 mm, hook clockwise. No copper beyond the screw head.',
+  stripAndHookClean: (_, t) => `Strip ${t.small(0.008)}, hook clockwise. No copper beyond the screw head.`,
   oneLeadUnder: 'One lead under the device’s first screw',
   foldSlackBehind: 'Fold the slack behind the plate, nothing under the gasket.',
   otherLeadUnder: 'Other lead under the second screw',
@@ -72,7 +73,7 @@ export const wiring: Sentences<WiringSayings> = {
   oldButton: 'old button',
   oldDoorbell: 'old doorbell',
   wiresPass: 'wires that pass by',
-  houses: ({ carries }) => `house’s ${carries}`,
+  houseConductor: ({ carries }) => `house’s ${carries}`,
   feedSwitch: 'feed of the switch',
   housesHot: (_, t) => `house’s ${t.hot}`,
   oldModule: 'old module',
@@ -83,7 +84,7 @@ export const wiring: Sentences<WiringSayings> = {
   groundCapped: (_, t) => `${t.ground}, capped`,
   wireDoor: 'wire to the door',
   otherWireDoor: 'other wire to the door',
-  oldTransformer2: 'old transformer',
+  theOldTransformer: 'old transformer',
   transformersWire: 'transformer’s wire',
   doorsWire: 'door’s wire',
   straightWire: 'straight wire',
@@ -92,21 +93,21 @@ export const wiring: Sentences<WiringSayings> = {
   secondChime: 'second chime',
   secondChimesWire: 'second chime’s wire',
   secondChimesOther: 'second chime’s other wire',
-  rearDoorbell2: 'rear doorbell',
+  theRearDoorbell: 'rear doorbell',
   rearButton: 'rear button',
   rearDoorsWire: 'rear door’s wire',
   rearDoorsOther: 'rear door’s other wire',
   // wiring/insideOut
-  photographSTerminals: ({ name }) => `Photograph the ${name}’s terminals, label each wire`,
+  photographTerminals: ({ name }) => `Photograph the ${name}’s terminals, label each wire`,
   onlyTwoThem: 'Only two of them are needed: those that bring the supply and go on to the door.',
   wiresNotNeeded: 'Wires that are not needed are capped one by one and labelled “not used”.',
   oldOffSupply: ({ name }) => `${capital(name)} off, supply and door joined: out to out, back to back`,
   // wiring/mainsParts
-  sHot: ({ name }, t) => `${name}’s ${t.hot}`,
-  sNeutral: ({ name }) => `${name}’s neutral`,
-  sGround: ({ name }, t) => `${name}’s ${t.ground}`,
+  hotOf: ({ name }, t) => `${name}’s ${t.hot}`,
+  neutralOf: ({ name }) => `${name}’s neutral`,
+  groundOf: ({ name }, t) => `${name}’s ${t.ground}`,
   switchedSide: 'switched side',
-  sSwitchedLead: ({ name }) => `${name}’s switched lead`,
+  switchedLeadOf: ({ name }) => `${name}’s switched lead`,
   // wiring/mainsSide
   bellWiresOff: 'Bell wires off the old transformer’s screws',
   oneTimeEach: 'One at a time, each keeps its label.',
@@ -173,11 +174,11 @@ export const wiring: Sentences<WiringSayings> = {
   // wiring/rules/alwaysOn
   alwaysOn: 'always on',
   diesGuardedLabelled: ({ part, part2 }) => `The ${part} dies with the ${part2}: guarded and labelled, it stays on.`,
-  sComesThrough: ({ part, lead, part2 }, t) =>
+  comesThrough: ({ part, lead, part2 }, t) =>
     `The ${part}’s ${t.hot} (${lead}) comes through the ${part2}: it is not always on.`,
   // wiring/rules/bellLoop
   loopClosed: 'the loop is closed',
-  sLoopOpen: ({ part }) => `The ${part}’s loop is open: no way from it to both sides of the transformer.`,
+  loopOpen: ({ part }) => `The ${part}’s loop is open: no way from it to both sides of the transformer.`,
   loopNotShorted: 'the loop is not shorted',
   bellWiresJoin: ({ part }) => `The bell wires join both screws of the ${part}: shorted.`,
   bothSidesJoined: ({ part }) => `Both sides of the ${part} are joined by a wire: shorted.`,
@@ -198,7 +199,7 @@ export const wiring: Sentences<WiringSayings> = {
   closedWayHot: (_, t) => `a closed way from ${t.hot} to neutral`,
   getsNo: ({ part, lacks }) => `The ${part} gets no ${lacks.join(' and no ')}.`,
   // wiring/rules/graph
-  and: ({ names, at }) => `${names.join(', ')} and ${at}`,
+  namesAnd: ({ names, at }) => `${names.join(', ')} and ${at}`,
   // wiring/rules/groundInterrupted
   groundNeverFused: (_, t) => `${t.ground} never fused`,
   passesGoesPast: ({ part }, t) => `The ${t.ground} passes the ${part}: it goes past it unbroken.`,
@@ -207,7 +208,7 @@ export const wiring: Sentences<WiringSayings> = {
   noReachesFind: ({ names }, t) => `No ${t.ground} reaches ${t.list(names)}: find out, it never goes on in silence.`,
   noReachesWriting: ({ names, groundDecision }, t) =>
     `No ${t.ground} reaches ${t.list(names)}. In writing: ${groundDecision}`,
-  notSupplys: ({ name }, t) => `The ${name} is not on the supply’s ${t.ground}.`,
+  notOnGround: ({ name }, t) => `The ${name} is not on the supply’s ${t.ground}.`,
   // wiring/rules/leftBare
   nothingLeftBare: 'nothing left bare',
   joinNeverParked: ': join it, it is never parked',
@@ -231,9 +232,9 @@ export const wiring: Sentences<WiringSayings> = {
   liesAcrossFront: ({ part }) => `The ${part} lies across Front and Rear, not Trans and Front.`,
   // wiring/rules/neutralSwitched
   neutralNeverSwitched: 'neutral never switched',
-  sNeutralPasses: ({ part, lead, part2 }) => `The ${part}’s neutral (${lead}) passes the ${part2}.`,
+  neutralPasses: ({ part, lead, part2 }) => `The ${part}’s neutral (${lead}) passes the ${part2}.`,
   // wiring/rules/outletFit
-  outletFitPlug: (_, t) => `an ${t.outlet} fit for the plug`,
+  outletFitPlug: (_, t) => `${t.anOutlet} fit for the plug`,
   // wiring/rules/ratedForMains
   fixtureRatedMains: 'fixture rated for the mains',
   madeVHere: ({ fixture, voltsLow, voltsHigh, nominalVolts }) =>

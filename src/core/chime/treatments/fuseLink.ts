@@ -6,7 +6,7 @@ import type { TreatmentPlan } from '../treatment';
 
 export const fuseLink: TreatmentPlan = {
   id: 'fuseLink',
-  name: said('fuseLink3'),
+  name: said('fuseLinkTreatment'),
   what: said('wiresJoinedFused'),
   sounds: false,
   kinds: ['mechanical', 'electronic'],
@@ -29,7 +29,7 @@ export const fuseLink: TreatmentPlan = {
         { do: 'on', lead: 'fuse.a', joint: 'splice.front' },
         ...swing(found, 'Front', 'splice.front'),
       ],
-      said('strip8Mm'),
+      said('stripForConnector'),
       said('doorsWireOff'),
     ),
     moveTask(

@@ -26,7 +26,7 @@ export const powerModule: TreatmentPlan = {
         { do: 'add', part: modulePart('module') },
         { do: 'on', lead: 'module.a', joint: 'chime.Front' },
       ],
-      said('strip8MmHookClockwise'),
+      said('stripAndHookClosed'),
     ),
     moveTask(
       'chime',

@@ -40,7 +40,7 @@ export const newCable: FeedRemedy = {
           ...old.map(({ id }): Move => ({ do: 'pull', lead: id })),
           { do: 'lay', leads: fresh },
         ],
-        said('clamp150Mm'),
+        said('clampWithSlack'),
         said('newCableThrough'),
       ),
     ];

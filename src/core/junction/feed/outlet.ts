@@ -13,7 +13,7 @@ function throughSplices(wiring: Wiring, words: Text, how: Text, keep: boolean): 
     const splice = `splice.${carries}`;
     const tail = `outlet.tail.${carries}`;
     return [
-      { do: 'splice', joint: spliceAt(splice, 'box', carries) },
+      { do: 'splice', joint: spliceAt(splice, 'box', said('carries', { carries })) },
       ...leads.flatMap(({ id }): readonly Move[] => [
         { do: 'off', lead: id, joint: `outlet.${carries}` },
         { do: 'on', lead: id, joint: splice },

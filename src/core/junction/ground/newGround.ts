@@ -54,7 +54,7 @@ export const conduitGround: GroundRemedy = {
   cost: 2,
   licensed: true,
   parts: [said('groundScrewBox'), said('pigtail')],
-  inWriting: said('measuredWhom0'),
+  inWriting: said('measuredByWhom'),
   fits: (survey) => survey.material === 'metal' && groundsOf(survey, 'held').length === 0,
   tasks: (wiring) =>
     hasPart(wiring, 'box')

@@ -1,3 +1,4 @@
+import type { Text } from '../../said';
 import { BAG, type BagItem } from '../../catalogue';
 import { treatmentById } from '../../chime';
 import { WALL_FIXINGS } from '../../mount';
@@ -31,7 +32,7 @@ export function bagList(job: Job, point: Doorbell): readonly BagLine[] {
 }
 
 /** What the bag lacks, as parts to bring. */
-export const bringForBag = (job: Job, point: Doorbell): readonly string[] =>
+export const bringForBag = (job: Job, point: Doorbell): readonly Text[] =>
   bagList(job, point).flatMap(({ item, answer }) =>
     answer?.state === 'missing' || answer?.state === 'wrong' ? [item.bring] : [],
   );

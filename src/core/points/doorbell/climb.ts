@@ -13,7 +13,7 @@ import { doorbellWorries, failedChecks } from './worries';
 function verdictWords(word: VerdictWord, marginVolts: number, governing: string): Text {
   if (word === 'holds' || word === 'tight') return said('verdictBy', { verdict: word, marginVolts });
   if (word === 'fails' && governing === 'liveNight') return said('failsNight');
-  return said('verdict', { verdict: word });
+  return said('verdictSoFar', { verdict: word });
 }
 
 export const doorbellClimb: PointClimb<Doorbell> = {

@@ -109,7 +109,7 @@ export const DOOR_AREA_NAMES = {
   plate: 'Plate',
   chime: 'Chime',
   transformer: 'Transformer',
-  supply: said('newSupply2'),
+  supply: said('newSupplyArea'),
   bag: 'Bag',
 } as const;
 export type DoorArea = keyof typeof DOOR_AREA_NAMES;

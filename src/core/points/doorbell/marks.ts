@@ -27,7 +27,7 @@ export const DOORBELL_MARKS: { readonly [R in Rung]: (standing: Standing<Doorbel
       return mark(point.supply.from === undefined ? 'open' : 'done', said('noBellMeasure'));
     if (!isFeedKnown(assessment)) return mark(point.readings.length > 0 ? 'inHand' : 'open', said('nothingReadYet'));
     const { verdict, governingVolts } = assessment.reference.judgement;
-    if (verdict === 'cannotTell') return mark('inHand', said('cantTellYet2'));
+    if (verdict === 'cannotTell') return mark('inHand', said('cantTellSoFar'));
     return mark('done', governingVolts > 0 ? said('doorVWorst', { governingVolts }) : said('collapsesWorst'));
   },
   choose: ({ point }) => {
@@ -36,9 +36,10 @@ export const DOORBELL_MARKS: { readonly [R in Rung]: (standing: Standing<Doorbel
     return mark(
       'done',
       said('listed', {
-        items: [point.choice.data.transformer?.name ?? point.choice.data.tap?.screws, treatment?.name].flatMap(
-          (item) => item ?? [],
-        ),
+        items: [
+          point.choice.data.transformer?.name ?? point.choice.data.tap?.screws,
+          treatment && said('within', { words: treatment.name }),
+        ].flatMap((item) => item ?? []),
       }),
     );
   },
@@ -59,7 +60,7 @@ export const DOORBELL_MARKS: { readonly [R in Rung]: (standing: Standing<Doorbel
     if (given === checks.length) return mark('done', said('checksGiven', { given }));
     return mark(
       given > 0 || Object.keys(point.waits).length > 0 ? 'inHand' : 'open',
-      given > 0 ? said('of6', { given, checksCount: checks.length }) : '',
+      given > 0 ? said('checksOfAll', { given, checksCount: checks.length }) : '',
     );
   },
   leave: ({ point }) => leaveMark(point),

@@ -35,7 +35,7 @@ export function doorbellParts(job: Job, point: Doorbell): readonly Text[] {
     // What feeds the supply is brought for the door whose plan has the steps of it
     const elsewhere = point.feed !== null && point.feed.pointId !== point.id;
     parts.push(...partsOfWay(job, elsewhere ? { ...choice.data, transformer: null } : choice.data));
-    if (choice.data.joinPairs) parts.push(said('of4ConnectorsPairs'));
+    if (choice.data.joinPairs) parts.push(said('connectorsForPairs'));
     if (choice.data.mended?.length) parts.push(said('connectorsSplices'));
   }
   const { plateM } = deviceOf(point);
@@ -46,7 +46,7 @@ export function doorbellParts(job: Job, point: Doorbell): readonly Text[] {
     const own = job.policy.fixings === 'own';
     if (own && fixing.anchorM > 0) parts.push(fixing.anchor);
     const text = screw.stockM === null ? said('longerStocked') : said('tapeLength', { metres: screw.stockM });
-    if (own) parts.push(said('of2Screws', { text }));
+    if (own) parts.push(said('screwsOfPlate', { text }));
     parts.push(said('bit', { bit: fixing.bit }));
   }
   if (mount.tiltDeg) parts.push(said('tiltWedge', { tiltDeg: mount.tiltDeg }));
@@ -54,7 +54,7 @@ export function doorbellParts(job: Job, point: Doorbell): readonly Text[] {
   const place = platePlace(plateSurveyOf(point));
   if (place && (!place.coversMarks || place.onLip)) parts.push(said('backingPlate'));
   if (place && place.spacerM > 0) parts.push(said('spacerMore', { spacerM: place.spacerM }));
-  if (place?.leadShort) parts.push(said('of2ConnectorsLengthen'));
+  if (place?.leadShort) parts.push(said('connectorsToLengthen'));
   const route = routeOf(job, point);
   // Once what feeds it is chosen its own parts are listed: of the route remains the cable and its way
   if (route) {

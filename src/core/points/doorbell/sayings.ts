@@ -3,6 +3,7 @@ import type { None, Text } from '../../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface DoorbellSayings {
+  verdictSoFar: { readonly verdict: VerdictWord };
   found: None;
   battery: None;
   missing: None;
@@ -60,7 +61,7 @@ export interface DoorbellSayings {
   bitAnchorsScrew: None;
   pullLeadHow: None;
   decidesPlateCan: None;
-  newSupply2: None;
+  newSupplyArea: None;
   suppliedElsewhere: None;
   makeSure: { readonly open: number };
   placesLeft: { readonly leftCount: number };
@@ -69,11 +70,11 @@ export interface DoorbellSayings {
   toLookAt: { readonly missingCount: number };
   noBellMeasure: None;
   nothingReadYet: None;
-  cantTellYet2: None;
+  cantTellSoFar: None;
   doorVWorst: { readonly governingVolts: number };
   collapsesWorst: None;
   heldFailed: { readonly failed: number };
-  of6: { readonly given: number; readonly checksCount: number };
+  checksOfAll: { readonly given: number; readonly checksCount: number };
   // nextMove
   switchOn: { readonly way: Text };
   coversClosedNobody: None;
@@ -91,16 +92,16 @@ export interface DoorbellSayings {
   handOverSheet: None;
   printCustomerKeeps: None;
   // parts
-  of4ConnectorsPairs: None;
+  connectorsForPairs: None;
   connectorsSplices: None;
   longerStocked: None;
-  of2Screws: { readonly text: Text };
+  screwsOfPlate: { readonly text: Text };
   bit: { readonly bit: Text };
   tiltWedge: { readonly tiltDeg: number };
   sideWedge: { readonly sideDeg: number };
   backingPlate: None;
   spacerMore: { readonly spacerM: number };
-  of2ConnectorsLengthen: None;
+  connectorsToLengthen: None;
   // premisesOf
   anotherDoor: None;
   // readingProblem

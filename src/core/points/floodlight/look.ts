@@ -26,7 +26,7 @@ const askedAtSpot = (point: Floodlight): readonly Asked[] => [
     area: 'fixture',
     there: point.look.fixtureHeightM !== undefined,
     words: said('measureHeightOver'),
-    why: said('usual27'),
+    why: said('usualHeight'),
   },
   wifiAsked(point),
 ];

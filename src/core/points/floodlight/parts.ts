@@ -18,7 +18,7 @@ export function floodlightParts(point: Floodlight): readonly Text[] {
     ...(groundRemedy(data.groundId)?.parts ?? []),
     ...(data.cure ? [data.cure.name] : []),
     ...connectorCounts(standing.splices.filter(({ connector }) => connector?.id !== data.fixture.bagConnector)),
-    ...screws.map(([what, screw]) => said('of2Screws2', { what, screw: screw ? screw.name : said('toBeBought') })),
+    ...screws.map(([what, screw]) => said('screwsFor', { what, screw: screw ? screw.name : said('toBeBought') })),
     ...(standing.plan.steps.some(({ id }) => id === 'box-mark') ? [said('markingTape')] : []),
   ];
 }

@@ -39,7 +39,7 @@ export interface FloodlightSayings {
   wallEavePost: None;
   headSensorTurn: None;
   measureHeightOver: None;
-  usual27: None;
+  usualHeight: None;
   // marks
   feedBoxKnown: { readonly feed: Text };
   // missingAtBox
@@ -60,10 +60,10 @@ export interface FloodlightSayings {
   forTheBar: None;
   forThePlate: None;
   toBeBought: None;
-  of2Screws2: { readonly what: Text; readonly screw: Text };
+  screwsFor: { readonly what: Text; readonly screw: Text };
   markingTape: None;
   // worries
-  of7: { readonly colour: Text; readonly name: Text; readonly state: Text };
+  conductorOf: { readonly colour: Text; readonly name: Text; readonly state: Text };
   asFound: { readonly loose: readonly Text[] };
   lyingLoose: None;
 }

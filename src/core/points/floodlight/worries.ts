@@ -14,7 +14,9 @@ function boxWorries(job: Job, point: Floodlight): readonly Worry[] {
   const loose = boxSurveyOf(point).cables.flatMap(({ name, conductors }) =>
     conductors
       .filter(({ state }) => state !== 'good')
-      .map(({ state, colour }) => said('of7', { colour: WIRE_COLOUR_WORDS[colour], name, state: STATE_FOUND[state] })),
+      .map(({ state, colour }) =>
+        said('conductorOf', { colour: WIRE_COLOUR_WORDS[colour], name, state: STATE_FOUND[state] }),
+      ),
   );
   const asFound =
     loose.length > 0 ? [{ id: 'asFound', rung: 'measure' as const, words: said('asFound', { loose }) }] : [];

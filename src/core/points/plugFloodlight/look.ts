@@ -26,7 +26,7 @@ const askedAtSpot = ({ look, ...point }: PlugFloodlight): readonly Asked[] => [
     area: 'spot',
     there: look.fixtureHeightM !== undefined,
     words: said('measureHeightOver'),
-    why: said('usual27'),
+    why: said('usualHeight'),
   },
   wifiAsked({ ...point, look }),
 ];

@@ -15,8 +15,8 @@ export function plugParts(job: Job, { fixture, look, outlet }: PlugFloodlight): 
     name,
     ...(wall && WALL_FIXINGS[wall].anchorM > 0 ? [WALL_FIXINGS[wall].anchor] : []),
     ...(wall
-      ? [said('of2Screws3', { plateScrew: plateScrew(wall, lengths) }), said('bit', { bit: WALL_FIXINGS[wall].bit })]
+      ? [said('plateScrews', { plateScrew: plateScrew(wall, lengths) }), said('bit', { bit: WALL_FIXINGS[wall].bit })]
       : []),
-    ...(outlet.wayM === undefined ? [] : [said('cableClips2', { clipsFor: clipsFor(outlet.wayM) })]),
+    ...(outlet.wayM === undefined ? [] : [said('leadClips', { clipsFor: clipsFor(outlet.wayM) })]),
   ];
 }

@@ -29,7 +29,7 @@ export function plugPlan({ look, outlet, setting }: PlugFloodlight, { data }: Pl
   const tasks: readonly Task[] = [
     lookTask('van', 'plug-unpack', said('unpackCountLead'), said('platesScrewsGasket')),
     {
-      ...lookTask('spot', 'plug-photo', said('photographSpotOutlet'), said('ladder14')),
+      ...lookTask('spot', 'plug-photo', said('photographSpotOutlet'), said('ladderFirm')),
       photo: true,
     },
     lookTask('spot', 'plug-out', said('plugStaysOut'), said('nobodyPlugsMeanwhile')),

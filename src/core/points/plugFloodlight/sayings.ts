@@ -36,8 +36,8 @@ export interface PlugFloodlightSayings {
   whetherSwitchTurns: None;
   switchTurnsOutlet: None;
   // parts
-  of2Screws3: { readonly plateScrew: Text };
-  cableClips2: { readonly clipsFor: number };
+  plateScrews: { readonly plateScrew: Text };
+  leadClips: { readonly clipsFor: number };
   // plan
   bitScrews: { readonly bit: Text; readonly anchor: Text; readonly screw: Text };
   screwsBears: None;

@@ -24,7 +24,7 @@ export const alwaysOn: Rule = {
         {
           // A transformer that dies with a light rings no more; a remedy is told at Look
           severity: element.kind === 'primary' ? 'worry' : 'stop',
-          words: said('sComesThrough', { part: part.name, lead: hot.lead.name, part2: ahead.part.name }),
+          words: said('comesThrough', { part: part.name, lead: hot.lead.name, part2: ahead.part.name }),
           leads: [hot.lead.id],
         },
       ];

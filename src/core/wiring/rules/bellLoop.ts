@@ -28,7 +28,7 @@ export const bellLoopOpen: Rule = {
       return closed || coilUnder(graph, load)
         ? []
         : {
-            words: said('sLoopOpen', { part: load.part.name }),
+            words: said('loopOpen', { part: load.part.name }),
             leads: [...graph.leadsIn(load.a), ...graph.leadsIn(load.b)].map(({ id }) => id),
           };
     });

@@ -121,5 +121,5 @@ export function fedBy(graph: WiringGraph, edge: Edge): Fed {
 /** Names of leads, for a sentence: “a, b and c”. */
 export function namesOf(leads: readonly { readonly name: Text }[]): Text {
   const names = leads.map(({ name }) => name);
-  return names.length < 2 ? (names[0] ?? '') : said('and', { names: names.slice(0, -1), at: names.at(-1) ?? '' });
+  return names.length < 2 ? (names[0] ?? '') : said('namesAnd', { names: names.slice(0, -1), at: names.at(-1) ?? '' });
 }

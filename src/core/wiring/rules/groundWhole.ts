@@ -35,7 +35,7 @@ export const groundWhole: Rule = {
         return !nodes.has(graph.nodeOf(joint)) && !own.some(({ from, to }) => from === null || to === null);
       })
       .map(({ name, leads }) => ({
-        words: said('notSupplys', { name }),
+        words: said('notOnGround', { name }),
         leads: leads.map(({ id }) => id),
       }));
   },

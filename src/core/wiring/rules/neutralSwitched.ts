@@ -13,7 +13,7 @@ export const neutralSwitched: Rule = {
       const by = neutral?.passed[0];
       if (!neutral || !by) return [];
       return {
-        words: said('sNeutralPasses', { part: part.name, lead: neutral.lead.name, part2: by.part.name }),
+        words: said('neutralPasses', { part: part.name, lead: neutral.lead.name, part2: by.part.name }),
         leads: [neutral.lead.id],
       };
     }),

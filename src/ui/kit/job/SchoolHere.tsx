@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from './useSay';
 import { useId, useState } from 'react';
 import { TEXT } from '@/core/kinds';
 import { POLICY_MATTERS, type Policy, type School } from '@/core/policy';
@@ -17,6 +18,7 @@ interface Props {
 
 /** The firm’s school in one matter on this job, with what is said for and against it; departing from it in words. */
 export function SchoolHere({ matter, lead, remark, submit }: Props) {
+  const say = useSay();
   const { keptJob, write } = useJob();
   const id = useId();
   const [why, setWhy] = useState('');
@@ -30,17 +32,17 @@ export function SchoolHere({ matter, lead, remark, submit }: Props) {
   return (
     <details className="policy-here">
       <summary>
-        {lead}: {now.words}
+        {lead}: {say(now.words)}
         {said ? ` (${said})` : ''}
       </summary>
       <p className="soft">
-        For: {now.pro} Against: {now.contra} {remark}
+        For: {say(now.pro)} Against: {say(now.contra)} {remark}
       </p>
       <div className="fields">
         {others.length > 1 && (
           <Pick
             label="another school on this job"
-            options={others.map(({ id: value, words }) => ({ value, words }))}
+            options={others.map(({ id: value, words }) => ({ value, words: say(words) }))}
             chosen={other.id}
             onPick={setPicked}
           />
@@ -61,7 +63,7 @@ export function SchoolHere({ matter, lead, remark, submit }: Props) {
             setPicked(null);
           }}
         >
-          {submit(other.words)}
+          {submit(say(other.words))}
         </button>
       </div>
     </details>

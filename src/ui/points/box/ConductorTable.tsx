@@ -37,7 +37,7 @@ interface Props {
 /** Every conductor of a cable: colour, size, what it carries by test, how it was found. */
 export function ConductorTable({ cable, picked, onChange }: Props) {
   const say = useSay();
-  const { job, kept } = useJob();
+  const { kept } = useJob();
   const words = useTerms();
   const all = cable.facts.conductors ?? [];
   const { byId } = conclusionsOf(kept);

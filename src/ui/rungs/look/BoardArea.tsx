@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { useTerms } from '../../kit/job/useSay';
 import { wayNumber, type Board } from '@/core/house';
 import { regionOf } from '@/core/job';
@@ -31,13 +32,14 @@ const waysField: TypedField = {
 
 /** The boards of the site, way by way, as they are labelled. */
 export function BoardArea() {
+  const say = useSay();
   const { keptJob, write } = useJob();
   const { boards } = keptJob;
   const words = useTerms();
   const { cautions } = regionOf(keptJob);
   return (
     <section>
-      <p className="caution">{cautions.board}</p>
+      <p className="caution">{say(cautions.board)}</p>
       {boards.map((board) => (
         <BoardWays key={board.id} board={board} />
       ))}
@@ -68,7 +70,7 @@ export function BoardArea() {
 }
 
 function BoardWays({ board }: { readonly board: Board }) {
-  const { keptJob, write } = useJob();
+  const { write } = useJob();
   const words = useTerms();
   const known = new Set(board.ways.map(({ way }) => way));
   const numberField: TypedField = {

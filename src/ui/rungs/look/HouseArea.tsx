@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../kit/job/useSay';
 import { lengthsOf, regionOf } from '@/core/job';
 import type { HAZARDS } from '@/core/kinds';
 import { REGION_PACKS } from '@/core/region';
@@ -16,6 +17,7 @@ const HAZARD_CAUTIONS: Readonly<Partial<Record<(typeof HAZARDS)[number], string>
 
 /** The house: what decides where things are, what the wires look like, and what may hurt. */
 export function HouseArea() {
+  const say = useSay();
   const { keptJob, write } = useJob();
   const { site } = keptJob;
   const region = regionOf(keptJob);
@@ -45,7 +47,7 @@ export function HouseArea() {
         return (
           caution && (
             <p key={hazard} className="caution">
-              {caution}
+              {say(caution)}
             </p>
           )
         );
@@ -65,15 +67,17 @@ export function HouseArea() {
       />
       {ask('colourEra')}
       <p className="caution">
-        {site.colourEra === 'old'
-          ? region.colours.old
-          : site.colourEra === 'now'
-            ? region.colours.now
-            : `${region.colours.now}; ${region.colours.old}`}
-        . {region.cautions.colours}
+        {say(
+          site.colourEra === 'old'
+            ? region.colours.old
+            : site.colourEra === 'now'
+              ? region.colours.now
+              : `${say(region.colours.now)}; ${say(region.colours.old)}`,
+        )}
+        . {say(region.cautions.colours)}
       </p>
       <p className="small soft">
-        Bell supply here: {region.bellSupply}. Feed: {region.feedProtection}. {region.mainsWork}
+        Bell supply here: {say(region.bellSupply)}. Feed: {say(region.feedProtection)}. {say(region.mainsWork)}
       </p>
     </section>
   );

@@ -43,7 +43,7 @@ export function WayRow({ way }: { readonly way: Way }) {
         <option value="">not said</option>
         {PROTECTIONS.map((value) => (
           <option key={value} value={value}>
-            {protection[value]}
+            {say(protection[value])}
           </option>
         ))}
       </select>

@@ -34,11 +34,11 @@ interface Props {
 /** One lead: what it is, its step, what it shares a joint with, what the rules say of it, and where else it may be. */
 export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
   const say = useSay();
+  const words = useTerms();
   const { job, point, write } = useJob();
   const wiring = builtOf(point);
   const lead = leadById(wiring, leadId) ?? leadById(planOf(point)?.planned ?? wiring, leadId);
   if (!lead) return null;
-  const words = useTerms();
   const end = movableEnd(wiring, lead, place);
   const joint = end === null ? undefined : jointById(wiring, end);
   const beside = end === null ? [] : leadsAt(wiring, end).filter(({ id }) => id !== leadId);

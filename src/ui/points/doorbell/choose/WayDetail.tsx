@@ -38,7 +38,7 @@ function PlanAfter({ plan: { tools, visits, settings, tests } }: { readonly plan
     <section>
       <h2>What it asks for</h2>
       <p>
-        {capital(say(visits))}. Tools: {tools.map(say).join(', ')}.
+        {capital(say(visits))}. Tools: {[...new Set(tools.map(say))].join(', ')}.
       </p>
       <p>Set: {settings.map(say).join('; ')}.</p>
       <ul className="plain-list" data-testid="planned-tests">

@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { BAG_STATES } from '@/core/kinds';
 import { bagList, deviceOf } from '@/core/points';
 import { Choices } from '../../../kit/form/Choices';
@@ -11,6 +12,7 @@ const STATES = BAG_STATES.map((value) => ({ value, words: WORDS[value] }));
 
 /** Unpacked and checked at the van: what is wrong here is brought, not missed on the ladder. */
 export function BagArea() {
+  const say = useSay();
   const { keptJob, kept, write } = useDoorbell();
   const lines = bagList(keptJob, kept);
   const { inBag } = deviceOf(kept);
@@ -25,7 +27,7 @@ export function BagArea() {
       {lines.map(({ item, answer }) => (
         <div key={item.id} className="check">
           <Choices
-            label={`${item.words}: ${item.check}`}
+            label={`${say(item.words)}: ${say(item.check)}`}
             options={STATES}
             chosen={answer?.state ?? undefined}
             onPick={(state) => write('bagChecked', { pointId: kept.id, item: item.id, state })}
@@ -35,9 +37,9 @@ export function BagArea() {
               <FieldGroup
                 kind="bagChecked"
                 scope={{ pointId: kept.id, item: item.id }}
-                fields={[textField('note', `what about the ${item.words}`, answer.note ?? undefined)]}
+                fields={[textField('note', `what about the ${say(item.words)}`, answer.note ?? undefined)]}
               />
-              <p className="brick">Bring: {item.bring}.</p>
+              <p className="brick">Bring: {say(item.bring)}.</p>
             </div>
           )}
         </div>

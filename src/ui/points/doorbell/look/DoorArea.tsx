@@ -1,4 +1,5 @@
 'use client';
+import { useSay } from '../../../kit/job/useSay';
 import { devicesIn } from '@/core/catalogue';
 import { lengthsOf } from '@/core/job';
 import { WAS_THERE_FACTS, deviceOf, carriedProfile } from '@/core/points';
@@ -14,6 +15,7 @@ import { ThisPoint } from '../../../rungs/look/ThisPoint';
 
 /** The door: what was there, what is to be fitted, the wall and what holds in it. */
 export function DoorArea() {
+  const say = useSay();
   const { job, point, kept, catalogue, write } = useDoorbell();
   const devices = devicesIn(catalogue);
   const { look } = kept;
@@ -30,12 +32,12 @@ export function DoorArea() {
       {ask('wall')}
       {fixing && screw && (
         <p>
-          Bit: {fixing.bit}.{' '}
-          {fixing.anchorM > 0 ? `${capital(fixing.anchor)}, screw` : `${capital(fixing.anchor)}; screw`}{' '}
+          Bit: {say(fixing.bit)}.{' '}
+          {fixing.anchorM > 0 ? `${capital(say(fixing.anchor))}, screw` : `${capital(say(fixing.anchor))}; screw`}{' '}
           <b className="figure">
             {screw.stockM === null ? 'longer than stocked' : lengthText(screw.stockM, lengths, 'small')}
           </b>
-          .{fixing.caution && <span className="caution block">{fixing.caution}</span>}
+          .{fixing.caution && <span className="caution block">{say(fixing.caution)}</span>}
         </p>
       )}
       {ask('even')}

@@ -98,7 +98,7 @@ export function SupplyArea() {
               </>
             )}
           </p>
-          {sum.mainsWork && <p className="brick">Mains work. {regionOf(keptJob).mainsWork}</p>}
+          {sum.mainsWork && <p className="brick">Mains work. {say(regionOf(keptJob).mainsWork)}</p>}
           {sum.cautions.map((caution) => (
             <p key={say(caution)} className="caution">
               {say(caution)}

@@ -167,7 +167,7 @@ function Found({ tell }: { readonly tell: Tell }) {
         <FieldGroup kind="transformerDescribed" scope={{ supplyId: kept.hangs.supplyId }} fields={[typed('place')]} />
       </div>
       {ask('toldApart')}
-      <p className="caution">{regionOf(keptJob).cautions.transformer}</p>
+      <p className="caution">{say(regionOf(keptJob).cautions.transformer)}</p>
       {regionOf(keptJob).id === RAIL_REGION && (
         <FieldGroup
           kind="transformerDescribed"

@@ -113,14 +113,17 @@ export function MountBench() {
         {screw && look.wall && (
           <p>
             Screws <b className="figure">{screw.stockM === null ? 'longer than stocked' : small(screw.stockM)}</b>, at
-            least {small(screw.neededM)} through a stack of {small(screw.stackM)}. Bit: {WALL_FIXINGS[look.wall].bit}.
+            least {small(screw.neededM)} through a stack of {small(screw.stackM)}. Bit:{' '}
+            {say(WALL_FIXINGS[look.wall].bit)}.
           </p>
         )}
         <p className="small soft">
           Facing the wall: thick end up looks down; thick side left looks right. Top screw first, set level, then the
           bottom one; hand-tight.
         </p>
-        {look.wall && WALL_FIXINGS[look.wall].caution && <p className="caution">{WALL_FIXINGS[look.wall].caution}</p>}
+        {look.wall && WALL_FIXINGS[look.wall].caution && (
+          <p className="caution">{say(WALL_FIXINGS[look.wall].caution)}</p>
+        )}
         <p className="caution">Find wires and pipes before drilling. Eye protection.</p>
       </section>
       <section>

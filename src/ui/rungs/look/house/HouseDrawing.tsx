@@ -32,7 +32,7 @@ function Cable({ line: { cable, points } }: { readonly line: PlacedCable }) {
 function CableWords({ line: { cable, points } }: { readonly line: PlacedCable }) {
   const say = useSay();
   const [, , third, last] = points;
-  if (!cable.words || cable.carries === 'mains' || points.length !== 4 || !third || !last) return null;
+  if (say(cable.words) === '' || cable.carries === 'mains' || points.length !== 4 || !third || !last) return null;
   return (
     <text x={third[0] + 10} y={(third[1] + last[1]) / 2 + 10} className="m soft small">
       {say(cable.words)}
@@ -46,7 +46,8 @@ const fitted = (text: string, width: number): string => {
   return text.length > most ? `${text.slice(0, most - 1)}…` : text;
 };
 
-const label = ({ name, words }: HouseNode, say: Say): string => (words ? `${say(name)}: ${say(words)}` : say(name));
+const label = ({ name, words }: HouseNode, say: Say): string =>
+  [name, words].flatMap((text) => say(text) || []).join(': ');
 
 function openProps(node: HouseNode, onOpen: Props['onOpen'], say: Say) {
   return {

@@ -1,0 +1,90 @@
+import type { None } from '../said';
+
+/** What this subject says, each code with its figures; `words` has the sentences. */
+export interface PolicySayings {
+  bellSideWhile: None;
+  gateEveryBell: None;
+  off: None;
+  noShortedTransformer: None;
+  walkBoard: None;
+  liveBeingLow: None;
+  noWalkBell: None;
+  twoLeadsTouch: None;
+  mainsBeforeClosing: None;
+  stepsWireBox: None;
+  onceSeeWork: None;
+  faultShowsWhile: None;
+  secondProof: None;
+  onlyAfterClosing: None;
+  oneProof: None;
+  faultMeansOpening: None;
+  registeringDevice: None;
+  unpackCheckList: None;
+  benchBeforeMounting: None;
+  deadPartShows: None;
+  needsPower: None;
+  afterMounting: None;
+  placeOwnSupply: None;
+  deadPartComes: None;
+  account: None;
+  beforeListCustomers: None;
+  customerOwnsOthersInvited: None;
+  staysTheirsWhen: None;
+  theyReady: None;
+  oneSharedSignIn: None;
+  quick: None;
+  nobodyCanShut: None;
+  fixings: None;
+  unpackCheckListBring: None;
+  firmsOwnChosen: None;
+  theyHoldWall: None;
+  keptVan: None;
+  thoseBag: None;
+  theyFitPlate: None;
+  oneKindAll: None;
+  weakSupply: None;
+  wayChooseProposes: None;
+  soundestLeastMinutes: None;
+  nothingDoneFigures: None;
+  laterHungrierDevice: None;
+  spareChimeTransformer: None;
+  oldChimeNot: None;
+  lessSpareLong: None;
+  headroomHighestVolts: None;
+  noLaterDevice: None;
+  weakChimeOn24: None;
+  silenceChimeOut: None;
+  oftenNoMains: None;
+  chimeRingsNo: None;
+  noGroundInBox: None;
+  groundRemediesChoose: None;
+  stopAndFindOut: None;
+  nothingHangsUngrounded: None;
+  anotherVisitNone: None;
+  goRegionsRule: None;
+  gfciRcdProtects: None;
+  licensedDecisionLabel: None;
+  connectorsMatter: None;
+  spliceStepsSay: None;
+  bareSoundOnes: None;
+  nothingUnwrap: None;
+  noneAgainst: None;
+  connectorTapedOnce: None;
+  staysWhileBox: None;
+  stickyNextPerson: None;
+  thePowerModule: None;
+  whetherChooseProposes: None;
+  whenNumbersDevice: None;
+  nothingFittedDoes: None;
+  comesBagLeft: None;
+  wheneverComesBag: None;
+  laterHungrierDeviceFinds: None;
+  tenMinutesTwo: None;
+  neverSupplyStrong: None;
+  fewestPartsWall: None;
+  tiredTransformerMay: None;
+}
+
+declare module '../said/said' {
+  interface Sayings extends PolicySayings {}
+}

@@ -1,0 +1,33 @@
+import type { None } from '../said';
+
+/** What this subject says, each code with its figures; `words` has the sentences. */
+export interface RegionSayings {
+  lineBrownNeutral: None;
+  oldColoursHere: None;
+  breakerAlone: None;
+  rcdOf30: None;
+  afdd: None;
+  rcdAfdd: None;
+  fuse: None;
+  spurOrLighting: None;
+  workConsumerUnit: None;
+  coverConsumerUnit: None;
+  blueMayOld: None;
+  sourceOutsideBathroom: None;
+  oldSoffits: None;
+  hotBlackRed: None;
+  clothTwoAlike: None;
+  gfci: None;
+  afci: None;
+  gfciAfci: None;
+  breakerFor: None;
+  permitsMayApply: None;
+  panelsCoverStays: None;
+  whiteMayBeen: None;
+  heatingsOwnTransformer: None;
+  oldStucco: None;
+}
+
+declare module '../said/said' {
+  interface Sayings extends RegionSayings {}
+}
