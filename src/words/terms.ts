@@ -1,6 +1,6 @@
 import { nearestAwg } from '@/core/circuit';
 import type { RegionPack } from '@/core/region';
-import { METRES_PER_FOOT, gaugeText, lengthText, type Gauge, type LengthSystem } from '@/core/units';
+import { METRES_PER_FOOT, METRES_PER_INCH, gaugeText, lengthText, type Gauge, type LengthSystem } from '@/core/units';
 
 /** What a sentence asks of the place and the language: its terms, its units and how figures are written. */
 export interface Terms {
@@ -32,6 +32,8 @@ export interface Terms {
   readonly length: (metres: number) => string;
   /** A length of cable to bring, m: whole metres or feet, rounded up. */
   readonly bring: (metres: number) => string;
+  /** A length that nobody holds a tape to, m: millimetres, or whole inches. */
+  readonly about: (metres: number) => string;
   /** A length held to a tape, m. */
   readonly small: (metres: number) => string;
   readonly gauge: (gauge: Gauge) => string;
@@ -126,6 +128,8 @@ export function termsOf(words: PlaceWords, { number, short, count, list }: Writi
     length: (metres) => lengthText(metres, lengths),
     bring: (metres) =>
       lengths === 'metric' ? `${number(Math.ceil(metres))} m` : `${number(Math.ceil(metres / METRES_PER_FOOT))} ft`,
+    about: (metres) =>
+      lengths === 'metric' ? lengthText(metres, lengths, 'small') : `${number(metres / METRES_PER_INCH)} in`,
     small: (metres) => lengthText(metres, lengths, 'small'),
     gauge: gaugeText,
     wire: (mm2) =>

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { array, number, string } from 'yup';
 import { TREATMENT_IDS } from '../catalogue';
 import { TEXT } from '../facts';
@@ -52,5 +53,5 @@ export const deviceProfile = exact({
 });
 
 /** A profile by its name. */
-export const profileName = (value: unknown): string =>
-  typeof value === 'object' && value !== null && 'name' in value ? String(value.name) : 'another one';
+export const profileName = (value: unknown): Text =>
+  typeof value === 'object' && value !== null && 'name' in value ? String(value.name) : said('anotherOne');

@@ -2,6 +2,8 @@ import type { None } from '../said';
 
 /** Facts that are said by other means than one field. */
 export interface KindsSayings {
+  ofThem: { readonly count: number };
+  anotherOne: None;
   none: None;
   ofThePoints: { readonly points: number };
   hunters: { readonly people: 1 | 2 };

@@ -1,3 +1,4 @@
+import { said, type Text } from '../said';
 import { array, boolean, number, string } from 'yup';
 import { TRANSFORMER_PLACES } from '../search';
 import { SEGMENT_WAYS, SUPPLY_FROM } from '../supply';
@@ -10,7 +11,8 @@ import { LIMITS, TEXT, fact, schemasOf } from '../facts';
 export const TOLD_APARTS = ['sameBreaker', 'secondaryFollowed', 'label'] as const;
 export const CABLE_LEAVES = ['down', 'up', 'sideways'] as const;
 
-const listed = (value: unknown): string => (Array.isArray(value) ? `${value.length} of them` : String(value));
+const listed = (value: unknown): Text =>
+  Array.isArray(value) ? said('ofThem', { count: value.length }) : String(value);
 
 export const TRANSFORMER_FACTS = {
   ratedVolts: fact.figure({ ...VOLTS, ...LIMITS.nameplateVolts }),

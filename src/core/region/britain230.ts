@@ -46,7 +46,7 @@ export const britain230: RegionPack = {
   boxRoom: 'spaceShare',
   usualAmps: [6, 10, 16, 20, 32, 40],
   feedProtection: said('spurOrLighting'),
-  bellSupply: '8, 12 or 24 V on DIN rail, safety isolating',
+  bellSupply: said('railSupply'),
   mainsWork: said('workConsumerUnit'),
   cautions: {
     board: said('coverConsumerUnit'),

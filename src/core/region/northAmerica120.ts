@@ -41,7 +41,7 @@ export const northAmerica120: RegionPack = {
   boxRoom: 'us-314.16',
   usualAmps: [15, 20, 30, 40, 50],
   feedProtection: said('breakerFor'),
-  bellSupply: '16 to 24 V class 2, on a box or plug-in',
+  bellSupply: said('classTwoSupply'),
   mainsWork: said('permitsMayApply'),
   cautions: {
     board: said('panelsCoverStays'),

@@ -2,6 +2,8 @@ import type { None } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface RegionSayings {
+  classTwoSupply: None;
+  railSupply: None;
   lineBrownNeutral: None;
   oldColoursHere: None;
   breakerAlone: None;

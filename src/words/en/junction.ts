@@ -113,7 +113,7 @@ export const junction: Sentences<JunctionSayings> = {
   pullsNewCable: 'Who pulls the new cable is licensed for it here',
   newCableCircuit: 'A new cable or circuit is reserved or notifiable in many places.',
   clampWithSlack: (_, t) =>
-    `Clamp it; ${t.small(0.15)} of free length. The old feed is off and capped at both ends, labelled: out of use.`,
+    `Clamp it; ${t.about(0.15)} of free length. The old feed is off and capped at both ends, labelled: out of use.`,
   newCableThrough: 'New cable in through its clamp, old feed capped at both ends',
   // junction/feed/outlet
   outletsPigtail: ({ carries }, t) => `${t.outlet}’s ${carries} pigtail`,

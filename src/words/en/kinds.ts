@@ -2,6 +2,8 @@ import type { KindsSayings } from '@/core/kinds';
 import type { Sentences } from '../sentence';
 
 export const kinds: Sentences<KindsSayings> = {
+  ofThem: ({ count }) => `${count} of them`,
+  anotherOne: 'another one',
   none: 'none',
   ofThePoints: ({ points }, t) => t.count(points, { one: 'point', other: 'points' }),
   hunters: ({ people }) => (people === 2 ? 'two: one at the door' : 'alone: walk and look'),

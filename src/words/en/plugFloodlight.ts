@@ -56,7 +56,7 @@ export const plugFloodlight: Sentences<PlugFloodlightSayings> = {
   neverLeadGasket: 'Never by its lead. Gasket all round; top and sides sealed, the bottom open.',
   clipLeadDown: (_, t) => `Clip the lead down to the ${t.outlet}, a drip loop below it`,
   apartAwayTrodden: ({ clips, clipEveryM }, t) =>
-    `${clips > 0 ? `${t.count(clips, { one: 'clip', other: 'clips' })}, ` : ''}${t.small(clipEveryM)} apart; away from where it is trodden or pinched; the loop hangs lower than the ${t.outlet}.`,
+    `${clips > 0 ? `${t.count(clips, { one: 'clip', other: 'clips' })}, ` : ''}${t.about(clipEveryM)} apart; away from where it is trodden or pinched; the loop hangs lower than the ${t.outlet}.`,
   pressOutletsTest: (_, t) => `Press the ${t.outlet}’s test button: it goes dead; reset it`,
   beforePlugGoes: 'Before the plug goes in. If it stays live, nothing is plugged in.',
   plugCloseCover: 'Plug in, close the cover over it',

@@ -2,6 +2,8 @@ import type { RegionSayings } from '@/core/region';
 import type { Sentences } from '../sentence';
 
 export const region: Sentences<RegionSayings> = {
+  classTwoSupply: '16 to 24 V class 2, on a box or plug-in',
+  railSupply: '8, 12 or 24 V on DIN rail, safety isolating',
   lineBrownNeutral: (_, t) => `line brown, neutral blue, ${t.ground} green-yellow`,
   oldColoursHere: (_, t) => `until 2004–2006 line red, neutral black, ${t.ground} green or bare`,
   breakerAlone: (_, t) => `${t.way} alone`,
