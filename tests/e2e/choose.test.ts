@@ -61,7 +61,7 @@ describe('which reading next', () => {
 describe('the ways compared', () => {
   it('proposes one with its figures and what the next cheaper one would do', async () => {
     await go('Tern Cottage', 'choose');
-    await screen.says('is proposed. Holds in live at night with', '[data-testid=proposal]');
+    await screen.says('is proposed. Works on the coldest night,', '[data-testid=proposal]');
     await screen.says('The next cheaper way', '[data-testid=proposal]');
     const rows = await screen.page.$$eval('table.ways tbody tr', (list) => list.length);
     expect(rows).toBeGreaterThanOrEqual(3);

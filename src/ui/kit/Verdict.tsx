@@ -1,3 +1,4 @@
+'use client';
 import { useSay } from './job/useSay';
 import { said } from '@/core/said';
 import { type Judgement } from '@/core/bell';

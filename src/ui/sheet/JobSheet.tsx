@@ -1,5 +1,4 @@
-import { useSay } from '../kit/job/useSay';
-import { termsIn } from '@/words';
+import { sayIn, termsIn } from '@/words';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { Fragment } from 'react';
@@ -10,7 +9,7 @@ import { PrintButton } from '../kit/PrintButton';
 
 /** The one printed sheet of a job: what was found, decided, wired, mounted, proved, and what stays open. */
 export function JobSheet({ job, printedAt }: { readonly job: Job; readonly printedAt: string }) {
-  const say = useSay();
+  const say = sayIn(placeOf(job));
   const { site, customer, expectedAt } = job;
   const region = regionOf(job);
   // Only what is there is spoken of

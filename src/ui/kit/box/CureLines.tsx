@@ -1,3 +1,4 @@
+'use client';
 import { useSay } from '../job/useSay';
 import { roomWords } from '@/core/points';
 import type { RoomCure } from '@/core/junction';

@@ -1,3 +1,4 @@
+'use client';
 import { said } from '@/core/said';
 import { useSay } from '../job/useSay';
 import { loadWords, roomWords, type FixtureStanding } from '@/core/points';

@@ -1,3 +1,4 @@
+'use client';
 import { useSay } from '../../kit/job/useSay';
 import { afterStep, type Step, type Wiring, type WiringPlace } from '@/core/wiring';
 import { BoxDrawing } from '../../kit/drawing/BoxDrawing';

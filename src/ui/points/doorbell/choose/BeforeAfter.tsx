@@ -1,3 +1,4 @@
+'use client';
 import { useSay } from '../../../kit/job/useSay';
 import type { JudgedOption } from '@/core/advice';
 import { wiringPlan, type Doorbell } from '@/core/points';

@@ -1,3 +1,4 @@
+'use client';
 import type { Say } from '@/words';
 import { useSay } from '../../../kit/job/useSay';
 import type { KeyboardEvent } from 'react';
