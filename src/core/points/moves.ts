@@ -11,6 +11,9 @@ import { circuitsOfPoint, fedNames, supplyOf, toCompareAt } from './supplyOf';
 
 export const move = (rung: Rung, words: Text, why: Text, held = false): NextMove => ({ rung, words, why, held });
 
+/** So many ways are named in a move; the rest is counted. */
+const MOST_NAMED = 6;
+
 /** From this many open things on the customer is asked first. */
 const MANY_OPEN = 5;
 
@@ -36,11 +39,7 @@ function atHunt(job: Job, point: Point): NextMove | null {
       .sort((a, b) => a.localeCompare(b, 'en', { numeric: true }));
     return move(
       'isolate',
-      said('drop', {
-        waysCount: ways.length === 1 ? '' : 's',
-        ways: ways.slice(0, 6),
-        waysCount2: ways.length > 6 ? said('andMore', { waysCount: ways.length - 6 }) : '',
-      }),
+      said('dropWays', { ways: ways.slice(0, MOST_NAMED), more: Math.max(0, ways.length - MOST_NAMED) }),
       said('leftAboutMore', {
         leftCount: hunt.left.length,
         expectedTests: Math.max(1, Math.round(hunt.expectedTests)),

@@ -2,6 +2,7 @@ import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface PointsSayings {
+  dropWays: { readonly ways: readonly string[]; readonly more: number };
   policyMatter: { readonly matter: Text };
   /** A way of a board by its number; of which board, where there are several. */
   wayOfBoard: { readonly way: string; readonly board: string | null };
@@ -51,8 +52,6 @@ export interface PointsSayings {
   thingsOpenBefore: { readonly customerCount: number };
   takeAnswerHunt: None;
   theyLeaveNo: None;
-  andMore: { readonly waysCount: number };
-  drop: { readonly waysCount: Text; readonly ways: readonly Text[]; readonly waysCount2: Text };
   leftAboutMore: { readonly leftCount: number; readonly expectedTests: number; readonly expectedMinutes: number };
   nameCircuit: { readonly way: Text };
   foundPaperStill: None;

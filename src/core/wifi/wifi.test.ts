@@ -1,5 +1,5 @@
 import { inWords } from '@/words';
-import { say } from '@/words/forTests';
+import { sayBritish as say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { predictDbm, wifiChanges, wifiMeasured, wifiPredicted } from './wifi';
 
@@ -34,7 +34,7 @@ describe('Wi-Fi at the spot', () => {
     const changes = wifiChanges({ distanceM: 10, walls: ['concrete'], band: '5' }, -75);
     const by = (words: string) => changes.find((change) => say(change.words).startsWith(words));
     // 10 log law: 27·log10(10/9) = 1.235 dB
-    expect(by('1 m nearer')?.gainDb).toBeCloseTo(27 * Math.log10(10 / 9), 9);
+    expect(by('1.0 m nearer')?.gainDb).toBeCloseTo(27 * Math.log10(10 / 9), 9);
     expect(inWords(by('past the concrete'), say)).toMatchObject({ gainDb: 20, dbm: -55, word: 'good' });
     expect(by('one more timber')).toMatchObject({ gainDb: -4, dbm: -79 });
     expect(by('on 2.4')?.gainDb).toBe(8);

@@ -57,8 +57,6 @@ const wordOf = (dbm: number): WifiWord => {
   return dbm >= goodDbm ? 'good' : dbm >= workableDbm ? 'workable' : dbm >= extenderDbm ? 'doubtful' : 'extender';
 };
 
-const dbmText = (dbm: number): string => `${dbm < 0 ? '−' : ''}${Math.abs(dbm).toFixed(0)} dBm`;
-
 /** One reading at the spot with the door shut. */
 export interface WifiReading {
   readonly dbm: number;
@@ -84,14 +82,14 @@ export function wifiMeasured(readings: readonly WifiReading[]): (WifiVerdict & {
     return {
       dbm,
       word: 'extender',
-      reason: said('butOnlyMbit', { dbm: dbmText(dbm), up, many }),
+      reason: said('butOnlyMbit', { dbm, up, many }),
     };
   if (up !== null && up < WIFI_LIMITS.upMbit && (signal === 'good' || signal === 'workable'))
-    return { dbm, word: 'doubtful', reason: said('mbitSUp', { dbm: dbmText(dbm), up, many }) };
+    return { dbm, word: 'doubtful', reason: said('mbitSUp', { dbm, up, many }) };
   return {
     dbm,
     word: signal,
-    reason: said('atTheSpot', { dbm: dbmText(dbm), up: up === null ? '' : said('upMbit', { up }), many }),
+    reason: said('atTheSpot', { dbm, up, many }),
   };
 }
 
@@ -102,11 +100,19 @@ export function wifiPredicted(
   const dbm = predictDbm(path);
   const [low, high] = [dbm - WIFI_SPREAD_DB, dbm + WIFI_SPREAD_DB];
   const word = wordOf(dbm);
-  const sure =
-    wordOf(low) === wordOf(high)
-      ? ''
-      : said('onceMeasured', { word: WIFI_WORDS[wordOf(low)], word2: WIFI_WORDS[wordOf(high)] });
-  return { dbm, low, high, word, reason: said('toPredicted', { dbm: dbmText(low), dbm2: dbmText(high), sure }) };
+  const open = wordOf(low) !== wordOf(high);
+  return {
+    dbm,
+    low,
+    high,
+    word,
+    reason: said(open ? 'predictedEither' : 'predictedBand', {
+      lowDbm: low,
+      highDbm: high,
+      atLow: WIFI_WORDS[wordOf(low)],
+      atHigh: WIFI_WORDS[wordOf(high)],
+    }),
+  };
 }
 
 /** A change of the path and what comes of it. */

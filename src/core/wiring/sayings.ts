@@ -192,9 +192,7 @@ export interface WiringSayings {
   notOnGround: { readonly name: Text };
   // leftBare
   nothingLeftBare: None;
-  joinNeverParked: None;
-  joinCap: None;
-  endsBare: { readonly name: Text; readonly carries: Text };
+  endsBare: { readonly name: Text; readonly mayBeCapped: boolean };
   // loneSplice
   spliceJoinsTwo: None;
   shareCapOne: { readonly leads: readonly Text[] };

@@ -32,8 +32,8 @@ export const doorbell: Sentences<DoorbellSayings> = {
   keepSwitchWithout: 'Keep the switch on: without power there is no bell.',
   // points/doorbell/customerWords
   chimeHouseRings: 'the chime in the house rings',
-  oldChimeSilent: ', the old chime is silent',
-  ringsThroughPlug: ({ hasWiredChime }) => `it rings through a plug-in sounder${hasWiredChime}`,
+  ringsThroughPlug: ({ oldChimeStays }) =>
+    `it rings through a plug-in sounder${oldChimeStays ? ', the old chime is silent' : ''}`,
   nothingFittedYet: ({ at }) => `Nothing was fitted at the ${at} yet.`,
   wasFitted: 'was fitted',
   isToBe: 'is to be fitted',

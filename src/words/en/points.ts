@@ -3,6 +3,8 @@ import { capital, lowerFirst } from '@/core/units';
 import type { Sentences } from '../sentence';
 
 export const points: Sentences<PointsSayings> = {
+  dropWays: ({ ways, more }, t) =>
+    `Drop ${ways.length === 1 ? t.way : t.ways} ${ways.join(', ')}${more > 0 ? ` and ${t.number(more)} more` : ''}`,
   policyMatter: ({ matter }) => `${lowerFirst(matter)}:`,
   wayOfBoard: ({ way, board }, t) => `${t.way} ${way}${board === null ? '' : `, ${board}`}`,
   done: 'done',
@@ -46,8 +48,6 @@ export const points: Sentences<PointsSayings> = {
     `${customerCount} things open before the visit: Wi-Fi, account, phone, who is home.`,
   takeAnswerHunt: 'Take an answer of the hunt back',
   theyLeaveNo: 'They leave no way.',
-  andMore: ({ waysCount }) => ` and ${waysCount} more`,
-  drop: ({ waysCount, ways, waysCount2 }, t) => `Drop ${t.way}${waysCount} ${ways.join(', ')}${waysCount2}`,
   leftAboutMore: ({ leftCount, expectedTests, expectedMinutes }) =>
     `${leftCount} left; about ${expectedTests} more tests, ${expectedMinutes} min.`,
   nameCircuit: ({ way }) => `Name ${way} as the circuit`,

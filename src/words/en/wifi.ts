@@ -1,5 +1,9 @@
 import type { WifiSayings } from '@/core/wifi';
 import type { Sentences } from '../sentence';
+import type { Terms } from '../terms';
+
+/** A signal with a minus that is one. */
+const signal = (dbm: number, t: Terms): string => `${dbm < 0 ? '−' : ''}${t.number(Math.abs(dbm))} dBm`;
 
 export const wifi: Sentences<WifiSayings> = {
   good: 'good',
@@ -10,13 +14,15 @@ export const wifi: Sentences<WifiSayings> = {
   planExtenderFirst: 'plan an extender first',
   oneReadingTry: 'one reading; try again',
   middleReadings: ({ readingsCount }) => `middle of ${readingsCount} readings`,
-  butOnlyMbit: ({ dbm, up, many }) => `${dbm}, but only ${up} Mbit/s up: one HD device needs 2 (${many}).`,
-  mbitSUp: ({ dbm, up, many }) => `${dbm}, ${up} Mbit/s up where 2 are wanted (${many}).`,
-  upMbit: ({ up }) => `, ${up} Mbit/s up`,
-  atTheSpot: ({ dbm, up, many }) => `${dbm}${up} at the spot (${many}).`,
-  onceMeasured: ({ word, word2 }) => `; ${word} or ${word2} once measured`,
-  toPredicted: ({ dbm, dbm2, sure }) => `${dbm} to ${dbm2} predicted${sure}.`,
-  mNearer: ({ metres }) => `${metres} m nearer`,
+  butOnlyMbit: ({ dbm, up, many }, t) =>
+    `${signal(dbm, t)}, but only ${up} Mbit/s up: one HD device needs 2 (${many}).`,
+  mbitSUp: ({ dbm, up, many }, t) => `${signal(dbm, t)}, ${up} Mbit/s up where 2 are wanted (${many}).`,
+  atTheSpot: ({ dbm, up, many }, t) =>
+    `${signal(dbm, t)}${up === null ? '' : `, ${up} Mbit/s up`} at the spot (${many}).`,
+  predictedBand: ({ lowDbm, highDbm }, t) => `${signal(lowDbm, t)} to ${signal(highDbm, t)} predicted.`,
+  predictedEither: ({ lowDbm, highDbm, atLow, atHigh }, t) =>
+    `${signal(lowDbm, t)} to ${signal(highDbm, t)} predicted; ${atLow} or ${atHigh} once measured.`,
+  mNearer: ({ metres }, t) => `${t.length(metres)} nearer`,
   pastWall: ({ wall }) => `past the ${wall} wall`,
   oneMoreTimber: 'one more timber wall',
 };

@@ -211,9 +211,8 @@ export const wiring: Sentences<WiringSayings> = {
   notOnGround: ({ name }, t) => `The ${name} is not on the supply’s ${t.ground}.`,
   // wiring/rules/leftBare
   nothingLeftBare: 'nothing left bare',
-  joinNeverParked: ': join it, it is never parked',
-  joinCap: ': join it or cap it',
-  endsBare: ({ name, carries }) => `${capital(name)} ends bare${carries}.`,
+  endsBare: ({ name, mayBeCapped }) =>
+    `${capital(name)} ends bare: join it${mayBeCapped ? ' or cap it' : ', it is never parked'}.`,
   // wiring/rules/loneSplice
   spliceJoinsTwo: 'a splice joins two',
   shareCapOne: ({ leads }) => `${leads.join(' and ')} share a cap that is for one.`,

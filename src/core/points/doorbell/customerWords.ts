@@ -8,7 +8,7 @@ import { hasWiredChime } from './survey';
 /** How it rings once what was chosen stands. */
 function ringWords(point: Doorbell, treatmentId: string): Text {
   if (treatmentById(treatmentId)?.sounds) return said('chimeHouseRings');
-  return said('ringsThroughPlug', { hasWiredChime: hasWiredChime(point) ? said('oldChimeSilent') : '' });
+  return said('ringsThroughPlug', { oldChimeStays: hasWiredChime(point) });
 }
 
 /** What stays with the customer of a door: what stands there, how it rings, what feeds it. Nothing that was not done. */

@@ -26,8 +26,7 @@ export interface DoorbellSayings {
   keepSwitchWithout: None;
   // customerWords
   chimeHouseRings: None;
-  oldChimeSilent: None;
-  ringsThroughPlug: { readonly hasWiredChime: Text };
+  ringsThroughPlug: { readonly oldChimeStays: boolean };
   nothingFittedYet: { readonly at: Text };
   wasFitted: None;
   isToBe: None;

@@ -11,7 +11,7 @@ export const leftBare: Rule = {
     wiring.leads
       .filter(({ house, from, to }) => house !== undefined && from === null && to === null)
       .map(({ id, name, carries }) => ({
-        words: said('endsBare', { name, carries: carries === 'ground' ? said('joinNeverParked') : said('joinCap') }),
+        words: said('endsBare', { name, mayBeCapped: carries !== 'ground' }),
         leads: [id],
       })),
 };
