@@ -74,7 +74,7 @@ export function WifiArea() {
             <b className={standing.word === 'extender' ? 'brick' : standing.word === 'doubtful' ? 'straw-ink' : 'moss'}>
               {capital(say(WIFI_WORDS[standing.word]))}.
             </b>{' '}
-            {standing.reason}
+            {say(standing.reason)}
             {standing.measured ? '' : ' The reading rules: take one at the spot.'}
           </>
         ) : (
