@@ -70,7 +70,7 @@ describe('the ways compared', () => {
   it('answers why not, for the row that is picked', async () => {
     await screen.press('keep the old one, power module', 'table.ways');
     await screen.says('Why not this one?', '[data-testid=why-not]');
-    await screen.says('live at night', '[data-testid=why-not]');
+    await screen.says('on the coldest night', '[data-testid=why-not]');
   });
   it('picks the same way by table, plot and keyboard', async () => {
     // The rough figures give way to the full ones first
