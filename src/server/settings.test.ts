@@ -58,7 +58,8 @@ describe('simulated devices', () => {
   it('stand on the circuit as the job has it: live, and nearly dead once it is off', async () => {
     const id = await started();
     const live = (await meterOf(store, id, 'p')).read(open, 2).value ?? 0;
-    expect(live).toBeGreaterThan(14);
+    // The house behind the meter is drawn by the job’s id: a weak one gives well under its 16 V, never half
+    expect(live).toBeGreaterThan(8);
     await appendEntries(store.db, store.clock, id, [
       entry('circuitListed', { circuitId: 'c', way: '7', feeds: ['p'] }),
       entry('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true }),
