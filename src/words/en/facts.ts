@@ -1,3 +1,4 @@
+// Over 300 lines: a table of words, one for every fact and every answer.
 import type { SupplyFrom } from '@/core/supply';
 import type { FactWords, Word } from '../facts';
 
