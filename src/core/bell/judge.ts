@@ -156,7 +156,7 @@ function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states
       : said('doorKeepsButSame', {
           at,
           name,
-          volts: low.likely > 0 ? said('fallsTo', { likely: low.likely }) : said('getsTooLittle'),
+          does: low.likely > 0 ? said('fallsTo', { likely: low.likely }) : said('getsTooLittle'),
           minVolts,
         });
   }
@@ -172,7 +172,7 @@ function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states
     if (judged.verdict === 'fails')
       return said('butBetweenPulses', {
         onPaper,
-        volts:
+        does:
           judged.dry.likelyCapVolts > 0
             ? said('comesDown', { likelyCapVolts: judged.dry.likelyCapVolts })
             : said('runsEmpty'),

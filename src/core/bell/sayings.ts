@@ -20,14 +20,14 @@ export interface BellSayings {
   doorKeepsBut: { readonly at: number; readonly name: Text; readonly belief: number };
   fallsTo: { readonly likely: number };
   getsTooLittle: None;
-  doorKeepsButSame: { readonly at: number; readonly name: Text; readonly volts: Text; readonly minVolts: number };
+  doorKeepsButSame: { readonly at: number; readonly name: Text; readonly does: Text; readonly minVolts: number };
   doorKeepsCharges: { readonly at: number; readonly ordinary: number; readonly busy: number };
   doorKeepsButTrickle: { readonly at: number; readonly ordinary: number };
   doorWouldKeep: { readonly when: Text; readonly at: number };
   devicesCapacitorCounted: { readonly onPaper: Text; readonly belief: number };
   comesDown: { readonly likelyCapVolts: number };
   runsEmpty: None;
-  butBetweenPulses: { readonly onPaper: Text; readonly volts: Text; readonly lockOutVolts: number };
+  butBetweenPulses: { readonly onPaper: Text; readonly does: Text; readonly lockOutVolts: number };
   highMainsDoor: { readonly high: number; readonly doorMaxVolts: number };
   doorKeepsButCases: {
     readonly when: Text;

@@ -43,8 +43,8 @@ export const bell: Sentences<BellSayings> = {
     `This door keeps ${t.volts(at)}, but ${name} on the same transformer works in only ${t.percent(belief)} of cases.`,
   fallsTo: ({ likely }, t) => `falls to ${t.volts(likely)}`,
   getsTooLittle: 'gets too little to run',
-  doorKeepsButSame: ({ at, name, volts, minVolts }, t) =>
-    `This door keeps ${t.volts(at)}, but ${name} on the same transformer ${volts}; it drops out under ${t.volts(minVolts)}.`,
+  doorKeepsButSame: ({ at, name, does, minVolts }, t) =>
+    `This door keeps ${t.volts(at)}, but ${name} on the same transformer ${does}; it drops out under ${t.volts(minVolts)}.`,
   doorKeepsCharges: ({ at, ordinary, busy }, t) =>
     `The door keeps ${t.volts(at)} and charges the battery: ${t.hours(ordinary)} give back an ordinary day, ${t.hours(busy)} a busy one. Below 0 °C nothing is charged.`,
   doorKeepsButTrickle: ({ at, ordinary }, t) =>
@@ -54,8 +54,8 @@ export const bell: Sentences<BellSayings> = {
     `${onPaper}. With the device’s capacitor counted it lasts in ${t.percent(belief)} of cases.`,
   comesDown: ({ likelyCapVolts }, t) => `comes down to ${t.volts(likelyCapVolts)}`,
   runsEmpty: 'runs empty',
-  butBetweenPulses: ({ onPaper, volts, lockOutVolts }, t) =>
-    `${onPaper}. Between pulses the device’s capacitor ${volts}: it gives up under ${t.volts(lockOutVolts)}.`,
+  butBetweenPulses: ({ onPaper, does, lockOutVolts }, t) =>
+    `${onPaper}. Between pulses the device’s capacitor ${does}: it gives up under ${t.volts(lockOutVolts)}.`,
   highMainsDoor: ({ high, doorMaxVolts }, t) =>
     `On high mains the door may stand at ${t.volts(high)}; the device takes ${t.volts(doorMaxVolts)} at most. What is not known decides.`,
   doorKeepsButCases: ({ when, at, tooHighShare, doorMaxVolts }, t) =>
