@@ -4,7 +4,7 @@ import { fold } from '@/core/job';
 import { foundOf, planOf } from '@/core/points';
 import { UNKNOWN_BOX, foundBox, type BoxSurvey } from '@/core/junction';
 import { demoJobs } from '@/demo/demoFirm';
-import { boxLayout } from '@/ui/kit/drawing/boxLayout';
+import { boxLayout } from '@/ui/drawing/boxLayout';
 
 let count = 0;
 const jobs = demoJobs(

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from '@jest/globals';
 import { newEntry, type NewEntry } from '@/core/kinds';
-import { readOutbox, writeOutbox } from '@/ui/kit/job/outbox';
+import { readOutbox, writeOutbox } from '@/ui/log/outbox';
 
 /** The browser’s store, as far as the outbox uses it. */
 class Shelf {

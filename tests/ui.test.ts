@@ -6,12 +6,12 @@ import { assess, type TakenReading } from '@/core/points';
 import { VOLTS } from '@/core/units';
 import { demoJobs } from '@/demo/demoFirm';
 import { loopWords } from '@/ui/points/doorbell/loopWords';
-import { figureField, tapeField, textField } from '@/ui/kit/form/fields';
-import { formSchema } from '@/ui/kit/form/formSchema';
-import { readOutbox, writeOutbox } from '@/ui/kit/job/outbox';
-import { unnumbered } from '@/ui/kit/job/useEntryLog';
-import { readingFigure, readingWords } from '@/ui/kit/readingWords';
-import { margin, offset, percent, voltsOrCollapse } from '@/ui/kit/words';
+import { figureField, tapeField, textField } from '@/ui/form/fields';
+import { formSchema } from '@/ui/form/formSchema';
+import { readOutbox, writeOutbox } from '@/ui/log/outbox';
+import { unnumbered } from '@/ui/log/useEntryLog';
+import { readingFigure, readingWords } from '@/ui/figures/readingWords';
+import { margin, offset, percent, voltsOrCollapse } from '@/ui/figures/words';
 import { BELL_VOLTS, readingField } from '@/ui/points/doorbell/measure/readingField';
 
 const by = { id: 'ines', name: 'Ines' };

@@ -2,15 +2,15 @@ import '@fontsource/atkinson-hyperlegible-next/400.css';
 import '@fontsource/atkinson-hyperlegible-next/700.css';
 import '@fontsource/jetbrains-mono/400.css';
 import '@fontsource/jetbrains-mono/700.css';
-import '@/ui/kit/theme/theme.scss';
+import '@/ui/theme/theme.scss';
 import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { listCrew } from '@/server/crew';
 import { store } from '@/server/store';
-import { Frame } from '@/ui/kit/Frame';
-import { THEME_COOKIE, themeOf } from '@/ui/kit/theme/theme';
+import { Frame } from '@/ui/frame/Frame';
+import { THEME_COOKIE, themeOf } from '@/ui/theme/theme';
 
 export const metadata: Metadata = { title: 'Fox Ladder' };
 

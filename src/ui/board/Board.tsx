@@ -1,10 +1,10 @@
 'use client';
-import { useSay } from '../kit/job/useSay';
+import { useSay } from '../log/useSay';
 import { format, isBefore, isToday, parseISO, startOfToday } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { ListedJob } from '@/contract/listedJob';
-import { LadderSign } from '../kit/LadderSign';
+import { LadderSign } from '../frame/LadderSign';
 import { NewJob } from './NewJob';
 import { TakeIn } from './TakeIn';
 

@@ -7,12 +7,12 @@ import { v7 } from 'uuid';
 import { newEntry, type NewEntry, type PointKind } from '@/core/kinds';
 import { newPoint } from '@/core/points';
 import { DEFAULT_REGION, REGION_PACKS } from '@/core/region';
-import { Away, Refused, call } from '../kit/api';
-import { useCrew } from '../kit/crew/CrewContext';
-import { AskForm } from '../kit/form/AskForm';
-import { Choices, optionsOf } from '../kit/form/Choices';
+import { Away, Refused, call } from '../log/api';
+import { useCrew } from '../crew/CrewContext';
+import { AskForm } from '../form/AskForm';
+import { Choices, optionsOf } from '../form/Choices';
 import { FIRST_NAMES, POINT_KIND_WORDS } from '../points/words';
-import { textField } from '../kit/form/fields';
+import { textField } from '../form/fields';
 
 interface Answers {
   readonly title: string;

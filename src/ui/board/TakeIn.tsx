@@ -4,7 +4,7 @@ import { isNamed } from '@/contract/shapes';
 import { FileUp } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { Away, Refused, call } from '../kit/api';
+import { Away, Refused, call } from '../log/api';
 
 /** Takes a job file in; a file that is none, or is cut off, is refused in words and nothing is written. */
 export function TakeIn() {

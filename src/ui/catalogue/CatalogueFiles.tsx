@@ -2,7 +2,7 @@
 import { answer, isCatalogue } from '@/contract/answers';
 import { FileDown, FileUp } from 'lucide-react';
 import { SHELVES, type Catalogue, type ShelfId } from '@/core/catalogue';
-import { callText } from '../kit/api';
+import { callText } from '../log/api';
 
 interface Props {
   readonly shelf: ShelfId;

@@ -2,8 +2,8 @@
 import { answer, isCatalogue } from '@/contract/answers';
 import { useState } from 'react';
 import { SHELF_IDS, SHELVES, textOf, type Catalogue, type ShelfId, type ShelvedItem } from '@/core/catalogue';
-import { Away, Refused, call } from '../kit/api';
-import { Choices } from '../kit/form/Choices';
+import { Away, Refused, call } from '../log/api';
+import { Choices } from '../form/Choices';
 import { CatalogueFiles } from './CatalogueFiles';
 import { ItemForm } from './ItemForm';
 import { ShelfTable } from './ShelfTable';

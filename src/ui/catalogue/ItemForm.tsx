@@ -13,8 +13,8 @@ import {
   type Values,
 } from '@/core/catalogue';
 import { capital, parsed, refused, type Parsed } from '@/core/units';
-import { AskForm } from '../kit/form/AskForm';
-import type { TypedField } from '../kit/form/field';
+import { AskForm } from '../form/AskForm';
+import type { TypedField } from '../form/field';
 
 interface Props {
   readonly shelf: ShelfId;

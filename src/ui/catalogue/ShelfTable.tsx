@@ -10,7 +10,7 @@ import {
 } from '@tanstack/react-table';
 import { useMemo } from 'react';
 import { SHELVES, textOf, valueText, type Column, type ShelfId, type ShelvedItem } from '@/core/catalogue';
-import { SortHead } from '../kit/table/SortHead';
+import { SortHead } from '../table/SortHead';
 
 interface Props {
   readonly shelf: ShelfId;

@@ -1,10 +1,10 @@
 'use client';
-import { useSay } from '../kit/job/useSay';
+import { useSay } from '../log/useSay';
 import { Undo2 } from 'lucide-react';
 import { RUNG_NAMES } from '@/core/kinds';
-import { ENTRY_WORDS } from '../kit/job/entryWords';
-import { useJob } from '../kit/job/JobContext';
-import { PhotoButton } from '../kit/photo/PhotoButton';
+import { ENTRY_WORDS } from '../log/entryWords';
+import { useJob } from '../log/JobContext';
+import { PhotoButton } from '../photo/PhotoButton';
 import { FACES } from '../points/faces';
 import { Unkept } from './Unkept';
 

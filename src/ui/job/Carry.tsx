@@ -1,8 +1,8 @@
 'use client';
-import { useSay } from '../kit/job/useSay';
+import { useSay } from '../log/useSay';
 import { partsOf, worriesOf } from '@/core/points';
-import { CircuitPlates } from '../kit/CircuitPlate';
-import { useJob } from '../kit/job/JobContext';
+import { CircuitPlates } from '../verdict/CircuitPlate';
+import { useJob } from '../log/JobContext';
 import { FACES } from '../points/faces';
 
 /** What answers on every rung: is it live, does it hold, what would settle it, the figures, the worries, the parts. */

@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { circuitsOfPoint } from '@/core/points';
-import { useJob } from '../kit/job/JobContext';
+import { useJob } from '../log/JobContext';
 
 /** A look at another program for less than this is no absence. */
 const AWAY_MS = 60_000;

@@ -6,11 +6,11 @@ import { v7 } from 'uuid';
 import type { JobHead } from '@/core/job';
 import { newEntry, type PointKind } from '@/core/kinds';
 import { newPoint } from '@/core/points';
-import { Away, Refused, call } from '../kit/api';
-import { useCrew } from '../kit/crew/CrewContext';
-import { AskForm } from '../kit/form/AskForm';
-import { Choices, optionsOf } from '../kit/form/Choices';
-import { textField } from '../kit/form/fields';
+import { Away, Refused, call } from '../log/api';
+import { useCrew } from '../crew/CrewContext';
+import { AskForm } from '../form/AskForm';
+import { Choices, optionsOf } from '../form/Choices';
+import { textField } from '../form/fields';
 import { FIRST_NAMES, POINT_KIND_WORDS } from '../points/words';
 
 /** A job without a point says what to do first: which kind, and its name. */

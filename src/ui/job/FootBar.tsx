@@ -1,10 +1,10 @@
 'use client';
-import { useSay } from '../kit/job/useSay';
+import { useSay } from '../log/useSay';
 import { useState } from 'react';
 import { Offcanvas } from 'react-bootstrap';
 import { circuitsOfPoint, worriesOf } from '@/core/points';
 import { CIRCUIT_STATE_WORDS, NOT_KNOWN } from '@/core/isolation';
-import { useJob } from '../kit/job/JobContext';
+import { useJob } from '../log/JobContext';
 import { FACES } from '../points/faces';
 import { Carry } from './Carry';
 

@@ -1,10 +1,10 @@
 'use client';
-import { useSay } from '../kit/job/useSay';
+import { useSay } from '../log/useSay';
 import Link from 'next/link';
 import { regionOf } from '@/core/job';
 import { RUNG_NAMES } from '@/core/kinds';
-import { RungSign, STATE_NAMES } from '../kit/LadderSign';
-import { useJob } from '../kit/job/JobContext';
+import { RungSign, STATE_NAMES } from '../frame/LadderSign';
+import { useJob } from '../log/JobContext';
 
 /** The ladder at the side of a job; a strip on a phone. */
 export function Rail() {

@@ -2,8 +2,8 @@
 import { sayIn, type Place } from '@/words';
 import { placeOf } from '@/core/job';
 import { factSaid, type NewEntry } from '@/core/kinds';
-import { ENTRY_WORDS } from '../kit/job/entryWords';
-import { useJob } from '../kit/job/JobContext';
+import { ENTRY_WORDS } from '../log/entryWords';
+import { useJob } from '../log/JobContext';
 
 /** What is not with the server yet, why, and what can be done about it. */
 export function Unkept() {

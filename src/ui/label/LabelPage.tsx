@@ -5,8 +5,8 @@ import Link from 'next/link';
 import { useRef, useState } from 'react';
 import type { Circuit } from '@/core/house';
 import { type Job, placeOf } from '@/core/job';
-import { useCrew } from '../kit/crew/CrewContext';
-import { Choices } from '../kit/form/Choices';
+import { useCrew } from '../crew/CrewContext';
+import { Choices } from '../form/Choices';
 import { CircuitLabel, type LabelWords } from './CircuitLabel';
 import { LABEL_STOCK } from './labelStock';
 

@@ -3,9 +3,9 @@ import { lengthsOf } from '@/core/job';
 import { missingAtLook } from '@/core/points';
 import { lengthText } from '@/core/units';
 import type { ReactNode } from 'react';
-import { FieldGroup } from '../kit/form/FieldGroup';
-import { useFacts } from '../kit/form/useFacts';
-import { useJob } from '../kit/job/JobContext';
+import { FieldGroup } from '../form/FieldGroup';
+import { useFacts } from '../form/useFacts';
+import { useJob } from '../log/JobContext';
 import { AnotherPoint } from '../rungs/look/AnotherPoint';
 import { ThisPoint } from '../rungs/look/ThisPoint';
 

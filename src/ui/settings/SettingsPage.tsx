@@ -1,11 +1,11 @@
 'use client';
-import { useSay } from '../kit/job/useSay';
+import { useSay } from '../log/useSay';
 import { answer, isSettings } from '@/contract/answers';
 import { useState } from 'react';
 import type { Settings, SettingsRequest } from '@/contract/settings';
 import { POLICY_IDS, POLICY_MATTERS, type Policy } from '@/core/policy';
-import { Away, Refused, call } from '../kit/api';
-import { Yes } from '../kit/form/Yes';
+import { Away, Refused, call } from '../log/api';
+import { Yes } from '../form/Yes';
 
 /** The firm's policy, matter by matter with what speaks for and against each school, and the simulated devices. */
 export function SettingsPage({ first }: { readonly first: Settings }) {

@@ -3,9 +3,9 @@ import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { Fragment } from 'react';
 import { regionOf, type Job, placeOf } from '@/core/job';
-import { Lines } from '../kit/sheet/Lines';
+import { Lines } from '../paper/Lines';
 import { SHEETS } from '../points/sheets';
-import { PrintButton } from '../kit/PrintButton';
+import { PrintButton } from '../frame/PrintButton';
 
 /** The one printed sheet of a job: what was found, decided, wired, mounted, proved, and what stays open. */
 export function JobSheet({ job, printedAt }: { readonly job: Job; readonly printedAt: string }) {

@@ -1,12 +1,12 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { useState, type ReactNode } from 'react';
 import { boxDoubts, boxSurveyOf, findingsOf, foundOf, type Missing } from '@/core/points';
 import { feedCase, type BoxRoom } from '@/core/junction';
-import { Findings } from '../../kit/box/Findings';
-import { RoomTable } from '../../kit/box/RoomTable';
-import { BoxDrawing } from '../../kit/drawing/BoxDrawing';
-import { useJob } from '../../kit/job/JobContext';
+import { Findings } from '../../verdict/Findings';
+import { RoomTable } from './RoomTable';
+import { BoxDrawing } from '../../drawing/BoxDrawing';
+import { useJob } from '../../log/JobContext';
 import { BoxFields } from './BoxFields';
 import { CableList } from './CableList';
 import { TestNext } from './TestNext';

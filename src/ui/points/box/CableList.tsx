@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { v7 } from 'uuid';
 import type { ListedCable } from '@/core/house';
 import type { EntryData } from '@/core/kinds';
@@ -7,12 +7,12 @@ import { cableName } from '@/core/points';
 import { CABLE_ROLES, USUAL_CABLES, cableSet } from '@/core/junction';
 import { regionOf } from '@/core/job';
 import { parsed } from '@/core/units';
-import { AskForm } from '../../kit/form/AskForm';
-import { Choices } from '../../kit/form/Choices';
-import { FieldGroup } from '../../kit/form/FieldGroup';
-import { useFacts } from '../../kit/form/useFacts';
-import type { TypedField } from '../../kit/form/field';
-import { useJob } from '../../kit/job/JobContext';
+import { AskForm } from '../../form/AskForm';
+import { Choices } from '../../form/Choices';
+import { FieldGroup } from '../../form/FieldGroup';
+import { useFacts } from '../../form/useFacts';
+import type { TypedField } from '../../form/field';
+import { useJob } from '../../log/JobContext';
 import { ConductorTable } from './ConductorTable';
 
 type Conductors = NonNullable<EntryData<'cableDescribed'>['conductors']>;

@@ -1,5 +1,5 @@
 'use client';
-import { useSay, useTerms } from '../../kit/job/useSay';
+import { useSay, useTerms } from '../../log/useSay';
 import type { ListedCable } from '@/core/house';
 import { lengthsOf, regionOf } from '@/core/job';
 import { LIMITS, type EntryData } from '@/core/kinds';
@@ -8,7 +8,7 @@ import { CONDUCTOR_FUNCTIONS, CONDUCTOR_STATES } from '@/core/junction';
 import { gaugeText, lengthText, parseGauge, parseLength } from '@/core/units';
 import { WIRE_COLOURS, WIRE_COLOUR_WORDS } from '@/core/wiring';
 import { useState } from 'react';
-import { useJob } from '../../kit/job/JobContext';
+import { useJob } from '../../log/JobContext';
 import { conclusionWords, functionWords } from './conductorWords';
 
 type Conductors = NonNullable<EntryData<'cableDescribed'>['conductors']>;

@@ -1,10 +1,10 @@
 'use client';
-import { useSay, useTerms } from '../../kit/job/useSay';
+import { useSay, useTerms } from '../../log/useSay';
 import { conclusionsOf, conductorOf, type Missing } from '@/core/points';
 import { TEST_FACTS, type NextTest } from '@/core/junction';
-import { AskForm } from '../../kit/form/AskForm';
-import { figureField } from '../../kit/form/fields';
-import { useJob } from '../../kit/job/JobContext';
+import { AskForm } from '../../form/AskForm';
+import { figureField } from '../../form/fields';
+import { useJob } from '../../log/JobContext';
 
 const POSITION_WORDS = { allOff: 'every switch off', allOn: 'every switch on' } as const;
 const RULES = {

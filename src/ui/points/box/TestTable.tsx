@@ -1,9 +1,9 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { cableName } from '@/core/points';
 import { TEST_FACTS } from '@/core/junction';
 import { WIRE_COLOUR_WORDS } from '@/core/wiring';
-import { useJob } from '../../kit/job/JobContext';
+import { useJob } from '../../log/JobContext';
 
 const POSITION_WORDS = { allOff: 'switches off', allOn: 'switches on' } as const;
 

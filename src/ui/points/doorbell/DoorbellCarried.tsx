@@ -1,10 +1,10 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { chimeFigures } from '@/core/bell';
 import { isFeedKnown, type Assessment } from '@/core/points';
-import { Verdict } from '../../kit/Verdict';
+import { Verdict } from '../../verdict/Verdict';
 import { useDoorbell } from './useDoorbell';
-import { volts, voltsOrCollapse } from '../../kit/words';
+import { volts, voltsOrCollapse } from '../../figures/words';
 
 /** Whether its circuit holds, what would settle it, and the figures that decide. */
 export function DoorbellCarried() {

@@ -1,9 +1,9 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { said } from '@/core/said';
 import { isFeedKnown } from '@/core/points';
 import { useDoorbell } from './useDoorbell';
-import { margin, volts } from '../../kit/words';
+import { margin, volts } from '../../figures/words';
 
 /** The verdict on its circuit with the figure that decides. */
 export function DoorbellFootWord() {

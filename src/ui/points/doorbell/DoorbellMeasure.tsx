@@ -3,7 +3,7 @@ import { boxItemsIn } from '@/core/catalogue';
 import { boxRoom, roomCures } from '@/core/junction';
 import { regionOf } from '@/core/job';
 import { TRANSFORMER_ADDED, boxSurveyOf } from '@/core/points';
-import { CureLines } from '../../kit/box/CureLines';
+import { CureLines } from '../box/CureLines';
 import { BoxBench } from '../box/BoxBench';
 import { MeasureBench } from './measure/MeasureBench';
 import { useDoorbell } from './useDoorbell';

@@ -22,17 +22,17 @@ import {
 import { boxRoom, feedCase, standardBox } from '@/core/junction';
 import { gaugeText, lengthText } from '@/core/units';
 import { WIFI_WORDS } from '@/core/wifi';
-import { BellLoop } from '../../kit/drawing/BellLoop';
+import { BellLoop } from '../../drawing/BellLoop';
 import { loopWords } from './loopWords';
-import { margin, percent, volts } from '../../kit/words';
-import { ChecksTable, ReadingsTable, StepsTable } from '../../kit/sheet/SheetTables';
-import { factLines } from '../../kit/sheet/factLines';
-import { HandedOver } from '../../kit/sheet/HandedOver';
-import { Lines } from '../../kit/sheet/Lines';
-import { SheetPhotos } from '../../kit/sheet/SheetPhotos';
-import { StillOpen } from '../../kit/sheet/StillOpen';
-import { SwitchOff } from '../../kit/sheet/SwitchOff';
-import { WiredPlaces } from '../../kit/sheet/WiredPlaces';
+import { margin, percent, volts } from '../../figures/words';
+import { ChecksTable, ReadingsTable, StepsTable } from '../../paper/SheetTables';
+import { factLines } from '../../paper/factLines';
+import { HandedOver } from '../../paper/HandedOver';
+import { Lines } from '../../paper/Lines';
+import { SheetPhotos } from '../../paper/SheetPhotos';
+import { StillOpen } from '../../paper/StillOpen';
+import { SwitchOff } from '../../paper/SwitchOff';
+import { WiredPlaces } from '../../paper/WiredPlaces';
 
 const wireWords = (data: Parameters<typeof wireOf>[0], say: Say): string | undefined => {
   const wire = wireOf(data);

@@ -5,10 +5,10 @@ import { STATE_WORDS, type LastingState } from '@/core/catalogue';
 import { lengthsOf, placeOf, regionOf, type Job } from '@/core/job';
 import { hasWiredChime, type Assessment, type Doorbell, type TakenReading } from '@/core/points';
 import { lowerFirst, gaugeText, lengthText } from '@/core/units';
-import { DRAFT_ID } from '../../kit/job/draft';
-import { readingFigure } from '../../kit/readingWords';
-import { volts, voltsOrCollapse } from '../../kit/words';
-import type { LoopPlate, LoopWords } from '../../kit/drawing/BellLoop';
+import { DRAFT_ID } from '../../log/draft';
+import { readingFigure } from '../../figures/readingWords';
+import { volts, voltsOrCollapse } from '../../figures/words';
+import type { LoopPlate, LoopWords } from '../../drawing/BellLoop';
 import { format, parseISO } from 'date-fns';
 
 const latest = (point: Doorbell, test: (data: TakenReading['data']) => boolean): TakenReading | undefined =>

@@ -1,5 +1,5 @@
 import type { Doorbell } from '@/core/points';
-import { useJob, type JobHold } from '../../kit/job/JobContext';
+import { useJob, type JobHold } from '../../log/JobContext';
 
 /** {@link useJob} at a doorbell: its supply and chime are there. Benches of other kinds of point never ask for it. */
 export function useDoorbell(): Omit<JobHold, 'point' | 'kept'> & { readonly point: Doorbell; readonly kept: Doorbell } {

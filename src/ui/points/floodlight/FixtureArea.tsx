@@ -1,6 +1,6 @@
 'use client';
-import { useFacts } from '../../kit/form/useFacts';
-import { useJob } from '../../kit/job/JobContext';
+import { useFacts } from '../../form/useFacts';
+import { useJob } from '../../log/JobContext';
 import { SpotArea } from '../SpotArea';
 
 /** Where a floodlight camera is to go: what hangs there, on what, how high, and which switch turns it off. */

@@ -1,6 +1,6 @@
 'use client';
 import { capital } from '@/core/units';
-import { useSay, useTerms } from '../../kit/job/useSay';
+import { useSay, useTerms } from '../../log/useSay';
 import { useDeferredValue, useState } from 'react';
 import { boxScrewsIn, SCREW_THREADS } from '@/core/catalogue';
 import { lengthsOf, type Job } from '@/core/job';
@@ -21,11 +21,11 @@ import {
   type Floodlight,
 } from '@/core/points';
 import { feedCase } from '@/core/junction';
-import { Findings } from '../../kit/box/Findings';
-import { PlanTag } from '../../kit/box/PlanTag';
-import { RoomTable } from '../../kit/box/RoomTable';
-import { SpliceTable } from '../../kit/box/SpliceTable';
-import { BoxDrawing } from '../../kit/drawing/BoxDrawing';
+import { Findings } from '../../verdict/Findings';
+import { PlanTag } from '../box/PlanTag';
+import { RoomTable } from '../box/RoomTable';
+import { SpliceTable } from '../box/SpliceTable';
+import { BoxDrawing } from '../../drawing/BoxDrawing';
 import { useFloodlight } from './useFloodlight';
 import { Hanging } from './Hanging';
 import { Remedies } from './Remedies';

@@ -1,6 +1,6 @@
 'use client';
 import { findingsOf, fixtureOf } from '@/core/points';
-import { PlanTag } from '../../kit/box/PlanTag';
+import { PlanTag } from '../box/PlanTag';
 import { useFloodlight } from './useFloodlight';
 
 /** Whether the plan of the box stands; nothing before one is taken. */

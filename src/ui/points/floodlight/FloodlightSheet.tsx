@@ -17,17 +17,17 @@ import {
 } from '@/core/points';
 import { FEED_WORDS, feedCase, feedRemedy, groundRemedy } from '@/core/junction';
 import { WIFI_WORDS } from '@/core/wifi';
-import { Findings } from '../../kit/box/Findings';
-import { RoomTable } from '../../kit/box/RoomTable';
-import { SpliceTable } from '../../kit/box/SpliceTable';
-import { BoxDrawing } from '../../kit/drawing/BoxDrawing';
-import { HandedOver } from '../../kit/sheet/HandedOver';
-import { factLines } from '../../kit/sheet/factLines';
-import { Lines } from '../../kit/sheet/Lines';
-import { SheetPhotos } from '../../kit/sheet/SheetPhotos';
-import { StillOpen } from '../../kit/sheet/StillOpen';
-import { StepsTable } from '../../kit/sheet/SheetTables';
-import { SwitchOff } from '../../kit/sheet/SwitchOff';
+import { Findings } from '../../verdict/Findings';
+import { RoomTable } from '../box/RoomTable';
+import { SpliceTable } from '../box/SpliceTable';
+import { BoxDrawing } from '../../drawing/BoxDrawing';
+import { HandedOver } from '../../paper/HandedOver';
+import { factLines } from '../../paper/factLines';
+import { Lines } from '../../paper/Lines';
+import { SheetPhotos } from '../../paper/SheetPhotos';
+import { StillOpen } from '../../paper/StillOpen';
+import { StepsTable } from '../../paper/SheetTables';
+import { SwitchOff } from '../../paper/SwitchOff';
 
 interface Props {
   readonly job: Job;

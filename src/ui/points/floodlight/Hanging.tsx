@@ -1,11 +1,11 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { boxSurveyOf, plateWords, poseOf, type FixtureData, type FixturePicks } from '@/core/points';
 import type { ScrewThread } from '@/core/catalogue';
 import { RECESS_MOST_M, type HangingScrews, type ScrewChoice } from '@/core/junction';
 import { lengthText, parseLength, type LengthSystem } from '@/core/units';
 import { useState } from 'react';
-import { Pick } from '../../kit/form/Pick';
+import { Pick } from '../../form/Pick';
 import { useFloodlight } from './useFloodlight';
 
 interface Props {

@@ -1,6 +1,6 @@
 'use client';
 import type { Text } from '@/core/said';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 
 interface Remedy {
   readonly id: string;

@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { useState } from 'react';
 import { TEXT } from '@/core/kinds';
 import type { FixtureData, FixtureOptions, FixturePicks } from '@/core/points';

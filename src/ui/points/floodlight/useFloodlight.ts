@@ -1,5 +1,5 @@
 import type { Floodlight } from '@/core/points';
-import { useJob, type JobHold } from '../../kit/job/JobContext';
+import { useJob, type JobHold } from '../../log/JobContext';
 
 /** {@link useJob} at a floodlight: its fixture is there. Benches of other kinds of point never ask for it. */
 export function useFloodlight(): Omit<JobHold, 'point' | 'kept'> & {

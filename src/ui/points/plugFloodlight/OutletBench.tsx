@@ -1,11 +1,11 @@
 'use client';
 import { capital } from '@/core/units';
 import { said } from '@/core/said';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { lengthsOf } from '@/core/job';
 import { missingAtOutlet, outletFit } from '@/core/points';
-import { FieldGroup } from '../../kit/form/FieldGroup';
-import { useFacts } from '../../kit/form/useFacts';
+import { FieldGroup } from '../../form/FieldGroup';
+import { useFacts } from '../../form/useFacts';
 import { LeadDrawing } from './LeadDrawing';
 import { usePlugFloodlight } from './usePlugFloodlight';
 

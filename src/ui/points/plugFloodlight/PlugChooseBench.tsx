@@ -1,11 +1,11 @@
 'use client';
 import { said } from '@/core/said';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { lengthsOf } from '@/core/job';
 import { plugChoiceOf, plugOptions } from '@/core/points';
 import { lengthText } from '@/core/units';
 import { useState } from 'react';
-import { Pick } from '../../kit/form/Pick';
+import { Pick } from '../../form/Pick';
 import { LeadDrawing } from './LeadDrawing';
 import { usePlugFloodlight } from './usePlugFloodlight';
 

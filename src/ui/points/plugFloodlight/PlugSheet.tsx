@@ -4,13 +4,13 @@ import { said } from '@/core/said';
 import { type Job } from '@/core/job';
 import { assess, findingsOf, partsOf, wifiOf, worriesOf, type PlugFloodlight } from '@/core/points';
 import { WIFI_WORDS } from '@/core/wifi';
-import { Findings } from '../../kit/box/Findings';
-import { HandedOver } from '../../kit/sheet/HandedOver';
-import { factLines } from '../../kit/sheet/factLines';
-import { Lines } from '../../kit/sheet/Lines';
-import { SheetPhotos } from '../../kit/sheet/SheetPhotos';
-import { StillOpen } from '../../kit/sheet/StillOpen';
-import { StepsTable } from '../../kit/sheet/SheetTables';
+import { Findings } from '../../verdict/Findings';
+import { HandedOver } from '../../paper/HandedOver';
+import { factLines } from '../../paper/factLines';
+import { Lines } from '../../paper/Lines';
+import { SheetPhotos } from '../../paper/SheetPhotos';
+import { StillOpen } from '../../paper/StillOpen';
+import { StepsTable } from '../../paper/SheetTables';
 
 interface Props {
   readonly job: Job;

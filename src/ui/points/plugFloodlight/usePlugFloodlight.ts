@@ -1,5 +1,5 @@
 import type { PlugFloodlight } from '@/core/points';
-import { useJob, type JobHold } from '../../kit/job/JobContext';
+import { useJob, type JobHold } from '../../log/JobContext';
 
 /** {@link useJob} at a floodlight with a plug: its outlet is there. */
 export function usePlugFloodlight(): Omit<JobHold, 'point' | 'kept'> & {

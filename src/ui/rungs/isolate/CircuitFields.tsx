@@ -1,15 +1,15 @@
 'use client';
-import { useTerms } from '../../kit/job/useSay';
+import { useTerms } from '../../log/useSay';
 import Link from 'next/link';
 import { v7 } from 'uuid';
 import type { Circuit } from '@/core/house';
 import { circuitsOfPoint } from '@/core/points';
-import { AskForm } from '../../kit/form/AskForm';
-import { Choices } from '../../kit/form/Choices';
-import { FieldGroup } from '../../kit/form/FieldGroup';
-import { textField } from '../../kit/form/fields';
-import { useFacts } from '../../kit/form/useFacts';
-import { useJob } from '../../kit/job/JobContext';
+import { AskForm } from '../../form/AskForm';
+import { Choices } from '../../form/Choices';
+import { FieldGroup } from '../../form/FieldGroup';
+import { textField } from '../../form/fields';
+import { useFacts } from '../../form/useFacts';
+import { useJob } from '../../log/JobContext';
 import { SameBreaker } from './SameBreaker';
 
 /** One circuit that feeds the point: which way, what stands there, and whether it shares a neutral or a box. */

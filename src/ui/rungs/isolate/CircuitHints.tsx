@@ -1,8 +1,8 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { HINTS, HINT_IDS } from '@/core/isolation';
 import type { Circuit } from '@/core/house';
-import { useJob } from '../../kit/job/JobContext';
+import { useJob } from '../../log/JobContext';
 
 /** Signs that are no proof: noted as hints; one of life ends a proof. */
 export function CircuitHints({ circuit }: { readonly circuit: Circuit }) {

@@ -2,8 +2,8 @@
 import { useState } from 'react';
 import type { BellProof, CircuitState, MainsProof } from '@/core/isolation';
 import type { Circuit } from '@/core/house';
-import { Yes } from '../../kit/form/Yes';
-import { useJob } from '../../kit/job/JobContext';
+import { Yes } from '../../form/Yes';
+import { useJob } from '../../log/JobContext';
 import { ProofForm } from './ProofForm';
 
 /** What can be done with a circuit from its state. */

@@ -1,11 +1,11 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
-import { useTerms } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
+import { useTerms } from '../../log/useSay';
 import { ELSEWHERE, HUNT_DEFAULTS, huntOf, wayOfId, wayText, type HuntStanding } from '@/core/points';
-import { Choices } from '../../kit/form/Choices';
-import { FieldGroup } from '../../kit/form/FieldGroup';
-import { useFacts } from '../../kit/form/useFacts';
-import { useJob } from '../../kit/job/JobContext';
+import { Choices } from '../../form/Choices';
+import { FieldGroup } from '../../form/FieldGroup';
+import { useFacts } from '../../form/useFacts';
+import { useJob } from '../../log/JobContext';
 import { HuntWays } from './HuntWays';
 
 const PEOPLE = [

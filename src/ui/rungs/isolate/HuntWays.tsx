@@ -1,6 +1,6 @@
 'use client';
 import { ELSEWHERE, wayOfId, type HuntStanding } from '@/core/points';
-import { useJob } from '../../kit/job/JobContext';
+import { useJob } from '../../log/JobContext';
 
 type Live = Exclude<HuntStanding, { state: 'noBoard' | 'contradicts' }>;
 

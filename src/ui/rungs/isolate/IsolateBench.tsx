@@ -1,11 +1,11 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { circuitsOfPoint, pointSteps, supplyOf } from '@/core/points';
 import { GATE_WORDS } from '@/core/isolation';
 import { capital } from '@/core/units';
-import { CircuitPlate, CircuitPlates } from '../../kit/CircuitPlate';
-import { useJob } from '../../kit/job/JobContext';
-import { SchoolHere } from '../../kit/job/SchoolHere';
+import { CircuitPlate, CircuitPlates } from '../../verdict/CircuitPlate';
+import { useJob } from '../../log/JobContext';
+import { SchoolHere } from '../../policy/SchoolHere';
 import { CircuitFields, SecondCircuit } from './CircuitFields';
 import { CircuitHints } from './CircuitHints';
 import { CircuitMoves } from './CircuitMoves';

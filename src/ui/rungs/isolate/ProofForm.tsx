@@ -1,14 +1,14 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { useState } from 'react';
 import { PROOF_PROBLEM_WORDS, isBellVoltage, proofProblem, type Proof } from '@/core/isolation';
 import { LIMITS, type EntryData } from '@/core/kinds';
 import type { Probe } from '@/contract/instrument';
 import { VOLTS, type FigureRule } from '@/core/units';
-import { AskForm } from '../../kit/form/AskForm';
-import type { TypedField } from '../../kit/form/field';
-import { figureField } from '../../kit/form/fields';
-import { Yes } from '../../kit/form/Yes';
+import { AskForm } from '../../form/AskForm';
+import type { TypedField } from '../../form/field';
+import { figureField } from '../../form/fields';
+import { Yes } from '../../form/Yes';
 
 type Weight = Proof['weight'];
 type Proved = Omit<EntryData<'deadProved'>, 'circuitId'>;

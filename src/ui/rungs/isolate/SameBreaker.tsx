@@ -1,8 +1,8 @@
 'use client';
-import { useSay, useTerms } from '../../kit/job/useSay';
+import { useSay, useTerms } from '../../log/useSay';
 import type { Circuit } from '@/core/house';
 import { fedNames } from '@/core/points';
-import { useJob } from '../../kit/job/JobContext';
+import { useJob } from '../../log/JobContext';
 
 /** Asks whether two circuits that were named apart are one breaker: a question to each that may be the same. */
 export function SameBreaker({ circuit }: { readonly circuit: Circuit }) {

@@ -1,12 +1,12 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { Download, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { RUNG_NAMES, TEXT, type EntryData } from '@/core/kinds';
 import { toTell, worriesOf } from '@/core/points';
-import { AskForm } from '../../kit/form/AskForm';
-import { textField } from '../../kit/form/fields';
-import { useJob } from '../../kit/job/JobContext';
+import { AskForm } from '../../form/AskForm';
+import { textField } from '../../form/fields';
+import { useJob } from '../../log/JobContext';
 
 /** What stays: the sheet, the job file, what is still open, and the handing over. */
 export function LeaveBench() {

@@ -4,11 +4,11 @@ import { useState } from 'react';
 import { v7 } from 'uuid';
 import type { PointKind } from '@/core/kinds';
 import { doorsToShareWith, newPoint, type Shares } from '@/core/points';
-import { AskForm } from '../../kit/form/AskForm';
-import { textField } from '../../kit/form/fields';
+import { AskForm } from '../../form/AskForm';
+import { textField } from '../../form/fields';
 import { WhatItWouldBe } from './WhatItWouldBe';
-import { Choices, optionsOf } from '../../kit/form/Choices';
-import { useJob } from '../../kit/job/JobContext';
+import { Choices, optionsOf } from '../../form/Choices';
+import { useJob } from '../../log/JobContext';
 import { POINT_KIND_WORDS } from '../../points/words';
 
 const FIELDS = [textField('name', 'name of the new point', undefined, { hint: 'Side gate' })];

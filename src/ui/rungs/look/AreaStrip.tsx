@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { useEffect, useRef } from 'react';
 import type { AreaStanding } from '@/core/points';
 

@@ -1,10 +1,10 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import Link from 'next/link';
 import { missingFromCustomer } from '@/core/job';
-import { FieldGroup } from '../../kit/form/FieldGroup';
-import { useFacts } from '../../kit/form/useFacts';
-import { useJob } from '../../kit/job/JobContext';
+import { FieldGroup } from '../../form/FieldGroup';
+import { useFacts } from '../../form/useFacts';
+import { useJob } from '../../log/JobContext';
 import { VisitTime } from './VisitTime';
 
 /** What has to be ready before anybody drives there. */

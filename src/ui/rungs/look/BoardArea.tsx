@@ -1,15 +1,15 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
-import { useTerms } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
+import { useTerms } from '../../log/useSay';
 import { wayNumber, type Board } from '@/core/house';
 import { regionOf } from '@/core/job';
 import { LIMITS } from '@/core/kinds';
 import { parseFigure, parsed, refused } from '@/core/units';
 import { v7 } from 'uuid';
-import { AskForm } from '../../kit/form/AskForm';
-import type { TypedField } from '../../kit/form/field';
-import { textField } from '../../kit/form/fields';
-import { useJob } from '../../kit/job/JobContext';
+import { AskForm } from '../../form/AskForm';
+import type { TypedField } from '../../form/field';
+import { textField } from '../../form/fields';
+import { useJob } from '../../log/JobContext';
 import { WayRow } from './WayRow';
 
 const WAYS = { unit: 'ways', unitWords: ['way', 'ways'], ...LIMITS.ways } as const;

@@ -1,12 +1,12 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { lengthsOf, regionOf } from '@/core/job';
 import type { HAZARDS } from '@/core/kinds';
 import { REGION_PACKS } from '@/core/region';
-import { Choices } from '../../kit/form/Choices';
-import { FieldGroup } from '../../kit/form/FieldGroup';
-import { useFacts } from '../../kit/form/useFacts';
-import { useJob } from '../../kit/job/JobContext';
+import { Choices } from '../../form/Choices';
+import { FieldGroup } from '../../form/FieldGroup';
+import { useFacts } from '../../form/useFacts';
+import { useJob } from '../../log/JobContext';
 import { HouseView } from './house/HouseView';
 
 const HAZARD_CAUTIONS: Readonly<Partial<Record<(typeof HAZARDS)[number], string>>> = {

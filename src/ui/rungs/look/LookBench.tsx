@@ -2,8 +2,8 @@
 import { useState, type ComponentType } from 'react';
 import { missingFromCustomer } from '@/core/job';
 import { areasOf, firstAreaOf, isUntouched, missingAtLook } from '@/core/points';
-import { useJob } from '../../kit/job/JobContext';
-import { PhotosArea } from '../../kit/photo/PhotosArea';
+import { useJob } from '../../log/JobContext';
+import { PhotosArea } from '../../photo/PhotosArea';
 import { AreaStrip } from './AreaStrip';
 import { BeforeArea } from './BeforeArea';
 import { BoardArea } from './BoardArea';

@@ -5,10 +5,10 @@ import { v7 } from 'uuid';
 import { isBuilt } from '@/core/job';
 import { changedKind } from '@/core/points';
 import type { PointKind } from '@/core/kinds';
-import { AskForm } from '../../kit/form/AskForm';
-import { textField } from '../../kit/form/fields';
-import { Choices, optionsOf } from '../../kit/form/Choices';
-import { useJob } from '../../kit/job/JobContext';
+import { AskForm } from '../../form/AskForm';
+import { textField } from '../../form/fields';
+import { Choices, optionsOf } from '../../form/Choices';
+import { useJob } from '../../log/JobContext';
 import { POINT_KIND_WORDS } from '../../points/words';
 
 const REASON = [textField('reason', 'why it is taken away', undefined, { hint: 'customer keeps the old one' })];

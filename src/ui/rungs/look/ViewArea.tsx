@@ -1,7 +1,7 @@
 'use client';
 import type { ReactNode } from 'react';
-import { useFacts } from '../../kit/form/useFacts';
-import { useJob } from '../../kit/job/JobContext';
+import { useFacts } from '../../form/useFacts';
+import { useJob } from '../../log/JobContext';
 
 const ADVICE: Readonly<Record<string, string>> = {
   drivenRain: 'Driven rain: seal top and sides, bottom open; the wire hole slopes down to the outside.',

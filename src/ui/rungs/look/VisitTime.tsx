@@ -1,7 +1,7 @@
 'use client';
 import { format, parseISO } from 'date-fns';
-import { TimeField } from '../../kit/form/TimeField';
-import { useJob } from '../../kit/job/JobContext';
+import { TimeField } from '../../form/TimeField';
+import { useJob } from '../../log/JobContext';
 
 const PICKER = "yyyy-MM-dd'T'HH:mm";
 

@@ -1,13 +1,13 @@
 'use client';
-import { useSay, useTerms } from '../../kit/job/useSay';
+import { useSay, useTerms } from '../../log/useSay';
 import type { Way } from '@/core/house';
 import { regionOf } from '@/core/job';
 import { LIMITS, PROTECTIONS } from '@/core/kinds';
 import { looksLikeKeepOn } from '@/core/isolation';
-import { FieldGroup } from '../../kit/form/FieldGroup';
-import { figureField, textField } from '../../kit/form/fields';
-import { Yes } from '../../kit/form/Yes';
-import { useJob } from '../../kit/job/JobContext';
+import { FieldGroup } from '../../form/FieldGroup';
+import { figureField, textField } from '../../form/fields';
+import { Yes } from '../../form/Yes';
+import { useJob } from '../../log/JobContext';
 
 const AMPS = { unit: 'A', unitWords: ['a', 'amp', 'amps'], ...LIMITS.amps } as const;
 

@@ -1,12 +1,12 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { said } from '@/core/said';
 import { useMemo } from 'react';
 import { type Judgement } from '@/core/bell';
 import { trialDoors } from '@/core/job';
 import type { Doorbell, Shares } from '@/core/points';
-import { useJob } from '../../kit/job/JobContext';
-import { margin } from '../../kit/words';
+import { useJob } from '../../log/JobContext';
+import { margin } from '../../figures/words';
 
 const SHARE_WORDS: Readonly<Record<Shares, string>> = {
   chime: 'same chime',

@@ -1,6 +1,6 @@
 'use client';
 import { answerName } from '@/core/kinds';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { answer, isPhoneReading } from '@/contract/answers';
 import { Smartphone } from 'lucide-react';
 import { useState } from 'react';
@@ -8,14 +8,14 @@ import { LIMITS } from '@/core/kinds';
 import { wallsText, wifiOf, wifiPathOf } from '@/core/points';
 import { WIFI_WALLS, WIFI_WALL_FACTS, WIFI_WORDS, wifiChanges, type WifiWall } from '@/core/wifi';
 import { capital, parseFigure, type FigureRule } from '@/core/units';
-import { Away, Refused, call } from '../../kit/api';
-import { AskForm } from '../../kit/form/AskForm';
-import type { TypedField } from '../../kit/form/field';
-import { FieldGroup } from '../../kit/form/FieldGroup';
-import { mapped, textField } from '../../kit/form/fields';
-import { useFacts } from '../../kit/form/useFacts';
-import { useJob } from '../../kit/job/JobContext';
-import { useMeter } from '../../kit/meter/MeterContext';
+import { Away, Refused, call } from '../../log/api';
+import { AskForm } from '../../form/AskForm';
+import type { TypedField } from '../../form/field';
+import { FieldGroup } from '../../form/FieldGroup';
+import { mapped, textField } from '../../form/fields';
+import { useFacts } from '../../form/useFacts';
+import { useJob } from '../../log/JobContext';
+import { useMeter } from '../../meter/MeterContext';
 
 const DBM: FigureRule = { unit: 'dBm', unitWords: ['dbm', 'db'], ...LIMITS.dbm, zeroAllowed: true };
 const MBIT: FigureRule = {

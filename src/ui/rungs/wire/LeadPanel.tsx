@@ -1,5 +1,5 @@
 'use client';
-import { useSay, useTerms } from '../../kit/job/useSay';
+import { useSay, useTerms } from '../../log/useSay';
 import { builtOf, findingsOf, planOf, spliceHow, spliceOf } from '@/core/points';
 import { capital, gaugeText } from '@/core/units';
 import {
@@ -12,7 +12,7 @@ import {
   type Wiring,
   type WiringPlace,
 } from '@/core/wiring';
-import { useJob } from '../../kit/job/JobContext';
+import { useJob } from '../../log/JobContext';
 
 /** The end of a lead that a hand can move at a place: not the one inside the part that it comes with. */
 export function movableEnd(wiring: Wiring, { id, from, to }: Lead, place: WiringPlace): string | null {

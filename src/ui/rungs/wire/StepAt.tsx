@@ -1,14 +1,14 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { useState } from 'react';
 import { format, parseISO } from 'date-fns';
 import { photosOfPoint } from '@/core/job';
 import { TEXT } from '@/core/kinds';
 import { circuitsOfPoint, type StepStanding } from '@/core/points';
-import { AskForm } from '../../kit/form/AskForm';
-import { textField } from '../../kit/form/fields';
-import { useJob } from '../../kit/job/JobContext';
-import { PhotoButton } from '../../kit/photo/PhotoButton';
+import { AskForm } from '../../form/AskForm';
+import { textField } from '../../form/fields';
+import { useJob } from '../../log/JobContext';
+import { PhotoButton } from '../../photo/PhotoButton';
 import { chipsOf } from './chips';
 
 const HOW_WORDS = {

@@ -1,9 +1,9 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { afterStep, type Step, type Wiring, type WiringPlace } from '@/core/wiring';
-import { BoxDrawing } from '../../kit/drawing/BoxDrawing';
-import { WiringDrawing } from '../../kit/drawing/WiringDrawing';
-import { drawnPlace, isDrawn } from '../../kit/drawing/placeLayout';
+import { BoxDrawing } from '../../drawing/BoxDrawing';
+import { WiringDrawing } from '../../drawing/WiringDrawing';
+import { drawnPlace, isDrawn } from '../../drawing/placeLayout';
 
 /** Id of the drawing of the step at hand. */
 export const STEP_DRAWING = 'step-drawing';

@@ -1,8 +1,8 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { Check, Lock } from 'lucide-react';
 import type { StepStanding } from '@/core/points';
-import { useJob } from '../../kit/job/JobContext';
+import { useJob } from '../../log/JobContext';
 import { chipsOf } from './chips';
 
 interface Props {

@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../../kit/job/useSay';
+import { useSay } from '../../log/useSay';
 import { Check, Download, Lock } from 'lucide-react';
 import { useState } from 'react';
 import {
@@ -13,11 +13,11 @@ import {
   type StepStanding,
 } from '@/core/points';
 import { jointById, leadById, sameFinding } from '@/core/wiring';
-import { Findings } from '../../kit/box/Findings';
-import { CircuitPlates } from '../../kit/CircuitPlate';
-import { saveSvg } from '../../kit/drawing/saveSvg';
-import { Choices } from '../../kit/form/Choices';
-import { useJob } from '../../kit/job/JobContext';
+import { Findings } from '../../verdict/Findings';
+import { CircuitPlates } from '../../verdict/CircuitPlate';
+import { saveSvg } from '../../drawing/saveSvg';
+import { Choices } from '../../form/Choices';
+import { useJob } from '../../log/JobContext';
 import { LeadPanel, movableEnd } from './LeadPanel';
 import { StepAt } from './StepAt';
 import { STEP_DRAWING, StepDrawing, placeOf } from './StepDrawing';

@@ -1,10 +1,10 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import type { JudgedOption } from '@/core/advice';
 import { wiringPlan, type Doorbell } from '@/core/points';
 import { changedLeads, type WiringPlace } from '@/core/wiring';
-import { WiringDrawing } from '../../../kit/drawing/WiringDrawing';
-import { drawnPlace, isDrawn } from '../../../kit/drawing/placeLayout';
+import { WiringDrawing } from '../../../drawing/WiringDrawing';
+import { drawnPlace, isDrawn } from '../../../drawing/placeLayout';
 
 interface Props {
   readonly point: Doorbell;

@@ -1,13 +1,13 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import Link from 'next/link';
 import { capital } from '@/core/units';
 import { useState } from 'react';
 import { optionId, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from '@/core/advice';
 import { TREATMENTS } from '@/core/chime';
 import { wireOf } from '@/core/points';
-import { Choices } from '../../../kit/form/Choices';
-import { SchoolHere } from '../../../kit/job/SchoolHere';
+import { Choices } from '../../../form/Choices';
+import { SchoolHere } from '../../../policy/SchoolHere';
 import { useDoorbell } from '../useDoorbell';
 
 import { TakeWay } from './TakeWay';

@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
 import type { JudgedOption } from '@/core/advice';
 import { TEXT } from '@/core/kinds';

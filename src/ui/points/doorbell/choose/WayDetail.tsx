@@ -1,12 +1,12 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { wayPlan, type JudgedOption, type WayPlan } from '@/core/advice';
 import { capital } from '@/core/units';
 import { chimeFigures, fallingVolts, type Estimate, type OtherJudgement } from '@/core/bell';
 import { STATE_WORDS } from '@/core/catalogue';
-import { FallingLine } from '../../../kit/drawing/FallingLine';
-import { Verdict } from '../../../kit/Verdict';
-import { percent, volts } from '../../../kit/words';
+import { FallingLine } from '../../../plot/FallingLine';
+import { Verdict } from '../../../verdict/Verdict';
+import { percent, volts } from '../../../figures/words';
 import { useDoorbell } from '../useDoorbell';
 import { BeforeAfter } from './BeforeAfter';
 import { wayWords } from '@/core/advice';

@@ -1,13 +1,13 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { said } from '@/core/said';
 import { ticks } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { line, curveStepAfter } from 'd3-shape';
 import { useState } from 'react';
 import { effortOf, type JudgedOption } from '@/core/advice';
-import { Choices } from '../../../kit/form/Choices';
-import { margin } from '../../../kit/words';
+import { Choices } from '../../../form/Choices';
+import { margin } from '../../../figures/words';
 import { wayWords } from '@/core/advice';
 
 interface Props {

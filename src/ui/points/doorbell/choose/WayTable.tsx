@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { useMemo } from 'react';
 import type { Say } from '@/words';
 import { said } from '@/core/said';
@@ -14,8 +14,8 @@ import {
 } from '@tanstack/react-table';
 import { useState } from 'react';
 import type { JudgedOption } from '@/core/advice';
-import { SortHead } from '../../../kit/table/SortHead';
-import { margin, percent } from '../../../kit/words';
+import { SortHead } from '../../../table/SortHead';
+import { margin, percent } from '../../../figures/words';
 import { DoorSpread } from './DoorSpread';
 import { wayWords } from '@/core/advice';
 

@@ -3,7 +3,7 @@ import { sayIn, type Say } from '@/words';
 import Link from 'next/link';
 import { placeOf, type Job } from '@/core/job';
 import type { Compared, Point } from '@/core/points';
-import { PrintButton } from '../../../kit/PrintButton';
+import { PrintButton } from '../../../frame/PrintButton';
 import { lowerFirst } from '@/core/units';
 
 interface Props {

@@ -1,10 +1,10 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { BAG_STATES } from '@/core/kinds';
 import { bagList, deviceOf } from '@/core/points';
-import { Choices } from '../../../kit/form/Choices';
-import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { textField } from '../../../kit/form/fields';
+import { Choices } from '../../../form/Choices';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { textField } from '../../../form/fields';
 import { useDoorbell } from '../useDoorbell';
 
 const WORDS = { there: 'there and right', missing: 'missing', wrong: 'not right' } as const;

@@ -1,14 +1,14 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { forbiddenWhy } from '@/core/advice';
 import { treatmentsFor } from '@/core/chime';
 import { regionOf } from '@/core/job';
 import { carriedProfile, chimeKindOf, surveyOf } from '@/core/points';
 import { devicesIn } from '@/core/catalogue';
 import { capital } from '@/core/units';
-import { Choices } from '../../../kit/form/Choices';
-import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { useFacts } from '../../../kit/form/useFacts';
+import { Choices } from '../../../form/Choices';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { useFacts } from '../../../form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 
 /** The chime: which kind, where, and what can be done with it. What stands on it is asked at Measure. */

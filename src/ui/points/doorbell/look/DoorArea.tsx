@@ -1,13 +1,13 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { devicesIn } from '@/core/catalogue';
 import { lengthsOf } from '@/core/job';
 import { WAS_THERE_FACTS, deviceOf, carriedProfile } from '@/core/points';
 import { WALL_FIXINGS, screwFor } from '@/core/mount';
 import { capital, lengthText } from '@/core/units';
-import { Choices } from '../../../kit/form/Choices';
-import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { useFacts } from '../../../kit/form/useFacts';
+import { Choices } from '../../../form/Choices';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { useFacts } from '../../../form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 
 import { AnotherPoint } from '../../../rungs/look/AnotherPoint';

@@ -3,8 +3,8 @@ import { lengthsOf } from '@/core/job';
 import { missingAtLook, plateSurveyOf } from '@/core/points';
 import { platePlace } from '@/core/mount';
 import { lengthText } from '@/core/units';
-import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { useFacts } from '../../../kit/form/useFacts';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { useFacts } from '../../../form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 import { PlateDrawing } from './PlateDrawing';
 

@@ -1,6 +1,6 @@
 'use client';
 import { answerName } from '@/core/kinds';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
 import { lengthsOf, regionOf } from '@/core/job';
 import { LIMITS } from '@/core/kinds';
@@ -14,12 +14,12 @@ import {
   SUPPLY_FACTS,
 } from '@/core/supply';
 import { lengthText, parseFigure, parseLength, parsed } from '@/core/units';
-import { AskForm } from '../../../kit/form/AskForm';
-import { Choices } from '../../../kit/form/Choices';
-import type { TypedField } from '../../../kit/form/field';
-import { within } from '../../../kit/form/fields';
-import { useFacts } from '../../../kit/form/useFacts';
-import { Pick } from '../../../kit/form/Pick';
+import { AskForm } from '../../../form/AskForm';
+import { Choices } from '../../../form/Choices';
+import type { TypedField } from '../../../form/field';
+import { within } from '../../../form/fields';
+import { useFacts } from '../../../form/useFacts';
+import { Pick } from '../../../form/Pick';
 import { useDoorbell } from '../useDoorbell';
 
 const PEOPLE = [

@@ -1,14 +1,14 @@
 'use client';
 import { answerName } from '@/core/kinds';
 import type { Say } from '@/words';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { regionOf } from '@/core/job';
 import type { EntryData } from '@/core/kinds';
 import { diesWithLight, searchOf } from '@/core/points';
 import { PLACE_FACTS, TRANSFORMER_PLACES, WITHOUT_IT, type TransformerPlace } from '@/core/search';
-import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { useFacts } from '../../../kit/form/useFacts';
-import { Pick } from '../../../kit/form/Pick';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { useFacts } from '../../../form/useFacts';
+import { Pick } from '../../../form/Pick';
 import { useDoorbell } from '../useDoorbell';
 import { SwitchTrials } from './SwitchTrials';
 

@@ -1,8 +1,8 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { midwayWords } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
-import { readingFigure, readingWords } from '../../../kit/readingWords';
+import { readingFigure, readingWords } from '../../../figures/readingWords';
 
 /** Readings that can hardly be true together: by how much, and what could explain it. */
 export function Contradictions() {

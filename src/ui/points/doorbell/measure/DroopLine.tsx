@@ -4,7 +4,7 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { bandOf, houseAt, type House } from '@/core/bell';
 import { useDoorbell } from '../useDoorbell';
-import { volts } from '../../../kit/words';
+import { volts } from '../../../figures/words';
 
 const WIDTH = 424;
 const HEIGHT = 236;

@@ -1,12 +1,12 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
 import { fallingVolts } from '@/core/bell';
 import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
-import { BellLoop } from '../../../kit/drawing/BellLoop';
-import { FallingLine } from '../../../kit/drawing/FallingLine';
+import { BellLoop } from '../../../drawing/BellLoop';
+import { FallingLine } from '../../../plot/FallingLine';
 import { loopWords } from '../loopWords';
-import { Choices } from '../../../kit/form/Choices';
+import { Choices } from '../../../form/Choices';
 import { useDoorbell } from '../useDoorbell';
 import { isBoxed, midwayWords } from '@/core/points';
 import { capital } from '@/core/units';

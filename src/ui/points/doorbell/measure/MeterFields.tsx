@@ -1,7 +1,7 @@
 'use client';
 import { METER } from '@/core/bell';
-import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { useFacts } from '../../../kit/form/useFacts';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { useFacts } from '../../../form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 
 /** The meter, asked once: its accuracy goes with every reading that is taken from now on. */

@@ -2,11 +2,11 @@
 import { figureOf, textOf } from '@/core/catalogue';
 import { hasWiredChime } from '@/core/points';
 import { parseVoltAmps } from '@/core/units';
-import type { TypedField } from '../../../kit/form/field';
-import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { mapped } from '../../../kit/form/fields';
-import { useFacts } from '../../../kit/form/useFacts';
-import { Pick } from '../../../kit/form/Pick';
+import type { TypedField } from '../../../form/field';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { mapped } from '../../../form/fields';
+import { useFacts } from '../../../form/useFacts';
+import { Pick } from '../../../form/Pick';
 import { useDoorbell } from '../useDoorbell';
 
 /** VA of a label; amps are asked back. @param volts of the same label, as they are typed */

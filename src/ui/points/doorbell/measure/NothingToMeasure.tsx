@@ -1,6 +1,6 @@
 'use client';
 import { answerName } from '@/core/kinds';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { useDoorbell } from '../useDoorbell';
 import { RunFields } from './RunFields';
 import { WorkedOutWay } from './WorkedOutWay';

@@ -1,8 +1,8 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import type { NextReading } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
-import { percent } from '../../../kit/words';
+import { percent } from '../../../figures/words';
 import { lowerFirst } from '@/core/units';
 
 /** How likely each reading changes what is proposed, drawn as a bar, with the minutes it costs. */

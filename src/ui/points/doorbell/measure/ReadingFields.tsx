@@ -5,10 +5,10 @@ import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue
 import { PRESENT_PATHS, type EntryData } from '@/core/kinds';
 import { MOST_OF_RATING, hasWiredChime, isBoxed, meterOf, midwayWords, testOhms } from '@/core/points';
 import { parseFigure, parsed, refused } from '@/core/units';
-import { Choices } from '../../../kit/form/Choices';
-import type { TypedField } from '../../../kit/form/field';
-import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { Pick } from '../../../kit/form/Pick';
+import { Choices } from '../../../form/Choices';
+import type { TypedField } from '../../../form/field';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { Pick } from '../../../form/Pick';
 import { useDoorbell } from '../useDoorbell';
 import {
   BELL_VOLTS,

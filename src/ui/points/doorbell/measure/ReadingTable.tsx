@@ -1,10 +1,10 @@
 'use client';
 import { format, parseISO } from 'date-fns';
 import { midwayWords } from '@/core/points';
-import { DRAFT_ID } from '../../../kit/job/draft';
+import { DRAFT_ID } from '../../../log/draft';
 import { useDoorbell } from '../useDoorbell';
-import { offset } from '../../../kit/words';
-import { readingFigure, readingWords } from '../../../kit/readingWords';
+import { offset } from '../../../figures/words';
+import { readingFigure, readingWords } from '../../../figures/readingWords';
 
 /** What has been read, and how far each lies off the one circuit that explains all. */
 export function ReadingTable() {

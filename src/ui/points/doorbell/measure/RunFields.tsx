@@ -3,11 +3,11 @@ import { lengthsOf, regionOf } from '@/core/job';
 import { LIMITS } from '@/core/kinds';
 import type { RunName } from '@/core/bell';
 import { gaugeText, lengthText, parseGauge, parseLengthSpan, type Gauge } from '@/core/units';
-import { Choices } from '../../../kit/form/Choices';
-import type { TypedField } from '../../../kit/form/field';
-import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { mapped, within } from '../../../kit/form/fields';
-import { useFacts } from '../../../kit/form/useFacts';
+import { Choices } from '../../../form/Choices';
+import type { TypedField } from '../../../form/field';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { mapped, within } from '../../../form/fields';
+import { useFacts } from '../../../form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 
 const WAYS = [

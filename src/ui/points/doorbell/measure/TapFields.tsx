@@ -2,9 +2,9 @@
 import { LIMITS } from '@/core/kinds';
 import { SCREW_PAIRS, type ScrewPair } from '@/core/wiring';
 import { VOLTS, VOLT_AMPS, parseFigure, refused, type FigureRule } from '@/core/units';
-import { AskForm } from '../../../kit/form/AskForm';
-import { Choices } from '../../../kit/form/Choices';
-import type { TypedField } from '../../../kit/form/field';
+import { AskForm } from '../../../form/AskForm';
+import { Choices } from '../../../form/Choices';
+import type { TypedField } from '../../../form/field';
 import { useDoorbell } from '../useDoorbell';
 
 /** Three screws have three pairs; the fourth screw’s are asked for only where there is one. */

@@ -1,8 +1,8 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { fallingVolts } from '@/core/bell';
 import { STATE_WORDS } from '@/core/catalogue';
-import { FallingLine } from '../../../kit/drawing/FallingLine';
+import { FallingLine } from '../../../plot/FallingLine';
 import { useDoorbell } from '../useDoorbell';
 
 /** What a supply that does not stand yet will do, in the state that decides. */

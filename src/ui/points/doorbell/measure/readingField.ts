@@ -1,7 +1,7 @@
 import { LIMITS, type EntryData } from '@/core/kinds';
 import { readingProblem, type TakenReading } from '@/core/points';
 import { OHMS, VOLTS, parseSpan, parsed, refused, type FigureRule } from '@/core/units';
-import type { TypedField } from '../../../kit/form/field';
+import type { TypedField } from '../../../form/field';
 
 /** What a reading is of, before its figure. */
 export type ReadingScope = Omit<EntryData<'readingTaken'>, 'low' | 'high'>;

@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { lengthsOf } from '@/core/job';
 import { deviceOf, plateSurveyOf } from '@/core/points';
 import {
@@ -16,9 +16,9 @@ import {
   tiltAdvice,
 } from '@/core/mount';
 import { lengthText } from '@/core/units';
-import { Choices } from '../../../kit/form/Choices';
-import { FieldGroup } from '../../../kit/form/FieldGroup';
-import { useFacts } from '../../../kit/form/useFacts';
+import { Choices } from '../../../form/Choices';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { useFacts } from '../../../form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 import { DoorSide } from './DoorSide';
 

@@ -1,15 +1,15 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
 import { format, parseISO } from 'date-fns';
 import { TEXT, type EntryData } from '@/core/kinds';
 import { expectedReport } from '@/core/bell';
 import type { Check } from '@/core/prove';
-import { AskForm } from '../../../kit/form/AskForm';
-import { textField } from '../../../kit/form/fields';
+import { AskForm } from '../../../form/AskForm';
+import { textField } from '../../../form/fields';
 import { useDoorbell } from '../useDoorbell';
 import { SecondsAnswer, VoltsAnswer, type Answered } from './FigureAnswers';
-import { volts } from '../../../kit/words';
+import { volts } from '../../../figures/words';
 import { WaitTimer } from './WaitTimer';
 
 type Result = EntryData<'checkDone'>['result'];

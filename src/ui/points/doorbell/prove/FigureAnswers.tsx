@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import type { Say } from '@/words';
 import { predictedDoorVolts } from '@/core/bell';
 import { STATE_WORDS, type LastingState } from '@/core/catalogue';
@@ -7,8 +7,8 @@ import { LIMITS, type EntryData } from '@/core/kinds';
 import { isFeedKnown } from '@/core/points';
 import { judgeFigure, type Check, type DoorLimits, type PredictedBand } from '@/core/prove';
 import { VOLTS, type FigureRule } from '@/core/units';
-import { AskForm } from '../../../kit/form/AskForm';
-import { figureField } from '../../../kit/form/fields';
+import { AskForm } from '../../../form/AskForm';
+import { figureField } from '../../../form/fields';
 import { useDoorbell } from '../useDoorbell';
 
 /** What a check’s entry says beside its point and check. */

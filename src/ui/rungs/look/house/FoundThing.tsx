@@ -1,13 +1,13 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
 import { v7 } from 'uuid';
 import { foundBy, loneThings } from '@/core/job';
 import type { ThingKind } from '@/core/kinds';
-import { AskForm } from '../../../kit/form/AskForm';
-import { Choices, optionsOf } from '../../../kit/form/Choices';
-import { textField } from '../../../kit/form/fields';
-import { useJob } from '../../../kit/job/JobContext';
+import { AskForm } from '../../../form/AskForm';
+import { Choices, optionsOf } from '../../../form/Choices';
+import { textField } from '../../../form/fields';
+import { useJob } from '../../../log/JobContext';
 
 export const THING_WORDS: Readonly<Record<ThingKind, string>> = {
   supply: 'a transformer',

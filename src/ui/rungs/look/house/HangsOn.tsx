@@ -1,10 +1,10 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { HANGS_ON } from '@/core/house';
 import { thingsOf } from '@/core/job';
 import { THINGS, type ThingKind } from '@/core/kinds';
-import { Choices } from '../../../kit/form/Choices';
-import { useJob } from '../../../kit/job/JobContext';
+import { Choices } from '../../../form/Choices';
+import { useJob } from '../../../log/JobContext';
 
 const LABELS: Readonly<Record<ThingKind, string>> = {
   supply: 'is fed by',

@@ -1,6 +1,6 @@
 'use client';
 import type { Say } from '@/words';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import type { KeyboardEvent } from 'react';
 import type { HouseGraph, HouseNode } from '@/core/house';
 import { HOUSE, WIDTH, houseLayout, type PlacedCable, type PlacedNode } from './houseLayout';

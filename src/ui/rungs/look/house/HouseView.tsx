@@ -1,9 +1,9 @@
 'use client';
-import { useSay } from '../../../kit/job/useSay';
+import { useSay } from '../../../log/useSay';
 import { useRouter } from 'next/navigation';
 import { branchesOf, type HouseBranch, type HouseNode } from '@/core/house';
 import { houseOf } from '@/core/job';
-import { useJob } from '../../../kit/job/JobContext';
+import { useJob } from '../../../log/JobContext';
 import { AnotherPoint } from '../AnotherPoint';
 import { FoundThing } from './FoundThing';
 import { HangsOn } from './HangsOn';

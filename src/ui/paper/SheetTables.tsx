@@ -1,7 +1,7 @@
 import type { Say } from '@/words';
 import { format, parseISO } from 'date-fns';
 import { checksOf, midwayWords, pointSteps, type Doorbell, type Point } from '@/core/points';
-import { readingFigure, readingWords } from '../readingWords';
+import { readingFigure, readingWords } from '../figures/readingWords';
 
 const when = (at: string): string => format(parseISO(at), 'd MMM HH:mm');
 const NOT_YET = <p className="soft">Nothing written down.</p>;

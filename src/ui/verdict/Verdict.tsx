@@ -1,8 +1,8 @@
 'use client';
-import { useSay } from './job/useSay';
+import { useSay } from '../log/useSay';
 import { said } from '@/core/said';
 import { type Judgement } from '@/core/bell';
-import { percent } from './words';
+import { percent } from '../figures/words';
 
 /** The cut-corner tag: one word, one sentence, how far it is believed. */
 export function Verdict({ judgement, way }: { readonly judgement: Judgement; readonly way: string }) {

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { Away, Refused } from '../api';
+import { Away, Refused } from '../log/api';
 import { useCrew } from './CrewContext';
 
 const SOMEBODY_ELSE = '+';

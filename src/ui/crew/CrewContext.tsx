@@ -2,7 +2,7 @@
 import { answer, isPerson } from '@/contract/answers';
 import { createContext, useCallback, useContext, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import type { Person } from '@/core/kinds';
-import { call } from '../api';
+import { call } from '../log/api';
 import { v7 } from 'uuid';
 
 interface Crew {

@@ -1,11 +1,11 @@
 'use client';
-import { useSay } from '../job/useSay';
+import { useSay } from '../log/useSay';
 import type { ReactNode } from 'react';
 import type { Fact } from '@/core/facts';
 import { said as says } from '@/core/said';
 import { lengthsOf } from '@/core/job';
 import { factOf, type EntryData, type FactKind, type Facts, type FieldOf } from '@/core/kinds';
-import { useJob } from '../job/JobContext';
+import { useJob } from '../log/JobContext';
 import { Choices } from './Choices';
 import type { TypedField } from './field';
 import { figureField, runField, tapeField, textField } from './fields';

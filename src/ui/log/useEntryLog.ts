@@ -4,7 +4,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { rememberingParse, writtenFault } from '@/contract/job';
 import type { JobHead } from '@/core/job';
 import type { Entry, NewEntry } from '@/core/kinds';
-import { Away, Refused, call } from '../api';
+import { Away, Refused, call } from './api';
 import { readOutbox, writeOutbox, type Waiting } from './outbox';
 
 /** How saving stands: everything kept, under way, the server away, or something refused. */

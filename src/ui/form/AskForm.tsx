@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../job/useSay';
+import { useSay } from '../log/useSay';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useId, useMemo, useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';

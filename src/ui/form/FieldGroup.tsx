@@ -1,10 +1,10 @@
 'use client';
-import { useSay } from '../job/useSay';
+import { useSay } from '../log/useSay';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useId, useMemo, useRef, useState, type FocusEvent } from 'react';
 import { useForm } from 'react-hook-form';
 import type { EntryData, EntryKind } from '@/core/kinds';
-import { useJob } from '../job/JobContext';
+import { useJob } from '../log/JobContext';
 import type { TypedField } from './field';
 import { FieldInput } from './FieldInput';
 import { formSchema } from './formSchema';

@@ -10,7 +10,7 @@ import {
   useState,
   type ReactNode,
 } from 'react';
-import { useKeys } from '../useKeys';
+import { useKeys } from '../frame/useKeys';
 import type { Taking } from './taking';
 
 const MeterDialog = lazy(() => import('./MeterDialog').then(({ MeterDialog: Dialog }) => ({ default: Dialog })));

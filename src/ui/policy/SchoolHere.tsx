@@ -1,10 +1,10 @@
 'use client';
-import { useSay } from './useSay';
+import { useSay } from '../log/useSay';
 import { useId, useState } from 'react';
 import { TEXT } from '@/core/kinds';
 import { POLICY_MATTERS, type Policy, type School } from '@/core/policy';
 import { Pick } from '../form/Pick';
-import { useJob } from './JobContext';
+import { useJob } from '../log/JobContext';
 
 interface Props {
   readonly matter: keyof Policy;

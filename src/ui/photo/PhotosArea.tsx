@@ -7,7 +7,7 @@ import { FieldGroup } from '../form/FieldGroup';
 import { textField } from '../form/fields';
 import { Pick } from '../form/Pick';
 import { Yes } from '../form/Yes';
-import { useJob } from '../job/JobContext';
+import { useJob } from '../log/JobContext';
 import { MarkedPhoto } from './MarkedPhoto';
 import { usePhotos } from './usePhotos';
 

@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import type { FallingVolts, Station } from '@/core/bell';
 import type { DeviceProfile } from '@/core/catalogue';
-import { volts } from '../words';
+import { volts } from '../figures/words';
 
 interface Props {
   readonly falling: FallingVolts;

@@ -1,8 +1,8 @@
 import { answer, isKeptPhoto } from '@/contract/answers';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { v7 } from 'uuid';
-import { Away, Refused, callBytes } from '../api';
-import { useJob } from '../job/JobContext';
+import { Away, Refused, callBytes } from '../log/api';
+import { useJob } from '../log/JobContext';
 import { dropWaiting, keepWaiting, markRefused, waitingPhotos, type WaitingPhoto } from './photoQueue';
 
 const RETRY_MS = 5000;

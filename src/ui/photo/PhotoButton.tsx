@@ -1,7 +1,7 @@
 'use client';
 import { Camera } from 'lucide-react';
 import { useRef } from 'react';
-import { useJob } from '../job/JobContext';
+import { useJob } from '../log/JobContext';
 import { usePhotos } from './usePhotos';
 
 /** Takes a picture at the rung at hand; it is pinned to it, and stands with the others at Look. */

@@ -1,5 +1,5 @@
 'use client';
-import { useSay } from '../job/useSay';
+import { useSay } from '../../log/useSay';
 import { roomWords } from '@/core/points';
 import type { RoomCure } from '@/core/junction';
 

@@ -1,7 +1,7 @@
 'use client';
 import { Flashlight, Sun } from 'lucide-react';
 import { useState } from 'react';
-import { THEME_COOKIE, type Theme } from './theme/theme';
+import { THEME_COOKIE, type Theme } from '../theme/theme';
 
 const YEAR_SECONDS = 31_536_000;
 

@@ -1,6 +1,6 @@
 'use client';
 import { said } from '@/core/said';
-import { useSay } from '../job/useSay';
+import { useSay } from '../../log/useSay';
 import { loadWords, roomWords, type FixtureStanding } from '@/core/points';
 import type { Finding } from '@/core/wiring';
 

@@ -6,7 +6,7 @@ import { Arrow, Circle, Image as Picture, Layer, Stage, Text } from 'react-konva
 import type { Photo, PhotoMark } from '@/core/job';
 import { LIMITS, MARK_SHAPES, TEXT } from '@/core/kinds';
 import { Choices } from '../form/Choices';
-import { useJob } from '../job/JobContext';
+import { useJob } from '../log/JobContext';
 import { photoAddress } from './MarkedPhoto';
 
 const SHAPE_WORDS = { arrow: 'arrow', circle: 'circle', label: 'label' } as const;

@@ -1,5 +1,5 @@
 'use client';
-import { useNarrow } from '../useNarrow';
+import { useNarrow } from '../frame/useNarrow';
 
 /** A figure on the drawing: solid where somebody read it, dashed where it was worked out, fox where it is asked for. */
 export interface LoopPlate {

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { Modal } from 'react-bootstrap';
 import type { MeterTask, Probe } from '@/contract/instrument';
-import { useJob } from '../job/JobContext';
+import { useJob } from '../log/JobContext';
 import type { Taking } from './taking';
 import { useMeterStream } from './useMeterStream';
 
