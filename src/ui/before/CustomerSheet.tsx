@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -25,15 +26,13 @@ export function CustomerSheet({ job }: { readonly job: Job }) {
           <div>{[job.title, job.site.address].filter(Boolean).join(', ')}</div>
         </div>
         <span className="row-of no-print">
-          <Link className="button" href={`/jobs/${job.id}?rung=look&area=before`}>
+          <Link className="btn btn-secondary" href={`/jobs/${job.id}?rung=look&area=before`}>
             Back to the job
           </Link>
-          <button type="button" className="button" onClick={() => void copy()}>
+          <Button variant="secondary" onClick={() => void copy()}>
             {copied === 'yes' ? 'Copied' : 'Copy as a text'}
-          </button>
-          <button type="button" className="button main" onClick={() => window.print()}>
-            Print
-          </button>
+          </Button>
+          <Button onClick={() => window.print()}>Print</Button>
         </span>
       </div>
       <p className="lead-in">{say(page.opening)}</p>

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { format, isBefore, isToday, parseISO, startOfToday } from 'date-fns';
 import Link from 'next/link';
@@ -45,14 +46,9 @@ export function Board({ jobs, q }: { readonly jobs: readonly ListedJob[]; readon
         </span>
         <div className="end">
           <TakeIn />
-          <button
-            type="button"
-            className={`button${making ? '' : ' main'}`}
-            aria-expanded={making}
-            onClick={() => setMaking(!making)}
-          >
+          <Button variant={making ? 'secondary' : 'primary'} aria-expanded={making} onClick={() => setMaking(!making)}>
             {making ? 'Close' : 'New job'}
-          </button>
+          </Button>
         </div>
       </div>
       {making && <NewJob />}

@@ -23,7 +23,7 @@ export function TakeIn() {
   };
   return (
     <>
-      <label className="button file">
+      <label className="btn btn-secondary file">
         <FileUp size={18} aria-hidden="true" /> Take in a job file
         <input
           type="file"

@@ -21,7 +21,7 @@ export function CatalogueFiles({ shelf, onTake }: Props) {
     <section className="block-top">
       <h2>In and out</h2>
       <div className="row-of">
-        <a className="button" href={`/api/v1/catalogue/${shelf}/csv`} download>
+        <a className="btn btn-secondary" href={`/api/v1/catalogue/${shelf}/csv`} download>
           <FileDown size={18} aria-hidden="true" /> {SHELVES[shelf].words} as CSV
         </a>
         <FileIn
@@ -29,7 +29,7 @@ export function CatalogueFiles({ shelf, onTake }: Props) {
           accept="text/csv,.csv"
           onFile={(file) => void take(file, `/catalogue/${shelf}/csv`, 'text/csv')}
         />
-        <a className="button" href="/api/v1/catalogue/file" download>
+        <a className="btn btn-secondary" href="/api/v1/catalogue/file" download>
           <FileDown size={18} aria-hidden="true" /> All own items as JSON
         </a>
         <FileIn
@@ -54,7 +54,7 @@ interface FileInProps {
 
 function FileIn({ label, accept, onFile }: FileInProps) {
   return (
-    <label className="button file">
+    <label className="btn btn-secondary file">
       <FileUp size={18} aria-hidden="true" /> {label}
       <input
         type="file"

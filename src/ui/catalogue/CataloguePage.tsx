@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { answer, isCatalogue } from '@/contract/answers';
 import { useState } from 'react';
 import { SHELF_IDS, SHELVES, textOf, type Catalogue, type ShelfId, type ShelvedItem } from '@/core/catalogue';
@@ -57,9 +58,9 @@ export function CataloguePage({ first }: { readonly first: Catalogue }) {
       />
       <div className="head-row block-top">
         <h2>{words}</h2>
-        <button type="button" className="button" onClick={() => setPicked('new')}>
+        <Button variant="secondary" onClick={() => setPicked('new')}>
           Add a {one}
-        </button>
+        </Button>
       </div>
       {done && <p role="status">{done}</p>}
       {fault && <FaultList fault={fault} />}

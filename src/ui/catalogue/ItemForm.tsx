@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import {
   SHELVES,
   itemFaults,
@@ -74,9 +75,9 @@ export function ItemForm({ shelf, item, onSave, onRemove, onClose }: Props) {
     >
       <div className="head-row">
         <h2>{id === null ? `A new ${described.one}` : textOf(item?.values ?? {}, 'name')}</h2>
-        <button type="button" className="button quiet" onClick={onClose}>
+        <Button variant="link" onClick={onClose}>
           Close
-        </button>
+        </Button>
       </div>
       {id !== null && (
         <p className="small soft">
@@ -95,9 +96,9 @@ export function ItemForm({ shelf, item, onSave, onRemove, onClose }: Props) {
         onSubmit={(data) => onSave(trimmed({ ...(id === null ? {} : { id }), ...data }))}
       />
       {item?.own && id !== null && (
-        <button type="button" className="button" onClick={() => onRemove(id)}>
+        <Button variant="secondary" onClick={() => onRemove(id)}>
           {item.instead ? 'Back to what ships' : 'Take it away'}
-        </button>
+        </Button>
       )}
     </section>
   );

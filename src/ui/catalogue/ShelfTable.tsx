@@ -1,4 +1,5 @@
 'use client';
+import { Button, Table } from 'react-bootstrap';
 import {
   createColumnHelper,
   createSortedRowModel,
@@ -58,7 +59,7 @@ export function ShelfTable({ shelf, items, picked, onPick }: Props) {
   const figures = new Set(main.filter(({ type }) => type === 'figure').map(({ name }) => name));
   return (
     <div className="scroll-x">
-      <table className="plain ways">
+      <Table className="ways">
         <SortHead
           heads={table.getFlatHeaders().map((header) => ({
             id: header.id,
@@ -74,9 +75,9 @@ export function ShelfTable({ shelf, items, picked, onPick }: Props) {
               {row.getAllCells().map((cell) => (
                 <td key={cell.id} className={figures.has(cell.column.id) ? 'n' : undefined}>
                   {cell.column.id === 'name' ? (
-                    <button type="button" className="way" onClick={() => onPick(row.original)}>
+                    <Button variant="bare" className="way" onClick={() => onPick(row.original)}>
                       <table.FlexRender cell={cell} />
-                    </button>
+                    </Button>
                   ) : (
                     <table.FlexRender cell={cell} />
                   )}
@@ -85,7 +86,7 @@ export function ShelfTable({ shelf, items, picked, onPick }: Props) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
     </div>
   );
 }

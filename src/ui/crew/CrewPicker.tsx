@@ -1,4 +1,5 @@
 'use client';
+import { Button, Form } from 'react-bootstrap';
 import { useState } from 'react';
 import { Away, Refused } from '../log/api';
 import { useCrew } from './CrewContext';
@@ -11,7 +12,7 @@ export function CrewPicker() {
   const [naming, setNaming] = useState(false);
   if (!who || naming) return <NameForm onDone={() => setNaming(false)} />;
   return (
-    <select
+    <Form.Select
       className="crew"
       aria-label="Who is at work"
       value={who.id}
@@ -23,7 +24,7 @@ export function CrewPicker() {
         </option>
       ))}
       <option value={SOMEBODY_ELSE}>somebody else…</option>
-    </select>
+    </Form.Select>
   );
 }
 
@@ -49,7 +50,7 @@ function NameForm({ onDone }: { readonly onDone: () => void }) {
         void send();
       }}
     >
-      <input
+      <Form.Control
         aria-label="Your name"
         aria-invalid={fault ? true : undefined}
         placeholder="who is at work?"
@@ -57,13 +58,13 @@ function NameForm({ onDone }: { readonly onDone: () => void }) {
         maxLength={120}
         onChange={(event) => setName(event.target.value)}
       />
-      <button type="submit" className="button quiet">
+      <Button type="submit" variant="link">
         {fault ?? 'Say it'}
-      </button>
+      </Button>
       {who && (
-        <button type="button" className="button quiet" onClick={onDone}>
+        <Button variant="link" onClick={onDone}>
           Leave it
-        </button>
+        </Button>
       )}
     </form>
   );

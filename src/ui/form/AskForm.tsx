@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useId, useMemo, useState, type ReactNode } from 'react';
@@ -74,9 +75,9 @@ export function AskForm({ fields, submit, main = false, onSubmit, onTexts, child
         </div>
       )}
       {children?.(said(fields, filled))}
-      <button type="submit" className={`button${main ? ' main' : ''}`}>
+      <Button type="submit" variant={main ? 'primary' : 'secondary'}>
         {submit}
-      </button>
+      </Button>
     </form>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { ChoiceKeys } from './ChoiceKeys';
 
 interface Props<T extends string> {
   readonly label: string;
@@ -8,24 +9,16 @@ interface Props<T extends string> {
   readonly onPick: (value: T | null) => void;
 }
 
-/** One of a few: big buttons, saved at once. */
+/** One of a few: big keys, saved at once. */
 export function Choices<T extends string>({ label, options, chosen, onPick }: Props<T>) {
   return (
-    <div className="field wide-field" role="group" aria-label={label}>
-      <span className="label">{label}</span>
-      <div className="choices">
-        {options.map(({ value, words }) => (
-          <button
-            key={value}
-            type="button"
-            aria-pressed={chosen === value}
-            onClick={() => onPick(chosen === value ? null : value)}
-          >
-            {words}
-          </button>
-        ))}
-      </div>
-    </div>
+    <ChoiceKeys
+      type="radio"
+      label={label}
+      options={options}
+      isOn={(value) => value === chosen}
+      onPress={(value) => onPick(value === chosen ? null : value)}
+    />
   );
 }
 

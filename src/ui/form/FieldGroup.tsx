@@ -104,7 +104,7 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
           />
         ))}
       </div>
-      <button type="submit" className="hidden-visually" tabIndex={-1}>
+      <button type="submit" className="visually-hidden" tabIndex={-1}>
         Keep
       </button>
     </form>

@@ -1,6 +1,8 @@
 'use client';
+import { Form } from 'react-bootstrap';
 import type { UseFormRegisterReturn } from 'react-hook-form';
 import { TakeButton } from '../meter/TakeButton';
+import { FieldBox } from './FieldBox';
 import type { TypedField } from './field';
 
 interface Props {
@@ -12,33 +14,28 @@ interface Props {
   readonly onTake?: (text: string) => void;
 }
 
-/** A label, its box with the unit, and under it what is wrong with the text. */
+/** A field of a form: what is typed belongs to the form, what the meter shows is handed to it. */
 export function FieldInput({ field, id, fault, input, onTake }: Props) {
+  const { label, unit, figure, hint, asked, meter } = field;
   return (
-    <div className={`field${fault ? ' wrong' : field.asked ? ' asked' : ''}`}>
-      <label htmlFor={id}>{field.label}</label>
-      <div className={`box${field.figure ? ' figure' : ''}`}>
-        <input
-          id={id}
-          inputMode={field.figure ? 'decimal' : 'text'}
-          autoComplete="off"
-          placeholder={field.hint}
-          aria-invalid={fault ? true : undefined}
-          aria-describedby={fault ? `${id}-fault` : undefined}
-          {...input}
-        />
-        {field.unit && (
-          <span className="unit" aria-hidden="true">
-            {field.unit}
-          </span>
-        )}
-        {field.meter && onTake && <TakeButton id={id} label={field.label} task={field.meter} onTake={onTake} />}
-      </div>
-      {fault && (
-        <div className="fault" id={`${id}-fault`} role="alert">
-          {fault}
-        </div>
-      )}
-    </div>
+    <FieldBox
+      id={id}
+      label={label}
+      unit={unit}
+      figure={figure}
+      asked={asked}
+      fault={fault}
+      after={meter && onTake && <TakeButton id={id} label={label} task={meter} onTake={onTake} />}
+    >
+      <Form.Control
+        inputMode={figure ? 'decimal' : 'text'}
+        autoComplete="off"
+        placeholder={hint}
+        isInvalid={fault !== undefined}
+        aria-invalid={fault ? true : undefined}
+        aria-describedby={fault ? `${id}-fault` : undefined}
+        {...input}
+      />
+    </FieldBox>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { ChoiceKeys } from './ChoiceKeys';
 
 interface Props<T extends string> {
   readonly label: string;
@@ -8,22 +9,19 @@ interface Props<T extends string> {
   readonly onChange: (chosen: T[] | null) => void;
 }
 
-/** Any of a few: big buttons that stay down, saved at once. */
+/** Any of a few: big keys that stay down, saved at once. */
 export function Several<T extends string>({ label, options, chosen, onChange }: Props<T>) {
   const turn = (value: T) => {
     const next = chosen.includes(value) ? chosen.filter((one) => one !== value) : [...chosen, value];
     onChange(next.length === 0 ? null : next);
   };
   return (
-    <div className="field wide-field" role="group" aria-label={label}>
-      <span className="label">{label}</span>
-      <div className="choices">
-        {options.map(({ value, words }) => (
-          <button key={value} type="button" aria-pressed={chosen.includes(value)} onClick={() => turn(value)}>
-            {words}
-          </button>
-        ))}
-      </div>
-    </div>
+    <ChoiceKeys
+      type="checkbox"
+      label={label}
+      options={options}
+      isOn={(value) => chosen.includes(value)}
+      onPress={turn}
+    />
   );
 }

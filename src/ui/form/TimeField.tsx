@@ -1,5 +1,7 @@
 'use client';
 import { useId } from 'react';
+import { Form } from 'react-bootstrap';
+import { FieldBox } from './FieldBox';
 
 interface Props {
   readonly label: string;
@@ -12,11 +14,10 @@ interface Props {
 export function TimeField({ label, shown, onPick }: Props) {
   const id = useId();
   return (
-    <div className="field time-field">
-      <label htmlFor={id}>{label}</label>
-      <div className="box">
-        <input id={id} type="datetime-local" defaultValue={shown} onBlur={(event) => onPick(event.target.value)} />
-      </div>
+    <div className="time-field">
+      <FieldBox id={id} label={label}>
+        <Form.Control type="datetime-local" defaultValue={shown} onBlur={(event) => onPick(event.target.value)} />
+      </FieldBox>
     </div>
   );
 }

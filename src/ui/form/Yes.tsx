@@ -1,5 +1,6 @@
 'use client';
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
+import { Form } from 'react-bootstrap';
 
 interface Props {
   readonly words: ReactNode;
@@ -9,10 +10,14 @@ interface Props {
 
 /** Something that is so or not so: one big line to tap. */
 export function Yes({ words, yes, onTurn }: Props) {
+  const id = useId();
   return (
-    <label className="yes">
-      <input type="checkbox" checked={yes} onChange={(event) => onTurn(event.target.checked)} />
-      <span>{words}</span>
-    </label>
+    <Form.Check
+      id={id}
+      className="yes"
+      label={words}
+      checked={yes}
+      onChange={(event) => onTurn(event.target.checked)}
+    />
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Form } from 'react-bootstrap';
 import { useRouter } from 'next/navigation';
 import { useRef } from 'react';
 import { useKeys } from './useKeys';
@@ -18,7 +19,13 @@ export function Find() {
         router.push(words === '' ? '/' : `/?q=${encodeURIComponent(words)}`);
       }}
     >
-      <input ref={input} name="q" type="search" aria-label="Find a site or a job" placeholder="find a site, a job…" />
+      <Form.Control
+        ref={input}
+        name="q"
+        type="search"
+        aria-label="Find a site or a job"
+        placeholder="find a site, a job…"
+      />
       <kbd aria-hidden="true">/</kbd>
     </form>
   );

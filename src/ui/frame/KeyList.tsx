@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { Suspense, lazy, useState } from 'react';
 import { useKeys } from './useKeys';
 
@@ -15,9 +16,9 @@ export function KeyList() {
   useKeys({ '?': show });
   return (
     <>
-      <button type="button" className="button quiet keys" aria-label="List of keys" onClick={show}>
+      <Button variant="link" className="keys" aria-label="List of keys" onClick={show}>
         <kbd>?</kbd>
-      </button>
+      </Button>
       {asked && (
         <Suspense>
           <KeyDialog open={open} onClose={() => setOpen(false)} />

@@ -1,10 +1,11 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { Printer } from 'lucide-react';
 
 export function PrintButton() {
   return (
-    <button type="button" className="button main no-print" onClick={() => window.print()}>
+    <Button className="no-print" onClick={() => window.print()}>
       <Printer size={18} aria-hidden="true" /> Print
-    </button>
+    </Button>
   );
 }

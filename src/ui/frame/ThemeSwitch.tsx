@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { Flashlight, Sun } from 'lucide-react';
 import { useState } from 'react';
 import { THEME_COOKIE, type Theme } from '../theme/theme';
@@ -17,8 +18,8 @@ export function ThemeSwitch({ first }: { readonly first: Theme }) {
   };
   const words = dark ? 'Paper theme, for daylight' : 'Headlamp theme, for cellars';
   return (
-    <button type="button" className="button quiet lamp" aria-label={words} title={words} onClick={turn}>
+    <Button variant="link" className="lamp" aria-label={words} title={words} onClick={turn}>
       {dark ? <Sun size={20} aria-hidden="true" /> : <Flashlight size={20} aria-hidden="true" />}
-    </button>
+    </Button>
   );
 }

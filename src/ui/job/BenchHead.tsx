@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { Undo2 } from 'lucide-react';
 import { RUNG_NAMES } from '@/core/kinds';
@@ -24,9 +25,9 @@ export function BenchHead() {
             </span>
             <PhotoButton />
             {undoable && (
-              <button type="button" className="button quiet undo" onClick={undo}>
+              <Button variant="link" className="undo" onClick={undo}>
                 <Undo2 size={16} aria-hidden="true" /> undo {ENTRY_WORDS[undoable.kind]}
-              </button>
+              </Button>
             )}
           </h1>
           <span className="soft">{FACES[point.kind].whatFor[rung]}</span>
@@ -37,9 +38,9 @@ export function BenchHead() {
             <span className="soft">{say(move.why)}</span>
           </div>
         ) : (
-          <button type="button" className="button main" data-testid="next-move" onClick={() => go(move.rung)}>
+          <Button data-testid="next-move" onClick={() => go(move.rung)}>
             <span>{say(move.words)}</span> <kbd>n</kbd>
-          </button>
+          </Button>
         )}
       </div>
       <Unkept />

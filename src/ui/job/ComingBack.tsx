@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useEffect, useState } from 'react';
 import { circuitsOfPoint } from '@/core/points';
 import { useJob } from '../log/JobContext';
@@ -32,19 +33,18 @@ export function ComingBack() {
       <b>Back at the work?</b> A mains proof stands on {proved.way ?? proved.name ?? 'the circuit'}. It ends with any
       absence.
       <div className="row-of block-top">
-        <button
-          type="button"
-          className="button"
+        <Button
+          variant="secondary"
           onClick={() => {
             write('cameBack', {});
             setAsked(false);
           }}
         >
           I was away: prove it again
-        </button>
-        <button type="button" className="button quiet" onClick={() => setAsked(false)}>
+        </Button>
+        <Button variant="link" onClick={() => setAsked(false)}>
           I stood at it all the time
-        </button>
+        </Button>
       </div>
     </div>
   );

@@ -1,7 +1,7 @@
 'use client';
 import { useSay } from '../log/useSay';
 import { useState } from 'react';
-import { Offcanvas } from 'react-bootstrap';
+import { Button, Offcanvas } from 'react-bootstrap';
 import { circuitsOfPoint, worriesOf } from '@/core/points';
 import { CIRCUIT_STATE_WORDS, NOT_KNOWN } from '@/core/isolation';
 import { useJob } from '../log/JobContext';
@@ -24,14 +24,14 @@ export function FootBar() {
   const count = worries === 0 ? 'no worry' : worries === 1 ? '1 worry' : `${worries} worries`;
   return (
     <>
-      <button type="button" className="foot-bar" aria-expanded={open} onClick={() => setOpen(true)}>
+      <Button variant="bare" className="foot-bar" aria-expanded={open} onClick={() => setOpen(true)}>
         <span className={`mini-plate ${plug ? 'off' : state.state}`}>
           <i aria-hidden="true" />
           {say(plug ? 'a plug' : CIRCUIT_STATE_WORDS[state.state])}
         </span>
         <FootWord />
         <span className="end">{count}</span>
-      </button>
+      </Button>
       <Offcanvas
         show={open}
         onHide={() => setOpen(false)}

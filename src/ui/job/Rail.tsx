@@ -1,4 +1,5 @@
 'use client';
+import { Nav } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import Link from 'next/link';
 import { regionOf } from '@/core/job';
@@ -34,23 +35,29 @@ export function Rail() {
           ))}
         </div>
       )}
-      <ol className="rungs">
+      <Nav as="ol" className="rungs" activeKey={rung}>
         {marks.map((mark, i) => (
-          <li key={mark.rung}>
-            <button type="button" aria-current={mark.rung === rung ? 'step' : undefined} onClick={() => go(mark.rung)}>
+          <Nav.Item as="li" key={mark.rung}>
+            <Nav.Link
+              as="button"
+              type="button"
+              eventKey={mark.rung}
+              aria-current={mark.rung === rung ? 'step' : undefined}
+              onClick={() => go(mark.rung)}
+            >
               <RungSign state={mark.state} />
               <span>
                 {RUNG_NAMES[mark.rung]}
-                <span className="hidden-visually">, {STATE_NAMES[mark.state]}</span>
+                <span className="visually-hidden">, {STATE_NAMES[mark.state]}</span>
               </span>
               <span className="key" aria-hidden="true">
                 {i + 1}
               </span>
               <span className={`words ${mark.state}`}>{say(mark.words)}</span>
-            </button>
-          </li>
+            </Nav.Link>
+          </Nav.Item>
         ))}
-      </ol>
+      </Nav>
     </nav>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { sayIn, type Place } from '@/words';
 import { placeOf } from '@/core/job';
 import { factSaid, type NewEntry } from '@/core/kinds';
@@ -19,9 +20,9 @@ export function Unkept() {
     return (
       <div className="unkept" role="alert">
         <span>The server can’t be reached. What you wrote is kept on this machine and sent as soon as it answers.</span>
-        <button type="button" className="button" onClick={log.retry}>
+        <Button variant="secondary" onClick={log.retry}>
           Try now
-        </button>
+        </Button>
       </div>
     );
   return log.refused.map(({ entry, refused }) => (
@@ -30,12 +31,12 @@ export function Unkept() {
         Not kept, {ENTRY_WORDS[entry.kind]}: {refused}
         <code className="small soft"> {written(entry, place)}</code>
       </span>
-      <button type="button" className="button" onClick={log.retry}>
+      <Button variant="secondary" onClick={log.retry}>
         Send again
-      </button>
-      <button type="button" className="button quiet" onClick={() => log.drop(entry.id)}>
+      </Button>
+      <Button variant="link" onClick={() => log.drop(entry.id)}>
         Drop it
-      </button>
+      </Button>
     </div>
   ));
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { termsIn } from '@/words';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
@@ -61,15 +62,13 @@ export function LabelPage({ job, circuit, address, today }: Props) {
           </div>
         </div>
         <span className="row-of">
-          <Link className="button" href={`/jobs/${job.id}?rung=isolate`}>
+          <Link className="btn btn-secondary" href={`/jobs/${job.id}?rung=isolate`}>
             Back to the job
           </Link>
-          <button type="button" className="button" onClick={save}>
+          <Button variant="secondary" onClick={save}>
             Keep as SVG
-          </button>
-          <button type="button" className="button main" onClick={() => window.print()}>
-            Print
-          </button>
+          </Button>
+          <Button onClick={() => window.print()}>Print</Button>
         </span>
       </div>
       <div className="no-print">

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { Modal } from 'react-bootstrap';
+import { Button, Modal } from 'react-bootstrap';
 import type { MeterTask, Probe } from '@/contract/instrument';
 import { useJob } from '../log/JobContext';
 import type { Taking } from './taking';
@@ -60,12 +60,12 @@ export function MeterDialog({ taking, onClose }: { readonly taking: Taking; read
           </p>
         </div>
         <div className="row-of">
-          <button type="button" className="button main wide" disabled={!can} onClick={take}>
+          <Button size="lg" disabled={!can} onClick={take}>
             Take it
-          </button>
-          <button type="button" className="button" onClick={() => setAttempt((count) => count + 1)}>
+          </Button>
+          <Button variant="secondary" onClick={() => setAttempt((count) => count + 1)}>
             Again
-          </button>
+          </Button>
         </div>
       </Modal.Body>
     </Modal>

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { Gauge } from 'lucide-react';
 import type { MeterTask } from '@/contract/instrument';
 import { METER_BUTTON, useMeter } from './MeterContext';
@@ -15,8 +16,8 @@ export function TakeButton({ id, label, task, onTake }: Props) {
   const { there, open } = useMeter();
   if (!there) return null;
   return (
-    <button
-      type="button"
+    <Button
+      variant="bare"
       className="from-meter"
       aria-label={`Take ${label} from the meter`}
       title="from the meter (m)"
@@ -25,6 +26,6 @@ export function TakeButton({ id, label, task, onTake }: Props) {
       onClick={() => open({ label, task, onTake })}
     >
       <Gauge size={18} aria-hidden="true" />
-    </button>
+    </Button>
   );
 }

@@ -1,3 +1,4 @@
+import { Table } from 'react-bootstrap';
 import type { Say } from '@/words';
 import { format, parseISO } from 'date-fns';
 import { checksOf, midwayWords, pointSteps, type Doorbell, type Point } from '@/core/points';
@@ -11,7 +12,7 @@ export function ReadingsTable({ point }: { readonly point: Doorbell }) {
   if (point.readings.length === 0) return NOT_YET;
   const midway = midwayWords(point);
   return (
-    <table className="plain">
+    <Table>
       <thead>
         <tr>
           <th>reading</th>
@@ -30,7 +31,7 @@ export function ReadingsTable({ point }: { readonly point: Doorbell }) {
           </tr>
         ))}
       </tbody>
-    </table>
+    </Table>
   );
 }
 
@@ -41,7 +42,7 @@ export function StepsTable({ say, point }: { readonly say: Say; readonly point: 
   const steps = pointSteps(point);
   if (steps.length === 0) return NOT_YET;
   return (
-    <table className="plain">
+    <Table>
       <tbody>
         {steps.map((step) => {
           const tick = point.ticks[step.id];
@@ -59,14 +60,14 @@ export function StepsTable({ say, point }: { readonly say: Say; readonly point: 
           );
         })}
       </tbody>
-    </table>
+    </Table>
   );
 }
 
 /** The checks with figure, limit or reason; what was not answered says so. */
 export function ChecksTable({ say, point }: { readonly say: Say; readonly point: Doorbell }) {
   return (
-    <table className="plain">
+    <Table>
       <tbody>
         {checksOf(point).map(({ id, name, answer }) => {
           const given = point.checks[id];
@@ -92,6 +93,6 @@ export function ChecksTable({ say, point }: { readonly say: Say; readonly point:
           );
         })}
       </tbody>
-    </table>
+    </Table>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { Camera } from 'lucide-react';
 import { useRef } from 'react';
 import { useJob } from '../log/JobContext';
@@ -16,14 +17,14 @@ function TakePhoto() {
   const words = fault ?? waiting.find(({ refused }) => refused)?.refused;
   return (
     <>
-      <button
-        type="button"
-        className="button quiet undo"
+      <Button
+        variant="link"
+        className="undo"
         aria-label="Take a photo for this rung"
         onClick={() => input.current?.click()}
       >
         <Camera size={16} aria-hidden="true" /> photo{waiting.length > 0 ? ` (${waiting.length} waiting)` : ''}
-      </button>
+      </Button>
       <input
         ref={input}
         type="file"

@@ -1,7 +1,8 @@
 'use client';
+import { TextInput } from '../form/TextInput';
 import type Konva from 'konva';
 import { useEffect, useRef, useState } from 'react';
-import { Modal } from 'react-bootstrap';
+import { Button, Modal } from 'react-bootstrap';
 import { Arrow, Circle, Image as Picture, Layer, Stage, Text } from 'react-konva';
 import type { Photo, PhotoMark } from '@/core/job';
 import { LIMITS, MARK_SHAPES, TEXT } from '@/core/kinds';
@@ -88,17 +89,7 @@ export function PhotoMarker({ photo, onClose }: { readonly photo: Photo; readonl
           onPick={(picked) => picked && setShape(picked)}
         />
         {shape === 'label' && (
-          <div className="field">
-            <label htmlFor="mark-text">its text, then tap where it goes</label>
-            <div className="box">
-              <input
-                id="mark-text"
-                value={text}
-                maxLength={TEXT.short}
-                onChange={(event) => setText(event.target.value)}
-              />
-            </div>
-          </div>
+          <TextInput label="its text, then tap where it goes" text={text} most={TEXT.short} onType={setText} />
         )}
         <div className="marker-stage" data-testid="marker-stage">
           {shown ? (
@@ -121,24 +112,17 @@ export function PhotoMarker({ photo, onClose }: { readonly photo: Photo; readonl
           )}
         </div>
         <div className="row-of block-top">
-          <button
-            type="button"
-            className="button main"
+          <Button
             onClick={() => {
               write('photoDescribed', { photoId: photo.id, marks: [...marks] });
               onClose();
             }}
           >
             Keep the marks
-          </button>
-          <button
-            type="button"
-            className="button"
-            disabled={marks.length === 0}
-            onClick={() => setMarks(marks.slice(0, -1))}
-          >
+          </Button>
+          <Button variant="secondary" disabled={marks.length === 0} onClick={() => setMarks(marks.slice(0, -1))}>
             Take the last away
-          </button>
+          </Button>
           <span className="soft">{full ? 'No more marks fit.' : `${marks.length} drawn`}</span>
         </div>
       </Modal.Body>

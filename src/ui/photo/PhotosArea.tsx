@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { Camera } from 'lucide-react';
 import { Suspense, lazy, useRef, useState } from 'react';
 import { photosOfPoint, type Photo } from '@/core/job';
@@ -29,9 +30,9 @@ export function PhotosArea() {
           Board with its labels, chime with its wires, the hole, the street side. And a trial picture: device or phone
           held at the spot before anything is drilled.
         </p>
-        <button type="button" className="button main" onClick={() => input.current?.click()}>
+        <Button onClick={() => input.current?.click()}>
           <Camera size={18} aria-hidden="true" /> Take or pick a photo
-        </button>
+        </Button>
         <input
           ref={input}
           type="file"
@@ -56,9 +57,9 @@ export function PhotosArea() {
             <li key={id} className={refused ? 'brick' : ''}>
               {name}: {refused ?? 'kept here, on its way to the server'}{' '}
               {refused && (
-                <button type="button" className="button quiet" onClick={() => drop(id)}>
+                <Button variant="link" onClick={() => drop(id)}>
                   drop it
-                </button>
+                </Button>
               )}
             </li>
           ))}
@@ -85,9 +86,9 @@ function PhotoCard({ photo, onMark }: { readonly photo: Photo; readonly onMark: 
   const say = (data: Omit<EntryData<'photoDescribed'>, 'photoId'>) => write('photoDescribed', { photoId, ...data });
   return (
     <figure className="photo" data-testid="photo">
-      <button type="button" className="photo-open" onClick={onMark} aria-label={`Draw on ${caption ?? 'the photo'}`}>
+      <Button variant="bare" className="photo-open" onClick={onMark} aria-label={`Draw on ${caption ?? 'the photo'}`}>
         <MarkedPhoto jobId={keptJob.id} photo={photo} size="thumb" />
-      </button>
+      </Button>
       <figcaption>
         <FieldGroup
           kind="photoDescribed"
@@ -110,12 +111,12 @@ function PhotoCard({ photo, onMark }: { readonly photo: Photo; readonly onMark: 
         </div>
         <Yes words="trial picture, before drilling" yes={trial} onTurn={(yes) => say({ trial: yes })} />
         <div className="row-of">
-          <button type="button" className="button" onClick={onMark}>
+          <Button variant="secondary" onClick={onMark}>
             Draw on it
-          </button>
-          <button type="button" className="button quiet" onClick={() => say({ gone: true })}>
+          </Button>
+          <Button variant="link" onClick={() => say({ gone: true })}>
             take away
-          </button>
+          </Button>
         </div>
       </figcaption>
     </figure>

@@ -1,8 +1,8 @@
-import { ticks } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import type { FallingVolts, Station } from '@/core/bell';
 import type { DeviceProfile } from '@/core/catalogue';
+import { PlotFrame, type PlotRoom } from './PlotFrame';
 import { volts } from '../figures/words';
 
 interface Props {
@@ -12,12 +12,8 @@ interface Props {
   readonly words: string;
 }
 
-const WIDTH = 424;
-const HEIGHT = 236;
-const LEFT = 40;
-const RIGHT = 408;
-const TOP = 12;
-const BOTTOM = 206;
+const ROOM: PlotRoom = { width: 424, height: 236, left: 40, right: 408, top: 12, bottom: 206 };
+const { left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM } = ROOM;
 /** Where each station stands: the wire to the door takes most of the way. */
 const PLACES: Readonly<Record<Station, number>> = { inside: 0, screws: 0.25, Trans: 0.45, Front: 0.65, door: 1 };
 
@@ -43,34 +39,31 @@ export function FallingLine({ falling, device, words }: Props) {
   const mayCollapse = door !== undefined && door.low === 0 && !collapses;
   const figure = collapses ? 'collapses' : volts(door?.likely ?? 0);
   return (
-    <svg
-      className="drawing"
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+    <PlotFrame
+      room={ROOM}
       role="img"
-      aria-label={`${words}: ${figure} at the door, drops out under ${volts(doorMinVolts)}`}
+      label={`${words}: ${figure} at the door, drops out under ${volts(doorMinVolts)}`}
+      across={null}
+      up={{ scale: y, figures: 7 }}
+      under={
+        <>
+          <rect
+            x={LEFT}
+            y={y(doorMinVolts)}
+            width={RIGHT - LEFT}
+            height={y(floor) - y(doorMinVolts)}
+            className="zone-out"
+          />
+          <rect
+            x={LEFT}
+            y={y(doorFullVolts)}
+            width={RIGHT - LEFT}
+            height={y(doorMinVolts) - y(doorFullVolts)}
+            className="zone-weak"
+          />
+        </>
+      }
     >
-      <rect
-        x={LEFT}
-        y={y(doorMinVolts)}
-        width={RIGHT - LEFT}
-        height={y(floor) - y(doorMinVolts)}
-        className="zone-out"
-      />
-      <rect
-        x={LEFT}
-        y={y(doorFullVolts)}
-        width={RIGHT - LEFT}
-        height={y(doorMinVolts) - y(doorFullVolts)}
-        className="zone-weak"
-      />
-      {ticks(floor, y.domain()[1] ?? highest, 7).map((tick) => (
-        <g key={tick}>
-          <path d={`M${LEFT - 4} ${y(tick)}H${RIGHT}`} className="grid" />
-          <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end" className="m">
-            {tick}
-          </text>
-        </g>
-      ))}
       <path d={spread(falling) ?? ''} className="spread" />
       <path d={likely(falling) ?? ''} className="line thick" />
       {falling.map((stop, i) => (
@@ -104,6 +97,6 @@ export function FallingLine({ falling, device, words }: Props) {
           may not hold at all
         </text>
       )}
-    </svg>
+    </PlotFrame>
   );
 }

@@ -1,6 +1,8 @@
 'use client';
+import { TextInput } from '../form/TextInput';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { TEXT } from '@/core/kinds';
 import { POLICY_MATTERS, type Policy, type School } from '@/core/policy';
 import { Pick } from '../form/Pick';
@@ -20,7 +22,6 @@ interface Props {
 export function SchoolHere({ matter, lead, remark, submit }: Props) {
   const say = useSay();
   const { keptJob, write } = useJob();
-  const id = useId();
   const [why, setWhy] = useState('');
   const [picked, setPicked] = useState<string | null>(null);
   const schools: readonly School[] = POLICY_MATTERS[matter].schools;
@@ -47,15 +48,9 @@ export function SchoolHere({ matter, lead, remark, submit }: Props) {
             onPick={setPicked}
           />
         )}
-        <div className="field">
-          <label htmlFor={id}>why this job departs</label>
-          <div className="box">
-            <input id={id} value={why} maxLength={TEXT.short} onChange={(event) => setWhy(event.target.value)} />
-          </div>
-        </div>
-        <button
-          type="button"
-          className="button"
+        <TextInput label="why this job departs" text={why} most={TEXT.short} onType={setWhy} />
+        <Button
+          variant="secondary"
           disabled={why.trim() === ''}
           onClick={() => {
             write('policyTaken', { [matter]: other.id, why: why.trim() });
@@ -64,7 +59,7 @@ export function SchoolHere({ matter, lead, remark, submit }: Props) {
           }}
         >
           {submit(say(other.words))}
-        </button>
+        </Button>
       </div>
     </details>
   );

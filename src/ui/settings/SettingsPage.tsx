@@ -1,4 +1,5 @@
 'use client';
+import { Form } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { answer, isSettings } from '@/contract/answers';
 import { useState } from 'react';
@@ -67,16 +68,24 @@ function Matter({ matter, chosen, onPick }: MatterProps) {
         <b>{say(words)}</b> <span className="soft small">acts on {say(acts)}</span>
       </legend>
       {schools.map((school, i) => (
-        <label key={school.id} className="school">
-          <input type="radio" name={matter} checked={school.id === chosen} onChange={() => onPick(school.id)} />
-          <span>
-            <b>{say(school.words)}</b>
-            {i === 0 && <span className="soft"> (default)</span>}
-            <span className="block small">
-              For: {say(school.pro)} Against: {say(school.contra)}
-            </span>
-          </span>
-        </label>
+        <Form.Check
+          key={school.id}
+          type="radio"
+          id={`${matter}-${school.id}`}
+          className="school"
+          name={matter}
+          checked={school.id === chosen}
+          onChange={() => onPick(school.id)}
+          label={
+            <>
+              <b>{say(school.words)}</b>
+              {i === 0 && <span className="soft"> (default)</span>}
+              <span className="block small">
+                For: {say(school.pro)} Against: {say(school.contra)}
+              </span>
+            </>
+          }
+        />
       ))}
     </fieldset>
   );

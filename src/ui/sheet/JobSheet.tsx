@@ -27,7 +27,7 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
           {job.last} entries
         </div>
         <span className="row-of no-print">
-          <Link className="button" href={`/jobs/${job.id}`}>
+          <Link className="btn btn-secondary" href={`/jobs/${job.id}`}>
             Back to the job
           </Link>
           <PrintButton />

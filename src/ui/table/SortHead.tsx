@@ -1,3 +1,4 @@
+import { Button } from 'react-bootstrap';
 import type { ReactNode } from 'react';
 
 /** One column’s head: its words, whether it holds figures, and how the rows are sorted by it. */
@@ -19,10 +20,10 @@ export function SortHead({ heads }: { readonly heads: readonly Head[] }) {
       <tr>
         {heads.map(({ id, words, figures, sorted, onSort }) => (
           <th key={id} className={figures ? 'n' : undefined} aria-sort={sorted ? ARIA[sorted] : 'none'}>
-            <button type="button" onClick={onSort}>
+            <Button variant="bare" onClick={onSort}>
               {words}
               {sorted ? ARROW[sorted] : ''}
-            </button>
+            </Button>
           </th>
         ))}
       </tr>

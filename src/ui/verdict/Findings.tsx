@@ -1,3 +1,4 @@
+import { Button } from 'react-bootstrap';
 import type { Say } from '@/words';
 import { Ban, Info, TriangleAlert } from 'lucide-react';
 import type { Finding, Severity } from '@/core/wiring';
@@ -32,9 +33,9 @@ export function Findings({ say, findings, none, onPick }: Props) {
             <span>
               <b className={colour}>{word}</b> {say(words)}{' '}
               {onPick && leads.length > 0 && (
-                <button type="button" className="button quiet" onClick={() => onPick(leads)}>
+                <Button variant="link" onClick={() => onPick(leads)}>
                   show
-                </button>
+                </Button>
               )}
             </span>
           </li>

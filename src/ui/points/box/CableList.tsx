@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { v7 } from 'uuid';
 import type { ListedCable } from '@/core/house';
@@ -56,9 +57,9 @@ export function CableList({ picked }: { readonly picked: string | null }) {
         <span className="label soft small">A cable that comes in</span>
         <div className="choices block-top">
           {USUAL_CABLES[pack.gauge].map((name) => (
-            <button key={say(name)} type="button" onClick={() => add(say(name))}>
+            <Button variant="choice" key={say(name)} onClick={() => add(say(name))}>
               + {say(name)}
-            </button>
+            </Button>
           ))}
         </div>
         <div className="block-top">
@@ -84,13 +85,9 @@ function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked
     <div className="cable">
       <div className="head-row">
         <h3>{say(name)}</h3>
-        <button
-          type="button"
-          className="button quiet"
-          onClick={() => write('cableDescribed', { ...scope, conductors: null })}
-        >
+        <Button variant="link" onClick={() => write('cableDescribed', { ...scope, conductors: null })}>
           It is not there
-        </button>
+        </Button>
       </div>
       <Choices
         label={`${say(name)} is, by test`}

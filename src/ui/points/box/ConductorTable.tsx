@@ -1,4 +1,7 @@
 'use client';
+import { PlainPick } from '../../form/PlainPick';
+import { optionsOf } from '../../form/Choices';
+import { Button, Form, InputGroup, Table } from 'react-bootstrap';
 import { useSay, useTerms } from '../../log/useSay';
 import type { ListedCable } from '@/core/house';
 import { lengthsOf, regionOf } from '@/core/job';
@@ -49,7 +52,7 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
   const [first] = all;
   return (
     <div className="scroll-x">
-      <table className="plain conductors">
+      <Table className="conductors">
         <thead>
           <tr>
             <th>colour</th>
@@ -70,37 +73,33 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
               <tr key={one.id} aria-selected={picked === key}>
                 <td className="colour">
                   <span className={`swatch ${one.colour}`} aria-hidden="true" />
-                  <Select
-                    label={`colour of ${named(one)}`}
-                    value={one.colour}
-                    options={WIRE_COLOURS.map((value) => [value, WIRE_COLOUR_WORDS[value]])}
-                    onPick={(value) =>
-                      change(one.id, { colour: WIRE_COLOURS.find((each) => each === value) ?? one.colour })
-                    }
+                  <PlainPick
+                    name={`colour of ${named(one)}`}
+                    chosen={one.colour}
+                    options={WIRE_COLOURS.map((value) => ({ value, words: WIRE_COLOUR_WORDS[value] }))}
+                    onPick={(colour) => change(one.id, { colour })}
                   />
                 </td>
                 <td>
                   <SizeCell conductor={one} label={`size of ${named(one)}`} onSize={(size) => change(one.id, size)} />
                 </td>
                 <td>
-                  <Select
-                    label={`${named(one)} carries`}
-                    value={said ?? 'unknown'}
-                    options={CONDUCTOR_FUNCTIONS.map((value) => [
+                  <PlainPick
+                    name={`${named(one)} carries`}
+                    chosen={said ?? 'unknown'}
+                    options={CONDUCTOR_FUNCTIONS.map((value) => ({
                       value,
-                      value === 'unknown' ? 'its readings' : `${functions[value]}, tested`,
-                    ])}
-                    onPick={(value) =>
-                      change(one.id, { carries: CONDUCTOR_FUNCTIONS.find((each) => each === value) ?? 'unknown' })
-                    }
+                      words: value === 'unknown' ? 'its readings' : `${functions[value]}, tested`,
+                    }))}
+                    onPick={(carries) => change(one.id, { carries })}
                   />
                   {!said && <span className={`block small ${colour}`}>{text}</span>}
                 </td>
                 <td>
-                  <Select
-                    label={`${named(one)} was found`}
-                    value={one.passes ?? one.state ?? 'good'}
-                    options={Object.entries(FOUND_WORDS)}
+                  <PlainPick
+                    name={`${named(one)} was found`}
+                    chosen={one.passes ?? one.state ?? 'good'}
+                    options={optionsOf(FOUND_WORDS)}
                     onPick={(value) =>
                       change(one.id, {
                         passes: value === 'through' || value === 'looped' ? value : undefined,
@@ -110,10 +109,13 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
                   />
                 </td>
                 <td>
-                  <Select
-                    label={`${named(one)} is made of`}
-                    value={`${one.strands} ${one.metal}`}
-                    options={MADE_OF.map(({ strands, metal }) => [`${strands} ${metal}`, `${strands} ${metal}`])}
+                  <PlainPick
+                    name={`${named(one)} is made of`}
+                    chosen={`${one.strands} ${one.metal}`}
+                    options={MADE_OF.map(({ strands, metal }) => ({
+                      value: `${strands} ${metal}`,
+                      words: `${strands} ${metal}`,
+                    }))}
                     onPick={(value) =>
                       change(one.id, MADE_OF.find(({ strands, metal }) => `${strands} ${metal}` === value) ?? {})
                     }
@@ -127,24 +129,22 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
                   />
                 </td>
                 <td>
-                  <button
-                    type="button"
-                    className="button quiet"
+                  <Button
+                    variant="link"
                     aria-label={`Take ${named(one)} out of the list`}
                     onClick={() => onChange(all.filter(({ id }) => id !== one.id))}
                   >
                     out
-                  </button>
+                  </Button>
                 </td>
               </tr>
             );
           })}
         </tbody>
-      </table>
+      </Table>
       {all.length < LIMITS.conductors.most && first && (
-        <button
-          type="button"
-          className="button quiet"
+        <Button
+          variant="link"
           onClick={() =>
             onChange([
               ...all,
@@ -153,28 +153,9 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
           }
         >
           One more conductor
-        </button>
+        </Button>
       )}
     </div>
-  );
-}
-
-interface SelectProps {
-  readonly label: string;
-  readonly value: string;
-  readonly options: readonly (readonly [string, string])[];
-  readonly onPick: (value: string) => void;
-}
-
-function Select({ label, value, options, onPick }: SelectProps) {
-  return (
-    <select className="plain" aria-label={label} value={value} onChange={(event) => onPick(event.target.value)}>
-      {options.map(([id, words]) => (
-        <option key={id} value={id}>
-          {words}
-        </option>
-      ))}
-    </select>
   );
 }
 
@@ -200,19 +181,20 @@ function TypedCell<T>({ label, shown, size, read, fault, onValue }: CellProps<T>
   };
   return (
     <span className={`field${wrong ? ' wrong' : ''}`}>
-      <span className="box figure">
-        <input
+      <InputGroup className="figure">
+        <Form.Control
           aria-label={label}
-          size={size}
+          htmlSize={size}
+          isInvalid={wrong}
           value={text ?? shown}
           autoComplete="off"
           aria-invalid={wrong ? true : undefined}
-          onFocus={(event) => event.target.select()}
+          onFocus={({ target }) => target.select()}
           onChange={(event) => setText(event.target.value)}
           onBlur={left}
           onKeyDown={(event) => event.key === 'Enter' && left()}
         />
-      </span>
+      </InputGroup>
       {wrong && (
         <span className="fault" role="alert">
           {fault}

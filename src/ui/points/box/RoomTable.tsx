@@ -1,3 +1,4 @@
+import { Table } from 'react-bootstrap';
 import type { Say } from '@/words';
 import { roomWords } from '@/core/points';
 import { SPACE_SHARE_MOST, in3ToCm3, type BoxRoom } from '@/core/junction';
@@ -15,7 +16,7 @@ export function RoomTable({ say, room }: { readonly say: Say; readonly room: Box
       <p className={fits ? 'moss' : 'brick'} role="status">
         <b>{say(roomWords(room))}</b>
       </p>
-      <table className="plain">
+      <Table>
         <thead>
           <tr>
             <th>{by === 'rule' ? 'counted by NEC 314.16' : 'space taken'}</th>
@@ -52,7 +53,7 @@ export function RoomTable({ say, room }: { readonly say: Say; readonly room: Box
             <td className={`n${spareIn3 < 0 ? ' brick' : ''}`}>{shown(Math.abs(spareIn3))}</td>
           </tr>
         </tbody>
-      </table>
+      </Table>
     </div>
   );
 }

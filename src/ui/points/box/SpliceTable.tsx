@@ -1,3 +1,4 @@
+import { Table } from 'react-bootstrap';
 import type { Say } from '@/words';
 import { WIRE_COLOUR_WORDS } from '@/core/wiring';
 import { AHEAD_M, type Splice } from '@/core/junction';
@@ -11,7 +12,7 @@ interface Props {
 export function SpliceTable({ say, splices }: Props) {
   return (
     <div className="scroll-x">
-      <table className="plain" data-testid="splices">
+      <Table data-testid="splices">
         <thead>
           <tr>
             <th>splice</th>
@@ -44,7 +45,7 @@ export function SpliceTable({ say, splices }: Props) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
     </div>
   );
 }

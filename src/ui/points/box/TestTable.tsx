@@ -1,4 +1,5 @@
 'use client';
+import { Button, Table } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { cableName } from '@/core/points';
 import { TEST_FACTS } from '@/core/junction';
@@ -21,7 +22,7 @@ export function TestTable() {
   };
   return (
     <div className="scroll-x">
-      <table className="plain">
+      <Table>
         <thead>
           <tr>
             <th>conductor</th>
@@ -46,18 +47,14 @@ export function TestTable() {
                 {by.name} {data.simulated && <span className="simulated">simulated</span>}
               </td>
               <td>
-                <button
-                  type="button"
-                  className="button quiet"
-                  onClick={() => write('entryStruck', { target: entryId })}
-                >
+                <Button variant="link" onClick={() => write('entryStruck', { target: entryId })}>
                   take back
-                </button>
+                </Button>
               </td>
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
     </div>
   );
 }

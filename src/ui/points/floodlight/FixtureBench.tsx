@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { capital } from '@/core/units';
 import { useSay, useTerms } from '../../log/useSay';
 import { useDeferredValue, useState } from 'react';
@@ -60,9 +61,7 @@ export function FixtureBench() {
           <b>{feed === null ? 'Feed: can’t tell yet.' : `Feed ${feed}.`}</b> {say(words)} What can hang here follows
           from the tests at its box.
         </p>
-        <button type="button" className="button main" onClick={() => go('measure')}>
-          Go to Measure
-        </button>
+        <Button onClick={() => go('measure')}>Go to Measure</Button>
       </div>
     );
   const { byPlan, planned } = trial(job, point, data);

@@ -1,7 +1,10 @@
 'use client';
+import { Table } from 'react-bootstrap';
+import { TextInput } from '../../form/TextInput';
 import { useSay } from '../../log/useSay';
 import { boxSurveyOf, plateWords, poseOf, type FixtureData, type FixturePicks } from '@/core/points';
 import type { ScrewThread } from '@/core/catalogue';
+import { TEXT } from '@/core/kinds';
 import { RECESS_MOST_M, type HangingScrews, type ScrewChoice } from '@/core/junction';
 import { lengthText, parseLength, type LengthSystem } from '@/core/units';
 import { useState } from 'react';
@@ -36,12 +39,12 @@ export function Hanging({ data, screws, lengths, threads, limits, onPick }: Prop
           onPick={(barThread) => onPick({ barThread })}
         />
       </div>
-      <table className="plain" data-testid="screws">
+      <Table data-testid="screws">
         <tbody>
           <ScrewRow words="bar to box" choice={screws.barToBox} small={small} />
           <ScrewRow words="plate to bar" choice={screws.plateToBar} small={small} />
         </tbody>
-      </table>
+      </Table>
       {screws.needsRing && (
         <p className="brick">
           The rim stands {small(survey.recessM)} behind the wall, over {small(RECESS_MOST_M)}: an extension ring comes
@@ -104,26 +107,21 @@ function BarField({ barM, lengths, limits, onBar }: BarProps) {
   const read = parseLength(text, lengths === 'metric' ? 'mm' : 'in');
   const fine = read.ok && read.value >= limits.least && read.value <= limits.most;
   return (
-    <div className={`field${fine ? '' : ' wrong'}`}>
-      <label htmlFor="bar-m">cross-bar, thick</label>
-      <div className="box figure">
-        <input
-          id="bar-m"
-          value={text}
-          autoComplete="off"
-          aria-invalid={fine ? undefined : true}
-          onChange={(event) => {
-            setText(event.target.value);
-            const next = parseLength(event.target.value, lengths === 'metric' ? 'mm' : 'in');
-            if (next.ok && next.value >= limits.least && next.value <= limits.most) onBar(next.value);
-          }}
-        />
-      </div>
-      {!fine && (
-        <div className="fault" role="alert">
-          From {lengthText(limits.least, lengths, 'small')} to {lengthText(limits.most, lengths, 'small')}.
-        </div>
-      )}
-    </div>
+    <TextInput
+      label="cross-bar, thick"
+      text={text}
+      most={TEXT.short}
+      figure
+      fault={
+        fine
+          ? null
+          : `From ${lengthText(limits.least, lengths, 'small')} to ${lengthText(limits.most, lengths, 'small')}.`
+      }
+      onType={(typed) => {
+        setText(typed);
+        const next = parseLength(typed, lengths === 'metric' ? 'mm' : 'in');
+        if (next.ok && next.value >= limits.least && next.value <= limits.most) onBar(next.value);
+      }}
+    />
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Form } from 'react-bootstrap';
 import type { Text } from '@/core/said';
 import { useSay } from '../../log/useSay';
 
@@ -29,22 +30,25 @@ export function Remedies({ legend, name, options, chosen, onPick }: Props) {
       <ul className="remedies">
         {options.map(({ id, name: words, when, minutes, licensed, idle }) => (
           <li key={id}>
-            <label>
-              <input
-                type="radio"
-                name={name}
-                value={id}
-                checked={chosen === id}
-                disabled={idle}
-                onChange={() => onPick(id)}
-              />
-              <span>
-                {say(words)}
-                {licensed && <b className="brick"> licensed work</b>}
-                <small>{say(when)}</small>
-              </span>
-              <span className="figure small">{minutes > 0 ? `${minutes} min` : ''}</span>
-            </label>
+            <Form.Check
+              type="radio"
+              id={`${name}-${id}`}
+              name={name}
+              value={id}
+              checked={chosen === id}
+              disabled={idle ?? false}
+              onChange={() => onPick(id)}
+              label={
+                <>
+                  <span>
+                    {say(words)}
+                    {licensed && <b className="brick"> licensed work</b>}
+                    <small>{say(when)}</small>
+                  </span>
+                  <span className="figure small">{minutes > 0 ? `${minutes} min` : ''}</span>
+                </>
+              }
+            />
           </li>
         ))}
       </ul>

@@ -1,4 +1,6 @@
 'use client';
+import { TextInput } from '../../form/TextInput';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { useState } from 'react';
 import { TEXT } from '@/core/kinds';
@@ -33,36 +35,24 @@ export function TakeFixture({ options: { asksInWriting, grounds, feeds }, data, 
       }}
     >
       {ground?.inWriting && (
-        <div className={`field${missing ? ' wrong' : ''}`}>
-          <label htmlFor="ground-words">in writing: {say(ground.inWriting)}</label>
-          <div className="box">
-            <input
-              id="ground-words"
-              value={picks.groundWords ?? ''}
-              maxLength={TEXT.long}
-              autoComplete="off"
-              onChange={(event) => onPick({ groundWords: event.target.value })}
-            />
-          </div>
-          {missing && (
-            <div className="fault" role="alert">
-              Without a ground it goes on in writing only: it stands on the sheet.
-            </div>
-          )}
-        </div>
+        <TextInput
+          label={`in writing: ${say(ground.inWriting)}`}
+          text={picks.groundWords ?? ''}
+          most={TEXT.long}
+          fault={missing ? 'Without a ground it goes on in writing only: it stands on the sheet.' : null}
+          onType={(groundWords) => onPick({ groundWords })}
+        />
       )}
       <p className="soft">
         About {minutes} min of work{feed?.licensed || ground?.licensed ? ', part of it licensed' : ''}.
         {stops.length > 0 && <b className="brick"> A rule stops this plan: Wire stays held.</b>}
       </p>
       <div className="row-of">
-        <button type="submit" className="button main">
-          {point.fixture ? 'Take it again' : 'Take this plan'}
-        </button>
+        <Button type="submit">{point.fixture ? 'Take it again' : 'Take this plan'}</Button>
         {point.fixture && stops.length === 0 && (
-          <button type="button" className="button" onClick={() => go('isolate')}>
+          <Button variant="secondary" onClick={() => go('isolate')}>
             Go to Isolate
-          </button>
+          </Button>
         )}
       </div>
     </form>

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { said } from '@/core/said';
 import { useSay } from '../../log/useSay';
 import { lengthsOf } from '@/core/job';
@@ -56,17 +57,13 @@ export function PlugChooseBench() {
       </section>
       <p className="soft">About {fixture.minutes} min of work, no conductor bared.</p>
       <div className="row-of">
-        <button
-          type="button"
-          className="button main"
-          onClick={() => write('plugFixtureChosen', plugChoiceOf(point.id, fixture))}
-        >
+        <Button onClick={() => write('plugFixtureChosen', plugChoiceOf(point.id, fixture))}>
           {taken ? 'Take it again' : 'Take this camera'}
-        </button>
+        </Button>
         {taken && suffices && (
-          <button type="button" className="button" onClick={() => go('wire')}>
+          <Button variant="secondary" onClick={() => go('wire')}>
             Go to Wire
-          </button>
+          </Button>
         )}
       </div>
     </>

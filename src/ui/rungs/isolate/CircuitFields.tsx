@@ -55,7 +55,7 @@ export function CircuitFields({ circuit }: { readonly circuit: Circuit | null })
             </p>
           )}
           <p className="row-of">
-            <Link className="button" href={`/jobs/${keptJob.id}/label/${encodeURIComponent(circuit.id)}`}>
+            <Link className="btn btn-secondary" href={`/jobs/${keptJob.id}/label/${encodeURIComponent(circuit.id)}`}>
               Label to print
             </Link>
             {circuit.foundBy === 'elimination' && <span className="soft">Found by elimination: on paper only.</span>}

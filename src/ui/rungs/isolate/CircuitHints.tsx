@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { HINTS, HINT_IDS } from '@/core/isolation';
 import type { Circuit } from '@/core/house';
@@ -18,9 +19,9 @@ export function CircuitHints({ circuit }: { readonly circuit: Circuit }) {
       </p>
       <div className="choices">
         {HINT_IDS.map((hint) => (
-          <button key={hint} type="button" onClick={() => write('hintNoted', { circuitId: circuit.id, hint })}>
+          <Button variant="choice" key={hint} onClick={() => write('hintNoted', { circuitId: circuit.id, hint })}>
             {say(HINTS[hint].words)}
-          </button>
+          </Button>
         ))}
       </div>
       {circuit.hints.length > 0 && (

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useState } from 'react';
 import type { BellProof, CircuitState, MainsProof } from '@/core/isolation';
 import type { Circuit } from '@/core/house';
@@ -70,23 +71,19 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
       )}
       {(state.state === 'off' || proved) && (
         <div className="row-of block-top">
-          <button type="button" className="button" onClick={() => write('circuitSwitched', { circuitId, to: 'on' })}>
+          <Button variant="secondary" onClick={() => write('circuitSwitched', { circuitId, to: 'on' })}>
             It is on again
-          </button>
-          <button type="button" className="button quiet" onClick={() => write('cameBack', {})}>
+          </Button>
+          <Button variant="link" onClick={() => write('cameBack', {})}>
             I was away and am back
-          </button>
+          </Button>
         </div>
       )}
       {state.state === 'unknown' && (
         <div className="row-of block-top">
-          <button
-            type="button"
-            className="button quiet"
-            onClick={() => write('circuitSwitched', { circuitId, to: 'on' })}
-          >
+          <Button variant="link" onClick={() => write('circuitSwitched', { circuitId, to: 'on' })}>
             It is live now
-          </button>
+          </Button>
         </div>
       )}
     </>
@@ -103,13 +100,9 @@ function SwitchOff({ circuit }: { readonly circuit: Circuit }) {
       <p className="soft">Save work on computers first: clocks and routers restart.</p>
       <Yes words="Tagged, so that nobody turns it on" yes={tagged} onTurn={setTagged} />
       <Yes words="Everybody in the house told" yes={houseTold} onTurn={setHouseTold} />
-      <button
-        type="button"
-        className="button main"
-        onClick={() => write('circuitSwitched', { circuitId: circuit.id, to: 'off', tagged, houseTold })}
-      >
+      <Button onClick={() => write('circuitSwitched', { circuitId: circuit.id, to: 'off', tagged, houseTold })}>
         {tagged ? `${name} is off and tagged` : `${name} is off, not tagged`}
-      </button>
+      </Button>
     </div>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { useTerms } from '../../log/useSay';
 import { ELSEWHERE, HUNT_DEFAULTS, huntOf, wayOfId, wayText, type HuntStanding } from '@/core/points';
@@ -26,9 +27,9 @@ export function HuntPanel() {
       {hunt.state === 'noBoard' ? (
         <p>
           List the {words.board} first: how many ways it has is enough to begin.{' '}
-          <button type="button" className="button" onClick={() => go('look', 'board')}>
+          <Button variant="secondary" onClick={() => go('look', 'board')}>
             List the {words.board}
-          </button>
+          </Button>
         </p>
       ) : (
         <>
@@ -58,10 +59,7 @@ function Hunting({ hunt }: { readonly hunt: Live }) {
     return (
       <p>
         <b>It is on none of the listed ways.</b> List another board, or it has no {words.way} of its own: main switch,
-        or an electrician.{' '}
-        <button type="button" className="button main" onClick={() => go('look', 'board')}>
-          List another board
-        </button>
+        or an electrician. <Button onClick={() => go('look', 'board')}>List another board</Button>
       </p>
     );
   if (hunt.state === 'agreementOnly')
@@ -97,17 +95,17 @@ function Hunting({ hunt }: { readonly hunt: Live }) {
       </div>
       <p className="caution">Before any test: work on computers saved; clocks and routers restart.</p>
       <div className="row-of">
-        <button type="button" className="button main wide" data-testid="died" onClick={() => answer(true)}>
+        <Button size="lg" data-testid="died" onClick={() => answer(true)}>
           It died
-        </button>
-        <button type="button" className="button wide" data-testid="still-on" onClick={() => answer(false)}>
+        </Button>
+        <Button variant="secondary" size="lg" data-testid="still-on" onClick={() => answer(false)}>
           Still on
-        </button>
+        </Button>
       </div>
       {droppable.length > drop.length && (
-        <button type="button" className="button quiet" onClick={() => answer(false, droppable)}>
+        <Button variant="link" onClick={() => answer(false, droppable)}>
           All {droppable.length} were off and it stayed on: none of these
-        </button>
+        </Button>
       )}
     </>
   );
@@ -134,9 +132,8 @@ function Found({ id }: { readonly id: string }) {
             : 'Found by elimination, on paper only: it is still switched off and proved.'}
         </span>
       </p>
-      <button
-        type="button"
-        className="button main wide"
+      <Button
+        size="lg"
         onClick={() =>
           write('circuitListed', {
             circuitId: `of-${kept.id}`.slice(0, 64),
@@ -148,7 +145,7 @@ function Found({ id }: { readonly id: string }) {
         }
       >
         Name {say(name)} as the circuit
-      </button>
+      </Button>
     </div>
   );
 }
@@ -168,13 +165,9 @@ function Answers() {
         return (
           <li key={test.entryId}>
             {ways} off: <b>{test.died ? 'died' : 'still on'}</b>{' '}
-            <button
-              type="button"
-              className="button quiet"
-              onClick={() => write('entryStruck', { target: test.entryId })}
-            >
-              take back<span className="hidden-visually"> {ways}</span>
-            </button>
+            <Button variant="link" onClick={() => write('entryStruck', { target: test.entryId })}>
+              take back<span className="visually-hidden"> {ways}</span>
+            </Button>
           </li>
         );
       })}

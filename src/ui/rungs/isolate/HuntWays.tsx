@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { ELSEWHERE, wayOfId, type HuntStanding } from '@/core/points';
 import { useJob } from '../../log/JobContext';
 
@@ -30,14 +31,13 @@ export function HuntWays({ hunt }: { readonly hunt: Live }) {
             <span className="straw-ink">
               {' '}
               {way.agreed ? 'kept on, agreed for now' : `by agreement only${way.why ? `: ${way.why}` : ''}`}{' '}
-              <button
-                type="button"
-                className="button quiet"
+              <Button
+                variant="link"
                 onClick={() => write('wayListed', { boardId: way.boardId, way: way.way, agreed: !way.agreed })}
               >
                 {way.agreed ? 'keep on' : 'agreed, may be dropped'}
-                <span className="hidden-visually"> {way.way}</span>
-              </button>
+                <span className="visually-hidden"> {way.way}</span>
+              </Button>
             </span>
           )}
         </span>

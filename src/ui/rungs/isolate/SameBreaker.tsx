@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay, useTerms } from '../../log/useSay';
 import type { Circuit } from '@/core/house';
 import { fedNames } from '@/core/points';
@@ -21,12 +22,10 @@ export function SameBreaker({ circuit }: { readonly circuit: Circuit }) {
           Until you say so, what is seen of one ends the proof of the other, and nothing else is shared.
         </p>
         <div className="row-of">
-          <button type="button" className="button main" onClick={() => tell('yes')}>
-            Yes, one {words.way}
-          </button>
-          <button type="button" className="button" onClick={() => tell('no')}>
+          <Button onClick={() => tell('yes')}>Yes, one {words.way}</Button>
+          <Button variant="secondary" onClick={() => tell('no')}>
             No, on another {words.board}
-          </button>
+          </Button>
         </div>
       </section>
     );

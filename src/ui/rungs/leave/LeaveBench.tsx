@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { Download, Printer } from 'lucide-react';
 import Link from 'next/link';
@@ -30,10 +31,10 @@ export function LeaveBench() {
       <section>
         <h2>What stays</h2>
         <div className="row-of">
-          <Link className="button" href={`/jobs/${job.id}/sheet`}>
+          <Link className="btn btn-secondary" href={`/jobs/${job.id}/sheet`}>
             <Printer size={18} aria-hidden="true" /> Job sheet
           </Link>
-          <a className="button" href={`/api/v1/jobs/${job.id}/file`} download={`${job.title}.json`}>
+          <a className="btn btn-secondary" href={`/api/v1/jobs/${job.id}/file`} download={`${job.title}.json`}>
             <Download size={18} aria-hidden="true" /> Job file
           </a>
         </div>
@@ -75,9 +76,9 @@ export function LeaveBench() {
               <b className="moss">Handed over</b>
               {left.data.customer ? ` to ${left.data.customer}` : ''}, {left.by.name}. {left.data.remark}
             </p>
-            <button type="button" className="button" onClick={() => write('entryStruck', { target: left.entryId })}>
+            <Button variant="secondary" onClick={() => write('entryStruck', { target: left.entryId })}>
               Not handed over after all
-            </button>
+            </Button>
           </>
         ) : (
           <AskForm

@@ -1,4 +1,5 @@
 'use client';
+import { Nav } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { useEffect, useRef } from 'react';
 import type { AreaStanding } from '@/core/points';
@@ -24,11 +25,13 @@ export function AreaStrip({ areas, here, asked, onPick }: Props) {
     if (strip.current && current) strip.current.scrollLeft = current.offsetLeft - 60;
   }, [here]);
   return (
-    <nav ref={strip} className="areas" aria-label="Parts of the survey">
+    <Nav as="nav" ref={strip} className="areas" aria-label="Parts of the survey" activeKey={here}>
       {areas.map(({ area, name, state, words }) => (
-        <button
+        <Nav.Link
           key={area}
+          as="button"
           type="button"
+          eventKey={area}
           className={area === asked ? 'wanted' : ''}
           aria-current={area === here ? 'true' : undefined}
           onClick={() => onPick(area)}
@@ -38,11 +41,11 @@ export function AreaStrip({ areas, here, asked, onPick }: Props) {
           </span>
           <b>{say(name)}</b>
           <small>
-            <span className="hidden-visually">{STATE_WORDS[state]}, </span>
+            <span className="visually-hidden">{STATE_WORDS[state]}, </span>
             {say(words)}
           </small>
-        </button>
+        </Nav.Link>
       ))}
-    </nav>
+    </Nav>
   );
 }

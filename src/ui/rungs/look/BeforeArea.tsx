@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import Link from 'next/link';
 import { missingFromCustomer } from '@/core/job';
@@ -26,7 +27,7 @@ export function BeforeArea() {
     <section>
       <div className="head-row">
         <h2>Is the customer ready?</h2>
-        <Link className="button" href={`/jobs/${keptJob.id}/before`}>
+        <Link className="btn btn-secondary" href={`/jobs/${keptJob.id}/before`}>
           Page for the customer
         </Link>
       </div>
@@ -42,9 +43,9 @@ export function BeforeArea() {
         {ask('wifiBand')}
       </div>
       {Object.keys(ready).length > 1 && (
-        <button type="button" className="button" onClick={() => write('customerDescribed', ready)}>
+        <Button variant="secondary" onClick={() => write('customerDescribed', ready)}>
           All that was not asked yet is ready
-        </button>
+        </Button>
       )}
       <div className="block-top">
         <FieldGroup

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v7 } from 'uuid';
@@ -48,17 +49,17 @@ export function ThisPoint() {
         />
       ) : sure ? (
         <div className="row-of">
-          <button type="button" className="button" onClick={() => takeAway()}>
+          <Button variant="secondary" onClick={() => takeAway()}>
             Take {kept.name} away
-          </button>
-          <button type="button" className="button quiet" onClick={() => setSure(false)}>
+          </Button>
+          <Button variant="link" onClick={() => setSure(false)}>
             Keep it
-          </button>
+          </Button>
         </div>
       ) : (
-        <button type="button" className="button quiet" onClick={() => setSure(true)}>
+        <Button variant="link" onClick={() => setSure(true)}>
           Take this point away
-        </button>
+        </Button>
       )}
       <p className="small soft">What it hangs on stays in the house. Undo brings the point back.</p>
     </details>

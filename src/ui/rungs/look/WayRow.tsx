@@ -1,4 +1,5 @@
 'use client';
+import { PlainPick } from '../../form/PlainPick';
 import { useSay, useTerms } from '../../log/useSay';
 import type { Way } from '@/core/house';
 import { regionOf } from '@/core/job';
@@ -31,26 +32,21 @@ export function WayRow({ way }: { readonly way: Way }) {
           { ...figureField('ratingAmps', `rating of ${named}`, AMPS, way.ratingAmps ?? undefined) },
         ]}
       />
-      <select
-        className="plain"
-        aria-label={`protection of ${named}`}
-        value={way.protection ?? ''}
-        onChange={(event) => {
-          const said = PROTECTIONS.find((one) => one === event.target.value) ?? null;
-          write('wayListed', { ...scope, protection: said });
-        }}
-      >
-        <option value="">not said</option>
-        {PROTECTIONS.map((value) => (
-          <option key={value} value={value}>
-            {say(protection[value])}
-          </option>
-        ))}
-      </select>
+      <PlainPick
+        name={`protection of ${named}`}
+        options={[
+          { value: 'notSaid', words: 'not said' },
+          ...PROTECTIONS.map((value) => ({ value, words: say(protection[value]) })),
+        ]}
+        chosen={way.protection ?? 'notSaid'}
+        onPick={(picked) =>
+          write('wayListed', { ...scope, protection: PROTECTIONS.find((one) => one === picked) ?? null })
+        }
+      />
       <Yes
         words={
           <>
-            keep <span className="hidden-visually">{named} </span>on
+            keep <span className="visually-hidden">{named} </span>on
           </>
         }
         yes={way.doNotDrop}

@@ -1,4 +1,5 @@
 'use client';
+import { Table } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { said } from '@/core/said';
 import { useMemo } from 'react';
@@ -29,7 +30,7 @@ export function WhatItWouldBe({ door, chosen }: Props) {
     [createdAt, door, entries, id, title],
   );
   return (
-    <table className="plain" data-testid="door-trials">
+    <Table data-testid="door-trials">
       <thead>
         <tr>
           <th>on the</th>
@@ -48,7 +49,7 @@ export function WhatItWouldBe({ door, chosen }: Props) {
           </tr>
         ))}
       </tbody>
-    </table>
+    </Table>
   );
 }
 

@@ -1,4 +1,5 @@
 'use client';
+import { Button, Table } from 'react-bootstrap';
 import { answerName } from '@/core/kinds';
 import { useSay } from '../../log/useSay';
 import { answer, isPhoneReading } from '@/contract/answers';
@@ -98,9 +99,9 @@ export function WifiArea() {
               {data.downMbit !== undefined && `, ${data.downMbit} down`}
               {data.spot && ` (${data.spot})`} <span className="soft">{by.name}</span>
               {data.simulated && <span className="simulated"> simulated</span>}{' '}
-              <button type="button" className="button quiet" onClick={() => write('entryStruck', { target: entryId })}>
-                strike<span className="hidden-visually"> {data.dbm} dBm</span>
-              </button>
+              <Button variant="link" onClick={() => write('entryStruck', { target: entryId })}>
+                strike<span className="visually-hidden"> {data.dbm} dBm</span>
+              </Button>
             </li>
           ))}
         </ul>
@@ -111,15 +112,15 @@ export function WifiArea() {
         <span className="label">walls between: tap once for each</span>
         <div className="choices">
           {WIFI_WALLS.map((wall) => (
-            <button
+            <Button
+              variant="choice"
               key={wall}
-              type="button"
               disabled={walls.length >= LIMITS.routerWalls.most}
               onClick={() => setWalls([...walls, wall])}
             >
               {say(answerName('pointDescribed', 'routerWalls', wall))}{' '}
               <span className="soft figure">−{WIFI_WALL_FACTS[wall].lossDb}</span>
-            </button>
+            </Button>
           ))}
         </div>
       </div>
@@ -130,17 +131,13 @@ export function WifiArea() {
               ? wallsText(path)
               : walls.map((one) => say(answerName('pointDescribed', 'routerWalls', one))).join(', '),
           )}{' '}
-          <button
-            type="button"
-            className="button quiet"
-            onClick={() => setWalls(walls.length === 1 ? null : walls.slice(0, -1))}
-          >
+          <Button variant="link" onClick={() => setWalls(walls.length === 1 ? null : walls.slice(0, -1))}>
             take the last away
-          </button>
+          </Button>
         </p>
       )}
       {path && standing && (
-        <table className="ways changes" data-testid="wifi-changes">
+        <Table className="ways changes" data-testid="wifi-changes">
           <caption>What would change it</caption>
           <tbody>
             {wifiChanges(path, standing.dbm).map((change) => (
@@ -155,7 +152,7 @@ export function WifiArea() {
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
       )}
     </section>
   );
@@ -180,9 +177,9 @@ function TakeFromPhone() {
   };
   return (
     <>
-      <button type="button" className="button block-top" onClick={() => void take()}>
+      <Button variant="secondary" className="block-top" onClick={() => void take()}>
         <Smartphone size={18} aria-hidden="true" /> Take it from the phone <span className="simulated">simulated</span>
-      </button>
+      </Button>
       {fault && (
         <p className="brick" role="alert">
           {fault}

@@ -1,4 +1,6 @@
 'use client';
+import { Pick } from '../../form/Pick';
+import { Button } from 'react-bootstrap';
 import { useSay, useTerms } from '../../log/useSay';
 import { builtOf, findingsOf, planOf, spliceHow, spliceOf } from '@/core/points';
 import { capital, gaugeText } from '@/core/units';
@@ -86,31 +88,22 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
         <p className="small">
           Its {steps.length === 1 ? 'step' : 'steps'}:{' '}
           {steps.map(({ id, words: step }) => (
-            <button key={id} type="button" className="button quiet" onClick={() => onStep(id)}>
+            <Button key={id} variant="link" onClick={() => onStep(id)}>
               {say(step)}
-            </button>
+            </Button>
           ))}
         </p>
       )}
-      <div className="field">
-        <label htmlFor="lead-elsewhere">As built it is elsewhere: tap the joint above, or pick it here</label>
-        <select
-          id="lead-elsewhere"
-          className="plain"
-          value=""
-          onChange={(event) => moved(event.target.value === 'loose' ? null : event.target.value)}
-        >
-          <option value="" disabled>
-            as it is drawn
-          </option>
-          {there.map(({ id, name, kind }) => (
-            <option key={id} value={id}>
-              {say(name)} ({kind})
-            </option>
-          ))}
-          {end !== null && <option value="loose">loose</option>}
-        </select>
-      </div>
+      <Pick
+        label="As built it is elsewhere: tap the joint above, or pick it here"
+        options={[
+          ...there.map(({ id, name, kind }) => ({ value: id, words: `${say(name)} (${kind})` })),
+          ...(end === null ? [] : [{ value: 'loose', words: 'loose' }]),
+        ]}
+        chosen={undefined}
+        none="as it is drawn"
+        onPick={(picked) => moved(picked === 'loose' ? null : picked)}
+      />
     </div>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { useState } from 'react';
 import { format, parseISO } from 'date-fns';
@@ -41,9 +42,9 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
           {tick.proofStood || tick.how !== 'done' ? '' : ', no proof of dead stood then'}.
           {tick.differs && <span className="block">As built differs: {tick.differs}</span>}
         </p>
-        <button type="button" className="button" onClick={() => write('entryStruck', { target: tick.entryId })}>
+        <Button variant="secondary" onClick={() => write('entryStruck', { target: tick.entryId })}>
           Not done after all
-        </button>
+        </Button>
       </div>
     );
   return (
@@ -64,38 +65,33 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
           </p>
           <div className="row-of">
             {heldBy !== 'order' && (
-              <button
-                type="button"
-                className="button main"
-                onClick={() => go(heldBy === 'plan' ? 'choose' : 'isolate')}
-              >
+              <Button onClick={() => go(heldBy === 'plan' ? 'choose' : 'isolate')}>
                 {heldBy === 'plan' ? 'Change the plan' : 'Prove it dead'}
-              </button>
+              </Button>
             )}
           </div>
           <details>
             <summary>It has been done already</summary>
             <p className="small">It can only be recorded afterwards, and stays in the record and on the sheet.</p>
             <div className="row-of">
-              <button type="button" className="button" onClick={() => ticked('bySomebodyElse')}>
+              <Button variant="secondary" onClick={() => ticked('bySomebodyElse')}>
                 By somebody else
-              </button>
-              <button type="button" className="button" onClick={() => ticked('withoutProof')}>
+              </Button>
+              <Button variant="secondary" onClick={() => ticked('withoutProof')}>
                 Without proof of dead
-              </button>
+              </Button>
             </div>
           </details>
         </div>
       ) : step.energises ? (
         <div className="row-of thumb">
           {circuits.length === 0 ? (
-            <button type="button" className="button main wide" onClick={() => go('isolate')}>
+            <Button size="lg" onClick={() => go('isolate')}>
               Name its circuit first
-            </button>
+            </Button>
           ) : (
-            <button
-              type="button"
-              className="button main wide"
+            <Button
+              size="lg"
               data-testid="tick"
               onClick={() => {
                 for (const { id: circuitId, state } of circuits)
@@ -104,7 +100,7 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
               }}
             >
               {circuits.map(({ way, name }) => way ?? name ?? 'circuit').join(', ')} on: it works
-            </button>
+            </Button>
           )}
         </div>
       ) : differing ? (
@@ -121,12 +117,12 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
         />
       ) : (
         <div className="row-of thumb">
-          <button type="button" className="button main wide" data-testid="tick" onClick={() => ticked('done')}>
+          <Button size="lg" data-testid="tick" onClick={() => ticked('done')}>
             {step.tug ? 'Done, tugged' : 'Done'}
-          </button>
-          <button type="button" className="button" onClick={() => setDiffering(true)}>
+          </Button>
+          <Button variant="secondary" onClick={() => setDiffering(true)}>
             Differs
-          </button>
+          </Button>
         </div>
       )}
     </>

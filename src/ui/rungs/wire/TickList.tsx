@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { Check, Lock } from 'lucide-react';
 import type { StepStanding } from '@/core/points';
@@ -20,8 +21,8 @@ export function TickList({ steps, onPick }: Props) {
         const free = !ticked && !held && !step.energises;
         return (
           <li key={step.id}>
-            <button
-              type="button"
+            <Button
+              variant="bare"
               className="tick"
               aria-label={
                 ticked ? `${say(step.words)}: done` : free ? `Tick: ${say(step.words)}` : `Open: ${say(step.words)}`
@@ -34,7 +35,7 @@ export function TickList({ steps, onPick }: Props) {
               }
             >
               {ticked ? <Check size={26} /> : held ? <Lock size={22} /> : null}
-            </button>
+            </Button>
             <span>
               {say(step.words)}
               <small className="block soft">

@@ -1,4 +1,5 @@
 'use client';
+import { Button, ListGroup } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { Check, Download, Lock } from 'lucide-react';
 import { useState } from 'react';
@@ -54,9 +55,9 @@ export function WireBench() {
     return (
       <>
         <p>No way is taken yet: the steps follow from it, one by one.</p>
-        <button type="button" className="button" onClick={() => go('choose')}>
+        <Button variant="secondary" onClick={() => go('choose')}>
           Go to Choose
-        </button>
+        </Button>
       </>
     );
   return (
@@ -81,11 +82,14 @@ export function WireBench() {
       <section>
         <AsBuilt />
         <h2>All steps</h2>
-        <ol className="steps">
+        <ListGroup as="ol" className="steps">
           {steps.map((one, i) => (
             <li key={one.step.id}>
-              <button
+              <ListGroup.Item
+                as="button"
                 type="button"
+                action
+                active={i === at}
                 aria-current={i === at ? 'step' : undefined}
                 onClick={() => {
                   setPicked(i);
@@ -103,14 +107,14 @@ export function WireBench() {
                 </span>
                 <span>
                   {say(one.step.words)}
-                  <span className="hidden-visually">
+                  <span className="visually-hidden">
                     {one.ticked ? ', done' : one.held ? `, held: ${say(one.held)}` : ''}
                   </span>
                 </span>
-              </button>
+              </ListGroup.Item>
             </li>
           ))}
-        </ol>
+        </ListGroup>
       </section>
     </div>
   );
@@ -161,13 +165,13 @@ function OneStep({ steps, at, standing, onAt }: OneProps) {
         onJoint={put}
       />
       {place && (
-        <button
-          type="button"
-          className="button quiet small"
+        <Button
+          variant="link"
+          className="small"
           onClick={() => saveSvg(STEP_DRAWING, `${job.title} ${point.name} step ${at + 1}`)}
         >
           <Download size={16} aria-hidden="true" /> drawing as SVG
-        </button>
+        </Button>
       )}
       {lead !== null && place && (
         <LeadPanel
@@ -181,16 +185,16 @@ function OneStep({ steps, at, standing, onAt }: OneProps) {
       <StepAt key={step.id} standing={standing} onTicked={() => onAt(null)} />
       <div className="step-foot">
         {before ? (
-          <button type="button" className="button quiet" onClick={() => onAt(at - 1)}>
+          <Button variant="link" onClick={() => onAt(at - 1)}>
             ‹ {at}
-          </button>
+          </Button>
         ) : (
           <span />
         )}
         {after && (
-          <button type="button" className="button quiet" onClick={() => onAt(at + 1)}>
+          <Button variant="link" onClick={() => onAt(at + 1)}>
             {at + 2} ›
-          </button>
+          </Button>
         )}
       </div>
     </>
@@ -216,9 +220,9 @@ function AsBuilt() {
           {moved.map(({ entryId, lead, from, to }) => (
             <li key={entryId}>
               {say(leadById(wiring, lead)?.name ?? lead)}: {nameOf(to)} instead of {nameOf(from)}{' '}
-              <button type="button" className="button quiet" onClick={() => write('entryStruck', { target: entryId })}>
+              <Button variant="link" onClick={() => write('entryStruck', { target: entryId })}>
                 not so
-              </button>
+              </Button>
             </li>
           ))}
         </ul>

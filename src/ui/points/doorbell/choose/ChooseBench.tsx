@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import Link from 'next/link';
 import { capital } from '@/core/units';
@@ -47,9 +48,9 @@ export function ChooseBench() {
           {ways.state === 'working' && (
             <p className="working" role="status">
               First figures; {ways.done} of {ways.of} ways worked out fully.{' '}
-              <button type="button" className="button quiet" onClick={stop}>
+              <Button variant="link" onClick={stop}>
                 Leave it at that
-              </button>
+              </Button>
             </p>
           )}
           {ways.state === 'done' && ways.stopped && <p className="soft">Left at the first, rough figures.</p>}

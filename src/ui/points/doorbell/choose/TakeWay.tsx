@@ -1,4 +1,6 @@
 'use client';
+import { TextInput } from '../../../form/TextInput';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
 import type { JudgedOption } from '@/core/advice';
@@ -43,26 +45,14 @@ export function TakeWay({ way, why, taken }: Props) {
         take();
       }}
     >
-      <div className={`field${asked && reason.trim() === '' ? ' wrong' : ''}`}>
-        <label htmlFor="take-reason">why this one</label>
-        <div className="box">
-          <input
-            id="take-reason"
-            value={reason}
-            maxLength={TEXT.long}
-            autoComplete="off"
-            onChange={(event) => setTyped(event.target.value)}
-          />
-        </div>
-        {asked && reason.trim() === '' && (
-          <div className="fault" role="alert">
-            It is not sure to hold: say why it is taken all the same.
-          </div>
-        )}
-      </div>
-      <button type="submit" className="button main">
-        {taken ? 'Take it again' : 'Take this way'}
-      </button>
+      <TextInput
+        label="why this one"
+        text={reason}
+        most={TEXT.long}
+        fault={asked && reason.trim() === '' ? 'It is not sure to hold: say why it is taken all the same.' : null}
+        onType={setTyped}
+      />
+      <Button type="submit">{taken ? 'Take it again' : 'Take this way'}</Button>
     </form>
   );
 }

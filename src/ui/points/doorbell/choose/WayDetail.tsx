@@ -1,4 +1,5 @@
 'use client';
+import { Table } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { wayPlan, type JudgedOption, type WayPlan } from '@/core/advice';
 import { capital } from '@/core/units';
@@ -115,7 +116,7 @@ export function WayDetail({ way, known, ways }: Props) {
             <OtherDoor key={other.id} other={other} />
           ))}
           {way.forbidden && <p className="caution">The device does not allow it: {say(way.forbidden)}.</p>}
-          <table className="plain states">
+          <Table className="states">
             <caption>At the worst: low mains, hot winding, hot wires</caption>
             <thead>
               <tr>
@@ -144,7 +145,7 @@ export function WayDetail({ way, known, ways }: Props) {
                 </tr>
               ))}
             </tbody>
-          </table>
+          </Table>
           <p>
             {chime ? (
               <>

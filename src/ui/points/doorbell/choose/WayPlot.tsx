@@ -1,12 +1,12 @@
 'use client';
 import { useSay } from '../../../log/useSay';
 import { said } from '@/core/said';
-import { ticks } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { line, curveStepAfter } from 'd3-shape';
 import { useState } from 'react';
 import { effortOf, type JudgedOption } from '@/core/advice';
 import { Choices } from '../../../form/Choices';
+import { PlotFrame, type PlotRoom } from '../../../plot/PlotFrame';
 import { margin } from '../../../figures/words';
 import { wayWords } from '@/core/advice';
 
@@ -20,12 +20,9 @@ interface Props {
   readonly onHover: (id: string | null) => void;
 }
 
-const WIDTH = 560;
-const HEIGHT = 320;
-const LEFT = 48;
-const RIGHT = 544;
-const TOP = 16;
-const BOTTOM = 272;
+const ROOM: PlotRoom = { width: 560, height: 320, left: 48, right: 544, top: 16, bottom: 272 };
+const { left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM } = ROOM;
+const signed = (value: number): string => (value > 0 ? `+${value}` : String(value).replace('-', '−'));
 /** A way that collapses has no margin: it stands at the foot of the plot. */
 const FOOT_VOLTS = -6;
 
@@ -94,32 +91,20 @@ export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, on
     const first = here.find(({ id }) => id === selected) ?? here.find(({ id }) => id === proposed) ?? here[0];
     return { key, here, first };
   });
-  const [least = FOOT_VOLTS, top = 2] = y.domain();
   const picked = shown.find(({ id }) => id === (hovered ?? selected));
   return (
     <figure className="way-plot">
       <Choices label="across" options={AXIS_OPTIONS} chosen={axis} onPick={(value) => value && setAxis(value)} />
-      <svg className="drawing" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="group" aria-label="Cost against volts to spare">
-        <rect x={LEFT} y={y(0)} width={RIGHT - LEFT} height={Math.max(0, BOTTOM - y(0))} className="zone-weak" />
-        {ticks(least, top, 6).map((tick) => (
-          <g key={tick}>
-            <path d={`M${LEFT - 4} ${y(tick)}H${RIGHT}`} className="grid" />
-            <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end" className="m">
-              {tick > 0 ? `+${tick}` : String(tick).replace('-', '−')}
-            </text>
-          </g>
-        ))}
-        {x.ticks(6).map((tick) => (
-          <text key={tick} x={x(tick)} y={BOTTOM + 20} textAnchor="middle" className="m">
-            {tick}
-          </text>
-        ))}
-        <text x={RIGHT} y={HEIGHT - 8} textAnchor="end">
-          {AXES[axis].words}
-        </text>
-        <text x={LEFT} y={HEIGHT - 8}>
-          volts to spare at worst
-        </text>
+      <PlotFrame
+        room={ROOM}
+        role="group"
+        label="Cost against volts to spare"
+        across={{ scale: x, figures: 6, words: AXES[axis].words }}
+        up={{ scale: y, figures: 6, words: 'volts to spare at worst', shown: signed }}
+        under={
+          <rect x={LEFT} y={y(0)} width={RIGHT - LEFT} height={Math.max(0, BOTTOM - y(0))} className="zone-weak" />
+        }
+      >
         <path d={path(front) ?? ''} className="line front" />
         {dots.map(({ key, here, first }) => {
           if (!first) return null;
@@ -166,7 +151,7 @@ export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, on
             </g>
           );
         })}
-      </svg>
+      </PlotFrame>
       <figcaption className="small soft" aria-live="polite">
         {picked
           ? `${say(wayWords(picked))}: ${margin(picked.judgement.marginVolts)} for ${picked.minutes} min and ${picked.cost} in parts.`

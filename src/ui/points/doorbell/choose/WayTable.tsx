@@ -1,4 +1,5 @@
 'use client';
+import { Button, Table } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { useMemo } from 'react';
 import type { Say } from '@/words';
@@ -101,7 +102,7 @@ export function WayTable({ ways, first, selected, hovered, taken, proposed, onSe
   return (
     <>
       <div className="scroll-x">
-        <table className="plain ways">
+        <Table className="ways">
           <SortHead
             heads={table.getFlatHeaders().map((header) => ({
               id: header.id,
@@ -127,9 +128,9 @@ export function WayTable({ ways, first, selected, hovered, taken, proposed, onSe
                   {row.getAllCells().map((cell) => (
                     <td key={cell.id} className={FIGURES[cell.column.id] ? 'n' : undefined}>
                       {cell.column.id === 'way' ? (
-                        <button type="button" className="way" onClick={() => onSelect(way)}>
+                        <Button variant="bare" className="way" onClick={() => onSelect(way)}>
                           {say(wayWords(way))} {remark && <span className="remark">{remark}</span>}
-                        </button>
+                        </Button>
                       ) : cell.column.id === 'spread' ? (
                         <DoorSpread way={way} most={SPREAD_TO_VOLTS} />
                       ) : cell.column.id === 'verdict' ? (
@@ -145,12 +146,12 @@ export function WayTable({ ways, first, selected, hovered, taken, proposed, onSe
               );
             })}
           </tbody>
-        </table>
+        </Table>
       </div>
       {(all || folded > 0) && (
-        <button type="button" className="button quiet" aria-expanded={all} onClick={() => setAll(!all)}>
+        <Button variant="link" aria-expanded={all} onClick={() => setAll(!all)}>
           {all ? 'Show the first few' : `Show all ${rows.length} ways: ${folded} are beaten, much alike or not allowed`}
-        </button>
+        </Button>
       )}
     </>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { Table } from 'react-bootstrap';
 import { sayIn, type Say } from '@/words';
 import Link from 'next/link';
 import { placeOf, type Job } from '@/core/job';
@@ -80,7 +81,7 @@ export function ComparePage({ job, point, compared }: Props) {
           <div>{[job.title, point.name, job.site.address].filter(Boolean).join(', ')}</div>
         </div>
         <span className="row-of no-print">
-          <Link className="button" href={`/jobs/${job.id}?point=${point.id}&rung=choose`}>
+          <Link className="btn btn-secondary" href={`/jobs/${job.id}?point=${point.id}&rung=choose`}>
             Back to the job
           </Link>
           <PrintButton />
@@ -88,7 +89,7 @@ export function ComparePage({ job, point, compared }: Props) {
       </div>
       <p className="lead-in">Worked out for this door: its wires, its transformer, its chime, on the coldest night.</p>
       <div className="scroll-x">
-        <table className="plain compare">
+        <Table className="compare">
           <thead>
             <tr>
               <td />
@@ -110,7 +111,7 @@ export function ComparePage({ job, point, compared }: Props) {
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
       </div>
     </main>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { BAG_STATES } from '@/core/kinds';
 import { bagList, deviceOf } from '@/core/points';
@@ -45,15 +46,15 @@ export function BagArea() {
         </div>
       ))}
       {unchecked.length > 1 && (
-        <button
-          type="button"
-          className="button block-top"
+        <Button
+          variant="secondary"
+          className="block-top"
           onClick={() =>
             unchecked.forEach(({ item }) => write('bagChecked', { pointId: kept.id, item: item.id, state: 'there' }))
           }
         >
           The other {unchecked.length} are there and right
-        </button>
+        </Button>
       )}
     </section>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { Button, Table } from 'react-bootstrap';
 import { answerName } from '@/core/kinds';
 import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
@@ -44,7 +45,7 @@ export function SupplyArea() {
         <>
           <h2>The cable’s way, stretch by stretch</h2>
           {segments.length > 0 && (
-            <table className="ways">
+            <Table className="ways">
               <thead>
                 <tr>
                   <th scope="col">stretch</th>
@@ -64,18 +65,17 @@ export function SupplyArea() {
                     <td className="number figure">{lengthText(segment.lengthM, lengths)}</td>
                     <td className="number figure">{segment.holes}</td>
                     <td>
-                      <button
-                        type="button"
-                        className="button quiet"
+                      <Button
+                        variant="link"
                         onClick={() => tell({ segments: segments.filter((_one, at) => at !== i) })}
                       >
-                        take away<span className="hidden-visually">: stretch {i + 1}</span>
-                      </button>
+                        take away<span className="visually-hidden">: stretch {i + 1}</span>
+                      </Button>
                     </td>
                   </tr>
                 ))}
               </tbody>
-            </table>
+            </Table>
           )}
           <NewStretch onAdd={(segment) => tell({ segments: [...segments, segment] })} />
           <Choices

@@ -1,4 +1,6 @@
 'use client';
+import { TextInput } from '../../../form/TextInput';
+import { Button } from 'react-bootstrap';
 import { useState } from 'react';
 import { TEXT } from '@/core/kinds';
 import { useDoorbell } from '../useDoorbell';
@@ -16,26 +18,20 @@ export function SwitchTrials() {
     <div className="group">
       <h2>Does the bell die with a light?</h2>
       <div className="fields">
-        <div className="field">
-          <label htmlFor="switch-name">switch that was turned off</label>
-          <div className="box">
-            <input
-              id="switch-name"
-              value={name}
-              maxLength={TEXT.short}
-              autoComplete="off"
-              placeholder="stair light"
-              onChange={(event) => setName(event.target.value)}
-            />
-          </div>
-        </div>
+        <TextInput
+          label="switch that was turned off"
+          text={name}
+          most={TEXT.short}
+          hint="stair light"
+          onType={setName}
+        />
         <div className="row-of">
-          <button type="button" className="button" disabled={empty} onClick={() => tried(false)}>
+          <Button variant="secondary" disabled={empty} onClick={() => tried(false)}>
             Bell rings
-          </button>
-          <button type="button" className="button" disabled={empty} onClick={() => tried(true)}>
+          </Button>
+          <Button variant="secondary" disabled={empty} onClick={() => tried(true)}>
             Bell is dead
-          </button>
+          </Button>
         </div>
       </div>
       {kept.switches.length > 0 && (
@@ -43,13 +39,9 @@ export function SwitchTrials() {
           {kept.switches.map((trial) => (
             <li key={trial.entryId} className={trial.bellDies ? 'brick' : ''}>
               {trial.name} off: {trial.bellDies ? 'bell is dead' : 'bell rings'}{' '}
-              <button
-                type="button"
-                className="button quiet"
-                onClick={() => write('entryStruck', { target: trial.entryId })}
-              >
+              <Button variant="link" onClick={() => write('entryStruck', { target: trial.entryId })}>
                 take back
-              </button>
+              </Button>
             </li>
           ))}
         </ul>

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { answerName } from '@/core/kinds';
 import type { Say } from '@/words';
 import { useSay } from '../../../log/useSay';
@@ -30,9 +31,9 @@ export function TransformerArea() {
       <section>
         <h2>The search was given up</h2>
         <p>The supply comes from elsewhere: a plug-in adapter or a new transformer, the chime bypassed.</p>
-        <button type="button" className="button" onClick={() => tell({ givenUp: null })}>
+        <Button variant="secondary" onClick={() => tell({ givenUp: null })}>
           Search on
-        </button>
+        </Button>
       </section>
     );
   return <section>{found ? <Found tell={tell} /> : <Search tell={tell} />}</section>;
@@ -76,12 +77,12 @@ function Search({ tell }: { readonly tell: Tell }) {
             <span className="soft">{say(PLACE_FACTS[next.id].how)}</span>
           </p>
           <div className="row-of">
-            <button type="button" className="button wide" onClick={() => look(next.id, 'notThere')}>
+            <Button variant="secondary" size="lg" onClick={() => look(next.id, 'notThere')}>
               Not there
-            </button>
-            <button type="button" className="button main wide" onClick={() => tell({ foundAt: next.id })}>
+            </Button>
+            <Button size="lg" onClick={() => tell({ foundAt: next.id })}>
               Found it here
-            </button>
+            </Button>
           </div>
         </div>
       )}
@@ -97,18 +98,18 @@ function Search({ tell }: { readonly tell: Tell }) {
             </span>
             {i > 0 && (
               <span className="row-of tight-row">
-                <button type="button" className="button quiet" onClick={() => look(place.id, 'notThere')}>
+                <Button variant="link" onClick={() => look(place.id, 'notThere')}>
                   not there
-                  <span className="hidden-visually">
+                  <span className="visually-hidden">
                     : {say(answerName('transformerDescribed', 'foundAt', place.id))}
                   </span>
-                </button>
-                <button type="button" className="button quiet" onClick={() => tell({ foundAt: place.id })}>
+                </Button>
+                <Button variant="link" onClick={() => tell({ foundAt: place.id })}>
                   found
-                  <span className="hidden-visually">
+                  <span className="visually-hidden">
                     : {say(answerName('transformerDescribed', 'foundAt', place.id))}
                   </span>
-                </button>
+                </Button>
               </span>
             )}
           </li>
@@ -125,9 +126,9 @@ function Search({ tell }: { readonly tell: Tell }) {
         <p className="small">
           Looked at in vain:{' '}
           {looked.map((place) => (
-            <button key={place} type="button" className="button quiet" onClick={() => look(place, null)}>
+            <Button key={place} variant="link" onClick={() => look(place, null)}>
               {say(answerName('transformerDescribed', 'foundAt', place))}, take back
-            </button>
+            </Button>
           ))}
         </p>
       )}
@@ -142,9 +143,9 @@ function Search({ tell }: { readonly tell: Tell }) {
         />
       </div>
       <SwitchTrials />
-      <button type="button" className="button block-top" onClick={() => tell({ givenUp: true })}>
+      <Button variant="secondary" className="block-top" onClick={() => tell({ givenUp: true })}>
         Give the search up: supply from elsewhere
-      </button>
+      </Button>
     </>
   );
 }

@@ -1,17 +1,13 @@
 'use client';
-import { ticks } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { bandOf, houseAt, type House } from '@/core/bell';
 import { useDoorbell } from '../useDoorbell';
+import { PlotFrame, type PlotRoom } from '../../../plot/PlotFrame';
 import { volts } from '../../../figures/words';
 
-const WIDTH = 424;
-const HEIGHT = 236;
-const LEFT = 40;
-const RIGHT = 408;
-const TOP = 12;
-const BOTTOM = 190;
+const ROOM: PlotRoom = { width: 424, height: 236, left: 40, right: 408, top: 12, bottom: 190 };
+const { left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM } = ROOM;
 /** Past the rated current by this, so that the sag under a test is seen too. */
 const PAST_RATED = 1.3;
 const STEPS = 12;
@@ -51,32 +47,17 @@ export function DroopLine() {
   const atRated = known.voltsAtRated;
   return (
     <figure className="droop">
-      <svg
-        className="drawing"
-        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      <PlotFrame
+        room={ROOM}
         role="img"
-        aria-label={
+        label={
           atRated && ratedAmps !== null
             ? `At its rated ${ratedAmps.toFixed(2)} A the transformer gives ${volts(atRated.likely)}`
             : `Open ${volts(known.openVolts.likely)}`
         }
+        across={{ scale: x, figures: 5, words: 'amps drawn' }}
+        up={{ scale: y, figures: 6 }}
       >
-        {ticks(0, y.domain()[1] ?? highest, 6).map((tick) => (
-          <g key={tick}>
-            <path d={`M${LEFT - 4} ${y(tick)}H${RIGHT}`} className="grid" />
-            <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end" className="m">
-              {tick}
-            </text>
-          </g>
-        ))}
-        {x.ticks(5).map((tick) => (
-          <text key={tick} x={x(tick)} y={BOTTOM + 20} textAnchor="middle" className="m">
-            {tick}
-          </text>
-        ))}
-        <text x={RIGHT} y={HEIGHT - 6} textAnchor="end">
-          amps drawn
-        </text>
         <path d={area} className="spread" />
         <path d={path('likely')} className="line thick" />
         {ratedVolts !== null && ratedAmps !== null && (
@@ -92,7 +73,7 @@ export function DroopLine() {
           </>
         )}
         {atRated && ratedAmps !== null && <circle cx={x(ratedAmps)} cy={y(atRated.likely)} r="5" className="stop" />}
-      </svg>
+      </PlotFrame>
       <figcaption>
         {atRated && (
           <>

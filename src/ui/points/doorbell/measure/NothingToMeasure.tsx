@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { answerName } from '@/core/kinds';
 import { useSay } from '../../../log/useSay';
 import { useDoorbell } from '../useDoorbell';
@@ -18,11 +19,7 @@ export function NothingToMeasure() {
           ? 'Say at Look where a supply can come from.'
           : `The supply comes from ${say(answerName('supplyPlanned', 'from', from))}; its open volts are read at Prove, before anything hangs on it.`}
       </p>
-      {from === undefined && (
-        <button type="button" className="button main" onClick={() => go('look', 'supply')}>
-          Say where it comes from
-        </button>
-      )}
+      {from === undefined && <Button onClick={() => go('look', 'supply')}>Say where it comes from</Button>}
       {from !== undefined && from !== 'battery' && (
         <div className="split">
           <WorkedOutWay />

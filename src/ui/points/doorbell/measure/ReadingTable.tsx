@@ -1,4 +1,5 @@
 'use client';
+import { Button, Table } from 'react-bootstrap';
 import { format, parseISO } from 'date-fns';
 import { midwayWords } from '@/core/points';
 import { DRAFT_ID } from '../../../log/draft';
@@ -16,14 +17,14 @@ export function ReadingTable() {
   const wrong = fits.filter(({ contradicts }) => contradicts).length;
   return (
     <>
-      <table className="plain readings">
+      <Table className="readings">
         <thead>
           <tr>
             <th>where</th>
             <th className="n">read</th>
             <th className="n">off by</th>
             <th>
-              <span className="hidden-visually">strike</span>
+              <span className="visually-hidden">strike</span>
             </th>
           </tr>
         </thead>
@@ -43,21 +44,20 @@ export function ReadingTable() {
                 <td className={`n${fit?.contradicts ? ' brick' : ''}`}>{fit ? offset(fit.offBy) : '–'}</td>
                 <td>
                   {kept && (
-                    <button
-                      type="button"
-                      className="button quiet"
+                    <Button
+                      variant="link"
                       aria-label={`Strike ${readingWords(data, midway)}, ${readingFigure(data)}`}
                       onClick={() => write('entryStruck', { target: entryId })}
                     >
                       strike
-                    </button>
+                    </Button>
                   )}
                 </td>
               </tr>
             );
           })}
         </tbody>
-      </table>
+      </Table>
       <p className={`small ${wrong > 0 ? 'brick' : 'soft'}`}>
         {wrong > 0
           ? `${wrong} of ${fits.length} can’t be explained by the same circuit as the others: read again.`

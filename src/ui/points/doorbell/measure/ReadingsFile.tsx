@@ -22,10 +22,10 @@ export function ReadingsFile() {
   return (
     <>
       <div className="row-of">
-        <a className="button" href={`/api/v1/jobs/${job.id}/readings`} download>
+        <a className="btn btn-secondary" href={`/api/v1/jobs/${job.id}/readings`} download>
           <FileDown size={18} aria-hidden="true" /> Readings as CSV
         </a>
-        <label className="button file">
+        <label className="btn btn-secondary file">
           <FileUp size={18} aria-hidden="true" /> Take in a CSV
           <input
             type="file"

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
 import { format, parseISO } from 'date-fns';
@@ -57,18 +58,14 @@ export function CheckRow({ check, number, next }: Props) {
           </span>
         )}
         {answer && (
-          <button
-            type="button"
-            className="button quiet"
-            onClick={() => write('entryStruck', { target: answer.entryId })}
-          >
+          <Button variant="link" onClick={() => write('entryStruck', { target: answer.entryId })}>
             again
-          </button>
+          </Button>
         )}
         {!answer && !next && !opened && (
-          <button type="button" className="button quiet" onClick={() => setOpened(true)}>
+          <Button variant="link" onClick={() => setOpened(true)}>
             do it now
-          </button>
+          </Button>
         )}
       </div>
       {answer?.data.reason && <p>{answer.data.reason}</p>}
@@ -95,13 +92,9 @@ export function CheckRow({ check, number, next }: Props) {
 function Start({ check, minutes }: { readonly check: Check; readonly minutes: number }) {
   const { point, write } = useDoorbell();
   return (
-    <button
-      type="button"
-      className="button"
-      onClick={() => write('waitStarted', { pointId: point.id, check: check.id, minutes })}
-    >
+    <Button variant="secondary" onClick={() => write('waitStarted', { pointId: point.id, check: check.id, minutes })}>
       Start the timer, {minutes} min
-    </button>
+    </Button>
   );
 }
 
@@ -118,17 +111,13 @@ function Verdicts({ pass, onDone }: { readonly pass: boolean; readonly onDone: (
     );
   return (
     <div className="row-of">
-      {pass && (
-        <button type="button" className="button main" onClick={() => onDone({ result: 'passed' })}>
-          Passed
-        </button>
-      )}
-      <button type="button" className="button" onClick={() => setAsking('failed')}>
+      {pass && <Button onClick={() => onDone({ result: 'passed' })}>Passed</Button>}
+      <Button variant="secondary" onClick={() => setAsking('failed')}>
         Failed
-      </button>
-      <button type="button" className="button quiet" onClick={() => setAsking('skipped')}>
+      </Button>
+      <Button variant="link" onClick={() => setAsking('skipped')}>
         Skip
-      </button>
+      </Button>
     </div>
   );
 }

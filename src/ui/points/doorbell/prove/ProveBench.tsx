@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { checksOf, circuitsOfPoint, pointSteps } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
 import { CheckRow } from './CheckRow';
@@ -27,14 +28,13 @@ export function ProveBench() {
           <p className="caution">Every splice closed and folded, covers on, nobody touching, ladder clear, tag off.</p>
           <div className="row-of">
             {off.map(({ id, way, name }) => (
-              <button
+              <Button
                 key={id}
-                type="button"
-                className="button main"
+
                 onClick={() => write('circuitSwitched', { circuitId: id, to: 'on' })}
               >
                 {way ?? name ?? 'The circuit'} is on
-              </button>
+              </Button>
             ))}
           </div>
         </section>

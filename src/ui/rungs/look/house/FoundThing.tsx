@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
 import { v7 } from 'uuid';
@@ -43,13 +44,9 @@ export function FoundThing() {
             <li key={id}>
               {say(name)}, nothing hangs on it yet{' '}
               {entry && (
-                <button
-                  type="button"
-                  className="button quiet"
-                  onClick={() => write('entryStruck', { target: entry.id })}
-                >
+                <Button variant="link" onClick={() => write('entryStruck', { target: entry.id })}>
                   Take {say(name)} away
-                </button>
+                </Button>
               )}
             </li>
           );

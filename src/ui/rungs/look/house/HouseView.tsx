@@ -1,4 +1,5 @@
 'use client';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { useRouter } from 'next/navigation';
 import { branchesOf, type HouseBranch, type HouseNode } from '@/core/house';
@@ -64,10 +65,10 @@ function Branches({
     <ul className="house-tree">
       {branches.map(({ node, branches: below }) => (
         <li key={node.id}>
-          <button type="button" className="link" onClick={() => onOpen(node)}>
+          <Button variant="bare" className="house-link" onClick={() => onOpen(node)}>
             {node.letter !== null && <b className="letter">{node.letter}</b>} {say(node.name)}
             {node.words && <span className="soft"> {say(node.words)}</span>}
-          </button>
+          </Button>
           <Branches branches={below} onOpen={onOpen} />
         </li>
       ))}
