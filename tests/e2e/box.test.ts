@@ -119,7 +119,7 @@ describe('from an unknown box to a ticked splice list', () => {
     const id = await newYard();
     await screen.open(`${server.url}/jobs/${id}?rung=measure`);
     await screen.says('Name the box', '.next-test');
-    await screen.page.select('select.plain', 'oct-1-1-2');
+    await screen.page.select('.bench .form-select', 'oct-1-1-2');
     await screen.choose('material', 'plastic');
     await screen.press('+ 14/2 with ground');
     await screen.says('black of cable 1: volts to ground, every switch off', '.next-test');

@@ -151,7 +151,7 @@ describe('the simulated meter', () => {
     await accessible(screen);
     await screen.press('A simulated meter and phone');
     await screen.page.waitForFunction(
-      () => document.querySelector<HTMLInputElement>('label.yes input')?.checked === false,
+      () => document.querySelector<HTMLInputElement>('.form-check [type=checkbox]')?.checked === false,
     );
     await go('Marram View', '?rung=measure');
     await screen.page.waitForSelector('#reading-open');

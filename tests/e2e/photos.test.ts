@@ -155,9 +155,9 @@ describe('a survey with one hand', () => {
       await screen.open(`${server.url}/jobs/${id}?rung=look&area=${area}`);
       await screen.page.waitForSelector('nav.areas');
       expect(await screen.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-      const small = await screen.page.$$eval('.bench button', (all) =>
+      const small = await screen.page.$$eval('.bench :is(button, label.btn)', (all) =>
         all
-          .filter((one) => one.getClientRects().length > 0 && !one.classList.contains('hidden-visually'))
+          .filter((one) => one.getClientRects().length > 0 && !one.classList.contains('visually-hidden'))
           .filter((one) => one.getBoundingClientRect().height < 43)
           .map((one) => one.textContent),
       );

@@ -68,7 +68,7 @@ export class Screen {
   private async pressOnce(words: string, within: string): Promise<void> {
     const handle = await this.page.waitForFunction(
       (text, scope) =>
-        [...document.querySelectorAll<HTMLElement>(`${scope} :is(button, a, label.yes, summary)`)].find(
+        [...document.querySelectorAll<HTMLElement>(`${scope} :is(button, a, label.form-check-label, label.btn, summary)`)].find(
           (one) =>
             (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(text) && one.getClientRects().length > 0,
         ),
@@ -84,8 +84,9 @@ export class Screen {
 
   /** Presses one of a group of choices. */
   async choose(group: string, words: string): Promise<void> {
-    await this.page.waitForSelector(`[role="group"][aria-label^="${group}"]`, { timeout: PATIENCE_MS });
-    await this.press(words, `[role="group"][aria-label^="${group}"]`);
+    const keys = `:is([role=radiogroup], [role=group])[aria-label^="${group}"]`;
+    await this.page.waitForSelector(keys, { timeout: PATIENCE_MS });
+    await this.press(words, keys);
   }
 
   /** Goes to a part of the survey. */

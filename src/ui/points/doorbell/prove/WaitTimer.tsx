@@ -6,7 +6,9 @@ import { useNow } from './useNow';
 /** How long a wait still takes, counted from its entry: it goes on with the screen off. */
 export function WaitTimer({ wait }: { readonly wait: Wait }) {
   const now = useNow();
-  const left = Math.floor(parseISO(wait.at).getTime() / 1000) + wait.minutes * 60 - now;
+  const whole = wait.minutes * 60;
+  // The clock of whoever started it may be ahead of this one: it never takes longer than it takes
+  const left = Math.min(whole, Math.floor(parseISO(wait.at).getTime() / 1000) + whole - now);
   if (now === 0) return null;
   return (
     <p role="timer" className={left > 0 ? '' : 'moss'}>
