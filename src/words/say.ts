@@ -1,5 +1,5 @@
 import { isSaid, type Figure, type Said, type SaidCode, type Text } from '@/core/said';
-import { english } from './en';
+import { LANGUAGE } from './chosen';
 import type { Language } from './language';
 import { termsOf, type Place, type Terms } from './terms';
 
@@ -12,7 +12,7 @@ type AnySentence = string | ((figures: Readonly<Record<string, Figure>>, terms: 
  * Words of a place in a language.
  * @example sayIn({ region: regionPack('gb-230'), lengths: 'metric' })(said('underCapOwn')) // “under a cap of its own”
  */
-export function sayIn({ region, lengths }: Place, language: Language = english): Say {
+export function sayIn({ region, lengths }: Place, language: Language = LANGUAGE): Say {
   const key = `${language.id} ${region.id} ${lengths}`;
   const known = made.get(key) ?? make({ region, lengths }, language);
   made.set(key, known);
@@ -20,7 +20,7 @@ export function sayIn({ region, lengths }: Place, language: Language = english):
 }
 
 /** What a language calls things at a place, for a screen that makes its own sentences. */
-export const termsIn = (place: Place, language: Language = english): Terms =>
+export const termsIn = (place: Place, language: Language = LANGUAGE): Terms =>
   termsOf(language.placeWords(place.region), language.writing, place);
 
 /** Made once for each place and language: a screen may compare it with the one before. */

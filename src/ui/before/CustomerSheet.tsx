@@ -1,4 +1,7 @@
 'use client';
+import { beforeWords } from '@/words/screens';
+import { Filled } from '../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
@@ -22,17 +25,17 @@ export function CustomerSheet({ job }: { readonly job: Job }) {
     <main className="sheet-page customer-page">
       <div className="sheet-head">
         <div>
-          <h1>Before we come</h1>
+          <h1>{beforeWords.beforeWeCome}</h1>
           <div>{[job.title, job.site.address].filter(Boolean).join(', ')}</div>
         </div>
         <span className="row-of no-print">
           <Link className="btn btn-secondary" href={`/jobs/${job.id}?rung=look&area=before`}>
-            Back to the job
+            {beforeWords.backToTheJob}
           </Link>
           <Button variant="secondary" onClick={() => void copy()}>
-            {copied === 'yes' ? 'Copied' : 'Copy as a text'}
+            {copied === 'yes' ? beforeWords.copied : beforeWords.copyAsAText}
           </Button>
-          <Button onClick={() => window.print()}>Print</Button>
+          <Button onClick={() => window.print()}>{beforeWords.print}</Button>
         </span>
       </div>
       <p className="lead-in">{say(page.opening)}</p>
@@ -44,8 +47,11 @@ export function CustomerSheet({ job }: { readonly job: Job }) {
       <p>{say(page.closing)}</p>
       <div className="no-print block-top">
         <label htmlFor="as-text" className="soft small">
-          the same as a text to send
-          {copied === 'failed' && ': copying was not allowed, mark and copy it here'}
+          <Filled
+            parts={beforeWords.theSameAsA<ReactNode>({
+              copied: copied === 'failed' && beforeWords.copyingWasNotAllowed,
+            })}
+          />
         </label>
         <textarea id="as-text" readOnly value={text} rows={Math.min(18, 5 + page.asks.length)} />
       </div>

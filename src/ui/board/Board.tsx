@@ -1,4 +1,5 @@
 'use client';
+import { boardWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { format, isBefore, isToday, parseISO, startOfToday } from 'date-fns';
@@ -12,11 +13,11 @@ import { TakeIn } from './TakeIn';
 type Part = 'today' | 'earlier' | 'coming' | 'noDay' | 'finished';
 
 const PARTS: readonly (readonly [Part, string])[] = [
-  ['today', 'Today'],
-  ['earlier', 'Left over'],
-  ['coming', 'Coming'],
-  ['noDay', 'No day yet'],
-  ['finished', 'Finished'],
+  ['today', boardWords.today],
+  ['earlier', boardWords.leftOver],
+  ['coming', boardWords.coming],
+  ['noDay', boardWords.noDayYet],
+  ['finished', boardWords.finished],
 ];
 
 function partOf({ finished, expectedAt }: ListedJob): Part {
@@ -34,31 +35,27 @@ export function Board({ jobs, q }: { readonly jobs: readonly ListedJob[]; readon
   return (
     <main className="page">
       <div className="page-head">
-        <h1>Board</h1>
+        <h1>{boardWords.board}</h1>
         <span className="soft">
-          {q === '' ? `${open === 1 ? '1 open job' : `${open} open jobs`}` : `${jobs.length} for “${q}”`}
+          {q === ''
+            ? `${open === 1 ? boardWords.n1OpenJob : boardWords.openJobs({ open })}`
+            : boardWords.forWord({ jobs: jobs.length, q })}
           {q !== '' && (
             <>
               {' '}
-              <Link href="/">show all</Link>
+              <Link href="/">{boardWords.showAll}</Link>
             </>
           )}
         </span>
         <div className="end">
           <TakeIn />
           <Button variant={making ? 'secondary' : 'primary'} aria-expanded={making} onClick={() => setMaking(!making)}>
-            {making ? 'Close' : 'New job'}
+            {making ? boardWords.close : boardWords.newJob}
           </Button>
         </div>
       </div>
       {making && <NewJob />}
-      {jobs.length === 0 && (
-        <p>
-          {q === ''
-            ? 'No job yet. Make the first one, or take in a job file.'
-            : 'No site or job begins with these words.'}
-        </p>
-      )}
+      {jobs.length === 0 && <p>{q === '' ? boardWords.noJobYetMake : boardWords.noSiteOrJob}</p>}
       {PARTS.map(([part, name]) => {
         const rows = jobs.filter((job) => partOf(job) === part);
         if (rows.length === 0) return null;
@@ -90,10 +87,12 @@ function Row({ job, part }: { readonly job: ListedJob; readonly part: Part }) {
       <div className="points-of">
         {job.fault !== null && (
           <Link className="brick" href={`/jobs/${job.id}`}>
-            All that was written is kept, but this row could not be made: open the job.
+            {boardWords.allThatWasWritten}
           </Link>
         )}
-        {job.points.length === 0 && job.fault === null && <Link href={`/jobs/${job.id}`}>Add the first point</Link>}
+        {job.points.length === 0 && job.fault === null && (
+          <Link href={`/jobs/${job.id}`}>{boardWords.addTheFirstPoint}</Link>
+        )}
         {job.points.map((point) => (
           <Link className="point" key={point.id} href={`/jobs/${job.id}?point=${encodeURIComponent(point.id)}`}>
             <span>{point.name}</span>
@@ -104,7 +103,10 @@ function Row({ job, part }: { readonly job: ListedJob; readonly part: Part }) {
               <span className="go">{say(point.move.words)}</span>
               <span className="small soft"> {say(point.move.why)}</span>
               {point.worries > 0 && part !== 'finished' && (
-                <span className="small brick"> {point.worries === 1 ? '1 worry' : `${point.worries} worries`}</span>
+                <span className="small brick">
+                  {' '}
+                  {point.worries === 1 ? boardWords.n1Worry : boardWords.worries({ worries: point.worries })}
+                </span>
               )}
             </span>
             {point.verdict && <span className={`pill ${point.verdict.word}`}>{point.verdict.words}</span>}

@@ -1,4 +1,5 @@
 'use client';
+import { boardWords } from '@/words/screens';
 import { answer, isSettings, isReceipts } from '@/contract/answers';
 import { isNamed } from '@/contract/shapes';
 import { useRouter } from 'next/navigation';
@@ -21,8 +22,8 @@ interface Answers {
 }
 
 const FIELDS = [
-  textField('title', 'site', undefined, { hint: 'name of the house' }),
-  { ...textField('address', 'address', undefined), optional: true },
+  textField('title', boardWords.site, undefined, { hint: boardWords.nameOfTheHouse }),
+  { ...textField('address', boardWords.address, undefined), optional: true },
 ];
 
 /** Makes a job with its site and first point, and goes to it. */
@@ -33,7 +34,7 @@ export function NewJob() {
   const [pointKind, setKind] = useState<PointKind>('doorbell');
   const [fault, setFault] = useState<string | null>(null);
   const make = async ({ title, address, door }: Answers) => {
-    if (!who) return setFault('Say at the top who is at work, then make the job.');
+    if (!who) return setFault(boardWords.sayAtTheTop);
     const id = v7();
     const at = new Date().toISOString();
     const site = { name: title, region, ...(address ? { address } : {}) };
@@ -58,15 +59,15 @@ export function NewJob() {
     router.push(`/jobs/${id}`);
   };
   return (
-    <section className="new-job" aria-label="New job">
+    <section className="new-job" aria-label={boardWords.newJob}>
       <Choices
-        label="supply"
+        label={boardWords.supply}
         options={REGION_PACKS.map((pack) => ({ value: pack.id, words: pack.name }))}
         chosen={region}
         onPick={(picked) => picked && setRegion(picked)}
       />
       <Choices
-        label="the first point is"
+        label={boardWords.theFirstPointIs}
         options={optionsOf(POINT_KIND_WORDS)}
         chosen={pointKind}
         onPick={(picked) => picked && setKind(picked)}
@@ -75,7 +76,7 @@ export function NewJob() {
       <AskForm
         key={pointKind}
         fields={[...FIELDS, textField('door', FIRST_NAMES[pointKind].of, FIRST_NAMES[pointKind].name)]}
-        submit="Make the job"
+        submit={boardWords.makeTheJob}
         main
         onSubmit={(data) => void make(data as Answers)}
       />

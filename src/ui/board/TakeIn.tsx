@@ -1,4 +1,5 @@
 'use client';
+import { boardWords } from '@/words/screens';
 import { answer } from '@/contract/answers';
 import { isNamed } from '@/contract/shapes';
 import { FileUp } from 'lucide-react';
@@ -24,7 +25,7 @@ export function TakeIn() {
   return (
     <>
       <label className="btn btn-secondary file">
-        <FileUp size={18} aria-hidden="true" /> Take in a job file
+        <FileUp size={18} aria-hidden="true" /> {boardWords.takeInAJob}
         <input
           type="file"
           accept="application/json,.json"

@@ -1,4 +1,5 @@
 'use client';
+import { catalogueWords } from '@/words/screens';
 import { answer, isCatalogue } from '@/contract/answers';
 import { FileDown, FileUp } from 'lucide-react';
 import { SHELVES, type Catalogue, type ShelfId } from '@/core/catalogue';
@@ -15,33 +16,30 @@ export function CatalogueFiles({ shelf, onTake }: Props) {
   const take = async (file: File | undefined, path: string, type: string) => {
     if (!file) return;
     const text = await file.text();
-    await onTake(() => callText(path, answer(isCatalogue), text, type), `${file.name} is taken in.`);
+    await onTake(() => callText(path, answer(isCatalogue), text, type), catalogueWords.isTakenIn({ name: file.name }));
   };
   return (
     <section className="block-top">
-      <h2>In and out</h2>
+      <h2>{catalogueWords.inAndOut}</h2>
       <div className="row-of">
         <a className="btn btn-secondary" href={`/api/v1/catalogue/${shelf}/csv`} download>
-          <FileDown size={18} aria-hidden="true" /> {SHELVES[shelf].words} as CSV
+          <FileDown size={18} aria-hidden="true" /> {catalogueWords.asCSV({ words: SHELVES[shelf].words })}
         </a>
         <FileIn
-          label={`Take in ${words} from CSV`}
+          label={catalogueWords.takeInFromCSV({ words })}
           accept="text/csv,.csv"
           onFile={(file) => void take(file, `/catalogue/${shelf}/csv`, 'text/csv')}
         />
         <a className="btn btn-secondary" href="/api/v1/catalogue/file" download>
-          <FileDown size={18} aria-hidden="true" /> All own items as JSON
+          <FileDown size={18} aria-hidden="true" /> {catalogueWords.allOwnItemsAs}
         </a>
         <FileIn
-          label="Take in items from JSON"
+          label={catalogueWords.takeInItemsFrom}
           accept="application/json,.json"
           onFile={(file) => void take(file, '/catalogue', 'application/json')}
         />
       </div>
-      <p className="small soft">
-        A table has one row an item and the columns of the shelf; several texts in one cell are parted by semicolons.
-        Where one row is wrong nothing is taken in, and each fault is named by its row and column.
-      </p>
+      <p className="small soft">{catalogueWords.aTableHasOne}</p>
     </section>
   );
 }

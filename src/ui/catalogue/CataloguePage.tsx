@@ -1,4 +1,5 @@
 'use client';
+import { catalogueWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { answer, isCatalogue } from '@/contract/answers';
 import { useState } from 'react';
@@ -33,7 +34,8 @@ export function CataloguePage({ first }: { readonly first: Catalogue }) {
       setDone(said);
     } catch (error) {
       if (error instanceof Refused) setFault({ words: error.message, places: error.problem.errors });
-      else if (error instanceof Away) setFault({ words: `${error.message} Nothing was changed.`, places: [] });
+      else if (error instanceof Away)
+        setFault({ words: catalogueWords.nothingWasChanged({ message: error.message }), places: [] });
       else throw error;
     }
   };
@@ -45,13 +47,10 @@ export function CataloguePage({ first }: { readonly first: Catalogue }) {
   };
   return (
     <main className="page catalogue">
-      <h1>Catalogue</h1>
-      <p className="soft">
-        What ships is made up and general. Your own items stand beside it, or in its place where they bear the same id;
-        a job keeps the figures that it was chosen with.
-      </p>
+      <h1>{catalogueWords.catalogue}</h1>
+      <p className="soft">{catalogueWords.whatShipsIsMade}</p>
       <Choices
-        label="shelf"
+        label={catalogueWords.shelf}
         options={SHELF_IDS.map((id) => ({ value: id, words: SHELVES[id].words }))}
         chosen={shelf}
         onPick={(id) => id && turnTo(id)}
@@ -59,7 +58,7 @@ export function CataloguePage({ first }: { readonly first: Catalogue }) {
       <div className="head-row block-top">
         <h2>{words}</h2>
         <Button variant="secondary" onClick={() => setPicked('new')}>
-          Add a {one}
+          {catalogueWords.addA({ one })}
         </Button>
       </div>
       {done && <p role="status">{done}</p>}
@@ -80,13 +79,13 @@ export function CataloguePage({ first }: { readonly first: Catalogue }) {
             onSave={(values) =>
               void send(
                 () => call('/catalogue', answer(isCatalogue), { method: 'POST', body: { items: [{ shelf, values }] } }),
-                `${textOf(values, 'name')} is kept.`,
+                catalogueWords.isKept({ textOf: textOf(values, 'name') }),
               )
             }
             onRemove={(id) =>
               void send(
                 () => call(`/catalogue/${shelf}/${encodeURIComponent(id)}`, answer(isCatalogue), { method: 'DELETE' }),
-                'Your own item is gone.',
+                catalogueWords.yourOwnItemIs,
               )
             }
             onClose={() => setPicked(null)}
@@ -113,7 +112,7 @@ function FaultList({ fault: { words, places } }: { readonly fault: Fault }) {
           ))}
         </ul>
       )}
-      {places.length > FEW && <p>and {places.length - FEW} more.</p>}
+      {places.length > FEW && <p>{catalogueWords.andMore({ places: places.length - FEW })}</p>}
     </div>
   );
 }

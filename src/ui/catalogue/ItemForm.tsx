@@ -1,4 +1,5 @@
 'use client';
+import { catalogueWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import {
   SHELVES,
@@ -71,33 +72,35 @@ export function ItemForm({ shelf, item, onSave, onRemove, onClose }: Props) {
   return (
     <section
       className="item-form"
-      aria-label={id === null ? `A new ${described.one}` : textOf(item?.values ?? {}, 'name')}
+      aria-label={id === null ? catalogueWords.aNew({ one: described.one }) : textOf(item?.values ?? {}, 'name')}
     >
       <div className="head-row">
-        <h2>{id === null ? `A new ${described.one}` : textOf(item?.values ?? {}, 'name')}</h2>
+        <h2>{id === null ? catalogueWords.aNew({ one: described.one }) : textOf(item?.values ?? {}, 'name')}</h2>
         <Button variant="link" onClick={onClose}>
-          Close
+          {catalogueWords.close}
         </Button>
       </div>
       {id !== null && (
         <p className="small soft">
-          id {id}.{' '}
-          {item?.own
-            ? item.instead
-              ? 'Yours, in the place of the shipped one.'
-              : 'Your own.'
-            : 'It ships: what you change here is kept as your own, in its place.'}
+          {catalogueWords.id({
+            id,
+            yoursInThe: item?.own
+              ? item.instead
+                ? catalogueWords.yoursInThePlace
+                : catalogueWords.yourOwn
+              : catalogueWords.itShipsWhatYou,
+          })}
         </p>
       )}
       <AskForm
         fields={asked.map((column) => fieldOf(described, column, item?.values ?? null))}
-        submit="Keep it"
+        submit={catalogueWords.keepIt}
         main
         onSubmit={(data) => onSave(trimmed({ ...(id === null ? {} : { id }), ...data }))}
       />
       {item?.own && id !== null && (
         <Button variant="secondary" onClick={() => onRemove(id)}>
-          {item.instead ? 'Back to what ships' : 'Take it away'}
+          {item.instead ? catalogueWords.backToWhatShips : catalogueWords.takeItAway}
         </Button>
       )}
     </section>

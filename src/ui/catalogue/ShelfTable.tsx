@@ -1,4 +1,5 @@
 'use client';
+import { catalogueWords } from '@/words/screens';
 import { Button, Table } from 'react-bootstrap';
 import {
   createColumnHelper,
@@ -27,7 +28,11 @@ const features = tableFeatures({
 });
 const helper = createColumnHelper<typeof features, ShelvedItem>();
 
-const OWN_WORDS = { shipped: 'ships', own: 'own', instead: 'own, in place of what ships' } as const;
+const OWN_WORDS = {
+  shipped: catalogueWords.ships,
+  own: catalogueWords.own,
+  instead: catalogueWords.ownInPlaceOf,
+} as const;
 const ownWords = ({ own, instead }: ShelvedItem): string => OWN_WORDS[instead ? 'instead' : own ? 'own' : 'shipped'];
 
 /** One shelf: the columns that people compare, sorted by a touch on their head. */

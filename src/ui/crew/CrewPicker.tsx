@@ -1,4 +1,5 @@
 'use client';
+import { frameWords } from '@/words/screens';
 import { Button, Form } from 'react-bootstrap';
 import { useState } from 'react';
 import { Away, Refused } from '../log/api';
@@ -14,7 +15,7 @@ export function CrewPicker() {
   return (
     <Form.Select
       className="crew"
-      aria-label="Who is at work"
+      aria-label={frameWords.whoIsAtWork}
       value={who.id}
       onChange={({ target }) => (target.value === SOMEBODY_ELSE ? setNaming(true) : pick(target.value))}
     >
@@ -23,7 +24,7 @@ export function CrewPicker() {
           {person.name}
         </option>
       ))}
-      <option value={SOMEBODY_ELSE}>somebody else…</option>
+      <option value={SOMEBODY_ELSE}>{frameWords.somebodyElse}</option>
     </Form.Select>
   );
 }
@@ -33,7 +34,7 @@ function NameForm({ onDone }: { readonly onDone: () => void }) {
   const [name, setName] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const send = async () => {
-    if (name.trim() === '') return setFault('Type a name.');
+    if (name.trim() === '') return setFault(frameWords.typeAName);
     try {
       await add(name.trim());
     } catch (error) {
@@ -51,19 +52,19 @@ function NameForm({ onDone }: { readonly onDone: () => void }) {
       }}
     >
       <Form.Control
-        aria-label="Your name"
+        aria-label={frameWords.yourName}
         aria-invalid={fault ? true : undefined}
-        placeholder="who is at work?"
+        placeholder={frameWords.whoIsAtWork2}
         value={name}
         maxLength={120}
         onChange={(event) => setName(event.target.value)}
       />
       <Button type="submit" variant="link">
-        {fault ?? 'Say it'}
+        {fault ?? frameWords.sayIt}
       </Button>
       {who && (
         <Button variant="link" onClick={onDone}>
-          Leave it
+          {frameWords.leaveIt}
         </Button>
       )}
     </form>

@@ -1,4 +1,5 @@
 'use client';
+import { drawingWords } from '@/words/screens';
 import { useNarrow } from '../frame/useNarrow';
 
 /** A figure on the drawing: solid where somebody read it, dashed where it was worked out, fox where it is asked for. */
@@ -109,7 +110,12 @@ export function BellLoop({ words, printed = false }: { readonly words: LoopWords
   const { source, chime, door, plateWidth } = layout;
   const middle = (spot: Spot, width: number): number => spot.x + width / 2;
   return (
-    <svg className="drawing loop" viewBox={`0 0 ${layout.size.join(' ')}`} role="group" aria-label="Bell circuit">
+    <svg
+      className="drawing loop"
+      viewBox={`0 0 ${layout.size.join(' ')}`}
+      role="group"
+      aria-label={drawingWords.bellCircuit}
+    >
       <path d={layout.wires} className="line" />
       {words.rear && <RearDoor place={layout.rear} rear={words.rear} />}
       {words.twoChimes && <rect x={chime.x + 9} y={chime.y - 9} {...CHIME} className="box" />}
@@ -120,7 +126,7 @@ export function BellLoop({ words, printed = false }: { readonly words: LoopWords
           {words.nameplate}
         </text>
         <text x={middle(source, BOX.width)} y={source.y + 73} textAnchor="middle" className="soft">
-          nameplate
+          {drawingWords.nameplate}
         </text>
       </g>
       {words.hasChime ? (
@@ -128,7 +134,7 @@ export function BellLoop({ words, printed = false }: { readonly words: LoopWords
           <rect x={chime.x} y={chime.y} {...CHIME} className="box" />
           <path d={`M${chime.x + 10} ${chime.y + 19}h18M${chime.x + 10} ${chime.y + 36}h18`} className="bars" />
           <text x={chime.x + 94} y={chime.y + 24} textAnchor="middle" className="strong">
-            {words.twoChimes ? 'Two chimes' : 'Chime'}
+            {words.twoChimes ? drawingWords.twoChimes : drawingWords.chime}
           </text>
           <text x={chime.x + 94} y={chime.y + 43} textAnchor="middle" className="soft">
             {words.chime}
@@ -158,10 +164,10 @@ export function BellLoop({ words, printed = false }: { readonly words: LoopWords
       {words.hasChime && (
         <>
           <text x={layout.trans.x} y={layout.trans.y} textAnchor="end">
-            Trans <tspan className="m">{words.trans}</tspan>
+            {drawingWords.trans} <tspan className="m">{words.trans}</tspan>
           </text>
           <text x={layout.front.x} y={layout.front.y}>
-            Front <tspan className="m">{words.front}</tspan>
+            {drawingWords.front} <tspan className="m">{words.front}</tspan>
           </text>
         </>
       )}

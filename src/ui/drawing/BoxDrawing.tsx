@@ -1,3 +1,4 @@
+import { drawingWords } from '@/words/screens';
 import type { Say } from '@/words';
 import { WIRE_COLOUR_WORDS, leadsAt, type Lead, type Wiring, type WiringPlace } from '@/core/wiring';
 import { said as says } from '@/core/said';
@@ -133,7 +134,7 @@ function LeadLine({ drawn: { lead, path, top, loose }, name, carries, now, picke
       {top && (
         <>
           <text x={top.x} y={top.y - 24} textAnchor="middle" className="small-text">
-            {colourWord === 'green-yellow' ? 'gr-yel' : colourWord}
+            {colourWord === 'green-yellow' ? drawingWords.grYel : colourWord}
           </text>
           <text x={top.x} y={top.y - 8} textAnchor="middle" className="small-text soft">
             {carries}
@@ -156,7 +157,7 @@ interface JointProps {
 
 function JointSpot({ joint: { x, y, kind, count }, name, ringed, open, onPick }: JointProps) {
   return (
-    <g className={`joint${open ? ' open' : ''}`} {...tapped(onPick, `Put it at ${name}`)}>
+    <g className={`joint${open ? ' open' : ''}`} {...tapped(onPick, drawingWords.putItAt({ name }))}>
       {(ringed || open) && <circle cx={x} cy={y} r="19" className={ringed ? 'ring' : 'ring open'} />}
       {kind === 'splice' && (
         <path d={`M${x - 12} ${y + 12}L${x - 7} ${y - 12}H${x + 7}L${x + 12} ${y + 12}Z`} className="connector" />

@@ -1,3 +1,4 @@
+import { drawingWords } from '@/words/screens';
 import type { Say } from '@/words';
 import { leadsAt, type Wiring, type WiringPlace } from '@/core/wiring';
 import { tapped } from './tapped';
@@ -42,7 +43,7 @@ export function WiringDrawing({
         `${say(name)}: ${
           leadsAt(wiring, id)
             .map((lead) => say(lead.name))
-            .join(', ') || 'nothing'
+            .join(', ') || drawingWords.nothing
         }`,
     )
     .join('; ');
@@ -83,7 +84,10 @@ export function WiringDrawing({
         <g
           key={joint.id}
           className="tappable"
-          {...tapped(picked !== null && onJoint ? () => onJoint(joint.id) : undefined, `Put it at ${say(joint.name)}`)}
+          {...tapped(
+            picked !== null && onJoint ? () => onJoint(joint.id) : undefined,
+            drawingWords.putItAt({ name: say(joint.name) }),
+          )}
         >
           <JointMark joint={joint} name={say(joint.name)} ringed={joint.id === ringed} />
         </g>
@@ -133,5 +137,5 @@ function elementPath({ kind, from, to }: DrawnElement): string {
   if (kind === 'link') return `M${from.x} ${from.y}H${to.x}`;
   const turns = 5;
   const step = (to.x - from.x) / turns;
-  return `M${from.x} ${from.y}${Array.from({ length: turns }, () => `q${(step / 2).toFixed(1)} -18 ${step.toFixed(1)} 0`).join('')}`;
+  return `M${from.x} ${from.y}${Array.from({ length: turns }, () => drawingWords.q180({ step: (step / 2).toFixed(1), step2: step.toFixed(1) })).join('')}`;
 }

@@ -1,3 +1,4 @@
+import { drawingWords } from '@/words/screens';
 import type { Text } from '@/core/said';
 import {
   hasPart,
@@ -98,11 +99,11 @@ const CHIME: Scene = {
   wires: {
     'toDoor.a': [70, 'door'],
     'toChime.a': [190, 'transformer'],
-    'toRear.a': [318, 'rear door'],
+    'toRear.a': [318, drawingWords.rearDoor],
     'toSecond.b': [30, '2nd'],
     'toSecond.a': [250, '2nd'],
     'toDoor.b': [390, ''],
-    'toChime.b': [414, 'pass by'],
+    'toChime.b': [414, drawingWords.passBy],
     'toRear.b': [438, ''],
   },
 };
@@ -139,7 +140,11 @@ const DOOR: Scene = {
   name: { x: 152, y: 90 },
   between: 190,
   joints: { D1: 130, D2: 290 },
-  wires: { 'toDoor.a': [130, 'from the chime'], 'toDoor.b': [290, 'other wire'], straight: [290, 'straight wire'] },
+  wires: {
+    'toDoor.a': [130, drawingWords.fromTheChime],
+    'toDoor.b': [290, drawingWords.otherWire],
+    straight: [290, drawingWords.straightWire],
+  },
 };
 
 function sceneOf(wiring: Wiring, place: WiringPlace): Scene {

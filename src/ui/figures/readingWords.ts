@@ -1,13 +1,18 @@
+import { figuresWords } from '@/words/screens';
 import { STATE_WORDS } from '@/core/catalogue';
 import type { EntryData } from '@/core/kinds';
 
 type Taken = EntryData<'readingTaken'>;
 
-const PLACE_WORDS = { transformer: 'transformer', chime: 'across the chime', door: 'door' } as const;
+const PLACE_WORDS = {
+  transformer: figuresWords.transformer,
+  chime: figuresWords.acrossTheChime,
+  door: figuresWords.door,
+} as const;
 
 const stateWords = ({ state, ohms }: Taken): string => {
-  if (state === 'open' || state === undefined) return 'open';
-  return state === 'resistor' ? `under ${ohms ?? '?'} Ω` : STATE_WORDS[state];
+  if (state === 'open' || state === undefined) return figuresWords.open;
+  return state === 'resistor' ? figuresWords.under({ ohms: ohms ?? '?' }) : STATE_WORDS[state];
 };
 
 /**
@@ -15,18 +20,18 @@ const stateWords = ({ state, ohms }: Taken): string => {
  * @param midway what the wires come to first: the chime, a handset, a joint
  */
 export const readingWords = (data: Taken, midway: string): string =>
-  `${placeWords(data, midway)}${data.simulated ? ', simulated' : ''}`;
+  `${placeWords(data, midway)}${data.simulated ? figuresWords.simulated : ''}`;
 
 function placeWords(data: Taken, midway: string): string {
   switch (data.what) {
     case 'mainsVolts':
-      return 'mains';
+      return figuresWords.mains;
     case 'coilOhms':
-      return 'chime coil';
+      return figuresWords.chimeCoil;
     case 'loopOhms':
-      return `run to the ${data.run === 'toChime' ? midway : 'door'}`;
+      return figuresWords.runToThe({ midway: data.run === 'toChime' ? midway : figuresWords.door });
     case 'report':
-      return `device report, ${stateWords(data)}`;
+      return figuresWords.deviceReport({ stateWords: stateWords(data) });
     case 'volts':
       return `${PLACE_WORDS[data.at ?? 'transformer']}, ${stateWords(data)}`;
   }
@@ -36,5 +41,5 @@ function placeWords(data: Taken, midway: string): string {
 export function readingFigure({ what, low, high, report }: Taken): string {
   if (what === 'report') return report ?? '';
   const unit = what === 'volts' || what === 'mainsVolts' ? 'V' : 'Ω';
-  return low === high ? `${low} ${unit}` : `${low} to ${high} ${unit}`;
+  return low === high ? `${low} ${unit}` : figuresWords.to({ low: low ?? '?', high: high ?? '?', unit });
 }

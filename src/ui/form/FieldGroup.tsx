@@ -1,4 +1,5 @@
 'use client';
+import { formWords } from '@/words/screens';
 import { useSay } from '../log/useSay';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useId, useMemo, useRef, useState, type FocusEvent } from 'react';
@@ -105,7 +106,7 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
         ))}
       </div>
       <button type="submit" className="visually-hidden" tabIndex={-1}>
-        Keep
+        {formWords.keep}
       </button>
     </form>
   );

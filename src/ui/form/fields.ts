@@ -1,3 +1,4 @@
+import { formWords } from '@/words/screens';
 import { LIMITS, TEXT } from '@/core/kinds';
 import {
   lengthText,
@@ -23,7 +24,7 @@ export const textField = (
   shown: value ?? '',
   read: (text) =>
     text.trim().length > most
-      ? refused({ code: 'contradicts', words: `That is ${text.trim().length} characters; ${most} fit here.` })
+      ? refused({ code: 'contradicts', words: formWords.thatIsCharactersFit({ text: text.trim().length, most }) })
       : parsed({ [name]: text.trim() }),
   cleared: { [name]: null },
   ...(hint ? { hint } : {}),

@@ -1,4 +1,5 @@
 'use client';
+import { frameWords } from '@/words/screens';
 import { Form } from 'react-bootstrap';
 import { useRouter } from 'next/navigation';
 import { useRef } from 'react';
@@ -23,8 +24,8 @@ export function Find() {
         ref={input}
         name="q"
         type="search"
-        aria-label="Find a site or a job"
-        placeholder="find a site, a job…"
+        aria-label={frameWords.findASiteOr}
+        placeholder={frameWords.findASiteA}
       />
       <kbd aria-hidden="true">/</kbd>
     </form>

@@ -1,4 +1,5 @@
 'use client';
+import { frameWords } from '@/words/screens';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
@@ -25,22 +26,22 @@ export function Frame({ crew, theme, children }: Props) {
     <QueryClientProvider client={client}>
       <CrewProvider crew={crew}>
         <header className="strip">
-          <Link className="name" href="/" aria-label="Fox Ladder">
+          <Link className="name" href="/" aria-label={frameWords.foxLadder}>
             <svg width="22" height="28" viewBox="0 0 22 28" aria-hidden="true">
               <path d="M4 1v26M18 1v26M4 6h14M4 22h14" stroke="var(--ink)" strokeWidth="2.6" fill="none" />
               <path d="M4 14h14" stroke="var(--fox)" strokeWidth="4" />
             </svg>
-            <b>Fox Ladder</b>
+            <b>{frameWords.foxLadder}</b>
           </Link>
-          <nav aria-label="Pages">
+          <nav aria-label={frameWords.pages}>
             <Link href="/" aria-current={path === '/' ? 'page' : undefined}>
-              Board
+              {frameWords.board}
             </Link>
             <Link href="/catalogue" aria-current={path === '/catalogue' ? 'page' : undefined}>
-              Catalogue
+              {frameWords.catalogue}
             </Link>
             <Link href="/settings" aria-current={path === '/settings' ? 'page' : undefined}>
-              Settings
+              {frameWords.settings}
             </Link>
           </nav>
           <div className="right">

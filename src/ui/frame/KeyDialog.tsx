@@ -1,14 +1,15 @@
 'use client';
+import { frameWords } from '@/words/screens';
 import { Modal } from 'react-bootstrap';
 import { RUNGS, RUNG_NAMES } from '@/core/kinds';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ...RUNGS.map((rung, i) => [String(i + 1), RUNG_NAMES[rung]] as const),
-  ['n', 'next move'],
-  ['r', 'new reading'],
-  ['m', 'take it from the meter'],
-  ['/', 'find a site or a job'],
-  ['?', 'this list'],
+  ['n', frameWords.nextMove],
+  ['r', frameWords.newReading],
+  ['m', frameWords.takeItFromThe],
+  ['/', frameWords.findASiteOrA],
+  ['?', frameWords.thisList],
 ];
 
 interface Props {
@@ -22,7 +23,7 @@ export function KeyDialog({ open, onClose }: Props) {
     <Modal show={open} onHide={onClose} aria-labelledby="key-list" centered>
       <Modal.Header closeButton>
         <Modal.Title as="h2" id="key-list">
-          Keys
+          {frameWords.keys}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
@@ -36,7 +37,7 @@ export function KeyDialog({ open, onClose }: Props) {
             </div>
           ))}
         </dl>
-        <p className="small soft">None of them acts while you type in a field.</p>
+        <p className="small soft">{frameWords.noneOfThemActs}</p>
       </Modal.Body>
     </Modal>
   );

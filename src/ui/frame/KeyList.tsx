@@ -1,4 +1,5 @@
 'use client';
+import { frameWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { Suspense, lazy, useState } from 'react';
 import { useKeys } from './useKeys';
@@ -16,7 +17,7 @@ export function KeyList() {
   useKeys({ '?': show });
   return (
     <>
-      <Button variant="link" className="keys" aria-label="List of keys" onClick={show}>
+      <Button variant="link" className="keys" aria-label={frameWords.listOfKeys} onClick={show}>
         <kbd>?</kbd>
       </Button>
       {asked && (

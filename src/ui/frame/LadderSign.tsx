@@ -1,3 +1,4 @@
+import { frameWords } from '@/words/screens';
 import { RUNG_NAMES, RUNGS, type RungState } from '@/core/kinds';
 
 /** The mark of one rung, 16 × 16. */
@@ -33,10 +34,10 @@ export function RungSign({ state }: { readonly state: RungState }) {
 }
 
 export const STATE_NAMES: Readonly<Record<RungState, string>> = {
-  open: 'open',
-  inHand: 'in hand',
-  done: 'done',
-  held: 'held',
+  open: frameWords.open,
+  inHand: frameWords.inHand,
+  done: frameWords.done,
+  held: frameWords.held,
 };
 
 /** A whole ladder lying in a row of the board. */

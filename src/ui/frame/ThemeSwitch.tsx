@@ -1,4 +1,5 @@
 'use client';
+import { frameWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { Flashlight, Sun } from 'lucide-react';
 import { useState } from 'react';
@@ -16,7 +17,7 @@ export function ThemeSwitch({ first }: { readonly first: Theme }) {
     document.cookie = `${THEME_COOKIE}=${next}; path=/; max-age=${YEAR_SECONDS}; samesite=strict`;
     setTheme(next);
   };
-  const words = dark ? 'Paper theme, for daylight' : 'Headlamp theme, for cellars';
+  const words = dark ? frameWords.paperThemeForDaylight : frameWords.headlampThemeForCellars;
   return (
     <Button variant="link" className="lamp" aria-label={words} title={words} onClick={turn}>
       {dark ? <Sun size={20} aria-hidden="true" /> : <Flashlight size={20} aria-hidden="true" />}

@@ -1,4 +1,5 @@
 'use client';
+import { jobWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { Undo2 } from 'lucide-react';
@@ -21,12 +22,16 @@ export function BenchHead() {
           <h1>
             {RUNG_NAMES[rung]}{' '}
             <span className={`kept ${log.keeping}`} role="status">
-              {log.keeping === 'keeping' ? 'keeping…' : log.keeping === 'kept' ? 'kept' : 'not kept yet'}
+              {log.keeping === 'keeping'
+                ? jobWords.keeping
+                : log.keeping === 'kept'
+                  ? jobWords.kept
+                  : jobWords.notKeptYet}
             </span>
             <PhotoButton />
             {undoable && (
               <Button variant="link" className="undo" onClick={undo}>
-                <Undo2 size={16} aria-hidden="true" /> undo {ENTRY_WORDS[undoable.kind]}
+                <Undo2 size={16} aria-hidden="true" /> {jobWords.undo({ kind: ENTRY_WORDS[undoable.kind] })}
               </Button>
             )}
           </h1>

@@ -1,4 +1,5 @@
 'use client';
+import { jobWords } from '@/words/screens';
 import { useSay } from '../log/useSay';
 import { partsOf, worriesOf } from '@/core/points';
 import { CircuitPlates } from '../verdict/CircuitPlate';
@@ -18,7 +19,7 @@ export function Carry() {
       <Carried />
       {worries.length > 0 && (
         <section>
-          <h2>Worries</h2>
+          <h2>{jobWords.worries}</h2>
           <ul className="worries">
             {worries.map((worry) => (
               <li key={worry.id}>
@@ -33,7 +34,7 @@ export function Carry() {
       )}
       {parts.length > 0 && (
         <section>
-          <h2>To bring</h2>
+          <h2>{jobWords.toBring}</h2>
           <div className="small">{parts.map(say).join(' · ')}</div>
         </section>
       )}

@@ -1,4 +1,7 @@
 'use client';
+import { jobWords } from '@/words/screens';
+import { Filled } from '../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { useEffect, useState } from 'react';
 import { circuitsOfPoint } from '@/core/points';
@@ -30,8 +33,12 @@ export function ComingBack() {
   if (!asked || !proved) return null;
   return (
     <div className="held-step coming-back" role="alert">
-      <b>Back at the work?</b> A mains proof stands on {proved.way ?? proved.name ?? 'the circuit'}. It ends with any
-      absence.
+      <Filled
+        parts={jobWords.aMainsProofStands<ReactNode>({
+          backAtThe: <b>{jobWords.backAtTheWork}</b>,
+          way: proved.way ?? proved.name ?? jobWords.theCircuit,
+        })}
+      />
       <div className="row-of block-top">
         <Button
           variant="secondary"
@@ -40,10 +47,10 @@ export function ComingBack() {
             setAsked(false);
           }}
         >
-          I was away: prove it again
+          {jobWords.iWasAwayProve}
         </Button>
         <Button variant="link" onClick={() => setAsked(false)}>
-          I stood at it all the time
+          {jobWords.iStoodAtIt}
         </Button>
       </div>
     </div>

@@ -1,4 +1,5 @@
 'use client';
+import { jobWords } from '@/words/screens';
 import { answer, isReceipts } from '@/contract/answers';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -20,7 +21,7 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
   const [pointKind, setKind] = useState<PointKind>('doorbell');
   const [fault, setFault] = useState<string | null>(null);
   const add = async (data: object) => {
-    if (!who) return setFault('Say at the top who is at work.');
+    if (!who) return setFault(jobWords.sayAtTheTop);
     const name = 'name' in data ? String(data.name) : FIRST_NAMES[pointKind].name;
     const added = newPoint(null, { pointId: v7(), pointKind, name, newId: v7, with: null });
     const entry = newEntry('pointAdded', added, { id: v7(), at: new Date().toISOString(), by: who });
@@ -35,17 +36,17 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
   return (
     <main className="page">
       <h1>{head.title}</h1>
-      <p>This job has no point yet. What goes up first, and where?</p>
+      <p>{jobWords.thisJobHasNo}</p>
       <Choices
-        label="it is"
+        label={jobWords.itIs}
         options={optionsOf(POINT_KIND_WORDS)}
         chosen={pointKind}
         onPick={(picked) => picked && setKind(picked)}
       />
       <AskForm
         key={pointKind}
-        fields={[textField('name', 'name of the point', FIRST_NAMES[pointKind].name)]}
-        submit="Add the point"
+        fields={[textField('name', jobWords.nameOfThePoint, FIRST_NAMES[pointKind].name)]}
+        submit={jobWords.addThePoint}
         main
         onSubmit={(data) => void add(data)}
       />

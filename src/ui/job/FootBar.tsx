@@ -1,4 +1,5 @@
 'use client';
+import { jobWords } from '@/words/screens';
 import { useSay } from '../log/useSay';
 import { useState } from 'react';
 import { Button, Offcanvas } from 'react-bootstrap';
@@ -21,13 +22,13 @@ export function FootBar() {
   const state = ORDER.flatMap((one) => states.find((known) => known.state === one) ?? [])[0] ?? NOT_KNOWN;
   const plug = states.length === 0 && point.fed.plug;
   const worries = worriesOf(job, point, assessment).length;
-  const count = worries === 0 ? 'no worry' : worries === 1 ? '1 worry' : `${worries} worries`;
+  const count = worries === 0 ? jobWords.noWorry : worries === 1 ? '1 worry' : jobWords.worries2({ worries });
   return (
     <>
       <Button variant="bare" className="foot-bar" aria-expanded={open} onClick={() => setOpen(true)}>
         <span className={`mini-plate ${plug ? 'off' : state.state}`}>
           <i aria-hidden="true" />
-          {say(plug ? 'a plug' : CIRCUIT_STATE_WORDS[state.state])}
+          {say(plug ? jobWords.aPlug : CIRCUIT_STATE_WORDS[state.state])}
         </span>
         <FootWord />
         <span className="end">{count}</span>
@@ -37,10 +38,10 @@ export function FootBar() {
         onHide={() => setOpen(false)}
         placement="bottom"
         className="carry-drawer"
-        aria-label="Carry sheet"
+        aria-label={jobWords.carrySheet}
       >
         <Offcanvas.Header closeButton>
-          <Offcanvas.Title as="h2">Carry sheet</Offcanvas.Title>
+          <Offcanvas.Title as="h2">{jobWords.carrySheet}</Offcanvas.Title>
         </Offcanvas.Header>
         <Offcanvas.Body className="carry">
           <Carry />

@@ -1,4 +1,5 @@
 'use client';
+import { jobWords } from '@/words/screens';
 import { Suspense, useCallback, useEffect, useState } from 'react';
 import type { JobHead } from '@/core/job';
 import { RUNGS, type Entry, type Rung } from '@/core/kinds';
@@ -88,11 +89,11 @@ function Benched() {
       <main className="bench" tabIndex={-1}>
         <BenchHead />
         <ComingBack />
-        <Suspense fallback={<p className="soft">fetching this rung…</p>}>
+        <Suspense fallback={<p className="soft">{jobWords.fetchingThisRung}</p>}>
           <Shown />
         </Suspense>
       </main>
-      <aside className="carry" aria-label="Carry sheet">
+      <aside className="carry" aria-label={jobWords.carrySheet}>
         <Carry />
       </aside>
       <FootBar />

@@ -1,4 +1,5 @@
 'use client';
+import { jobWords } from '@/words/screens';
 import { Nav } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import Link from 'next/link';
@@ -17,7 +18,7 @@ export function Rail() {
     .filter(Boolean)
     .join(' · ');
   return (
-    <nav className="rail" aria-label="Ladder">
+    <nav className="rail" aria-label={jobWords.ladder}>
       <div className="site-name">
         <b>{job.title}</b>
         <div className="small soft">{place}</div>

@@ -1,4 +1,7 @@
 'use client';
+import { jobWords } from '@/words/screens';
+import { Filled } from '../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { sayIn, type Place } from '@/words';
 import { placeOf } from '@/core/job';
@@ -13,29 +16,29 @@ export function Unkept() {
   if (!who)
     return (
       <div className="unkept" role="alert">
-        Nobody is named yet: say at the top who is at work, then everything you type is kept.
+        {jobWords.nobodyIsNamedYet}
       </div>
     );
   if (log.keeping === 'away')
     return (
       <div className="unkept" role="alert">
-        <span>The server can’t be reached. What you wrote is kept on this machine and sent as soon as it answers.</span>
+        <span>{jobWords.theServerCantBeReached}</span>
         <Button variant="secondary" onClick={log.retry}>
-          Try now
+          {jobWords.tryNow}
         </Button>
       </div>
     );
   return log.refused.map(({ entry, refused }) => (
     <div className="unkept" role="alert" key={entry.id}>
       <span>
-        Not kept, {ENTRY_WORDS[entry.kind]}: {refused}
+        <Filled parts={jobWords.notKept<ReactNode>({ kind: ENTRY_WORDS[entry.kind], refused })} />
         <code className="small soft"> {written(entry, place)}</code>
       </span>
       <Button variant="secondary" onClick={log.retry}>
-        Send again
+        {jobWords.sendAgain}
       </Button>
       <Button variant="link" onClick={() => log.drop(entry.id)}>
-        Drop it
+        {jobWords.dropIt}
       </Button>
     </div>
   ));

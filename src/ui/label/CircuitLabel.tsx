@@ -1,3 +1,4 @@
+import { breakerLabelWords } from '@/words/screens';
 import { create } from 'qrcode';
 import type { LabelStock } from './labelStock';
 
@@ -68,7 +69,7 @@ export function CircuitLabel({ stock, words }: { readonly stock: LabelStock; rea
       height={`${stock.heightMm}mm`}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`Label: ${words.way}, ${words.what}`}
+      aria-label={breakerLabelWords.label({ way: words.way, what: words.what })}
       fontFamily="'Atkinson Hyperlegible Next', sans-serif"
       fill="#000"
     >

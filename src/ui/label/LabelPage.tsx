@@ -1,4 +1,5 @@
 'use client';
+import { breakerLabelWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { termsIn } from '@/words';
 import { format, parseISO } from 'date-fns';
@@ -34,10 +35,13 @@ export function LabelPage({ job, circuit, address, today }: Props) {
   const words = termsIn(placeOf(job));
   const points = job.points.filter(({ id }) => circuit.feeds.includes(id));
   const labelWords: LabelWords = {
-    what: points.length > 0 ? `feeds: ${points.map(({ name }) => name).join(', ')}` : 'feeds: not said',
+    what:
+      points.length > 0
+        ? breakerLabelWords.feeds({ points: points.map(({ name }) => name).join(', ') })
+        : breakerLabelWords.feedsNotSaid,
     way: circuit.way ?? circuit.name ?? words.way,
     board: [words.board, job.site.boardPlace].filter(Boolean).join(', '),
-    safe: 'Switch off, tag, prove dead: bell wires and mains side.',
+    safe: breakerLabelWords.switchOffTagProve,
     mark: `${format(parseISO(today), 'd MMM yyyy')}  ${who ? initials(who.name) : ''}`,
     address,
   };
@@ -47,7 +51,7 @@ export function LabelPage({ job, circuit, address, today }: Props) {
     const file = new Blob([new XMLSerializer().serializeToString(svg)], { type: 'image/svg+xml' });
     const link = document.createElement('a');
     link.href = URL.createObjectURL(file);
-    link.download = `label-${job.title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.svg`;
+    link.download = breakerLabelWords.labelSvg({ replace: job.title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase() });
     link.click();
     URL.revokeObjectURL(link.href);
   };
@@ -56,24 +60,24 @@ export function LabelPage({ job, circuit, address, today }: Props) {
     <main className="sheet-page label-page">
       <div className="sheet-head no-print">
         <div>
-          <h1>Circuit label</h1>
+          <h1>{breakerLabelWords.circuitLabel}</h1>
           <div>
-            {job.title}: {circuit.way ?? circuit.name ?? 'circuit'}
+            {job.title}: {circuit.way ?? circuit.name ?? breakerLabelWords.circuit}
           </div>
         </div>
         <span className="row-of">
           <Link className="btn btn-secondary" href={`/jobs/${job.id}?rung=isolate`}>
-            Back to the job
+            {breakerLabelWords.backToTheJob}
           </Link>
           <Button variant="secondary" onClick={save}>
-            Keep as SVG
+            {breakerLabelWords.keepAsSVG}
           </Button>
-          <Button onClick={() => window.print()}>Print</Button>
+          <Button onClick={() => window.print()}>{breakerLabelWords.print}</Button>
         </span>
       </div>
       <div className="no-print">
         <Choices
-          label="label stock"
+          label={breakerLabelWords.labelStock}
           options={LABEL_STOCK.map(({ id, words: size }) => ({ value: id, words: size }))}
           chosen={stock.id}
           onPick={(id) => id && setStock(id)}
@@ -82,9 +86,7 @@ export function LabelPage({ job, circuit, address, today }: Props) {
       <div ref={holder} className={`label-holder ${stock.id}`}>
         <CircuitLabel stock={stock} words={labelWords} />
       </div>
-      <p className="no-print small soft">
-        The code leads to the record of this job: {address}. Printed in its own size; choose “100 %” and no margins.
-      </p>
+      <p className="no-print small soft">{breakerLabelWords.theCodeLeadsTo({ address })}</p>
     </main>
   );
 }

@@ -1,3 +1,4 @@
+import { jobWords } from '@/words/screens';
 import { isProblem } from '@/contract/answers';
 import type { Problem } from '@/contract/problem';
 
@@ -12,7 +13,7 @@ export class Refused extends Error {
 /** The server could not be reached at all. */
 export class Away extends Error {
   constructor(options?: ErrorOptions) {
-    super('The server can’t be reached.', options);
+    super(jobWords.theServerCantBe, options);
     this.name = 'Away';
   }
 }

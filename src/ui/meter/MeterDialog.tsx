@@ -1,4 +1,5 @@
 'use client';
+import { meterWords } from '@/words/screens';
 import { useState } from 'react';
 import { Button, Modal } from 'react-bootstrap';
 import type { MeterTask, Probe } from '@/contract/instrument';
@@ -6,25 +7,25 @@ import { useJob } from '../log/JobContext';
 import type { Taking } from './taking';
 import { useMeterStream } from './useMeterStream';
 
-const FUNCTION_WORDS = { voltsAc: 'V AC', ohms: 'Ω', continuity: 'continuity', ampsAc: 'A AC' } as const;
+const FUNCTION_WORDS = { voltsAc: 'V AC', ohms: 'Ω', continuity: meterWords.continuity, ampsAc: 'A AC' } as const;
 const PROBE_WORDS: Readonly<Record<Probe, string>> = {
-  S1: 'transformer screw',
-  S2: 'other screw',
-  conductor: 'the conductor',
-  Trans: 'Trans',
-  Front: 'Front',
-  D1: 'door lead',
-  D2: 'other door lead',
-  earth: 'earth',
-  hot: 'hot',
-  neutral: 'neutral',
-  toChimeA: 'run to the chime, one lead',
-  toChimeB: 'other lead, far ends twisted',
-  toDoorA: 'run to the door, one lead',
-  toDoorB: 'other lead, far ends twisted',
+  S1: meterWords.transformerScrew,
+  S2: meterWords.otherScrew,
+  conductor: meterWords.theConductor,
+  Trans: meterWords.trans,
+  Front: meterWords.front,
+  D1: meterWords.doorLead,
+  D2: meterWords.otherDoorLead,
+  earth: meterWords.earth,
+  hot: meterWords.hot,
+  neutral: meterWords.neutral,
+  toChimeA: meterWords.runToTheChime,
+  toChimeB: meterWords.otherLeadFarEnds,
+  toDoorA: meterWords.runToTheDoor,
+  toDoorB: meterWords.otherLeadFarEnds,
 };
 
-const probes = ({ from, to }: MeterTask): string => `${PROBE_WORDS[from]} and ${PROBE_WORDS[to]}`;
+const probes = ({ from, to }: MeterTask): string => meterWords.and({ from: PROBE_WORDS[from], to: PROBE_WORDS[to] });
 
 /** The meter with its probes on: the figure runs up, stands still, and is taken. */
 export function MeterDialog({ taking, onClose }: { readonly taking: Taking; readonly onClose: () => void }) {
@@ -46,25 +47,25 @@ export function MeterDialog({ taking, onClose }: { readonly taking: Taking; read
       </Modal.Header>
       <Modal.Body>
         <div className="meter">
-          <p className="simulated">simulated</p>
+          <p className="simulated">{meterWords.simulated}</p>
           <p className="soft">
-            {FUNCTION_WORDS[taking.task.function]}, probes on {probes(taking.task)}
+            {meterWords.probesOn({ functionWord: FUNCTION_WORDS[taking.task.function], probes: probes(taking.task) })}
           </p>
           <output className={`display${reading?.settled ? ' still' : ''}`} data-testid="meter-display">
             {reading ? reading.text : '––'} <small>{reading?.unit}</small>
           </output>
           <p role="status">
             {away
-              ? 'The meter can’t be reached. Type the figure instead.'
-              : (reading?.problem ?? (reading?.settled ? 'It stands still.' : 'settling…'))}
+              ? meterWords.theMeterCantBe
+              : (reading?.problem ?? (reading?.settled ? meterWords.itStandsStill : meterWords.settling))}
           </p>
         </div>
         <div className="row-of">
           <Button size="lg" disabled={!can} onClick={take}>
-            Take it
+            {meterWords.takeIt}
           </Button>
           <Button variant="secondary" onClick={() => setAttempt((count) => count + 1)}>
-            Again
+            {meterWords.again}
           </Button>
         </div>
       </Modal.Body>

@@ -1,4 +1,5 @@
 'use client';
+import { meterWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { Gauge } from 'lucide-react';
 import type { MeterTask } from '@/contract/instrument';
@@ -19,8 +20,8 @@ export function TakeButton({ id, label, task, onTake }: Props) {
     <Button
       variant="bare"
       className="from-meter"
-      aria-label={`Take ${label} from the meter`}
-      title="from the meter (m)"
+      aria-label={meterWords.takeFromTheMeter({ label })}
+      title={meterWords.fromTheMeterM}
       aria-controls={id}
       {...{ [METER_BUTTON]: label }}
       onClick={() => open({ label, task, onTake })}

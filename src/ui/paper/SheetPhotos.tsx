@@ -1,3 +1,4 @@
+import { sheetWords } from '@/words/screens';
 import type { Job } from '@/core/job';
 import type { Point } from '@/core/points';
 import { MarkedPhoto } from '../photo/MarkedPhoto';
@@ -15,13 +16,14 @@ export function SheetPhotos({ job, point, first }: Props) {
   if (photos.length === 0) return null;
   return (
     <section>
-      <h3>Photos</h3>
+      <h3>{sheetWords.photos}</h3>
       <div className="sheet-photos">
         {photos.map((photo) => (
           <figure key={photo.id}>
             <MarkedPhoto jobId={job.id} photo={photo} size="whole" />
             <figcaption className="small">
-              {[photo.trial && 'trial picture', photo.caption, photo.terminal].filter(Boolean).join(', ') || 'photo'}
+              {[photo.trial && sheetWords.trialPicture, photo.caption, photo.terminal].filter(Boolean).join(', ') ||
+                sheetWords.photo}
             </figcaption>
           </figure>
         ))}

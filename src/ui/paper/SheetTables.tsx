@@ -1,3 +1,4 @@
+import { sheetWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import type { Say } from '@/words';
 import { format, parseISO } from 'date-fns';
@@ -5,7 +6,7 @@ import { checksOf, midwayWords, pointSteps, type Doorbell, type Point } from '@/
 import { readingFigure, readingWords } from '../figures/readingWords';
 
 const when = (at: string): string => format(parseISO(at), 'd MMM HH:mm');
-const NOT_YET = <p className="soft">Nothing written down.</p>;
+const NOT_YET = <p className="soft">{sheetWords.nothingWrittenDown}</p>;
 
 /** Readings in the order in which they were taken. */
 export function ReadingsTable({ point }: { readonly point: Doorbell }) {
@@ -15,9 +16,9 @@ export function ReadingsTable({ point }: { readonly point: Doorbell }) {
     <Table>
       <thead>
         <tr>
-          <th>reading</th>
-          <th className="n">read</th>
-          <th className="by">by</th>
+          <th>{sheetWords.reading}</th>
+          <th className="n">{sheetWords.read}</th>
+          <th className="by">{sheetWords.by}</th>
         </tr>
       </thead>
       <tbody>
@@ -35,7 +36,11 @@ export function ReadingsTable({ point }: { readonly point: Doorbell }) {
   );
 }
 
-const HOW_WORDS = { done: '', withoutProof: 'without proof of dead', bySomebodyElse: 'by somebody else' } as const;
+const HOW_WORDS = {
+  done: '',
+  withoutProof: sheetWords.withoutProofOfDead,
+  bySomebodyElse: sheetWords.bySomebodyElse,
+} as const;
 
 /** The steps of the taken way: what is done, by whom, what differs, what was done without a proof. */
 export function StepsTable({ say, point }: { readonly say: Say; readonly point: Point }) {
@@ -52,10 +57,10 @@ export function StepsTable({ say, point }: { readonly say: Say; readonly point: 
               <td>{tick ? '✓' : '–'}</td>
               <td>
                 {say(step.words)}
-                {tick?.differs && <span className="block">As built differs: {tick.differs}</span>}
-                {how && <b className="block">Done {how}</b>}
+                {tick?.differs && <span className="block">{sheetWords.asBuiltDiffers({ differs: tick.differs })}</span>}
+                {how && <b className="block">{sheetWords.done({ how })}</b>}
               </td>
-              <td>{tick ? `${tick.by.name}, ${when(tick.at)}` : 'open'}</td>
+              <td>{tick ? `${tick.by.name}, ${when(tick.at)}` : sheetWords.open}</td>
             </tr>
           );
         })}
@@ -74,9 +79,9 @@ export function ChecksTable({ say, point }: { readonly say: Say; readonly point:
           const { figure, bandLow, bandHigh, mainsVolts, reason, result } = given?.data ?? {};
           const band =
             bandLow !== undefined && bandHigh !== undefined
-              ? `predicted ${bandLow.toFixed(1)} to ${bandHigh.toFixed(1)} V`
+              ? sheetWords.predictedToV({ bandLow: bandLow.toFixed(1), bandHigh: bandHigh.toFixed(1) })
               : answer.kind === 'seconds'
-                ? `at most ${answer.most} s`
+                ? sheetWords.atMostS({ most: answer.most })
                 : '';
           return (
             <tr key={id}>
@@ -86,9 +91,13 @@ export function ChecksTable({ say, point }: { readonly say: Say; readonly point:
               </td>
               <td className="n">{figure === undefined ? '' : `${figure} ${answer.kind === 'volts' ? 'V' : 's'}`}</td>
               <td>
-                {[figure === undefined ? '' : band, mainsVolts && `mains ${mainsVolts} V`].filter(Boolean).join(', ')}
+                {[figure === undefined ? '' : band, mainsVolts && sheetWords.mainsV({ mainsVolts })]
+                  .filter(Boolean)
+                  .join(', ')}
               </td>
-              <td className="by">{given ? `${result ?? ''}, ${given.by.name}, ${when(given.at)}` : 'not answered'}</td>
+              <td className="by">
+                {given ? `${result ?? ''}, ${given.by.name}, ${when(given.at)}` : sheetWords.notAnswered}
+              </td>
             </tr>
           );
         })}

@@ -1,3 +1,4 @@
+import { sheetWords } from '@/words/screens';
 import type { Say } from '@/words';
 import type { Text } from '@/core/said';
 import type { Worry } from '@/core/points';
@@ -12,9 +13,9 @@ interface Props {
 export function StillOpen({ say, worries, parts }: Props) {
   return (
     <section className="keep-together">
-      <h3>Open</h3>
+      <h3>{sheetWords.open2}</h3>
       {worries.length === 0 ? (
-        <p>No worry is open.</p>
+        <p>{sheetWords.noWorryIsOpen}</p>
       ) : (
         <ul className="plain-list">
           {worries.map(({ id, words }) => (
@@ -22,7 +23,9 @@ export function StillOpen({ say, worries, parts }: Props) {
           ))}
         </ul>
       )}
-      <p className="small">Parts: {parts.length > 0 ? parts.map(say).join(' · ') : 'none yet'}</p>
+      <p className="small">
+        {sheetWords.parts({ parts: parts.length > 0 ? parts.map(say).join(' · ') : sheetWords.noneYet })}
+      </p>
     </section>
   );
 }

@@ -1,3 +1,4 @@
+import { sheetWords } from '@/words/screens';
 import type { Say } from '@/words';
 import type { Job } from '@/core/job';
 import { circuitsOfPoint, type Point } from '@/core/points';
@@ -8,17 +9,20 @@ export function SwitchOff({ say, job, point }: { readonly say: Say; readonly job
   const circuits = circuitsOfPoint(job, point);
   return (
     <section>
-      <h3>How to switch it off</h3>
-      {circuits.length === 0 && <p>{point.fed.plug ? 'By its plug: pulled, it is off.' : 'No circuit was named.'}</p>}
+      <h3>{sheetWords.howToSwitchIt}</h3>
+      {circuits.length === 0 && <p>{point.fed.plug ? sheetWords.byItsPlugPulled : sheetWords.noCircuitWasNamed}</p>}
       {circuits.map((circuit) => (
         <p key={circuit.id}>
-          {[circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')}
-          {job.site.boardPlace ? `, ${job.site.boardPlace}` : ''}. State now:{' '}
-          {say(CIRCUIT_STATE_WORDS[circuit.state.state])}
-          {circuit.state.state === 'provedDead' && (circuit.state.bell?.simulated || circuit.state.mains?.simulated)
-            ? ' (read on the simulated meter)'
-            : ''}
-          .{circuits.length > 1 ? ' Both are switched off.' : ''}
+          {sheetWords.stateNow({
+            filter: [circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' '),
+            boardPlace: job.site.boardPlace ? `, ${job.site.boardPlace}` : '',
+            say: say(CIRCUIT_STATE_WORDS[circuit.state.state]),
+            readOnThe:
+              circuit.state.state === 'provedDead' && (circuit.state.bell?.simulated || circuit.state.mains?.simulated)
+                ? sheetWords.readOnTheSimulated
+                : '',
+            bothAreSwitched: circuits.length > 1 ? sheetWords.bothAreSwitchedOff : '',
+          })}
         </p>
       ))}
     </section>

@@ -1,3 +1,4 @@
+import { sheetWords } from '@/words/screens';
 import type { Say } from '@/words';
 import { builtOf, planOf, type Point } from '@/core/points';
 import type { WiringPlace } from '@/core/wiring';
@@ -18,8 +19,14 @@ export function WiredPlaces({ say, point }: { readonly say: Say; readonly point:
     <div className="wired-places keep-together">
       {places.map((place) => (
         <figure key={place}>
-          <figcaption className="small">{place} as built so far</figcaption>
-          <WiringDrawing say={say} wiring={wiring} place={place} marked={NOTHING} title={`${place} as built so far`} />
+          <figcaption className="small">{sheetWords.asBuiltSoFar({ place })}</figcaption>
+          <WiringDrawing
+            say={say}
+            wiring={wiring}
+            place={place}
+            marked={NOTHING}
+            title={sheetWords.asBuiltSoFar({ place })}
+          />
         </figure>
       ))}
     </div>

@@ -1,3 +1,4 @@
+import { photoWords } from '@/words/screens';
 import type { Photo, PhotoMark } from '@/core/job';
 
 interface Props {
@@ -32,7 +33,7 @@ function Mark({ mark, width, height }: { readonly mark: PhotoMark; readonly widt
 /** A picture with what was drawn on it. */
 export function MarkedPhoto({ jobId, photo, size }: Props) {
   const { widthPx: width, heightPx: height, marks, caption } = photo;
-  const words = caption ?? (photo.trial ? 'trial picture' : 'photo');
+  const words = caption ?? (photo.trial ? photoWords.trialPicture : photoWords.photo2);
   return (
     <span className="marked-photo">
       {/* Pictures of the job come from this server in the size that is shown */}

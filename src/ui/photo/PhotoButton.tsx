@@ -1,4 +1,5 @@
 'use client';
+import { photoWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { Camera } from 'lucide-react';
 import { useRef } from 'react';
@@ -20,10 +21,11 @@ function TakePhoto() {
       <Button
         variant="link"
         className="undo"
-        aria-label="Take a photo for this rung"
+        aria-label={photoWords.takeAPhotoFor}
         onClick={() => input.current?.click()}
       >
-        <Camera size={16} aria-hidden="true" /> photo{waiting.length > 0 ? ` (${waiting.length} waiting)` : ''}
+        <Camera size={16} aria-hidden="true" />{' '}
+        {photoWords.photo({ waiting: waiting.length > 0 ? photoWords.waiting({ waiting: waiting.length }) : '' })}
       </Button>
       <input
         ref={input}

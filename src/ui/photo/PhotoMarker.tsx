@@ -1,4 +1,5 @@
 'use client';
+import { photoWords } from '@/words/screens';
 import { TextInput } from '../form/TextInput';
 import type Konva from 'konva';
 import { useEffect, useRef, useState } from 'react';
@@ -10,7 +11,7 @@ import { Choices } from '../form/Choices';
 import { useJob } from '../log/JobContext';
 import { photoAddress } from './MarkedPhoto';
 
-const SHAPE_WORDS = { arrow: 'arrow', circle: 'circle', label: 'label' } as const;
+const SHAPE_WORDS = { arrow: photoWords.arrow, circle: photoWords.circle, label: photoWords.label } as const;
 const COLOUR = '#e25a1c';
 const EDGE = '#ffffff';
 
@@ -78,18 +79,18 @@ export function PhotoMarker({ photo, onClose }: { readonly photo: Photo; readonl
     <Modal show onHide={onClose} size="xl" aria-labelledby="marker-title">
       <Modal.Header closeButton>
         <Modal.Title as="h2" id="marker-title">
-          {photo.caption ?? 'Photo'}
+          {photo.caption ?? photoWords.photo3}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
         <Choices
-          label="draw"
+          label={photoWords.draw}
           options={MARK_SHAPES.map((value) => ({ value, words: SHAPE_WORDS[value] }))}
           chosen={shape}
           onPick={(picked) => picked && setShape(picked)}
         />
         {shape === 'label' && (
-          <TextInput label="its text, then tap where it goes" text={text} most={TEXT.short} onType={setText} />
+          <TextInput label={photoWords.itsTextThenTap} text={text} most={TEXT.short} onType={setText} />
         )}
         <div className="marker-stage" data-testid="marker-stage">
           {shown ? (
@@ -108,7 +109,7 @@ export function PhotoMarker({ photo, onClose }: { readonly photo: Photo; readonl
               </Layer>
             </Stage>
           ) : (
-            <p className="soft">fetching the picture…</p>
+            <p className="soft">{photoWords.fetchingThePicture}</p>
           )}
         </div>
         <div className="row-of block-top">
@@ -118,12 +119,12 @@ export function PhotoMarker({ photo, onClose }: { readonly photo: Photo; readonl
               onClose();
             }}
           >
-            Keep the marks
+            {photoWords.keepTheMarks}
           </Button>
           <Button variant="secondary" disabled={marks.length === 0} onClick={() => setMarks(marks.slice(0, -1))}>
-            Take the last away
+            {photoWords.takeTheLastAway}
           </Button>
-          <span className="soft">{full ? 'No more marks fit.' : `${marks.length} drawn`}</span>
+          <span className="soft">{full ? photoWords.noMoreMarksFit : photoWords.drawn({ marks: marks.length })}</span>
         </div>
       </Modal.Body>
     </Modal>

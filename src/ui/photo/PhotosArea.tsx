@@ -1,4 +1,5 @@
 'use client';
+import { photoWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { Camera } from 'lucide-react';
 import { Suspense, lazy, useRef, useState } from 'react';
@@ -13,7 +14,7 @@ import { MarkedPhoto } from './MarkedPhoto';
 import { usePhotos } from './usePhotos';
 
 const PhotoMarker = lazy(() => import('./PhotoMarker').then(({ PhotoMarker: Marker }) => ({ default: Marker })));
-const NO_TERMINAL = { value: 'none', words: 'none' } as const;
+const NO_TERMINAL = { value: 'none', words: photoWords.none } as const;
 
 /** Pictures of the point and of the site: taken, pinned to where they belong, drawn on. */
 export function PhotosArea() {
@@ -26,12 +27,9 @@ export function PhotosArea() {
   return (
     <section>
       <div className="head-row">
-        <p className="soft">
-          Board with its labels, chime with its wires, the hole, the street side. And a trial picture: device or phone
-          held at the spot before anything is drilled.
-        </p>
+        <p className="soft">{photoWords.boardWithItsLabels}</p>
         <Button onClick={() => input.current?.click()}>
-          <Camera size={18} aria-hidden="true" /> Take or pick a photo
+          <Camera size={18} aria-hidden="true" /> {photoWords.takeOrPickA}
         </Button>
         <input
           ref={input}
@@ -55,17 +53,17 @@ export function PhotosArea() {
         <ul className="plain-list" role="status">
           {waiting.map(({ id, name, refused }) => (
             <li key={id} className={refused ? 'brick' : ''}>
-              {name}: {refused ?? 'kept here, on its way to the server'}{' '}
+              {name}: {refused ?? photoWords.keptHereOnIts}{' '}
               {refused && (
                 <Button variant="link" onClick={() => drop(id)}>
-                  drop it
+                  {photoWords.dropIt}
                 </Button>
               )}
             </li>
           ))}
         </ul>
       )}
-      {photos.length === 0 && waiting.length === 0 && <p>No photo yet.</p>}
+      {photos.length === 0 && waiting.length === 0 && <p>{photoWords.noPhotoYet}</p>}
       <div className="photos">
         {photos.map((photo) => (
           <PhotoCard key={photo.id} photo={photo} onMark={() => setMarking(photo.id)} />
@@ -86,36 +84,41 @@ function PhotoCard({ photo, onMark }: { readonly photo: Photo; readonly onMark: 
   const say = (data: Omit<EntryData<'photoDescribed'>, 'photoId'>) => write('photoDescribed', { photoId, ...data });
   return (
     <figure className="photo" data-testid="photo">
-      <Button variant="bare" className="photo-open" onClick={onMark} aria-label={`Draw on ${caption ?? 'the photo'}`}>
+      <Button
+        variant="bare"
+        className="photo-open"
+        onClick={onMark}
+        aria-label={photoWords.drawOn({ caption: caption ?? photoWords.thePhoto })}
+      >
         <MarkedPhoto jobId={keptJob.id} photo={photo} size="thumb" />
       </Button>
       <figcaption>
         <FieldGroup
           kind="photoDescribed"
           scope={{ photoId }}
-          fields={[textField('caption', 'what it shows', caption ?? undefined)]}
+          fields={[textField('caption', photoWords.whatItShows, caption ?? undefined)]}
         />
         <div className="fields">
           <Pick
-            label="pinned to"
+            label={photoWords.pinnedTo}
             options={RUNGS.map((value) => ({ value, words: RUNG_NAMES[value] }))}
             chosen={rung ?? 'look'}
             onPick={(next) => say({ rung: next })}
           />
           <Pick
-            label="terminal"
+            label={photoWords.terminal}
             options={[NO_TERMINAL, ...PHOTO_TERMINALS.map((value) => ({ value, words: value }))]}
             chosen={PHOTO_TERMINALS.find((one) => one === terminal) ?? 'none'}
             onPick={(next) => say({ terminal: next === 'none' ? null : next })}
           />
         </div>
-        <Yes words="trial picture, before drilling" yes={trial} onTurn={(yes) => say({ trial: yes })} />
+        <Yes words={photoWords.trialPictureBeforeDrilling} yes={trial} onTurn={(yes) => say({ trial: yes })} />
         <div className="row-of">
           <Button variant="secondary" onClick={onMark}>
-            Draw on it
+            {photoWords.drawOnIt}
           </Button>
           <Button variant="link" onClick={() => say({ gone: true })}>
-            take away
+            {photoWords.takeAway}
           </Button>
         </div>
       </figcaption>

@@ -1,3 +1,4 @@
+import { photoWords } from '@/words/screens';
 import { answer, isKeptPhoto } from '@/contract/answers';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { v7 } from 'uuid';
@@ -75,11 +76,7 @@ export function usePhotos(): Photos {
     (files: Iterable<File>) => {
       const all = [...files];
       const large = all.find(({ size }) => size > LARGEST_BYTES);
-      setFault(
-        large
-          ? `“${large.name}” is ${Math.round(large.size / 1024 / 1024)} MB; up to 40 MB can be taken. It was not kept.`
-          : null,
-      );
+      setFault(large ? photoWords.isMBUpTo({ name: large.name, size: Math.round(large.size / 1024 / 1024) }) : null);
       const fine = all.filter(({ size }) => size <= LARGEST_BYTES);
       void (async () => {
         for (const file of fine)

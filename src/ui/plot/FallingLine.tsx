@@ -1,3 +1,4 @@
+import { drawingWords } from '@/words/screens';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import type { FallingVolts, Station } from '@/core/bell';
@@ -37,12 +38,12 @@ export function FallingLine({ falling, device, words }: Props) {
   const door = falling.at(-1)?.band;
   const collapses = door !== undefined && door.likely === 0;
   const mayCollapse = door !== undefined && door.low === 0 && !collapses;
-  const figure = collapses ? 'collapses' : volts(door?.likely ?? 0);
+  const figure = collapses ? drawingWords.collapses : volts(door?.likely ?? 0);
   return (
     <PlotFrame
       room={ROOM}
       role="img"
-      label={`${words}: ${figure} at the door, drops out under ${volts(doorMinVolts)}`}
+      label={drawingWords.atTheDoorDrops({ words, figure, doorMinVolts: volts(doorMinVolts) })}
       across={null}
       up={{ scale: y, figures: 7 }}
       under={
@@ -79,10 +80,10 @@ export function FallingLine({ falling, device, words }: Props) {
         </g>
       ))}
       <text x={LEFT + 8} y={y(doorMinVolts) + 15} className="says-out">
-        drops out under {volts(doorMinVolts)}
+        {drawingWords.dropsOutUnder({ doorMinVolts: volts(doorMinVolts) })}
       </text>
       <text x={LEFT + 8} y={y(doorFullVolts) + 14} className="says-weak">
-        weak under {volts(doorFullVolts)}
+        {drawingWords.weakUnder({ doorFullVolts: volts(doorFullVolts) })}
       </text>
       <text
         x={RIGHT - 6}
@@ -94,7 +95,7 @@ export function FallingLine({ falling, device, words }: Props) {
       </text>
       {mayCollapse && (
         <text x={RIGHT - 6} y={BOTTOM - 8} textAnchor="end" className="says-out">
-          may not hold at all
+          {drawingWords.mayNotHoldAt}
         </text>
       )}
     </PlotFrame>

@@ -1,4 +1,5 @@
 'use client';
+import { pointsWords } from '@/words/screens';
 import { lengthsOf } from '@/core/job';
 import { missingAtLook } from '@/core/points';
 import { lengthText } from '@/core/units';
@@ -45,9 +46,10 @@ export function SpotArea({ children, asksSwitch = false }: Props) {
       />
       {look.fixtureHeightM !== undefined && (
         <p className="caution">
-          Ladder at 1:4: its foot {lengthText(look.fixtureHeightM * FOOT_SHARE, lengths)} from the wall, firm and dry;{' '}
-          {lengthText(CLEAR_OF_WIRES_M, lengths)} clear of overhead wires. Work that needs two hands and lasts is done
-          from a platform.
+          {pointsWords.ladderAt14({
+            fixtureHeightM: lengthText(look.fixtureHeightM * FOOT_SHARE, lengths),
+            clearOfWiresM: lengthText(CLEAR_OF_WIRES_M, lengths),
+          })}
         </p>
       )}
       <AnotherPoint />

@@ -1,4 +1,7 @@
 'use client';
+import { policyWords } from '@/words/screens';
+import { Filled } from '../figures/Filled';
+import type { ReactNode } from 'react';
 import { TextInput } from '../form/TextInput';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
@@ -37,18 +40,18 @@ export function SchoolHere({ matter, lead, remark, submit }: Props) {
         {said ? ` (${said})` : ''}
       </summary>
       <p className="soft">
-        For: {say(now.pro)} Against: {say(now.contra)} {remark}
+        <Filled parts={policyWords.forAgainst<ReactNode>({ pro: say(now.pro), contra: say(now.contra), remark })} />
       </p>
       <div className="fields">
         {others.length > 1 && (
           <Pick
-            label="another school on this job"
+            label={policyWords.anotherSchoolOnThis}
             options={others.map(({ id: value, words }) => ({ value, words: say(words) }))}
             chosen={other.id}
             onPick={setPicked}
           />
         )}
-        <TextInput label="why this job departs" text={why} most={TEXT.short} onType={setWhy} />
+        <TextInput label={policyWords.whyThisJobDeparts} text={why} most={TEXT.short} onType={setWhy} />
         <Button
           variant="secondary"
           disabled={why.trim() === ''}

@@ -1,4 +1,5 @@
 'use client';
+import { settingsWords } from '@/words/screens';
 import { Form } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { answer, isSettings } from '@/contract/answers';
@@ -18,22 +19,19 @@ export function SettingsPage({ first }: { readonly first: Settings }) {
       setFault(null);
     } catch (error) {
       if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
-      setFault(`${error.message} Nothing was changed.`);
+      setFault(settingsWords.nothingWasChanged({ message: error.message }));
     }
   };
   return (
     <main className="page settings">
-      <h1>Settings</h1>
+      <h1>{settingsWords.settings}</h1>
       {fault && (
         <p className="brick" role="alert">
           {fault}
         </p>
       )}
-      <h2 className="block-top">The firm’s policy</h2>
-      <p className="soft">
-        Good practitioners differ here. A choice acts on jobs made from now on; a job may depart from it in words. None
-        of it opens a mains step.
-      </p>
+      <h2 className="block-top">{settingsWords.theFirmsPolicy}</h2>
+      <p className="soft">{settingsWords.goodPractitionersDifferHere}</p>
       {POLICY_IDS.map((matter) => (
         <Matter
           key={matter}
@@ -42,13 +40,13 @@ export function SettingsPage({ first }: { readonly first: Settings }) {
           onPick={(school) => void change({ policy: { [matter]: school } })}
         />
       ))}
-      <h2 className="block-top">Simulated devices</h2>
+      <h2 className="block-top">{settingsWords.simulatedDevices}</h2>
       <Yes
-        words="A simulated meter and phone, to try the program with"
+        words={settingsWords.aSimulatedMeterAnd}
         yes={settings.simulatedDevices}
         onTurn={(simulatedDevices) => void change({ simulatedDevices })}
       />
-      <p className="soft">What they give is marked “simulated” wherever it shows. Real work wants a real meter.</p>
+      <p className="soft">{settingsWords.whatTheyGiveIs}</p>
     </main>
   );
 }
@@ -65,7 +63,7 @@ function Matter({ matter, chosen, onPick }: MatterProps) {
   return (
     <fieldset className="matter">
       <legend>
-        <b>{say(words)}</b> <span className="soft small">acts on {say(acts)}</span>
+        <b>{say(words)}</b> <span className="soft small">{settingsWords.actsOn({ acts: say(acts) })}</span>
       </legend>
       {schools.map((school, i) => (
         <Form.Check
@@ -79,9 +77,9 @@ function Matter({ matter, chosen, onPick }: MatterProps) {
           label={
             <>
               <b>{say(school.words)}</b>
-              {i === 0 && <span className="soft"> (default)</span>}
+              {i === 0 && <span className="soft"> {settingsWords.defaultWord}</span>}
               <span className="block small">
-                For: {say(school.pro)} Against: {say(school.contra)}
+                {settingsWords.forAgainst({ pro: say(school.pro), contra: say(school.contra) })}
               </span>
             </>
           }

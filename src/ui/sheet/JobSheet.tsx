@@ -1,3 +1,6 @@
+import { sheetWords } from '@/words/screens';
+import { Filled } from '../figures/Filled';
+import type { ReactNode } from 'react';
 import { sayIn, termsIn } from '@/words';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
@@ -22,26 +25,26 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
           <div>{site.address}</div>
         </div>
         <div className="small">
-          Job sheet, {format(parseISO(printedAt), 'd MMM yyyy HH:mm')}
+          {sheetWords.jobSheet({ printedAt: format(parseISO(printedAt), 'd MMM yyyy HH:mm') })}
           <br />
-          {job.last} entries
+          {sheetWords.entries({ last: job.last })}
         </div>
         <span className="row-of no-print">
           <Link className="btn btn-secondary" href={`/jobs/${job.id}`}>
-            Back to the job
+            {sheetWords.backToTheJob}
           </Link>
           <PrintButton />
         </span>
       </div>
       <Lines
         lines={[
-          ['customer', customer.name],
+          [sheetWords.customer, customer.name],
           ['Wi-Fi', [customer.wifiName, customer.wifiBand && `${customer.wifiBand} GHz`].filter(Boolean).join(', ')],
-          ['supply', region.name],
+          [sheetWords.supply, region.name],
           [termsIn(placeOf(job)).board, site.boardPlace],
-          ['year built', site.yearBuilt],
-          ['access', site.access],
-          ['visit', expectedAt && format(parseISO(expectedAt), 'd MMM yyyy HH:mm')],
+          [sheetWords.yearBuilt, site.yearBuilt],
+          [sheetWords.access, site.access],
+          [sheetWords.visit, expectedAt && format(parseISO(expectedAt), 'd MMM yyyy HH:mm')],
         ]}
       />
       {job.points.map((point, i) => (
@@ -49,7 +52,7 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
       ))}
       {job.notes.length > 0 && (
         <section>
-          <h2>Notes</h2>
+          <h2>{sheetWords.notes}</h2>
           <ul className="plain-list">
             {job.notes.map(({ entryId, text, by }) => (
               <li key={entryId}>
@@ -60,16 +63,20 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
         </section>
       )}
       <section className="keep-together">
-        <h2>Cautions</h2>
+        <h2>{sheetWords.cautions}</h2>
         <p>
-          {say(region.mainsWork)} Mains can kill: if not competent and permitted, hire a licensed electrician.
-          {transformer && ' The transformer’s primary side is mains.'} Local code governs.
+          <Filled
+            parts={sheetWords.mainsCanKillIf<ReactNode>({
+              mainsWork: say(region.mainsWork),
+              transformer: transformer && sheetWords.theTransformersPrimarySide,
+            })}
+          />
         </p>
       </section>
       <section className="keep-together sign-off">
-        <div>installer</div>
-        <div>customer</div>
-        <div>date</div>
+        <div>{sheetWords.installer}</div>
+        <div>{sheetWords.customer}</div>
+        <div>{sheetWords.date}</div>
       </section>
     </main>
   );

@@ -1,9 +1,17 @@
+import { verdictWords } from '@/words/screens';
+import { Filled } from '../figures/Filled';
+import type { ReactNode } from 'react';
 import type { Circuit } from '@/core/house';
 import type { Job } from '@/core/job';
 import { circuitsOfPoint, type Point } from '@/core/points';
 import { format, parseISO } from 'date-fns';
 
-const WORDS = { unknown: 'NOT KNOWN', live: 'LIVE', off: 'OFF', provedDead: 'PROVED DEAD' } as const;
+const WORDS = {
+  unknown: verdictWords.nOTKNOWN,
+  live: verdictWords.lIVE,
+  off: verdictWords.oFF,
+  provedDead: verdictWords.pROVEDDEAD,
+} as const;
 
 /** The plates of every circuit that feeds a point; one that says “not known” where none is named. */
 export function CircuitPlates({ job, point }: { readonly job: Job; readonly point: Point }) {
@@ -18,8 +26,7 @@ function PlugPlate() {
     <div className="plate off" role="status" data-testid="circuit-state">
       <i />
       <span>
-        A PLUG
-        <small>no breaker · out of its outlet until all is wired</small>
+        <Filled parts={verdictWords.aPLUG<ReactNode>({ noBreakerOut: <small>{verdictWords.noBreakerOutOf}</small> })} />
       </span>
     </div>
   );
@@ -30,11 +37,11 @@ export function CircuitPlate({ circuit }: { readonly circuit: Circuit | null }) 
   const state = circuit?.state ?? { state: 'unknown' as const };
   const where = circuit
     ? [circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')
-    : 'no circuit named';
+    : verdictWords.noCircuitNamed;
   const who = 'since' in state ? ` · ${format(parseISO(state.since.at), 'HH:mm')} · ${state.since.byName}` : '';
   const read = state.state === 'provedDead' ? [state.bell, state.mains] : [];
-  const simulated = read.some((proof) => proof?.simulated) ? ' · simulated meter' : '';
-  const more = state.state === 'off' ? (state.tagged ? ' · tagged, not proved' : ' · not tagged') : '';
+  const simulated = read.some((proof) => proof?.simulated) ? verdictWords.simulatedMeter : '';
+  const more = state.state === 'off' ? (state.tagged ? verdictWords.taggedNotProved : verdictWords.notTagged) : '';
   return (
     <div className={`plate ${state.state}`} role="status" data-testid="circuit-state">
       <i />

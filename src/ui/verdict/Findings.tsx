@@ -1,12 +1,13 @@
+import { verdictWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import type { Say } from '@/words';
 import { Ban, Info, TriangleAlert } from 'lucide-react';
 import type { Finding, Severity } from '@/core/wiring';
 
 const MARKS: Readonly<Record<Severity, { readonly words: string; readonly colour: string }>> = {
-  stop: { words: 'stop', colour: 'brick' },
-  worry: { words: 'worry', colour: 'straw-ink' },
-  remark: { words: 'remark', colour: 'soft' },
+  stop: { words: verdictWords.stop, colour: 'brick' },
+  worry: { words: verdictWords.worry, colour: 'straw-ink' },
+  remark: { words: verdictWords.remark, colour: 'soft' },
 };
 const ICONS = { stop: Ban, worry: TriangleAlert, remark: Info } as const;
 
@@ -34,7 +35,7 @@ export function Findings({ say, findings, none, onPick }: Props) {
               <b className={colour}>{word}</b> {say(words)}{' '}
               {onPick && leads.length > 0 && (
                 <Button variant="link" onClick={() => onPick(leads)}>
-                  show
+                  {verdictWords.show}
                 </Button>
               )}
             </span>

@@ -1,4 +1,5 @@
 'use client';
+import { verdictWords } from '@/words/screens';
 import { useSay } from '../log/useSay';
 import { said } from '@/core/said';
 import { type Judgement } from '@/core/bell';
@@ -13,7 +14,7 @@ export function Verdict({ judgement, way }: { readonly judgement: Judgement; rea
         <div className="word">{say(said('verdict', { verdict: judgement.verdict }))}</div>
         <p>{say(judgement.reason)}</p>
         <div className="small soft">
-          {judgement.verdict !== 'notComputed' && `believed to hold ${percent(judgement.belief)} · `}
+          {judgement.verdict !== 'notComputed' && verdictWords.believedToHold({ belief: percent(judgement.belief) })}
           {way}
         </div>
       </div>

@@ -4,6 +4,7 @@ import type { Language } from '../language';
 import type { Sentences } from '../sentence';
 import { writingOf } from '../terms';
 import { placeWords } from './places';
+import { screens } from './screens';
 import { sentences } from './sentences';
 
 /**
@@ -14,6 +15,7 @@ export const SAMPLE: Language = {
   id: 'de',
   name: 'Deutsch (Probe)',
   sentences: { ...english.sentences, ...sentences } satisfies Sentences<Sayings>,
+  screens: { ...english.screens, ...screens },
   placeWords,
   writing: writingOf('de'),
 };

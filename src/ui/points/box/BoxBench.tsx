@@ -1,4 +1,5 @@
 'use client';
+import { boxWords } from '@/words/screens';
 import { useSay } from '../../log/useSay';
 import { useState, type ReactNode } from 'react';
 import { boxDoubts, boxSurveyOf, findingsOf, foundOf, type Missing } from '@/core/points';
@@ -40,15 +41,15 @@ export function BoxBench({ place, missing, room, counted, cures, rules }: Props)
     <>
       <TestNext missing={missing} />
       <section>
-        <h2>The box as found</h2>
+        <h2>{boxWords.theBoxAsFound}</h2>
         {point.cables.length === 0 ? (
-          <p className="soft">No cable is named yet: name them below, by the usual sets.</p>
+          <p className="soft">{boxWords.noCableIsNamed}</p>
         ) : (
           <BoxDrawing
             say={say}
             wiring={foundOf(point)}
             place={place}
-            title="The box as found"
+            title={boxWords.theBoxAsFound}
             picked={picked}
             onLead={(id) => setPicked(picked === id ? null : id)}
           />
@@ -56,12 +57,13 @@ export function BoxBench({ place, missing, room, counted, cures, rules }: Props)
       </section>
       <div className="halves">
         <section>
-          <h2>Feed</h2>
+          <h2>{boxWords.feed}</h2>
           <p data-testid="feed">
             <b className={feed === null ? 'slate' : feed === 'd' ? 'brick' : 'moss'}>
-              {feed === null ? 'Can’t tell yet.' : `Feed ${feed}.`}
+              {feed === null ? boxWords.cantTellYet : boxWords.feed2({ feed })}
             </b>{' '}
-            {say(words)} {open.length > 0 && <span className="soft">Open: {open.map(say).join('; ')}.</span>}
+            {say(words)}{' '}
+            {open.length > 0 && <span className="soft">{boxWords.open2({ open: open.map(say).join('; ') })}</span>}
           </p>
           {doubts.map((doubt) => (
             <p key={say(doubt)} className="brick">
@@ -73,13 +75,13 @@ export function BoxBench({ place, missing, room, counted, cures, rules }: Props)
               say={say}
               // What stands ahead of the feed is told by the feed itself
               findings={found.filter(({ rule }) => rule !== 'alwaysOn')}
-              none="No rule finds fault with it as found."
+              none={boxWords.noRuleFindsFault}
               onPick={([lead]) => setPicked(lead ?? null)}
             />
           )}
         </section>
         <section>
-          <h2>Room</h2>
+          <h2>{boxWords.room}</h2>
           {room ? (
             <>
               {counted && <p className="small soft">{counted}</p>}
@@ -87,22 +89,24 @@ export function BoxBench({ place, missing, room, counted, cures, rules }: Props)
               {cures}
             </>
           ) : (
-            <p className="soft">Name the box or the volume marked in it: all that is in it is counted from there.</p>
+            <p className="soft">{boxWords.nameTheBoxOr}</p>
           )}
         </section>
       </div>
       <section>
-        <h2>What comes in</h2>
+        <h2>{boxWords.whatComesIn}</h2>
         <CableList picked={picked} />
       </section>
       <section>
-        <h2>The box</h2>
+        <h2>{boxWords.theBox}</h2>
         <BoxFields />
       </section>
       <details className="block-top">
         <summary>
-          {point.tests.length === 1 ? 'One reading' : `${point.tests.length} readings`} at this box, to look at or take
-          back
+          {boxWords.atThisBoxTo({
+            oneReading:
+              point.tests.length === 1 ? boxWords.oneReading : boxWords.readings({ tests: point.tests.length }),
+          })}
         </summary>
         <TestTable />
       </details>

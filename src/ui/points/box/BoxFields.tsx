@@ -1,4 +1,5 @@
 'use client';
+import { boxWords } from '@/words/screens';
 import { regionOf } from '@/core/job';
 import { FACTS } from '@/core/kinds';
 import { BOX_FILL_EDITIONS, STANDARD_BOXES, cm3ToIn3, in3ToCm3, standardBox } from '@/core/junction';
@@ -50,9 +51,9 @@ export function BoxFields() {
     <>
       <div className="fields">
         <Pick
-          label="which box"
+          label={boxWords.whichBox}
           options={[
-            { value: '', words: 'not named yet' },
+            { value: '', words: boxWords.notNamedYet },
             ...boxes.map(({ id, volumeIn3 }) => ({
               value: id,
               words: `${usual.words('standardBox', id)}: ${pack.gauge === 'awg' ? `${volumeIn3.toFixed(1)} in³` : `${Math.round(in3ToCm3(volumeIn3))} cm³`}`,
@@ -62,9 +63,9 @@ export function BoxFields() {
           onPick={(id) => tell({ standardBox: boxes.find((one) => one.id === id)?.id ?? null })}
         />
         <Pick
-          label="thread of its screw holes"
+          label={boxWords.threadOfItsScrew}
           options={[
-            { value: '', words: known ? `${known.thread}, as usual` : 'not named yet' },
+            { value: '', words: known ? boxWords.asUsual({ thread: known.thread }) : boxWords.notNamedYet },
             ...SCREW_THREADS.map((value) => ({ value, words: value })),
           ]}
           chosen={box.thread ?? ''}
@@ -91,10 +92,10 @@ export function BoxFields() {
         {box.material === 'metal' && ask('bonded')}
         {ask('clamps')}
         <Choices
-          label="fittings inside: stud, hickey"
+          label={boxWords.fittingsInsideStudHickey}
           options={['0', '1', '2'].map((value) => ({
             value,
-            words: value === '0' ? 'none' : `${value} ${value === '1' ? 'kind' : 'kinds'}`,
+            words: value === '0' ? boxWords.none : `${value} ${value === '1' ? boxWords.kind : boxWords.kinds}`,
           }))}
           chosen={box.fittings === undefined ? undefined : String(box.fittings)}
           onPick={(value) => tell({ fittings: value === null ? null : Number(value) })}
@@ -110,7 +111,7 @@ export function BoxFields() {
         {kept.boxHeld !== 'nothing' && ask('oldGrounded')}
         {pack.boxRoom === 'us-314.16' && (
           <Choices
-            label="code edition here"
+            label={boxWords.codeEditionHere}
             options={BOX_FILL_EDITIONS.map((year) => ({ value: String(year), words: String(year) }))}
             chosen={box.edition === undefined ? undefined : String(box.edition)}
             onPick={(year) => tell({ edition: BOX_FILL_EDITIONS.find((one) => String(one) === year) ?? null })}

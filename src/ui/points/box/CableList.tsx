@@ -1,4 +1,5 @@
 'use client';
+import { boxWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { v7 } from 'uuid';
@@ -39,7 +40,7 @@ export function CableList({ picked }: { readonly picked: string | null }) {
   };
   const nameField: TypedField = {
     name: 'set',
-    label: 'another usual one',
+    label: boxWords.anotherUsualOne,
     hint: say(USUAL_CABLES[pack.gauge][0] ?? ''),
     shown: '',
     read: (text) => {
@@ -54,7 +55,7 @@ export function CableList({ picked }: { readonly picked: string | null }) {
         <Cable key={cable.id} cable={cable} picked={picked} />
       ))}
       <div>
-        <span className="label soft small">A cable that comes in</span>
+        <span className="label soft small">{boxWords.aCableThatComes}</span>
         <div className="choices block-top">
           {USUAL_CABLES[pack.gauge].map((name) => (
             <Button variant="choice" key={say(name)} onClick={() => add(say(name))}>
@@ -65,7 +66,7 @@ export function CableList({ picked }: { readonly picked: string | null }) {
         <div className="block-top">
           <AskForm
             fields={[nameField]}
-            submit="Add it"
+            submit={boxWords.addIt}
             onSubmit={(data) => add('set' in data ? String(data.set) : '')}
           />
         </div>
@@ -86,11 +87,11 @@ function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked
       <div className="head-row">
         <h3>{say(name)}</h3>
         <Button variant="link" onClick={() => write('cableDescribed', { ...scope, conductors: null })}>
-          It is not there
+          {boxWords.itIsNotThere}
         </Button>
       </div>
       <Choices
-        label={`${say(name)} is, by test`}
+        label={boxWords.isByTest({ name: say(name) })}
         options={CABLE_ROLES.map((value) => ({ value, words: words('role', value) }))}
         chosen={facts.role}
         onPick={(role) => write('cableDescribed', { ...scope, role })}

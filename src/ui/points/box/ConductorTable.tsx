@@ -1,4 +1,5 @@
 'use client';
+import { boxWords } from '@/words/screens';
 import { PlainPick } from '../../form/PlainPick';
 import { optionsOf } from '../../form/Choices';
 import { Button, Form, InputGroup, Table } from 'react-bootstrap';
@@ -22,12 +23,12 @@ const MADE_OF = (['copper', 'aluminium'] as const).flatMap((metal) =>
 );
 /** How a conductor was found; what passes unbroken is joined to nothing here. */
 const FOUND_WORDS = {
-  good: 'good',
-  nicked: 'nicked',
-  brittle: 'brittle',
-  loose: 'lying loose',
-  through: 'passes unbroken',
-  looped: 'looped unbroken',
+  good: boxWords.good,
+  nicked: boxWords.nicked,
+  brittle: boxWords.brittle,
+  loose: boxWords.lyingLoose,
+  through: boxWords.passesUnbroken,
+  looped: boxWords.loopedUnbroken,
 } as const;
 
 interface Props {
@@ -55,12 +56,12 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
       <Table className="conductors">
         <thead>
           <tr>
-            <th>colour</th>
-            <th>size</th>
-            <th>by test</th>
-            <th>found</th>
-            <th>made of</th>
-            <th>free length</th>
+            <th>{boxWords.colour}</th>
+            <th>{boxWords.size}</th>
+            <th>{boxWords.byTest}</th>
+            <th>{boxWords.found}</th>
+            <th>{boxWords.madeOf}</th>
+            <th>{boxWords.freeLength}</th>
             <th />
           </tr>
         </thead>
@@ -81,7 +82,11 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
                   />
                 </td>
                 <td>
-                  <SizeCell conductor={one} label={`size of ${named(one)}`} onSize={(size) => change(one.id, size)} />
+                  <SizeCell
+                    conductor={one}
+                    label={boxWords.sizeOf({ named: named(one) })}
+                    onSize={(size) => change(one.id, size)}
+                  />
                 </td>
                 <td>
                   <PlainPick
@@ -89,7 +94,7 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
                     chosen={said ?? 'unknown'}
                     options={CONDUCTOR_FUNCTIONS.map((value) => ({
                       value,
-                      words: value === 'unknown' ? 'its readings' : `${functions[value]}, tested`,
+                      words: value === 'unknown' ? boxWords.itsReadings : boxWords.tested({ value: functions[value] }),
                     }))}
                     onPick={(carries) => change(one.id, { carries })}
                   />
@@ -124,17 +129,17 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
                 <td>
                   <FreeCell
                     freeM={one.freeM}
-                    label={`free length of ${named(one)}`}
+                    label={boxWords.freeLengthOf({ named: named(one) })}
                     onFree={(freeM) => change(one.id, { freeM })}
                   />
                 </td>
                 <td>
                   <Button
                     variant="link"
-                    aria-label={`Take ${named(one)} out of the list`}
+                    aria-label={boxWords.takeOutOfThe({ named: named(one) })}
                     onClick={() => onChange(all.filter(({ id }) => id !== one.id))}
                   >
-                    out
+                    {boxWords.out}
                   </Button>
                 </td>
               </tr>
@@ -152,7 +157,7 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
             ])
           }
         >
-          One more conductor
+          {boxWords.oneMoreConductor}
         </Button>
       )}
     </div>
@@ -221,7 +226,7 @@ function SizeCell({ conductor: { awg, mm2 }, label, onSize }: SizeProps) {
         const gauge = parseGauge(text, regionOf(job).gauge);
         return gauge.ok ? gauge.value : null;
       }}
-      fault="No such size."
+      fault={boxWords.noSuchSize}
       onValue={(gauge) =>
         onSize('awg' in gauge ? { awg: gauge.awg, mm2: undefined } : { mm2: gauge.mm2, awg: undefined })
       }
@@ -251,7 +256,7 @@ function FreeCell({ freeM, label, onFree }: FreeProps) {
         const length = parseLength(text, lengths === 'metric' ? 'mm' : 'in');
         return length.ok && length.value <= FREE_MOST_M ? { freeM: length.value } : null;
       }}
-      fault="No such length."
+      fault={boxWords.noSuchLength}
       onValue={(said) => onFree(said.freeM)}
     />
   );

@@ -1,4 +1,5 @@
 'use client';
+import { boxWords } from '@/words/screens';
 import { useSay } from '../../log/useSay';
 import { roomWords } from '@/core/points';
 import type { RoomCure } from '@/core/junction';
@@ -9,7 +10,7 @@ export function CureLines({ cures }: { readonly cures: readonly RoomCure[] }) {
   if (cures.length === 0) return null;
   return (
     <>
-      <h3>What would cure it</h3>
+      <h3>{boxWords.whatWouldCureIt}</h3>
       <ul className="plain-list" data-testid="cures">
         {cures.map(({ id, name, room, minutes }) => (
           <li key={id}>

@@ -1,10 +1,11 @@
 'use client';
+import { boxWords } from '@/words/screens';
 import { said } from '@/core/said';
 import { useSay } from '../../log/useSay';
 import { loadWords, roomWords, type FixtureStanding } from '@/core/points';
 import type { Finding } from '@/core/wiring';
 
-const WORDS = { holds: 'Stands', tight: 'Stands, with a worry', fails: 'Does not stand' } as const;
+const WORDS = { holds: boxWords.stands, tight: boxWords.standsWithAWorry, fails: boxWords.doesNotStand } as const;
 
 interface Props {
   readonly standing: FixtureStanding;
@@ -24,7 +25,7 @@ export function PlanTag({ standing: { room, load, splices }, planned }: Props) {
       <div>
         <div className="word">{WORDS[word]}</div>
         <p>{say((stop ?? worry)?.words ?? said('planStands', { splices: splices.length }))}</p>
-        <p className="small soft">{counted || 'Neither the box nor the circuit’s rating is named: not counted.'}</p>
+        <p className="small soft">{counted || boxWords.neitherTheBoxNor}</p>
       </div>
     </div>
   );

@@ -1,3 +1,4 @@
+import { boxWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import type { Say } from '@/words';
 import { roomWords } from '@/core/points';
@@ -19,9 +20,9 @@ export function RoomTable({ say, room }: { readonly say: Say; readonly room: Box
       <Table>
         <thead>
           <tr>
-            <th>{by === 'rule' ? 'counted by NEC 314.16' : 'space taken'}</th>
-            <th className="n">count</th>
-            <th className="n">each {unit}</th>
+            <th>{by === 'rule' ? boxWords.countedByNEC314 : boxWords.spaceTaken}</th>
+            <th className="n">{boxWords.count}</th>
+            <th className="n">{boxWords.each({ unit })}</th>
             <th className="n">{unit}</th>
           </tr>
         </thead>
@@ -35,19 +36,21 @@ export function RoomTable({ say, room }: { readonly say: Say; readonly room: Box
             </tr>
           ))}
           <tr>
-            <td className="strong">{by === 'rule' ? 'needed' : `needed at ${SPACE_SHARE_MOST * 100} %`}</td>
+            <td className="strong">
+              {by === 'rule' ? boxWords.needed : boxWords.neededAt({ spaceShareMost: SPACE_SHARE_MOST * 100 })}
+            </td>
             <td />
             <td className="n soft">{by === 'rule' ? '' : shown(taken)}</td>
             <td className="n strong">{shown(requiredIn3)}</td>
           </tr>
           <tr>
-            <td>box</td>
+            <td>{boxWords.box}</td>
             <td />
             <td />
             <td className="n">{shown(boxIn3)}</td>
           </tr>
           <tr>
-            <td className={spareIn3 < 0 ? 'brick' : ''}>{spareIn3 < 0 ? 'short by' : 'to spare'}</td>
+            <td className={spareIn3 < 0 ? 'brick' : ''}>{spareIn3 < 0 ? boxWords.shortBy : boxWords.toSpare}</td>
             <td />
             <td />
             <td className={`n${spareIn3 < 0 ? ' brick' : ''}`}>{shown(Math.abs(spareIn3))}</td>

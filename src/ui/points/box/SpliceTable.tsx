@@ -1,3 +1,4 @@
+import { boxWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import type { Say } from '@/words';
 import { WIRE_COLOUR_WORDS } from '@/core/wiring';
@@ -15,10 +16,10 @@ export function SpliceTable({ say, splices }: Props) {
       <Table data-testid="splices">
         <thead>
           <tr>
-            <th>splice</th>
-            <th>leads</th>
-            <th>held by</th>
-            <th className="n">strip</th>
+            <th>{boxWords.splice}</th>
+            <th>{boxWords.leads}</th>
+            <th>{boxWords.heldBy}</th>
+            <th className="n">{boxWords.strip}</th>
           </tr>
         </thead>
         <tbody>
@@ -26,7 +27,7 @@ export function SpliceTable({ say, splices }: Props) {
             <tr key={joint.id}>
               <td className="strong">
                 {say(joint.name)}
-                {joint.place === 'switch' && <span className="block small soft">at the switch</span>}
+                {joint.place === 'switch' && <span className="block small soft">{boxWords.atTheSwitch}</span>}
               </td>
               <td>
                 {leads.map(({ id, name, wire }) => (
@@ -35,8 +36,10 @@ export function SpliceTable({ say, splices }: Props) {
                     {wire && !say(name).startsWith(WIRE_COLOUR_WORDS[wire.colour]) && (
                       <span className="soft small"> {wire.strands}</span>
                     )}
-                    {doubled.some((lead) => lead.id === id) && <span className="small"> folded double</span>}
-                    {ahead.some((lead) => lead.id === id) && <span className="small"> {AHEAD_M * 1000} mm ahead</span>}
+                    {doubled.some((lead) => lead.id === id) && <span className="small"> {boxWords.foldedDouble}</span>}
+                    {ahead.some((lead) => lead.id === id) && (
+                      <span className="small"> {boxWords.mmAhead({ aheadM: AHEAD_M * 1000 })}</span>
+                    )}
                   </span>
                 ))}
               </td>

@@ -1,4 +1,5 @@
 'use client';
+import { boxWords } from '@/words/screens';
 import { useSay, useTerms } from '../../log/useSay';
 import { conclusionsOf, conductorOf, type Missing } from '@/core/points';
 import { TEST_FACTS, type NextTest } from '@/core/junction';
@@ -6,7 +7,7 @@ import { AskForm } from '../../form/AskForm';
 import { figureField } from '../../form/fields';
 import { useJob } from '../../log/JobContext';
 
-const POSITION_WORDS = { allOff: 'every switch off', allOn: 'every switch on' } as const;
+const POSITION_WORDS = { allOff: boxWords.everySwitchOff, allOn: boxWords.everySwitchOn } as const;
 const RULES = {
   V: { unit: 'V', unitWords: ['v', 'volt', 'volts'], least: 0, most: 1000, zeroAllowed: true },
   A: { unit: 'A', unitWords: ['a', 'amp', 'amps'], least: 0, most: 100, zeroAllowed: true },
@@ -41,16 +42,12 @@ function Ask({ next }: { readonly next: NextTest }) {
         {switches ? `, ${POSITION_WORDS[switches]}` : ''}
       </p>
       <p className="soft">{say(how)}</p>
-      {test !== 'groundOhms' && (
-        <p className="caution">
-          Live: a mains-rated meter, one hand, nothing else touched. Any of them may be {terms.hot}.
-        </p>
-      )}
+      {test !== 'groundOhms' && <p className="caution">{boxWords.liveAMainsRated({ hot: terms.hot })}</p>}
       <AskForm
         key={conductor}
         fields={[
           {
-            ...figureField('value', `${say(words)} at ${say(name)}`, RULES[unit], undefined),
+            ...figureField('value', boxWords.at({ words: say(words), name: say(name) }), RULES[unit], undefined),
             asked: true,
             meter: {
               function: unit === 'V' ? 'voltsAc' : unit === 'A' ? 'ampsAc' : 'ohms',
@@ -61,7 +58,7 @@ function Ask({ next }: { readonly next: NextTest }) {
             },
           },
         ]}
-        submit="Write it down"
+        submit={boxWords.writeItDown}
         main
         onSubmit={(data) =>
           at &&

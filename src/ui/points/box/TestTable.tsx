@@ -1,4 +1,5 @@
 'use client';
+import { boxWords } from '@/words/screens';
 import { Button, Table } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { cableName } from '@/core/points';
@@ -6,29 +7,29 @@ import { TEST_FACTS } from '@/core/junction';
 import { WIRE_COLOUR_WORDS } from '@/core/wiring';
 import { useJob } from '../../log/JobContext';
 
-const POSITION_WORDS = { allOff: 'switches off', allOn: 'switches on' } as const;
+const POSITION_WORDS = { allOff: boxWords.switchesOff, allOn: boxWords.switchesOn } as const;
 
 /** Every reading at the box, who took it, and the way to take it back. */
 export function TestTable() {
   const say = useSay();
   const { kept, write } = useJob();
-  if (kept.tests.length === 0) return <p className="soft">Nothing was read at the box yet.</p>;
+  if (kept.tests.length === 0) return <p className="soft">{boxWords.nothingWasReadAt}</p>;
   const nameOf = (cableId: string, conductorId: string): string => {
     const cable = kept.cables.find(({ id }) => id === cableId);
     const conductor = cable?.facts.conductors?.find(({ id }) => id === conductorId);
     return cable && conductor
-      ? `${WIRE_COLOUR_WORDS[conductor.colour]} of ${say(cableName(kept, cable))}`
-      : 'not there any more';
+      ? boxWords.ofWord({ colour: WIRE_COLOUR_WORDS[conductor.colour], cableName: say(cableName(kept, cable)) })
+      : boxWords.notThereAnyMore;
   };
   return (
     <div className="scroll-x">
       <Table>
         <thead>
           <tr>
-            <th>conductor</th>
-            <th>test</th>
-            <th className="n">reading</th>
-            <th>by</th>
+            <th>{boxWords.conductor}</th>
+            <th>{boxWords.test}</th>
+            <th className="n">{boxWords.reading}</th>
+            <th>{boxWords.by}</th>
             <th />
           </tr>
         </thead>
@@ -44,11 +45,11 @@ export function TestTable() {
                 {data.value} {TEST_FACTS[data.test].unit}
               </td>
               <td>
-                {by.name} {data.simulated && <span className="simulated">simulated</span>}
+                {by.name} {data.simulated && <span className="simulated">{boxWords.simulated}</span>}
               </td>
               <td>
                 <Button variant="link" onClick={() => write('entryStruck', { target: entryId })}>
-                  take back
+                  {boxWords.takeBack}
                 </Button>
               </td>
             </tr>

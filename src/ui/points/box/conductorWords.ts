@@ -1,3 +1,4 @@
+import { boxWords } from '@/words/screens';
 import type { Text } from '@/core/said';
 import type { Conclusion, ConductorFunction } from '@/core/junction';
 
@@ -10,11 +11,11 @@ export const functionWords = ({
   readonly ground: string;
 }): Readonly<Record<ConductorFunction, string>> => ({
   hot,
-  switched: `switched ${hot}`,
-  neutral: 'neutral',
+  switched: boxWords.switched({ hot }),
+  neutral: boxWords.neutral,
   ground,
-  spare: 'spare',
-  unknown: 'not known',
+  spare: boxWords.spare,
+  unknown: boxWords.notKnown,
 });
 
 /** What the readings at a conductor say, in a few words. */
@@ -24,17 +25,17 @@ export function conclusionWords(
   say: (text: Text) => string,
 ): { readonly text: string; readonly colour: 'moss' | 'brick' | 'soft' } {
   if (!conclusion || conclusion.state === 'open')
-    return { text: `open: ${say(conclusion?.words ?? '')}`, colour: 'soft' };
+    return { text: boxWords.open({ words: say(conclusion?.words ?? '') }), colour: 'soft' };
   if (conclusion.state === 'contradicts') return { text: say(conclusion.words), colour: 'brick' };
   switch (conclusion.carries) {
     case 'otherHot':
-      return { text: `${words.hot} of another leg`, colour: 'brick' };
+      return { text: boxWords.ofAnotherLeg({ hot: words.hot }), colour: 'brick' };
     case 'foreign':
-      return { text: 'no neutral of this circuit', colour: 'brick' };
+      return { text: boxWords.noNeutralOfThis, colour: 'brick' };
     case 'badGround':
-      return { text: `${words.ground}, over 1 Ω`, colour: 'brick' };
+      return { text: boxWords.over1({ ground: words.ground }), colour: 'brick' };
     case 'sharedNeutral':
-      return { text: 'neutral, shared', colour: 'brick' };
+      return { text: boxWords.neutralShared, colour: 'brick' };
     default:
       return { text: functionWords(words)[conclusion.carries], colour: 'moss' };
   }

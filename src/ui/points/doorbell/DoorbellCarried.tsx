@@ -1,4 +1,5 @@
 'use client';
+import { doorbellWords } from '@/words/screens';
 import { useSay } from '../../log/useSay';
 import { chimeFigures } from '@/core/bell';
 import { isFeedKnown, type Assessment } from '@/core/points';
@@ -16,7 +17,9 @@ export function DoorbellCarried() {
     <>
       <div className="carry-verdict">
         <Verdict judgement={judgement} way={say(words)} />
-        {doors.length > 1 && <p className="small soft">All on this supply together: {doors.map(say).join(', ')}.</p>}
+        {doors.length > 1 && (
+          <p className="small soft">{doorbellWords.allOnThisSupply({ doors: doors.map(say).join(', ') })}</p>
+        )}
       </div>
       <Figures assessment={assessment} />
     </>
@@ -33,7 +36,7 @@ function Figures({ assessment }: { readonly assessment: Assessment }) {
     <>
       {next && (
         <section>
-          <h2>Would settle it</h2>
+          <h2>{doorbellWords.wouldSettleIt}</h2>
           <p>
             {say(next.words)}. <span className="soft">{`${next.minutes} min. ${say(next.why)}`}</span>
           </p>
@@ -42,26 +45,26 @@ function Figures({ assessment }: { readonly assessment: Assessment }) {
       {isFeedKnown(assessment) && (
         <section>
           <dl className="figures">
-            <dt>door, likely at worst</dt>
+            <dt>{doorbellWords.doorLikelyAtWorst}</dt>
             <dd>{voltsOrCollapse(reference.judgement.governingVolts)}</dd>
             {known.sourceKnown && (
               <>
-                {reference.change.transformer && <dt className="soft wide">the old transformer:</dt>}
-                <dt>open volts</dt>
+                {reference.change.transformer && <dt className="soft wide">{doorbellWords.theOldTransformer}</dt>}
+                <dt>{doorbellWords.openVolts}</dt>
                 <dd>{volts(known.openVolts.likely)}</dd>
                 {known.voltsAtRated && (
                   <>
-                    <dt>volts at rated current</dt>
+                    <dt>{doorbellWords.voltsAtRatedCurrent}</dt>
                     <dd>{volts(known.voltsAtRated.likely)}</dd>
                   </>
                 )}
-                <dt>source, cold</dt>
+                <dt>{doorbellWords.sourceCold}</dt>
                 <dd>{known.sourceOhms.likely.toFixed(1)} Ω</dd>
               </>
             )}
             {chime && (
               <>
-                <dt>chime when pressed</dt>
+                <dt>{doorbellWords.chimeWhenPressed}</dt>
                 <dd>{volts(chime.pressedVolts.likely)}</dd>
               </>
             )}

@@ -1,4 +1,5 @@
 'use client';
+import { doorbellWords } from '@/words/screens';
 import { boxItemsIn } from '@/core/catalogue';
 import { boxRoom, roomCures } from '@/core/junction';
 import { regionOf } from '@/core/job';
@@ -14,7 +15,7 @@ export function DoorbellMeasure() {
     <>
       <MeasureBench />
       <details className="block-top transformer-box">
-        <summary>The transformer’s box: room, conductors by test, feed</summary>
+        <summary>{doorbellWords.theTransformersBoxRoom}</summary>
         <TransformerBox />
       </details>
     </>
@@ -31,7 +32,7 @@ function TransformerBox() {
       place="transformer"
       missing={undefined}
       room={room}
-      counted="With a transformer’s primary leads in it."
+      counted={doorbellWords.withATransformersPrimary}
       cures={
         room && !room.fits ? (
           <CureLines cures={roomCures(survey, TRANSFORMER_ADDED, rule, boxItemsIn(catalogue, id))} />

@@ -1,3 +1,4 @@
+import { doorbellWords } from '@/words/screens';
 import { placeOf } from '@/core/job';
 import { sayIn } from '@/words';
 import { answerName } from '@/core/kinds';
@@ -53,7 +54,11 @@ function boxWords(job: Job, point: Doorbell, say: Say): string | undefined {
   const room = boxRoom(survey, TRANSFORMER_ADDED, regionOf(job).boxRoom);
   if (!room) return undefined;
   const { feed } = feedCase(survey);
-  return [box && say(answerName('boxDescribed', 'standardBox', box.id)), feed && `feed ${feed}`, say(roomWords(room))]
+  return [
+    box && say(answerName('boxDescribed', 'standardBox', box.id)),
+    feed && doorbellWords.feed({ feed }),
+    say(roomWords(room)),
+  ]
     .filter(Boolean)
     .join(', ');
 }
@@ -76,9 +81,15 @@ export function DoorbellSheet({ job, point, first }: Props) {
     const span =
       high === undefined || high === low
         ? lengthText(low, lengths)
-        : `${lengthText(low, lengths)} to ${lengthText(high, lengths)}`;
-    const gauge = awg !== undefined ? gaugeText({ awg }) : mm2 !== undefined ? gaugeText({ mm2 }) : 'gauge not known';
-    return [span, gauge, pairs && pairs > 1 && `${pairs} pairs joined`, sparePairs && `${sparePairs} spare pairs`]
+        : doorbellWords.to({ low: lengthText(low, lengths), high: lengthText(high, lengths) });
+    const gauge =
+      awg !== undefined ? gaugeText({ awg }) : mm2 !== undefined ? gaugeText({ mm2 }) : doorbellWords.gaugeNotKnown;
+    return [
+      span,
+      gauge,
+      pairs && pairs > 1 && doorbellWords.pairsJoined({ pairs }),
+      sparePairs && doorbellWords.sparePairs({ sparePairs }),
+    ]
       .filter(Boolean)
       .join(', ');
   };
@@ -88,106 +99,119 @@ export function DoorbellSheet({ job, point, first }: Props) {
       <p data-testid="sheet-verdict">
         <b>{say(said('verdict', { verdict: judgement.verdict }))}.</b> {say(judgement.reason)}{' '}
         {judgement.verdict !== 'notComputed' &&
-          `Believed to hold ${percent(judgement.belief)}, margin ${margin(judgement.marginVolts)}; `}
+          doorbellWords.believedToHoldMargin({
+            belief: percent(judgement.belief),
+            marginVolts: margin(judgement.marginVolts),
+          })}
         {say(reference.words)}.
       </p>
       <SwitchOff say={say} job={job} point={point} />
       <section>
-        <h3>Found</h3>
+        <h3>{doorbellWords.found}</h3>
         <Lines
           lines={[
             ...factLines(job, 'pointDescribed', look, ['wasThere', 'ownCable']),
             [
-              'transformer',
+              doorbellWords.transformer,
               transformer.ratedVolts !== undefined &&
                 `${transformer.ratedVolts} V ${transformer.ratedVa ?? '?'} VA${transformer.place ? `, ${transformer.place}` : ''}`,
             ],
             [
-              'chime',
+              doorbellWords.chime,
               chime.chimeKind &&
                 `${say(answerName('chimeDescribed', 'chimeKind', chime.chimeKind))}${chime.place ? `, ${chime.place}` : ''}`,
             ],
-            [`run to the ${midwayWords(point)}`, run('toChime')],
-            ['run to the door', run('toDoor')],
+            [doorbellWords.runToThe({ midwayWords: midwayWords(point) }), run('toChime')],
+            [doorbellWords.runToTheDoor, run('toDoor')],
             ...factLines(job, 'pointDescribed', look, ['wall', 'leadReachM']),
-            ['Wi-Fi at the spot', wifi && `${say(WIFI_WORDS[wifi.word])}: ${say(wifi.reason)}`],
+            [doorbellWords.wiFiAtThe, wifi && `${say(WIFI_WORDS[wifi.word])}: ${say(wifi.reason)}`],
             [
-              'pairs of screws',
+              doorbellWords.pairsOfScrews,
               transformer.taps
                 ?.map(
                   ({ screws, ratedVolts, ratedVa }) =>
-                    `${screws} ${ratedVolts} V ${ratedVa} VA${screws === transformer.pair ? ', in use' : ''}`,
+                    `${screws} ${ratedVolts} V ${ratedVa} VA${screws === transformer.pair ? doorbellWords.inUse : ''}`,
                 )
                 .join('; '),
             ],
             ...factLines(job, 'chimeDescribed', chime, ['secondChime', 'rear']),
-            ['transformer’s box', boxWords(job, point, say)],
+            [doorbellWords.transformersBox, boxWords(job, point, say)],
             ...factLines(job, 'transformerDescribed', transformer, ['foundAt', 'toldApart', 'alwaysFed', 'joined']),
           ]}
         />
         <ReadingsTable point={point} />
       </section>
       <section className="keep-together">
-        <h3>Taken</h3>
+        <h3>{doorbellWords.taken}</h3>
         {choice && treatment ? (
           <Lines
             lines={[
-              ['device', choice.data.device.name],
+              [doorbellWords.device, choice.data.device.name],
               [
-                'transformer',
+                doorbellWords.transformer,
                 choice.data.transformer?.name ??
                   (choice.data.tap
-                    ? `the old one, bell wires on ${choice.data.tap.screws}, ${choice.data.tap.ratedVolts} V`
-                    : 'the old one is kept'),
+                    ? doorbellWords.theOldOneBell({
+                        screws: choice.data.tap.screws,
+                        ratedVolts: choice.data.tap.ratedVolts,
+                      })
+                    : doorbellWords.theOldOneIs),
               ],
-              ['chime', `${say(treatment.name)}: ${say(treatment.what)}`],
-              ['wire', wireWords(choice.data, say)],
-              ['why', choice.data.reason],
+              [doorbellWords.chime, `${say(treatment.name)}: ${say(treatment.what)}`],
+              [doorbellWords.wire, wireWords(choice.data, say)],
+              [doorbellWords.why, choice.data.reason],
               [
-                'worked out then',
-                `${say(said('verdict', { verdict: choice.data.verdict }))}, ${volts(choice.data.governingVolts)} at worst`,
+                doorbellWords.workedOutThen,
+                doorbellWords.atWorst({
+                  verdict: say(said('verdict', { verdict: choice.data.verdict })),
+                  governingVolts: volts(choice.data.governingVolts),
+                }),
               ],
-              ['device’s setting', say(treatment.setting)],
-              ['by', choice.by.name],
+              [doorbellWords.devicesSetting, say(treatment.setting)],
+              [doorbellWords.by, choice.by.name],
             ]}
           />
         ) : (
-          <p className="soft">No way was taken.</p>
+          <p className="soft">{doorbellWords.noWayWasTaken}</p>
         )}
         <BellLoop words={loopWords(job, point, assessment, judgement.governing)} printed />
       </section>
       <section>
-        <h3>Wired</h3>
+        <h3>{doorbellWords.wired}</h3>
         <WiredPlaces say={say} point={point} />
         <StepsTable say={say} point={point} />
       </section>
       <section className="keep-together">
-        <h3>Mounted</h3>
+        <h3>{doorbellWords.mounted}</h3>
         <Lines
           lines={[
             ...factLines(job, 'mountRecorded', mount, ['heightM']),
             [
-              'tilt wedge',
+              doorbellWords.tiltWedge,
               mount.tiltDeg !== undefined &&
-                (mount.tiltDeg === 0 ? 'none' : `${mount.tiltDeg}°, thick end ${mount.tiltThickEnd ?? 'up'}`),
+                (mount.tiltDeg === 0
+                  ? doorbellWords.none
+                  : doorbellWords.thickEnd({ tiltDeg: mount.tiltDeg, tiltThickEnd: mount.tiltThickEnd ?? 'up' })),
             ],
             [
-              'side wedge',
+              doorbellWords.sideWedge,
               mount.sideDeg !== undefined &&
-                (mount.sideDeg === 0 ? 'none' : `${mount.sideDeg}°, thick side ${mount.sideThick ?? 'left'}`),
+                (mount.sideDeg === 0
+                  ? doorbellWords.none
+                  : doorbellWords.thickSide({ sideDeg: mount.sideDeg, sideThick: mount.sideThick ?? 'left' })),
             ],
             ...factLines(job, 'mountRecorded', mount, ['level', 'fixings', 'seal', 'wall']),
           ]}
         />
       </section>
       <section>
-        <h3>Proved</h3>
+        <h3>{doorbellWords.proved}</h3>
         <ChecksTable say={say} point={point} />
       </section>
       <SheetPhotos job={job} point={point} first={first} />
       <StillOpen say={say} worries={worries} parts={parts} />
       <section className="keep-together">
-        <h3>For the customer</h3>
+        <h3>{doorbellWords.forTheCustomer}</h3>
         <p>{say(customerWords(point))}</p>
         <HandedOver left={left} />
       </section>

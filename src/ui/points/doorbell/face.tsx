@@ -1,4 +1,5 @@
 'use client';
+import { doorbellWords } from '@/words/screens';
 import { bench, isolateBench, leaveBench, wireBench } from '../bench';
 import type { PointFace } from '../face';
 import { DoorbellCarried } from './DoorbellCarried';
@@ -16,14 +17,14 @@ export const doorbellFace: PointFace = {
     leave: leaveBench,
   },
   whatFor: {
-    look: 'the house, the door, the chime, and who has to be ready',
-    measure: 'what this circuit can carry to the door',
-    choose: 'what each way does, and which one to take',
-    isolate: 'which circuit it is, and whether it is dead',
-    wire: 'terminal by terminal',
-    mount: 'how high, which wedge, which screws',
-    prove: 'each with its figure, nothing passed by default',
-    leave: 'what stays with the customer',
+    look: doorbellWords.theHouseTheDoor,
+    measure: doorbellWords.whatThisCircuitCan,
+    choose: doorbellWords.whatEachWayDoes,
+    isolate: doorbellWords.whichCircuitItIs,
+    wire: doorbellWords.terminalByTerminal,
+    mount: doorbellWords.howHighWhichWedge,
+    prove: doorbellWords.eachWithItsFigure,
+    leave: doorbellWords.whatStaysWithThe,
   },
   Carried: DoorbellCarried,
   FootWord: DoorbellFootWord,

@@ -1,3 +1,4 @@
+import { doorbellWords } from '@/words/screens';
 import { said } from '@/core/said';
 import { sayIn, type Say } from '@/words';
 import { fallingVolts, newOpenVolts, type Band, type Judgement } from '@/core/bell';
@@ -15,7 +16,7 @@ const latest = (point: Doorbell, test: (data: TakenReading['data']) => boolean):
   point.readings.findLast(({ data }) => test(data));
 
 const readPlate = (label: string, { entryId, data, at, by }: TakenReading, field: string): LoopPlate => ({
-  label: `${label}, ${entryId === DRAFT_ID ? 'typed' : `read ${format(parseISO(at), 'HH:mm')}`}`,
+  label: `${label}, ${entryId === DRAFT_ID ? doorbellWords.typed : doorbellWords.read({ at: format(parseISO(at), 'HH:mm') })}`,
   figure: readingFigure(data),
   more: by.name,
   kind: 'read',
@@ -29,7 +30,7 @@ const workedPlate = (label: string, band: Band, field: string): LoopPlate => ({
   more:
     band.likely === 0 || band.high === 0
       ? ''
-      : `${band.low > 0 ? band.low.toFixed(1) : 'none'} … ${band.high.toFixed(1)}`,
+      : `${band.low > 0 ? band.low.toFixed(1) : doorbellWords.none} … ${band.high.toFixed(1)}`,
   kind: 'worked',
   field,
 });
@@ -45,10 +46,10 @@ const askedPlate = (label: string, field: string): LoopPlate => ({
 function rearWords({ chime }: Doorbell, { others: [other] }: Judgement, say: Say): LoopWords['rear'] {
   if (other)
     return {
-      name: other.id === 'rear' ? 'Rear door' : say(other.name).slice(0, 14),
-      volts: `${voltsOrCollapse(other.low.likely)} worst`,
+      name: other.id === 'rear' ? doorbellWords.rearDoor : say(other.name).slice(0, 14),
+      volts: doorbellWords.worst({ likely: voltsOrCollapse(other.low.likely) }),
     };
-  return chime.rear === 'button' ? { name: 'Rear door', volts: 'a button' } : null;
+  return chime.rear === 'button' ? { name: doorbellWords.rearDoor, volts: doorbellWords.aButton } : null;
 }
 
 /** Everything that stands on the drawing of a point's loop, in one lasting state of the device. */
@@ -73,9 +74,9 @@ export function loopWords(
     const ohms = known[run === 'toChime' ? 'toChimeOhms' : 'toDoorOhms'];
     return {
       words: [
-        lengthM ? lengthText((lengthM.low + lengthM.high) / 2, lengthsOf(job)) : 'length guessed',
+        lengthM ? lengthText((lengthM.low + lengthM.high) / 2, lengthsOf(job)) : doorbellWords.lengthGuessed,
         gauge ? gaugeText(gauge) : null,
-        run === 'toDoor' && point.runs.toDoor.straightM !== undefined ? 'back straight' : null,
+        run === 'toDoor' && point.runs.toDoor.straightM !== undefined ? doorbellWords.backStraight : null,
       ]
         .filter((part) => part !== null)
         .join(' · '),
@@ -95,12 +96,12 @@ export function loopWords(
     nameplate: transformer
       ? `${transformer.ratedVolts} V ${transformer.ratedVa} VA`
       : point.toBeMade
-        ? 'to be made'
+        ? doorbellWords.toBeMade
         : `${plateVolts ?? '?'} V ${va ?? '?'} VA`,
     chime:
       (reference.treatment && lowerFirst(say(reference.treatment.name))) ??
       (survey.chime.kind ? say(said('chimeKind', { kind: survey.chime.kind })) : undefined) ??
-      'as it is',
+      doorbellWords.asItIs,
     door: point.name.slice(0, 14),
     draw: `${survey.device.watts[state].toFixed(1)} W ${STATE_WORDS[state].replace('live ', '')}`.slice(0, 20),
     toChime: stretch('toChime'),
@@ -110,21 +111,25 @@ export function loopWords(
     hasChime: hasWiredChime(point),
     twoChimes: point.chime.secondChime === 'yes',
     rear: rearWords(point, reference.judgement, say),
-    conditions: `${STATE_WORDS[state]} · mains at its lowest, ${mainsAt(mains.lowPercent)} of ${mains.nominalVolts} V · hot wires`,
+    conditions: doorbellWords.mainsAtItsLowest({
+      state: STATE_WORDS[state],
+      mainsAt: mainsAt(mains.lowPercent),
+      nominalVolts: mains.nominalVolts,
+    }),
     plates: {
       open: transformer
-        ? workedPlate('open, worked out', newOpenVolts(known, transformer), 'reading-open')
+        ? workedPlate(doorbellWords.openWorkedOut, newOpenVolts(known, transformer), 'reading-open')
         : open
           ? readPlate('open', open, 'reading-open')
           : asked === 'openVolts'
-            ? askedPlate('open volts', 'reading-open')
-            : workedPlate('open, worked out', known.openVolts, 'reading-open'),
-      screws: workedPlate('screws, running', screws, 'reading-running'),
+            ? askedPlate(doorbellWords.openVolts, 'reading-open')
+            : workedPlate(doorbellWords.openWorkedOut, known.openVolts, 'reading-open'),
+      screws: workedPlate(doorbellWords.screwsRunning, screws, 'reading-running'),
       door: running
         ? readPlate('running', running, 'reading-running')
         : asked === 'deviceVolts'
-          ? askedPlate('while it runs', 'reading-running')
-          : workedPlate('door, worked out', door, 'reading-running'),
+          ? askedPlate(doorbellWords.whileItRuns, 'reading-running')
+          : workedPlate(doorbellWords.doorWorkedOut, door, 'reading-running'),
     },
   };
 }

@@ -1,4 +1,7 @@
 'use client';
+import { floodlightWords } from '@/words/screens';
+import { Filled } from '../../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { capital } from '@/core/units';
 import { useSay, useTerms } from '../../log/useSay';
@@ -58,10 +61,14 @@ export function FixtureBench() {
     return (
       <div className="block-top" data-testid="no-feed">
         <p>
-          <b>{feed === null ? 'Feed: can’t tell yet.' : `Feed ${feed}.`}</b> {say(words)} What can hang here follows
-          from the tests at its box.
+          <Filled
+            parts={floodlightWords.whatCanHangHere<ReactNode>({
+              feedCanT: <b>{feed === null ? floodlightWords.feedCantTellYet : floodlightWords.feed({ feed })}</b>,
+              words: say(words),
+            })}
+          />
         </p>
-        <Button onClick={() => go('measure')}>Go to Measure</Button>
+        <Button onClick={() => go('measure')}>{floodlightWords.goToMeasure}</Button>
       </div>
     );
   const { byPlan, planned } = trial(job, point, data);
@@ -69,23 +76,41 @@ export function FixtureBench() {
     <>
       <div className="halves plan-head">
         <p className="lead-line">
-          <b>Feed {feed}.</b> {say(words)} {standing.splices.length} splices,{' '}
-          {standing.notByBag.length === 0
-            ? 'all of them by the bag’s connectors.'
-            : `${standing.notByBag.length} of them too big for the bag’s connectors.`}{' '}
-          {data.cure && <b>With it: {data.cure.name}.</b>}
+          <Filled
+            parts={floodlightWords.splices<ReactNode>({
+              feed: (
+                <b>
+                  <Filled parts={floodlightWords.feed2<ReactNode>({ feed })} />
+                </b>
+              ),
+              words: say(words),
+              splices: standing.splices.length,
+              allOfThem:
+                standing.notByBag.length === 0
+                  ? floodlightWords.allOfThemBy
+                  : floodlightWords.ofThemTooBig({ notByBag: standing.notByBag.length }),
+              cure: data.cure && <b>{floodlightWords.withIt({ name: data.cure.name })}</b>,
+            })}
+          />
         </p>
         <PlanTag standing={standing} planned={planned} />
       </div>
       <div className="halves">
         <section>
           <Remedies
-            legend="Camera"
+            legend={floodlightWords.camera}
             name="fixture"
             options={fixtures.map((one) => ({
               id: one.id,
               name: one.name,
-              when: `${one.voltsLow} to ${one.voltsHigh} V, ${one.cameraVa + one.lampVa} VA, ${one.grounded ? `${place.ground} lead` : 'class II'}, ${one.canopy} canopy. ${one.remark}`,
+              when: floodlightWords.toVVACanopy({
+                voltsLow: one.voltsLow,
+                voltsHigh: one.voltsHigh,
+                cameraVa: one.cameraVa + one.lampVa,
+                ground: one.grounded ? floodlightWords.lead({ ground: place.ground }) : floodlightWords.classII,
+                canopy: one.canopy,
+                remark: one.remark,
+              }),
               minutes: one.minutes,
               licensed: false,
             }))}
@@ -93,7 +118,7 @@ export function FixtureBench() {
             onPick={(fixtureId) => pick({ fixtureId, groundId: undefined })}
           />
           <Remedies
-            legend="Feed"
+            legend={floodlightWords.feed3}
             name="feed"
             options={feeds}
             chosen={data.feedId}
@@ -118,31 +143,41 @@ export function FixtureBench() {
         </section>
       </div>
       <section>
-        <h2>As it will be</h2>
-        <BoxDrawing say={say} wiring={standing.plan.planned} place="box" title="The box as planned" />
-        <Findings say={say} findings={planned} none="Every rule is kept: hot, neutral and ground whole, always on." />
+        <h2>{floodlightWords.asItWillBe}</h2>
+        <BoxDrawing say={say} wiring={standing.plan.planned} place="box" title={floodlightWords.theBoxAsPlanned} />
+        <Findings say={say} findings={planned} none={floodlightWords.everyRuleIsKept} />
         {byPlan.cured.length > 0 && (
-          <p className="small soft">Cured: {byPlan.cured.map(({ words: one }) => say(one)).join(' ')}</p>
+          <p className="small soft">
+            {floodlightWords.cured({ cured: byPlan.cured.map(({ words: one }) => say(one)).join(' ') })}
+          </p>
         )}
       </section>
       <div className="halves">
         <section>
-          <h2>Room</h2>
+          <h2>{floodlightWords.room}</h2>
           {standing.room ? (
             <RoomTable say={say} room={standing.room} />
           ) : (
-            <p className="soft">The box is not named: its room is not counted.</p>
+            <p className="soft">{floodlightWords.theBoxIsNotNamed}</p>
           )}
           {cures.length > 0 && (
             <Remedies
-              legend={standing.room?.fits && !data.cure ? 'Would give more' : 'What would cure it'}
+              legend={
+                standing.room?.fits && !data.cure ? floodlightWords.wouldGiveMore : floodlightWords.whatWouldCureIt
+              }
               name="cure"
               options={[
-                { id: 'none', name: 'Nothing more', when: 'The box as it is.', minutes: 0, licensed: false },
+                {
+                  id: 'none',
+                  name: floodlightWords.nothingMore,
+                  when: floodlightWords.theBoxAsIt,
+                  minutes: 0,
+                  licensed: false,
+                },
                 ...cures.map(({ id, name, where, item, room, minutes }) => ({
                   id,
                   name,
-                  when: `${say(roomWords(room))} ${room.fits ? 'Fits.' : 'Does not fit.'} ${say(where)}`,
+                  when: `${say(roomWords(room))} ${room.fits ? floodlightWords.fits : floodlightWords.doesNotFit} ${say(where)}`,
                   minutes,
                   licensed: false,
                   idle: item === null,
@@ -154,7 +189,7 @@ export function FixtureBench() {
           )}
         </section>
         <section>
-          <h2>Splices</h2>
+          <h2>{floodlightWords.splices2}</h2>
           <Bag standing={standing} />
           <SpliceTable say={say} splices={standing.splices} />
           {standing.load ? (
@@ -162,10 +197,10 @@ export function FixtureBench() {
               {say(loadWords(standing.load))}
             </p>
           ) : (
-            <p className="soft">The {place.way}’s rating is not named: what the circuit carries is not counted.</p>
+            <p className="soft">{floodlightWords.theSRatingIs({ way: place.way })}</p>
           )}
           <LoadCures cures={loadCures(point, data.fixture, fixtures)} />
-          <h2>Bar, screws, which way up</h2>
+          <h2>{floodlightWords.barScrewsWhichWay}</h2>
           <Hanging
             data={data}
             screws={screwsFor(point, data.fixture, data, boxScrewsIn(catalogue))}
@@ -191,7 +226,7 @@ function LoadCures({ cures }: { readonly cures: readonly LoadCure[] }) {
           {say(name)}
           {totalVa === null ? '' : `: ${Math.round(totalVa)} VA`}
           {minutes > 0 ? `, ${minutes} min` : ''}
-          {licensed && <b className="brick"> licensed work</b>}
+          {licensed && <b className="brick"> {floodlightWords.licensedWork}</b>}
         </li>
       ))}
     </ul>
@@ -202,11 +237,12 @@ function LoadCures({ cures }: { readonly cures: readonly LoadCure[] }) {
 function Bag({ standing: { notByBag } }: { readonly standing: FixtureStanding }) {
   const say = useSay();
   return notByBag.length === 0 ? (
-    <p className="moss">The bag’s connectors hold every splice.</p>
+    <p className="moss">{floodlightWords.theBagsConnectorsHold}</p>
   ) : (
     <p className="brick" data-testid="bag">
-      Too big for the bag’s connector:{' '}
-      {notByBag.map(({ joint, leads }) => `${say(joint.name)} (${leads.length})`).join(', ')}.
+      {floodlightWords.tooBigForThe({
+        notByBag: notByBag.map(({ joint, leads }) => `${say(joint.name)} (${leads.length})`).join(', '),
+      })}
     </p>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { floodlightWords } from '@/words/screens';
 import { NOTHING_ADDED, boxRoom } from '@/core/junction';
 import { regionOf } from '@/core/job';
 import { boxSurveyOf, fixtureOf, missingAtBox } from '@/core/points';
@@ -14,7 +15,7 @@ export function FloodlightBox() {
       place="box"
       missing={missingAtBox(kept)[0]}
       room={standing ? standing.room : boxRoom(boxSurveyOf(point), NOTHING_ADDED, regionOf(job).boxRoom)}
-      counted={standing ? null : 'As it is now, without the fixture’s leads.'}
+      counted={standing ? null : floodlightWords.asItIsNow}
       cures={null}
       rules
     />

@@ -1,3 +1,4 @@
+import { floodlightWords } from '@/words/screens';
 import { sayIn } from '@/words';
 import { termsIn } from '@/words';
 import { type Job, placeOf } from '@/core/job';
@@ -53,7 +54,7 @@ export function FloodlightSheet({ job, point, first }: Props) {
   return (
     <>
       <h2 className="point-name">{point.name}</h2>
-      <p>Floodlight camera. Its aim and its proof were not planned with this program.</p>
+      <p>{floodlightWords.floodlightCameraItsAim}</p>
       <SwitchOff say={say} job={job} point={point} />
       <Lines
         lines={[
@@ -64,55 +65,55 @@ export function FloodlightSheet({ job, point, first }: Props) {
             'fixtureHeightM',
             'switchedBy',
           ]),
-          ['Wi-Fi at the spot', wifi && `${say(WIFI_WORDS[wifi.word])}: ${say(wifi.reason)}`],
+          [floodlightWords.wiFiAtThe, wifi && `${say(WIFI_WORDS[wifi.word])}: ${say(wifi.reason)}`],
           ...factLines(job, 'boxDescribed', box, ['standardBox', 'material', 'setting']),
-          ['feed', feed === null ? undefined : `${feed}: ${say(FEED_WORDS[feed])}`],
-          ['fixture', say(data?.fixture.name)],
-          ['feed remedy', say(data && feedRemedy(data.feedId)?.name)],
+          [floodlightWords.feed4, feed === null ? undefined : `${feed}: ${say(FEED_WORDS[feed])}`],
+          [floodlightWords.fixture, say(data?.fixture.name)],
+          [floodlightWords.feedRemedy, say(data && feedRemedy(data.feedId)?.name)],
           [words.ground, ground && [say(ground.name), data.groundWords].filter(Boolean).join(': ')],
-          ['more room', say(data?.cure?.name)],
-          ['load', say(standing?.load && loadWords(standing.load))],
-          ['plate', say(data && plateWords(point, data.fixture.upMark))],
-          ['screws', data && [data.barScrew?.name, data.plateScrew?.name].filter(Boolean).join(', ')],
+          [floodlightWords.moreRoom, say(data?.cure?.name)],
+          [floodlightWords.load, say(standing?.load && loadWords(standing.load))],
+          [floodlightWords.plate, say(data && plateWords(point, data.fixture.upMark))],
+          [floodlightWords.screws, data && [data.barScrew?.name, data.plateScrew?.name].filter(Boolean).join(', ')],
         ]}
       />
       {standing && (
         <section className="keep-together">
-          <h2>{begun ? 'The box as built so far' : 'The box as planned'}</h2>
+          <h2>{begun ? floodlightWords.theBoxAsBuilt : floodlightWords.theBoxAsPlanned}</h2>
           <BoxDrawing
             say={say}
             wiring={begun ? builtOf(point) : (planOf(point)?.planned ?? builtOf(point))}
             place="box"
-            title="The box"
+            title={floodlightWords.theBox}
           />
           <Findings
             say={say}
             findings={begun ? [...byDeviation, ...built] : planned}
             none={
               !begun
-                ? 'Every rule is kept.'
+                ? floodlightWords.everyRuleIsKept2
                 : point.moved.length > 0
-                  ? 'It differs, and no rule minds.'
-                  : 'As planned so far.'
+                  ? floodlightWords.itDiffersAndNo
+                  : floodlightWords.asPlannedSoFar
             }
           />
         </section>
       )}
       {standing && (
         <section className="keep-together">
-          <h2>Splices</h2>
+          <h2>{floodlightWords.splices2}</h2>
           <SpliceTable say={say} splices={standing.splices} />
         </section>
       )}
       {standing?.room && (
         <section className="keep-together">
-          <h2>Room in the box</h2>
+          <h2>{floodlightWords.roomInTheBox}</h2>
           <RoomTable say={say} room={standing.room} />
         </section>
       )}
       {standing && (
         <section>
-          <h2>Wired</h2>
+          <h2>{floodlightWords.wired}</h2>
           <StepsTable say={say} point={point} />
         </section>
       )}

@@ -1,4 +1,5 @@
 'use client';
+import { floodlightWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import { TextInput } from '../../form/TextInput';
 import { useSay } from '../../log/useSay';
@@ -27,13 +28,13 @@ export function Hanging({ data, screws, lengths, threads, limits, onPick }: Prop
   const survey = boxSurveyOf(point);
   const small = (metres: number): string => lengthText(metres, lengths, 'small');
   const pose = poseOf(point, data.fixture);
-  const place = point.look.mountedOn === 'eave' ? 'under the eave' : 'on the wall';
+  const place = point.look.mountedOn === 'eave' ? floodlightWords.underTheEave : floodlightWords.onTheWall;
   return (
     <>
       <div className="fields">
         <BarField barM={data.barM} lengths={lengths} limits={limits} onBar={(barM) => onPick({ barM })} />
         <Pick
-          label="thread of the bar"
+          label={floodlightWords.threadOfTheBar}
           options={threads.map((value) => ({ value, words: value }))}
           chosen={data.barThread}
           onPick={(barThread) => onPick({ barThread })}
@@ -41,33 +42,40 @@ export function Hanging({ data, screws, lengths, threads, limits, onPick }: Prop
       </div>
       <Table data-testid="screws">
         <tbody>
-          <ScrewRow words="bar to box" choice={screws.barToBox} small={small} />
-          <ScrewRow words="plate to bar" choice={screws.plateToBar} small={small} />
+          <ScrewRow words={floodlightWords.barToBox} choice={screws.barToBox} small={small} />
+          <ScrewRow words={floodlightWords.plateToBar} choice={screws.plateToBar} small={small} />
         </tbody>
       </Table>
       {screws.needsRing && (
         <p className="brick">
-          The rim stands {small(survey.recessM)} behind the wall, over {small(RECESS_MOST_M)}: an extension ring comes
-          first.
+          {floodlightWords.theRimStandsBehind({ small: small(survey.recessM), small2: small(RECESS_MOST_M) })}
         </p>
       )}
-      <p>{say(plateWords(point, data.fixture.upMark))} Gasket all round; top and sides sealed, the bottom open.</p>
+      <p>{floodlightWords.gasketAllRoundTop({ plateWords: say(plateWords(point, data.fixture.upMark)) })}</p>
       <p className={pose.can ? 'moss' : 'brick'} data-testid="pose">
         {pose.can
-          ? `Camera and sensor can be as they should ${place}: ${pose.wantedDeg.toFixed(0)}° down, sensor level.`
-          : `${place === 'on the wall' ? 'On the wall' : 'Under the eave'} it does not come round: ${[
-              ...(pose.headMissDeg > 0 ? [`the head misses its aim by ${pose.headMissDeg.toFixed(0)}°`] : []),
-              ...(pose.sensorMissDeg > 0 ? [`the sensor stays ${pose.sensorMissDeg.toFixed(0)}° off level`] : []),
-            ].join(', ')}.`}
-        {!pose.madeForIt && ' Its instructions do not name this place.'}
+          ? floodlightWords.cameraAndSensorCan({ place, wantedDeg: pose.wantedDeg.toFixed(0) })
+          : floodlightWords.itDoesNotCome({
+              onTheWall: place === 'on the wall' ? floodlightWords.onTheWall2 : floodlightWords.underTheEave2,
+              parts: [
+                ...(pose.headMissDeg > 0
+                  ? [floodlightWords.theHeadMissesIts({ headMissDeg: pose.headMissDeg.toFixed(0) })]
+                  : []),
+                ...(pose.sensorMissDeg > 0
+                  ? [floodlightWords.theSensorStaysOff({ sensorMissDeg: pose.sensorMissDeg.toFixed(0) })]
+                  : []),
+              ].join(', '),
+            })}
+        {!pose.madeForIt && floodlightWords.itsInstructionsDoNot}
       </p>
       {(point.box.bears === 'no' || point.box.bears === undefined) && (
         <p className={point.box.bears === 'no' ? 'brick' : 'soft'}>
-          {point.box.bears === 'no' ? 'The box does not bear' : 'Does the box bear'} {data.fixture.weightKg} kg
-          {point.box.bears === 'no' ? ': fix it to something that does first.' : '? Say so at Measure.'}
+          {point.box.bears === 'no' ? floodlightWords.theBoxDoesNot : floodlightWords.doesTheBoxBear}{' '}
+          {data.fixture.weightKg} kg
+          {point.box.bears === 'no' ? floodlightWords.fixItToSomething : floodlightWords.saySoAtMeasure}
         </p>
       )}
-      {point.box.wetRated === 'no' && <p className="brick">The box is not rated for wet: a cover or box that is.</p>}
+      {point.box.wetRated === 'no' && <p className="brick">{floodlightWords.theBoxIsNot}</p>}
     </>
   );
 }
@@ -86,10 +94,10 @@ function ScrewRow({ words, choice: { thread, neededM, mostM, screw, problem }, s
         {screw
           ? screw.name
           : problem === 'bottomsOut'
-            ? `every ${thread} that is long enough bottoms out over ${small(mostM)}: cut one`
-            : `buy ${thread}, at least ${small(neededM)}`}
+            ? floodlightWords.everyThatIsLong({ thread, small: small(mostM) })
+            : floodlightWords.buyAtLeast({ thread, small: small(neededM) })}
       </td>
-      <td className="n">needs {small(neededM)}</td>
+      <td className="n">{floodlightWords.needs({ small: small(neededM) })}</td>
     </tr>
   );
 }
@@ -108,14 +116,17 @@ function BarField({ barM, lengths, limits, onBar }: BarProps) {
   const fine = read.ok && read.value >= limits.least && read.value <= limits.most;
   return (
     <TextInput
-      label="cross-bar, thick"
+      label={floodlightWords.crossBarThick}
       text={text}
       most={TEXT.short}
       figure
       fault={
         fine
           ? null
-          : `From ${lengthText(limits.least, lengths, 'small')} to ${lengthText(limits.most, lengths, 'small')}.`
+          : floodlightWords.fromTo({
+              least: lengthText(limits.least, lengths, 'small'),
+              most: lengthText(limits.most, lengths, 'small'),
+            })
       }
       onType={(typed) => {
         setText(typed);

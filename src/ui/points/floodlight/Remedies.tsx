@@ -1,4 +1,5 @@
 'use client';
+import { floodlightWords } from '@/words/screens';
 import { Form } from 'react-bootstrap';
 import type { Text } from '@/core/said';
 import { useSay } from '../../log/useSay';
@@ -42,7 +43,7 @@ export function Remedies({ legend, name, options, chosen, onPick }: Props) {
                 <>
                   <span>
                     {say(words)}
-                    {licensed && <b className="brick"> licensed work</b>}
+                    {licensed && <b className="brick"> {floodlightWords.licensedWork}</b>}
                     <small>{say(when)}</small>
                   </span>
                   <span className="figure small">{minutes > 0 ? `${minutes} min` : ''}</span>

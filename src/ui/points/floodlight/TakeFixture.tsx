@@ -1,4 +1,7 @@
 'use client';
+import { floodlightWords } from '@/words/screens';
+import { Filled } from '../../figures/Filled';
+import type { ReactNode } from 'react';
 import { TextInput } from '../../form/TextInput';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
@@ -36,22 +39,27 @@ export function TakeFixture({ options: { asksInWriting, grounds, feeds }, data, 
     >
       {ground?.inWriting && (
         <TextInput
-          label={`in writing: ${say(ground.inWriting)}`}
+          label={floodlightWords.inWriting({ inWriting: say(ground.inWriting) })}
           text={picks.groundWords ?? ''}
           most={TEXT.long}
-          fault={missing ? 'Without a ground it goes on in writing only: it stands on the sheet.' : null}
+          fault={missing ? floodlightWords.withoutAGroundIt : null}
           onType={(groundWords) => onPick({ groundWords })}
         />
       )}
       <p className="soft">
-        About {minutes} min of work{feed?.licensed || ground?.licensed ? ', part of it licensed' : ''}.
-        {stops.length > 0 && <b className="brick"> A rule stops this plan: Wire stays held.</b>}
+        <Filled
+          parts={floodlightWords.aboutMinOfWork<ReactNode>({
+            minutes,
+            partOfIt: feed?.licensed || ground?.licensed ? floodlightWords.partOfItLicensed : '',
+            stops: stops.length > 0 && <b className="brick"> {floodlightWords.aRuleStopsThis}</b>,
+          })}
+        />
       </p>
       <div className="row-of">
-        <Button type="submit">{point.fixture ? 'Take it again' : 'Take this plan'}</Button>
+        <Button type="submit">{point.fixture ? floodlightWords.takeItAgain : floodlightWords.takeThisPlan}</Button>
         {point.fixture && stops.length === 0 && (
           <Button variant="secondary" onClick={() => go('isolate')}>
-            Go to Isolate
+            {floodlightWords.goToIsolate}
           </Button>
         )}
       </div>

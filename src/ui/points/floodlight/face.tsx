@@ -1,4 +1,5 @@
 'use client';
+import { floodlightWords } from '@/words/screens';
 import { bench, isolateBench, leaveBench, wireBench } from '../bench';
 import type { PointFace } from '../face';
 import { FloodlightCarried } from './FloodlightCarried';
@@ -17,14 +18,14 @@ export const floodlightFace: PointFace = {
     leave: leaveBench,
   },
   whatFor: {
-    look: 'the house, the old fixture, the spot, and who has to be ready',
-    measure: 'what this box is, what comes in, and how it is fed',
-    choose: 'the camera, its feed, its ground, splices and screws',
-    isolate: 'which circuit it is, and whether it is dead',
-    wire: 'splice by splice',
-    mount: 'orientation, height, tilt, seal',
-    prove: 'each with its figure, nothing passed by default',
-    leave: 'what stays with the customer',
+    look: floodlightWords.theHouseTheOld,
+    measure: floodlightWords.whatThisBoxIs,
+    choose: floodlightWords.theCameraItsFeed,
+    isolate: floodlightWords.whichCircuitItIs,
+    wire: floodlightWords.spliceBySplice,
+    mount: floodlightWords.orientationHeightTiltSeal,
+    prove: floodlightWords.eachWithItsFigure,
+    leave: floodlightWords.whatStaysWithThe,
   },
   Carried: FloodlightCarried,
   // Nothing of its verdict is a figure to be read in passing

@@ -1,3 +1,4 @@
+import { plugFloodlightWords } from '@/words/screens';
 import { leadNeededM } from '@/core/points';
 import { lengthText, type LengthSystem } from '@/core/units';
 
@@ -15,7 +16,16 @@ const HEIGHT = 190;
 const CAMERA = { x: 110, y: 30 } as const;
 const OUTLET = { x: 490, y: 92 } as const;
 /** From the camera down its wall, along it, and up into the outlet out of the loop that water drips from. */
-const WAY = `M${CAMERA.x} ${CAMERA.y + 16}V132Q${CAMERA.x} 150 ${CAMERA.x + 18} 150H${OUTLET.x - 18}Q${OUTLET.x} 150 ${OUTLET.x} 134V${OUTLET.y + 18}`;
+const WAY = plugFloodlightWords.mV132Q150150H({
+  x: CAMERA.x,
+  y: CAMERA.y + 16,
+  x2: CAMERA.x,
+  x3: CAMERA.x + 18,
+  x4: OUTLET.x - 18,
+  x5: OUTLET.x,
+  x6: OUTLET.x,
+  y2: OUTLET.y + 18,
+});
 /** The path’s length as the dashes count it. */
 const WHOLE = 100;
 
@@ -28,17 +38,17 @@ export function LeadDrawing({ wayM, plugLeadM, lengths, outlet }: Props) {
   const words =
     left === null
       ? needed === null
-        ? 'its way was not measured yet'
-        : `the lead has to be ${long(needed)} long, loop and plug counted`
+        ? plugFloodlightWords.itsWayWasNot
+        : plugFloodlightWords.theLeadHasTo({ long: long(needed) })
       : left >= 0
-        ? `${long(plugLeadM ?? 0)} of lead: ${long(left)} left over`
-        : `${long(plugLeadM ?? 0)} of lead: ${long(-left)} short`;
+        ? plugFloodlightWords.ofLeadLeftOver({ long: long(plugLeadM ?? 0), long2: long(left) })
+        : plugFloodlightWords.ofLeadShort({ long: long(plugLeadM ?? 0), long2: long(-left) });
   return (
     <svg
       className="drawing"
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`The lead from the camera to its ${outlet}: ${words}`}
+      aria-label={plugFloodlightWords.theLeadFromThe({ outlet, words })}
       data-testid="lead"
     >
       <rect x={CAMERA.x - 16} y={CAMERA.y} width="32" height="16" className="box" />
@@ -56,13 +66,13 @@ export function LeadDrawing({ wayM, plugLeadM, lengths, outlet }: Props) {
         strokeDasharray={share < 1 ? `${share * WHOLE} ${WHOLE}` : undefined}
       />
       <text x={CAMERA.x + 26} y={CAMERA.y + 13} className="strong small">
-        camera
+        {plugFloodlightWords.camera}
       </text>
       <text x={OUTLET.x + 22} y={OUTLET.y + 5} className="strong small">
         {outlet}
       </text>
       <text x={(CAMERA.x + OUTLET.x) / 2} y="140" textAnchor="middle" className="m small">
-        {wayM === undefined ? 'way ___' : `way ${long(wayM)}`}
+        {wayM === undefined ? plugFloodlightWords.way : plugFloodlightWords.way2({ long: long(wayM) })}
       </text>
       <text
         x={(CAMERA.x + OUTLET.x) / 2}

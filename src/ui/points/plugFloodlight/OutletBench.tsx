@@ -1,4 +1,5 @@
 'use client';
+import { plugFloodlightWords } from '@/words/screens';
 import { capital } from '@/core/units';
 import { said } from '@/core/said';
 import { useSay } from '../../log/useSay';
@@ -44,9 +45,9 @@ export function OutletBench() {
         outlet={say(said('theOutlet'))}
       />
       <section data-testid="outlet-fit">
-        <h2>Whether it will do</h2>
+        <h2>{plugFloodlightWords.whetherItWillDo}</h2>
         {wrong.length === 0 ? (
-          <p className="moss">Always on, protected, covered: a plug may stay in it.</p>
+          <p className="moss">{plugFloodlightWords.alwaysOnProtectedCovered}</p>
         ) : (
           <ul className="plain-list">
             {wrong.map(({ words }) => (

@@ -1,4 +1,5 @@
 'use client';
+import { plugFloodlightWords } from '@/words/screens';
 import { findingsOf } from '@/core/points';
 import { usePlugFloodlight } from './usePlugFloodlight';
 
@@ -9,7 +10,9 @@ export function PlugCarried() {
   const stands = findingsOf(job, point).planned.every(({ severity }) => severity !== 'stop');
   return (
     <div className="carry-verdict" data-testid="plan-tag">
-      <b className={stands ? 'moss' : 'brick'}>{stands ? 'The plan stands.' : 'The plan does not stand.'}</b>{' '}
+      <b className={stands ? 'moss' : 'brick'}>
+        {stands ? plugFloodlightWords.thePlanStands : plugFloodlightWords.thePlanDoesNot}
+      </b>{' '}
       <span className="soft">{point.fixture.data.fixture.name}</span>
     </div>
   );

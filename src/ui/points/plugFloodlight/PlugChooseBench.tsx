@@ -1,4 +1,7 @@
 'use client';
+import { plugFloodlightWords } from '@/words/screens';
+import { Filled } from '../../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { said } from '@/core/said';
 import { useSay } from '../../log/useSay';
@@ -17,20 +20,25 @@ export function PlugChooseBench() {
   const [own, setOwn] = useState<string | null>(null);
   const options = plugOptions(point, catalogue);
   const picked = options.find(({ fixture }) => fixture.id === (own ?? point.fixture?.data.fixture.id)) ?? options[0];
-  if (!picked) return <p>The catalogue holds no floodlight camera with a plug: add one there.</p>;
+  if (!picked) return <p>{plugFloodlightWords.theCatalogueHoldsNo}</p>;
   const { fixture, asked, suffices } = picked;
   const taken = point.fixture?.data.fixture.id === fixture.id;
   return (
     <>
       <Pick
-        label="camera"
+        label={plugFloodlightWords.camera}
         options={options.map(({ fixture: { id, name } }) => ({ value: id, words: name }))}
         chosen={fixture.id}
         onPick={setOwn}
       />
       <p>
-        Its lead is <b className="figure">{lengthText(fixture.plugLeadM, lengthsOf(job))}</b> long; it draws{' '}
-        <b className="figure">{fixture.cameraVa + fixture.lampVa} VA</b> with its lamps on. {fixture.remark}
+        <Filled
+          parts={plugFloodlightWords.itsLeadIsLong<ReactNode>({
+            plugLeadM: <b className="figure">{lengthText(fixture.plugLeadM, lengthsOf(job))}</b>,
+            cameraVa: <b className="figure">{fixture.cameraVa + fixture.lampVa} VA</b>,
+            remark: fixture.remark,
+          })}
+        />
       </p>
       <LeadDrawing
         wayM={point.outlet.wayM}
@@ -39,7 +47,7 @@ export function PlugChooseBench() {
         outlet={say(said('theOutlet'))}
       />
       <section data-testid="outlet-fit">
-        <h2>{suffices ? 'It will do here' : 'Not so yet'}</h2>
+        <h2>{suffices ? plugFloodlightWords.itWillDoHere : plugFloodlightWords.notSoYet}</h2>
         <ul className="plain-list">
           {asked
             .filter((one) => !one.suffices)
@@ -50,19 +58,17 @@ export function PlugChooseBench() {
             ))}
         </ul>
         {suffices && (
-          <p className="moss">
-            The lead reaches with a drip loop; the {say(said('theOutlet'))} is always on, protected, covered.
-          </p>
+          <p className="moss">{plugFloodlightWords.theLeadReachesWith({ theOutlet: say(said('theOutlet')) })}</p>
         )}
       </section>
-      <p className="soft">About {fixture.minutes} min of work, no conductor bared.</p>
+      <p className="soft">{plugFloodlightWords.aboutMinOfWork({ minutes: fixture.minutes })}</p>
       <div className="row-of">
         <Button onClick={() => write('plugFixtureChosen', plugChoiceOf(point.id, fixture))}>
-          {taken ? 'Take it again' : 'Take this camera'}
+          {taken ? plugFloodlightWords.takeItAgain : plugFloodlightWords.takeThisCamera}
         </Button>
         {taken && suffices && (
           <Button variant="secondary" onClick={() => go('wire')}>
-            Go to Wire
+            {plugFloodlightWords.goToWire}
           </Button>
         )}
       </div>

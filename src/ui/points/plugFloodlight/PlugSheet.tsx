@@ -1,3 +1,4 @@
+import { plugFloodlightWords } from '@/words/screens';
 import { placeOf } from '@/core/job';
 import { sayIn } from '@/words';
 import { said } from '@/core/said';
@@ -29,21 +30,21 @@ export function PlugSheet({ job, point, first }: Props) {
   return (
     <>
       <h2 className="point-name">{point.name}</h2>
-      <p>Floodlight camera with a plug. Its aim and its proof were not planned with this program.</p>
-      <p>To switch it off, pull its plug{outlet.place ? `: ${outlet.place}` : ''}.</p>
+      <p>{plugFloodlightWords.floodlightCameraWithA}</p>
+      <p>{plugFloodlightWords.toSwitchItOff({ place: outlet.place ? `: ${outlet.place}` : '' })}</p>
       <Lines
         lines={[
           ...factLines(job, 'pointDescribed', look, ['mountedOn', 'wall', 'fixtureHeightM']),
-          ['Wi-Fi at the spot', wifi && `${say(WIFI_WORDS[wifi.word])}: ${say(wifi.reason)}`],
+          [plugFloodlightWords.wiFiAtThe, wifi && `${say(WIFI_WORDS[wifi.word])}: ${say(wifi.reason)}`],
           [say(said('theOutlet')), outlet.place],
           ...factLines(job, 'outletDescribed', outlet, ['wayM', 'alwaysOn', 'residual', 'cover']),
-          ['camera', fixture?.data.fixture.name],
-          ['taken by', fixture?.by.name],
+          [plugFloodlightWords.camera, fixture?.data.fixture.name],
+          [plugFloodlightWords.takenBy, fixture?.by.name],
         ]}
       />
       {fixture && (
         <section>
-          <h3>Fitted</h3>
+          <h3>{plugFloodlightWords.fitted}</h3>
           <Findings say={say} findings={findingsOf(job, point).planned} none={say(said('outletSuffices'))} />
           <StepsTable say={say} point={point} />
         </section>

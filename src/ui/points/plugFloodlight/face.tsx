@@ -1,4 +1,5 @@
 'use client';
+import { plugFloodlightWords } from '@/words/screens';
 import { bench, isolateBench, leaveBench, wireBench } from '../bench';
 import type { PointFace } from '../face';
 import { PlugCarried } from './PlugCarried';
@@ -17,14 +18,14 @@ export const plugFloodlightFace: PointFace = {
     leave: leaveBench,
   },
   whatFor: {
-    look: 'the house, the spot, and who has to be ready',
-    measure: 'the outlet: how far, always on, protected, covered',
-    choose: 'the camera whose lead reaches',
-    isolate: 'a plug: what makes it dead is its being out',
-    wire: 'from the van to the plug',
-    mount: 'orientation, height, tilt, seal',
-    prove: 'each with its figure, nothing passed by default',
-    leave: 'what stays with the customer',
+    look: plugFloodlightWords.theHouseTheSpot,
+    measure: plugFloodlightWords.theOutletHowFar,
+    choose: plugFloodlightWords.theCameraWhoseLead,
+    isolate: plugFloodlightWords.aPlugWhatMakes,
+    wire: plugFloodlightWords.fromTheVanTo,
+    mount: plugFloodlightWords.orientationHeightTiltSeal,
+    prove: plugFloodlightWords.eachWithItsFigure,
+    leave: plugFloodlightWords.whatStaysWithThe,
   },
   Carried: PlugCarried,
   FootWord: () => null,

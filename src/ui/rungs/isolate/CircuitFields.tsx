@@ -1,4 +1,5 @@
 'use client';
+import { isolateWords } from '@/words/screens';
 import { useTerms } from '../../log/useSay';
 import Link from 'next/link';
 import { v7 } from 'uuid';
@@ -49,24 +50,18 @@ export function CircuitFields({ circuit }: { readonly circuit: Circuit | null })
         <>
           {ask('otherInBox')}
           {ask('sharedNeutral')}
-          {circuit.sharedNeutral === 'yes' && (
-            <p className="caution">
-              Shared neutral: isolate all its poles, clamp the neutral, never part a neutral that carries current.
-            </p>
-          )}
+          {circuit.sharedNeutral === 'yes' && <p className="caution">{isolateWords.sharedNeutralIsolateAll}</p>}
           <p className="row-of">
             <Link className="btn btn-secondary" href={`/jobs/${keptJob.id}/label/${encodeURIComponent(circuit.id)}`}>
-              Label to print
+              {isolateWords.labelToPrint}
             </Link>
-            {circuit.foundBy === 'elimination' && <span className="soft">Found by elimination: on paper only.</span>}
+            {circuit.foundBy === 'elimination' && <span className="soft">{isolateWords.foundByEliminationOn}</span>}
           </p>
         </>
       ) : (
         <SameAsOther circuitId={circuitId} />
       )}
-      <p className="small soft">
-        A new {words.way} makes the state “not known” again. The label is a claim until the circuit was proved dead.
-      </p>
+      <p className="small soft">{isolateWords.aNewMakesThe({ way: words.way })}</p>
     </div>
   );
 }
@@ -77,7 +72,7 @@ function SameAsOther({ circuitId }: { readonly circuitId: string }) {
   if (others.length === 0) return null;
   return (
     <Choices
-      label="or the same as"
+      label={isolateWords.orTheSameAs}
       options={others.map(({ id, name, way }) => ({ value: id, words: [way, name].filter(Boolean).join(' ') }))}
       chosen={undefined}
       onPick={(id) => {
@@ -95,13 +90,13 @@ export function SecondCircuit() {
   const taken = circuitsOfPoint(keptJob, point);
   return (
     <details>
-      <summary>A second circuit feeds it too</summary>
+      <summary>{isolateWords.aSecondCircuitFeeds}</summary>
       <AskForm
         fields={[
-          textField('way', `which ${words.way} is the second one`, undefined),
-          { ...textField('name', 'its label', undefined), optional: true },
+          textField('way', isolateWords.whichIsTheSecond({ way: words.way }), undefined),
+          { ...textField('name', isolateWords.itsLabel, undefined), optional: true },
         ]}
-        submit="Name the second circuit"
+        submit={isolateWords.nameTheSecondCircuit}
         onSubmit={(data) => {
           // The fields above give way and name
           const said = data as { way: string; name?: string };

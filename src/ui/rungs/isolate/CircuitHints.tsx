@@ -1,4 +1,5 @@
 'use client';
+import { isolateWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { HINTS, HINT_IDS } from '@/core/isolation';
@@ -12,11 +13,12 @@ export function CircuitHints({ circuit }: { readonly circuit: Circuit }) {
   return (
     <details>
       <summary>
-        A hint to note{circuit.hints.length > 0 ? ` (${circuit.hints.length} noted)` : ': bell, lamp, pen'}
+        {isolateWords.aHintToNote({
+          hints:
+            circuit.hints.length > 0 ? isolateWords.noted({ hints: circuit.hints.length }) : isolateWords.bellLampPen,
+        })}
       </summary>
-      <p className="caution">
-        A bell that does not ring, a dark lamp or a quiet pen is a hint, not a proof. A sign of life ends a proof.
-      </p>
+      <p className="caution">{isolateWords.aBellThatDoes}</p>
       <div className="choices">
         {HINT_IDS.map((hint) => (
           <Button variant="choice" key={hint} onClick={() => write('hintNoted', { circuitId: circuit.id, hint })}>
@@ -29,7 +31,7 @@ export function CircuitHints({ circuit }: { readonly circuit: Circuit }) {
           {circuit.hints.map(({ entryId, hint, by }) => (
             <li key={entryId}>
               {say(HINTS[hint].words)}, {by.name}{' '}
-              <span className="soft">{HINTS[hint].alive ? 'a sign of life' : 'a hint, no proof'}</span>
+              <span className="soft">{HINTS[hint].alive ? isolateWords.aSignOfLife : isolateWords.aHintNoProof}</span>
             </li>
           ))}
         </ul>

@@ -1,4 +1,5 @@
 'use client';
+import { isolateWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useState } from 'react';
 import type { BellProof, CircuitState, MainsProof } from '@/core/isolation';
@@ -24,11 +25,14 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
       {proved && <Proofs state={state} />}
       {live && (
         <div className="block-top">
-          <h3>Bell side live, by the school of this job</h3>
+          <h3>{isolateWords.bellSideLiveBy}</h3>
           {bellRead ? (
             <p className="moss">
-              Read as bell voltage: {bellRead.betweenVolts} V between, {bellRead.firstToEarthVolts} and{' '}
-              {bellRead.secondToEarthVolts} V to earth. Bell steps are free until something is switched.
+              {isolateWords.readAsBellVoltage({
+                betweenVolts: bellRead.betweenVolts,
+                firstToEarthVolts: bellRead.firstToEarthVolts,
+                secondToEarthVolts: bellRead.secondToEarthVolts,
+              })}
             </p>
           ) : (
             <ProofForm
@@ -37,26 +41,26 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
               onProof={(proof) => write('deadProved', { circuitId, ...proof })}
             />
           )}
-          <p className="caution">Two leads that touch short the transformer; the device may restart in mid-work.</p>
+          <p className="caution">{isolateWords.twoLeadsThatTouch}</p>
         </div>
       )}
       {((state.state === 'off' && state.tagged) || proved) && (
         <>
           {!onlyMains && !(proved && state.bell) && (
             <div className="block-top">
-              <h3>Prove the bell side dead</h3>
+              <h3>{isolateWords.proveTheBellSide}</h3>
               <ProofForm weight="bell" onProof={(proof) => write('deadProved', { circuitId, ...proof })} />
             </div>
           )}
           {!(proved && state.mains) &&
             (onlyMains ? (
               <div className="block-top">
-                <h3>Prove it dead at its conductors</h3>
+                <h3>{isolateWords.proveItDeadAt}</h3>
                 <ProofForm weight="mains" onProof={(proof) => write('deadProved', { circuitId, ...proof })} />
               </div>
             ) : (
               <details>
-                <summary>Prove the mains side dead</summary>
+                <summary>{isolateWords.proveTheMainsSide}</summary>
                 <ProofForm weight="mains" onProof={(proof) => write('deadProved', { circuitId, ...proof })} />
               </details>
             ))}
@@ -64,25 +68,23 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
       )}
       {proved && state.mains && (
         <p className="soft">
-          {keptJob.policy.energise === 'beforeClosing'
-            ? 'Once wired: on to see it work, then off and proved dead again before closing up.'
-            : 'It is switched on only after everything is closed.'}
+          {keptJob.policy.energise === 'beforeClosing' ? isolateWords.onceWiredOnTo : isolateWords.itIsSwitchedOn}
         </p>
       )}
       {(state.state === 'off' || proved) && (
         <div className="row-of block-top">
           <Button variant="secondary" onClick={() => write('circuitSwitched', { circuitId, to: 'on' })}>
-            It is on again
+            {isolateWords.itIsOnAgain}
           </Button>
           <Button variant="link" onClick={() => write('cameBack', {})}>
-            I was away and am back
+            {isolateWords.iWasAwayAnd}
           </Button>
         </div>
       )}
       {state.state === 'unknown' && (
         <div className="row-of block-top">
           <Button variant="link" onClick={() => write('circuitSwitched', { circuitId, to: 'on' })}>
-            It is live now
+            {isolateWords.itIsLiveNow}
           </Button>
         </div>
       )}
@@ -94,14 +96,14 @@ function SwitchOff({ circuit }: { readonly circuit: Circuit }) {
   const { write } = useJob();
   const [tagged, setTagged] = useState(false);
   const [houseTold, setHouseTold] = useState(false);
-  const name = circuit.way ?? circuit.name ?? 'the circuit';
+  const name = circuit.way ?? circuit.name ?? isolateWords.theCircuit;
   return (
     <div className="block-top">
-      <p className="soft">Save work on computers first: clocks and routers restart.</p>
-      <Yes words="Tagged, so that nobody turns it on" yes={tagged} onTurn={setTagged} />
-      <Yes words="Everybody in the house told" yes={houseTold} onTurn={setHouseTold} />
+      <p className="soft">{isolateWords.saveWorkOnComputers}</p>
+      <Yes words={isolateWords.taggedSoThatNobody} yes={tagged} onTurn={setTagged} />
+      <Yes words={isolateWords.everybodyInTheHouse} yes={houseTold} onTurn={setHouseTold} />
       <Button onClick={() => write('circuitSwitched', { circuitId: circuit.id, to: 'off', tagged, houseTold })}>
-        {tagged ? `${name} is off and tagged` : `${name} is off, not tagged`}
+        {tagged ? isolateWords.isOffAndTagged({ name }) : isolateWords.isOffNotTagged({ name })}
       </Button>
     </div>
   );
@@ -110,23 +112,31 @@ function SwitchOff({ circuit }: { readonly circuit: Circuit }) {
 /** What was read, by whom. */
 function Proofs({ state }: { readonly state: Extract<CircuitState, { state: 'provedDead' }> }) {
   const bell = (proof: BellProof): string =>
-    `${proof.betweenVolts} V between, ${proof.firstToEarthVolts} and ${proof.secondToEarthVolts} V to earth`;
+    isolateWords.vBetweenAndV({
+      betweenVolts: proof.betweenVolts,
+      firstToEarthVolts: proof.firstToEarthVolts,
+      secondToEarthVolts: proof.secondToEarthVolts,
+    });
   const mains = (proof: MainsProof): string =>
-    `${proof.hotNeutralVolts}, ${proof.hotGroundVolts} and ${proof.neutralGroundVolts} V, tester tried before and after, locked off`;
+    isolateWords.andVTesterTried({
+      hotNeutralVolts: proof.hotNeutralVolts,
+      hotGroundVolts: proof.hotGroundVolts,
+      neutralGroundVolts: proof.neutralGroundVolts,
+    });
   return (
     <ul className="plain-list block-top">
       {state.bell && (
         <li>
-          <b>Bell side</b>, {state.bell.mark.byName}: {bell(state.bell)}
-          {state.bell.simulated && <span className="simulated"> simulated</span>}.{' '}
-          <span className="soft">It stands until something is switched.</span>
+          <b>{isolateWords.bellSide}</b>, {state.bell.mark.byName}: {bell(state.bell)}
+          {state.bell.simulated && <span className="simulated"> {isolateWords.simulated}</span>}.{' '}
+          <span className="soft">{isolateWords.itStandsUntilSomething}</span>
         </li>
       )}
       {state.mains && (
         <li>
-          <b>Mains side</b>, {state.mains.mark.byName}: {mains(state.mains)}
-          {state.mains.simulated && <span className="simulated"> simulated</span>}.{' '}
-          <span className="soft">It ends with any absence, switching or change of person.</span>
+          <b>{isolateWords.mainsSide}</b>, {state.mains.mark.byName}: {mains(state.mains)}
+          {state.mains.simulated && <span className="simulated"> {isolateWords.simulated}</span>}.{' '}
+          <span className="soft">{isolateWords.itEndsWithAny}</span>
         </li>
       )}
     </ul>

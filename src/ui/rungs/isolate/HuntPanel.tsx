@@ -1,4 +1,7 @@
 'use client';
+import { isolateWords } from '@/words/screens';
+import { Filled } from '../../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { useTerms } from '../../log/useSay';
@@ -10,8 +13,8 @@ import { useJob } from '../../log/JobContext';
 import { HuntWays } from './HuntWays';
 
 const PEOPLE = [
-  { value: '1', words: 'alone: walk and look' },
-  { value: '2', words: 'two: one at the door' },
+  { value: '1', words: isolateWords.aloneWalkAndLook },
+  { value: '2', words: isolateWords.twoOneAtThe },
 ] as const;
 
 type Live = Exclude<HuntStanding, { state: 'noBoard' | 'contradicts' }>;
@@ -23,19 +26,19 @@ export function HuntPanel() {
   const hunt = huntOf(keptJob, kept);
   return (
     <section className="hunt" data-testid="hunt">
-      <h2>Hunt the breaker</h2>
+      <h2>{isolateWords.huntTheBreaker}</h2>
       {hunt.state === 'noBoard' ? (
         <p>
-          List the {words.board} first: how many ways it has is enough to begin.{' '}
+          {isolateWords.listTheFirstHow({ board: words.board })}{' '}
           <Button variant="secondary" onClick={() => go('look', 'board')}>
-            List the {words.board}
+            {isolateWords.listThe({ board: words.board })}
           </Button>
         </p>
       ) : (
         <>
           {hunt.state === 'contradicts' ? (
             <p className="brick" role="alert">
-              The answers contradict one another: no {words.way} is left. Take one back.
+              {isolateWords.theAnswersContradictOne({ way: words.way })}
             </p>
           ) : (
             <Hunting hunt={hunt} />
@@ -58,15 +61,21 @@ function Hunting({ hunt }: { readonly hunt: Live }) {
   if (hunt.state === 'elsewhere')
     return (
       <p>
-        <b>It is on none of the listed ways.</b> List another board, or it has no {words.way} of its own: main switch,
-        or an electrician. <Button onClick={() => go('look', 'board')}>List another board</Button>
+        <Filled
+          parts={isolateWords.listAnotherBoardOr<ReactNode>({
+            itIsOn: <b>{isolateWords.itIsOnNone}</b>,
+            way: words.way,
+          })}
+        />{' '}
+        <Button onClick={() => go('look', 'board')}>{isolateWords.listAnotherBoard}</Button>
       </p>
     );
   if (hunt.state === 'agreementOnly')
     return (
       <p>
-        <b>Only ways are left that are kept on.</b> Each by agreement only: ask whoever it concerns, then say so in the
-        list.
+        <Filled
+          parts={isolateWords.eachByAgreementOnly<ReactNode>({ onlyWaysAre: <b>{isolateWords.onlyWaysAreLeft}</b> })}
+        />
       </p>
     );
   // In the order in which they stand on the board, as the hand goes
@@ -78,33 +87,38 @@ function Hunting({ hunt }: { readonly hunt: Live }) {
   return (
     <>
       <p data-testid="hunt-sum">
-        <b className="figure">{left}</b> left · about <b className="figure">{hunt.expectedTests.toFixed(1)}</b> more
-        tests · <b className="figure">{hunt.expectedMinutes.toFixed(0)} min</b>
+        <Filled
+          parts={isolateWords.leftAboutMoreTests<ReactNode>({
+            left: <b className="figure">{left}</b>,
+            expectedTests: <b className="figure">{hunt.expectedTests.toFixed(1)}</b>,
+            expectedMinutes: <b className="figure">{hunt.expectedMinutes.toFixed(0)} min</b>,
+          })}
+        />
       </p>
-      <div className="drop-set" role="group" aria-label="drop these">
-        <span>Drop</span>
+      <div className="drop-set" role="group" aria-label={isolateWords.dropThese}>
+        <span>{isolateWords.drop}</span>
         {names.map(
           (way) =>
             way && (
-              <b key={way.id} className="figure" title={way.label ?? 'no label'}>
+              <b key={way.id} className="figure" title={way.label ?? isolateWords.noLabel}>
                 {say(keptJob.boards.length > 1 ? wayText(keptJob, way) : way.way)}
               </b>
             ),
         )}
-        <span>and look: is the bell dead?</span>
+        <span>{isolateWords.andLookIsThe}</span>
       </div>
-      <p className="caution">Before any test: work on computers saved; clocks and routers restart.</p>
+      <p className="caution">{isolateWords.beforeAnyTestWork}</p>
       <div className="row-of">
         <Button size="lg" data-testid="died" onClick={() => answer(true)}>
-          It died
+          {isolateWords.itDied}
         </Button>
         <Button variant="secondary" size="lg" data-testid="still-on" onClick={() => answer(false)}>
-          Still on
+          {isolateWords.stillOn}
         </Button>
       </div>
       {droppable.length > drop.length && (
         <Button variant="link" onClick={() => answer(false, droppable)}>
-          All {droppable.length} were off and it stayed on: none of these
+          {isolateWords.allWereOffAnd({ droppable: droppable.length })}
         </Button>
       )}
     </>
@@ -115,7 +129,7 @@ function Found({ id }: { readonly id: string }) {
   const say = useSay();
   const { keptJob, kept, write } = useJob();
   const way = wayOfId(keptJob, id);
-  if (!way) return <p>That way is not listed any more.</p>;
+  if (!way) return <p>{isolateWords.thatWayIsNot}</p>;
   const last = kept.hunt.tests.at(-1);
   const dropped = last?.died === true && last.dropped.length === 1 && last.dropped[0] === id;
   const name = wayText(keptJob, way);
@@ -126,11 +140,7 @@ function Found({ id }: { readonly id: string }) {
           {say(name)}
           {way.label && ` “${way.label}”`}
         </b>
-        <span className="soft">
-          {dropped
-            ? 'It died with this one alone.'
-            : 'Found by elimination, on paper only: it is still switched off and proved.'}
-        </span>
+        <span className="soft">{dropped ? isolateWords.itDiedWithThis : isolateWords.foundByEliminationOnPaper}</span>
       </p>
       <Button
         size="lg"
@@ -144,7 +154,7 @@ function Found({ id }: { readonly id: string }) {
           })
         }
       >
-        Name {say(name)} as the circuit
+        {isolateWords.nameAsTheCircuit({ name: say(name) })}
       </Button>
     </div>
   );
@@ -164,9 +174,16 @@ function Answers() {
           .join(', ');
         return (
           <li key={test.entryId}>
-            {ways} off: <b>{test.died ? 'died' : 'still on'}</b>{' '}
+            <Filled
+              parts={isolateWords.off<ReactNode>({
+                ways,
+                died: <b>{test.died ? isolateWords.died : isolateWords.stillOn2}</b>,
+              })}
+            />{' '}
             <Button variant="link" onClick={() => write('entryStruck', { target: test.entryId })}>
-              take back<span className="visually-hidden"> {ways}</span>
+              <Filled
+                parts={isolateWords.takeBack<ReactNode>({ ways: <span className="visually-hidden"> {ways}</span> })}
+              />
             </Button>
           </li>
         );
@@ -184,11 +201,15 @@ function Terms() {
   return (
     <details>
       <summary>
-        {alone ? `Alone, ${walkMinutes ?? HUNT_DEFAULTS.walkMinutes} min for a walk` : 'Two people, one at the door'},{' '}
-        {switchMinutes ?? HUNT_DEFAULTS.switchMinutes} min for a switch
+        {isolateWords.minForASwitch({
+          walkMinutes: alone
+            ? isolateWords.aloneMinForA({ walkMinutes: walkMinutes ?? HUNT_DEFAULTS.walkMinutes })
+            : isolateWords.twoPeopleOneAt,
+          switchMinutes: switchMinutes ?? HUNT_DEFAULTS.switchMinutes,
+        })}
       </summary>
       <Choices
-        label="who hunts"
+        label={isolateWords.whoHunts}
         options={PEOPLE}
         chosen={alone ? '1' : '2'}
         onPick={(picked) => picked && write('huntPlanned', { pointId: kept.id, people: picked === '2' ? 2 : 1 })}
@@ -198,7 +219,7 @@ function Terms() {
         scope={{ pointId: kept.id }}
         fields={[typed('walkMinutes'), typed('switchMinutes')]}
       />
-      <p className="small soft">Alone, leave a lamp or a sounder where it can be seen or heard: it saves walks.</p>
+      <p className="small soft">{isolateWords.aloneLeaveALamp}</p>
     </details>
   );
 }

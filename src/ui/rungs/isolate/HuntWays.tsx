@@ -1,4 +1,5 @@
 'use client';
+import { isolateWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { ELSEWHERE, wayOfId, type HuntStanding } from '@/core/points';
 import { useJob } from '../../log/JobContext';
@@ -21,28 +22,31 @@ export function HuntWays({ hunt }: { readonly hunt: Live }) {
         </span>
         <span className="what">
           {id === ELSEWHERE ? (
-            'on another board'
+            isolateWords.onAnotherBoard
           ) : (
             <>
-              <b className="figure">{way?.way ?? id}</b> {way?.label ?? <span className="soft">no label</span>}
+              <b className="figure">{way?.way ?? id}</b>{' '}
+              {way?.label ?? <span className="soft">{isolateWords.noLabel}</span>}
             </>
           )}
           {way?.doNotDrop && (
             <span className="straw-ink">
               {' '}
-              {way.agreed ? 'kept on, agreed for now' : `by agreement only${way.why ? `: ${way.why}` : ''}`}{' '}
+              {way.agreed
+                ? isolateWords.keptOnAgreedFor
+                : isolateWords.byAgreementOnly({ why: way.why ? `: ${way.why}` : '' })}{' '}
               <Button
                 variant="link"
                 onClick={() => write('wayListed', { boardId: way.boardId, way: way.way, agreed: !way.agreed })}
               >
-                {way.agreed ? 'keep on' : 'agreed, may be dropped'}
+                {way.agreed ? isolateWords.keepOn : isolateWords.agreedMayBeDropped}
                 <span className="visually-hidden"> {way.way}</span>
               </Button>
             </span>
           )}
         </span>
         <span className="figure">
-          {doNotDrop && id !== ELSEWHERE ? 'kept ' : ''}
+          {doNotDrop && id !== ELSEWHERE ? isolateWords.kept : ''}
           {probability < 0.005 ? '<1' : (probability * 100).toFixed(0)} %
         </span>
       </li>
@@ -51,13 +55,13 @@ export function HuntWays({ hunt }: { readonly hunt: Live }) {
   const rest = sorted.slice(SHOWN_AT_FIRST);
   return (
     <div className="block-top">
-      <h3>What is left</h3>
+      <h3>{isolateWords.whatIsLeft}</h3>
       <ul className="places" data-testid="left">
         {sorted.slice(0, SHOWN_AT_FIRST).map(line)}
       </ul>
       {rest.length > 0 && (
         <details>
-          <summary>{rest.length} more, each less likely</summary>
+          <summary>{isolateWords.moreEachLessLikely({ rest: rest.length })}</summary>
           <ul className="places">{rest.map(line)}</ul>
         </details>
       )}

@@ -1,4 +1,5 @@
 'use client';
+import { isolateWords } from '@/words/screens';
 import { useSay } from '../../log/useSay';
 import { circuitsOfPoint, pointSteps, supplyOf } from '@/core/points';
 import { GATE_WORDS } from '@/core/isolation';
@@ -24,22 +25,22 @@ export function IsolateBench() {
       {hunting && <HuntPanel />}
       <div className="halves">
         <section>
-          <h2>{hunting ? 'Or name it, if you know it' : 'The circuit'}</h2>
+          <h2>{hunting ? isolateWords.orNameItIf : isolateWords.theCircuit2}</h2>
           {circuits.length === 0 ? (
             <CircuitFields circuit={null} />
           ) : (
             circuits.map((circuit) => <CircuitFields key={circuit.id} circuit={circuit} />)
           )}
           {circuits.length > 0 && <SecondCircuit />}
-          {unnamed && <p className="caution">{say(GATE_WORDS[unnamed])}: name it here, and isolate both.</p>}
+          {unnamed && <p className="caution">{isolateWords.nameItHereAnd({ say: say(GATE_WORDS[unnamed]) })}</p>}
           <Ahead />
         </section>
         <section>
-          <h2>Its state</h2>
+          <h2>{isolateWords.itsState}</h2>
           {circuits.length === 0 && (
             <>
               <CircuitPlate circuit={null} />
-              <p className="soft block-top">Find the breaker or name it first.</p>
+              <p className="soft block-top">{isolateWords.findTheBreakerOr}</p>
             </>
           )}
           {circuits.map((circuit) => (
@@ -54,9 +55,9 @@ export function IsolateBench() {
       {point.fed.bellSide && (
         <SchoolHere
           matter="bellSide"
-          lead="Bell side while working on this job"
-          remark="Mains steps are never touched by this."
-          submit={(school) => `${capital(school)} on this job`}
+          lead={isolateWords.bellSideWhileWorking}
+          remark={isolateWords.mainsStepsAreNever}
+          submit={(school) => isolateWords.onThisJob({ school: capital(school) })}
         />
       )}
     </>
@@ -68,12 +69,9 @@ function APlug() {
   const { job, point } = useJob();
   return (
     <section>
-      <h2>Its state</h2>
+      <h2>{isolateWords.itsState}</h2>
       <CircuitPlates job={job} point={point} />
-      <p className="block-top">
-        Nothing is switched off for it and no breaker is looked for: it is dead while its plug is out and in sight. It
-        goes in last, when all is wired and closed.
-      </p>
+      <p className="block-top">{isolateWords.nothingIsSwitchedOff}</p>
     </section>
   );
 }
@@ -84,16 +82,16 @@ function Ahead() {
   const steps = pointSteps(point);
   const mains = steps.filter(({ touches }) => touches === 'mains').length;
   const bell = steps.filter(({ touches }) => touches === 'bell').length;
-  if (steps.length === 0) return <p>No way is taken yet: which proof is needed follows from it.</p>;
-  if (!point.fed.bellSide)
-    return <p>Ahead: {mains} steps touch mains. Each asks for a mains proof by the person who does it.</p>;
+  if (steps.length === 0) return <p>{isolateWords.noWayIsTaken}</p>;
+  if (!point.fed.bellSide) return <p>{isolateWords.aheadStepsTouchMains({ mains })}</p>;
   return (
     <p>
-      Ahead: {bell} {bell === 1 ? 'step touches' : 'steps touch'} the bell wires,{' '}
-      {mains === 0 ? 'none touches mains. ' : `${mains} touch mains. `}
-      {mains === 0
-        ? 'The bell side’s proof is enough.'
-        : 'The mains steps ask for a mains proof by the person who does them, the bell steps for a proof at the bell wires.'}
+      {isolateWords.aheadTheBellWires({
+        bell,
+        stepTouches: bell === 1 ? isolateWords.stepTouches : isolateWords.stepsTouch,
+        noneTouchesMains: mains === 0 ? isolateWords.noneTouchesMains : isolateWords.touchMains({ mains }),
+        theBellSide: mains === 0 ? isolateWords.theBellSidesProof : isolateWords.theMainsStepsAsk,
+      })}
     </p>
   );
 }

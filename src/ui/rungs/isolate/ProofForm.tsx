@@ -1,4 +1,5 @@
 'use client';
+import { isolateWords } from '@/words/screens';
 import { useSay } from '../../log/useSay';
 import { useState } from 'react';
 import { PROOF_PROBLEM_WORDS, isBellVoltage, proofProblem, type Proof } from '@/core/isolation';
@@ -22,27 +23,27 @@ const voltsField = (name: string, label: string, from: Probe, to: Probe): TypedF
 
 const VOLT_FIELDS = {
   bell: [
-    voltsField('betweenVolts', 'between the two leads', 'D1', 'D2'),
-    voltsField('firstToEarthVolts', 'first lead to earth', 'D1', 'earth'),
-    voltsField('secondToEarthVolts', 'second lead to earth', 'D2', 'earth'),
+    voltsField('betweenVolts', isolateWords.betweenTheTwoLeads, 'D1', 'D2'),
+    voltsField('firstToEarthVolts', isolateWords.firstLeadToEarth, 'D1', 'earth'),
+    voltsField('secondToEarthVolts', isolateWords.secondLeadToEarth, 'D2', 'earth'),
   ],
   mains: [
-    voltsField('hotNeutralVolts', 'hot to neutral', 'hot', 'neutral'),
-    voltsField('hotGroundVolts', 'hot to ground', 'hot', 'earth'),
-    voltsField('neutralGroundVolts', 'neutral to ground', 'neutral', 'earth'),
+    voltsField('hotNeutralVolts', isolateWords.hotToNeutral, 'hot', 'neutral'),
+    voltsField('hotGroundVolts', isolateWords.hotToGround, 'hot', 'earth'),
+    voltsField('neutralGroundVolts', isolateWords.neutralToGround, 'neutral', 'earth'),
   ],
 } as const;
 
 const CONDITIONS: Readonly<Record<Weight, readonly { readonly name: string; readonly words: string }[]>> = {
   bell: [
-    { name: 'meterMainsRated', words: 'Meter is rated for mains' },
-    { name: 'dry', words: 'Place is dry' },
+    { name: 'meterMainsRated', words: isolateWords.meterIsRatedFor },
+    { name: 'dry', words: isolateWords.placeIsDry },
   ],
   mains: [
-    { name: 'triedBefore', words: 'Two-pole tester tried on a live point before' },
-    { name: 'everyConductor', words: 'Every pair and each conductor in the box tested' },
-    { name: 'triedAfter', words: 'Tester tried on a live point afterwards' },
-    { name: 'locked', words: 'Breaker locked off, key kept' },
+    { name: 'triedBefore', words: isolateWords.twoPoleTesterTried },
+    { name: 'everyConductor', words: isolateWords.everyPairAndEach },
+    { name: 'triedAfter', words: isolateWords.testerTriedOnA },
+    { name: 'locked', words: isolateWords.breakerLockedOffKey },
   ],
 };
 
@@ -62,7 +63,7 @@ export function ProofForm({ weight, asksBellVoltage = false, onProof }: Props) {
   return (
     <AskForm
       fields={VOLT_FIELDS[weight]}
-      submit={asksBellVoltage ? 'Write the reading down' : 'Write the proof down'}
+      submit={asksBellVoltage ? isolateWords.writeTheReadingDown : isolateWords.writeTheProofDown}
       main
       onSubmit={(data) => {
         onProof({ weight, ...met, ...data });
@@ -86,12 +87,12 @@ export function ProofForm({ weight, asksBellVoltage = false, onProof }: Props) {
             <p className={problem ? 'brick' : data ? 'moss' : 'soft'} role="status" data-testid={`proof-${weight}`}>
               {say(
                 data === null
-                  ? 'Type all three readings: 0 where the meter shows nothing.'
+                  ? isolateWords.typeAllThreeReadings
                   : problem
                     ? PROOF_PROBLEM_WORDS[problem]
                     : fine
-                      ? 'Bell voltage and no more. It proves nothing dead.'
-                      : 'This proves it dead.',
+                      ? isolateWords.bellVoltageAndNo
+                      : isolateWords.thisProvesItDead,
               )}
             </p>
           </>

@@ -1,4 +1,7 @@
 'use client';
+import { isolateWords } from '@/words/screens';
+import { Filled } from '../../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { useSay, useTerms } from '../../log/useSay';
 import type { Circuit } from '@/core/house';
@@ -14,17 +17,28 @@ export function SameBreaker({ circuit }: { readonly circuit: Circuit }) {
   return others.map((other) => {
     const tell = (same: 'yes' | 'no') => write('circuitsCompared', { circuitId: circuit.id, otherId: other.id, same });
     return (
-      <section key={other.id} className="asked-same" aria-label={`The same ${words.way}?`}>
+      <section key={other.id} className="asked-same" aria-label={isolateWords.theSame({ way: words.way })}>
         <p>
-          <b>
-            Is it the same {words.way} as {other.way} that feeds {say(fedNames(keptJob, other))}?
-          </b>{' '}
-          Until you say so, what is seen of one ends the proof of the other, and nothing else is shared.
+          <Filled
+            parts={isolateWords.untilYouSaySo<ReactNode>({
+              isItThe: (
+                <b>
+                  <Filled
+                    parts={isolateWords.isItTheSame<ReactNode>({
+                      way: words.way,
+                      way2: other.way,
+                      fedNames: say(fedNames(keptJob, other)),
+                    })}
+                  />
+                </b>
+              ),
+            })}
+          />
         </p>
         <div className="row-of">
-          <Button onClick={() => tell('yes')}>Yes, one {words.way}</Button>
+          <Button onClick={() => tell('yes')}>{isolateWords.yesOne({ way: words.way })}</Button>
           <Button variant="secondary" onClick={() => tell('no')}>
-            No, on another {words.board}
+            {isolateWords.noOnAnother({ board: words.board })}
           </Button>
         </div>
       </section>

@@ -1,4 +1,5 @@
 'use client';
+import { leaveWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { Download, Printer } from 'lucide-react';
@@ -29,20 +30,20 @@ export function LeaveBench() {
   return (
     <div className="halves">
       <section>
-        <h2>What stays</h2>
+        <h2>{leaveWords.whatStays}</h2>
         <div className="row-of">
           <Link className="btn btn-secondary" href={`/jobs/${job.id}/sheet`}>
-            <Printer size={18} aria-hidden="true" /> Job sheet
+            <Printer size={18} aria-hidden="true" /> {leaveWords.jobSheet}
           </Link>
           <a className="btn btn-secondary" href={`/api/v1/jobs/${job.id}/file`} download={`${job.title}.json`}>
-            <Download size={18} aria-hidden="true" /> Job file
+            <Download size={18} aria-hidden="true" /> {leaveWords.jobFile}
           </a>
         </div>
-        <p className="small soft">The sheet prints; the file holds the whole log and can be taken in elsewhere.</p>
-        <h2>Note</h2>
+        <p className="small soft">{leaveWords.theSheetPrintsThe}</p>
+        <h2>{leaveWords.note}</h2>
         <AskForm
-          fields={[textField('text', 'for the record', undefined, { most: TEXT.long })]}
-          submit="Write it down"
+          fields={[textField('text', leaveWords.forTheRecord, undefined, { most: TEXT.long })]}
+          submit={leaveWords.writeItDown}
           onSubmit={(data) => 'text' in data && write('noteWritten', { text: String(data.text) })}
         />
         <ul className="plain-list">
@@ -54,42 +55,46 @@ export function LeaveBench() {
         </ul>
       </section>
       <section>
-        <h2>Handing over</h2>
+        <h2>{leaveWords.handingOver}</h2>
         {undone.length > 0 ? (
           <p className="brick" data-testid="undone">
-            Not done yet:{' '}
-            {undone.map(({ rung, words }) => `${RUNG_NAMES[rung]}${words ? ` (${say(words)})` : ''}`).join(', ')}.
+            {leaveWords.notDoneYet({
+              undone: undone
+                .map(({ rung, words }) => `${RUNG_NAMES[rung]}${words ? ` (${say(words)})` : ''}`)
+                .join(', '),
+            })}
           </p>
         ) : (
-          <p className="moss">Every rung is done.</p>
+          <p className="moss">{leaveWords.everyRungIsDone}</p>
         )}
         {worries.length > 0 && (
           <p>
             {worries.length === 1
-              ? 'One worry stays open: it prints on the sheet.'
-              : `${worries.length} worries stay open: they print on the sheet.`}
+              ? leaveWords.oneWorryStaysOpen
+              : leaveWords.worriesStayOpenThey({ worries: worries.length })}
           </p>
         )}
         {left ? (
           <>
             <p>
-              <b className="moss">Handed over</b>
-              {left.data.customer ? ` to ${left.data.customer}` : ''}, {left.by.name}. {left.data.remark}
+              <b className="moss">{leaveWords.handedOver}</b>
+              {left.data.customer ? leaveWords.to({ customer: left.data.customer }) : ''}, {left.by.name}.{' '}
+              {left.data.remark}
             </p>
             <Button variant="secondary" onClick={() => write('entryStruck', { target: left.entryId })}>
-              Not handed over after all
+              {leaveWords.notHandedOverAfter}
             </Button>
           </>
         ) : (
           <AskForm
             fields={[
-              { ...textField('customer', 'handed to', job.customer.name), optional: true },
+              { ...textField('customer', leaveWords.handedTo, job.customer.name), optional: true },
               {
-                ...textField('remark', 'what was told or stays to do', undefined, { most: TEXT.long }),
+                ...textField('remark', leaveWords.whatWasToldOr, undefined, { most: TEXT.long }),
                 optional: undone.length === 0,
               },
             ]}
-            submit="The sheet is handed over"
+            submit={leaveWords.theSheetIsHanded}
             main
             onSubmit={handOver}
           />

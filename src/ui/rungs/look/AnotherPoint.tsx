@@ -1,4 +1,5 @@
 'use client';
+import { lookWords } from '@/words/screens';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v7 } from 'uuid';
@@ -11,7 +12,7 @@ import { Choices, optionsOf } from '../../form/Choices';
 import { useJob } from '../../log/JobContext';
 import { POINT_KIND_WORDS } from '../../points/words';
 
-const FIELDS = [textField('name', 'name of the new point', undefined, { hint: 'Side gate' })];
+const FIELDS = [textField('name', lookWords.nameOfTheNew, undefined, { hint: lookWords.sideGate })];
 
 /** A further point at the same site, with a ladder of its own; a door says what it hangs on. */
 export function AnotherPoint() {
@@ -26,16 +27,16 @@ export function AnotherPoint() {
   const asks = door !== undefined;
   return (
     <details onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary>Another door at this site, or a floodlight</summary>
+      <summary>{lookWords.anotherDoorAtThis}</summary>
       <Choices
-        label="it is"
+        label={lookWords.itIs}
         options={optionsOf(POINT_KIND_WORDS)}
         chosen={pointKind}
         onPick={(kind) => kind && setKind(kind)}
       />
       {asks && doors.length > 1 && (
         <Choices
-          label="beside which door"
+          label={lookWords.besideWhichDoor}
           options={doors.map(({ id, name }) => ({ value: id, words: name }))}
           chosen={door.id}
           onPick={(id) => id && setWith(id)}
@@ -43,11 +44,11 @@ export function AnotherPoint() {
       )}
       {asks && (
         <Choices
-          label={`on the same chime and transformer as ${door.name}?`}
+          label={lookWords.onTheSameChime({ name: door.name })}
           options={[
-            { value: 'chime', words: 'yes, the same chime' },
-            { value: 'supply', words: 'the transformer, by a chime of its own' },
-            { value: 'nothing', words: 'no, a supply of its own' },
+            { value: 'chime', words: lookWords.yesTheSameChime },
+            { value: 'supply', words: lookWords.theTransformerByA },
+            { value: 'nothing', words: lookWords.noASupplyOf },
           ]}
           chosen={shares}
           onPick={(picked) => setShares(picked ?? undefined)}
@@ -55,11 +56,11 @@ export function AnotherPoint() {
       )}
       {open && asks && <WhatItWouldBe key={door.id} door={door} chosen={shares} />}
       {asks && shares === undefined ? (
-        <p className="soft">One answer decides what is asked again: nameplate, chime and circuit stand once.</p>
+        <p className="soft">{lookWords.oneAnswerDecidesWhat}</p>
       ) : (
         <AskForm
           fields={FIELDS}
-          submit="Add the point"
+          submit={lookWords.addThePoint}
           onSubmit={(data) => {
             if (!('name' in data)) return;
             const pointId = v7();

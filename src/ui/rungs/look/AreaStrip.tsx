@@ -1,4 +1,5 @@
 'use client';
+import { lookWords } from '@/words/screens';
 import { Nav } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { useEffect, useRef } from 'react';
@@ -13,7 +14,7 @@ interface Props {
 }
 
 const MARKS = { open: '○', inHand: '◐', done: '●' } as const;
-const STATE_WORDS = { open: 'open', inHand: 'in hand', done: 'done' } as const;
+const STATE_WORDS = { open: lookWords.open, inHand: lookWords.inHand, done: lookWords.done } as const;
 
 /** The parts of the survey with how each stands. */
 export function AreaStrip({ areas, here, asked, onPick }: Props) {
@@ -25,7 +26,7 @@ export function AreaStrip({ areas, here, asked, onPick }: Props) {
     if (strip.current && current) strip.current.scrollLeft = current.offsetLeft - 60;
   }, [here]);
   return (
-    <Nav as="nav" ref={strip} className="areas" aria-label="Parts of the survey" activeKey={here}>
+    <Nav as="nav" ref={strip} className="areas" aria-label={lookWords.partsOfTheSurvey} activeKey={here}>
       {areas.map(({ area, name, state, words }) => (
         <Nav.Link
           key={area}

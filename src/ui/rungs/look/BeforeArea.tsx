@@ -1,4 +1,5 @@
 'use client';
+import { lookWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import Link from 'next/link';
@@ -26,15 +27,17 @@ export function BeforeArea() {
   return (
     <section>
       <div className="head-row">
-        <h2>Is the customer ready?</h2>
+        <h2>{lookWords.isTheCustomerReady}</h2>
         <Link className="btn btn-secondary" href={`/jobs/${keptJob.id}/before`}>
-          Page for the customer
+          {lookWords.pageForTheCustomer}
         </Link>
       </div>
       <p className={missing.length > 0 ? 'brick' : 'moss'}>
         {missing.length === 0
-          ? 'Everything is there: the visit can be planned.'
-          : [...known.map(({ words }) => words), ...(asked > 0 ? [`${asked} not asked yet`] : [])].map(say).join('. ')}
+          ? lookWords.everythingIsThereThe
+          : [...known.map(({ words }) => words), ...(asked > 0 ? [lookWords.notAskedYet({ asked })] : [])]
+              .map(say)
+              .join('. ')}
         {missing.length > 0 && '.'}
       </p>
       <div className="choice-rows halves">
@@ -44,7 +47,7 @@ export function BeforeArea() {
       </div>
       {Object.keys(ready).length > 1 && (
         <Button variant="secondary" onClick={() => write('customerDescribed', ready)}>
-          All that was not asked yet is ready
+          {lookWords.allThatWasNot}
         </Button>
       )}
       <div className="block-top">

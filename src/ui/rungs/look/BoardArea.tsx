@@ -1,4 +1,5 @@
 'use client';
+import { lookWords } from '@/words/screens';
 import { useSay } from '../../log/useSay';
 import { useTerms } from '../../log/useSay';
 import { wayNumber, type Board } from '@/core/house';
@@ -16,7 +17,7 @@ const WAYS = { unit: 'ways', unitWords: ['way', 'ways'], ...LIMITS.ways } as con
 
 const waysField: TypedField = {
   name: 'ways',
-  label: 'how many ways',
+  label: lookWords.howManyWays,
   figure: true,
   shown: '',
   hint: '24',
@@ -25,7 +26,7 @@ const waysField: TypedField = {
     if (!count.ok) return count;
     return Number.isInteger(count.value)
       ? parsed({ ways: count.value })
-      : refused({ code: 'contradicts', words: 'Ways are counted: a whole number.' });
+      : refused({ code: 'contradicts', words: lookWords.waysAreCountedA });
   },
   cleared: { ways: null },
 };
@@ -45,18 +46,21 @@ export function BoardArea() {
       ))}
       {boards.length === 0 ? (
         <>
-          <h2>List the {words.board}</h2>
-          <p className="soft">Its number of ways is enough to begin with; labels make a hunt shorter.</p>
+          <h2>{lookWords.listThe({ board: words.board })}</h2>
+          <p className="soft">{lookWords.itsNumberOfWays}</p>
         </>
       ) : (
-        <h2>Another board at the site</h2>
+        <h2>{lookWords.anotherBoardAtThe}</h2>
       )}
       <AskForm
         fields={[
-          { ...textField('name', 'which board', boards.length === 0 ? words.board : undefined), optional: false },
+          {
+            ...textField('name', lookWords.whichBoard, boards.length === 0 ? words.board : undefined),
+            optional: false,
+          },
           waysField,
         ]}
-        submit={boards.length === 0 ? `List the ${words.board}` : 'List that board'}
+        submit={boards.length === 0 ? lookWords.listThe({ board: words.board }) : lookWords.listThatBoard}
         onSubmit={(data) =>
           // The fields above give name and ways
           write('boardListed', {
@@ -74,35 +78,35 @@ function BoardWays({ board }: { readonly board: Board }) {
   const words = useTerms();
   const known = new Set(board.ways.map(({ way }) => way));
   const numberField: TypedField = {
-    ...textField('way', 'its number, as written', undefined, { hint: '7A', most: 16 }),
+    ...textField('way', lookWords.itsNumberAsWritten, undefined, { hint: '7A', most: 16 }),
     read: (text) => {
       const way = wayNumber(text);
-      if (way.length > 16) return refused({ code: 'contradicts', words: 'A number has at most 16 characters.' });
+      if (way.length > 16) return refused({ code: 'contradicts', words: lookWords.aNumberHasAt });
       return known.has(way)
-        ? refused({ code: 'contradicts', words: `${words.way} ${way} stands there already.` })
+        ? refused({ code: 'contradicts', words: lookWords.standsThereAlready({ way: words.way, way2: way }) })
         : parsed({ way });
     },
   };
   return (
     <div className="board-ways">
       <h2>
-        {board.name ?? words.board} <span className="soft">{board.ways.length} ways</span>
+        {board.name ?? words.board} <span className="soft">{lookWords.ways({ ways: board.ways.length })}</span>
       </h2>
       <div className="way-head" aria-hidden="true">
         <span>{words.way}</span>
-        <span>label as written</span>
+        <span>{lookWords.labelAsWritten}</span>
         <span>A</span>
-        <span>protected by</span>
-        <span>keep on</span>
+        <span>{lookWords.protectedBy}</span>
+        <span>{lookWords.keepOn2}</span>
       </div>
       {board.ways.map((way) => (
         <WayRow key={way.id} way={way} />
       ))}
       <details>
-        <summary>One more {words.way} (7A, 7B, one that was left out)</summary>
+        <summary>{lookWords.oneMore7A7B({ way: words.way })}</summary>
         <AskForm
           fields={[numberField]}
-          submit={`Add the ${words.way}`}
+          submit={lookWords.addThe({ way: words.way })}
           onSubmit={(data) => write('wayListed', { boardId: board.id, ...(data as { way: string }), gone: null })}
         />
       </details>

@@ -1,4 +1,5 @@
 'use client';
+import { lookWords } from '@/words/screens';
 import { useSay } from '../../log/useSay';
 import { lengthsOf, regionOf } from '@/core/job';
 import type { HAZARDS } from '@/core/kinds';
@@ -10,9 +11,9 @@ import { useJob } from '../../log/JobContext';
 import { HouseView } from './house/HouseView';
 
 const HAZARD_CAUTIONS: Readonly<Partial<Record<(typeof HAZARDS)[number], string>>> = {
-  softGround: 'Ladder at 1:4 on firm dry ground, three points of contact.',
-  overheadWires: 'Keep the ladder 3 m clear of overhead service wires.',
-  steepSteps: 'Work that needs two hands and lasts is done from a platform.',
+  softGround: lookWords.ladderAt14,
+  overheadWires: lookWords.keepTheLadder3,
+  steepSteps: lookWords.workThatNeedsTwo,
 };
 
 /** The house: what decides where things are, what the wires look like, and what may hurt. */
@@ -25,7 +26,7 @@ export function HouseArea() {
   return (
     <section>
       <HouseView />
-      <h2>The house itself</h2>
+      <h2>{lookWords.theHouseItself}</h2>
       <FieldGroup
         kind="siteDescribed"
         scope={{}}
@@ -52,15 +53,15 @@ export function HouseArea() {
           )
         );
       })}
-      <h2>Wires and words of the place</h2>
+      <h2>{lookWords.wiresAndWordsOf}</h2>
       <Choices
-        label="region"
+        label={lookWords.region}
         options={REGION_PACKS.map(({ id, name }) => ({ value: id, words: name }))}
         chosen={region.id}
         onPick={(id) => id && write('siteDescribed', { region: id })}
       />
       <Choices
-        label="lengths in"
+        label={lookWords.lengthsIn}
         options={(['imperial', 'metric'] as const).map((value) => ({ value, words: words('lengths', value) }))}
         chosen={lengthsOf(keptJob)}
         onPick={(lengths) => lengths && write('siteDescribed', { lengths })}
@@ -77,7 +78,11 @@ export function HouseArea() {
         . {say(region.cautions.colours)}
       </p>
       <p className="small soft">
-        Bell supply here: {say(region.bellSupply)}. Feed: {say(region.feedProtection)}. {say(region.mainsWork)}
+        {lookWords.bellSupplyHereFeed({
+          bellSupply: say(region.bellSupply),
+          feedProtection: say(region.feedProtection),
+          mainsWork: say(region.mainsWork),
+        })}
       </p>
     </section>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { lookWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -12,7 +13,7 @@ import { Choices, optionsOf } from '../../form/Choices';
 import { useJob } from '../../log/JobContext';
 import { POINT_KIND_WORDS } from '../../points/words';
 
-const REASON = [textField('reason', 'why it is taken away', undefined, { hint: 'customer keeps the old one' })];
+const REASON = [textField('reason', lookWords.whyItIsTaken, undefined, { hint: lookWords.customerKeepsTheOld })];
 
 /** This point is of another kind, or is not wanted after all. What was built is struck with a reason only. */
 export function ThisPoint() {
@@ -30,12 +31,12 @@ export function ThisPoint() {
   const change = (pointKind: PointKind) => write('pointHung', changedKind(kept, pointKind, v7));
   return (
     <details>
-      <summary>{kept.name} is something else, or is not wanted after all</summary>
+      <summary>{lookWords.isSomethingElseOr({ name: kept.name })}</summary>
       {built ? (
-        <p className="soft">Work was done here: it stays what it is, and is taken away with a reason only.</p>
+        <p className="soft">{lookWords.workWasDoneHere}</p>
       ) : (
         <Choices
-          label="it is"
+          label={lookWords.itIs}
           options={optionsOf(POINT_KIND_WORDS)}
           chosen={kept.kind}
           onPick={(picked) => picked && picked !== kept.kind && change(picked)}
@@ -44,24 +45,24 @@ export function ThisPoint() {
       {built ? (
         <AskForm
           fields={REASON}
-          submit={`Take ${kept.name} away`}
+          submit={lookWords.takeAway({ name: kept.name })}
           onSubmit={(data) => 'reason' in data && takeAway(String(data.reason))}
         />
       ) : sure ? (
         <div className="row-of">
           <Button variant="secondary" onClick={() => takeAway()}>
-            Take {kept.name} away
+            {lookWords.takeAway({ name: kept.name })}
           </Button>
           <Button variant="link" onClick={() => setSure(false)}>
-            Keep it
+            {lookWords.keepIt}
           </Button>
         </div>
       ) : (
         <Button variant="link" onClick={() => setSure(true)}>
-          Take this point away
+          {lookWords.takeThisPointAway}
         </Button>
       )}
-      <p className="small soft">What it hangs on stays in the house. Undo brings the point back.</p>
+      <p className="small soft">{lookWords.whatItHangsOn}</p>
     </details>
   );
 }

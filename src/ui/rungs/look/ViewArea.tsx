@@ -1,13 +1,15 @@
 'use client';
+import { lookWords } from '@/words/screens';
+import { Filled } from '../../figures/Filled';
 import type { ReactNode } from 'react';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
 
 const ADVICE: Readonly<Record<string, string>> = {
-  drivenRain: 'Driven rain: seal top and sides, bottom open; the wire hole slopes down to the outside.',
-  lowSun: 'Low sun washes faces out: a few degrees of side wedge, or the other side of the door.',
-  fullSun: 'Full sun heats it: it may stop charging; keep it off dark metal.',
-  dark: 'Dark at night: infrared runs, which is the hungriest state for the supply.',
+  drivenRain: lookWords.drivenRainSealTop,
+  lowSun: lookWords.lowSunWashesFaces,
+  fullSun: lookWords.fullSunHeatsIt,
+  dark: lookWords.darkAtNightInfrared,
 };
 
 /** What should be seen and what must not, and what light and weather do to the spot. A kind adds what it makes of that. */
@@ -31,7 +33,11 @@ export function ViewArea({ children }: { readonly children?: ReactNode }) {
       ))}
       {(look.mustNotSee?.length ?? 0) > 0 && (
         <p className="soft">
-          Set privacy areas over {look.mustNotSee?.map((one) => words('mustNotSee', one)).join(', ')} at Prove.
+          <Filled
+            parts={lookWords.setPrivacyAreasOver<ReactNode>({
+              mustNotSee: look.mustNotSee?.map((one) => words('mustNotSee', one)).join(', '),
+            })}
+          />
         </p>
       )}
     </section>

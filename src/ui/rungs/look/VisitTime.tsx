@@ -1,4 +1,5 @@
 'use client';
+import { lookWords } from '@/words/screens';
 import { format, parseISO } from 'date-fns';
 import { TimeField } from '../../form/TimeField';
 import { useJob } from '../../log/JobContext';
@@ -14,7 +15,7 @@ export function VisitTime() {
     <div className="fields">
       <TimeField
         key={shown}
-        label="expected there"
+        label={lookWords.expectedThere}
         shown={shown}
         onPick={(value) => {
           if (value === shown) return;

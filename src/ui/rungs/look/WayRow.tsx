@@ -1,4 +1,7 @@
 'use client';
+import { lookWords } from '@/words/screens';
+import { Filled } from '../../figures/Filled';
+import type { ReactNode } from 'react';
 import { PlainPick } from '../../form/PlainPick';
 import { useSay, useTerms } from '../../log/useSay';
 import type { Way } from '@/core/house';
@@ -28,14 +31,14 @@ export function WayRow({ way }: { readonly way: Way }) {
         kind="wayListed"
         scope={scope}
         fields={[
-          textField('label', `label of ${named}`, way.label ?? undefined),
-          { ...figureField('ratingAmps', `rating of ${named}`, AMPS, way.ratingAmps ?? undefined) },
+          textField('label', lookWords.labelOf({ named }), way.label ?? undefined),
+          { ...figureField('ratingAmps', lookWords.ratingOf({ named }), AMPS, way.ratingAmps ?? undefined) },
         ]}
       />
       <PlainPick
         name={`protection of ${named}`}
         options={[
-          { value: 'notSaid', words: 'not said' },
+          { value: 'notSaid', words: lookWords.notSaid },
           ...PROTECTIONS.map((value) => ({ value, words: say(protection[value]) })),
         ]}
         chosen={way.protection ?? 'notSaid'}
@@ -46,7 +49,7 @@ export function WayRow({ way }: { readonly way: Way }) {
       <Yes
         words={
           <>
-            keep <span className="visually-hidden">{named} </span>on
+            <Filled parts={lookWords.keepOn<ReactNode>({ named: <span className="visually-hidden">{named} </span> })} />
           </>
         }
         yes={way.doNotDrop}
@@ -54,12 +57,16 @@ export function WayRow({ way }: { readonly way: Way }) {
           write('wayListed', { ...scope, doNotDrop, ...(doNotDrop && looksLike ? { why: say(looksLike) } : {}) })
         }
       />
-      {looksLike && <small className="straw-ink">Keep it on? {say(looksLike)}.</small>}
+      {looksLike && <small className="straw-ink">{lookWords.keepItOn({ looksLike: say(looksLike) })}</small>}
       {way.doNotDrop && (
         <FieldGroup
           kind="wayListed"
           scope={scope}
-          fields={[textField('why', `why ${named} stays on`, way.why ?? undefined, { hint: 'freezer, nobody home' })]}
+          fields={[
+            textField('why', lookWords.whyStaysOn({ named }), way.why ?? undefined, {
+              hint: lookWords.freezerNobodyHome,
+            }),
+          ]}
         />
       )}
     </div>

@@ -1,4 +1,5 @@
 'use client';
+import { lookWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { said } from '@/core/said';
@@ -10,9 +11,9 @@ import { useJob } from '../../log/JobContext';
 import { margin } from '../../figures/words';
 
 const SHARE_WORDS: Readonly<Record<Shares, string>> = {
-  chime: 'same chime',
-  supply: 'transformer alone',
-  nothing: 'own supply',
+  chime: lookWords.sameChime,
+  supply: lookWords.transformerAlone,
+  nothing: lookWords.ownSupply,
 };
 
 interface Props {
@@ -33,8 +34,8 @@ export function WhatItWouldBe({ door, chosen }: Props) {
     <Table data-testid="door-trials">
       <thead>
         <tr>
-          <th>on the</th>
-          <th>the new door</th>
+          <th>{lookWords.onThe}</th>
+          <th>{lookWords.theNewDoor}</th>
           <th>{door.name}</th>
         </tr>
       </thead>
@@ -42,7 +43,7 @@ export function WhatItWouldBe({ door, chosen }: Props) {
         {trials.map(({ shares, here, beside }) => (
           <tr key={shares} aria-current={shares === chosen ? 'true' : undefined}>
             <td>{SHARE_WORDS[shares]}</td>
-            <td>{here ? <Word judgement={here} /> : <span className="soft">measured first</span>}</td>
+            <td>{here ? <Word judgement={here} /> : <span className="soft">{lookWords.measuredFirst}</span>}</td>
             <td>
               <Word judgement={beside} />
             </td>

@@ -1,4 +1,7 @@
 'use client';
+import { lookWords } from '@/words/screens';
+import { Filled } from '../../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button, Table } from 'react-bootstrap';
 import { answerName } from '@/core/kinds';
 import { useSay } from '../../log/useSay';
@@ -29,7 +32,7 @@ const MBIT: FigureRule = {
 /** Signals are written without their minus as often as with it. */
 const dbmField: TypedField = {
   name: 'dbm',
-  label: 'signal at the spot',
+  label: lookWords.signalAtTheSpot,
   unit: 'dBm',
   figure: true,
   shown: '',
@@ -52,9 +55,9 @@ const speedField = (name: 'upMbit' | 'downMbit', label: string): TypedField => (
 });
 const READING_FIELDS = [
   dbmField,
-  speedField('upMbit', 'speed up'),
-  speedField('downMbit', 'speed down'),
-  { ...textField('spot', 'if at another spot, which', undefined, { hint: 'left of the door' }), optional: true },
+  speedField('upMbit', lookWords.speedUp),
+  speedField('downMbit', lookWords.speedDown),
+  { ...textField('spot', lookWords.ifAtAnotherSpot, undefined, { hint: lookWords.leftOfTheDoor }), optional: true },
 ];
 
 /** The Wi-Fi at the spot: what is predicted, what was read, and what a wall or a metre would change. */
@@ -76,16 +79,16 @@ export function WifiArea() {
               {capital(say(WIFI_WORDS[standing.word]))}.
             </b>{' '}
             {say(standing.reason)}
-            {standing.measured ? '' : ' The reading rules: take one at the spot.'}
+            {standing.measured ? '' : lookWords.theReadingRulesTake}
           </>
         ) : (
-          'Nothing read and nothing to predict from. Hold a phone at the spot with the door shut.'
+          lookWords.nothingReadAndNothing
         )}
       </p>
-      <h2>Read at the spot, door shut, network in use</h2>
+      <h2>{lookWords.readAtTheSpot}</h2>
       <AskForm
         fields={READING_FIELDS}
-        submit="Keep the reading"
+        submit={lookWords.keepTheReading}
         main
         onSubmit={(data) => write('wifiRead', { ...scope, ...(data as { dbm: number }) })}
       />
@@ -95,21 +98,23 @@ export function WifiArea() {
           {kept.wifi.map(({ entryId, data, by }) => (
             <li key={entryId}>
               <b className="figure">{String(data.dbm).replace('-', '−')} dBm</b>
-              {data.upMbit !== undefined && `, ${data.upMbit} up`}
-              {data.downMbit !== undefined && `, ${data.downMbit} down`}
+              {data.upMbit !== undefined && lookWords.up({ upMbit: data.upMbit })}
+              {data.downMbit !== undefined && lookWords.down({ downMbit: data.downMbit })}
               {data.spot && ` (${data.spot})`} <span className="soft">{by.name}</span>
-              {data.simulated && <span className="simulated"> simulated</span>}{' '}
+              {data.simulated && <span className="simulated"> {lookWords.simulated}</span>}{' '}
               <Button variant="link" onClick={() => write('entryStruck', { target: entryId })}>
-                strike<span className="visually-hidden"> {data.dbm} dBm</span>
+                <Filled
+                  parts={lookWords.strike<ReactNode>({ dbm: <span className="visually-hidden"> {data.dbm} dBm</span> })}
+                />
               </Button>
             </li>
           ))}
         </ul>
       )}
-      <h2>What stands between router and spot</h2>
+      <h2>{lookWords.whatStandsBetweenRouter}</h2>
       <FieldGroup kind="pointDescribed" scope={scope} fields={[typed('routerM')]} />
-      <div className="field wide-field" role="group" aria-label="walls between">
-        <span className="label">walls between: tap once for each</span>
+      <div className="field wide-field" role="group" aria-label={lookWords.wallsBetween}>
+        <span className="label">{lookWords.wallsBetweenTapOnce}</span>
         <div className="choices">
           {WIFI_WALLS.map((wall) => (
             <Button
@@ -132,13 +137,13 @@ export function WifiArea() {
               : walls.map((one) => say(answerName('pointDescribed', 'routerWalls', one))).join(', '),
           )}{' '}
           <Button variant="link" onClick={() => setWalls(walls.length === 1 ? null : walls.slice(0, -1))}>
-            take the last away
+            {lookWords.takeTheLastAway}
           </Button>
         </p>
       )}
       {path && standing && (
         <Table className="ways changes" data-testid="wifi-changes">
-          <caption>What would change it</caption>
+          <caption>{lookWords.whatWouldChangeIt}</caption>
           <tbody>
             {wifiChanges(path, standing.dbm).map((change) => (
               <tr key={say(change.words)}>
@@ -178,7 +183,12 @@ function TakeFromPhone() {
   return (
     <>
       <Button variant="secondary" className="block-top" onClick={() => void take()}>
-        <Smartphone size={18} aria-hidden="true" /> Take it from the phone <span className="simulated">simulated</span>
+        <Smartphone size={18} aria-hidden="true" />{' '}
+        <Filled
+          parts={lookWords.takeItFromThe<ReactNode>({
+            simulated: <span className="simulated">{lookWords.simulated}</span>,
+          })}
+        />
       </Button>
       {fault && (
         <p className="brick" role="alert">

@@ -1,4 +1,5 @@
 'use client';
+import { wireWords } from '@/words/screens';
 import { Pick } from '../../form/Pick';
 import { Button } from 'react-bootstrap';
 import { useSay, useTerms } from '../../log/useSay';
@@ -58,7 +59,7 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
       : lead.carries === 'ground'
         ? words.ground
         : lead.carries === 'unknown'
-          ? 'not known'
+          ? wireWords.notKnown
           : lead.carries;
   const there = jointsOf(wiring).filter((one) => one.place === place && one.kind !== 'port' && one.id !== end);
   const moved = (to: string | null) => {
@@ -70,12 +71,14 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
       <p>
         <b>{capital(say(lead.name))}</b>: {carries}
         {lead.wire && `, ${WIRE_COLOUR_WORDS[lead.wire.colour]}, ${gaugeText(lead.wire.gauge)} ${lead.wire.strands}`}
-        {lead.wire?.marked && ', marked'}. {joint ? `At ${say(joint.name)}` : 'Free'}
+        {lead.wire?.marked && wireWords.marked}. {joint ? wireWords.at({ name: say(joint.name) }) : wireWords.free}
         {beside.length > 0 &&
-          ` with ${beside
-            .map(({ name }) => name)
-            .map(say)
-            .join(', ')}`}
+          wireWords.withWord({
+            beside: beside
+              .map(({ name }) => name)
+              .map(say)
+              .join(', '),
+          })}
         .
       </p>
       {splice && <p className="small">{say(spliceHow(splice, job.policy.connectors === 'taped'))}</p>}
@@ -86,7 +89,7 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
       ))}
       {steps && steps.length > 0 && (
         <p className="small">
-          Its {steps.length === 1 ? 'step' : 'steps'}:{' '}
+          {wireWords.its({ step: steps.length === 1 ? wireWords.step : wireWords.steps })}{' '}
           {steps.map(({ id, words: step }) => (
             <Button key={id} variant="link" onClick={() => onStep(id)}>
               {say(step)}
@@ -95,13 +98,13 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
         </p>
       )}
       <Pick
-        label="As built it is elsewhere: tap the joint above, or pick it here"
+        label={wireWords.asBuiltItIs}
         options={[
           ...there.map(({ id, name, kind }) => ({ value: id, words: `${say(name)} (${kind})` })),
-          ...(end === null ? [] : [{ value: 'loose', words: 'loose' }]),
+          ...(end === null ? [] : [{ value: 'loose', words: wireWords.loose }]),
         ]}
         chosen={undefined}
-        none="as it is drawn"
+        none={wireWords.asItIsDrawn}
         onPick={(picked) => moved(picked === 'loose' ? null : picked)}
       />
     </div>

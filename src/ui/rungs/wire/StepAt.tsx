@@ -1,4 +1,5 @@
 'use client';
+import { wireWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { useState } from 'react';
@@ -13,9 +14,9 @@ import { PhotoButton } from '../../photo/PhotoButton';
 import { chipsOf } from './chips';
 
 const HOW_WORDS = {
-  done: 'done',
-  withoutProof: 'done without proof of dead',
-  bySomebodyElse: 'done by somebody else',
+  done: wireWords.done,
+  withoutProof: wireWords.doneWithoutProofOf,
+  bySomebodyElse: wireWords.doneBySomebodyElse,
 } as const;
 
 /** One step: what to do, how, and the tick, or why it is held. */
@@ -39,11 +40,11 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
         <p>
           <b className={tick.proofStood || tick.how === 'bySomebodyElse' ? 'moss' : 'brick'}>{HOW_WORDS[tick.how]}</b>,{' '}
           {tick.by.name}, {format(parseISO(tick.at), 'd MMM HH:mm')}
-          {tick.proofStood || tick.how !== 'done' ? '' : ', no proof of dead stood then'}.
-          {tick.differs && <span className="block">As built differs: {tick.differs}</span>}
+          {tick.proofStood || tick.how !== 'done' ? '' : wireWords.noProofOfDead}.
+          {tick.differs && <span className="block">{wireWords.asBuiltDiffers({ differs: tick.differs })}</span>}
         </p>
         <Button variant="secondary" onClick={() => write('entryStruck', { target: tick.entryId })}>
-          Not done after all
+          {wireWords.notDoneAfterAll}
         </Button>
       </div>
     );
@@ -53,32 +54,32 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
       {step.photo && (
         <p className="small">
           {pictures === 0
-            ? 'No picture at this rung yet. '
-            : `${pictures} ${pictures === 1 ? 'picture' : 'pictures'} at this rung. `}
+            ? wireWords.noPictureAtThis
+            : wireWords.atThisRung({ pictures, picture: pictures === 1 ? wireWords.picture : wireWords.pictures })}
           <PhotoButton />
         </p>
       )}
       {held ? (
         <div className="held-step" role="status">
           <p>
-            <b className="brick">Held: {say(held)}.</b>
+            <b className="brick">{wireWords.held({ held: say(held) })}</b>
           </p>
           <div className="row-of">
             {heldBy !== 'order' && (
               <Button onClick={() => go(heldBy === 'plan' ? 'choose' : 'isolate')}>
-                {heldBy === 'plan' ? 'Change the plan' : 'Prove it dead'}
+                {heldBy === 'plan' ? wireWords.changeThePlan : wireWords.proveItDead}
               </Button>
             )}
           </div>
           <details>
-            <summary>It has been done already</summary>
-            <p className="small">It can only be recorded afterwards, and stays in the record and on the sheet.</p>
+            <summary>{wireWords.itHasBeenDone}</summary>
+            <p className="small">{wireWords.itCanOnlyBe}</p>
             <div className="row-of">
               <Button variant="secondary" onClick={() => ticked('bySomebodyElse')}>
-                By somebody else
+                {wireWords.bySomebodyElse}
               </Button>
               <Button variant="secondary" onClick={() => ticked('withoutProof')}>
-                Without proof of dead
+                {wireWords.withoutProofOfDead}
               </Button>
             </div>
           </details>
@@ -87,7 +88,7 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
         <div className="row-of thumb">
           {circuits.length === 0 ? (
             <Button size="lg" onClick={() => go('isolate')}>
-              Name its circuit first
+              {wireWords.nameItsCircuitFirst}
             </Button>
           ) : (
             <Button
@@ -99,29 +100,31 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
                 ticked('done');
               }}
             >
-              {circuits.map(({ way, name }) => way ?? name ?? 'circuit').join(', ')} on: it works
+              {wireWords.onItWorks({
+                circuits: circuits.map(({ way, name }) => way ?? name ?? wireWords.circuit).join(', '),
+              })}
             </Button>
           )}
         </div>
       ) : differing ? (
         <AskForm
           fields={[
-            textField('differs', 'what is different here', undefined, {
-              hint: 'two wires under Front',
+            textField('differs', wireWords.whatIsDifferentHere, undefined, {
+              hint: wireWords.twoWiresUnderFront,
               most: TEXT.long,
             }),
           ]}
-          submit="Done, as built differs"
+          submit={wireWords.doneAsBuiltDiffers}
           main
           onSubmit={(data) => ticked('done', 'differs' in data ? String(data.differs) : '')}
         />
       ) : (
         <div className="row-of thumb">
           <Button size="lg" data-testid="tick" onClick={() => ticked('done')}>
-            {step.tug ? 'Done, tugged' : 'Done'}
+            {step.tug ? wireWords.doneTugged : wireWords.done2}
           </Button>
           <Button variant="secondary" onClick={() => setDiffering(true)}>
-            Differs
+            {wireWords.differs}
           </Button>
         </div>
       )}

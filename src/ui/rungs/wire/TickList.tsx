@@ -1,4 +1,5 @@
 'use client';
+import { wireWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { Check, Lock } from 'lucide-react';
@@ -25,7 +26,11 @@ export function TickList({ steps, onPick }: Props) {
               variant="bare"
               className="tick"
               aria-label={
-                ticked ? `${say(step.words)}: done` : free ? `Tick: ${say(step.words)}` : `Open: ${say(step.words)}`
+                ticked
+                  ? wireWords.done3({ words: say(step.words) })
+                  : free
+                    ? wireWords.tick({ words: say(step.words) })
+                    : wireWords.open({ words: say(step.words) })
               }
               aria-pressed={ticked}
               onClick={() =>

@@ -1,4 +1,5 @@
 'use client';
+import { wireWords } from '@/words/screens';
 import { Button, ListGroup } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { Check, Download, Lock } from 'lucide-react';
@@ -25,20 +26,20 @@ import { STEP_DRAWING, StepDrawing, placeOf } from './StepDrawing';
 import { TickList } from './TickList';
 
 const PLACE_WORDS = {
-  van: 'at the van',
-  chime: 'at the chime',
-  door: 'at the door',
-  transformer: 'at the transformer',
-  cable: 'at the cable',
-  box: 'at the box',
-  switch: 'at the switch’s box',
-  spot: 'at the spot',
-  outlet: 'at the outlet',
+  van: wireWords.atTheVan,
+  chime: wireWords.atTheChime,
+  door: wireWords.atTheDoor,
+  transformer: wireWords.atTheTransformer,
+  cable: wireWords.atTheCable,
+  box: wireWords.atTheBox,
+  switch: wireWords.atTheSwitchsBox,
+  spot: wireWords.atTheSpot,
+  outlet: wireWords.atTheOutlet,
 } as const;
 
 const VIEWS = [
-  { value: 'one', words: 'one step' },
-  { value: 'list', words: 'whole list' },
+  { value: 'one', words: wireWords.oneStep },
+  { value: 'list', words: wireWords.wholeList },
 ] as const;
 
 /** The steps of the taken way, one at a time or all of them, each held until its circuit is proved dead. */
@@ -54,9 +55,9 @@ export function WireBench() {
   if (!standing || !planOf(point))
     return (
       <>
-        <p>No way is taken yet: the steps follow from it, one by one.</p>
+        <p>{wireWords.noWayIsTaken}</p>
         <Button variant="secondary" onClick={() => go('choose')}>
-          Go to Choose
+          {wireWords.goToChoose}
         </Button>
       </>
     );
@@ -77,11 +78,11 @@ export function WireBench() {
         ) : (
           <OneStep key={standing.step.id} steps={steps} at={at} standing={standing} onAt={setPicked} />
         )}
-        <Choices label="shown" options={VIEWS} chosen={view} onPick={(value) => setView(value ?? 'one')} />
+        <Choices label={wireWords.shown} options={VIEWS} chosen={view} onPick={(value) => setView(value ?? 'one')} />
       </section>
       <section>
         <AsBuilt />
-        <h2>All steps</h2>
+        <h2>{wireWords.allSteps}</h2>
         <ListGroup as="ol" className="steps">
           {steps.map((one, i) => (
             <li key={one.step.id}>
@@ -108,7 +109,7 @@ export function WireBench() {
                 <span>
                   {say(one.step.words)}
                   <span className="visually-hidden">
-                    {one.ticked ? ', done' : one.held ? `, held: ${say(one.held)}` : ''}
+                    {one.ticked ? wireWords.done4 : one.held ? wireWords.held2({ held: say(one.held) }) : ''}
                   </span>
                 </span>
               </ListGroup.Item>
@@ -146,9 +147,7 @@ function OneStep({ steps, at, standing, onAt }: OneProps) {
   return (
     <>
       <div className="step-head">
-        <span className="soft">
-          step {at + 1} of {steps.length}
-        </span>
+        <span className="soft">{wireWords.stepOf({ at: at + 1, steps: steps.length })}</span>
         <span className="small soft">
           {[PLACE_WORDS[step.place], placeNameOf(point, step.place)].filter(Boolean).join(', ')}
         </span>
@@ -168,9 +167,9 @@ function OneStep({ steps, at, standing, onAt }: OneProps) {
         <Button
           variant="link"
           className="small"
-          onClick={() => saveSvg(STEP_DRAWING, `${job.title} ${point.name} step ${at + 1}`)}
+          onClick={() => saveSvg(STEP_DRAWING, wireWords.step2({ title: job.title, name: point.name, at: at + 1 }))}
         >
-          <Download size={16} aria-hidden="true" /> drawing as SVG
+          <Download size={16} aria-hidden="true" /> {wireWords.drawingAsSVG}
         </Button>
       )}
       {lead !== null && place && (
@@ -210,18 +209,22 @@ function AsBuilt() {
   const wiring = builtOf(point);
   const asPlanned = builtAsPlanned(point);
   const nameOf = (id: string | null): string =>
-    id === null ? 'loose' : say((jointById(wiring, id) ?? jointById(asPlanned, id))?.name ?? id);
+    id === null ? wireWords.loose : say((jointById(wiring, id) ?? jointById(asPlanned, id))?.name ?? id);
   const fresh = [...byDeviation, ...built.filter((one) => !byDeviation.some((other) => sameFinding(other, one)))];
   return (
     <div className="as-built">
-      <h2>{moved.length > 0 || built.length > 0 ? 'As built' : 'What the rules say of the plan'}</h2>
+      <h2>{moved.length > 0 || built.length > 0 ? wireWords.asBuilt : wireWords.whatTheRulesSay}</h2>
       {moved.length > 0 && (
         <ul className="plain-list" data-testid="moved">
           {moved.map(({ entryId, lead, from, to }) => (
             <li key={entryId}>
-              {say(leadById(wiring, lead)?.name ?? lead)}: {nameOf(to)} instead of {nameOf(from)}{' '}
+              {wireWords.insteadOf({
+                name: say(leadById(wiring, lead)?.name ?? lead),
+                nameOf: nameOf(to),
+                nameOf2: nameOf(from),
+              })}{' '}
               <Button variant="link" onClick={() => write('entryStruck', { target: entryId })}>
-                not so
+                {wireWords.notSo}
               </Button>
             </li>
           ))}
@@ -230,7 +233,7 @@ function AsBuilt() {
       <Findings
         say={say}
         findings={moved.length > 0 || built.length > 0 ? fresh : planned}
-        none={moved.length > 0 ? 'It differs, and no rule minds.' : 'Every rule is kept.'}
+        none={moved.length > 0 ? wireWords.itDiffersAndNo : wireWords.everyRuleIsKept}
       />
     </div>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { chooseWords } from '@/words/screens';
 import { useSay } from '../../../log/useSay';
 import type { JudgedOption } from '@/core/advice';
 import { wiringPlan, type Doorbell } from '@/core/points';
@@ -31,26 +32,26 @@ export function BeforeAfter({ point, way: { transformer, tap, treatment, wire, d
     .map((place) => ({ place, marked: changedLeads(plan, place) }))
     .map(({ place, marked }) => (
       <section key={place} className="before-after">
-        <h2>At the {place}, wire by wire</h2>
+        <h2>{chooseWords.atTheWireBy({ place })}</h2>
         <div className="halves">
           <figure>
-            <figcaption>as it is now</figcaption>
+            <figcaption>{chooseWords.asItIsNow}</figcaption>
             <WiringDrawing
               say={say}
               wiring={plan.found}
               place={place}
               marked={new Set()}
-              title={`The ${place} as it is now`}
+              title={chooseWords.theAsItIs({ place })}
             />
           </figure>
           <figure>
-            <figcaption>{marked.size === 0 ? 'stays as it is' : 'afterwards, what changes in colour'}</figcaption>
+            <figcaption>{marked.size === 0 ? chooseWords.staysAsItIs : chooseWords.afterwardsWhatChangesIn}</figcaption>
             <WiringDrawing
               say={say}
               wiring={plan.planned}
               place={place}
               marked={marked}
-              title={`The ${place} afterwards`}
+              title={chooseWords.theAfterwards({ place })}
             />
           </figure>
         </div>

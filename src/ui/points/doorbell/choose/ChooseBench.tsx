@@ -1,4 +1,7 @@
 'use client';
+import { chooseWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import Link from 'next/link';
@@ -22,10 +25,10 @@ const KEEP = 'keep';
 /** Ways shown at first: a handful is compared, forty are not. */
 const FEW = 5;
 const WIRE_CHOICES = {
-  keep: 'leave it',
-  join: 'join spare pairs',
-  repull: 'pull heavier wire',
-  mend: 'make bad splices anew',
+  keep: chooseWords.leaveIt,
+  join: chooseWords.joinSparePairs,
+  repull: chooseWords.pullHeavierWire,
+  mend: chooseWords.makeBadSplicesAnew,
 } as const;
 
 /** Every sensible way computed and compared: transformer, chime, wire, device. One is taken, with its reason. */
@@ -35,11 +38,11 @@ export function ChooseBench() {
   const { ways, stop } = useWays(assessment, policy, module);
   switch (ways.state) {
     case 'waiting':
-      return <p role="status">Working the ways out …</p>;
+      return <p role="status">{chooseWords.workingTheWaysOut}</p>;
     case 'failed':
       return (
         <p className="brick" role="alert">
-          The ways could not be worked out ({ways.message}). Nothing is lost: open the page again.
+          {chooseWords.theWaysCouldNot({ message: ways.message })}
         </p>
       );
     default:
@@ -47,13 +50,13 @@ export function ChooseBench() {
         <>
           {ways.state === 'working' && (
             <p className="working" role="status">
-              First figures; {ways.done} of {ways.of} ways worked out fully.{' '}
+              {chooseWords.firstFiguresOfWays({ done: ways.done, ofWord: ways.of })}{' '}
               <Button variant="link" onClick={stop}>
-                Leave it at that
+                {chooseWords.leaveItAtThat}
               </Button>
             </p>
           )}
-          {ways.state === 'done' && ways.stopped && <p className="soft">Left at the first, rough figures.</p>}
+          {ways.state === 'done' && ways.stopped && <p className="soft">{chooseWords.leftAtTheFirst}</p>}
           <WaysCompared choosing={ways.choosing} />
         </>
       );
@@ -78,7 +81,7 @@ function WaysCompared({ choosing }: { readonly choosing: Choosing }) {
     : null;
   const by = (id: string | null): JudgedOption | undefined => ways.find((way) => way.id === id);
   const way = by(picked) ?? by(taken) ?? proposed ?? ways[0];
-  if (!way) return <p>There is no way with this chime in this region.</p>;
+  if (!way) return <p>{chooseWords.thereIsNoWay}</p>;
   const select = ({ id }: JudgedOption) => setPicked(id);
   const first = worthConsidering(choosing, taken, FEW);
   const table = {
@@ -92,33 +95,28 @@ function WaysCompared({ choosing }: { readonly choosing: Choosing }) {
   return (
     <>
       <Proposal choosing={choosing} />
-      <SchoolHere matter="weakSupply" lead="It is proposed by this school" submit={() => 'Propose by it here'} />
+      <SchoolHere matter="weakSupply" lead={chooseWords.itIsProposedBy} submit={() => chooseWords.proposeByItHere} />
       <p className="no-print">
-        <Link href={`/jobs/${job.id}/compare?point=${point.id}`}>All doorbells side by side, for the customer</Link>
+        <Link href={`/jobs/${job.id}/compare?point=${point.id}`}>{chooseWords.allDoorbellsSideBy}</Link>
       </p>
       <section className="compared">
-        <h2>Worth considering</h2>
+        <h2>{chooseWords.worthConsidering}</h2>
         <WayTable ways={ways} first={first.map(({ id }) => id)} {...table} />
       </section>
       <section>
-        <h2>The one that is picked, and its neighbours</h2>
+        <h2>{chooseWords.theOneThatIs}</h2>
         <Turning ways={ways} way={way} onSelect={select} />
         <WayDetail way={way} known={known} ways={ways} />
         {proposed && way.id !== proposed.id && (
           <p data-testid="why-not">
-            <b>Why not this one?</b> {say(whyNotThis(assessment.survey, way, choosing))}
+            <b>{chooseWords.whyNotThisOne}</b> {say(whyNotThis(assessment.survey, way, choosing))}
           </p>
         )}
         <TakeWay key={way.id} way={way} why={say(way.judgement.reason)} taken={way.id === taken} />
-        {way.transformer?.mainsWork && (
-          <p className="caution">
-            Replacing the transformer is mains work: its steps follow on Wire, held until you have proved the mains side
-            dead yourself. Mains can kill; if not competent and permitted, hire a licensed electrician.
-          </p>
-        )}
+        {way.transformer?.mainsWork && <p className="caution">{chooseWords.replacingTheTransformerIs}</p>}
       </section>
       <section>
-        <h2>What it costs against what it has to spare</h2>
+        <h2>{chooseWords.whatItCostsAgainst}</h2>
         <WayPlot ways={ways} {...table} />
       </section>
     </>
@@ -132,19 +130,22 @@ function Proposal({ choosing: { proposed, reason, instead } }: { readonly choosi
   if (proposed)
     return (
       <p data-testid="proposal">
-        <b>{capital(say(wayWords(proposed)))}</b> is proposed. {say(reason)}
+        <Filled
+          parts={chooseWords.isProposed<ReactNode>({
+            wayWords: <b>{capital(say(wayWords(proposed)))}</b>,
+            reason: say(reason),
+          })}
+        />
       </p>
     );
   const next = assessment.next();
   return (
     <p data-testid="proposal">
-      <b>Nothing can be proposed yet.</b>{' '}
-      {next
-        ? `${say(next.words)}: ${say(next.why)}`
-        : 'No way with this device can be trusted, and no reading would change that.'}{' '}
+      <b>{chooseWords.nothingCanBeProposed}</b>{' '}
+      {next ? `${say(next.words)}: ${say(next.why)}` : chooseWords.noWayWithThis}{' '}
       {instead && (
         <>
-          <b>{say(wayWords(instead))}</b> would hold.
+          <Filled parts={chooseWords.wouldHold<ReactNode>({ wayWords: <b>{say(wayWords(instead))}</b> })} />
         </>
       )}
     </p>
@@ -160,7 +161,8 @@ interface TurningProps {
 /** What feeds the loop in a way: the old transformer, another pair of its screws, or a new one. */
 const supplyId = ({ transformer, tap }: JudgedOption): string => transformer?.id ?? tap?.screws ?? KEEP;
 const supplyWords = ({ transformer, tap }: JudgedOption): string =>
-  transformer?.name ?? (tap ? `its ${tap.ratedVolts} V pair ${tap.screws}` : 'keep the old one');
+  transformer?.name ??
+  (tap ? chooseWords.itsVPair({ ratedVolts: tap.ratedVolts, screws: tap.screws }) : chooseWords.keepTheOldOne);
 const orderOf = (id: string): number => (id === KEEP ? 0 : id.startsWith('S') ? 1 : 2);
 
 /** Turns the shown way in one respect: the others stay as near as they can. */
@@ -183,7 +185,7 @@ function Turning({ ways, way, onSelect }: TurningProps) {
   return (
     <div className="selectors">
       <Choices
-        label="transformer"
+        label={chooseWords.transformer}
         // Always in the same order, whatever stands first in the table: the old one, its pairs, then by name
         options={supplies
           .map(([value, words]) => ({ value, words }))
@@ -192,7 +194,7 @@ function Turning({ ways, way, onSelect }: TurningProps) {
         onPick={(id) => id && turn((other) => supplyId(other) === id)}
       />
       <Choices
-        label="chime"
+        label={chooseWords.chime}
         options={TREATMENTS.filter(({ id }) => treatments.includes(id)).map(({ id, name }) => ({
           value: id,
           words: say(name),
@@ -202,7 +204,7 @@ function Turning({ ways, way, onSelect }: TurningProps) {
       />
       {wires.length > 1 && (
         <Choices
-          label="wire"
+          label={chooseWords.wire}
           options={wires.map((value) => ({ value, words: WIRE_CHOICES[value] }))}
           chosen={way.wire}
           onPick={(wire) => wire && turn((other) => other.wire === wire)}
@@ -210,7 +212,7 @@ function Turning({ ways, way, onSelect }: TurningProps) {
       )}
       {devices.length > 1 && (
         <Choices
-          label="device"
+          label={chooseWords.device}
           options={devices.map(({ id, name }) => ({ value: id, words: name }))}
           chosen={way.device.id}
           onPick={(id) => id && turn(({ device }) => device.id === id)}

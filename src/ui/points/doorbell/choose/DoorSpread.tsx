@@ -1,3 +1,4 @@
+import { chooseWords } from '@/words/screens';
 import { scaleLinear } from 'd3-scale';
 import type { JudgedOption } from '@/core/advice';
 import { STATE_WORDS } from '@/core/catalogue';
@@ -18,7 +19,9 @@ export function DoorSpread({ way, most }: { readonly way: JudgedOption; readonly
       viewBox={`0 0 ${WIDTH} ${height}`}
       role="img"
       aria-label={states
-        .map(({ state, low }) => `${STATE_WORDS[state]} ${low.low.toFixed(1)} to ${low.high.toFixed(1)} V`)
+        .map(({ state, low }) =>
+          chooseWords.toV2({ state: STATE_WORDS[state], low: low.low.toFixed(1), high: low.high.toFixed(1) }),
+        )
         .join(', ')}
     >
       <rect x="0" y="0" width={x(doorMinVolts)} height={height} className="zone-out" />

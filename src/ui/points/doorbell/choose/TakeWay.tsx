@@ -1,4 +1,5 @@
 'use client';
+import { chooseWords } from '@/words/screens';
 import { TextInput } from '../../../form/TextInput';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
@@ -46,13 +47,13 @@ export function TakeWay({ way, why, taken }: Props) {
       }}
     >
       <TextInput
-        label="why this one"
+        label={chooseWords.whyThisOne}
         text={reason}
         most={TEXT.long}
-        fault={asked && reason.trim() === '' ? 'It is not sure to hold: say why it is taken all the same.' : null}
+        fault={asked && reason.trim() === '' ? chooseWords.itIsNotSure : null}
         onType={setTyped}
       />
-      <Button type="submit">{taken ? 'Take it again' : 'Take this way'}</Button>
+      <Button type="submit">{taken ? chooseWords.takeItAgain : chooseWords.takeThisWay}</Button>
     </form>
   );
 }

@@ -1,4 +1,7 @@
 'use client';
+import { chooseWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { Table } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { wayPlan, type JudgedOption, type WayPlan } from '@/core/advice';
@@ -12,22 +15,34 @@ import { useDoorbell } from '../useDoorbell';
 import { BeforeAfter } from './BeforeAfter';
 import { wayWords } from '@/core/advice';
 
-const RINGS = { rings: 'rings well', weak: 'may not strike', hammers: 'hammers and heats' } as const;
+const RINGS = {
+  rings: chooseWords.ringsWell,
+  weak: chooseWords.mayNotStrike,
+  hammers: chooseWords.hammersAndHeats,
+} as const;
 
 /** Another door on the same supply, in its hungriest moment. */
 function OtherDoor({ other: { name, low, belief, minVolts } }: { readonly other: OtherJudgement }) {
   const say = useSay();
   return (
     <p data-testid="other-door">
-      <b>{capital(say(name))}:</b> at worst it{' '}
-      {low.likely > 0 ? (
-        <>
-          keeps <b className="figure">{volts(low.likely)}</b>
-        </>
-      ) : (
-        'gets too little to run at all'
-      )}{' '}
-      and needs {minVolts.toFixed(1)} V; it holds in {percent(belief)} of cases, all doorbells at work together.
+      <Filled
+        parts={chooseWords.atWorstItAnd<ReactNode>({
+          name: <b>{capital(say(name))}:</b>,
+          likely:
+            low.likely > 0 ? (
+              <>
+                <Filled
+                  parts={chooseWords.keeps<ReactNode>({ likely: <b className="figure">{volts(low.likely)}</b> })}
+                />
+              </>
+            ) : (
+              chooseWords.getsTooLittleTo
+            ),
+          minVolts: minVolts.toFixed(1),
+          belief: percent(belief),
+        })}
+      />
     </p>
   );
 }
@@ -37,11 +52,9 @@ function PlanAfter({ plan: { tools, visits, settings, tests } }: { readonly plan
   const say = useSay();
   return (
     <section>
-      <h2>What it asks for</h2>
-      <p>
-        {capital(say(visits))}. Tools: {[...new Set(tools.map(say))].join(', ')}.
-      </p>
-      <p>Set: {settings.map(say).join('; ')}.</p>
+      <h2>{chooseWords.whatItAsksFor}</h2>
+      <p>{chooseWords.tools({ visits: capital(say(visits)), parts: [...new Set(tools.map(say))].join(', ') })}</p>
+      <p>{chooseWords.set({ settings: settings.map(say).join('; ') })}</p>
       <ul className="plain-list" data-testid="planned-tests">
         {tests.map(({ words, band }) => (
           <li key={say(words)}>
@@ -49,9 +62,7 @@ function PlanAfter({ plan: { tools, visits, settings, tests } }: { readonly plan
             {band && (
               <>
                 {': '}
-                <b className="figure">
-                  {band.low.toFixed(1)} to {band.high.toFixed(1)} V
-                </b>
+                <b className="figure">{chooseWords.toV({ low: band.low.toFixed(1), high: band.high.toFixed(1) })}</b>
               </>
             )}
           </li>
@@ -84,15 +95,19 @@ function ModuleWorth({ way, ways }: Pick<Props, 'way' | 'ways'>) {
   if (!other || other.judgement.verdict === 'notComputed') return null;
   return (
     <p className="small soft" data-testid="module-worth">
-      {path === 'series' ? 'With a power module' : 'Without the module'}{' '}
+      {path === 'series' ? chooseWords.withAPowerModule : chooseWords.withoutTheModule}{' '}
       {other.judgement.governingVolts > 0 ? (
         <>
-          the door would keep <b className="figure">{volts(other.judgement.governingVolts)}</b>
+          <Filled
+            parts={chooseWords.theDoorWouldKeep<ReactNode>({
+              governingVolts: <b className="figure">{volts(other.judgement.governingVolts)}</b>,
+            })}
+          />
         </>
       ) : (
-        'the supply would collapse'
+        chooseWords.theSupplyWouldCollapse
       )}
-      {other.forbidden ? `; the device does not allow it: ${say(other.forbidden)}.` : '.'}
+      {other.forbidden ? chooseWords.theDeviceDoesNot({ forbidden: say(other.forbidden) }) : '.'}
     </p>
   );
 }
@@ -115,16 +130,18 @@ export function WayDetail({ way, known, ways }: Props) {
           {judgement.others.map((other) => (
             <OtherDoor key={other.id} other={other} />
           ))}
-          {way.forbidden && <p className="caution">The device does not allow it: {say(way.forbidden)}.</p>}
+          {way.forbidden && (
+            <p className="caution">{chooseWords.theDeviceDoesNotAllow({ forbidden: say(way.forbidden) })}</p>
+          )}
           <Table className="states">
-            <caption>At the worst: low mains, hot winding, hot wires</caption>
+            <caption>{chooseWords.atTheWorstLow}</caption>
             <thead>
               <tr>
-                <th>the device is</th>
-                <th className="n">low</th>
-                <th className="n">likely</th>
-                <th className="n">high</th>
-                <th className="n">of rating</th>
+                <th>{chooseWords.theDeviceIs}</th>
+                <th className="n">{chooseWords.low}</th>
+                <th className="n">{chooseWords.likely}</th>
+                <th className="n">{chooseWords.high}</th>
+                <th className="n">{chooseWords.ofRating}</th>
               </tr>
             </thead>
             <tbody>
@@ -136,7 +153,7 @@ export function WayDetail({ way, known, ways }: Props) {
                       key={i}
                       className={`n${value < survey.device.doorMinVolts ? ' brick' : ''}${i === 1 ? ' strong' : ''}`}
                     >
-                      {value > 0 ? value.toFixed(1) : 'none'}
+                      {value > 0 ? value.toFixed(1) : chooseWords.none}
                     </td>
                   ))}
                   <td className={`n${(utilisation ?? 0) > 1 ? ' brick' : ''}`}>
@@ -149,27 +166,36 @@ export function WayDetail({ way, known, ways }: Props) {
           <p>
             {chime ? (
               <>
-                Pressed, the chime gets <b className="figure">{volts(chime.pressedVolts.likely)}</b> (
-                {chime.pressedVolts.low.toFixed(1)} to {chime.pressedVolts.high.toFixed(1)}), made for{' '}
-                {chime.ratedVolts} V{chime.ratingRead ? '' : ', guessed'}: it {RINGS[chime.rings]}.{' '}
-                {chime.hums ? `In standby ${volts(chime.standbyVolts.likely)} make it hum.` : 'No hum in standby.'}
+                <Filled
+                  parts={chooseWords.pressedTheChimeGets<ReactNode>({
+                    likely: <b className="figure">{volts(chime.pressedVolts.likely)}</b>,
+                    low: chime.pressedVolts.low.toFixed(1),
+                    high: chime.pressedVolts.high.toFixed(1),
+                    ratedVolts: chime.ratedVolts,
+                    ratingRead: chime.ratingRead ? '' : chooseWords.guessed,
+                    rings: RINGS[chime.rings],
+                    likely2: chime.hums
+                      ? chooseWords.inStandbyMakeIt({ likely: volts(chime.standbyVolts.likely) })
+                      : chooseWords.noHumInStandby,
+                  })}
+                />
               </>
             ) : treatment.sounds ? (
-              'What this chime gets can’t be worked out here: ring it and listen.'
+              chooseWords.whatThisChimeGets
             ) : (
-              'The chime in the wall is silent: a plug-in sounder rings.'
+              chooseWords.theChimeInThe
             )}{' '}
           </p>
         </div>
         <div>
-          <h2>Volts on their way, {STATE_WORDS[judgement.governing]}</h2>
+          <h2>{chooseWords.voltsOnTheirWay({ governing: STATE_WORDS[judgement.governing] })}</h2>
           <FallingLine
             falling={fallingVolts(of, change, judgement.governing)}
             device={survey.device}
             words={say(wayWords(way))}
           />
           <p className="small soft">
-            {way.minutes} minutes, {way.cost} in parts. {capital(say(treatment.what))}.
+            {chooseWords.minutesInParts({ minutes: way.minutes, cost: way.cost, what: capital(say(treatment.what)) })}
           </p>
         </div>
       </div>

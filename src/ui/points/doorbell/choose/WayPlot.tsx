@@ -1,4 +1,5 @@
 'use client';
+import { chooseWords } from '@/words/screens';
 import { useSay } from '../../../log/useSay';
 import { said } from '@/core/said';
 import { scaleLinear } from 'd3-scale';
@@ -27,9 +28,9 @@ const signed = (value: number): string => (value > 0 ? `+${value}` : String(valu
 const FOOT_VOLTS = -6;
 
 const AXES = {
-  effort: { words: 'minutes and money', of: effortOf },
-  minutes: { words: 'minutes', of: ({ minutes }: JudgedOption) => minutes },
-  cost: { words: 'money', of: ({ cost }: JudgedOption) => cost },
+  effort: { words: chooseWords.minutesAndMoney, of: effortOf },
+  minutes: { words: chooseWords.minutes, of: ({ minutes }: JudgedOption) => minutes },
+  cost: { words: chooseWords.money, of: ({ cost }: JudgedOption) => cost },
 } as const;
 type Axis = keyof typeof AXES;
 const AXIS_OPTIONS = (Object.keys(AXES) as Axis[]).map((value) => ({ value, words: AXES[value].words }));
@@ -94,13 +95,18 @@ export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, on
   const picked = shown.find(({ id }) => id === (hovered ?? selected));
   return (
     <figure className="way-plot">
-      <Choices label="across" options={AXIS_OPTIONS} chosen={axis} onPick={(value) => value && setAxis(value)} />
+      <Choices
+        label={chooseWords.across}
+        options={AXIS_OPTIONS}
+        chosen={axis}
+        onPick={(value) => value && setAxis(value)}
+      />
       <PlotFrame
         room={ROOM}
         role="group"
-        label="Cost against volts to spare"
+        label={chooseWords.costAgainstVoltsTo}
         across={{ scale: x, figures: 6, words: AXES[axis].words }}
-        up={{ scale: y, figures: 6, words: 'volts to spare at worst', shown: signed }}
+        up={{ scale: y, figures: 6, words: chooseWords.voltsToSpareAt, shown: signed }}
         under={
           <rect x={LEFT} y={y(0)} width={RIGHT - LEFT} height={Math.max(0, BOTTOM - y(0))} className="zone-weak" />
         }
@@ -112,9 +118,9 @@ export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, on
           const on = here.some(({ id }) => id === selected);
           const over = here.some(({ id }) => id === hovered);
           const remark = here.some(({ id }) => id === taken)
-            ? 'taken'
+            ? chooseWords.taken
             : here.some(({ id }) => id === proposed)
-              ? 'proposed'
+              ? chooseWords.proposed
               : null;
           return (
             <g
@@ -154,8 +160,13 @@ export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, on
       </PlotFrame>
       <figcaption className="small soft" aria-live="polite">
         {picked
-          ? `${say(wayWords(picked))}: ${margin(picked.judgement.marginVolts)} for ${picked.minutes} min and ${picked.cost} in parts.`
-          : 'Round: holds. Diamond: tight. Empty: can’t tell. Cross: out.'}
+          ? chooseWords.forMinAndIn({
+              wayWords: say(wayWords(picked)),
+              marginVolts: margin(picked.judgement.marginVolts),
+              minutes: picked.minutes,
+              cost: picked.cost,
+            })
+          : chooseWords.roundHoldsDiamondTight}
       </figcaption>
     </figure>
   );

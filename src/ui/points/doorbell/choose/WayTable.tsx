@@ -1,4 +1,5 @@
 'use client';
+import { chooseWords } from '@/words/screens';
 import { Button, Table } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { useMemo } from 'react';
@@ -44,43 +45,44 @@ const helper = createColumnHelper<typeof features, JudgedOption>();
 const numeric = { meta: { numeric: true } } as const;
 const columnsIn = (say: Say) =>
   helper.columns([
-    helper.accessor((way) => say(wayWords(way)), { id: 'way', header: 'way', sortFn: 'alphanumeric' }),
+    helper.accessor((way) => say(wayWords(way)), { id: 'way', header: chooseWords.way, sortFn: 'alphanumeric' }),
     helper.accessor(
-      ({ forbidden, judgement }) => (forbidden ? 'not allowed' : say(said('verdict', { verdict: judgement.verdict }))),
+      ({ forbidden, judgement }) =>
+        forbidden ? chooseWords.notAllowed : say(said('verdict', { verdict: judgement.verdict })),
       {
         id: 'verdict',
-        header: 'verdict',
+        header: chooseWords.verdict,
         sortFn: 'alphanumeric',
       },
     ),
     helper.accessor(({ judgement }) => judgement.marginVolts, {
       id: 'margin',
-      header: 'to spare',
+      header: chooseWords.toSpare,
       sortFn: 'basic',
       ...numeric,
     }),
     helper.accessor(({ judgement }) => judgement.belief, {
       id: 'belief',
-      header: 'believed',
+      header: chooseWords.believed,
       sortFn: 'basic',
       ...numeric,
     }),
     helper.accessor(({ judgement }) => Math.min(...judgement.states.map(({ low }) => low.low)), {
       id: 'spread',
-      header: 'door volts by state',
+      header: chooseWords.doorVoltsByState,
       sortFn: 'basic',
     }),
-    helper.accessor(({ treatment }) => (treatment.sounds ? 'rings' : 'silent'), {
+    helper.accessor(({ treatment }) => (treatment.sounds ? chooseWords.rings : chooseWords.silent), {
       id: 'chime',
-      header: 'chime',
+      header: chooseWords.chime,
       sortFn: 'alphanumeric',
     }),
-    helper.accessor('minutes', { id: 'minutes', header: 'minutes', sortFn: 'basic', ...numeric }),
-    helper.accessor('cost', { id: 'cost', header: 'cost', sortFn: 'basic', ...numeric }),
+    helper.accessor('minutes', { id: 'minutes', header: chooseWords.minutes, sortFn: 'basic', ...numeric }),
+    helper.accessor('cost', { id: 'cost', header: chooseWords.cost, sortFn: 'basic', ...numeric }),
   ]);
 
 const FIGURES: Readonly<Record<string, (way: JudgedOption) => string>> = {
-  margin: ({ judgement }) => (judgement.governingVolts > 0 ? margin(judgement.marginVolts) : 'collapses'),
+  margin: ({ judgement }) => (judgement.governingVolts > 0 ? margin(judgement.marginVolts) : chooseWords.collapses),
   belief: ({ judgement }) => percent(judgement.belief),
   minutes: ({ minutes }) => String(minutes),
   cost: ({ cost }) => String(cost),
@@ -115,7 +117,7 @@ export function WayTable({ ways, first, selected, hovered, taken, proposed, onSe
           <tbody>
             {shown.map((row) => {
               const way = row.original;
-              const remark = way.id === taken ? 'taken' : way.id === proposed ? 'proposed' : null;
+              const remark = way.id === taken ? chooseWords.taken : way.id === proposed ? chooseWords.proposed : null;
               return (
                 <tr
                   key={row.id}
@@ -150,7 +152,7 @@ export function WayTable({ ways, first, selected, hovered, taken, proposed, onSe
       </div>
       {(all || folded > 0) && (
         <Button variant="link" aria-expanded={all} onClick={() => setAll(!all)}>
-          {all ? 'Show the first few' : `Show all ${rows.length} ways: ${folded} are beaten, much alike or not allowed`}
+          {all ? chooseWords.showTheFirstFew : chooseWords.showAllWaysAre({ rows: rows.length, folded })}
         </Button>
       )}
     </>

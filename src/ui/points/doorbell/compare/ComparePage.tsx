@@ -1,4 +1,5 @@
 'use client';
+import { compareWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import { sayIn, type Say } from '@/words';
 import Link from 'next/link';
@@ -18,57 +19,67 @@ interface Row {
   readonly says: (one: Compared, say: Say) => string;
 }
 
-const hours = (value: number): string => `${value < 10 ? value.toFixed(1) : Math.round(value)} hours`;
+const hours = (value: number): string =>
+  compareWords.hours({ value: value < 10 ? value.toFixed(1) : Math.round(value) });
 
 const ROWS: readonly Row[] = [
   {
-    asks: 'Does it work at this door?',
+    asks: compareWords.doesItWorkAt,
     says: ({ way }, say) =>
-      way === null ? 'Not without more readings or another supply.' : `Yes, with ${wayWords(way, say)}.`,
+      way === null ? compareWords.notWithoutMoreReadings : compareWords.yesWith({ wayWords: wayWords(way, say) }),
   },
   {
-    asks: 'How long does that take us?',
+    asks: compareWords.howLongDoesThat,
     says: ({ way }) =>
       way === null
         ? '–'
-        : `About ${way.minutes} minutes, ${way.cost} in parts${way.licensed ? ', by an electrician' : ''}.`,
+        : compareWords.aboutMinutesInParts({
+            minutes: way.minutes,
+            cost: way.cost,
+            byAnElectrician: way.licensed ? compareWords.byAnElectrician : '',
+          }),
   },
   {
-    asks: 'Does the chime in the wall still ring?',
-    says: ({ way }) => (way === null ? '–' : way.silent ? 'No: a plug-in sounder rings.' : 'Yes.'),
+    asks: compareWords.doesTheChimeIn,
+    says: ({ way }) => (way === null ? '–' : way.silent ? compareWords.noAPlugIn : compareWords.yes),
   },
   {
-    asks: 'Is the parcel on the mat in the picture?',
-    says: ({ parcelInView }) =>
-      parcelInView ? 'Yes, together with the visitor’s face.' : 'No: faces only, or the mat only.',
+    asks: compareWords.isTheParcelOn,
+    says: ({ parcelInView }) => (parcelInView ? compareWords.yesTogetherWithThe : compareWords.noFacesOnlyOr),
   },
   {
-    asks: 'When does a clip begin?',
-    says: ({ budget }) =>
-      budget ? 'A moment late: it sleeps on its battery and wakes first.' : 'Before the press: it always watches.',
+    asks: compareWords.whenDoesAClip,
+    says: ({ budget }) => (budget ? compareWords.aMomentLateIt : compareWords.beforeThePressIt),
   },
   {
-    asks: 'Who recharges it?',
+    asks: compareWords.whoRechargesIt,
     says: ({ budget }) =>
       budget === null
-        ? 'Nobody: it has no battery.'
+        ? compareWords.nobodyItHasNo
         : budget.covers
-          ? `The wires, ${hours(budget.hours.ordinary)} for an ordinary day, ${hours(budget.hours.busy)} for a busy one. In frost you, indoors.`
-          : 'You: the wires do not give back what a day takes.',
+          ? compareWords.theWiresForAn({ hours: hours(budget.hours.ordinary), hours2: hours(budget.hours.busy) })
+          : compareWords.youTheWiresDo,
   },
   {
-    asks: 'What does recording cost?',
+    asks: compareWords.whatDoesRecordingCost,
     says: ({ device }) =>
       device.recordingPerMonth === null
-        ? 'Ask: it is not known here.'
+        ? compareWords.askItIsNot
         : device.recordingPerMonth === 0
-          ? 'Nothing.'
-          : `${device.recordingPerMonth} a month.`,
+          ? compareWords.nothing
+          : compareWords.aMonth({ recordingPerMonth: device.recordingPerMonth }),
   },
 ];
 
 const wayWords = ({ transformer, tap, treatment }: NonNullable<Compared['way']>, say: Say): string =>
-  `${transformer ? `a new supply, ${transformer.name}` : tap ? 'other screws of the transformer' : 'the transformer that is there'}; chime: ${lowerFirst(say(treatment.name))}`;
+  compareWords.chime({
+    name: transformer
+      ? compareWords.aNewSupply({ name: transformer.name })
+      : tap
+        ? compareWords.otherScrewsOfThe
+        : compareWords.theTransformerThatIs,
+    name2: lowerFirst(say(treatment.name)),
+  });
 
 /** One page for the customer: every doorbell at this door, side by side, in plain words. */
 export function ComparePage({ job, point, compared }: Props) {
@@ -77,17 +88,17 @@ export function ComparePage({ job, point, compared }: Props) {
     <main className="sheet-page compare-page">
       <div className="sheet-head">
         <div>
-          <h1>Which doorbell?</h1>
+          <h1>{compareWords.whichDoorbell}</h1>
           <div>{[job.title, point.name, job.site.address].filter(Boolean).join(', ')}</div>
         </div>
         <span className="row-of no-print">
           <Link className="btn btn-secondary" href={`/jobs/${job.id}?point=${point.id}&rung=choose`}>
-            Back to the job
+            {compareWords.backToTheJob}
           </Link>
           <PrintButton />
         </span>
       </div>
-      <p className="lead-in">Worked out for this door: its wires, its transformer, its chime, on the coldest night.</p>
+      <p className="lead-in">{compareWords.workedOutForThis}</p>
       <div className="scroll-x">
         <Table className="compare">
           <thead>
@@ -96,7 +107,7 @@ export function ComparePage({ job, point, compared }: Props) {
               {compared.map(({ device }) => (
                 <th key={device.id} scope="col">
                   {device.name}
-                  {device.id === point.look.deviceId && <span className="remark block">asked for</span>}
+                  {device.id === point.look.deviceId && <span className="remark block">{compareWords.askedFor}</span>}
                 </th>
               ))}
             </tr>

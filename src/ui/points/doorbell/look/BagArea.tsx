@@ -1,4 +1,5 @@
 'use client';
+import { doorLookWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { BAG_STATES } from '@/core/kinds';
@@ -8,7 +9,11 @@ import { FieldGroup } from '../../../form/FieldGroup';
 import { textField } from '../../../form/fields';
 import { useDoorbell } from '../useDoorbell';
 
-const WORDS = { there: 'there and right', missing: 'missing', wrong: 'not right' } as const;
+const WORDS = {
+  there: doorLookWords.thereAndRight,
+  missing: doorLookWords.missing,
+  wrong: doorLookWords.notRight,
+} as const;
 const STATES = BAG_STATES.map((value) => ({ value, words: WORDS[value] }));
 
 /** Unpacked and checked at the van: what is wrong here is brought, not missed on the ladder. */
@@ -21,10 +26,11 @@ export function BagArea() {
   return (
     <section>
       <p className="soft">
-        At the van, before the ladder. What is missing or not right goes to the things to bring
-        {keptJob.policy.registering === 'bench' ? '; the device is registered here, on the bench supply.' : '.'}
+        {doorLookWords.atTheVanBefore({
+          theDeviceIs: keptJob.policy.registering === 'bench' ? doorLookWords.theDeviceIsRegistered : '.',
+        })}
       </p>
-      {inBag.length > 0 && <p className="soft">By the catalogue its bag holds: {inBag.join(', ')}.</p>}
+      {inBag.length > 0 && <p className="soft">{doorLookWords.byTheCatalogueIts({ inBag: inBag.join(', ') })}</p>}
       {lines.map(({ item, answer }) => (
         <div key={item.id} className="check">
           <Choices
@@ -38,9 +44,11 @@ export function BagArea() {
               <FieldGroup
                 kind="bagChecked"
                 scope={{ pointId: kept.id, item: item.id }}
-                fields={[textField('note', `what about the ${say(item.words)}`, answer.note ?? undefined)]}
+                fields={[
+                  textField('note', doorLookWords.whatAboutThe({ words: say(item.words) }), answer.note ?? undefined),
+                ]}
               />
-              <p className="brick">Bring: {say(item.bring)}.</p>
+              <p className="brick">{doorLookWords.bring({ bring: say(item.bring) })}</p>
             </div>
           )}
         </div>
@@ -53,7 +61,7 @@ export function BagArea() {
             unchecked.forEach(({ item }) => write('bagChecked', { pointId: kept.id, item: item.id, state: 'there' }))
           }
         >
-          The other {unchecked.length} are there and right
+          {doorLookWords.theOtherAreThere({ unchecked: unchecked.length })}
         </Button>
       )}
     </section>

@@ -1,4 +1,5 @@
 'use client';
+import { doorLookWords } from '@/words/screens';
 import { useSay } from '../../../log/useSay';
 import { forbiddenWhy } from '@/core/advice';
 import { treatmentsFor } from '@/core/chime';
@@ -27,7 +28,11 @@ export function ChimeArea() {
       {(chimeKindOf(kept) ?? 'mechanical') === 'mechanical' && <OnTheScrews />}
       {chimeKind && (
         <>
-          <p>{ways.length === 1 ? 'One way' : `${ways.length} ways`} with such a chime and this device:</p>
+          <p>
+            {doorLookWords.withSuchAChime({
+              oneWay: ways.length === 1 ? doorLookWords.oneWay : doorLookWords.ways({ ways: ways.length }),
+            })}
+          </p>
           <ul className="plain-list">
             {ways.map((way) => {
               const forbidden = forbiddenWhy(survey, survey.device, way, false);
@@ -38,8 +43,8 @@ export function ChimeArea() {
                     {forbidden
                       ? `${capital(say(forbidden))}.`
                       : way.sounds
-                        ? 'The chime rings.'
-                        : 'The chime is silent.'}
+                        ? doorLookWords.theChimeRings
+                        : doorLookWords.theChimeIsSilent}
                   </span>
                 </li>
               );
@@ -64,16 +69,12 @@ function OnTheScrews() {
         {ask('secondChime')}
         {ask('rear', (answer) => answer !== 'device' || rear === 'device')}
       </div>
-      {rear !== 'device' && (
-        <p className="small soft">
-          A doorbell at the rear door is a door of its own: add it under Door, “another door at this site”.
-        </p>
-      )}
+      {rear !== 'device' && <p className="small soft">{doorLookWords.aDoorbellAtThe}</p>}
       {rear === 'device' && (
         <>
-          <p>It shares the transformer: both doors are worked out together, in the same state.</p>
+          <p>{doorLookWords.itSharesTheTransformer}</p>
           <Choices
-            label="which doorbell at the rear door"
+            label={doorLookWords.whichDoorbellAtThe}
             options={devices.map(({ id, name }) => ({ value: id, words: name }))}
             chosen={rearDeviceId}
             onPick={(value) => {

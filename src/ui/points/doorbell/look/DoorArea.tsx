@@ -1,4 +1,7 @@
 'use client';
+import { doorLookWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { useSay } from '../../../log/useSay';
 import { devicesIn } from '@/core/catalogue';
 import { lengthsOf } from '@/core/job';
@@ -32,20 +35,27 @@ export function DoorArea() {
       {ask('wall')}
       {fixing && screw && (
         <p>
-          Bit: {say(fixing.bit)}.{' '}
-          {fixing.anchorM > 0 ? `${capital(say(fixing.anchor))}, screw` : `${capital(say(fixing.anchor))}; screw`}{' '}
-          <b className="figure">
-            {screw.stockM === null ? 'longer than stocked' : lengthText(screw.stockM, lengths, 'small')}
-          </b>
-          .{fixing.caution && <span className="caution block">{say(fixing.caution)}</span>}
+          <Filled
+            parts={doorLookWords.bit<ReactNode>({
+              bit: say(fixing.bit),
+              anchor:
+                fixing.anchorM > 0
+                  ? doorLookWords.screw({ anchor: capital(say(fixing.anchor)) })
+                  : doorLookWords.screw2({ anchor: capital(say(fixing.anchor)) }),
+              longerThanStocked: (
+                <b className="figure">
+                  {screw.stockM === null ? doorLookWords.longerThanStocked : lengthText(screw.stockM, lengths, 'small')}
+                </b>
+              ),
+              caution: fixing.caution && <span className="caution block">{say(fixing.caution)}</span>,
+            })}
+          />
         </p>
       )}
       {ask('even')}
-      {look.even === 'no' && (
-        <p className="soft">Bring a spacer or a bed of sealant: a plate on an edge rocks and leaks.</p>
-      )}
+      {look.even === 'no' && <p className="soft">{doorLookWords.bringASpacerOr}</p>}
       <Choices
-        label="device to fit"
+        label={doorLookWords.deviceToFit}
         options={devices.map(({ id, name }) => ({ value: id, words: name }))}
         chosen={device.id}
         onPick={(deviceId) => {
@@ -54,8 +64,11 @@ export function DoorArea() {
         }}
       />
       <p className="small soft">
-        {device.remark} Wants {device.doorFullVolts.toFixed(1)} V at the door, drops out under{' '}
-        {device.doorMinVolts.toFixed(1)} V.
+        {doorLookWords.wantsVAtThe({
+          remark: device.remark,
+          doorFullVolts: device.doorFullVolts.toFixed(1),
+          doorMinVolts: device.doorMinVolts.toFixed(1),
+        })}
       </p>
       <FieldGroup kind="pointDescribed" scope={scope} fields={[typed('name')]} />
       <AnotherPoint />

@@ -1,4 +1,5 @@
 'use client';
+import { doorLookWords } from '@/words/screens';
 import { USUAL_HEIGHT_M, doorView, seenAt } from '@/core/mount';
 import { deviceOf } from '@/core/points';
 import { ViewArea } from '../../../rungs/look/ViewArea';
@@ -12,15 +13,18 @@ export function DoorView() {
   const seen = seenAt(doorView(holeHeightM ?? USUAL_HEIGHT_M, deviceOf(kept).viewDeg.vertical), 0);
   const lost = [
     ...(asked.faces && !seen.faces ? ['faces'] : []),
-    ...(asked.parcel && !seen.parcel ? ['the parcel on the mat'] : []),
+    ...(asked.parcel && !seen.parcel ? [doorLookWords.theParcelOnThe] : []),
   ];
   return (
     <ViewArea>
       {(asked.faces || asked.parcel) && (
         <p className={lost.length > 0 ? 'brick' : 'moss'}>
           {lost.length > 0
-            ? `At the hole’s height without a wedge ${lost.join(' and ')} ${lost.length > 1 ? 'are' : 'is'} not all in the picture: Mount finds the wedge.`
-            : 'From the hole’s height this device has them in the picture without a wedge.'}
+            ? doorLookWords.atTheHolesHeight({
+                lost: lost.join(' and '),
+                are: lost.length > 1 ? doorLookWords.are : doorLookWords.isWord,
+              })
+            : doorLookWords.fromTheHolesHeight}
         </p>
       )}
     </ViewArea>

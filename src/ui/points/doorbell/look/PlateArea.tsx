@@ -1,4 +1,5 @@
 'use client';
+import { doorLookWords } from '@/words/screens';
 import { lengthsOf } from '@/core/job';
 import { missingAtLook, plateSurveyOf } from '@/core/points';
 import { platePlace } from '@/core/mount';
@@ -31,38 +32,37 @@ export function PlateArea() {
             scope={scope}
             fields={[typed('leadReachM', { asked }), ...OTHERS.map((field) => typed(field))]}
           />
-          <p className="small soft">
-            Height counts from where the visitor stands. A lip is a board’s edge, trim or sill that a plate can’t lie
-            across.
-          </p>
+          <p className="small soft">{doorLookWords.heightCountsFromWhere}</p>
         </div>
         {place ? (
           <PlateDrawing place={place} survey={survey} lengths={lengths} />
         ) : (
-          <p className="soft">Pull the lead and measure its reach: the drawing shows what is left of the wall.</p>
+          <p className="soft">{doorLookWords.pullTheLeadAnd}</p>
         )}
       </div>
       {place && (
         <ul className="plain-list">
           <li>
             {place.onLip
-              ? 'Between the lips there is no room for the plate: a backing plate, or another spot.'
+              ? doorLookWords.betweenTheLipsThere
               : place.upM === 0 && place.downM === 0
-                ? 'The plate can sit at the hole and nowhere else.'
+                ? doorLookWords.thePlateCanSit
                 : place.downM < 0
-                  ? `The lip pushes it up: from ${small(-place.downM)} to ${small(place.upM)} above the hole.`
+                  ? doorLookWords.theLipPushesIt({ small: small(-place.downM), small2: small(place.upM) })
                   : place.upM < 0
-                    ? `The lip pushes it down: from ${small(-place.upM)} to ${small(place.downM)} below the hole.`
-                    : `It can go ${small(place.upM)} up and ${small(place.downM)} down from the hole.`}
+                    ? doorLookWords.theLipPushesItDown({ small: small(-place.upM), small2: small(place.downM) })
+                    : doorLookWords.itCanGoUp({ small: small(place.upM), small2: small(place.downM) })}
           </li>
-          {place.leadShort && <li className="brick">The lead is too short: pull slack, or lengthen it.</li>}
-          {!place.coversMarks && <li className="brick">Old marks stay visible: bring a backing plate.</li>}
-          {place.fitsSide === false && <li className="brick">It does not fit beside the frame.</li>}
-          {place.spacerM > 0 && <li>Under it a spacer of at least {small(place.spacerM)}, over the sheath or box.</li>}
+          {place.leadShort && <li className="brick">{doorLookWords.theLeadIsToo}</li>}
+          {!place.coversMarks && <li className="brick">{doorLookWords.oldMarksStayVisible}</li>}
+          {place.fitsSide === false && <li className="brick">{doorLookWords.itDoesNotFit}</li>}
+          {place.spacerM > 0 && <li>{doorLookWords.underItASpacer({ small: small(place.spacerM) })}</li>}
           {place.frameTakesDeg !== null && (
             <li className={place.frameTakesDeg > 20 ? 'brick' : ''}>
-              The frame takes {place.frameTakesDeg.toFixed(0)}° of the view at its side
-              {place.frameTakesDeg > 20 ? ': a side wedge, or another spot' : ''}.
+              {doorLookWords.theFrameTakesOf({
+                frameTakesDeg: place.frameTakesDeg.toFixed(0),
+                aSideWedge: place.frameTakesDeg > 20 ? doorLookWords.aSideWedgeOr : '',
+              })}
             </li>
           )}
         </ul>

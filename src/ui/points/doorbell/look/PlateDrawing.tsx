@@ -1,3 +1,4 @@
+import { doorLookWords } from '@/words/screens';
 import { LEAD_NEEDED_M, type PlatePlace, type PlateSurvey } from '@/core/mount';
 import { lengthText, type LengthSystem } from '@/core/units';
 
@@ -30,7 +31,7 @@ export function PlateDrawing({ place, survey, lengths }: Props) {
       className="drawing"
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`Plate can sit ${small(place.upM)} up and ${small(place.downM)} down of the hole`}
+      aria-label={doorLookWords.plateCanSitUp({ small: small(place.upM), small2: small(place.downM) })}
     >
       {frameX !== null && <rect x={frameX} y="0" width={WIDTH - frameX} height={HEIGHT} className="wall" />}
       {lipAboveM !== null && (
@@ -69,7 +70,7 @@ export function PlateDrawing({ place, survey, lengths }: Props) {
       <circle cx={cx} cy={cy} r="5" className="hole" />
       <g className="labels">
         <text x="204" y={cy - 66}>
-          {place.onLip ? 'no room' : 'lens at'}
+          {place.onLip ? doorLookWords.noRoom : doorLookWords.lensAt}
         </text>
         {!place.onLip && (
           <text x="204" y={cy - 48} className="m strong">
@@ -84,7 +85,7 @@ export function PlateDrawing({ place, survey, lengths }: Props) {
           </text>
         )}
         <text x="204" y={cy + 4} className="soft">
-          lead lets it go
+          {doorLookWords.leadLetsItGo}
         </text>
         <text x="204" y={cy + 21} className="m">
           {small(reach)}
@@ -92,7 +93,7 @@ export function PlateDrawing({ place, survey, lengths }: Props) {
         {frameX !== null && (
           <>
             <text x="204" y={cy + 52} className="soft">
-              frame after
+              {doorLookWords.frameAfter}
             </text>
             <text x="204" y={cy + 69} className={`m${place.fitsSide === false ? ' brick' : ''}`}>
               {small(sideClearM ?? 0)}

@@ -1,4 +1,7 @@
 'use client';
+import { doorLookWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button, Table } from 'react-bootstrap';
 import { answerName } from '@/core/kinds';
 import { useSay } from '../../../log/useSay';
@@ -24,8 +27,8 @@ import { Pick } from '../../../form/Pick';
 import { useDoorbell } from '../useDoorbell';
 
 const PEOPLE = [
-  { value: '1', words: 'one' },
-  { value: '2', words: 'two' },
+  { value: '1', words: doorLookWords.one },
+  { value: '2', words: doorLookWords.two },
 ] as const;
 
 /** Where there was no bell: where a supply can come from, and the cable's way to the door. */
@@ -43,17 +46,17 @@ export function SupplyArea() {
       {ask('from')}
       {kept.supply.from !== undefined && kept.supply.from !== 'battery' && (
         <>
-          <h2>The cable’s way, stretch by stretch</h2>
+          <h2>{doorLookWords.theCablesWayStretch}</h2>
           {segments.length > 0 && (
             <Table className="ways">
               <thead>
                 <tr>
-                  <th scope="col">stretch</th>
+                  <th scope="col">{doorLookWords.stretch}</th>
                   <th scope="col" className="number">
-                    length
+                    {doorLookWords.length}
                   </th>
                   <th scope="col" className="number">
-                    holes
+                    {doorLookWords.holes}
                   </th>
                   <th scope="col" />
                 </tr>
@@ -69,7 +72,11 @@ export function SupplyArea() {
                         variant="link"
                         onClick={() => tell({ segments: segments.filter((_one, at) => at !== i) })}
                       >
-                        take away<span className="visually-hidden">: stretch {i + 1}</span>
+                        <Filled
+                          parts={doorLookWords.takeAway<ReactNode>({
+                            stretch: <span className="visually-hidden">{doorLookWords.stretch2({ i: i + 1 })}</span>,
+                          })}
+                        />
                       </Button>
                     </td>
                   </tr>
@@ -79,7 +86,7 @@ export function SupplyArea() {
           )}
           <NewStretch onAdd={(segment) => tell({ segments: [...segments, segment] })} />
           <Choices
-            label="people fishing the cable"
+            label={doorLookWords.peopleFishingTheCable}
             options={PEOPLE}
             chosen={kept.supply.people === 2 ? '2' : '1'}
             onPick={(people) => tell({ people: people === '2' ? 2 : 1 })}
@@ -93,26 +100,36 @@ export function SupplyArea() {
             {sum.ohms !== null && (
               <>
                 {' '}
-                · <b className="figure">{lengthText(sum.lengthM, lengths)}</b> of cable,{' '}
-                <b className="figure">{sum.ohms.toFixed(2)} Ω</b> there and back, {sum.holes} holes
+                <Filled
+                  parts={doorLookWords.ofCableThereAnd<ReactNode>({
+                    lengthM: <b className="figure">{lengthText(sum.lengthM, lengths)}</b>,
+                    ohms: <b className="figure">{sum.ohms.toFixed(2)} Ω</b>,
+                    holes: sum.holes,
+                  })}
+                />
               </>
             )}
           </p>
-          {sum.mainsWork && <p className="brick">Mains work. {say(regionOf(keptJob).mainsWork)}</p>}
+          {sum.mainsWork && (
+            <p className="brick">{doorLookWords.mainsWork({ mainsWork: say(regionOf(keptJob).mainsWork) })}</p>
+          )}
           {sum.cautions.map((caution) => (
             <p key={say(caution)} className="caution">
               {say(caution)}
             </p>
           ))}
           <p className="small">
-            <b>Bring:</b> {[...sum.parts, ...sum.tools].map(say).join(' · ')}
+            <b>{doorLookWords.bring2}</b> {[...sum.parts, ...sum.tools].map(say).join(' · ')}
           </p>
         </div>
       )}
       {route && route.from !== 'battery' && (
         <p className="soft">
-          Beside it stands the plain way: {say(answerName('supplyPlanned', 'from', 'battery'))},{' '}
-          {SUPPLY_FACTS.battery.minutes} min. {say(SUPPLY_FACTS.battery.caution)}
+          {doorLookWords.besideItStandsThe({
+            answerName: say(answerName('supplyPlanned', 'from', 'battery')),
+            minutes: SUPPLY_FACTS.battery.minutes,
+            caution: say(SUPPLY_FACTS.battery.caution),
+          })}
         </p>
       )}
     </section>
@@ -128,7 +145,7 @@ function NewStretch({ onAdd }: { readonly onAdd: (segment: RouteSegment) => void
   const fields: readonly TypedField[] = [
     {
       name: 'lengthM',
-      label: 'length of the stretch',
+      label: doorLookWords.lengthOfTheStretch,
       unit,
       figure: true,
       shown: '',
@@ -137,7 +154,7 @@ function NewStretch({ onAdd }: { readonly onAdd: (segment: RouteSegment) => void
     },
     {
       name: 'holes',
-      label: 'holes on it',
+      label: doorLookWords.holesOnIt,
       figure: true,
       shown: '0',
       read: (text) => {
@@ -150,14 +167,14 @@ function NewStretch({ onAdd }: { readonly onAdd: (segment: RouteSegment) => void
   return (
     <div className="new-stretch">
       <Pick
-        label="it is laid"
+        label={doorLookWords.itIsLaid}
         options={SEGMENT_WAYS.map((value) => ({ value, words: say(SEGMENT_FACTS[value].words) }))}
         chosen={way}
         onPick={setWay}
       />
       <AskForm
         fields={fields}
-        submit="Add the stretch"
+        submit={doorLookWords.addTheStretch}
         onSubmit={(data) => {
           const { lengthM, holes: count } = data as { lengthM: number; holes: number };
           onAdd({ way, lengthM, holes: count });

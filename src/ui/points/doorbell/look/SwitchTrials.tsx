@@ -1,4 +1,5 @@
 'use client';
+import { doorLookWords } from '@/words/screens';
 import { TextInput } from '../../../form/TextInput';
 import { Button } from 'react-bootstrap';
 import { useState } from 'react';
@@ -16,21 +17,21 @@ export function SwitchTrials() {
   const empty = name.trim() === '';
   return (
     <div className="group">
-      <h2>Does the bell die with a light?</h2>
+      <h2>{doorLookWords.doesTheBellDie}</h2>
       <div className="fields">
         <TextInput
-          label="switch that was turned off"
+          label={doorLookWords.switchThatWasTurned}
           text={name}
           most={TEXT.short}
-          hint="stair light"
+          hint={doorLookWords.stairLight}
           onType={setName}
         />
         <div className="row-of">
           <Button variant="secondary" disabled={empty} onClick={() => tried(false)}>
-            Bell rings
+            {doorLookWords.bellRings}
           </Button>
           <Button variant="secondary" disabled={empty} onClick={() => tried(true)}>
-            Bell is dead
+            {doorLookWords.bellIsDead}
           </Button>
         </div>
       </div>
@@ -38,9 +39,12 @@ export function SwitchTrials() {
         <ul className="plain-list block-top">
           {kept.switches.map((trial) => (
             <li key={trial.entryId} className={trial.bellDies ? 'brick' : ''}>
-              {trial.name} off: {trial.bellDies ? 'bell is dead' : 'bell rings'}{' '}
+              {doorLookWords.off({
+                name: trial.name,
+                bellIsDead: trial.bellDies ? doorLookWords.bellIsDead2 : doorLookWords.bellRings2,
+              })}{' '}
               <Button variant="link" onClick={() => write('entryStruck', { target: trial.entryId })}>
-                take back
+                {doorLookWords.takeBack}
               </Button>
             </li>
           ))}

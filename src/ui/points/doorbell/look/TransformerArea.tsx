@@ -1,4 +1,7 @@
 'use client';
+import { doorLookWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { answerName } from '@/core/kinds';
 import type { Say } from '@/words';
@@ -17,7 +20,7 @@ import { SwitchTrials } from './SwitchTrials';
 const RAIL_REGION = 'gb-230';
 const placesIn = (say: Say) =>
   TRANSFORMER_PLACES.map((value) => ({ value, words: say(answerName('transformerDescribed', 'foundAt', value)) }));
-const NOWHERE = { value: 'none', words: 'nowhere yet' } as const;
+const NOWHERE = { value: 'none', words: doorLookWords.nowhereYet } as const;
 
 /** Finds the transformer: where to look next, what the clues say, and when to stop looking. */
 export function TransformerArea() {
@@ -29,10 +32,10 @@ export function TransformerArea() {
   if (givenUp)
     return (
       <section>
-        <h2>The search was given up</h2>
-        <p>The supply comes from elsewhere: a plug-in adapter or a new transformer, the chime bypassed.</p>
+        <h2>{doorLookWords.theSearchWasGiven}</h2>
+        <p>{doorLookWords.theSupplyComesFrom}</p>
         <Button variant="secondary" onClick={() => tell({ givenUp: null })}>
-          Search on
+          {doorLookWords.searchOn}
         </Button>
       </section>
     );
@@ -54,20 +57,27 @@ function Search({ tell }: { readonly tell: Tell }) {
     <>
       <p data-testid="search-sum">
         {search.expectedMinutes === null ? (
-          'It is in none of the usual places.'
+          doorLookWords.itIsInNone
         ) : (
           <>
-            About <b className="figure">{search.expectedMinutes.toFixed(0)} min</b> more until it is found, if it is in
-            one of these places.{' '}
+            <Filled
+              parts={doorLookWords.aboutMoreUntilIt<ReactNode>({
+                expectedMinutes: <b className="figure">{search.expectedMinutes.toFixed(0)} min</b>,
+              })}
+            />{' '}
           </>
         )}
         {search.worthLooking === 0 ? (
           <span className="brick">
-            Stop here: supplying from an adapter ({WITHOUT_IT.minutes} min, {WITHOUT_IT.cost} in parts) is cheaper than
-            looking on.
+            {doorLookWords.stopHereSupplyingFrom({ minutes: WITHOUT_IT.minutes, cost: WITHOUT_IT.cost })}
           </span>
         ) : (
-          `Worth looking at ${search.worthLooking === 1 ? 'one more place' : `${search.worthLooking} more`}; after that an adapter and a bypassed chime are cheaper.`
+          doorLookWords.worthLookingAtAfter({
+            oneMorePlace:
+              search.worthLooking === 1
+                ? doorLookWords.oneMorePlace
+                : doorLookWords.more({ worthLooking: search.worthLooking }),
+          })
         )}
       </p>
       {next && (
@@ -78,10 +88,10 @@ function Search({ tell }: { readonly tell: Tell }) {
           </p>
           <div className="row-of">
             <Button variant="secondary" size="lg" onClick={() => look(next.id, 'notThere')}>
-              Not there
+              {doorLookWords.notThere}
             </Button>
             <Button size="lg" onClick={() => tell({ foundAt: next.id })}>
-              Found it here
+              {doorLookWords.foundItHere}
             </Button>
           </div>
         </div>
@@ -99,16 +109,26 @@ function Search({ tell }: { readonly tell: Tell }) {
             {i > 0 && (
               <span className="row-of tight-row">
                 <Button variant="link" onClick={() => look(place.id, 'notThere')}>
-                  not there
-                  <span className="visually-hidden">
-                    : {say(answerName('transformerDescribed', 'foundAt', place.id))}
-                  </span>
+                  <Filled
+                    parts={doorLookWords.notThere2<ReactNode>({
+                      part: (
+                        <span className="visually-hidden">
+                          : {say(answerName('transformerDescribed', 'foundAt', place.id))}
+                        </span>
+                      ),
+                    })}
+                  />
                 </Button>
                 <Button variant="link" onClick={() => tell({ foundAt: place.id })}>
-                  found
-                  <span className="visually-hidden">
-                    : {say(answerName('transformerDescribed', 'foundAt', place.id))}
-                  </span>
+                  <Filled
+                    parts={doorLookWords.found<ReactNode>({
+                      part: (
+                        <span className="visually-hidden">
+                          : {say(answerName('transformerDescribed', 'foundAt', place.id))}
+                        </span>
+                      ),
+                    })}
+                  />
                 </Button>
               </span>
             )}
@@ -118,25 +138,25 @@ function Search({ tell }: { readonly tell: Tell }) {
           <span className="bar" aria-hidden="true">
             <i style={{ width: `${(search.elsewhere * 100).toFixed(1)}%` }} />
           </span>
-          <span className="what">somewhere else</span>
+          <span className="what">{doorLookWords.somewhereElse}</span>
           <span className="figure">{(search.elsewhere * 100).toFixed(0)} %</span>
         </li>
       </ol>
       {looked.length > 0 && (
         <p className="small">
-          Looked at in vain:{' '}
+          {doorLookWords.lookedAtInVain}{' '}
           {looked.map((place) => (
             <Button key={place} variant="link" onClick={() => look(place, null)}>
-              {say(answerName('transformerDescribed', 'foundAt', place))}, take back
+              {doorLookWords.takeBack2({ answerName: say(answerName('transformerDescribed', 'foundAt', place)) })}
             </Button>
           ))}
         </p>
       )}
-      <h2>Clues</h2>
+      <h2>{doorLookWords.clues}</h2>
       {ask('cableLeaves')}
       <div className="fields">
         <Pick
-          label="something hums or is warm"
+          label={doorLookWords.somethingHumsOrIs}
           options={[NOWHERE, ...placesIn(say)]}
           chosen={kept.transformer.humAt ?? 'none'}
           onPick={(humAt) => tell({ humAt: humAt === 'none' ? null : humAt })}
@@ -144,7 +164,7 @@ function Search({ tell }: { readonly tell: Tell }) {
       </div>
       <SwitchTrials />
       <Button variant="secondary" className="block-top" onClick={() => tell({ givenUp: true })}>
-        Give the search up: supply from elsewhere
+        {doorLookWords.giveTheSearchUp}
       </Button>
     </>
   );
@@ -160,7 +180,7 @@ function Found({ tell }: { readonly tell: Tell }) {
     <>
       <div className="fields">
         <Pick
-          label="found"
+          label={doorLookWords.found2}
           options={[NOWHERE, ...placesIn(say)]}
           chosen={foundAt ?? 'none'}
           onPick={(at) => tell(at === 'none' ? { foundAt: null, place: null } : { foundAt: at })}
@@ -178,17 +198,9 @@ function Found({ tell }: { readonly tell: Tell }) {
       )}
       <SwitchTrials />
       {ask('alwaysFed')}
-      {diesWithLight(kept) && (
-        <p className="brick">
-          Its feed is switched: the device would go down with the light. Take the feed before the switch.
-        </p>
-      )}
+      {diesWithLight(kept) && <p className="brick">{doorLookWords.itsFeedIsSwitched}</p>}
       {ask('joined')}
-      {joined === 'yes' && (
-        <p className="caution">
-          Two transformers joined on the bell side make each other’s primary live: both circuits are named and isolated.
-        </p>
-      )}
+      {joined === 'yes' && <p className="caution">{doorLookWords.twoTransformersJoinedOn}</p>}
     </>
   );
 }

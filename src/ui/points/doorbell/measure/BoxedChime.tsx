@@ -1,4 +1,5 @@
 'use client';
+import { measureWords } from '@/words/screens';
 import { StillReadings } from './ReadingFields';
 import { ReadNext } from './ReadNext';
 import { RunFields } from './RunFields';
@@ -8,20 +9,17 @@ import { WorkedOutWay } from './WorkedOutWay';
 export function BoxedChime() {
   return (
     <>
-      <p>
-        Chime and transformer sit in one housing here: they are one choice, and opening it is mains work. What it gives
-        now decides nothing, whatever you read: a new transformer takes its place, and its open volts are read at Prove.
-      </p>
+      <p>{measureWords.chimeAndTransformerSit}</p>
       <section>
-        <h2>Which reading next</h2>
+        <h2>{measureWords.whichReadingNext}</h2>
         <ReadNext />
         <StillReadings />
       </section>
       <div className="split">
         <WorkedOutWay />
         <section>
-          <h2>Wire</h2>
-          <RunFields run="toDoor" legend="Housing to door" />
+          <h2>{measureWords.wire}</h2>
+          <RunFields run="toDoor" legend={measureWords.housingToDoor} />
         </section>
       </div>
     </>

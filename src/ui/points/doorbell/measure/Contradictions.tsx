@@ -1,4 +1,7 @@
 'use client';
+import { measureWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { useSay } from '../../../log/useSay';
 import { midwayWords } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
@@ -12,31 +15,42 @@ export function Contradictions() {
   if (contradictions.length === 0) return null;
   const named = (id: string): string => {
     const reading = kept.readings.find(({ entryId }) => entryId === id);
-    return reading ? `${readingWords(reading.data, midwayWords(kept))} ${readingFigure(reading.data)}` : 'a reading';
+    return reading
+      ? `${readingWords(reading.data, midwayWords(kept))} ${readingFigure(reading.data)}`
+      : measureWords.aReading;
   };
   return (
     <section className="contradicts" role="alert">
-      <h2>These do not go together</h2>
+      <h2>{measureWords.theseDoNotGo}</h2>
       {contradictions.map(({ readings, sigmas, expected, mayBe }) => {
         const [first = '', ...others] = readings;
         const unit = kept.readings.find(({ entryId }) => entryId === first)?.data.what.endsWith('Ohms') ? 'Ω' : 'V';
         return (
           <div key={first}>
             <p>
-              <b>{named(first)}</b> against {others.map(named).join(' and ')}: {sigmas.toFixed(0)} times its own doubt
-              away.
-              {expected && (
-                <>
-                  {' '}
-                  By all the others it should read{' '}
-                  <span className="figure">
-                    {expected.low.toFixed(1)} to {expected.high.toFixed(1)} {unit}
-                  </span>
-                  .
-                </>
-              )}
+              <Filled
+                parts={measureWords.againstTimesItsOwn<ReactNode>({
+                  named: <b>{named(first)}</b>,
+                  others: others.map(named).join(' and '),
+                  sigmas: sigmas.toFixed(0),
+                  expected: expected && (
+                    <>
+                      {' '}
+                      <Filled
+                        parts={measureWords.byAllTheOthers<ReactNode>({
+                          low: (
+                            <span className="figure">
+                              {measureWords.to2({ low: expected.low.toFixed(1), high: expected.high.toFixed(1), unit })}
+                            </span>
+                          ),
+                        })}
+                      />
+                    </>
+                  ),
+                })}
+              />
             </p>
-            <p className="soft">It may be that {mayBe.map(say).join('; or ')}.</p>
+            <p className="soft">{measureWords.itMayBeThat({ mayBe: mayBe.map(say).join('; or ') })}</p>
           </div>
         );
       })}

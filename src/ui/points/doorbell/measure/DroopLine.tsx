@@ -1,4 +1,7 @@
 'use client';
+import { measureWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { bandOf, houseAt, type House } from '@/core/bell';
@@ -52,10 +55,10 @@ export function DroopLine() {
         role="img"
         label={
           atRated && ratedAmps !== null
-            ? `At its rated ${ratedAmps.toFixed(2)} A the transformer gives ${volts(atRated.likely)}`
-            : `Open ${volts(known.openVolts.likely)}`
+            ? measureWords.atItsRatedA({ ratedAmps: ratedAmps.toFixed(2), likely: volts(atRated.likely) })
+            : measureWords.open({ likely: volts(known.openVolts.likely) })
         }
-        across={{ scale: x, figures: 5, words: 'amps drawn' }}
+        across={{ scale: x, figures: 5, words: measureWords.ampsDrawn }}
         up={{ scale: y, figures: 6 }}
       >
         <path d={area} className="spread" />
@@ -68,7 +71,7 @@ export function DroopLine() {
               className="line"
             />
             <text x={x(ratedAmps) - 10} y={y(ratedVolts) + 20} textAnchor="end" className="halo">
-              nameplate {ratedVolts} V {va} VA
+              <Filled parts={measureWords.nameplateVVA<ReactNode>({ ratedVolts, va })} />
             </text>
           </>
         )}
@@ -77,16 +80,24 @@ export function DroopLine() {
       <figcaption>
         {atRated && (
           <>
-            At rated current <b className="figure">{volts(atRated.likely)}</b> ({atRated.low.toFixed(1)} to{' '}
-            {atRated.high.toFixed(1)}).{' '}
+            <Filled
+              parts={measureWords.atRatedCurrentTo<ReactNode>({
+                likely: <b className="figure">{volts(atRated.likely)}</b>,
+                low: atRated.low.toFixed(1),
+                high: atRated.high.toFixed(1),
+              })}
+            />{' '}
           </>
         )}
         {sag && ratedVolts !== null && va !== null && (
           <span className={sag.likely < 0.8 * va ? 'brick' : 'soft'}>
-            It falls to its {ratedVolts} V at {sag.likely.toFixed(0)} VA ({sag.low.toFixed(0)} to {sag.high.toFixed(0)})
-            {sag.likely < 0.8 * va
-              ? `, not at the ${va} VA of its plate: another tap, a tired one, or the wrong plate.`
-              : '.'}
+            {measureWords.itFallsToIts({
+              ratedVolts,
+              likely: sag.likely.toFixed(0),
+              low: sag.low.toFixed(0),
+              high: sag.high.toFixed(0),
+              va: sag.likely < 0.8 * va ? measureWords.notAtTheVA({ va }) : '.',
+            })}
           </span>
         )}
       </figcaption>

@@ -1,4 +1,5 @@
 'use client';
+import { measureWords } from '@/words/screens';
 import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
 import { fallingVolts } from '@/core/bell';
@@ -43,14 +44,16 @@ function Readings() {
   return (
     <>
       <BellLoop words={loopWords(job, point, assessment, state)} />
-      {known.guesses.length > 0 && <p className="small soft">Guessed: {known.guesses.map(say).join('; ')}.</p>}
+      {known.guesses.length > 0 && (
+        <p className="small soft">{measureWords.guessed({ guesses: known.guesses.map(say).join('; ') })}</p>
+      )}
       <Contradictions />
       <section>
-        <h2>Which reading next</h2>
+        <h2>{measureWords.whichReadingNext}</h2>
         <ReadNext />
       </section>
       <section>
-        <h2>Quick readings</h2>
+        <h2>{measureWords.quickReadings}</h2>
         <StillReadings />
         <MeterFields />
         <div className="fields two-groups block-top">
@@ -60,47 +63,47 @@ function Readings() {
       </section>
       <div className="split">
         <section>
-          <h2>Volts on their way to the door</h2>
+          <h2>{measureWords.voltsOnTheirWay}</h2>
           <FallingLine
             falling={fallingVolts(known, reference.change, state)}
             device={assessment.survey.device}
             words={`${say(reference.words)}, ${STATE_WORDS[state]}`}
           />
           <Choices
-            label="the device is"
+            label={measureWords.theDeviceIs}
             options={LASTING_STATES.map((value) => ({ value, words: STATE_WORDS[value] }))}
             chosen={state}
             onPick={setState}
           />
         </section>
         <section>
-          <h2>What has been read</h2>
+          <h2>{measureWords.whatHasBeenRead}</h2>
           <ReadingTable />
           <ReadingsFile />
         </section>
       </div>
       <div className="split">
         <section>
-          <h2>How the transformer sags</h2>
+          <h2>{measureWords.howTheTransformerSags}</h2>
           <DroopLine />
         </section>
         <section>
-          <h2>While the device runs</h2>
+          <h2>{measureWords.whileTheDeviceRuns}</h2>
           <RunningReading />
         </section>
       </div>
       <section>
-        <h2>Wire</h2>
+        <h2>{measureWords.wire}</h2>
         <div className="halves">
-          <RunFields run="toChime" legend={`Transformer to ${midway}`} />
-          <RunFields run="toDoor" legend={`${capital(midway)} to door`} />
+          <RunFields run="toChime" legend={measureWords.transformerTo({ midway })} />
+          <RunFields run="toDoor" legend={measureWords.toDoor({ midway: capital(midway) })} />
         </div>
       </section>
       <section>
-        <h2>Under a known resistor</h2>
+        <h2>{measureWords.underAKnownResistor}</h2>
         <ResistorAdvice />
         <ResistorReading />
-        <p className="caution">Resistors and transformers get hot: read within seconds, then take it off.</p>
+        <p className="caution">{measureWords.resistorsAndTransformersGet}</p>
       </section>
     </>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { measureWords } from '@/words/screens';
 import { METER } from '@/core/bell';
 import { FieldGroup } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
@@ -12,14 +13,15 @@ export function MeterFields() {
   return (
     <details>
       <summary>
-        The meter: ± {percent ?? METER.percent} % and {counts ?? METER.counts} counts,{' '}
-        {trueRms === 'no' ? 'not true-rms' : 'true-rms'}
-        {percent === undefined && counts === undefined && trueRms === undefined ? ', as an ordinary one' : ''}
+        {measureWords.theMeterAndCounts({
+          percent: percent ?? METER.percent,
+          counts: counts ?? METER.counts,
+          notTrueRms: trueRms === 'no' ? measureWords.notTrueRms : measureWords.trueRms,
+          asAnOrdinary:
+            percent === undefined && counts === undefined && trueRms === undefined ? measureWords.asAnOrdinaryOne : '',
+        })}
       </summary>
-      <p className="soft">
-        It stands in the meter’s sheet as “±(1 % + 3)”. One that is not true-rms reads up to 0.7 V high while a device
-        runs.
-      </p>
+      <p className="soft">{measureWords.itStandsInThe}</p>
       <FieldGroup kind="meterDescribed" scope={{}} fields={[typed('percent'), typed('counts')]} />
       {ask('trueRms')}
     </details>

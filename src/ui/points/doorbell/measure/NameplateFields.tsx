@@ -1,4 +1,5 @@
 'use client';
+import { measureWords } from '@/words/screens';
 import { figureOf, textOf } from '@/core/catalogue';
 import { hasWiredChime } from '@/core/points';
 import { parseVoltAmps } from '@/core/units';
@@ -15,7 +16,7 @@ const voltAmps = (field: TypedField, volts: number | undefined): TypedField => (
   read: (text) => mapped(parseVoltAmps(text, volts ?? null), (value) => ({ ratedVa: value })),
 });
 
-const NONE_LIKE_IT = { value: '', words: 'take its figures over' } as const;
+const NONE_LIKE_IT = { value: '', words: measureWords.takeItsFiguresOver } as const;
 
 /** What stands on the transformer and on the chime. */
 export function NameplateFields() {
@@ -46,7 +47,7 @@ export function NameplateFields() {
           />
           {alike.length > 0 && (
             <Pick
-              label="a chime like it, from the catalogue"
+              label={measureWords.aChimeLikeIt}
               options={[
                 NONE_LIKE_IT,
                 ...alike.map(({ values }) => ({ value: textOf(values, 'id'), words: textOf(values, 'name') })),

@@ -1,4 +1,5 @@
 'use client';
+import { measureWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { answerName } from '@/core/kinds';
 import { useSay } from '../../../log/useSay';
@@ -14,18 +15,20 @@ export function NothingToMeasure() {
   return (
     <>
       <p>
-        There was no bell here: no nameplate, no chime and no old wire to read.{' '}
-        {from === undefined
-          ? 'Say at Look where a supply can come from.'
-          : `The supply comes from ${say(answerName('supplyPlanned', 'from', from))}; its open volts are read at Prove, before anything hangs on it.`}
+        {measureWords.thereWasNoBell({
+          sayAtLook:
+            from === undefined
+              ? measureWords.sayAtLookWhere
+              : measureWords.theSupplyComesFrom({ answerName: say(answerName('supplyPlanned', 'from', from)) }),
+        })}
       </p>
-      {from === undefined && <Button onClick={() => go('look', 'supply')}>Say where it comes from</Button>}
+      {from === undefined && <Button onClick={() => go('look', 'supply')}>{measureWords.sayWhereItComes}</Button>}
       {from !== undefined && from !== 'battery' && (
         <div className="split">
           <WorkedOutWay />
           <section>
-            <h2>The new cable</h2>
-            <RunFields run="toDoor" legend="Supply to door, where it differs from its way at Look" />
+            <h2>{measureWords.theNewCable}</h2>
+            <RunFields run="toDoor" legend={measureWords.supplyToDoorWhere} />
           </section>
         </div>
       )}

@@ -1,4 +1,7 @@
 'use client';
+import { measureWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { useSay } from '../../../log/useSay';
 import type { NextReading } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
@@ -16,7 +19,9 @@ function Reading({ reading, best }: { readonly reading: NextReading; readonly be
       </div>
       <div className="worth">
         {reading.chance === null ? (
-          <span className="small">{reading.id === 'nameplate' ? 'on its label' : 'the first figure'}</span>
+          <span className="small">
+            {reading.id === 'nameplate' ? measureWords.onItsLabel : measureWords.theFirstFigure}
+          </span>
         ) : (
           <>
             <span className="figure">{percent(reading.chance)}</span>
@@ -37,16 +42,12 @@ export function ReadNext() {
   const { assessment, point } = useDoorbell();
   const { next, idle, enough } = assessment.advice();
   if (assessment.reference.change.transformer && point.choice)
-    return (
-      <p className="soft">
-        A new transformer is chosen: the old one needs no further reading. Read the new one’s open volts when it stands.
-      </p>
-    );
+    return <p className="soft">{measureWords.aNewTransformerIs}</p>;
   return (
     <>
       {enough ? (
         <p data-testid="enough">
-          <b>Enough.</b> No reading that could be taken would change what is proposed.
+          <Filled parts={measureWords.noReadingThatCould<ReactNode>({ enough: <b>{measureWords.enough}</b> })} />
         </p>
       ) : (
         <ol className="read-next">
@@ -57,7 +58,7 @@ export function ReadNext() {
       )}
       {idle.length > 0 && (
         <p className="small soft">
-          Would change nothing now: {idle.map(({ words }) => lowerFirst(say(words))).join('; ')}.
+          {measureWords.wouldChangeNothingNow({ idle: idle.map(({ words }) => lowerFirst(say(words))).join('; ') })}
         </p>
       )}
     </>

@@ -1,4 +1,5 @@
 'use client';
+import { measureWords } from '@/words/screens';
 import { useState } from 'react';
 import { DEVICE_REPORTS } from '@/core/bell';
 import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
@@ -22,28 +23,28 @@ import {
 
 const STATES = [
   ...LASTING_STATES.map((value) => ({ value, words: STATE_WORDS[value] })),
-  { value: 'open', words: 'not connected' } as const,
+  { value: 'open', words: measureWords.notConnected } as const,
 ];
 const RUNNING_AT = [
-  { value: 'door', words: 'at the door' },
-  { value: 'transformer', words: 'at the transformer' },
-  { value: 'chime', words: 'across the chime' },
+  { value: 'door', words: measureWords.atTheDoor },
+  { value: 'transformer', words: measureWords.atTheTransformer },
+  { value: 'chime', words: measureWords.acrossTheChime },
 ] as const;
 const RESISTOR_AT = [
-  { value: 'transformer', words: 'at the transformer' },
-  { value: 'door', words: 'at the door' },
+  { value: 'transformer', words: measureWords.atTheTransformer },
+  { value: 'door', words: measureWords.atTheDoor },
 ] as const;
 const PROBES_AT = {
   door: { from: 'D1', to: 'D2' },
   transformer: { from: 'S1', to: 'S2' },
   chime: { from: 'Trans', to: 'Front' },
 } as const;
-const REPORT_WORDS = { weak: 'weak or poor', fair: 'fair', good: 'good' } as const;
+const REPORT_WORDS = { weak: measureWords.weakOrPoor, fair: measureWords.fair, good: measureWords.good } as const;
 const PRESENT_WORDS = {
-  series: 'coil in the loop, nothing added',
-  shunt: 'module across it',
-  link: 'jumper or fuse link across it',
-  none: 'chime out of the loop',
+  series: measureWords.coilInTheLoop,
+  shunt: measureWords.moduleAcrossIt,
+  link: measureWords.jumperOrFuseLink,
+  none: measureWords.chimeOutOfThe,
 } as const;
 
 /** Readings with nothing running: the quick ones. */
@@ -56,7 +57,7 @@ export function StillReadings() {
     [
       {
         name: 'open',
-        label: 'open volts, transformer',
+        label: measureWords.openVoltsTransformer,
         id: 'reading-open',
         asked: asked === 'openVolts',
         meter: { function: 'voltsAc', from: 'S1', to: 'S2', state: 'open' },
@@ -67,7 +68,7 @@ export function StillReadings() {
     [
       {
         name: 'mains',
-        label: 'mains volts',
+        label: measureWords.mainsVolts,
         asked: asked === 'mainsVolts',
         meter: { function: 'voltsAc', from: 'hot', to: 'neutral', state: 'open' },
       },
@@ -77,7 +78,7 @@ export function StillReadings() {
     [
       {
         name: 'toChime',
-        label: `loop ohms to the ${midwayWords(kept)}`,
+        label: measureWords.loopOhmsToThe({ midwayWords: midwayWords(kept) }),
         asked: asked === 'loopToChime',
         meter: { function: 'ohms', from: 'toChimeA', to: 'toChimeB', state: 'open' },
       },
@@ -87,7 +88,7 @@ export function StillReadings() {
     [
       {
         name: 'toDoor',
-        label: 'loop ohms to the door',
+        label: measureWords.loopOhmsToTheDoor,
         asked: asked === 'loopToDoor',
         meter: { function: 'ohms', from: 'toDoorA', to: 'toDoorB', state: 'open' },
       },
@@ -97,7 +98,7 @@ export function StillReadings() {
     [
       {
         name: 'coil',
-        label: 'chime coil ohms',
+        label: measureWords.chimeCoilOhms,
         asked: asked === 'coilOhms',
         meter: { function: 'ohms', from: 'Trans', to: 'Front', state: 'open' },
       },
@@ -129,7 +130,7 @@ export function RunningReading() {
   const volts = readingField(
     {
       name: 'running',
-      label: 'volts',
+      label: measureWords.volts,
       id: 'reading-running',
       asked: assessment.next()?.id === 'deviceVolts',
       meter: { function: 'voltsAc', ...PROBES_AT[at], state },
@@ -142,13 +143,13 @@ export function RunningReading() {
     <>
       <div className="fields">
         <Pick
-          label="where"
+          label={measureWords.where}
           options={RUNNING_AT.filter(({ value }) => hasChime || value !== 'chime')}
           chosen={at}
           onPick={setAt}
         />
         <Pick
-          label="the device is"
+          label={measureWords.theDeviceIs}
           options={at === 'chime' ? STATES.filter(({ value }) => value !== 'open') : STATES}
           chosen={state}
           onPick={setState}
@@ -157,7 +158,7 @@ export function RunningReading() {
       </div>
       {state !== 'open' && (
         <Choices
-          label="what it says of its supply meanwhile"
+          label={measureWords.whatItSaysOf}
           options={DEVICE_REPORTS.map((value) => ({ value, words: REPORT_WORDS[value] }))}
           chosen={undefined}
           onPick={(report) => report && write('readingTaken', { pointId: point.id, what: 'report', state, report })}
@@ -165,7 +166,7 @@ export function RunningReading() {
       )}
       {hasChime && (
         <Choices
-          label="while this is read, the chime is"
+          label={measureWords.whileThisIsRead}
           options={PRESENT_PATHS.map((value) => ({ value, words: PRESENT_WORDS[value] }))}
           chosen={kept.chime.present}
           onPick={(present) => write('chimeDescribed', { chimeId: point.hangs.chimeId, present })}
@@ -187,7 +188,7 @@ export function ResistorReading() {
     ...meterOf(keptJob),
   };
   const volts = readingField(
-    { name: 'loaded', label: 'volts under it', asked: assessment.next()?.id === 'resistor' },
+    { name: 'loaded', label: measureWords.voltsUnderIt, asked: assessment.next()?.id === 'resistor' },
     BELL_VOLTS,
     scope,
     kept.readings,
@@ -198,12 +199,18 @@ export function ResistorReading() {
   /** A resistor that would pull more than the transformer bears is refused before it goes on. */
   const tooHeavy = (ohms: number): string | null =>
     ratedVolts !== null && va !== null && openVolts / ohms > MOST_OF_RATING * (va / ratedVolts)
-      ? `${ohms} Ω would pull ${(openVolts / ohms).toFixed(1)} A: more than ${MOST_OF_RATING} times the rated ${(va / ratedVolts).toFixed(1)} A. Take ${testOhms(ratedVolts, va)} Ω or more.`
+      ? measureWords.wouldPullA({
+          ohms,
+          openVolts: (openVolts / ohms).toFixed(1),
+          mostOfRating: MOST_OF_RATING,
+          va: (va / ratedVolts).toFixed(1),
+          testOhms: testOhms(ratedVolts, va),
+        })
       : null;
   const fields: readonly TypedField[] = [
     {
       name: 'ohms',
-      label: 'known resistor',
+      label: measureWords.knownResistor,
       unit: 'Ω',
       figure: true,
       shown: '',
@@ -224,13 +231,13 @@ export function ResistorReading() {
         const ohms = parseFigure(texts.ohms ?? '', LOAD_OHMS);
         return ohms.ok
           ? parsed({ ...read.value, ohms: ohms.value })
-          : refused({ code: 'contradicts', words: 'Type the resistor’s ohms beside it.' });
+          : refused({ code: 'contradicts', words: measureWords.typeTheResistorsOhms });
       },
     },
   ];
   return (
     <div className="fields">
-      <Pick label="where" options={RESISTOR_AT} chosen={at} onPick={setAt} />
+      <Pick label={measureWords.where} options={RESISTOR_AT} chosen={at} onPick={setAt} />
       <div className="span-two">
         <FieldGroup kind="readingTaken" scope={scope} fields={fields} clears />
       </div>

@@ -1,4 +1,5 @@
 'use client';
+import { measureWords } from '@/words/screens';
 import { Button, Table } from 'react-bootstrap';
 import { format, parseISO } from 'date-fns';
 import { midwayWords } from '@/core/points';
@@ -11,7 +12,7 @@ import { readingFigure, readingWords } from '../../../figures/readingWords';
 export function ReadingTable() {
   const { point, assessment, write } = useDoorbell();
   const { readings } = point;
-  if (readings.length === 0) return <p className="soft">Nothing read yet. One figure is enough to begin.</p>;
+  if (readings.length === 0) return <p className="soft">{measureWords.nothingReadYetOne}</p>;
   const midway = midwayWords(point);
   const { fits } = assessment.known;
   const wrong = fits.filter(({ contradicts }) => contradicts).length;
@@ -20,11 +21,11 @@ export function ReadingTable() {
       <Table className="readings">
         <thead>
           <tr>
-            <th>where</th>
-            <th className="n">read</th>
-            <th className="n">off by</th>
+            <th>{measureWords.where}</th>
+            <th className="n">{measureWords.read}</th>
+            <th className="n">{measureWords.offBy}</th>
             <th>
-              <span className="visually-hidden">strike</span>
+              <span className="visually-hidden">{measureWords.strike}</span>
             </th>
           </tr>
         </thead>
@@ -37,7 +38,7 @@ export function ReadingTable() {
                 <td>
                   {readingWords(data, midway)}
                   <div className="small soft">
-                    {kept ? `${by.name}, ${format(parseISO(at), 'd MMM HH:mm')}` : 'typed'}
+                    {kept ? `${by.name}, ${format(parseISO(at), 'd MMM HH:mm')}` : measureWords.typed}
                   </div>
                 </td>
                 <td className="n">{readingFigure(data)}</td>
@@ -46,10 +47,13 @@ export function ReadingTable() {
                   {kept && (
                     <Button
                       variant="link"
-                      aria-label={`Strike ${readingWords(data, midway)}, ${readingFigure(data)}`}
+                      aria-label={measureWords.strike2({
+                        readingWords: readingWords(data, midway),
+                        readingFigure: readingFigure(data),
+                      })}
                       onClick={() => write('entryStruck', { target: entryId })}
                     >
-                      strike
+                      {measureWords.strike}
                     </Button>
                   )}
                 </td>
@@ -59,9 +63,7 @@ export function ReadingTable() {
         </tbody>
       </Table>
       <p className={`small ${wrong > 0 ? 'brick' : 'soft'}`}>
-        {wrong > 0
-          ? `${wrong} of ${fits.length} can’t be explained by the same circuit as the others: read again.`
-          : 'All of them agree with one circuit.'}
+        {wrong > 0 ? measureWords.ofCantBeExplained({ wrong, fits: fits.length }) : measureWords.allOfThemAgree}
       </p>
     </>
   );

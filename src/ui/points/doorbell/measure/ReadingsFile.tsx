@@ -1,4 +1,5 @@
 'use client';
+import { measureWords } from '@/words/screens';
 import { FileDown, FileUp } from 'lucide-react';
 import { useState } from 'react';
 import { readingsFromCsv, type CsvFault } from '@/contract/readingsCsv';
@@ -23,10 +24,10 @@ export function ReadingsFile() {
     <>
       <div className="row-of">
         <a className="btn btn-secondary" href={`/api/v1/jobs/${job.id}/readings`} download>
-          <FileDown size={18} aria-hidden="true" /> Readings as CSV
+          <FileDown size={18} aria-hidden="true" /> {measureWords.readingsAsCSV}
         </a>
         <label className="btn btn-secondary file">
-          <FileUp size={18} aria-hidden="true" /> Take in a CSV
+          <FileUp size={18} aria-hidden="true" /> {measureWords.takeInACSV}
           <input
             type="file"
             accept="text/csv,.csv"
@@ -37,18 +38,22 @@ export function ReadingsFile() {
           />
         </label>
       </div>
-      {taken !== null && <p role="status">{taken === 1 ? 'One reading' : `${taken} readings`} taken in.</p>}
+      {taken !== null && (
+        <p role="status">
+          {measureWords.takenIn({
+            oneReading: taken === 1 ? measureWords.oneReading : measureWords.readings({ taken }),
+          })}
+        </p>
+      )}
       {faults.length > 0 && (
         <div className="brick" role="alert">
-          <p>Nothing was taken in:</p>
+          <p>{measureWords.nothingWasTakenIn}</p>
           <ul>
             {faults.slice(0, FEW_FAULTS).map(({ row, column, message }) => (
-              <li key={`${row} ${column} ${message}`}>
-                row {row}, {column}: {message}
-              </li>
+              <li key={`${row} ${column} ${message}`}>{measureWords.row({ row, column, message })}</li>
             ))}
           </ul>
-          {faults.length > FEW_FAULTS && <p>and {faults.length - FEW_FAULTS} more.</p>}
+          {faults.length > FEW_FAULTS && <p>{measureWords.andMore({ faults: faults.length - FEW_FAULTS })}</p>}
         </div>
       )}
     </>

@@ -1,4 +1,7 @@
 'use client';
+import { measureWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { resistorSeconds } from '@/core/circuit';
 import { testOhms } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
@@ -16,13 +19,21 @@ export function ResistorAdvice() {
   const watts = amps * amps * ohms;
   const time = (rated: number): string => {
     const seconds = resistorSeconds(watts, rated);
-    if (seconds === Infinity) return `${rated} W for as long as it takes`;
-    return seconds === 0 ? `${rated} W not at all` : `${rated} W for ${Math.floor(seconds)} s`;
+    if (seconds === Infinity) return measureWords.wForAsLong({ rated });
+    return seconds === 0
+      ? measureWords.wNotAtAll({ rated })
+      : measureWords.wForS({ rated, seconds: Math.floor(seconds) });
   };
   return (
     <p>
-      Take <b className="figure">{ohms} Ω</b>: it pulls {amps.toFixed(1)} A and burns{' '}
-      <b className="figure">{watts.toFixed(0)} W</b>. A resistor of {RATINGS.map(time).join(', ')}.
+      <Filled
+        parts={measureWords.takeItPullsA<ReactNode>({
+          ohms: <b className="figure">{ohms} Ω</b>,
+          amps: amps.toFixed(1),
+          watts: <b className="figure">{watts.toFixed(0)} W</b>,
+          ratings: RATINGS.map(time).join(', '),
+        })}
+      />
     </p>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { measureWords } from '@/words/screens';
 import { lengthsOf, regionOf } from '@/core/job';
 import { LIMITS } from '@/core/kinds';
 import type { RunName } from '@/core/bell';
@@ -11,8 +12,8 @@ import { useFacts } from '../../../form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 
 const WAYS = [
-  { value: '2', words: 'there and back in it' },
-  { value: '1', words: 'one way only, the other runs elsewhere' },
+  { value: '2', words: measureWords.thereAndBackIn },
+  { value: '1', words: measureWords.oneWayOnlyThe },
 ] as const;
 
 /** A gauge as it is written here: with its unit only where it is not the one of the place. */
@@ -37,10 +38,10 @@ export function RunFields({ run, legend }: { readonly run: RunName; readonly leg
       ? ''
       : high === undefined || high === low
         ? lengthWords(low)
-        : `${lengthWords(low)} to ${lengthWords(high)}`;
+        : measureWords.to({ lengthWords: lengthWords(low), lengthWords2: lengthWords(high) });
   const length: TypedField = {
     name: 'length',
-    label: 'length',
+    label: measureWords.length,
     figure: true,
     unit: lengths === 'metric' ? 'm' : 'ft',
     asked: asked && low === undefined,
@@ -59,9 +60,9 @@ export function RunFields({ run, legend }: { readonly run: RunName; readonly leg
   };
   const gauge: TypedField = {
     name: 'gauge',
-    label: 'gauge',
+    label: measureWords.gauge,
     figure: true,
-    unit: bareGauge === 'awg' ? 'AWG' : 'mm²',
+    unit: bareGauge === 'awg' ? measureWords.aWG : 'mm²',
     asked: asked && awg === undefined && mm2 === undefined,
     shown: awg !== undefined ? bare({ awg }) : mm2 !== undefined ? bare({ mm2 }) : '',
     read: (text) =>
@@ -75,12 +76,12 @@ export function RunFields({ run, legend }: { readonly run: RunName; readonly leg
       <h3>{legend}</h3>
       <FieldGroup kind="runDescribed" scope={scope} fields={[length, gauge, typed('sparePairs')]} />
       <details>
-        <summary>more about this cable</summary>
+        <summary>{measureWords.moreAboutThisCable}</summary>
         <FieldGroup kind="runDescribed" scope={scope} fields={[typed('pairs')]} />
         {run === 'toDoor' && <FieldGroup kind="runDescribed" scope={scope} fields={[typed('straightM')]} />}
         {ask('material')}
         <Choices
-          label="the loop’s two ways"
+          label={measureWords.theLoopsTwoWays}
           options={WAYS}
           chosen={facts.conductors === undefined ? undefined : facts.conductors === 1 ? '1' : '2'}
           onPick={(ways) =>

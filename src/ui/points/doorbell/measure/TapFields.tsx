@@ -1,4 +1,5 @@
 'use client';
+import { measureWords } from '@/words/screens';
 import { LIMITS } from '@/core/kinds';
 import { SCREW_PAIRS, type ScrewPair } from '@/core/wiring';
 import { VOLTS, VOLT_AMPS, parseFigure, refused, type FigureRule } from '@/core/units';
@@ -25,7 +26,7 @@ function pairFields(
   screws: ScrewPair,
   known: { ratedVolts: number; ratedVa: number } | undefined,
 ): readonly TypedField[] {
-  const volts = `${screws} volts`;
+  const volts = measureWords.volts2({ screws });
   const va = `${screws} VA`;
   return [
     {
@@ -38,11 +39,11 @@ function pairFields(
       read: (text, texts) => {
         const read = parseFigure(text, PLATE);
         if (!read.ok) return read;
-        if ((texts[va] ?? '').trim() === '') return told(`The VA of ${screws} stand beside its volts on the label.`);
+        if ((texts[va] ?? '').trim() === '') return told(measureWords.theVAOfStand({ screws }));
         const inner = [texts['S1–S2 volts'], texts['S2–S3 volts']].map((one) => figureIn(one, PLATE));
         const [a = null, b = null] = inner;
         if (screws === 'S1–S3' && a !== null && b !== null && Math.abs(read.value - a - b) > SUM_SHARE * (a + b))
-          return told(`S1–S3 gives the sum of the other two, about ${a + b} V. Read the label again.`);
+          return told(measureWords.s1S3GivesThe({ a: a + b }));
         return { ok: true, value: {} };
       },
       cleared: {},
@@ -58,7 +59,7 @@ function pairFields(
         const read = parseFigure(text, VA);
         if (!read.ok) return read;
         return (texts[volts] ?? '').trim() === ''
-          ? told(`The volts of ${screws} are missing.`)
+          ? told(measureWords.theVoltsOfAre({ screws }))
           : { ok: true, value: {} };
       },
       cleared: {},
@@ -92,12 +93,12 @@ export function TapFields() {
   };
   return (
     <details className="block-top" open={taps.length > 0}>
-      <summary>It has three bell screws</summary>
-      <p className="soft">Each pair gives other volts and has VA of its own: another pair may be all that is needed.</p>
-      <AskForm key={JSON.stringify(taps)} fields={fields} submit="Keep the label" onTexts={keep} />
+      <summary>{measureWords.itHasThreeBell}</summary>
+      <p className="soft">{measureWords.eachPairGivesOther}</p>
+      <AskForm key={JSON.stringify(taps)} fields={fields} submit={measureWords.keepTheLabel} onTexts={keep} />
       {taps.length > 0 && (
         <Choices
-          label="the bell wires are on"
+          label={measureWords.theBellWiresAre}
           options={taps.map(({ screws, ratedVolts }) => ({ value: screws, words: `${screws}, ${ratedVolts} V` }))}
           chosen={pair}
           onPick={(picked) => write('transformerDescribed', { ...scope, pair: picked })}

@@ -1,4 +1,5 @@
 'use client';
+import { measureWords } from '@/words/screens';
 import { useSay } from '../../../log/useSay';
 import { fallingVolts } from '@/core/bell';
 import { STATE_WORDS } from '@/core/catalogue';
@@ -12,13 +13,13 @@ export function WorkedOutWay() {
   const state = reference.judgement.governing;
   return (
     <section>
-      <h2>Volts on their way to the door</h2>
+      <h2>{measureWords.voltsOnTheirWay}</h2>
       <FallingLine
         falling={fallingVolts(known, reference.change, state)}
         device={survey.device}
         words={`${say(reference.words)}, ${STATE_WORDS[state]}`}
       />
-      <p className="small soft">Worked out for {say(reference.words)}.</p>
+      <p className="small soft">{measureWords.workedOutFor({ words: say(reference.words) })}</p>
     </section>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { mountWords } from '@/words/screens';
 import { useRef, type PointerEvent } from 'react';
 import { SCENE, faceSeen, seenAt, type DoorView } from '@/core/mount';
 import { lengthText, type LengthSystem } from '@/core/units';
@@ -54,7 +55,7 @@ export function DoorSide({ heightM, tiltDeg, verticalDeg, view, lengths, onDrag 
     </g>
   );
   return (
-    <svg ref={svg} className="drawing side" viewBox="0 0 370 300" role="group" aria-label="The door from the side">
+    <svg ref={svg} className="drawing side" viewBox="0 0 370 300" role="group" aria-label={mountWords.theDoorFromThe}>
       <clipPath id="side-clip">
         <rect x={WALL} y="0" width={370 - WALL} height={GROUND} />
       </clipPath>

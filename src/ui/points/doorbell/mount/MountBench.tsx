@@ -1,4 +1,7 @@
 'use client';
+import { mountWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { useSay } from '../../../log/useSay';
 import { lengthsOf } from '@/core/job';
 import { deviceOf, plateSurveyOf } from '@/core/points';
@@ -24,23 +27,23 @@ import { DoorSide } from './DoorSide';
 
 /** The words of a wedge: its angle and where its thick end goes. */
 const TILTS = [
-  { value: '0', words: 'none' },
-  ...TILT_WEDGES.map((deg) => ({ value: String(deg), words: `${deg}°, thick end up` })),
-  ...TILT_WEDGES.map((deg) => ({ value: String(-deg), words: `${deg}°, thick end down` })),
+  { value: '0', words: mountWords.none },
+  ...TILT_WEDGES.map((deg) => ({ value: String(deg), words: mountWords.thickEndUp({ deg }) })),
+  ...TILT_WEDGES.map((deg) => ({ value: String(-deg), words: mountWords.thickEndDown({ deg }) })),
 ];
-const wedgeWords = (deg: number): string => TILTS.find(({ value }) => Number(value) === deg)?.words ?? 'none';
+const wedgeWords = (deg: number): string => TILTS.find(({ value }) => Number(value) === deg)?.words ?? mountWords.none;
 const SIDES = [
-  { value: '0', words: 'none' },
+  { value: '0', words: mountWords.none },
   ...SIDE_WEDGES.flatMap((deg) => [
-    { value: String(-deg), words: `${deg}°, thick side left` },
-    { value: String(deg), words: `${deg}°, thick side right` },
+    { value: String(-deg), words: mountWords.thickSideLeft({ deg }) },
+    { value: String(deg), words: mountWords.thickSideRight({ deg }) },
   ]),
 ];
 const SEES_WORDS = {
-  both: 'faces and the parcel on the mat are in frame',
-  faces: 'faces are in frame, the parcel is not',
-  parcel: 'the parcel is in frame, faces are cut',
-  neither: 'not every face is whole, and the parcel is out of frame',
+  both: mountWords.facesAndTheParcel,
+  faces: mountWords.facesAreInFrame,
+  parcel: mountWords.theParcelIsIn,
+  neither: mountWords.notEveryFaceIs,
 } as const;
 
 /** How high it hangs, which wedges, which screws, and what it sees from there. */
@@ -89,42 +92,48 @@ export function MountBench() {
         />
         <p data-testid="sees">
           <b className={sees === 'both' ? 'moss' : 'straw-ink'}>
-            At {small(heightM)}
-            {mount.heightM === undefined ? ', planned' : ''}: {SEES_WORDS[sees]}.
+            {mountWords.at({
+              small: small(heightM),
+              planned: mount.heightM === undefined ? mountWords.planned : '',
+              sees: SEES_WORDS[sees],
+            })}
           </b>{' '}
-          {cut.length > 0 && <span>Cut: {cut.map(say).join(', ')}.</span>}{' '}
+          {cut.length > 0 && <span>{mountWords.cut({ cut: cut.map(say).join(', ') })}</span>}{' '}
           {advice.tiltDeg !== tiltDeg && advice.sees !== sees && advice.sees !== 'neither' && (
-            <span>
-              Tilt wedge {best}: {SEES_WORDS[advice.sees]}.
-            </span>
+            <span>{mountWords.tiltWedge({ best, sees: SEES_WORDS[advice.sees] })}</span>
           )}{' '}
           {better && (
             <span className="soft">
-              At {small(better.heightM)}, tilt wedge {wedgeWords(better.tiltDeg)}: {SEES_WORDS[better.sees]}.
+              {mountWords.atTiltWedge({
+                small: small(better.heightM),
+                wedgeWords: wedgeWords(better.tiltDeg),
+                sees: SEES_WORDS[better.sees],
+              })}
             </span>
           )}
         </p>
         {outside && (
-          <p className="brick">
-            The lead lets the lens sit at {small(lowest)} to {small(highest)}: outside of it the hole shows or the lead
-            is too short.
-          </p>
+          <p className="brick">{mountWords.theLeadLetsThe({ small: small(lowest), small2: small(highest) })}</p>
         )}
         {screw && look.wall && (
           <p>
-            Screws <b className="figure">{screw.stockM === null ? 'longer than stocked' : small(screw.stockM)}</b>, at
-            least {small(screw.neededM)} through a stack of {small(screw.stackM)}. Bit:{' '}
-            {say(WALL_FIXINGS[look.wall].bit)}.
+            <Filled
+              parts={mountWords.screwsAtLeastThrough<ReactNode>({
+                longerThanStocked: (
+                  <b className="figure">{screw.stockM === null ? mountWords.longerThanStocked : small(screw.stockM)}</b>
+                ),
+                small: small(screw.neededM),
+                small2: small(screw.stackM),
+                bit: say(WALL_FIXINGS[look.wall].bit),
+              })}
+            />
           </p>
         )}
-        <p className="small soft">
-          Facing the wall: thick end up looks down; thick side left looks right. Top screw first, set level, then the
-          bottom one; hand-tight.
-        </p>
+        <p className="small soft">{mountWords.facingTheWallThick}</p>
         {look.wall && WALL_FIXINGS[look.wall].caution && (
           <p className="caution">{say(WALL_FIXINGS[look.wall].caution)}</p>
         )}
-        <p className="caution">Find wires and pipes before drilling. Eye protection.</p>
+        <p className="caution">{mountWords.findWiresAndPipes}</p>
       </section>
       <section>
         <FieldGroup
@@ -133,7 +142,7 @@ export function MountBench() {
           fields={[typed('heightM'), typed('wall', { hint: 'soft joint, rebar' })]}
         />
         <Choices
-          label="tilt wedge"
+          label={mountWords.tiltWedge2}
           options={TILTS}
           chosen={mount.tiltDeg === undefined ? undefined : String(tiltDeg)}
           onPick={(value) =>
@@ -145,7 +154,7 @@ export function MountBench() {
           }
         />
         <Choices
-          label="side wedge"
+          label={mountWords.sideWedge}
           options={SIDES}
           chosen={mount.sideDeg === undefined ? undefined : String(sideDeg)}
           onPick={(value) =>

@@ -1,4 +1,7 @@
 'use client';
+import { proveWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
@@ -15,7 +18,11 @@ import { WaitTimer } from './WaitTimer';
 
 type Result = EntryData<'checkDone'>['result'];
 
-const RESULT_WORDS: Readonly<Record<Result, string>> = { passed: 'passed', failed: 'failed', skipped: 'skipped' };
+const RESULT_WORDS: Readonly<Record<Result, string>> = {
+  passed: proveWords.passed,
+  failed: proveWords.failed,
+  skipped: proveWords.skipped,
+};
 const RESULT_COLOURS: Readonly<Record<Result, string>> = { passed: 'moss', failed: 'brick', skipped: 'straw-ink' };
 
 interface Props {
@@ -49,7 +56,7 @@ export function CheckRow({ check, number, next }: Props) {
             {answer.data.figure !== undefined && `, ${answer.data.figure} ${check.answer.kind === 'volts' ? 'V' : 's'}`}
             {answer.data.bandLow !== undefined &&
               answer.data.bandHigh !== undefined &&
-              ` in ${answer.data.bandLow.toFixed(1)} to ${answer.data.bandHigh.toFixed(1)} V`}
+              proveWords.inToV({ bandLow: answer.data.bandLow.toFixed(1), bandHigh: answer.data.bandHigh.toFixed(1) })}
           </span>
         )}
         {answer && (
@@ -59,12 +66,12 @@ export function CheckRow({ check, number, next }: Props) {
         )}
         {answer && (
           <Button variant="link" onClick={() => write('entryStruck', { target: answer.entryId })}>
-            again
+            {proveWords.again}
           </Button>
         )}
         {!answer && !next && !opened && (
           <Button variant="link" onClick={() => setOpened(true)}>
-            do it now
+            {proveWords.doItNow}
           </Button>
         )}
       </div>
@@ -74,8 +81,12 @@ export function CheckRow({ check, number, next }: Props) {
           <p className="soft">{say(check.how)}</p>
           {check.id === 'report' && metered !== undefined && (
             <p>
-              At the <b className="figure">{volts(metered)}</b> that the meter showed it should say{' '}
-              <b>{expectedReport(metered, assessment.survey.device.doorFullVolts)}</b>.
+              <Filled
+                parts={proveWords.atTheThatThe<ReactNode>({
+                  metered: <b className="figure">{volts(metered)}</b>,
+                  expectedReport: <b>{expectedReport(metered, assessment.survey.device.doorFullVolts)}</b>,
+                })}
+              />
             </p>
           )}
           {check.answer.kind === 'wait' &&
@@ -93,7 +104,7 @@ function Start({ check, minutes }: { readonly check: Check; readonly minutes: nu
   const { point, write } = useDoorbell();
   return (
     <Button variant="secondary" onClick={() => write('waitStarted', { pointId: point.id, check: check.id, minutes })}>
-      Start the timer, {minutes} min
+      {proveWords.startTheTimerMin({ minutes })}
     </Button>
   );
 }
@@ -104,19 +115,19 @@ function Verdicts({ pass, onDone }: { readonly pass: boolean; readonly onDone: (
   if (asking)
     return (
       <AskForm
-        fields={[textField('reason', `why ${asking}`, undefined, { most: TEXT.long })]}
-        submit={asking === 'failed' ? 'It failed' : 'Skip it'}
+        fields={[textField('reason', proveWords.why({ asking }), undefined, { most: TEXT.long })]}
+        submit={asking === 'failed' ? proveWords.itFailed : proveWords.skipIt}
         onSubmit={(data) => onDone({ result: asking, ...data })}
       />
     );
   return (
     <div className="row-of">
-      {pass && <Button onClick={() => onDone({ result: 'passed' })}>Passed</Button>}
+      {pass && <Button onClick={() => onDone({ result: 'passed' })}>{proveWords.passed2}</Button>}
       <Button variant="secondary" onClick={() => setAsking('failed')}>
-        Failed
+        {proveWords.failed2}
       </Button>
       <Button variant="link" onClick={() => setAsking('skipped')}>
-        Skip
+        {proveWords.skip}
       </Button>
     </div>
   );

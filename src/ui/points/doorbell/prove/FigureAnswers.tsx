@@ -1,4 +1,7 @@
 'use client';
+import { proveWords } from '@/words/screens';
+import { Filled } from '../../../figures/Filled';
+import type { ReactNode } from 'react';
 import { useSay } from '../../../log/useSay';
 import type { Say } from '@/words';
 import { predictedDoorVolts } from '@/core/bell';
@@ -47,7 +50,7 @@ function answered(check: Check, data: object, band: PredictedBand | null, door: 
 
 const Outcome = ({ answer }: { readonly answer: Answered }) => (
   <p className={answer.result === 'passed' ? 'moss' : 'brick'} role="status">
-    {answer.result === 'passed' ? 'That is as it should be.' : answer.reason}
+    {answer.result === 'passed' ? proveWords.thatIsAsIt : answer.reason}
   </p>
 );
 
@@ -57,8 +60,8 @@ export function SecondsAnswer({ check, onDone }: Props) {
   const { device } = useDoorbell().assessment.survey;
   return (
     <AskForm
-      fields={[figureField('figure', 'seconds until it rings', SECONDS, undefined)]}
-      submit="Write it down"
+      fields={[figureField('figure', proveWords.secondsUntilItRings, SECONDS, undefined)]}
+      submit={proveWords.writeItDown}
       main
       onSubmit={(data) => {
         const answer = answered(check, data, null, device, say);
@@ -90,25 +93,29 @@ export function VoltsAnswer({ check, state, onDone }: Props & { readonly state: 
       <p data-testid="band">
         {usual ? (
           <>
-            Predicted {STATE_WORDS[state]}:{' '}
-            <b className="figure">
-              {usual.low.toFixed(1)} to {usual.high.toFixed(1)} V
-            </b>
-            . <span className="soft">The mains read beside it narrows that.</span>
+            <Filled
+              parts={proveWords.predicted<ReactNode>({
+                state: STATE_WORDS[state],
+                low: (
+                  <b className="figure">{proveWords.toV({ low: usual.low.toFixed(1), high: usual.high.toFixed(1) })}</b>
+                ),
+                theMainsRead: <span className="soft">{proveWords.theMainsReadBeside}</span>,
+              })}
+            />
           </>
         ) : (
-          'Nothing is known of the supply: no band can be predicted, only what the device takes counts.'
+          proveWords.nothingIsKnownOf
         )}
       </p>
       <AskForm
         fields={[
-          figureField('figure', 'volts at the device’s screws', { ...VOLTS, ...LIMITS.bellVolts }, undefined),
+          figureField('figure', proveWords.voltsAtTheDevices, { ...VOLTS, ...LIMITS.bellVolts }, undefined),
           {
-            ...figureField('mainsVolts', 'mains at that moment', { ...VOLTS, ...LIMITS.mainsVolts }, undefined),
+            ...figureField('mainsVolts', proveWords.mainsAtThatMoment, { ...VOLTS, ...LIMITS.mainsVolts }, undefined),
             optional: true,
           },
         ]}
-        submit="Write it down"
+        submit={proveWords.writeItDown}
         main
         onSubmit={(data) => {
           const given = answer(data);

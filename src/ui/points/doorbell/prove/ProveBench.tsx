@@ -1,4 +1,5 @@
 'use client';
+import { proveWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { checksOf, circuitsOfPoint, pointSteps } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
@@ -19,13 +20,15 @@ export function ProveBench() {
     <>
       {off.length > 0 && (
         <section className="switch-on">
-          <h2>Power on</h2>
+          <h2>{proveWords.powerOn}</h2>
           {open > 0 && (
             <p className="brick">
-              {open === 1 ? 'One step of Wire is' : `${open} steps of Wire are`} not ticked: close up first.
+              {proveWords.notTickedCloseUp({
+                oneStepOf: open === 1 ? proveWords.oneStepOfWire : proveWords.stepsOfWireAre({ open }),
+              })}
             </p>
           )}
-          <p className="caution">Every splice closed and folded, covers on, nobody touching, ladder clear, tag off.</p>
+          <p className="caution">{proveWords.everySpliceClosedAnd}</p>
           <div className="row-of">
             {off.map(({ id, way, name }) => (
               <Button
@@ -33,20 +36,18 @@ export function ProveBench() {
 
                 onClick={() => write('circuitSwitched', { circuitId: id, to: 'on' })}
               >
-                {way ?? name ?? 'The circuit'} is on
+                {proveWords.isOn({ way: way ?? name ?? proveWords.theCircuit })}
               </Button>
             ))}
           </div>
         </section>
       )}
-      {!named && !point.fed.plug && (
-        <p className="soft">
-          No circuit is named yet: name it at Isolate, so that the sheet says how to switch it off.
-        </p>
-      )}
+      {!named && !point.fed.plug && <p className="soft">{proveWords.noCircuitIsNamed}</p>}
       {failed > 0 && (
         <p className="brick">
-          {failed === 1 ? 'One check failed' : `${failed} checks failed`}: put it right, then do it again.
+          {proveWords.putItRightThen({
+            oneCheckFailed: failed === 1 ? proveWords.oneCheckFailed : proveWords.checksFailed({ failed }),
+          })}
         </p>
       )}
       <ol className="checks">

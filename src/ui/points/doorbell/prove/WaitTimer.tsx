@@ -1,4 +1,5 @@
 'use client';
+import { proveWords } from '@/words/screens';
 import { parseISO } from 'date-fns';
 import type { Wait } from '@/core/points';
 import { useNow } from './useNow';
@@ -17,10 +18,10 @@ export function WaitTimer({ wait }: { readonly wait: Wait }) {
           <b className="figure big">
             {Math.floor(left / 60)}:{String(left % 60).padStart(2, '0')}
           </b>{' '}
-          <span className="soft">left of {wait.minutes} min. Do another point meanwhile.</span>
+          <span className="soft">{proveWords.leftOfMinDo({ minutes: wait.minutes })}</span>
         </>
       ) : (
-        `The ${wait.minutes} minutes are over: look at it now.`
+        proveWords.theMinutesAreOver({ minutes: wait.minutes })
       )}
     </p>
   );

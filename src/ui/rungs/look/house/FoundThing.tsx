@@ -1,4 +1,5 @@
 'use client';
+import { houseWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
@@ -11,11 +12,11 @@ import { textField } from '../../../form/fields';
 import { useJob } from '../../../log/JobContext';
 
 export const THING_WORDS: Readonly<Record<ThingKind, string>> = {
-  supply: 'a transformer',
-  chime: 'a chime',
-  box: 'a box',
+  supply: houseWords.aTransformer,
+  chime: houseWords.aChime,
+  box: houseWords.aBox,
 };
-const FIELDS = [textField('name', 'what it is called here', undefined, { hint: 'transformer in the attic' })];
+const FIELDS = [textField('name', houseWords.whatItIsCalled, undefined, { hint: houseWords.transformerInTheAttic })];
 
 /** A transformer, chime or box that was found and nothing hangs on yet; it can be taken away again. */
 export function FoundThing() {
@@ -25,16 +26,16 @@ export function FoundThing() {
   const lone = loneThings(keptJob);
   return (
     <details open={lone.length > 0}>
-      <summary>A further transformer, chime or box was found</summary>
+      <summary>{houseWords.aFurtherTransformerChime}</summary>
       <Choices
-        label="it is"
+        label={houseWords.itIs}
         options={optionsOf(THING_WORDS)}
         chosen={thing}
         onPick={(picked) => picked && setThing(picked)}
       />
       <AskForm
         fields={FIELDS}
-        submit="Put it into the house"
+        submit={houseWords.putItIntoThe}
         onSubmit={(data) => 'name' in data && write('thingFound', { thingId: v7(), thing, name: String(data.name) })}
       />
       <ul className="plain-list">
@@ -42,10 +43,10 @@ export function FoundThing() {
           const entry = foundBy(log.entries, id);
           return (
             <li key={id}>
-              {say(name)}, nothing hangs on it yet{' '}
+              {houseWords.nothingHangsOnIt({ name: say(name) })}{' '}
               {entry && (
                 <Button variant="link" onClick={() => write('entryStruck', { target: entry.id })}>
-                  Take {say(name)} away
+                  {houseWords.takeAway({ name: say(name) })}
                 </Button>
               )}
             </li>

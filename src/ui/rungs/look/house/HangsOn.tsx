@@ -1,4 +1,5 @@
 'use client';
+import { houseWords } from '@/words/screens';
 import { useSay } from '../../../log/useSay';
 import { HANGS_ON } from '@/core/house';
 import { thingsOf } from '@/core/job';
@@ -7,9 +8,9 @@ import { Choices } from '../../../form/Choices';
 import { useJob } from '../../../log/JobContext';
 
 const LABELS: Readonly<Record<ThingKind, string>> = {
-  supply: 'is fed by',
-  chime: 'rings',
-  box: 'its mains side is in',
+  supply: houseWords.isFedBy,
+  chime: houseWords.rings,
+  box: houseWords.itsMainsSideIs,
 };
 
 /** What this point hangs on, where the house has more than one of the kind. */
@@ -20,7 +21,7 @@ export function HangsOn() {
   if (asked.length === 0) return null;
   return (
     <details>
-      <summary>{kept.name} hangs on something else</summary>
+      <summary>{houseWords.hangsOnSomethingElse({ name: kept.name })}</summary>
       {asked.map((kind) => (
         <Choices
           key={kind}
@@ -30,7 +31,7 @@ export function HangsOn() {
           onPick={(id) => id && write('pointHung', { pointId: kept.id, [HANGS_ON[kind]]: id })}
         />
       ))}
-      <p className="small soft">What was read and said of a thing stays with it.</p>
+      <p className="small soft">{houseWords.whatWasReadAnd}</p>
     </details>
   );
 }

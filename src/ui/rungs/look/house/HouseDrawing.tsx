@@ -1,4 +1,5 @@
 'use client';
+import { houseWords } from '@/words/screens';
 import type { Say } from '@/words';
 import { useSay } from '../../../log/useSay';
 import type { KeyboardEvent } from 'react';
@@ -54,7 +55,7 @@ function openProps(node: HouseNode, onOpen: Props['onOpen'], say: Say) {
   return {
     role: 'button',
     tabIndex: 0,
-    'aria-label': `Open ${label(node, say)}`,
+    'aria-label': houseWords.open({ label: label(node, say) }),
     className: 'opens',
     onClick: () => onOpen(node),
     onKeyDown: (event: KeyboardEvent) => {
@@ -172,7 +173,7 @@ export function HouseDrawing({ graph, cellar, here, onOpen }: Props) {
       className="drawing house-drawing"
       viewBox={`0 0 ${WIDTH} ${height}`}
       role="group"
-      aria-label="The house: what is there, and what hangs on what"
+      aria-label={houseWords.theHouseWhatIs}
     >
       <path d={`M${left - 26} ${eaves + 8}L${middle} ${apex}L${right + 26} ${eaves + 8}`} className="line thick" />
       <path d={`M${left} ${eaves - 6}V${ground}M${right} ${eaves - 6}V${ground}`} className="line" />
@@ -180,7 +181,7 @@ export function HouseDrawing({ graph, cellar, here, onOpen }: Props) {
       {cellar && <path d={`M${left + 10} ${ground}V${HOUSE.cellar}H${right - 10}V${ground}`} className="line" />}
       {cellar && (
         <text x={right - 20} y={HOUSE.cellar - 8} textAnchor="end" className="soft small">
-          cellar
+          {houseWords.cellar}
         </text>
       )}
       {lines.map((line) => (
@@ -204,8 +205,9 @@ export function HouseDrawing({ graph, cellar, here, onOpen }: Props) {
           />
         ))}
       <text x="20" y={apex + 8} className="small soft">
-        <tspan className="strong">thick</tspan> mains · <tspan className="strong">double</tspan> bell ·{' '}
-        <tspan className="strong">dashed</tspan> to be made
+        <tspan className="strong">{houseWords.thick}</tspan> {houseWords.mains}{' '}
+        <tspan className="strong">{houseWords.double}</tspan> {houseWords.bell}{' '}
+        <tspan className="strong">{houseWords.dashed}</tspan> {houseWords.toBeMade}
       </text>
     </svg>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { houseWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { useRouter } from 'next/navigation';
@@ -12,9 +13,9 @@ import { HouseDrawing } from './HouseDrawing';
 
 /** Where the facts of a thing are asked; a point is gone to. */
 const AREA_OF: Readonly<Partial<Record<HouseNode['kind'], string>>> = {
-  board: 'board',
-  supply: 'transformer',
-  chime: 'chime',
+  board: houseWords.board,
+  supply: houseWords.transformer,
+  chime: houseWords.chime,
 };
 
 /** The house as a drawing and as a list: what is there, what hangs on what, and what a further point would hang on. */
@@ -38,11 +39,11 @@ export function HouseView() {
       </div>
       <div className="halves">
         <div>
-          <h2>What hangs on what</h2>
+          <h2>{houseWords.whatHangsOnWhat}</h2>
           <Branches branches={branchesOf(graph)} onOpen={open} />
         </div>
         <div>
-          <h2>A further point</h2>
+          <h2>{houseWords.aFurtherPoint}</h2>
           <AnotherPoint />
           <HangsOn />
           <FoundThing />

@@ -1,0 +1,16 @@
+/** The label for a breaker. */
+export const breakerLabel = {
+  label: ({ way, what }: { readonly way: string; readonly what: string }) => `Label: ${way}, ${what}`,
+  feeds: ({ points }: { readonly points: string }) => `feeds: ${points}`,
+  feedsNotSaid: 'feeds: not said',
+  switchOffTagProve: 'Switch off, tag, prove dead: bell wires and mains side.',
+  labelSvg: ({ replace }: { readonly replace: string }) => `label-${replace}.svg`,
+  circuitLabel: 'Circuit label',
+  circuit: 'circuit',
+  backToTheJob: 'Back to the job',
+  keepAsSVG: 'Keep as SVG',
+  print: 'Print',
+  labelStock: 'label stock',
+  theCodeLeadsTo: ({ address }: { readonly address: string }) =>
+    `The code leads to the record of this job: ${address}. Printed in its own size; choose “100 %” and no margins.`,
+};

@@ -1,0 +1,32 @@
+/** The Catalogue. */
+export const catalogue = {
+  isTakenIn: ({ name }: { readonly name: string }) => `${name} is taken in.`,
+  inAndOut: 'In and out',
+  asCSV: ({ words }: { readonly words: string }) => `${words} as CSV`,
+  takeInFromCSV: ({ words }: { readonly words: string }) => `Take in ${words} from CSV`,
+  allOwnItemsAs: 'All own items as JSON',
+  takeInItemsFrom: 'Take in items from JSON',
+  aTableHasOne:
+    'A table has one row an item and the columns of the shelf; several texts in one cell are parted by semicolons. Where one row is wrong nothing is taken in, and each fault is named by its row and column.',
+  aNew: ({ one }: { readonly one: string }) => `A new ${one}`,
+  close: 'Close',
+  yoursInThePlace: 'Yours, in the place of the shipped one.',
+  yourOwn: 'Your own.',
+  itShipsWhatYou: 'It ships: what you change here is kept as your own, in its place.',
+  id: ({ id, yoursInThe }: { readonly id: string; readonly yoursInThe: string }) => `id ${id}. ${yoursInThe}`,
+  keepIt: 'Keep it',
+  backToWhatShips: 'Back to what ships',
+  takeItAway: 'Take it away',
+  ships: 'ships',
+  own: 'own',
+  ownInPlaceOf: 'own, in place of what ships',
+  nothingWasChanged: ({ message }: { readonly message: string }) => `${message} Nothing was changed.`,
+  catalogue: 'Catalogue',
+  whatShipsIsMade:
+    'What ships is made up and general. Your own items stand beside it, or in its place where they bear the same id; a job keeps the figures that it was chosen with.',
+  shelf: 'shelf',
+  addA: ({ one }: { readonly one: string }) => `Add a ${one}`,
+  isKept: ({ textOf }: { readonly textOf: string }) => `${textOf} is kept.`,
+  yourOwnItemIs: 'Your own item is gone.',
+  andMore: ({ places }: { readonly places: number }) => `and ${places} more.`,
+};

@@ -1,0 +1,33 @@
+/** Drawings and plots. */
+export const drawing = {
+  mQ460: ({ x, y, x2, x3 }: { readonly x: number; readonly y: number; readonly x2: number; readonly x3: number }) =>
+    `M${x} ${y}q${x2} 46 ${x3} 0`,
+  rearDoor: 'rear door',
+  passBy: 'pass by',
+  fromTheChime: 'from the chime',
+  otherWire: 'other wire',
+  straightWire: 'straight wire',
+  grYel: 'gr-yel',
+  putItAt: ({ name }: { readonly name: string }) => `Put it at ${name}`,
+  q180: ({ step, step2 }: { readonly step: string; readonly step2: string }) => `q${step} -18 ${step2} 0`,
+  bellCircuit: 'Bell circuit',
+  nameplate: 'nameplate',
+  twoChimes: 'Two chimes',
+  chime: 'Chime',
+  trans: 'Trans',
+  front: 'Front',
+  collapses: 'collapses',
+  atTheDoorDrops: ({
+    words,
+    figure,
+    doorMinVolts,
+  }: {
+    readonly words: string;
+    readonly figure: string;
+    readonly doorMinVolts: string;
+  }) => `${words}: ${figure} at the door, drops out under ${doorMinVolts}`,
+  dropsOutUnder: ({ doorMinVolts }: { readonly doorMinVolts: string }) => `drops out under ${doorMinVolts}`,
+  weakUnder: ({ doorFullVolts }: { readonly doorFullVolts: string }) => `weak under ${doorFullVolts}`,
+  mayNotHoldAt: 'may not hold at all',
+  nothing: 'nothing',
+};

@@ -1,0 +1,22 @@
+/** Leave. */
+export const leave = {
+  whatStays: 'What stays',
+  jobSheet: 'Job sheet',
+  jobFile: 'Job file',
+  theSheetPrintsThe: 'The sheet prints; the file holds the whole log and can be taken in elsewhere.',
+  note: 'Note',
+  forTheRecord: 'for the record',
+  writeItDown: 'Write it down',
+  handingOver: 'Handing over',
+  notDoneYet: ({ undone }: { readonly undone: string }) => `Not done yet: ${undone}.`,
+  everyRungIsDone: 'Every rung is done.',
+  oneWorryStaysOpen: 'One worry stays open: it prints on the sheet.',
+  worriesStayOpenThey: ({ worries }: { readonly worries: number }) =>
+    `${worries} worries stay open: they print on the sheet.`,
+  handedOver: 'Handed over',
+  to: ({ customer }: { readonly customer: string }) => ` to ${customer}`,
+  notHandedOverAfter: 'Not handed over after all',
+  handedTo: 'handed to',
+  whatWasToldOr: 'what was told or stays to do',
+  theSheetIsHanded: 'The sheet is handed over',
+};

@@ -1,0 +1,63 @@
+import { parts, type Slots } from '../../parts';
+
+/** A floodlight camera with a plug. */
+export const plugFloodlight = {
+  thePlanStands: 'The plan stands.',
+  thePlanDoesNot: 'The plan does not stand.',
+  mV132Q150150H: ({
+    x,
+    y,
+    x2,
+    x3,
+    x4,
+    x5,
+    x6,
+    y2,
+  }: {
+    readonly x: number;
+    readonly y: number;
+    readonly x2: number;
+    readonly x3: number;
+    readonly x4: number;
+    readonly x5: number;
+    readonly x6: number;
+    readonly y2: number;
+  }) => `M${x} ${y}V132Q${x2} 150 ${x3} 150H${x4}Q${x5} 150 ${x6} 134V${y2}`,
+  itsWayWasNot: 'its way was not measured yet',
+  theLeadHasTo: ({ long }: { readonly long: string }) => `the lead has to be ${long} long, loop and plug counted`,
+  ofLeadLeftOver: ({ long, long2 }: { readonly long: string; readonly long2: string }) =>
+    `${long} of lead: ${long2} left over`,
+  ofLeadShort: ({ long, long2 }: { readonly long: string; readonly long2: string }) =>
+    `${long} of lead: ${long2} short`,
+  theLeadFromThe: ({ outlet, words }: { readonly outlet: string; readonly words: string }) =>
+    `The lead from the camera to its ${outlet}: ${words}`,
+  camera: 'camera',
+  way: 'way ___',
+  way2: ({ long }: { readonly long: string }) => `way ${long}`,
+  whetherItWillDo: 'Whether it will do',
+  alwaysOnProtectedCovered: 'Always on, protected, covered: a plug may stay in it.',
+  theCatalogueHoldsNo: 'The catalogue holds no floodlight camera with a plug: add one there.',
+  itsLeadIsLong: <T>({ plugLeadM, cameraVa, remark }: Slots<T, 'plugLeadM' | 'cameraVa' | 'remark'>) =>
+    parts`Its lead is ${plugLeadM} long; it draws ${cameraVa} with its lamps on. ${remark}`,
+  itWillDoHere: 'It will do here',
+  notSoYet: 'Not so yet',
+  theLeadReachesWith: ({ theOutlet }: { readonly theOutlet: string }) =>
+    `The lead reaches with a drip loop; the ${theOutlet} is always on, protected, covered.`,
+  aboutMinOfWork: ({ minutes }: { readonly minutes: number }) => `About ${minutes} min of work, no conductor bared.`,
+  takeItAgain: 'Take it again',
+  takeThisCamera: 'Take this camera',
+  goToWire: 'Go to Wire',
+  theHouseTheSpot: 'the house, the spot, and who has to be ready',
+  theOutletHowFar: 'the outlet: how far, always on, protected, covered',
+  theCameraWhoseLead: 'the camera whose lead reaches',
+  aPlugWhatMakes: 'a plug: what makes it dead is its being out',
+  fromTheVanTo: 'from the van to the plug',
+  orientationHeightTiltSeal: 'orientation, height, tilt, seal',
+  eachWithItsFigure: 'each with its figure, nothing passed by default',
+  whatStaysWithThe: 'what stays with the customer',
+  floodlightCameraWithA: 'Floodlight camera with a plug. Its aim and its proof were not planned with this program.',
+  toSwitchItOff: ({ place }: { readonly place: string }) => `To switch it off, pull its plug${place}.`,
+  wiFiAtThe: 'Wi-Fi at the spot',
+  takenBy: 'taken by',
+  fitted: 'Fitted',
+};

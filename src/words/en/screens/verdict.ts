@@ -1,0 +1,20 @@
+import { parts, type Slots } from '../../parts';
+
+/** Verdicts, findings and the state of a circuit. */
+export const verdict = {
+  nOTKNOWN: 'NOT KNOWN',
+  lIVE: 'LIVE',
+  oFF: 'OFF',
+  pROVEDDEAD: 'PROVED DEAD',
+  noBreakerOutOf: 'no breaker · out of its outlet until all is wired',
+  aPLUG: <T>({ noBreakerOut }: Slots<T, 'noBreakerOut'>) => parts`A PLUG${noBreakerOut}`,
+  noCircuitNamed: 'no circuit named',
+  simulatedMeter: ' · simulated meter',
+  taggedNotProved: ' · tagged, not proved',
+  notTagged: ' · not tagged',
+  stop: 'stop',
+  worry: 'worry',
+  remark: 'remark',
+  show: 'show',
+  believedToHold: ({ belief }: { readonly belief: string }) => `believed to hold ${belief} · `,
+};
