@@ -5,8 +5,9 @@ import { saidKey, type Said } from '@/core/said';
 import { REGION_PACKS, type RegionPack } from '@/core/region';
 import { demoJobs } from '@/demo/demoFirm';
 import { everythingSaid } from '@/demo/everythingSaid';
-import { sayIn } from '@/words';
+import { english, sayIn } from '@/words';
 import { faultsOf, foreignUnit } from '@/words/faults';
+import { textsOfScreens } from '@/words/screenTexts';
 import { logOf, sequences } from './randomLog';
 
 /** What is wrong with everything said, with the code that says it. */
@@ -31,6 +32,21 @@ const demo = demoJobs(
   () => `words-${++ids}`,
   (days, hour) => Date.UTC(2026, 2, 10 + days, hour),
 ).map(({ title, entries }): Job => fold({ id: title, title, createdAt: '' }, entries));
+
+describe('what the screens say themselves', () => {
+  const texts = textsOfScreens(english.screens);
+  // A figure in each slot: which one is no matter, and a slot at an end may be another sentence
+  const read = texts.map(({ room, name, text }) => ({
+    at: `${room}.${name}`,
+    text: text.replace(/\{\w+\}/g, '7').trim(),
+  }));
+  it.each(REGION_PACKS.map((region) => [region.id, region] as const))('is fit to be read in %s', (_id, region) => {
+    expect(texts.length).toBeGreaterThan(1000);
+    expect(read.flatMap(({ at, text }) => faultsOf(text, region).map((fault) => `${fault} (${at}): ${text}`))).toEqual(
+      [],
+    );
+  });
+});
 
 describe('all sentences', () => {
   // The ways at Choose take most of the time: every fourth site tells enough of them

@@ -3,6 +3,7 @@ import { isSaid, type Figure, type Said } from '@/core/said';
 import { demoJobs } from '@/demo/demoFirm';
 import { everythingSaid } from '@/demo/everythingSaid';
 import { english, sayIn } from '@/words';
+import { textsOfScreens } from '@/words/screenTexts';
 import { SAMPLE } from '@/words/sample';
 
 // npm run words: every sentence, for somebody to read. What the demo firm brings forth is shown as it reads there, each
@@ -31,4 +32,8 @@ for (const code of codes.toSorted()) {
   const example = examples.get(code) ?? (typeof sentence === 'string' ? sentence : null);
   console.log(`${code}: ${example ?? '(not brought forth by the demo firm)'}`);
 }
-console.log(`\n${codes.length} sentences, ${examples.size} of them brought forth by the demo firm.`);
+const screens = textsOfScreens(language.screens);
+for (const { room, name, text } of screens) console.log(`${room}.${name}: ${text}`);
+console.log(
+  `\n${codes.length} sentences, ${examples.size} of them brought forth by the demo firm; ${screens.length} texts of the screens themselves.`,
+);

@@ -15,7 +15,7 @@ const IN_BOTH = /[\d.]+ mm \([^)]* in\)/g;
 const METRIC = /\d (m|mm)\b(?!²| ahead| of free)/;
 
 /** Ground that one stands on, and wires that are warm, are no terms. */
-const PLAIN = /(over|on) (the|standing|soft) ground|soft ground|hot wires|not hot|too hot/gi;
+const PLAIN = /(over|on) (the|standing|soft) ground|soft ground|dry ground|hot wires|not hot|too hot/gi;
 
 /**
  * What is wrong with a sentence as somebody reads it; none where nothing is.

@@ -7,6 +7,7 @@ import { factWords } from './en/facts';
 import { region as regional } from './en/region';
 import { faultsOf, foreignUnit } from './faults';
 import { SAMPLE } from './sample';
+import { textsOfScreens } from './screenTexts';
 import { sentences as sampled } from './sample/sentences';
 import { termsIn, type Place } from '.';
 
@@ -51,6 +52,23 @@ describe('what is said', () => {
   });
 });
 
+describe('a sentence with something marked in it', () => {
+  it('is its words and what is put between them, in the order of reading', () => {
+    const parts = english.screens.measure.takeItPullsA<string | number>({
+      ohms: 22,
+      amps: 1,
+      watts: 16,
+      ratings: 'more',
+    });
+    expect(parts).toEqual(['Take ', 22, ': it pulls ', 1, ' A and burns ', 16, '. A resistor of ', 'more', '.']);
+  });
+  it('is listed with its slots by their names', () => {
+    const texts = textsOfScreens(english.screens);
+    expect(texts).toContainEqual({ room: 'form', name: 'missing', text: 'Missing: {label}.' });
+    expect(texts.filter(({ text }) => /undefined|\[object/.test(text))).toEqual([]);
+  });
+});
+
 describe('a second language', () => {
   const say = sayIn(GB, SAMPLE);
   it('has a decimal comma and its own plural, and English where it is not there yet', () => {
@@ -60,6 +78,10 @@ describe('a second language', () => {
     expect(say(said('stepsDone', { steps: 1 }))).toBe('1 Schritt');
     expect(say(said('stepsDone', { steps: 3 }))).toBe('3 Schritte');
     expect(say(said('blankPlate'))).toBe('blank plate');
+  });
+  it('says the names on the screens in its own words, where it has them', () => {
+    expect(SAMPLE.screens.frame.board).toBe('Tafel');
+    expect(SAMPLE.screens.wire.wholeList).toBe('whole list');
   });
   it('is a sample: some thirty sentences, each of a code that English has', () => {
     const codes = Object.keys(sampled);

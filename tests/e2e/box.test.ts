@@ -86,7 +86,7 @@ async function proveDead(): Promise<void> {
     'Two-pole tester tried on a live point before',
     'Every pair and each',
     'Tester tried',
-    'Breaker locked',
+    'Locked off',
   ])
     await screen.press(met);
   await screen.says('This proves it dead.');

@@ -145,8 +145,8 @@ describe('a climb by clicks and typing', () => {
     await screen.press('breaker 7 is off and tagged');
     await screen.says('OFF', '[data-testid=circuit-state]');
     await screen.type('between the two leads', '24');
-    await screen.type('first lead to earth', '0');
-    await screen.type('second lead to earth', '0');
+    await screen.type('first lead to ground', '0');
+    await screen.type('second lead to ground', '0');
     await screen.press('Meter is rated for mains');
     await screen.press('Place is dry');
     await screen.says('it is not dead', '[data-testid=proof-bell]');

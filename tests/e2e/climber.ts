@@ -2,16 +2,21 @@ import type { Screen } from './screen';
 
 /** Climbs a job by real clicks: what each rung needs of a hand, in the order of the work. */
 export class Climber {
+  private terms = { hot: 'hot', ground: 'ground' };
+
   constructor(
     private readonly screen: Screen,
     private readonly url: string,
   ) {}
 
-  /** A new job with its first point, from the Board. */
+  /** A new job with its first point, from the Board. @param region another one than that of the default */
   async begin(site: string, kind: string, region?: string): Promise<void> {
     await this.screen.open(this.url);
     await this.screen.press('New job');
-    if (region) await this.screen.choose('supply', region);
+    if (region) {
+      await this.screen.choose('supply', region);
+      this.terms = { hot: 'line', ground: 'earth' };
+    }
     await this.screen.choose('the first point is', kind);
     await this.screen.type('site', site);
     await this.screen.press('Make the job');
@@ -54,8 +59,10 @@ export class Climber {
   async proveMains(folded: boolean): Promise<void> {
     const { screen } = this;
     if (folded) await screen.press('Prove the mains side dead');
-    for (const label of ['hot to neutral', 'hot to ground', 'neutral to ground']) await screen.type(label, '0');
-    for (const words of ['Two-pole tester tried', 'Every pair and each', 'Tester tried on', 'Breaker locked off'])
+    const { hot, ground } = this.terms;
+    for (const label of [`${hot} to neutral`, `${hot} to ${ground}`, `neutral to ${ground}`])
+      await screen.type(label, '0');
+    for (const words of ['Two-pole tester tried', 'Every pair and each', 'Tester tried on', 'Locked off'])
       await screen.press(words);
     const form = folded ? '.circuit-block details[open]' : '.circuit-block';
     await screen.press('Write the proof down', form);
@@ -64,7 +71,8 @@ export class Climber {
 
   async proveBell(): Promise<void> {
     const { screen } = this;
-    for (const label of ['between the two leads', 'first lead to earth', 'second lead to earth'])
+    const { ground } = this.terms;
+    for (const label of ['between the two leads', `first lead to ${ground}`, `second lead to ${ground}`])
       await screen.type(label, '0');
     await screen.press('Meter is rated for mains');
     await screen.press('Place is dry');

@@ -68,7 +68,7 @@ describe('a hunt on a board of 24 ways', () => {
     await screen.press('Every pair');
     await screen.press('Tester tried on a live point afterwards');
     await screen.says('Lock the breaker off', '[data-testid=proof-mains]');
-    await screen.press('Breaker locked off');
+    await screen.press('Locked off');
     await screen.says('This proves it dead', '[data-testid=proof-mains]');
     await screen.press('Write the proof down', 'details[open]');
     await screen.says('PROVED DEAD', '[data-testid=circuit-state]');
@@ -83,7 +83,7 @@ describe('a hunt on a board of 24 ways', () => {
     await screen.press('breaker 12 is off and tagged');
     await screen.press('Prove the mains side dead');
     for (const field of ['hot to neutral', 'hot to ground', 'neutral to ground']) await screen.type(field, '0');
-    for (const words of ['Two-pole tester tried', 'Every pair', 'Tester tried on', 'Breaker locked off'])
+    for (const words of ['Two-pole tester tried', 'Every pair', 'Tester tried on', 'Locked off'])
       await screen.press(words);
     await screen.press('Write the proof down', 'details[open]');
     await screen.says('PROVED DEAD', '[data-testid=circuit-state]');
@@ -132,7 +132,7 @@ describe('the simulated meter', () => {
     await screen.keep('which breaker', 'breaker 5');
     await screen.press('Tagged');
     await screen.press('breaker 5 is off and tagged');
-    for (const field of ['between the two leads', 'first lead to earth', 'second lead to earth']) {
+    for (const field of ['between the two leads', 'first lead to ground', 'second lead to ground']) {
       await screen.page.waitForSelector(`button[aria-label="Take ${field} from the meter"]`);
       await screen.page.click(`button[aria-label="Take ${field} from the meter"]`);
       await screen.says('It stands still', '.modal');

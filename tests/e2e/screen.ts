@@ -68,7 +68,11 @@ export class Screen {
   private async pressOnce(words: string, within: string): Promise<void> {
     const handle = await this.page.waitForFunction(
       (text, scope) =>
-        [...document.querySelectorAll<HTMLElement>(`${scope} :is(button, a, label.form-check-label, label.btn, summary)`)].find(
+        [
+          ...document.querySelectorAll<HTMLElement>(
+            `${scope} :is(button, a, label.form-check-label, label.btn, summary)`,
+          ),
+        ].find(
           (one) =>
             (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(text) && one.getClientRects().length > 0,
         ),

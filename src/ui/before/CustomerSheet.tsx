@@ -12,7 +12,7 @@ import { sayIn } from '@/words';
 /** The page for the customer: what is still open, in plain words, to print or to send as a text. */
 export function CustomerSheet({ job }: { readonly job: Job }) {
   const say = sayIn(placeOf(job));
-  const when = job.expectedAt === null ? null : format(parseISO(job.expectedAt), "EEEE d MMMM 'at' HH:mm");
+  const when = job.expectedAt === null ? null : format(parseISO(job.expectedAt), beforeWords.dayAndHour);
   const page = customerPage(job, when);
   const text = customerText(page, say);
   const [copied, setCopied] = useState<'no' | 'yes' | 'failed'>('no');

@@ -1,3 +1,4 @@
+import { formWords } from '@/words/screens';
 import { object, string } from 'yup';
 import { figureProblemText } from '@/core/units';
 import type { Say } from '@/words';
@@ -17,7 +18,7 @@ export const formSchema = (fields: readonly TypedField[], say: Say, empty: 'allo
           .test('figure', (text, context) => {
             if (text.trim() === '') {
               const fine = empty === 'allowed' || field.optional;
-              return fine ? true : context.createError({ message: `Missing: ${field.label}.` });
+              return fine ? true : context.createError({ message: formWords.missing({ label: field.label }) });
             }
             const result = field.read(text, context.parent as Readonly<Record<string, string>>);
             return result.ok ? true : context.createError({ message: say(figureProblemText(result.problem)) });

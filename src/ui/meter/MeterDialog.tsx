@@ -3,12 +3,14 @@ import { meterWords } from '@/words/screens';
 import { useState } from 'react';
 import { Button, Modal } from 'react-bootstrap';
 import type { MeterTask, Probe } from '@/contract/instrument';
+import type { Terms } from '@/words';
 import { useJob } from '../log/JobContext';
+import { useTerms } from '../log/useSay';
 import type { Taking } from './taking';
 import { useMeterStream } from './useMeterStream';
 
 const FUNCTION_WORDS = { voltsAc: 'V AC', ohms: 'Ω', continuity: meterWords.continuity, ampsAc: 'A AC' } as const;
-const PROBE_WORDS: Readonly<Record<Probe, string>> = {
+const probeWords = ({ hot, ground }: Terms): Readonly<Record<Probe, string>> => ({
   S1: meterWords.transformerScrew,
   S2: meterWords.otherScrew,
   conductor: meterWords.theConductor,
@@ -16,20 +18,24 @@ const PROBE_WORDS: Readonly<Record<Probe, string>> = {
   Front: meterWords.front,
   D1: meterWords.doorLead,
   D2: meterWords.otherDoorLead,
-  earth: meterWords.earth,
-  hot: meterWords.hot,
+  earth: ground,
+  hot,
   neutral: meterWords.neutral,
   toChimeA: meterWords.runToTheChime,
   toChimeB: meterWords.otherLeadFarEnds,
   toDoorA: meterWords.runToTheDoor,
   toDoorB: meterWords.otherLeadFarEnds,
-};
+});
 
-const probes = ({ from, to }: MeterTask): string => meterWords.and({ from: PROBE_WORDS[from], to: PROBE_WORDS[to] });
+const probes = ({ from, to }: MeterTask, terms: Terms): string => {
+  const words = probeWords(terms);
+  return meterWords.and({ from: words[from], to: words[to] });
+};
 
 /** The meter with its probes on: the figure runs up, stands still, and is taken. */
 export function MeterDialog({ taking, onClose }: { readonly taking: Taking; readonly onClose: () => void }) {
   const { job, point } = useJob();
+  const terms = useTerms();
   const [attempt, setAttempt] = useState(0);
   const { reading, away } = useMeterStream(job.id, point.id, taking.task, attempt);
   const can = reading?.settled === true && reading.value !== null;
@@ -49,7 +55,10 @@ export function MeterDialog({ taking, onClose }: { readonly taking: Taking; read
         <div className="meter">
           <p className="simulated">{meterWords.simulated}</p>
           <p className="soft">
-            {meterWords.probesOn({ functionWord: FUNCTION_WORDS[taking.task.function], probes: probes(taking.task) })}
+            {meterWords.probesOn({
+              functionWord: FUNCTION_WORDS[taking.task.function],
+              probes: probes(taking.task, terms),
+            })}
           </p>
           <output className={`display${reading?.settled ? ' still' : ''}`} data-testid="meter-display">
             {reading ? reading.text : '––'} <small>{reading?.unit}</small>

@@ -40,7 +40,7 @@ export function SpotArea({ children, asksSwitch = false }: Props) {
         scope={scope}
         fields={[
           typed('fixtureHeightM', { asked: asked === 'fixtureHeightM' }),
-          ...(asksSwitch ? [typed('switchedBy', { hint: 'hall, by the door' })] : []),
+          ...(asksSwitch ? [typed('switchedBy', { hint: pointsWords.hallByTheDoor })] : []),
           typed('name'),
         ]}
       />

@@ -1,3 +1,4 @@
+import { useTerms } from '../log/useSay';
 import { verdictWords } from '@/words/screens';
 import { Filled } from '../figures/Filled';
 import type { ReactNode } from 'react';
@@ -22,11 +23,14 @@ export function CircuitPlates({ job, point }: { readonly job: Job; readonly poin
 
 /** A supply that plugs in has no breaker: what makes it dead is its plug. */
 function PlugPlate() {
+  const terms = useTerms();
   return (
     <div className="plate off" role="status" data-testid="circuit-state">
       <i />
       <span>
-        <Filled parts={verdictWords.aPLUG<ReactNode>({ noBreakerOut: <small>{verdictWords.noBreakerOutOf}</small> })} />
+        <Filled
+          parts={verdictWords.aPLUG<ReactNode>({ noBreakerOut: <small>{verdictWords.noBreakerOutOf(terms)}</small> })}
+        />
       </span>
     </div>
   );

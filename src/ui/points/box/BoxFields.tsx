@@ -83,7 +83,7 @@ export function BoxFields() {
           typed('recessM'),
           usual.typed('depthM'),
           usual.typed('screwCentresM'),
-          typed('ratedAmps', box.fedFrom === 'spur' ? { label: 'fuse of the spur' } : {}),
+          typed('ratedAmps', box.fedFrom === 'spur' ? { label: boxWords.fuseOfTheSpur } : {}),
           typed('existingVa'),
         ]}
       />

@@ -96,7 +96,7 @@ function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked
         chosen={facts.role}
         onPick={(role) => write('cableDescribed', { ...scope, role })}
       />
-      <FieldGroup kind="cableDescribed" scope={scope} fields={[typed('name', { hint: 'grey, from the loft' })]} />
+      <FieldGroup kind="cableDescribed" scope={scope} fields={[typed('name', { hint: boxWords.greyFromTheLoft })]} />
       <ConductorTable
         cable={cable}
         picked={picked}

@@ -145,7 +145,7 @@ export function FixtureBench() {
       <section>
         <h2>{floodlightWords.asItWillBe}</h2>
         <BoxDrawing say={say} wiring={standing.plan.planned} place="box" title={floodlightWords.theBoxAsPlanned} />
-        <Findings say={say} findings={planned} none={floodlightWords.everyRuleIsKept} />
+        <Findings say={say} findings={planned} none={floodlightWords.everyRuleIsKept(place)} />
         {byPlan.cured.length > 0 && (
           <p className="small soft">
             {floodlightWords.cured({ cured: byPlan.cured.map(({ words: one }) => say(one)).join(' ') })}

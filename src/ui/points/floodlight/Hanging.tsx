@@ -28,7 +28,8 @@ export function Hanging({ data, screws, lengths, threads, limits, onPick }: Prop
   const survey = boxSurveyOf(point);
   const small = (metres: number): string => lengthText(metres, lengths, 'small');
   const pose = poseOf(point, data.fixture);
-  const place = point.look.mountedOn === 'eave' ? floodlightWords.underTheEave : floodlightWords.onTheWall;
+  const eave = point.look.mountedOn === 'eave';
+  const place = eave ? floodlightWords.underTheEave : floodlightWords.onTheWall;
   return (
     <>
       <div className="fields">
@@ -56,7 +57,7 @@ export function Hanging({ data, screws, lengths, threads, limits, onPick }: Prop
         {pose.can
           ? floodlightWords.cameraAndSensorCan({ place, wantedDeg: pose.wantedDeg.toFixed(0) })
           : floodlightWords.itDoesNotCome({
-              onTheWall: place === 'on the wall' ? floodlightWords.onTheWall2 : floodlightWords.underTheEave2,
+              onTheWall: eave ? floodlightWords.underTheEave2 : floodlightWords.onTheWall2,
               parts: [
                 ...(pose.headMissDeg > 0
                   ? [floodlightWords.theHeadMissesIts({ headMissDeg: pose.headMissDeg.toFixed(0) })]

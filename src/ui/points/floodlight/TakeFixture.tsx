@@ -4,7 +4,7 @@ import { Filled } from '../../figures/Filled';
 import type { ReactNode } from 'react';
 import { TextInput } from '../../form/TextInput';
 import { Button } from 'react-bootstrap';
-import { useSay } from '../../log/useSay';
+import { useSay, useTerms } from '../../log/useSay';
 import { useState } from 'react';
 import { TEXT } from '@/core/kinds';
 import type { FixtureData, FixtureOptions, FixturePicks } from '@/core/points';
@@ -22,6 +22,7 @@ interface Props {
 /** Takes the choice. What the region wants in writing is asked first; a plan that a rule stops may be kept, and holds Wire. */
 export function TakeFixture({ options: { asksInWriting, grounds, feeds }, data, stops, picks, onPick }: Props) {
   const say = useSay();
+  const terms = useTerms();
   const { point, write, go } = useFloodlight();
   const [asked, setAsked] = useState(false);
   const ground = grounds.find(({ id }) => id === data.groundId);
@@ -42,7 +43,7 @@ export function TakeFixture({ options: { asksInWriting, grounds, feeds }, data, 
           label={floodlightWords.inWriting({ inWriting: say(ground.inWriting) })}
           text={picks.groundWords ?? ''}
           most={TEXT.long}
-          fault={missing ? floodlightWords.withoutAGroundIt : null}
+          fault={missing ? floodlightWords.withoutAGroundIt(terms) : null}
           onType={(groundWords) => onPick({ groundWords })}
         />
       )}

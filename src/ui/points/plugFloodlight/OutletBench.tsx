@@ -32,7 +32,10 @@ export function OutletBench() {
         <FieldGroup
           kind="outletDescribed"
           scope={scope}
-          fields={[typed('wayM', { asked: next?.id === 'wayM' }), typed('place', { hint: 'by the back door' })]}
+          fields={[
+            typed('wayM', { asked: next?.id === 'wayM' }),
+            typed('place', { hint: plugFloodlightWords.byTheBackDoor }),
+          ]}
         />
         {ask('alwaysOn')}
         {ask('residual')}

@@ -34,12 +34,12 @@ export function CircuitFields({ circuit }: { readonly circuit: Circuit | null })
         scope={scope}
         fields={[
           typed('way', { asked: !circuit, hint: `${words.way} 7` }),
-          typed('name', { hint: 'hall lights' }),
+          typed('name', { hint: isolateWords.hallLights }),
           ...(circuit && (circuit.mayBe.length > 0 || circuit.board !== null || keptJob.boards.length > 1)
             ? [
                 typed('board', {
                   asked: circuit.board === null && circuit.mayBe.length > circuit.toCompare.length,
-                  hint: 'garage',
+                  hint: isolateWords.garage,
                 }),
               ]
             : []),

@@ -6,6 +6,7 @@ import type { BellProof, CircuitState, MainsProof } from '@/core/isolation';
 import type { Circuit } from '@/core/house';
 import { Yes } from '../../form/Yes';
 import { useJob } from '../../log/JobContext';
+import { useTerms } from '../../log/useSay';
 import { ProofForm } from './ProofForm';
 
 /** What can be done with a circuit from its state. */
@@ -17,6 +18,7 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
   const onlyMains = !kept.fed.bellSide;
   const live =
     !onlyMains && keptJob.policy.bellSide === 'live' && (state.state === 'live' || state.state === 'unknown');
+  const { ground } = useTerms();
   const bellRead = 'bellRead' in state ? state.bellRead : null;
   return (
     <>
@@ -32,6 +34,7 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
                 betweenVolts: bellRead.betweenVolts,
                 firstToEarthVolts: bellRead.firstToEarthVolts,
                 secondToEarthVolts: bellRead.secondToEarthVolts,
+                ground,
               })}
             </p>
           ) : (
@@ -111,11 +114,13 @@ function SwitchOff({ circuit }: { readonly circuit: Circuit }) {
 
 /** What was read, by whom. */
 function Proofs({ state }: { readonly state: Extract<CircuitState, { state: 'provedDead' }> }) {
+  const { ground } = useTerms();
   const bell = (proof: BellProof): string =>
     isolateWords.vBetweenAndV({
       betweenVolts: proof.betweenVolts,
       firstToEarthVolts: proof.firstToEarthVolts,
       secondToEarthVolts: proof.secondToEarthVolts,
+      ground,
     });
   const mains = (proof: MainsProof): string =>
     isolateWords.andVTesterTried({

@@ -26,7 +26,7 @@ export function HuntPanel() {
   const hunt = huntOf(keptJob, kept);
   return (
     <section className="hunt" data-testid="hunt">
-      <h2>{isolateWords.huntTheBreaker}</h2>
+      <h2>{isolateWords.huntTheBreaker(words)}</h2>
       {hunt.state === 'noBoard' ? (
         <p>
           {isolateWords.listTheFirstHow({ board: words.board })}{' '}

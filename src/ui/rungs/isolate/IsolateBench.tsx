@@ -1,6 +1,6 @@
 'use client';
 import { isolateWords } from '@/words/screens';
-import { useSay } from '../../log/useSay';
+import { useSay, useTerms } from '../../log/useSay';
 import { circuitsOfPoint, pointSteps, supplyOf } from '@/core/points';
 import { GATE_WORDS } from '@/core/isolation';
 import { capital } from '@/core/units';
@@ -14,6 +14,7 @@ import { HuntPanel } from './HuntPanel';
 
 /** From “which breaker?” to “proved dead”, by what the steps ahead will touch. */
 export function IsolateBench() {
+  const terms = useTerms();
   const say = useSay();
   const { keptJob, point } = useJob();
   const circuits = circuitsOfPoint(keptJob, point);
@@ -40,7 +41,7 @@ export function IsolateBench() {
           {circuits.length === 0 && (
             <>
               <CircuitPlate circuit={null} />
-              <p className="soft block-top">{isolateWords.findTheBreakerOr}</p>
+              <p className="soft block-top">{isolateWords.findTheBreakerOr(terms)}</p>
             </>
           )}
           {circuits.map((circuit) => (
@@ -66,12 +67,13 @@ export function IsolateBench() {
 
 /** What plugs in has no breaker to be found: its plug makes it dead. */
 function APlug() {
+  const terms = useTerms();
   const { job, point } = useJob();
   return (
     <section>
       <h2>{isolateWords.itsState}</h2>
       <CircuitPlates job={job} point={point} />
-      <p className="block-top">{isolateWords.nothingIsSwitchedOff}</p>
+      <p className="block-top">{isolateWords.nothingIsSwitchedOff(terms)}</p>
     </section>
   );
 }

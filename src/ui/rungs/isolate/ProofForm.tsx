@@ -1,7 +1,8 @@
 'use client';
 import { isolateWords } from '@/words/screens';
-import { useSay } from '../../log/useSay';
-import { useState } from 'react';
+import type { Terms } from '@/words';
+import { useSay, useTerms } from '../../log/useSay';
+import { useMemo, useState } from 'react';
 import { PROOF_PROBLEM_WORDS, isBellVoltage, proofProblem, type Proof } from '@/core/isolation';
 import { LIMITS, type EntryData } from '@/core/kinds';
 import type { Probe } from '@/contract/instrument';
@@ -21,20 +22,25 @@ const voltsField = (name: string, label: string, from: Probe, to: Probe): TypedF
   meter: { function: 'voltsAc', from, to, state: 'open' },
 });
 
-const VOLT_FIELDS = {
+const voltFields = (terms: Terms) => ({
   bell: [
     voltsField('betweenVolts', isolateWords.betweenTheTwoLeads, 'D1', 'D2'),
-    voltsField('firstToEarthVolts', isolateWords.firstLeadToEarth, 'D1', 'earth'),
-    voltsField('secondToEarthVolts', isolateWords.secondLeadToEarth, 'D2', 'earth'),
+    voltsField('firstToEarthVolts', isolateWords.firstLeadToEarth(terms), 'D1', 'earth'),
+    voltsField('secondToEarthVolts', isolateWords.secondLeadToEarth(terms), 'D2', 'earth'),
   ],
   mains: [
-    voltsField('hotNeutralVolts', isolateWords.hotToNeutral, 'hot', 'neutral'),
-    voltsField('hotGroundVolts', isolateWords.hotToGround, 'hot', 'earth'),
-    voltsField('neutralGroundVolts', isolateWords.neutralToGround, 'neutral', 'earth'),
+    voltsField('hotNeutralVolts', isolateWords.hotToNeutral(terms), 'hot', 'neutral'),
+    voltsField('hotGroundVolts', isolateWords.hotToGround(terms), 'hot', 'earth'),
+    voltsField('neutralGroundVolts', isolateWords.neutralToGround(terms), 'neutral', 'earth'),
   ],
-} as const;
+});
 
-const CONDITIONS: Readonly<Record<Weight, readonly { readonly name: string; readonly words: string }[]>> = {
+interface Condition {
+  readonly name: string;
+  readonly words: string;
+}
+
+const CONDITIONS: Readonly<Record<Weight, readonly Condition[]>> = {
   bell: [
     { name: 'meterMainsRated', words: isolateWords.meterIsRatedFor },
     { name: 'dry', words: isolateWords.placeIsDry },
@@ -43,7 +49,7 @@ const CONDITIONS: Readonly<Record<Weight, readonly { readonly name: string; read
     { name: 'triedBefore', words: isolateWords.twoPoleTesterTried },
     { name: 'everyConductor', words: isolateWords.everyPairAndEach },
     { name: 'triedAfter', words: isolateWords.testerTriedOnA },
-    { name: 'locked', words: isolateWords.breakerLockedOffKey },
+    { name: 'locked', words: isolateWords.lockedOffKeyKept },
   ],
 };
 
@@ -57,12 +63,14 @@ interface Props {
 /** The readings that prove a circuit dead, by one of the two weights; what is still missing is said while they are typed. */
 export function ProofForm({ weight, asksBellVoltage = false, onProof }: Props) {
   const say = useSay();
+  const terms = useTerms();
+  const fields = useMemo(() => voltFields(terms)[weight], [terms, weight]);
   const [met, setMet] = useState<Readonly<Record<string, boolean>>>({});
   // The fields give the volts, the ticks the rest: together the proof of this weight
   const proofOf = (data: object) => ({ weight, ...met, ...data }) as Proof;
   return (
     <AskForm
-      fields={VOLT_FIELDS[weight]}
+      fields={fields}
       submit={asksBellVoltage ? isolateWords.writeTheReadingDown : isolateWords.writeTheProofDown}
       main
       onSubmit={(data) => {

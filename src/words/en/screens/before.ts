@@ -9,4 +9,5 @@ export const before = {
   print: 'Print',
   copyingWasNotAllowed: ': copying was not allowed, mark and copy it here',
   theSameAsA: <T>({ copied }: Slots<T, 'copied'>) => parts`the same as a text to send${copied}`,
+  dayAndHour: "EEEE d MMMM 'at' HH:mm",
 };

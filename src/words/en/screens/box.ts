@@ -98,4 +98,6 @@ export const box = {
   mmAhead: ({ aheadM }: { readonly aheadM: number }) => `${aheadM} mm ahead`,
   neutral: 'neutral',
   spare: 'spare',
+  greyFromTheLoft: 'grey, from the loft',
+  fuseOfTheSpur: 'fuse of the spur',
 };

@@ -23,7 +23,7 @@ export const catalogue = {
   nothingWasChanged: ({ message }: { readonly message: string }) => `${message} Nothing was changed.`,
   catalogue: 'Catalogue',
   whatShipsIsMade:
-    'What ships is made up and general. Your own items stand beside it, or in its place where they bear the same id; a job keeps the figures that it was chosen with.',
+    'What ships is made up and general. Your own items stand beside it, or in its place where they bear the same id. A job keeps the figures that it was chosen with.',
   shelf: 'shelf',
   addA: ({ one }: { readonly one: string }) => `Add a ${one}`,
   isKept: ({ textOf }: { readonly textOf: string }) => `${textOf} is kept.`,

@@ -129,4 +129,5 @@ export const choose = {
   verdict: 'verdict',
   believed: 'believed',
   cost: 'cost',
+  theWorkerDidNot: 'The worker did not start.',
 };

@@ -129,4 +129,5 @@ export const doorLook = {
   itsFeedIsSwitched: 'Its feed is switched: the device would go down with the light. Take the feed before the switch.',
   twoTransformersJoinedOn:
     'Two transformers joined on the bell side make each other’s primary live: both circuits are named and isolated.',
+  faces: 'faces',
 };

@@ -1,3 +1,4 @@
+import type { Terms } from '../../terms';
 import { parts, type Slots } from '../../parts';
 
 /** A floodlight camera. */
@@ -36,7 +37,8 @@ export const floodlight = {
   fromTo: ({ least, most }: { readonly least: string; readonly most: string }) => `From ${least} to ${most}.`,
   licensedWork: 'licensed work',
   inWriting: ({ inWriting }: { readonly inWriting: string }) => `in writing: ${inWriting}`,
-  withoutAGroundIt: 'Without a ground it goes on in writing only: it stands on the sheet.',
+  withoutAGroundIt: ({ ground }: Pick<Terms, 'ground'>) =>
+    `Without ${ground} it goes on in writing only: it stands on the sheet.`,
   partOfItLicensed: ', part of it licensed',
   aRuleStopsThis: 'A rule stops this plan: Wire stays held.',
   aboutMinOfWork: <T>({ minutes, partOfIt, stops }: Slots<T, 'minutes' | 'partOfIt' | 'stops'>) =>
@@ -83,7 +85,8 @@ export const floodlight = {
   feed3: 'Feed',
   asItWillBe: 'As it will be',
   theBoxAsPlanned: 'The box as planned',
-  everyRuleIsKept: 'Every rule is kept: hot, neutral and ground whole, always on.',
+  everyRuleIsKept: ({ hot, ground }: Pick<Terms, 'hot' | 'ground'>) =>
+    `Every rule is kept: ${hot}, neutral and ${ground} whole, always on.`,
   cured: ({ cured }: { readonly cured: string }) => `Cured: ${cured}`,
   room: 'Room',
   theBoxIsNotNamed: 'The box is not named: its room is not counted.',
@@ -101,7 +104,7 @@ export const floodlight = {
   tooBigForThe: ({ notByBag }: { readonly notByBag: string }) => `Too big for the bag’s connector: ${notByBag}.`,
   theHouseTheOld: 'the house, the old fixture, the spot, and who has to be ready',
   whatThisBoxIs: 'what this box is, what comes in, and how it is fed',
-  theCameraItsFeed: 'the camera, its feed, its ground, splices and screws',
+  theCameraItsFeed: 'the camera, its feed, splices and screws',
   whichCircuitItIs: 'which circuit it is, and whether it is dead',
   spliceBySplice: 'splice by splice',
   orientationHeightTiltSeal: 'orientation, height, tilt, seal',

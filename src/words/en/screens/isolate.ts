@@ -1,4 +1,12 @@
 import { parts, type Slots } from '../../parts';
+import type { Terms } from '../../terms';
+
+/** The readings of a proof at the bell wires. */
+interface Volts {
+  readonly betweenVolts: number;
+  readonly firstToEarthVolts: number;
+  readonly secondToEarthVolts: number;
+}
 
 /** Isolate. */
 export const isolate = {
@@ -28,33 +36,25 @@ export const isolate = {
   aSignOfLife: 'a sign of life',
   aHintNoProof: 'a hint, no proof',
   betweenTheTwoLeads: 'between the two leads',
-  firstLeadToEarth: 'first lead to earth',
-  secondLeadToEarth: 'second lead to earth',
-  hotToNeutral: 'hot to neutral',
-  hotToGround: 'hot to ground',
-  neutralToGround: 'neutral to ground',
+  firstLeadToEarth: ({ ground }: Pick<Terms, 'ground'>) => `first lead to ${ground}`,
+  secondLeadToEarth: ({ ground }: Pick<Terms, 'ground'>) => `second lead to ${ground}`,
+  hotToNeutral: ({ hot }: Pick<Terms, 'hot'>) => `${hot} to neutral`,
+  hotToGround: ({ hot, ground }: Pick<Terms, 'hot' | 'ground'>) => `${hot} to ${ground}`,
+  neutralToGround: ({ ground }: Pick<Terms, 'ground'>) => `neutral to ${ground}`,
   meterIsRatedFor: 'Meter is rated for mains',
   placeIsDry: 'Place is dry',
   twoPoleTesterTried: 'Two-pole tester tried on a live point before',
   everyPairAndEach: 'Every pair and each conductor in the box tested',
   testerTriedOnA: 'Tester tried on a live point afterwards',
-  breakerLockedOffKey: 'Breaker locked off, key kept',
+  lockedOffKeyKept: 'Locked off, key kept',
   writeTheReadingDown: 'Write the reading down',
   writeTheProofDown: 'Write the proof down',
   typeAllThreeReadings: 'Type all three readings: 0 where the meter shows nothing.',
   bellVoltageAndNo: 'Bell voltage and no more. It proves nothing dead.',
   thisProvesItDead: 'This proves it dead.',
   bellSideLiveBy: 'Bell side live, by the school of this job',
-  readAsBellVoltage: ({
-    betweenVolts,
-    firstToEarthVolts,
-    secondToEarthVolts,
-  }: {
-    readonly betweenVolts: number;
-    readonly firstToEarthVolts: number;
-    readonly secondToEarthVolts: number;
-  }) =>
-    `Read as bell voltage: ${betweenVolts} V between, ${firstToEarthVolts} and ${secondToEarthVolts} V to earth. Bell steps are free until something is switched.`,
+  readAsBellVoltage: ({ betweenVolts, firstToEarthVolts, secondToEarthVolts, ground }: Volts & Pick<Terms, 'ground'>) =>
+    `Read as bell voltage: ${betweenVolts} V between, ${firstToEarthVolts} and ${secondToEarthVolts} V to ${ground}. Bell steps are free until something is switched.`,
   twoLeadsThatTouch: 'Two leads that touch short the transformer; the device may restart in mid-work.',
   proveTheBellSide: 'Prove the bell side dead',
   proveItDeadAt: 'Prove it dead at its conductors',
@@ -70,15 +70,8 @@ export const isolate = {
   everybodyInTheHouse: 'Everybody in the house told',
   isOffAndTagged: ({ name }: { readonly name: string }) => `${name} is off and tagged`,
   isOffNotTagged: ({ name }: { readonly name: string }) => `${name} is off, not tagged`,
-  vBetweenAndV: ({
-    betweenVolts,
-    firstToEarthVolts,
-    secondToEarthVolts,
-  }: {
-    readonly betweenVolts: number;
-    readonly firstToEarthVolts: number;
-    readonly secondToEarthVolts: number;
-  }) => `${betweenVolts} V between, ${firstToEarthVolts} and ${secondToEarthVolts} V to earth`,
+  vBetweenAndV: ({ betweenVolts, firstToEarthVolts, secondToEarthVolts, ground }: Volts & Pick<Terms, 'ground'>) =>
+    `${betweenVolts} V between, ${firstToEarthVolts} and ${secondToEarthVolts} V to ${ground}`,
   andVTesterTried: ({
     hotNeutralVolts,
     hotGroundVolts,
@@ -104,7 +97,7 @@ export const isolate = {
   moreEachLessLikely: ({ rest }: { readonly rest: number }) => `${rest} more, each less likely`,
   aloneWalkAndLook: 'alone: walk and look',
   twoOneAtThe: 'two: one at the door',
-  huntTheBreaker: 'Hunt the breaker',
+  huntTheBreaker: ({ way }: Pick<Terms, 'way'>) => `Hunt the ${way}`,
   listTheFirstHow: ({ board }: { readonly board: string }) =>
     `List the ${board} first: how many ways it has is enough to begin.`,
   listThe: ({ board }: { readonly board: string }) => `List the ${board}`,
@@ -149,12 +142,12 @@ export const isolate = {
   theCircuit2: 'The circuit',
   nameItHereAnd: ({ say }: { readonly say: string }) => `${say}: name it here, and isolate both.`,
   itsState: 'Its state',
-  findTheBreakerOr: 'Find the breaker or name it first.',
+  findTheBreakerOr: ({ way }: Pick<Terms, 'way'>) => `Find the ${way} or name it first.`,
   bellSideWhileWorking: 'Bell side while working on this job',
   mainsStepsAreNever: 'Mains steps are never touched by this.',
   onThisJob: ({ school }: { readonly school: string }) => `${school} on this job`,
-  nothingIsSwitchedOff:
-    'Nothing is switched off for it and no breaker is looked for: it is dead while its plug is out and in sight. It goes in last, when all is wired and closed.',
+  nothingIsSwitchedOff: ({ way }: Pick<Terms, 'way'>) =>
+    `Nothing is switched off for it and no ${way} is looked for: it is dead while its plug is out and in sight. It goes in last, when all is wired and closed.`,
   noWayIsTaken: 'No way is taken yet: which proof is needed follows from it.',
   aheadStepsTouchMains: ({ mains }: { readonly mains: number }) =>
     `Ahead: ${mains} steps touch mains. Each asks for a mains proof by the person who does it.`,
@@ -176,4 +169,6 @@ export const isolate = {
     readonly noneTouchesMains: string;
     readonly theBellSide: string;
   }) => `Ahead: ${bell} ${stepTouches} the bell wires, ${noneTouchesMains}${theBellSide}`,
+  hallLights: 'hall lights',
+  garage: 'garage',
 };

@@ -31,7 +31,7 @@ export const job = {
   leadMoved: 'lead moved',
   choice: 'choice',
   circuit: 'circuit',
-  oneBreakerOrTwo: 'one breaker or two',
+  oneBreakerOrTwo: 'one circuit or two',
   switching: 'switching',
   proofOfDead: 'proof of dead',
   cameBack: 'came back',

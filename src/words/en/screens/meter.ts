@@ -8,8 +8,6 @@ export const meter = {
   front: 'Front',
   doorLead: 'door lead',
   otherDoorLead: 'other door lead',
-  earth: 'earth',
-  hot: 'hot',
   neutral: 'neutral',
   runToTheChime: 'run to the chime, one lead',
   otherLeadFarEnds: 'other lead, far ends twisted',

@@ -41,4 +41,5 @@ export const mount = {
   findWiresAndPipes: 'Find wires and pipes before drilling. Eye protection.',
   tiltWedge2: 'tilt wedge',
   sideWedge: 'side wedge',
+  softJointRebar: 'soft joint, rebar',
 };

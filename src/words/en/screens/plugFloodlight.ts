@@ -48,7 +48,7 @@ export const plugFloodlight = {
   takeThisCamera: 'Take this camera',
   goToWire: 'Go to Wire',
   theHouseTheSpot: 'the house, the spot, and who has to be ready',
-  theOutletHowFar: 'the outlet: how far, always on, protected, covered',
+  theOutletHowFar: 'where it plugs in: how far, always on, protected, covered',
   theCameraWhoseLead: 'the camera whose lead reaches',
   aPlugWhatMakes: 'a plug: what makes it dead is its being out',
   fromTheVanTo: 'from the van to the plug',
@@ -60,4 +60,5 @@ export const plugFloodlight = {
   wiFiAtThe: 'Wi-Fi at the spot',
   takenBy: 'taken by',
   fitted: 'Fitted',
+  byTheBackDoor: 'by the back door',
 };

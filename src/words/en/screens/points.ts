@@ -17,4 +17,5 @@ export const points = {
     readonly clearOfWiresM: string;
   }) =>
     `Ladder at 1:4: its foot ${fixtureHeightM} from the wall, firm and dry; ${clearOfWiresM} clear of overhead wires. Work that needs two hands and lasts is done from a platform.`,
+  hallByTheDoor: 'hall, by the door',
 };

@@ -1,3 +1,4 @@
+import type { Terms } from '../../terms';
 import { parts, type Slots } from '../../parts';
 
 /** Verdicts, findings and the state of a circuit. */
@@ -6,7 +7,8 @@ export const verdict = {
   lIVE: 'LIVE',
   oFF: 'OFF',
   pROVEDDEAD: 'PROVED DEAD',
-  noBreakerOutOf: 'no breaker · out of its outlet until all is wired',
+  noBreakerOutOf: ({ way, outlet }: Pick<Terms, 'way' | 'outlet'>) =>
+    `no ${way} · out of its ${outlet} until all is wired`,
   aPLUG: <T>({ noBreakerOut }: Slots<T, 'noBreakerOut'>) => parts`A PLUG${noBreakerOut}`,
   noCircuitNamed: 'no circuit named',
   simulatedMeter: ' · simulated meter',

@@ -55,7 +55,7 @@ export const wire = {
   atTheBox: 'at the box',
   atTheSwitchsBox: 'at the switch’s box',
   atTheSpot: 'at the spot',
-  atTheOutlet: 'at the outlet',
+  atTheOutlet: 'where it plugs in',
   oneStep: 'one step',
   wholeList: 'whole list',
   noWayIsTaken: 'No way is taken yet: the steps follow from it, one by one.',

@@ -1,3 +1,4 @@
+import { chooseWords } from '@/words/screens';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { isChoosingTold } from '@/contract/choosing';
@@ -37,7 +38,7 @@ export function useWays({ survey, premises }: Assessment, policy: SupplyPolicy, 
       setKept((before) => ({ key, ways: typeof ways === 'function' ? ways(before.ways) : ways }));
     };
     const fail = (error: unknown): void =>
-      set({ state: 'failed', message: error instanceof Error ? error.message : 'The worker did not start.' });
+      set({ state: 'failed', message: error instanceof Error ? error.message : chooseWords.theWorkerDidNot });
     const tell = (told: unknown): void => {
       if (!isChoosingTold(told)) fail(new TypeError('The worker told something else than ways.'));
       else if (told.kind === 'first')
@@ -45,7 +46,7 @@ export function useWays({ survey, premises }: Assessment, policy: SupplyPolicy, 
       else if (told.kind === 'full') set({ state: 'done', choosing: told.choosing, stopped: false });
       else set((before) => (before.state === 'working' ? { ...before, done: told.done, of: told.of } : before));
     };
-    worker.addEventListener('error', (event) => fail(new Error(event.message || 'The worker did not start.')));
+    worker.addEventListener('error', (event) => fail(new Error(event.message || chooseWords.theWorkerDidNot)));
     wrap<ChoosingWorker>(worker).choose(JSON.parse(key), proxy(tell)).catch(fail);
     return () => {
       running.current = null;

@@ -2,7 +2,7 @@
 import { measureWords } from '@/words/screens';
 import { Filled } from '../../../figures/Filled';
 import type { ReactNode } from 'react';
-import { useSay } from '../../../log/useSay';
+import { useSay, useTerms } from '../../../log/useSay';
 import { midwayWords } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
 import { readingFigure, readingWords } from '../../../figures/readingWords';
@@ -10,6 +10,7 @@ import { readingFigure, readingWords } from '../../../figures/readingWords';
 /** Readings that can hardly be true together: by how much, and what could explain it. */
 export function Contradictions() {
   const say = useSay();
+  const terms = useTerms();
   const { assessment, kept } = useDoorbell();
   const { contradictions } = assessment.advice();
   if (contradictions.length === 0) return null;
@@ -31,7 +32,7 @@ export function Contradictions() {
               <Filled
                 parts={measureWords.againstTimesItsOwn<ReactNode>({
                   named: <b>{named(first)}</b>,
-                  others: others.map(named).join(' and '),
+                  others: terms.list(others.map(named)),
                   sigmas: sigmas.toFixed(0),
                   expected: expected && (
                     <>

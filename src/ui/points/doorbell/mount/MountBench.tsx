@@ -139,7 +139,7 @@ export function MountBench() {
         <FieldGroup
           kind="mountRecorded"
           scope={scope}
-          fields={[typed('heightM'), typed('wall', { hint: 'soft joint, rebar' })]}
+          fields={[typed('heightM'), typed('wall', { hint: mountWords.softJointRebar })]}
         />
         <Choices
           label={mountWords.tiltWedge2}
