@@ -8,6 +8,7 @@ import { cookies } from 'next/headers';
 import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { listCrew } from '@/server/crew';
+import { readSettings } from '@/server/settings';
 import { store } from '@/server/store';
 import { Frame } from '@/ui/frame/Frame';
 import { THEME_COOKIE, themeOf } from '@/ui/theme/theme';
@@ -16,12 +17,14 @@ export const metadata: Metadata = { title: 'Fox Ladder' };
 
 export default async function Layout({ children }: { readonly children: ReactNode }) {
   await connection();
-  const crew = await listCrew((await store()).db);
+  const { db } = await store();
+  const crew = await listCrew(db);
+  const { currency } = await readSettings(db);
   const theme = themeOf((await cookies()).get(THEME_COOKIE)?.value);
   return (
     <html lang="en" data-theme={theme}>
       <body>
-        <Frame crew={crew} theme={theme}>
+        <Frame crew={crew} theme={theme} currency={currency}>
           {children}
         </Frame>
       </body>

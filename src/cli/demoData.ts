@@ -56,7 +56,7 @@ async function makeFirm(folder: string): Promise<void> {
     }
   }
   // The demo has no meter but the simulated one
-  await writeSettings(db, { simulatedDevices: true });
+  await writeSettings(db, { simulatedDevices: true, currency: 'USD' });
   await db.destroy();
 }
 

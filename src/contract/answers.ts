@@ -4,7 +4,7 @@ import { POLICY_IDS, POLICY_MATTERS } from '@/core/policy';
 import type { PhoneReading } from './instrument';
 import type { KeptPhoto } from './photo';
 import type { Problem } from './problem';
-import type { Settings } from './settings';
+import { isCurrency, type Settings } from './settings';
 import { isFields, isFigure, isNamed, isText } from './shapes';
 
 // What the routes answer, held against its form before it is believed: a guest network’s page answers 200 too.
@@ -43,7 +43,8 @@ export const isPhoneReading = (value: unknown): value is PhoneReading =>
 
 export const isSettings = (value: unknown): value is Settings => {
   if (!isFields(value) || typeof value.simulatedDevices !== 'boolean' || !isFields(value.policy)) return false;
-  const { policy } = value;
+  const { policy, currency } = value;
+  if (typeof currency !== 'string' || !isCurrency(currency)) return false;
   return POLICY_IDS.every((matter) => POLICY_MATTERS[matter].schools.some(({ id }) => id === policy[matter]));
 };
 

@@ -7,9 +7,14 @@ export interface Settings {
   readonly policy: Policy;
   /** Whether the simulated meter and phone may be used. */
   readonly simulatedDevices: boolean;
+  /** Of what parts cost: an ISO 4217 code; empty where none was said, and sums have none. */
+  readonly currency: string;
 }
 
-export const DEFAULT_SETTINGS: Settings = { policy: DEFAULT_POLICY, simulatedDevices: false };
+export const DEFAULT_SETTINGS: Settings = { policy: DEFAULT_POLICY, simulatedDevices: false, currency: '' };
+
+/** Whether a code is empty or one of the currencies that the platform can write. */
+export const isCurrency = (code: string): boolean => code === '' || Intl.supportedValuesOf('currency').includes(code);
 
 const school = <M extends keyof Policy>(matter: M) =>
   string<Policy[M]>().oneOf(POLICY_MATTERS[matter].schools.map(({ id }) => id));
@@ -30,5 +35,10 @@ const POLICY_FIELDS = {
 export const settingsRequest = exact({
   policy: object(POLICY_FIELDS).noUnknown().optional().default(undefined),
   simulatedDevices: boolean(),
+  currency: string().test(
+    'currency',
+    'is no currency that is known here',
+    (code) => code === undefined || isCurrency(code),
+  ),
 });
 export type SettingsRequest = ReturnType<typeof settingsRequest.validateSync>;

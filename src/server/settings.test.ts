@@ -30,10 +30,18 @@ describe('settings', () => {
     await writeSettings(store.db, { policy: { bellSide: 'off' } });
     expect(await readSettings(store.db)).toMatchObject({ policy: { bellSide: 'off' } });
   });
+  it('take a currency by its code, and none again', async () => {
+    expect(await writeSettings(store.db, parse(settingsRequest, { currency: 'GBP' }))).toMatchObject({
+      currency: 'GBP',
+    });
+    expect(await readSettings(store.db)).toMatchObject({ currency: 'GBP' });
+    expect(await writeSettings(store.db, { currency: '' })).toMatchObject({ currency: '' });
+  });
   it('refuse a school or a field that does not exist', () => {
     expect(() => parse(settingsRequest, { policy: { bellSide: 'always' } })).toThrow();
     expect(() => parse(settingsRequest, { colour: 'red' })).toThrow();
     expect(() => parse(settingsRequest, { simulatedDevices: 'yes' })).toThrow();
+    for (const currency of ['pounds', 'gbp', 'XQQ', 7]) expect(() => parse(settingsRequest, { currency })).toThrow();
   });
 });
 

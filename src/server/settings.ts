@@ -17,11 +17,12 @@ function saidIn({ key, value }: { readonly key: string; readonly value: string }
 /** What the firm has set; the defaults where it has not. */
 export async function readSettings(db: Reader): Promise<Settings> {
   const rows = await db.selectFrom('settings').selectAll().execute();
-  const { policy, simulatedDevices } = rows.map(saidIn).reduce((all, one) => ({ ...all, ...one }), {});
+  const { policy, simulatedDevices, currency } = rows.map(saidIn).reduce((all, one) => ({ ...all, ...one }), {});
   const said = Object.fromEntries(Object.entries(policy ?? {}).filter(([, value]) => value !== undefined));
   return {
     policy: { ...DEFAULT_SETTINGS.policy, ...said },
     simulatedDevices: simulatedDevices ?? DEFAULT_SETTINGS.simulatedDevices,
+    currency: currency ?? DEFAULT_SETTINGS.currency,
   };
 }
 
@@ -33,6 +34,7 @@ export async function writeSettings(db: Database, change: SettingsRequest): Prom
     const next: Settings = {
       policy: { ...before.policy, ...said },
       simulatedDevices: change.simulatedDevices ?? before.simulatedDevices,
+      currency: change.currency ?? before.currency,
     };
     for (const [key, value] of Object.entries(next))
       await trx

@@ -1,3 +1,4 @@
+export { moneyIn } from './money';
 export { english } from './en';
 export type { Language } from './language';
 export { inWords, sayIn, termsIn, type Say } from './say';

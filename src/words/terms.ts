@@ -19,6 +19,8 @@ export interface Terms {
   readonly connector: string;
   /** What trips on a leak: GFCI or RCD. */
   readonly residual: string;
+  /** What trips on an arc: AFCI or AFDD. */
+  readonly arcFault: string;
   /** A figure with so many decimals, none unless told. */
   readonly number: (value: number, decimals?: number) => string;
   /** A figure with three significant digits at most. */
@@ -50,6 +52,8 @@ export type PluralForms = Partial<Record<Intl.LDMLPluralRule, string>> & { reado
 
 /** How figures are written in a language; everything of it by the platform. */
 export interface Writing {
+  /** A sum in a currency by its ISO 4217 code; the bare figure where none is said. */
+  readonly money: (sum: number, currency: string) => string;
   readonly number: Terms['number'];
   readonly short: Terms['short'];
   readonly count: Terms['count'];
@@ -75,7 +79,17 @@ export function writingOf(locale: string): Writing {
     return format.format(value);
   };
   const brief = new Intl.NumberFormat(locale, { maximumSignificantDigits: 3, useGrouping: false });
+  const money = (sum: number, currency: string): string =>
+    currency === ''
+      ? number(sum)
+      : new Intl.NumberFormat(locale, {
+          style: 'currency',
+          currency,
+          currencyDisplay: 'narrowSymbol',
+          maximumFractionDigits: Number.isInteger(sum) ? 0 : 2,
+        }).format(sum);
   return {
+    money,
     number,
     short: (value) => brief.format(value),
     count: (value, forms) => `${number(value)} ${forms[plural.select(value)] ?? forms.other}`,
@@ -97,6 +111,7 @@ export interface PlaceWords extends Pick<
   | 'groundConductor'
   | 'connector'
   | 'residual'
+  | 'arcFault'
 > {
   readonly hours: (figure: string) => string;
   readonly under: (figure: string) => string;

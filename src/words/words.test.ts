@@ -1,7 +1,7 @@
 import { describe, expect, it } from '@jest/globals';
 import { said } from '@/core/said';
 import { REGION_PACKS, regionPack } from '@/core/region';
-import { english, inWords, sayIn } from '.';
+import { english, inWords, moneyIn, sayIn } from '.';
 import { factWord } from './facts';
 import { factWords } from './en/facts';
 import { region as regional } from './en/region';
@@ -66,6 +66,15 @@ describe('a sentence with something marked in it', () => {
     const texts = textsOfScreens(english.screens);
     expect(texts).toContainEqual({ room: 'form', name: 'missing', text: 'Missing: {label}.' });
     expect(texts.filter(({ text }) => /undefined|\[object/.test(text))).toEqual([]);
+  });
+});
+
+describe('money', () => {
+  it('is written in the firm’s currency, and as a bare figure where none is said', () => {
+    expect(moneyIn('')(30)).toBe('30');
+    expect(moneyIn('GBP')(30)).toBe('£30');
+    expect(moneyIn('USD')(4.5)).toBe('$4.50');
+    expect(moneyIn('EUR', SAMPLE)(4.5)).toBe('4,50\u00a0€');
   });
 });
 

@@ -1,4 +1,4 @@
-import { LIMITS } from '../facts';
+import { LIMITS, fact, schemasOf } from '../facts';
 import { exact, maybe, reference } from './fields';
 
 export const PROTECTIONS = ['none', 'rcd', 'arcFault', 'both', 'fuse'] as const;
@@ -11,18 +11,18 @@ export const boardListed = exact({
   ways: maybe.whole(LIMITS.ways),
 });
 
-/** One way of a board, by the number that stands there: two ways with one number can’t be said. */
-export const wayListed = exact({
-  boardId: reference(),
-  way: reference(),
+export const WAY_FACTS = {
   /** As written there. */
-  label: maybe.text(),
-  ratingAmps: maybe.amount(LIMITS.amps),
-  protection: maybe.choice(PROTECTIONS),
+  label: fact.text(),
+  ratingAmps: fact.figure({ unit: 'A', unitWords: ['a', 'amp', 'amps'], ...LIMITS.amps }),
+  protection: fact.choice(PROTECTIONS),
   /** Must not be switched off. */
-  doNotDrop: maybe.yes(),
-  why: maybe.text(),
+  doNotDrop: fact.yes(),
+  why: fact.text(),
   /** Whoever it concerns agreed that it is switched off now. */
-  agreed: maybe.yes(),
-  gone: maybe.yes(),
-});
+  agreed: fact.yes(),
+  gone: fact.yes(),
+} as const;
+
+/** One way of a board, by the number that stands there: two ways with one number can’t be said. */
+export const wayListed = exact({ boardId: reference(), way: reference(), ...schemasOf(WAY_FACTS) });

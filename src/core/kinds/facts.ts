@@ -1,8 +1,10 @@
 import type { Fact, FactTable } from '../facts';
+import { WAY_FACTS } from './board';
 import { BOX_FACTS, CABLE_FACTS } from './box';
 import { CHIME_FACTS, RUN_FACTS } from './chime';
 import { CIRCUIT_FACTS, HUNT_FACTS } from './circuit';
 import { OUTLET_FACTS } from './outlet';
+import { PHOTO_FACTS } from './photo';
 import { POINT_FACTS } from './point';
 import { METER_FACTS } from './reading';
 import { CUSTOMER_FACTS, SITE_FACTS } from './site';
@@ -23,7 +25,9 @@ export const FACTS = {
   cableDescribed: CABLE_FACTS,
   outletDescribed: OUTLET_FACTS,
   circuitListed: CIRCUIT_FACTS,
+  wayListed: WAY_FACTS,
   huntPlanned: HUNT_FACTS,
+  photoDescribed: PHOTO_FACTS,
   mountRecorded: MOUNT_FACTS,
 } as const;
 

@@ -6,6 +6,8 @@ export interface KindsSayings {
   anotherOne: None;
   none: None;
   ofThePoints: { readonly points: number };
+  /** Marks that are drawn on a picture. */
+  marksDrawn: { readonly marks: number };
   hunters: { readonly people: 1 | 2 };
   /** Whether both ways of the loop run in one cable. */
   loopWays: { readonly there: 1 | 2 };

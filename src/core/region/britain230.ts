@@ -36,13 +36,6 @@ export const britain230: RegionPack = {
     },
     fixture: { hot: 'brown', neutral: 'blue', ground: 'greenYellow' },
   },
-  protection: {
-    none: said('breakerAlone'),
-    rcd: said('rcdOf30'),
-    arcFault: said('afdd'),
-    both: said('rcdAfdd'),
-    fuse: said('fuse'),
-  },
   boxRoom: 'spaceShare',
   usualAmps: [6, 10, 16, 20, 32, 40],
   feedProtection: said('spurOrLighting'),

@@ -31,13 +31,6 @@ export const northAmerica120: RegionPack = {
     claims: { now: CLAIMS, old: CLAIMS },
     fixture: { hot: 'black', neutral: 'white', ground: 'green' },
   },
-  protection: {
-    none: said('breakerAlone'),
-    rcd: said('gfci'),
-    arcFault: said('afci'),
-    both: said('gfciAfci'),
-    fuse: said('fuse'),
-  },
   boxRoom: 'us-314.16',
   usualAmps: [15, 20, 30, 40, 50],
   feedProtection: said('breakerFor'),

@@ -39,8 +39,6 @@ export interface RegionPack {
   };
   /** How the room in a box is counted: by a rule, or by a share of its space as guidance. */
   readonly boxRoom: 'us-314.16' | 'spaceShare';
-  /** What protects a way, in the words of the place. */
-  readonly protection: Readonly<Record<'none' | 'rcd' | 'arcFault' | 'both' | 'fuse', Text>>;
   readonly usualAmps: readonly number[];
   readonly feedProtection: Text;
   readonly bellSupply: Text;

@@ -6,11 +6,6 @@ export interface RegionSayings {
   railSupply: None;
   lineBrownNeutral: None;
   oldColoursHere: None;
-  breakerAlone: None;
-  rcdOf30: None;
-  afdd: None;
-  rcdAfdd: None;
-  fuse: None;
   spurOrLighting: None;
   workConsumerUnit: None;
   coverConsumerUnit: None;
@@ -19,9 +14,6 @@ export interface RegionSayings {
   oldSoffits: None;
   hotBlackRed: None;
   clothTwoAlike: None;
-  gfci: None;
-  afci: None;
-  gfciAfci: None;
   breakerFor: None;
   permitsMayApply: None;
   panelsCoverStays: None;

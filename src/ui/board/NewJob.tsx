@@ -13,18 +13,16 @@ import { useCrew } from '../crew/CrewContext';
 import { AskForm } from '../form/AskForm';
 import { Choices, optionsOf } from '../form/Choices';
 import { FIRST_NAMES, POINT_KIND_WORDS } from '../points/words';
-import { textField } from '../form/fields';
-
-interface Answers {
-  readonly title: string;
-  readonly address?: string;
-  readonly door: string;
-}
+import type { DataOf } from '../form/field';
+import { optional, textField } from '../form/fields';
 
 const FIELDS = [
   textField('title', boardWords.site, undefined, { hint: boardWords.nameOfTheHouse }),
-  { ...textField('address', boardWords.address, undefined), optional: true },
-];
+  optional(textField('address', boardWords.address, undefined)),
+] as const;
+
+/** What is asked for a new job. */
+type Answers = DataOf<typeof FIELDS> & { readonly door: string };
 
 /** Makes a job with its site and first point, and goes to it. */
 export function NewJob() {
@@ -78,7 +76,7 @@ export function NewJob() {
         fields={[...FIELDS, textField('door', FIRST_NAMES[pointKind].of, FIRST_NAMES[pointKind].name)]}
         submit={boardWords.makeTheJob}
         main
-        onSubmit={(data) => void make(data as Answers)}
+        onSubmit={(data) => void make(data)}
       />
       {fault && (
         <p className="brick" role="alert">

@@ -39,7 +39,7 @@ function readAll({ columns }: Shelf, texts: Readonly<Record<string, string>>): V
   );
 }
 
-function fieldOf(shelf: Shelf, column: Column, values: Values | null): TypedField {
+function fieldOf(shelf: Shelf, column: Column, values: Values | null): TypedField<Values> {
   const choices = column.type === 'choice' ? column.of : column.type === 'list' ? column.of : undefined;
   return {
     name: column.name,

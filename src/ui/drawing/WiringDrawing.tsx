@@ -137,5 +137,5 @@ function elementPath({ kind, from, to }: DrawnElement): string {
   if (kind === 'link') return `M${from.x} ${from.y}H${to.x}`;
   const turns = 5;
   const step = (to.x - from.x) / turns;
-  return `M${from.x} ${from.y}${Array.from({ length: turns }, () => drawingWords.q180({ step: (step / 2).toFixed(1), step2: step.toFixed(1) })).join('')}`;
+  return `M${from.x} ${from.y}${Array.from({ length: turns }, () => `q${(step / 2).toFixed(1)} -18 ${step.toFixed(1)} 0`).join('')}`;
 }

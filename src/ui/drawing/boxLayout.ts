@@ -1,4 +1,3 @@
-import { drawingWords } from '@/words/screens';
 import { saidKey, type Text } from '@/core/said';
 import { jointsOf, leadsAt, type Joint, type Lead, type Part, type Wiring, type WiringPlace } from '@/core/wiring';
 
@@ -216,7 +215,7 @@ export function boxLayout(wiring: Wiring, place: WiringPlace, say: (text: Text) 
 /** A lead’s way: one soft bend, straight where it can. */
 function between(a: Spot, b: Spot): string {
   if (Math.abs(a.x - b.x) < 1) return `M${a.x} ${a.y}V${b.y}`;
-  if (Math.abs(a.y - b.y) < 1) return drawingWords.mQ460({ x: a.x, y: a.y, x2: (b.x - a.x) / 2, x3: b.x - a.x });
+  if (Math.abs(a.y - b.y) < 1) return `M${a.x} ${a.y}q${(b.x - a.x) / 2} 46 ${b.x - a.x} 0`;
   const middle = (a.y + b.y) / 2;
   return `M${a.x} ${a.y}C${a.x} ${middle} ${b.x} ${middle} ${b.x} ${b.y}`;
 }

@@ -4,24 +4,29 @@ import { useSay } from '../log/useSay';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useId, useMemo, useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import type { TypedField } from './field';
+import type { DataOf, TypedField } from './field';
 import { FieldInput } from './FieldInput';
 import { formSchema } from './formSchema';
 
-interface Props {
-  readonly fields: readonly TypedField[];
+/** That one of the figures came from the simulated meter. */
+interface Marks {
+  readonly simulated?: true;
+}
+
+interface Props<F extends readonly TypedField[]> {
+  readonly fields: F;
   readonly submit: string;
   readonly main?: boolean;
   /** Called with what the fields say together. */
-  readonly onSubmit?: (data: object) => void;
+  readonly onSubmit?: (data: DataOf<F>, marks: Marks) => void;
   /** Called with the texts as they stand, for who makes one list of them. */
   readonly onTexts?: (texts: Readonly<Record<string, string>>) => void;
   /** What follows from the fields while they are typed; null until all of them can be read. */
-  readonly children?: (data: object | null) => ReactNode;
+  readonly children?: (data: DataOf<F> | null) => ReactNode;
 }
 
 /** What all fields say together; null while one is empty or wrong. */
-function said(fields: readonly TypedField[], texts: Readonly<Record<string, string>>): object | null {
+function said<F extends readonly TypedField[]>(fields: F, texts: Readonly<Record<string, string>>): DataOf<F> | null {
   let data: object = {};
   for (const field of fields) {
     const text = (texts[field.name] ?? '').trim();
@@ -29,11 +34,19 @@ function said(fields: readonly TypedField[], texts: Readonly<Record<string, stri
     if (!result.ok) return null;
     data = { ...data, ...result.value };
   }
-  return data;
+  // Each field has given its part of it
+  return data as DataOf<F>;
 }
 
 /** Questions that are answered together and written by a button, not by leaving them. */
-export function AskForm({ fields, submit, main = false, onSubmit, onTexts, children }: Props) {
+export function AskForm<const F extends readonly TypedField[]>({
+  fields,
+  submit,
+  main = false,
+  onSubmit,
+  onTexts,
+  children,
+}: Props<F>) {
   const id = useId();
   const say = useSay();
   const schema = useMemo(() => formSchema(fields, say, 'required'), [fields, say]);
@@ -50,7 +63,7 @@ export function AskForm({ fields, submit, main = false, onSubmit, onTexts, child
     const data = said(fields, values);
     if (!data) return;
     const fromMeter = fields.some(({ name }) => metered[name] === values[name]?.trim());
-    onSubmit?.(fromMeter ? { ...data, simulated: true } : data);
+    onSubmit?.(data, fromMeter ? { simulated: true } : {});
     onTexts?.(values);
     setMetered({});
     reset(start);

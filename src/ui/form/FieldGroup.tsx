@@ -17,7 +17,7 @@ interface Props<K extends EntryKind> {
   readonly kind: K;
   /** What every entry of this group carries: the point, the run. */
   readonly scope: Partial<EntryData<K>>;
-  readonly fields: readonly TypedField[];
+  readonly fields: readonly TypedField<Partial<EntryData<K>>>[];
   /** The fields take something new each time: they are empty again once it is written. */
   readonly clears?: boolean;
 }

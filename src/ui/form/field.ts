@@ -1,8 +1,11 @@
 import type { MeterTask } from '@/contract/instrument';
 import type { Parsed } from '@/core/units';
 
-/** A typed field of a group: what it shows, and what its text means as a part of an entry's data. */
-export interface TypedField {
+/**
+ * A typed field of a group: what it shows, and what its text means as a part of an entry's data.
+ * @typeParam D that part: a group takes only fields whose data is of its kind
+ */
+export interface TypedField<D extends object = object> {
   readonly name: string;
   readonly label: string;
   readonly unit?: string;
@@ -19,7 +22,12 @@ export interface TypedField {
   /** Text for what stands now; empty where nothing was said. */
   readonly shown: string;
   /** Data for the typed text; `texts` are the group's other fields as they are typed now. */
-  readonly read: (text: string, texts: Readonly<Record<string, string>>) => Parsed<object>;
+  readonly read: (text: string, texts: Readonly<Record<string, string>>) => Parsed<D>;
   /** Data that says “not any more”. */
   readonly cleared: object;
 }
+
+/** What the fields of a form say together. */
+export type DataOf<F extends readonly TypedField[]> = Together<F[number] extends TypedField<infer D> ? D : never>;
+
+type Together<D> = (D extends unknown ? (data: D) => void : never) extends (data: infer All) => void ? All : never;

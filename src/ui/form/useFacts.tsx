@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import type { Fact } from '@/core/facts';
 import { said as says } from '@/core/said';
 import { lengthsOf } from '@/core/job';
-import { factOf, type EntryData, type FactKind, type Facts, type FieldOf } from '@/core/kinds';
+import { factOf, type EntryData, type FactField, type FactKind, type Facts, type FieldOf } from '@/core/kinds';
 import { useJob } from '../log/JobContext';
 import { Choices } from './Choices';
 import type { TypedField } from './field';
@@ -18,9 +18,11 @@ type More = Partial<Pick<TypedField, 'asked' | 'optional' | 'id' | 'hint' | 'met
 /** How facts of one thing are asked. */
 export interface AskedFacts<K extends FactKind> {
   /** A field that is typed; its label, unit and limits are the fact’s. */
-  readonly typed: (field: Typed<K>, more?: More) => TypedField;
+  readonly typed: (field: Typed<K>, more?: More) => TypedField<Partial<EntryData<K>>>;
   /** One of a few, or several of them, tapped and written at once. @param only answers that are offered here */
   readonly ask: (field: Tapped<K>, only?: (answer: string) => boolean) => ReactNode;
+  /** What a fact is called here. */
+  readonly called: (field: FactField<K>) => string;
   /** What an answer is called here. */
   readonly words: (field: Tapped<K>, answer: string) => string;
 }
@@ -50,7 +52,7 @@ export function useFacts<K extends FactKind>(
     const value = values[field];
     return typeof value === 'number' ? value : undefined;
   };
-  const plain = (field: string): TypedField => {
+  const plain = (field: string): TypedField<Partial<EntryData<K>>> => {
     const { form } = described(field);
     const label = called(field);
     const value = values[field];
@@ -98,6 +100,7 @@ export function useFacts<K extends FactKind>(
         />
       );
     },
+    called,
     words: (field, answer) => answersOf(field).find(({ value }) => value === answer)?.words ?? answer,
   };
 }

@@ -8,6 +8,7 @@ import type { Person } from '@/core/kinds';
 import type { Theme } from '../theme/theme';
 import { CrewProvider } from '../crew/CrewContext';
 import { CrewPicker } from '../crew/CrewPicker';
+import { CurrencyContext } from '../figures/useMoney';
 import { Find } from './Find';
 import { KeyList } from './KeyList';
 import { ThemeSwitch } from './ThemeSwitch';
@@ -15,11 +16,13 @@ import { ThemeSwitch } from './ThemeSwitch';
 interface Props {
   readonly crew: readonly Person[];
   readonly theme: Theme;
+  /** The firm’s, by its code. */
+  readonly currency: string;
   readonly children: ReactNode;
 }
 
 /** What stands round every page: the name, the pages that exist, the search, who is at work, the lamp. */
-export function Frame({ crew, theme, children }: Props) {
+export function Frame({ crew, theme, currency, children }: Props) {
   const [client] = useState(() => new QueryClient());
   const path = usePathname();
   return (
@@ -51,7 +54,7 @@ export function Frame({ crew, theme, children }: Props) {
             <KeyList />
           </div>
         </header>
-        {children}
+        <CurrencyContext value={currency}>{children}</CurrencyContext>
       </CrewProvider>
     </QueryClientProvider>
   );

@@ -20,9 +20,8 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
   const client = useQueryClient();
   const [pointKind, setKind] = useState<PointKind>('doorbell');
   const [fault, setFault] = useState<string | null>(null);
-  const add = async (data: object) => {
+  const add = async ({ name }: { readonly name: string }) => {
     if (!who) return setFault(jobWords.sayAtTheTop);
-    const name = 'name' in data ? String(data.name) : FIRST_NAMES[pointKind].name;
     const added = newPoint(null, { pointId: v7(), pointKind, name, newId: v7, with: null });
     const entry = newEntry('pointAdded', added, { id: v7(), at: new Date().toISOString(), by: who });
     try {

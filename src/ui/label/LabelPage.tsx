@@ -51,7 +51,7 @@ export function LabelPage({ job, circuit, address, today }: Props) {
     const file = new Blob([new XMLSerializer().serializeToString(svg)], { type: 'image/svg+xml' });
     const link = document.createElement('a');
     link.href = URL.createObjectURL(file);
-    link.download = breakerLabelWords.labelSvg({ replace: job.title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase() });
+    link.download = `label-${job.title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.svg`;
     link.click();
     URL.revokeObjectURL(link.href);
   };

@@ -1,5 +1,4 @@
 'use client';
-import { meterWords } from '@/words/screens';
 import {
   Suspense,
   createContext,
@@ -30,7 +29,7 @@ const MeterContext = createContext<MeterHold>({ there: false, simulated: false, 
 export const METER_BUTTON = 'data-meter';
 
 function pressMeter(last: string | null): void {
-  const all = [...document.querySelectorAll<HTMLButtonElement>(meterWords.bench({ meterButton: METER_BUTTON }))];
+  const all = [...document.querySelectorAll<HTMLButtonElement>(`.bench [${METER_BUTTON}]`)];
   const asked = all.find((button) => button.closest('.asked'));
   const again = all.find((button) => button.getAttribute(METER_BUTTON) === last);
   (asked ?? again ?? all[0])?.click();

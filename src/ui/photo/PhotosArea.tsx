@@ -4,9 +4,9 @@ import { Button } from 'react-bootstrap';
 import { Camera } from 'lucide-react';
 import { Suspense, lazy, useRef, useState } from 'react';
 import { photosOfPoint, type Photo } from '@/core/job';
-import { PHOTO_TERMINALS, RUNG_NAMES, RUNGS, type EntryData } from '@/core/kinds';
+import { PHOTO_TERMINALS, RUNGS, type EntryData } from '@/core/kinds';
 import { FieldGroup } from '../form/FieldGroup';
-import { textField } from '../form/fields';
+import { useFacts } from '../form/useFacts';
 import { Pick } from '../form/Pick';
 import { Yes } from '../form/Yes';
 import { useJob } from '../log/JobContext';
@@ -81,6 +81,7 @@ export function PhotosArea() {
 function PhotoCard({ photo, onMark }: { readonly photo: Photo; readonly onMark: () => void }) {
   const { keptJob, write } = useJob();
   const { id: photoId, caption, rung, terminal, trial } = photo;
+  const { typed, words, called } = useFacts('photoDescribed', { photoId }, { caption: caption ?? undefined });
   const say = (data: Omit<EntryData<'photoDescribed'>, 'photoId'>) => write('photoDescribed', { photoId, ...data });
   return (
     <figure className="photo" data-testid="photo">
@@ -93,26 +94,22 @@ function PhotoCard({ photo, onMark }: { readonly photo: Photo; readonly onMark: 
         <MarkedPhoto jobId={keptJob.id} photo={photo} size="thumb" />
       </Button>
       <figcaption>
-        <FieldGroup
-          kind="photoDescribed"
-          scope={{ photoId }}
-          fields={[textField('caption', photoWords.whatItShows, caption ?? undefined)]}
-        />
+        <FieldGroup kind="photoDescribed" scope={{ photoId }} fields={[typed('caption')]} />
         <div className="fields">
           <Pick
-            label={photoWords.pinnedTo}
-            options={RUNGS.map((value) => ({ value, words: RUNG_NAMES[value] }))}
+            label={called('rung')}
+            options={RUNGS.map((value) => ({ value, words: words('rung', value) }))}
             chosen={rung ?? 'look'}
             onPick={(next) => say({ rung: next })}
           />
           <Pick
-            label={photoWords.terminal}
+            label={called('terminal')}
             options={[NO_TERMINAL, ...PHOTO_TERMINALS.map((value) => ({ value, words: value }))]}
             chosen={PHOTO_TERMINALS.find((one) => one === terminal) ?? 'none'}
             onPick={(next) => say({ terminal: next === 'none' ? null : next })}
           />
         </div>
-        <Yes words={photoWords.trialPictureBeforeDrilling} yes={trial} onTurn={(yes) => say({ trial: yes })} />
+        <Yes words={called('trial')} yes={trial} onTurn={(yes) => say({ trial: yes })} />
         <div className="row-of">
           <Button variant="secondary" onClick={onMark}>
             {photoWords.drawOnIt}

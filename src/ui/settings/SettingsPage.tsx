@@ -3,14 +3,24 @@ import { settingsWords } from '@/words/screens';
 import { Form } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { answer, isSettings } from '@/contract/answers';
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Settings, SettingsRequest } from '@/contract/settings';
 import { POLICY_IDS, POLICY_MATTERS, type Policy } from '@/core/policy';
 import { Away, Refused, call } from '../log/api';
+import { Pick } from '../form/Pick';
 import { Yes } from '../form/Yes';
+
+const NO_CURRENCY = 'none';
+const NAMES = new Intl.DisplayNames('en', { type: 'currency' });
+const CURRENCIES = [
+  { value: NO_CURRENCY, words: settingsWords.noCurrency },
+  ...Intl.supportedValuesOf('currency').map((code) => ({ value: code, words: `${code}, ${NAMES.of(code) ?? code}` })),
+];
 
 /** The firm's policy, matter by matter with what speaks for and against each school, and the simulated devices. */
 export function SettingsPage({ first }: { readonly first: Settings }) {
+  const router = useRouter();
   const [settings, setSettings] = useState(first);
   const [fault, setFault] = useState<string | null>(null);
   const change = async (said: SettingsRequest) => {
@@ -40,6 +50,15 @@ export function SettingsPage({ first }: { readonly first: Settings }) {
           onPick={(school) => void change({ policy: { [matter]: school } })}
         />
       ))}
+      <h2 className="block-top">{settingsWords.money}</h2>
+      <div className="fields">
+        <Pick
+          label={settingsWords.currencyOfParts}
+          options={CURRENCIES}
+          chosen={settings.currency === '' ? NO_CURRENCY : settings.currency}
+          onPick={(code) => void change({ currency: code === NO_CURRENCY ? '' : code }).then(() => router.refresh())}
+        />
+      </div>
       <h2 className="block-top">{settingsWords.simulatedDevices}</h2>
       <Yes
         words={settingsWords.aSimulatedMeterAnd}

@@ -1,4 +1,5 @@
 // Over 300 lines: a table of words, one for every fact and every answer.
+import { RUNG_NAMES } from '@/core/kinds';
 import type { SupplyFrom } from '@/core/supply';
 import type { FactWords, Word } from '../facts';
 
@@ -184,6 +185,24 @@ export const factWords: FactWords = {
       answers: { label: 'its label', hunt: 'the hunt', elimination: 'elimination', test: 'a test' },
     },
   },
+  wayListed: {
+    label: 'label as written',
+    ratingAmps: 'rating',
+    protection: {
+      is: 'protected by',
+      answers: {
+        none: (t) => `no ${t.residual}`,
+        rcd: (t) => t.residual,
+        arcFault: (t) => t.arcFault,
+        both: (t) => `${t.residual} and ${t.arcFault}`,
+        fuse: 'a fuse',
+      },
+    },
+    doNotDrop: 'must stay on',
+    why: 'why it stays on',
+    agreed: 'agreed that it may go off',
+    gone: 'is not there',
+  },
   huntPlanned: {
     people: 'who hunts',
     walkMinutes: 'walk to the door and back',
@@ -334,6 +353,15 @@ export const factWords: FactWords = {
     people: 'people fishing the cable',
     mm2: 'new cable',
     segments: 'stretches of its way',
+  },
+  photoDescribed: {
+    rung: { is: 'pinned to', answers: RUNG_NAMES },
+    pointOf: 'taken for',
+    terminal: { is: 'terminal', answers: 'itself' },
+    caption: 'what it shows',
+    trial: 'trial picture, before drilling',
+    gone: 'taken away',
+    marks: 'drawn on it',
   },
   mountRecorded: {
     heightM: 'lens over standing ground',

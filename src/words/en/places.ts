@@ -22,6 +22,7 @@ const PLACES: Readonly<Record<string, PlaceWords>> = {
     groundConductor: 'grounding conductor',
     connector: 'twist-on connector',
     residual: 'GFCI',
+    arcFault: 'AFCI',
   },
   'gb-230': {
     ...SHARES,
@@ -36,6 +37,7 @@ const PLACES: Readonly<Record<string, PlaceWords>> = {
     groundConductor: 'earth conductor',
     connector: 'connector',
     residual: 'RCD',
+    arcFault: 'AFDD',
   },
 };
 

@@ -20,4 +20,5 @@ export const placeWords = (): PlaceWords => ({
   anOutlet: 'einer Steckdose',
   connector: 'Klemme',
   residual: 'FI-Schalter',
+  arcFault: 'Brandschutzschalter',
 });

@@ -17,7 +17,11 @@ const IN3 = FACTS.boxDescribed.markedIn3.form.rule;
 const CM3 = { unit: 'cm³', unitWords: ['cm3', 'cm³', 'ml', 'cc'], least: 16, most: 6500 } as const;
 
 /** The volume marked in a box: in³ as the rule has it, or cm³. */
-const volumeField = (field: TypedField, value: number | undefined, unit: 'in³' | 'cm³'): TypedField => ({
+const volumeField = (
+  field: TypedField,
+  value: number | undefined,
+  unit: 'in³' | 'cm³',
+): TypedField<{ readonly markedIn3: number }> => ({
   ...field,
   unit,
   shown:

@@ -38,7 +38,7 @@ export function CableList({ picked }: { readonly picked: string | null }) {
     }));
     write('cableDescribed', { boxId: kept.hangs.boxId, cableId: v7(), conductors });
   };
-  const nameField: TypedField = {
+  const nameField: TypedField<{ readonly set: string }> = {
     name: 'set',
     label: boxWords.anotherUsualOne,
     hint: say(USUAL_CABLES[pack.gauge][0] ?? ''),
@@ -64,11 +64,7 @@ export function CableList({ picked }: { readonly picked: string | null }) {
           ))}
         </div>
         <div className="block-top">
-          <AskForm
-            fields={[nameField]}
-            submit={boxWords.addIt}
-            onSubmit={(data) => add('set' in data ? String(data.set) : '')}
-          />
+          <AskForm fields={[nameField]} submit={boxWords.addIt} onSubmit={({ set }) => add(set)} />
         </div>
       </div>
     </div>

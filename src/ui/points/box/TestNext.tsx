@@ -60,15 +60,15 @@ function Ask({ next }: { readonly next: NextTest }) {
         ]}
         submit={boxWords.writeItDown}
         main
-        onSubmit={(data) =>
+        onSubmit={({ value }, marks) =>
           at &&
           write('conductorTested', {
             boxId: kept.hangs.boxId,
             ...at,
             test,
             ...(switches ? { switches } : {}),
-            value: 'value' in data ? Number(data.value) : 0,
-            ...('simulated' in data ? { simulated: true } : {}),
+            value,
+            ...marks,
           })
         }
       />

@@ -16,16 +16,7 @@ const HEIGHT = 190;
 const CAMERA = { x: 110, y: 30 } as const;
 const OUTLET = { x: 490, y: 92 } as const;
 /** From the camera down its wall, along it, and up into the outlet out of the loop that water drips from. */
-const WAY = plugFloodlightWords.mV132Q150150H({
-  x: CAMERA.x,
-  y: CAMERA.y + 16,
-  x2: CAMERA.x,
-  x3: CAMERA.x + 18,
-  x4: OUTLET.x - 18,
-  x5: OUTLET.x,
-  x6: OUTLET.x,
-  y2: OUTLET.y + 18,
-});
+const WAY = `M${CAMERA.x} ${CAMERA.y + 16}V132Q${CAMERA.x} 150 ${CAMERA.x + 18} 150H${OUTLET.x - 18}Q${OUTLET.x} 150 ${OUTLET.x} 134V${OUTLET.y + 18}`;
 /** The path’s length as the dashes count it. */
 const WHOLE = 100;
 

@@ -8,7 +8,7 @@ import { circuitsOfPoint } from '@/core/points';
 import { AskForm } from '../../form/AskForm';
 import { Choices } from '../../form/Choices';
 import { FieldGroup } from '../../form/FieldGroup';
-import { textField } from '../../form/fields';
+import { optional, textField } from '../../form/fields';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
 import { SameBreaker } from './SameBreaker';
@@ -94,16 +94,14 @@ export function SecondCircuit() {
       <AskForm
         fields={[
           textField('way', isolateWords.whichIsTheSecond({ way: words.way }), undefined),
-          { ...textField('name', isolateWords.itsLabel, undefined), optional: true },
+          optional(textField('name', isolateWords.itsLabel, undefined)),
         ]}
         submit={isolateWords.nameTheSecondCircuit}
-        onSubmit={(data) => {
-          // The fields above give way and name
-          const said = data as { way: string; name?: string };
+        onSubmit={({ way, name }) => {
           write('circuitListed', {
             circuitId: v7(),
-            way: said.way,
-            ...(said.name ? { name: said.name } : {}),
+            way,
+            ...(name ? { name } : {}),
             feeds: [point.id],
             ...(taken.length > 0 ? { otherInBox: 'yes' as const } : {}),
           });

@@ -17,7 +17,12 @@ type Proved = Omit<EntryData<'deadProved'>, 'circuitId'>;
 
 const RULE: FigureRule = { ...VOLTS, ...LIMITS.proofVolts, zeroAllowed: true };
 
-const voltsField = (name: string, label: string, from: Probe, to: Probe): TypedField => ({
+const voltsField = <N extends string>(
+  name: N,
+  label: string,
+  from: Probe,
+  to: Probe,
+): TypedField<Readonly<Record<N, number>>> => ({
   ...figureField(name, label, RULE, undefined),
   meter: { function: 'voltsAc', from, to, state: 'open' },
 });
@@ -73,8 +78,8 @@ export function ProofForm({ weight, asksBellVoltage = false, onProof }: Props) {
       fields={fields}
       submit={asksBellVoltage ? isolateWords.writeTheReadingDown : isolateWords.writeTheProofDown}
       main
-      onSubmit={(data) => {
-        onProof({ weight, ...met, ...data });
+      onSubmit={(data, marks) => {
+        onProof({ weight, ...met, ...data, ...marks });
         setMet({});
       }}
     >

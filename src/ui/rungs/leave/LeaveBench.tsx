@@ -7,7 +7,7 @@ import Link from 'next/link';
 import { RUNG_NAMES, TEXT, type EntryData } from '@/core/kinds';
 import { toTell, worriesOf } from '@/core/points';
 import { AskForm } from '../../form/AskForm';
-import { textField } from '../../form/fields';
+import { optional, textField } from '../../form/fields';
 import { useJob } from '../../log/JobContext';
 
 /** What stays: the sheet, the job file, what is still open, and the handing over. */
@@ -17,9 +17,7 @@ export function LeaveBench() {
   const undone = marks.filter(({ rung, state }) => rung !== 'leave' && state !== 'done');
   const worries = worriesOf(job, point, assessment);
   const { left } = point;
-  const handOver = (data: object) => {
-    // The fields of this form are those of the kind
-    const { customer, remark } = data as Pick<EntryData<'pointLeft'>, 'customer' | 'remark'>;
+  const handOver = ({ customer, remark }: Pick<EntryData<'pointLeft'>, 'customer' | 'remark'>) => {
     write('pointLeft', {
       pointId: point.id,
       copyGiven: true,
@@ -44,7 +42,7 @@ export function LeaveBench() {
         <AskForm
           fields={[textField('text', leaveWords.forTheRecord, undefined, { most: TEXT.long })]}
           submit={leaveWords.writeItDown}
-          onSubmit={(data) => 'text' in data && write('noteWritten', { text: String(data.text) })}
+          onSubmit={(note) => write('noteWritten', note)}
         />
         <ul className="plain-list">
           {job.notes.map(({ entryId, text, by }) => (
@@ -88,9 +86,10 @@ export function LeaveBench() {
         ) : (
           <AskForm
             fields={[
-              { ...textField('customer', leaveWords.handedTo, job.customer.name), optional: true },
+              optional(textField('customer', leaveWords.handedTo, job.customer.name)),
+              // What is not done is said in words
               {
-                ...textField('remark', leaveWords.whatWasToldOr, undefined, { most: TEXT.long }),
+                ...optional(textField('remark', leaveWords.whatWasToldOr, undefined, { most: TEXT.long })),
                 optional: undone.length === 0,
               },
             ]}

@@ -61,11 +61,9 @@ export function AnotherPoint() {
         <AskForm
           fields={FIELDS}
           submit={lookWords.addThePoint}
-          onSubmit={(data) => {
-            if (!('name' in data)) return;
+          onSubmit={({ name }) => {
             const pointId = v7();
             const on = asks && shares ? { door, shares } : null;
-            const name = String(data.name);
             write('pointAdded', newPoint(keptJob, { pointId, pointKind, name, newId: v7, with: on }));
             router.push(`?point=${pointId}&rung=look`);
           }}

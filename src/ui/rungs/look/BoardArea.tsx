@@ -15,7 +15,7 @@ import { WayRow } from './WayRow';
 
 const WAYS = { unit: 'ways', unitWords: ['way', 'ways'], ...LIMITS.ways } as const;
 
-const waysField: TypedField = {
+const waysField: TypedField<{ readonly ways: number }> = {
   name: 'ways',
   label: lookWords.howManyWays,
   figure: true,
@@ -53,21 +53,9 @@ export function BoardArea() {
         <h2>{lookWords.anotherBoardAtThe}</h2>
       )}
       <AskForm
-        fields={[
-          {
-            ...textField('name', lookWords.whichBoard, boards.length === 0 ? words.board : undefined),
-            optional: false,
-          },
-          waysField,
-        ]}
+        fields={[textField('name', lookWords.whichBoard, boards.length === 0 ? words.board : undefined), waysField]}
         submit={boards.length === 0 ? lookWords.listThe({ board: words.board }) : lookWords.listThatBoard}
-        onSubmit={(data) =>
-          // The fields above give name and ways
-          write('boardListed', {
-            boardId: boards.length === 0 ? 'main' : v7(),
-            ...(data as { name: string; ways: number }),
-          })
-        }
+        onSubmit={(data) => write('boardListed', { boardId: boards.length === 0 ? 'main' : v7(), ...data })}
       />
     </section>
   );
@@ -77,7 +65,7 @@ function BoardWays({ board }: { readonly board: Board }) {
   const { write } = useJob();
   const words = useTerms();
   const known = new Set(board.ways.map(({ way }) => way));
-  const numberField: TypedField = {
+  const numberField: TypedField<{ readonly way: string }> = {
     ...textField('way', lookWords.itsNumberAsWritten, undefined, { hint: '7A', most: 16 }),
     read: (text) => {
       const way = wayNumber(text);
@@ -107,7 +95,7 @@ function BoardWays({ board }: { readonly board: Board }) {
         <AskForm
           fields={[numberField]}
           submit={lookWords.addThe({ way: words.way })}
-          onSubmit={(data) => write('wayListed', { boardId: board.id, ...(data as { way: string }), gone: null })}
+          onSubmit={(data) => write('wayListed', { boardId: board.id, ...data, gone: null })}
         />
       </details>
     </div>

@@ -46,7 +46,7 @@ export function ThisPoint() {
         <AskForm
           fields={REASON}
           submit={lookWords.takeAway({ name: kept.name })}
-          onSubmit={(data) => 'reason' in data && takeAway(String(data.reason))}
+          onSubmit={({ reason }) => takeAway(reason)}
         />
       ) : sure ? (
         <div className="row-of">

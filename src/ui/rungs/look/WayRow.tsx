@@ -5,25 +5,27 @@ import type { ReactNode } from 'react';
 import { PlainPick } from '../../form/PlainPick';
 import { useSay, useTerms } from '../../log/useSay';
 import type { Way } from '@/core/house';
-import { regionOf } from '@/core/job';
-import { LIMITS, PROTECTIONS } from '@/core/kinds';
+import { PROTECTIONS } from '@/core/kinds';
 import { looksLikeKeepOn } from '@/core/isolation';
 import { FieldGroup } from '../../form/FieldGroup';
-import { figureField, textField } from '../../form/fields';
+import { useFacts } from '../../form/useFacts';
 import { Yes } from '../../form/Yes';
 import { useJob } from '../../log/JobContext';
-
-const AMPS = { unit: 'A', unitWords: ['a', 'amp', 'amps'], ...LIMITS.amps } as const;
 
 /** One way: its label as written, its rating, what protects it, and whether it must stay on, with why. */
 export function WayRow({ way }: { readonly way: Way }) {
   const say = useSay();
-  const { keptJob, write } = useJob();
+  const { write } = useJob();
   const words = useTerms();
-  const { protection } = regionOf(keptJob);
   const scope = { boardId: way.boardId, way: way.way };
   const looksLike = way.label && !way.doNotDrop ? looksLikeKeepOn(way.label) : null;
   const named = `${words.way} ${way.way}`;
+  const { label, ratingAmps, why } = way;
+  const { typed, words: answer } = useFacts('wayListed', scope, {
+    label: label ?? undefined,
+    ratingAmps: ratingAmps ?? undefined,
+    why: why ?? undefined,
+  });
   return (
     <div className={`way-row${way.doNotDrop ? ' keep-on' : ''}`}>
       <b className="figure number">{way.way}</b>
@@ -31,15 +33,15 @@ export function WayRow({ way }: { readonly way: Way }) {
         kind="wayListed"
         scope={scope}
         fields={[
-          textField('label', lookWords.labelOf({ named }), way.label ?? undefined),
-          { ...figureField('ratingAmps', lookWords.ratingOf({ named }), AMPS, way.ratingAmps ?? undefined) },
+          typed('label', { label: lookWords.labelOf({ named }) }),
+          typed('ratingAmps', { label: lookWords.ratingOf({ named }) }),
         ]}
       />
       <PlainPick
-        name={`protection of ${named}`}
+        name={lookWords.protectionOf({ named })}
         options={[
           { value: 'notSaid', words: lookWords.notSaid },
-          ...PROTECTIONS.map((value) => ({ value, words: say(protection[value]) })),
+          ...PROTECTIONS.map((value) => ({ value, words: answer('protection', value) })),
         ]}
         chosen={way.protection ?? 'notSaid'}
         onPick={(picked) =>
@@ -62,11 +64,7 @@ export function WayRow({ way }: { readonly way: Way }) {
         <FieldGroup
           kind="wayListed"
           scope={scope}
-          fields={[
-            textField('why', lookWords.whyStaysOn({ named }), way.why ?? undefined, {
-              hint: lookWords.freezerNobodyHome,
-            }),
-          ]}
+          fields={[typed('why', { label: lookWords.whyStaysOn({ named }), hint: lookWords.freezerNobodyHome })]}
         />
       )}
     </div>

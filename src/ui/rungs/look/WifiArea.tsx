@@ -16,7 +16,7 @@ import { Away, Refused, call } from '../../log/api';
 import { AskForm } from '../../form/AskForm';
 import type { TypedField } from '../../form/field';
 import { FieldGroup } from '../../form/FieldGroup';
-import { mapped, textField } from '../../form/fields';
+import { figureField, mapped, optional, textField } from '../../form/fields';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
 import { useMeter } from '../../meter/MeterContext';
@@ -30,7 +30,7 @@ const MBIT: FigureRule = {
 };
 
 /** Signals are written without their minus as often as with it. */
-const dbmField: TypedField = {
+const dbmField: TypedField<{ readonly dbm: number }> = {
   name: 'dbm',
   label: lookWords.signalAtTheSpot,
   unit: 'dBm',
@@ -43,22 +43,12 @@ const dbmField: TypedField = {
   },
   cleared: {},
 };
-const speedField = (name: 'upMbit' | 'downMbit', label: string): TypedField => ({
-  name,
-  label,
-  unit: 'Mbit/s',
-  figure: true,
-  optional: true,
-  shown: '',
-  read: (text) => mapped(parseFigure(text, MBIT), (mbit) => ({ [name]: mbit })),
-  cleared: {},
-});
 const READING_FIELDS = [
   dbmField,
-  speedField('upMbit', lookWords.speedUp),
-  speedField('downMbit', lookWords.speedDown),
-  { ...textField('spot', lookWords.ifAtAnotherSpot, undefined, { hint: lookWords.leftOfTheDoor }), optional: true },
-];
+  optional(figureField('upMbit', lookWords.speedUp, MBIT, undefined)),
+  optional(figureField('downMbit', lookWords.speedDown, MBIT, undefined)),
+  optional(textField('spot', lookWords.ifAtAnotherSpot, undefined, { hint: lookWords.leftOfTheDoor })),
+] as const;
 
 /** The Wi-Fi at the spot: what is predicted, what was read, and what a wall or a metre would change. */
 export function WifiArea() {
@@ -90,7 +80,7 @@ export function WifiArea() {
         fields={READING_FIELDS}
         submit={lookWords.keepTheReading}
         main
-        onSubmit={(data) => write('wifiRead', { ...scope, ...(data as { dbm: number }) })}
+        onSubmit={(data) => write('wifiRead', { ...scope, ...data })}
       />
       <TakeFromPhone />
       {kept.wifi.length > 0 && (

@@ -116,7 +116,7 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
           ]}
           submit={wireWords.doneAsBuiltDiffers}
           main
-          onSubmit={(data) => ticked('done', 'differs' in data ? String(data.differs) : '')}
+          onSubmit={({ differs }) => ticked('done', differs)}
         />
       ) : (
         <div className="row-of thumb">

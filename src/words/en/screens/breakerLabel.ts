@@ -4,7 +4,6 @@ export const breakerLabel = {
   feeds: ({ points }: { readonly points: string }) => `feeds: ${points}`,
   feedsNotSaid: 'feeds: not said',
   switchOffTagProve: 'Switch off, tag, prove dead: bell wires and mains side.',
-  labelSvg: ({ replace }: { readonly replace: string }) => `label-${replace}.svg`,
   circuitLabel: 'Circuit label',
   circuit: 'circuit',
   backToTheJob: 'Back to the job',

@@ -30,7 +30,7 @@ export const choose = {
   theDeviceDoesNot: ({ forbidden }: { readonly forbidden: string }) => `; the device does not allow it: ${forbidden}.`,
   theDeviceDoesNotAllow: ({ forbidden }: { readonly forbidden: string }) =>
     `The device does not allow it: ${forbidden}.`,
-  atTheWorstLow: 'At the worst: low mains, hot winding, hot wires',
+  atTheWorstLow: 'At the worst: low mains, winding and wires at their warmest',
   theDeviceIs: 'the device is',
   low: 'low',
   likely: 'likely',
@@ -59,7 +59,7 @@ export const choose = {
     what,
   }: {
     readonly minutes: number;
-    readonly cost: number;
+    readonly cost: string;
     readonly what: string;
   }) => `${minutes} minutes, ${cost} in parts. ${what}.`,
   minutesAndMoney: 'minutes and money',
@@ -79,7 +79,7 @@ export const choose = {
     readonly wayWords: string;
     readonly marginVolts: string;
     readonly minutes: number;
-    readonly cost: number;
+    readonly cost: string;
   }) => `${wayWords}: ${marginVolts} for ${minutes} min and ${cost} in parts.`,
   roundHoldsDiamondTight: 'Round: holds. Diamond: tight. Empty: can’t tell. Cross: out.',
   toV2: ({ state, low, high }: { readonly state: string; readonly low: string; readonly high: string }) =>

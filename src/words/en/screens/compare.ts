@@ -12,7 +12,7 @@ export const compare = {
     byAnElectrician,
   }: {
     readonly minutes: number;
-    readonly cost: number;
+    readonly cost: string;
     readonly byAnElectrician: string;
   }) => `About ${minutes} minutes, ${cost} in parts${byAnElectrician}.`,
   doesTheChimeIn: 'Does the chime in the wall still ring?',
@@ -32,7 +32,7 @@ export const compare = {
   whatDoesRecordingCost: 'What does recording cost?',
   askItIsNot: 'Ask: it is not known here.',
   nothing: 'Nothing.',
-  aMonth: ({ recordingPerMonth }: { readonly recordingPerMonth: number }) => `${recordingPerMonth} a month.`,
+  aMonth: ({ recordingPerMonth }: { readonly recordingPerMonth: string }) => `${recordingPerMonth} a month.`,
   aNewSupply: ({ name }: { readonly name: string }) => `a new supply, ${name}`,
   otherScrewsOfThe: 'other screws of the transformer',
   theTransformerThatIs: 'the transformer that is there',

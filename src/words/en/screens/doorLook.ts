@@ -109,7 +109,7 @@ export const doorLook = {
   itIsInNone: 'It is in none of the usual places.',
   aboutMoreUntilIt: <T>({ expectedMinutes }: Slots<T, 'expectedMinutes'>) =>
     parts`About ${expectedMinutes} more until it is found, if it is in one of these places.`,
-  stopHereSupplyingFrom: ({ minutes, cost }: { readonly minutes: number; readonly cost: number }) =>
+  stopHereSupplyingFrom: ({ minutes, cost }: { readonly minutes: number; readonly cost: string }) =>
     `Stop here: supplying from an adapter (${minutes} min, ${cost} in parts) is cheaper than looking on.`,
   oneMorePlace: 'one more place',
   more: ({ worthLooking }: { readonly worthLooking: number }) => `${worthLooking} more`,

@@ -26,7 +26,7 @@ export const doorbell = {
     readonly state: string;
     readonly mainsAt: string;
     readonly nominalVolts: number;
-  }) => `${state} · mains at its lowest, ${mainsAt} of ${nominalVolts} V · hot wires`,
+  }) => `${state} · mains at its lowest, ${mainsAt} of ${nominalVolts} V · wires at their warmest`,
   openWorkedOut: 'open, worked out',
   screwsRunning: 'screws, running',
   whileItRuns: 'while it runs',

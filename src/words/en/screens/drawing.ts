@@ -1,7 +1,5 @@
 /** Drawings and plots. */
 export const drawing = {
-  mQ460: ({ x, y, x2, x3 }: { readonly x: number; readonly y: number; readonly x2: number; readonly x3: number }) =>
-    `M${x} ${y}q${x2} 46 ${x3} 0`,
   rearDoor: 'rear door',
   passBy: 'pass by',
   fromTheChime: 'from the chime',
@@ -9,7 +7,6 @@ export const drawing = {
   straightWire: 'straight wire',
   grYel: 'gr-yel',
   putItAt: ({ name }: { readonly name: string }) => `Put it at ${name}`,
-  q180: ({ step, step2 }: { readonly step: string; readonly step2: string }) => `q${step} -18 ${step2} 0`,
   bellCircuit: 'Bell circuit',
   nameplate: 'nameplate',
   twoChimes: 'Two chimes',

@@ -102,4 +102,5 @@ export const look = {
   keepIt: 'Keep it',
   takeThisPointAway: 'Take this point away',
   whatItHangsOn: 'What it hangs on stays in the house. Undo brings the point back.',
+  protectionOf: ({ named }: { readonly named: string }) => `protection of ${named}`,
 };

@@ -21,7 +21,6 @@ export const meter = {
   settling: 'settling…',
   takeIt: 'Take it',
   again: 'Again',
-  bench: ({ meterButton }: { readonly meterButton: string }) => `.bench [${meterButton}]`,
   takeFromTheMeter: ({ label }: { readonly label: string }) => `Take ${label} from the meter`,
   fromTheMeterM: 'from the meter (m)',
 };

@@ -27,10 +27,6 @@ export const photo = {
   noPhotoYet: 'No photo yet.',
   thePhoto: 'the photo',
   drawOn: ({ caption }: { readonly caption: string }) => `Draw on ${caption}`,
-  whatItShows: 'what it shows',
-  pinnedTo: 'pinned to',
-  terminal: 'terminal',
-  trialPictureBeforeDrilling: 'trial picture, before drilling',
   drawOnIt: 'Draw on it',
   takeAway: 'take away',
 };

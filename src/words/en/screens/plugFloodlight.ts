@@ -4,25 +4,6 @@ import { parts, type Slots } from '../../parts';
 export const plugFloodlight = {
   thePlanStands: 'The plan stands.',
   thePlanDoesNot: 'The plan does not stand.',
-  mV132Q150150H: ({
-    x,
-    y,
-    x2,
-    x3,
-    x4,
-    x5,
-    x6,
-    y2,
-  }: {
-    readonly x: number;
-    readonly y: number;
-    readonly x2: number;
-    readonly x3: number;
-    readonly x4: number;
-    readonly x5: number;
-    readonly x6: number;
-    readonly y2: number;
-  }) => `M${x} ${y}V132Q${x2} 150 ${x3} 150H${x4}Q${x5} 150 ${x6} 134V${y2}`,
   itsWayWasNot: 'its way was not measured yet',
   theLeadHasTo: ({ long }: { readonly long: string }) => `the lead has to be ${long} long, loop and plug counted`,
   ofLeadLeftOver: ({ long, long2 }: { readonly long: string; readonly long2: string }) =>

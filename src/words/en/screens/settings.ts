@@ -11,4 +11,7 @@ export const settings = {
   actsOn: ({ acts }: { readonly acts: string }) => `acts on ${acts}`,
   defaultWord: '(default)',
   forAgainst: ({ pro, contra }: { readonly pro: string; readonly contra: string }) => `For: ${pro} Against: ${contra}`,
+  money: 'Money',
+  currencyOfParts: 'what parts cost is in',
+  noCurrency: 'no currency: bare figures',
 };

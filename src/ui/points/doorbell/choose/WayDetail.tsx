@@ -3,6 +3,7 @@ import { chooseWords } from '@/words/screens';
 import { Filled } from '../../../figures/Filled';
 import type { ReactNode } from 'react';
 import { Table } from 'react-bootstrap';
+import { useMoney } from '../../../figures/useMoney';
 import { useSay } from '../../../log/useSay';
 import { wayPlan, type JudgedOption, type WayPlan } from '@/core/advice';
 import { capital } from '@/core/units';
@@ -115,6 +116,7 @@ function ModuleWorth({ way, ways }: Pick<Props, 'way' | 'ways'>) {
 /** What one way does: verdict, volts on their way, each lasting state, and what becomes of the chime. */
 export function WayDetail({ way, known, ways }: Props) {
   const say = useSay();
+  const money = useMoney();
   const { judgement, change, treatment, device } = way;
   const { point } = useDoorbell();
   // Another device draws other watts from the same house
@@ -195,7 +197,11 @@ export function WayDetail({ way, known, ways }: Props) {
             words={say(wayWords(way))}
           />
           <p className="small soft">
-            {chooseWords.minutesInParts({ minutes: way.minutes, cost: way.cost, what: capital(say(treatment.what)) })}
+            {chooseWords.minutesInParts({
+              minutes: way.minutes,
+              cost: money(way.cost),
+              what: capital(say(treatment.what)),
+            })}
           </p>
         </div>
       </div>

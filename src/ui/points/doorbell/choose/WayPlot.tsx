@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { effortOf, type JudgedOption } from '@/core/advice';
 import { Choices } from '../../../form/Choices';
 import { PlotFrame, type PlotRoom } from '../../../plot/PlotFrame';
+import { useMoney } from '../../../figures/useMoney';
 import { margin } from '../../../figures/words';
 import { wayWords } from '@/core/advice';
 
@@ -63,6 +64,7 @@ function Mark({
 /** What each way costs against what it has to spare; the line joins those that no other one beats. */
 export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, onHover }: Props) {
   const say = useSay();
+  const money = useMoney();
   const [axis, setAxis] = useState<Axis>('effort');
   // Another device is another question: it is drawn only where one of its ways is looked at
   const other = ways.find(({ id }) => id === selected)?.instead ?? false;
@@ -164,7 +166,7 @@ export function WayPlot({ ways, selected, hovered, taken, proposed, onSelect, on
               wayWords: say(wayWords(picked)),
               marginVolts: margin(picked.judgement.marginVolts),
               minutes: picked.minutes,
-              cost: picked.cost,
+              cost: money(picked.cost),
             })
           : chooseWords.roundHoldsDiamondTight}
       </figcaption>

@@ -17,6 +17,7 @@ import {
 import { useState } from 'react';
 import type { JudgedOption } from '@/core/advice';
 import { SortHead } from '../../../table/SortHead';
+import { useMoney } from '../../../figures/useMoney';
 import { margin, percent } from '../../../figures/words';
 import { DoorSpread } from './DoorSpread';
 import { wayWords } from '@/core/advice';
@@ -81,16 +82,17 @@ const columnsIn = (say: Say) =>
     helper.accessor('cost', { id: 'cost', header: chooseWords.cost, sortFn: 'basic', ...numeric }),
   ]);
 
-const FIGURES: Readonly<Record<string, (way: JudgedOption) => string>> = {
+const FIGURES: Readonly<Record<string, (way: JudgedOption, money: (sum: number) => string) => string>> = {
   margin: ({ judgement }) => (judgement.governingVolts > 0 ? margin(judgement.marginVolts) : chooseWords.collapses),
   belief: ({ judgement }) => percent(judgement.belief),
   minutes: ({ minutes }) => String(minutes),
-  cost: ({ cost }) => String(cost),
+  cost: ({ cost }, money) => money(cost),
 };
 
 /** The ways side by side; those worth considering first, the rest on demand. */
 export function WayTable({ ways, first, selected, hovered, taken, proposed, onSelect, onHover }: Props) {
   const say = useSay();
+  const money = useMoney();
   const [all, setAll] = useState(false);
   const table = useTable({
     features,
@@ -140,7 +142,7 @@ export function WayTable({ ways, first, selected, hovered, taken, proposed, onSe
                           <table.FlexRender cell={cell} />
                         </span>
                       ) : (
-                        (FIGURES[cell.column.id]?.(way) ?? <table.FlexRender cell={cell} />)
+                        (FIGURES[cell.column.id]?.(way, money) ?? <table.FlexRender cell={cell} />)
                       )}
                     </td>
                   ))}

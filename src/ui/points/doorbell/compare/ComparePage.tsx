@@ -5,6 +5,7 @@ import { sayIn, type Say } from '@/words';
 import Link from 'next/link';
 import { placeOf, type Job } from '@/core/job';
 import type { Compared, Point } from '@/core/points';
+import { useMoney } from '../../../figures/useMoney';
 import { PrintButton } from '../../../frame/PrintButton';
 import { lowerFirst } from '@/core/units';
 
@@ -16,7 +17,7 @@ interface Props {
 
 interface Row {
   readonly asks: string;
-  readonly says: (one: Compared, say: Say) => string;
+  readonly says: (one: Compared, say: Say, money: (sum: number) => string) => string;
 }
 
 const hours = (value: number): string =>
@@ -30,12 +31,12 @@ const ROWS: readonly Row[] = [
   },
   {
     asks: compareWords.howLongDoesThat,
-    says: ({ way }) =>
+    says: ({ way }, _say, money) =>
       way === null
         ? '–'
         : compareWords.aboutMinutesInParts({
             minutes: way.minutes,
-            cost: way.cost,
+            cost: money(way.cost),
             byAnElectrician: way.licensed ? compareWords.byAnElectrician : '',
           }),
   },
@@ -62,12 +63,12 @@ const ROWS: readonly Row[] = [
   },
   {
     asks: compareWords.whatDoesRecordingCost,
-    says: ({ device }) =>
+    says: ({ device }, _say, money) =>
       device.recordingPerMonth === null
         ? compareWords.askItIsNot
         : device.recordingPerMonth === 0
           ? compareWords.nothing
-          : compareWords.aMonth({ recordingPerMonth: device.recordingPerMonth }),
+          : compareWords.aMonth({ recordingPerMonth: money(device.recordingPerMonth) }),
   },
 ];
 
@@ -84,6 +85,7 @@ const wayWords = ({ transformer, tap, treatment }: NonNullable<Compared['way']>,
 /** One page for the customer: every doorbell at this door, side by side, in plain words. */
 export function ComparePage({ job, point, compared }: Props) {
   const say = sayIn(placeOf(job));
+  const money = useMoney();
   return (
     <main className="sheet-page compare-page">
       <div className="sheet-head">
@@ -117,7 +119,7 @@ export function ComparePage({ job, point, compared }: Props) {
               <tr key={asks}>
                 <th scope="row">{asks}</th>
                 {compared.map((one) => (
-                  <td key={one.device.id}>{says(one, say)}</td>
+                  <td key={one.device.id}>{says(one, say, money)}</td>
                 ))}
               </tr>
             ))}

@@ -20,7 +20,6 @@ import {
 import { lengthText, parseFigure, parseLength, parsed } from '@/core/units';
 import { AskForm } from '../../../form/AskForm';
 import { Choices } from '../../../form/Choices';
-import type { TypedField } from '../../../form/field';
 import { within } from '../../../form/fields';
 import { useFacts } from '../../../form/useFacts';
 import { Pick } from '../../../form/Pick';
@@ -142,14 +141,14 @@ function NewStretch({ onAdd }: { readonly onAdd: (segment: RouteSegment) => void
   const [way, setWay] = useState<SegmentWay>('surface');
   const unit = lengthsOf(keptJob) === 'metric' ? 'm' : 'ft';
   const holes = { unit: '', unitWords: ['hole', 'holes'], ...LIMITS.holes, zeroAllowed: true };
-  const fields: readonly TypedField[] = [
+  const fields = [
     {
       name: 'lengthM',
       label: doorLookWords.lengthOfTheStretch,
       unit,
       figure: true,
       shown: '',
-      read: (text) => within(parseLength(text, unit), LIMITS.segmentM, (lengthM) => ({ lengthM })),
+      read: (text: string) => within(parseLength(text, unit), LIMITS.segmentM, (lengthM) => ({ lengthM })),
       cleared: {},
     },
     {
@@ -157,7 +156,7 @@ function NewStretch({ onAdd }: { readonly onAdd: (segment: RouteSegment) => void
       label: doorLookWords.holesOnIt,
       figure: true,
       shown: '0',
-      read: (text) => {
+      read: (text: string) => {
         const count = parseFigure(text, holes);
         return count.ok ? parsed({ holes: Math.round(count.value) }) : count;
       },
@@ -176,8 +175,7 @@ function NewStretch({ onAdd }: { readonly onAdd: (segment: RouteSegment) => void
         fields={fields}
         submit={doorLookWords.addTheStretch}
         onSubmit={(data) => {
-          const { lengthM, holes: count } = data as { lengthM: number; holes: number };
-          onAdd({ way, lengthM, holes: count });
+          onAdd({ way, ...data });
         }}
       />
     </div>

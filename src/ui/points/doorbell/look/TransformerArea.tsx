@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { answerName } from '@/core/kinds';
 import type { Say } from '@/words';
+import { useMoney } from '../../../figures/useMoney';
 import { useSay } from '../../../log/useSay';
 import { regionOf } from '@/core/job';
 import type { EntryData } from '@/core/kinds';
@@ -46,6 +47,7 @@ type Tell = (data: Omit<EntryData<'transformerDescribed'>, 'supplyId'>) => void;
 
 function Search({ tell }: { readonly tell: Tell }) {
   const say = useSay();
+  const money = useMoney();
   const { keptJob, kept, write } = useDoorbell();
   const search = searchOf(keptJob, kept);
   const { ask } = useFacts('transformerDescribed', { supplyId: kept.hangs.supplyId }, kept.transformer);
@@ -69,7 +71,7 @@ function Search({ tell }: { readonly tell: Tell }) {
         )}
         {search.worthLooking === 0 ? (
           <span className="brick">
-            {doorLookWords.stopHereSupplyingFrom({ minutes: WITHOUT_IT.minutes, cost: WITHOUT_IT.cost })}
+            {doorLookWords.stopHereSupplyingFrom({ minutes: WITHOUT_IT.minutes, cost: money(WITHOUT_IT.cost) })}
           </span>
         ) : (
           doorLookWords.worthLookingAtAfter({

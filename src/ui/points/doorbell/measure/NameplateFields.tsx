@@ -11,7 +11,7 @@ import { Pick } from '../../../form/Pick';
 import { useDoorbell } from '../useDoorbell';
 
 /** VA of a label; amps are asked back. @param volts of the same label, as they are typed */
-const voltAmps = (field: TypedField, volts: number | undefined): TypedField => ({
+const voltAmps = (field: TypedField, volts: number | undefined): TypedField<{ readonly ratedVa: number }> => ({
   ...field,
   read: (text) => mapped(parseVoltAmps(text, volts ?? null), (value) => ({ ratedVa: value })),
 });

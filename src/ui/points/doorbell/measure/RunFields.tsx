@@ -1,7 +1,7 @@
 'use client';
 import { measureWords } from '@/words/screens';
 import { lengthsOf, regionOf } from '@/core/job';
-import { LIMITS } from '@/core/kinds';
+import { LIMITS, type EntryData } from '@/core/kinds';
 import type { RunName } from '@/core/bell';
 import { gaugeText, lengthText, parseGauge, parseLengthSpan, type Gauge } from '@/core/units';
 import { Choices } from '../../../form/Choices';
@@ -39,7 +39,7 @@ export function RunFields({ run, legend }: { readonly run: RunName; readonly leg
       : high === undefined || high === low
         ? lengthWords(low)
         : measureWords.to({ lengthWords: lengthWords(low), lengthWords2: lengthWords(high) });
-  const length: TypedField = {
+  const length: TypedField<{ readonly lengthLowM: number; readonly lengthHighM: number }> = {
     name: 'length',
     label: measureWords.length,
     figure: true,
@@ -58,7 +58,7 @@ export function RunFields({ run, legend }: { readonly run: RunName; readonly leg
     },
     cleared: { lengthLowM: null, lengthHighM: null },
   };
-  const gauge: TypedField = {
+  const gauge: TypedField<Pick<EntryData<'runDescribed'>, 'awg' | 'mm2'>> = {
     name: 'gauge',
     label: measureWords.gauge,
     figure: true,

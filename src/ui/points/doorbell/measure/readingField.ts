@@ -18,7 +18,7 @@ export const readingField = (
   rule: FigureRule,
   scope: ReadingScope,
   standing: readonly TakenReading[],
-): TypedField => ({
+): TypedField<{ readonly low: number; readonly high: number }> => ({
   ...field,
   unit: rule.unit,
   figure: true,

@@ -11,7 +11,7 @@ import { isFeedKnown } from '@/core/points';
 import { judgeFigure, type Check, type DoorLimits, type PredictedBand } from '@/core/prove';
 import { VOLTS, type FigureRule } from '@/core/units';
 import { AskForm } from '../../../form/AskForm';
-import { figureField } from '../../../form/fields';
+import { figureField, optional } from '../../../form/fields';
 import { useDoorbell } from '../useDoorbell';
 
 /** What a check’s entry says beside its point and check. */
@@ -29,17 +29,21 @@ const SECONDS: FigureRule = {
   ...LIMITS.seconds,
 };
 
-const numberIn = (data: object, name: string): number | undefined => {
-  const value: unknown = Object.entries(data).find(([key]) => key === name)?.[1];
-  return typeof value === 'number' ? value : undefined;
-};
+/** What is typed for a check: its figure, and the mains at that moment where they were read beside it. */
+interface Typed {
+  readonly figure: number;
+  readonly mainsVolts?: number;
+}
 
 /** What a figure makes of a check: passed within its limit or band, failed with why outside. */
-function answered(check: Check, data: object, band: PredictedBand | null, door: DoorLimits, say: Say): Answered | null {
-  const figure = numberIn(data, 'figure');
-  if (figure === undefined) return null;
+function answered(
+  check: Check,
+  { figure, mainsVolts }: Typed,
+  band: PredictedBand | null,
+  door: DoorLimits,
+  say: Say,
+): Answered {
   const judged = judgeFigure(check, figure, band, door);
-  const mainsVolts = numberIn(data, 'mainsVolts');
   return {
     figure,
     ...(mainsVolts === undefined ? {} : { mainsVolts }),
@@ -63,15 +67,9 @@ export function SecondsAnswer({ check, onDone }: Props) {
       fields={[figureField('figure', proveWords.secondsUntilItRings, SECONDS, undefined)]}
       submit={proveWords.writeItDown}
       main
-      onSubmit={(data) => {
-        const answer = answered(check, data, null, device, say);
-        if (answer) onDone(answer);
-      }}
+      onSubmit={(typed) => onDone(answered(check, typed, null, device, say))}
     >
-      {(data) => {
-        const answer = data && answered(check, data, null, device, say);
-        return answer && <Outcome answer={answer} />;
-      }}
+      {(typed) => typed && <Outcome answer={answered(check, typed, null, device, say)} />}
     </AskForm>
   );
 }
@@ -85,8 +83,7 @@ export function VoltsAnswer({ check, state, onDone }: Props & { readonly state: 
     if (!isFeedKnown(assessment)) return null;
     return predictedDoorVolts(known, reference.change, state, mainsVolts ?? null);
   };
-  const answer = (data: object): Answered | null =>
-    answered(check, data, bandAt(numberIn(data, 'mainsVolts')), known.survey.device, say);
+  const answer = (typed: Typed): Answered => answered(check, typed, bandAt(typed.mainsVolts), known.survey.device, say);
   const usual = bandAt(undefined);
   return (
     <>
@@ -110,22 +107,15 @@ export function VoltsAnswer({ check, state, onDone }: Props & { readonly state: 
       <AskForm
         fields={[
           figureField('figure', proveWords.voltsAtTheDevices, { ...VOLTS, ...LIMITS.bellVolts }, undefined),
-          {
-            ...figureField('mainsVolts', proveWords.mainsAtThatMoment, { ...VOLTS, ...LIMITS.mainsVolts }, undefined),
-            optional: true,
-          },
+          optional(
+            figureField('mainsVolts', proveWords.mainsAtThatMoment, { ...VOLTS, ...LIMITS.mainsVolts }, undefined),
+          ),
         ]}
         submit={proveWords.writeItDown}
         main
-        onSubmit={(data) => {
-          const given = answer(data);
-          if (given) onDone(given);
-        }}
+        onSubmit={(typed) => onDone(answer(typed))}
       >
-        {(data) => {
-          const given = data && answer(data);
-          return given && <Outcome answer={given} />;
-        }}
+        {(typed) => typed && <Outcome answer={answer(typed)} />}
       </AskForm>
     </>
   );

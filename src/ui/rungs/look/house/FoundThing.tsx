@@ -36,7 +36,7 @@ export function FoundThing() {
       <AskForm
         fields={FIELDS}
         submit={houseWords.putItIntoThe}
-        onSubmit={(data) => 'name' in data && write('thingFound', { thingId: v7(), thing, name: String(data.name) })}
+        onSubmit={({ name }) => write('thingFound', { thingId: v7(), thing, name })}
       />
       <ul className="plain-list">
         {lone.map(({ id, name }) => {
