@@ -215,7 +215,7 @@ describe('a box without a ground', () => {
     await radio('ground', 'conduitGround');
     await screen.press('Take it again');
     await screen.says('in writing only', '.fault');
-    await screen.page.type('#ground-words', '0.3 Ω, box to panel, by R. Vance');
+    await screen.page.type('.take .form-control', '0.3 Ω, box to panel, by R. Vance');
     await screen.press('Take it again');
     await screen.kept();
     await screen.says('Go to Isolate');
@@ -231,7 +231,7 @@ describe('a lead that is moved', () => {
     await screen.page.$eval('[aria-label^="white of cable 1"]', (lead) => (lead as SVGElement).focus());
     await screen.page.keyboard.press('Enter');
     await screen.says('White of cable 1: neutral', '[data-testid=lead-panel]');
-    await screen.page.select('#lead-elsewhere', 'splice.hot');
+    await screen.page.select('[data-testid=lead-panel] .form-select', 'splice.hot');
     await screen.says('Hot and neutral are joined', '[data-testid=findings]');
     await screen.says('white of cable 1: hot instead of neutral', '[data-testid=moved]');
     await screen.says('Hot and neutral are joined', '.carry');
@@ -259,7 +259,7 @@ describe('a lead that is moved', () => {
     await screen.page.waitForSelector('[aria-label="other module lead"]', { timeout: PATIENCE_MS });
     await screen.page.$eval('[aria-label="other module lead"]', (lead) => (lead as SVGElement).focus());
     await screen.page.keyboard.press('Enter');
-    await screen.page.select('#lead-elsewhere', 'chime.Rear');
+    await screen.page.select('[data-testid=lead-panel] .form-select', 'chime.Rear');
     await screen.says('The module lies across Front and Rear, not Trans and Front.', '[data-testid=findings]');
     await screen.press('not so', '[data-testid=moved]');
     await screen.page.waitForFunction(() => !document.querySelector('[data-testid=moved]'));

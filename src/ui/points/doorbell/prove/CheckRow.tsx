@@ -115,7 +115,7 @@ function Verdicts({ pass, onDone }: { readonly pass: boolean; readonly onDone: (
   if (asking)
     return (
       <AskForm
-        fields={[textField('reason', proveWords.why({ asking }), undefined, { most: TEXT.long })]}
+        fields={[textField('reason', proveWords.why({ asking: RESULT_WORDS[asking] }), undefined, { most: TEXT.long })]}
         submit={asking === 'failed' ? proveWords.itFailed : proveWords.skipIt}
         onSubmit={(data) => onDone({ result: asking, ...data })}
       />

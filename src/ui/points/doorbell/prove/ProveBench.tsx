@@ -33,7 +33,6 @@ export function ProveBench() {
             {off.map(({ id, way, name }) => (
               <Button
                 key={id}
-
                 onClick={() => write('circuitSwitched', { circuitId: id, to: 'on' })}
               >
                 {proveWords.isOn({ way: way ?? name ?? proveWords.theCircuit })}
