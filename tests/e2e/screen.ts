@@ -83,7 +83,18 @@ export class Screen {
     const element = handle.asElement();
     if (!element) throw new Error(`nothing says “${words}”`);
     await (element as ElementHandle).scrollIntoView();
+    await this.still(element as ElementHandle);
     await (element as ElementHandle).click();
+  }
+
+  /** Waits until something stays where it is: a hand aims at what stands still, not at what just slides away. */
+  private async still(element: ElementHandle): Promise<void> {
+    for (let before = await element.boundingBox(), tries = 0; tries < 50; tries++) {
+      await new Promise((resolve) => setTimeout(resolve, 30));
+      const now = await element.boundingBox();
+      if (before && now && before.x === now.x && before.y === now.y) return;
+      before = now;
+    }
   }
 
   /** Presses one of a group of choices. */

@@ -31,10 +31,7 @@ export function ProveBench() {
           <p className="caution">{proveWords.everySpliceClosedAnd}</p>
           <div className="row-of">
             {off.map(({ id, way, name }) => (
-              <Button
-                key={id}
-                onClick={() => write('circuitSwitched', { circuitId: id, to: 'on' })}
-              >
+              <Button key={id} onClick={() => write('circuitSwitched', { circuitId: id, to: 'on' })}>
                 {proveWords.isOn({ way: way ?? name ?? proveWords.theCircuit })}
               </Button>
             ))}
