@@ -1,13 +1,16 @@
-export const transform = {
-  '^.+\\.(ts|tsx|mts|mjs|js)$': [
-    '@swc/jest',
-    {
-      jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: false } },
-      module: { type: 'es6' },
-      sourceMaps: 'inline',
+const compiled = (tsx) => [
+  '@swc/jest',
+  {
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', tsx },
+      transform: { react: { runtime: 'automatic' } },
     },
-  ],
-};
+    module: { type: 'es6' },
+    sourceMaps: 'inline',
+  },
+];
+export const transform = { '^.+\\.tsx$': compiled(true), '^.+\\.(ts|mts|mjs|js)$': compiled(false) };
 export const esm = {
   testEnvironment: 'node',
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
@@ -18,7 +21,7 @@ export const esm = {
 /** @type {import('jest').Config} */
 export default {
   ...esm,
-  testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/*.test.ts'],
+  testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/*.test.ts', '<rootDir>/tests/ui/*.test.tsx'],
   // Every core: nothing else runs beside them
   maxWorkers: '100%',
   testTimeout: 120_000,

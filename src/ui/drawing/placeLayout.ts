@@ -1,5 +1,5 @@
 import { drawingWords } from '@/words/screens';
-import type { Text } from '@/core/said';
+import { said, type Text } from '@/core/said';
 import {
   hasPart,
   jointsOf,
@@ -59,7 +59,7 @@ const PORT_REACH = 36;
 /** Columns of one kind of picture: of joints by their name or id, and of the house’s wires by their id. */
 interface Scene {
   readonly joints: Readonly<Record<string, number>>;
-  readonly wires: Readonly<Record<string, readonly [x: number, words: string]>>;
+  readonly wires: Readonly<Record<string, readonly [x: number, words: Text]>>;
   /** Middle of a part with two ports. */
   readonly between: number;
   /** Wires leave right under their joint, whichever it is. */
@@ -71,9 +71,9 @@ interface Scene {
 
 const MAINS_COLUMNS = { hot: 50, neutral: 115, ground: 180 } as const;
 const MAINS_WIRES = {
-  'house.hot': [MAINS_COLUMNS.hot, 'hot'],
-  'house.neutral': [MAINS_COLUMNS.neutral, 'neutral'],
-  'house.ground': [MAINS_COLUMNS.ground, 'ground'],
+  'house.hot': [MAINS_COLUMNS.hot, said('carries', { carries: 'hot' })],
+  'house.neutral': [MAINS_COLUMNS.neutral, said('carries', { carries: 'neutral' })],
+  'house.ground': [MAINS_COLUMNS.ground, said('carries', { carries: 'ground' })],
 } as const;
 const MAINS_JOINTS = {
   'hot side': MAINS_COLUMNS.hot,
@@ -97,11 +97,11 @@ const CHIME: Scene = {
     'splice.trans': 194,
   },
   wires: {
-    'toDoor.a': [70, 'door'],
-    'toChime.a': [190, 'transformer'],
+    'toDoor.a': [70, drawingWords.door],
+    'toChime.a': [190, drawingWords.transformer],
     'toRear.a': [318, drawingWords.rearDoor],
-    'toSecond.b': [30, '2nd'],
-    'toSecond.a': [250, '2nd'],
+    'toSecond.b': [30, drawingWords.n2nd],
+    'toSecond.a': [250, drawingWords.n2nd],
     'toDoor.b': [390, ''],
     'toChime.b': [414, drawingWords.passBy],
     'toRear.b': [438, ''],
@@ -112,11 +112,11 @@ const BOXED: Scene = {
   between: 130,
   joints: { 'bell 1': 70, 'bell 2': 170, inside: 120, hot: 300, neutral: 370, 'cap.ground': 430 },
   wires: {
-    'toDoor.a': [70, 'door'],
-    'toDoor.b': [170, 'door'],
-    'house.hot': [300, 'hot'],
-    'house.neutral': [370, 'neutral'],
-    'house.ground': [430, 'ground'],
+    'toDoor.a': [70, drawingWords.door],
+    'toDoor.b': [170, drawingWords.door],
+    'house.hot': [300, said('carries', { carries: 'hot' })],
+    'house.neutral': [370, said('carries', { carries: 'neutral' })],
+    'house.ground': [430, said('carries', { carries: 'ground' })],
   },
 };
 /** A transformer; also the enclosure that takes the place of a boxed chime, with its fuse link. */
@@ -128,12 +128,12 @@ const TRANSFORMER: Scene = {
   joints: { ...MAINS_JOINTS, S1: 262, S2: 320, S3: 378, S4: 430, 'splice.front': 206 },
   wires: {
     ...MAINS_WIRES,
-    'toChime.a': [300, 'chime'],
-    'toChime.b': [370, 'chime'],
-    'toDoor.a': [206, 'door'],
-    'toDoor.b': [370, 'door'],
-    straight: [370, 'door'],
-    'toRear.b': [410, 'rear'],
+    'toChime.a': [300, drawingWords.chime2],
+    'toChime.b': [370, drawingWords.chime2],
+    'toDoor.a': [206, drawingWords.door],
+    'toDoor.b': [370, drawingWords.door],
+    straight: [370, drawingWords.door],
+    'toRear.b': [410, drawingWords.rear],
   },
 };
 const DOOR: Scene = {
@@ -155,6 +155,9 @@ function sceneOf(wiring: Wiring, place: WiringPlace): Scene {
   );
   return winding === undefined ? CHIME : winding.id === 'boxed' ? BOXED : TRANSFORMER;
 }
+
+/** What a joint is within its part, whatever it is called at the site: “S1” of “old.S1”. */
+const withinPart = (id: string): string => id.slice(id.indexOf('.') + 1);
 
 /** The wire that a lead was laid beside or instead of. */
 const plainId = ({ id, laid }: Lead): string => laid?.of ?? id;
@@ -191,7 +194,7 @@ export function placeLayout(wiring: Wiring, place: WiringPlace, say: (text: Text
     const x =
       part && isTwoPort(part)
         ? scene.between + (joint.id === part.joints[0]?.id ? -PORT_REACH : PORT_REACH)
-        : (scene.joints[joint.id] ?? scene.joints[say(joint.name)] ?? scene.between);
+        : (scene.joints[joint.id] ?? scene.joints[withinPart(joint.id)] ?? scene.between);
     const atTop = joint.kind === 'screw' || joint.name === 'inside';
     const onEdge = joint.kind === 'port' && part !== undefined && !isTwoPort(part) && joint.name !== 'inside';
     spots.set(joint.id, { x, y: atTop ? ROW.screw : onEdge ? ROW.screw + 38 : ROW.middle });
@@ -221,7 +224,7 @@ export function placeLayout(wiring: Wiring, place: WiringPlace, say: (text: Text
     const freeHere = !end && hangs && held.length < 2 && (lead.run !== undefined || held.length === 0);
     if (!wire || (!end && !freeHere)) return [];
     const x = (scene.straight && end ? end.x + (lead.run === 'toRear' ? REAR_ASIDE : 0) : wire[0]) + aside(lead);
-    if (wire[1] !== '' && aside(lead) === 0) exits.set(x, wire[1]);
+    if (wire[1] !== '' && aside(lead) === 0) exits.set(x, say(wire[1]));
     if (!end) return [{ lead, path: `M${x} ${ROW.exit}V${ROW.middle + 22}`, loose: { x, y: ROW.middle + 22 } }];
     return [{ lead, path: between({ x, y: ROW.exit }, end), loose: null }];
   });

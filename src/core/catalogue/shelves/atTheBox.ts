@@ -128,7 +128,7 @@ export const fixtures: Shelf = {
       minutes: 22,
       cost: 160,
       inBag: ['mounting plate', 'gasket', '2 lever connectors'],
-      remark: 'Double insulated: it has no ground lead.',
+      remark: 'Double insulated: two leads and no third.',
     },
     {
       id: 'plug-single',

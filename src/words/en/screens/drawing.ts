@@ -27,4 +27,9 @@ export const drawing = {
   weakUnder: ({ doorFullVolts }: { readonly doorFullVolts: string }) => `weak under ${doorFullVolts}`,
   mayNotHoldAt: 'may not hold at all',
   nothing: 'nothing',
+  door: 'door',
+  transformer: 'transformer',
+  chime2: 'chime',
+  rear: 'rear',
+  n2nd: '2nd',
 };

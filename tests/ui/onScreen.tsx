@@ -1,0 +1,178 @@
+import 'fake-indexeddb/auto';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, cleanup, render, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { AppRouterContext } from 'next/dist/shared/lib/app-router-context.shared-runtime';
+import type { ReactNode } from 'react';
+import { DEFAULT_SETTINGS, type Settings } from '@/contract/settings';
+import { SHIPPED_CATALOGUE } from '@/core/catalogue';
+import { fold, type Job } from '@/core/job';
+import { newEntry, type Entry, type EntryData, type EntryKind, type NewEntry, type Rung } from '@/core/kinds';
+import { CrewProvider } from '@/ui/crew/CrewContext';
+import { JobScreen } from '@/ui/job/JobScreen';
+// Fetched when they are shown; here they stand already, for Jest links one module at a time
+import '@/ui/points/ByHandBench';
+import '@/ui/rungs/isolate/IsolateBench';
+import '@/ui/rungs/leave/LeaveBench';
+import '@/ui/rungs/wire/WireBench';
+import '@/ui/points/doorbell/DoorbellMeasure';
+import '@/ui/points/doorbell/look/DoorbellLook';
+import '@/ui/points/doorbell/choose/ChooseBench';
+import '@/ui/points/doorbell/mount/MountBench';
+import '@/ui/points/doorbell/prove/ProveBench';
+import '@/ui/points/floodlight/FixtureBench';
+import '@/ui/points/floodlight/FloodlightBox';
+import '@/ui/points/floodlight/FloodlightLook';
+import '@/ui/points/plugFloodlight/OutletBench';
+import '@/ui/points/plugFloodlight/PlugChooseBench';
+import '@/ui/points/plugFloodlight/PlugLook';
+import '@/ui/meter/MeterDialog';
+import '@/ui/frame/KeyDialog';
+
+// A job’s screen without a browser: the same components on the same log, before a server that a test can hold away.
+
+export const INES = { id: 'ines', name: 'Ines' };
+export const TOMAS = { id: 'tomas', name: 'Tomas' };
+
+/** What the server of a test does with what is sent to it. */
+export interface FakeServer {
+  readonly log: Entry[];
+  /** Everything that was asked: “POST /jobs/j/entries”. */
+  readonly asked: string[];
+  /** Null: it answers as it should. Otherwise what comes instead. */
+  instead: (() => Response) | null;
+}
+
+const json = (body: unknown, status = 200): Response => Response.json(body, { status });
+
+/** Answers as the routes do, from an array. */
+export function fakeServer(log: Entry[]): FakeServer {
+  const server: FakeServer = { log, asked: [], instead: null };
+  globalThis.fetch = async (to, init) => {
+    const path = String(to).replace(/^.*\/api\/v1/, '');
+    server.asked.push(`${init?.method ?? 'GET'} ${path}`);
+    await Promise.resolve();
+    if (server.instead) return server.instead();
+    if (/^\/jobs\/[^/]+\/entries$/.test(path) && init?.method === 'POST') {
+      const { entries } = JSON.parse(String(init.body)) as { entries: NewEntry[] };
+      const taken = entries.map((entry): Entry => {
+        const known = log.find(({ id }) => id === entry.id);
+        if (known) return known;
+        const numbered: Entry = { ...entry, seq: log.length + 1, receivedAt: entry.at };
+        log.push(numbered);
+        return numbered;
+      });
+      return json({ entries: taken });
+    }
+    if (/^\/jobs\/[^/]+\/entries$/.test(path)) return json({ entries: log });
+    return json({ title: 'Not found', status: 404, detail: `Nothing at ${path}.`, errors: [] }, 404);
+  };
+  return server;
+}
+
+/** What a browser has and this machine doesn’t: nothing of it draws or works anything out here. */
+function standIns(): void {
+  class IdlePort extends EventTarget {
+    postMessage = () => undefined;
+    terminate = () => undefined;
+    start = () => undefined;
+    close = () => undefined;
+  }
+  class IdleChannel {
+    readonly port1 = new IdlePort();
+    readonly port2 = new IdlePort();
+  }
+  Object.assign(globalThis, { Worker: IdlePort, MessageChannel: IdleChannel });
+  Object.assign(window, {
+    scrollTo: () => undefined,
+    matchMedia: () => ({
+      matches: false,
+      addEventListener: () => undefined,
+      removeEventListener: () => undefined,
+      // What Bootstrap’s drawer still asks for
+      addListener: () => undefined,
+      removeListener: () => undefined,
+    }),
+  });
+}
+
+/** Where links lead, without pages to go to. */
+export const routed: string[] = [];
+const router = {
+  push: (to: string) => void routed.push(to),
+  replace: (to: string) => void routed.push(to),
+  refresh: () => undefined,
+  back: () => undefined,
+  forward: () => undefined,
+  prefetch: () => undefined,
+  bfcacheId: 'here',
+};
+
+/** Shows something with all that stands round a page. */
+export function show(page: ReactNode) {
+  standIns();
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  const rendered = render(
+    <AppRouterContext value={router}>
+      <QueryClientProvider client={client}>
+        <CrewProvider crew={[INES, TOMAS]}>{page}</CrewProvider>
+      </QueryClientProvider>
+    </AppRouterContext>,
+  );
+  return { ...rendered, user: userEvent.setup({ delay: null }) };
+}
+
+let ids = 0;
+/** A log to begin with: what is said of it in order, by one person. */
+export class Written {
+  readonly entries: Entry[] = [];
+
+  write<K extends EntryKind>(kind: K, data: EntryData<K>): this {
+    const id = `00000000-0000-7000-8000-${String(++ids).padStart(12, '0')}`;
+    const at = `2026-03-04T09:${String(Math.floor(this.entries.length / 60)).padStart(2, '0')}:${String(this.entries.length % 60).padStart(2, '0')}Z`;
+    const entry = newEntry(kind, data, { id, at, by: INES });
+    this.entries.push({ ...entry, seq: this.entries.length + 1, receivedAt: at });
+    return this;
+  }
+}
+
+export interface Opened {
+  readonly pointId?: string;
+  readonly rung?: Rung;
+  readonly area?: string;
+  readonly settings?: Partial<Settings>;
+}
+
+/** A job’s screen as somebody has it before them. */
+export function openJob(entries: readonly Entry[], { pointId = '', rung, area, settings = {} }: Opened = {}) {
+  const head = { id: 'job', title: 'Siskin House', createdAt: '2026-03-04T09:00:00Z' };
+  const server = fakeServer([...entries]);
+  const shown = show(
+    <JobScreen
+      head={head}
+      entries={[...entries]}
+      pointId={pointId}
+      firstRung={rung ?? null}
+      firstArea={area ?? null}
+      settings={{ ...DEFAULT_SETTINGS, ...settings }}
+      catalogue={SHIPPED_CATALOGUE}
+    />,
+  );
+  const bench = (): HTMLElement => screen.getByRole('main');
+  return {
+    ...shown,
+    server,
+    bench,
+    /** The job as the server has it. */
+    job: (): Job => fold(head, server.log),
+    /** What was written since the screen was opened, newest last. */
+    written: (): readonly Entry[] => server.log.slice(entries.length),
+    /** Waits until the rung at hand stands on the bench. */
+    ready: () => waitFor(() => expect(bench().textContent).not.toContain('fetching this rung'), { timeout: 20_000 }),
+    /** Waits until nothing is on its way to the server. */
+    kept: () => waitFor(() => expect(within(bench()).getAllByRole('status')[0]?.textContent).toBe('kept')),
+  };
+}
+
+/** Takes the screen away; what it left in the browser stays. */
+export const close = (): void => cleanup();
