@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, cleanup, render, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { AppRouterContext } from 'next/dist/shared/lib/app-router-context.shared-runtime';
 import type { ReactNode } from 'react';
@@ -39,17 +39,28 @@ export interface FakeServer {
   readonly log: Entry[];
   /** Everything that was asked: “POST /jobs/j/entries”. */
   readonly asked: string[];
-  /** Null: it answers as it should. Otherwise what comes instead. */
-  instead: (() => Response) | null;
+  /** Null: it answers as it should. Otherwise what comes instead; what throws is no server at all. */
+  instead: (() => Answer) | null;
 }
 
-const json = (body: unknown, status = 200): Response => Response.json(body, { status });
+/** What the interface reads of an answer. */
+type Answer = Pick<Response, 'ok' | 'status' | 'json'>;
+
+/** An answer of the server, or of whoever speaks in its place. @param body undefined: it is no JSON */
+export const answering = (body: unknown, status = 200): Answer => ({
+  ok: status >= 200 && status < 300,
+  status,
+  json: () =>
+    body === undefined
+      ? Promise.reject(new SyntaxError('no JSON'))
+      : Promise.resolve(JSON.parse(JSON.stringify(body)) as unknown),
+});
 
 /** Answers as the routes do, from an array. */
 export function fakeServer(log: Entry[]): FakeServer {
   const server: FakeServer = { log, asked: [], instead: null };
-  globalThis.fetch = async (to, init) => {
-    const path = String(to).replace(/^.*\/api\/v1/, '');
+  const answered = async (to: string, init?: RequestInit): Promise<Answer> => {
+    const path = to.replace(/^.*\/api\/v1/, '');
     server.asked.push(`${init?.method ?? 'GET'} ${path}`);
     await Promise.resolve();
     if (server.instead) return server.instead();
@@ -62,11 +73,12 @@ export function fakeServer(log: Entry[]): FakeServer {
         log.push(numbered);
         return numbered;
       });
-      return json({ entries: taken });
+      return answering({ entries: taken });
     }
-    if (/^\/jobs\/[^/]+\/entries$/.test(path)) return json({ entries: log });
-    return json({ title: 'Not found', status: 404, detail: `Nothing at ${path}.`, errors: [] }, 404);
+    if (/^\/jobs\/[^/]+\/entries$/.test(path)) return answering({ entries: log });
+    return answering({ title: 'Not found', status: 404, detail: `Nothing at ${path}.`, errors: [] }, 404);
   };
+  globalThis.fetch = (to, init) => answered(String(to), init) as Promise<Response>;
   return server;
 }
 
@@ -174,5 +186,8 @@ export function openJob(entries: readonly Entry[], { pointId = '', rung, area, s
   };
 }
 
-/** Takes the screen away; what it left in the browser stays. */
-export const close = (): void => cleanup();
+/** Takes the screen away, and what it left in the browser. */
+export function close(): void {
+  cleanup();
+  localStorage.clear();
+}

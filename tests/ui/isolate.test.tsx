@@ -1,0 +1,182 @@
+/** @jest-environment jsdom */
+import { afterEach, describe, expect, it } from '@jest/globals';
+import { screen, waitFor, within } from '@testing-library/react';
+import { DEAD_BELL, DEAD_MAINS } from '@/core/isolation/forTests';
+import { Written, close, openJob } from './onScreen';
+
+afterEach(close);
+
+const begun = (region = 'na-120') =>
+  new Written()
+    .write('siteDescribed', { name: 'Siskin House', region })
+    .write('pointAdded', { pointId: 'front', pointKind: 'doorbell', name: 'Front door', supplyId: 's', chimeId: 'c' });
+const named = (region?: string) =>
+  begun(region).write('circuitListed', { circuitId: 'b7', way: 'breaker 7', name: 'hall', feeds: ['front'] });
+const off = (region?: string) =>
+  named(region).write('circuitSwitched', { circuitId: 'b7', to: 'off', tagged: true, houseTold: true });
+const isolate = (log: Written) => openJob(log.entries, { rung: 'isolate' });
+const plate = () => screen.getAllByTestId('circuit-state')[0]?.textContent;
+const box = (label: string): HTMLInputElement => {
+  const found = screen.getAllByLabelText(label, { selector: 'input' })[0];
+  if (!(found instanceof HTMLInputElement)) throw new Error(`no field ${label}`);
+  return found;
+};
+const press = (name: string | RegExp) => screen.getAllByRole('button', { name })[0] ?? document.body;
+
+describe('a circuit at Isolate', () => {
+  it('is not known until it is named, and naming it proves nothing', async () => {
+    const { user, ready, kept, written } = isolate(begun());
+    await ready();
+    expect(plate()).toContain('NOT KNOWN');
+    await user.type(box('which breaker'), 'breaker 7{Enter}');
+    await kept();
+    expect(written()[0]).toMatchObject({ kind: 'circuitListed', data: { way: 'breaker 7', feeds: ['front'] } });
+    await waitFor(() => expect(plate()).toContain('breaker 7'));
+    expect(plate()).toContain('NOT KNOWN');
+  });
+  it('is off, tagged or not, as it was said', async () => {
+    const { user, ready, kept, written } = isolate(named());
+    await ready();
+    await user.click(press('breaker 7 is off, not tagged'));
+    await kept();
+    expect(written()[0]?.data).toMatchObject({ circuitId: 'b7', to: 'off' });
+    await waitFor(() => expect(plate()).toContain('OFF'));
+    expect(plate()).toContain('not tagged');
+    await user.click(screen.getByLabelText('Tagged, so that nobody turns it on'));
+    await user.click(press('breaker 7 is off and tagged'));
+    await kept();
+    expect(written()[1]?.data).toMatchObject({ to: 'off', tagged: true });
+    await waitFor(() => expect(plate()).toContain('tagged, not proved'));
+  });
+  it('is proved at the bell wires by three readings and two conditions, and says what is missing', async () => {
+    const { user, ready, kept, written } = isolate(off());
+    await ready();
+    const told = () => screen.getByTestId('proof-bell').textContent;
+    expect(told()).toMatch(/all three readings/);
+    await user.type(box('between the two leads'), '24');
+    await user.type(box('first lead to ground'), '0');
+    await user.type(box('second lead to ground'), '0');
+    await user.click(screen.getByLabelText('Meter is rated for mains'));
+    await user.click(screen.getByLabelText('Place is dry'));
+    await waitFor(() => expect(told()).toMatch(/not dead/));
+    await user.clear(box('between the two leads'));
+    await user.type(box('between the two leads'), '0.2');
+    await waitFor(() => expect(told()).toBe('This proves it dead.'));
+    await user.click(press('Write the proof down'));
+    await kept();
+    expect(written().at(-1)).toMatchObject({
+      kind: 'deadProved',
+      data: { weight: 'bell', betweenVolts: 0.2, meterMainsRated: true, dry: true },
+    });
+    await waitFor(() => expect(plate()).toContain('PROVED DEAD'));
+  });
+  it.each([
+    ['na-120', 'hot to neutral', 'hot to ground', 'neutral to ground'],
+    ['gb-230', 'line to neutral', 'line to earth', 'neutral to earth'],
+  ])('asks for a mains proof in the terms of %s', async (region, ...labels) => {
+    const { user, ready, kept, written } = isolate(off(region));
+    await ready();
+    await user.click(screen.getByText('Prove the mains side dead'));
+    for (const label of labels) await user.type(box(label), '0');
+    for (const condition of [/^Two-pole tester/, /^Every pair/, /^Tester tried on/, /^Locked off/])
+      await user.click(screen.getByLabelText(condition));
+    await waitFor(() => expect(screen.getByTestId('proof-mains').textContent).toBe('This proves it dead.'));
+    await user.click(within(screen.getByTestId('proof-mains').closest('form') ?? document.body).getByRole('button'));
+    await kept();
+    expect(written().at(-1)).toMatchObject({ data: { weight: 'mains', hotNeutralVolts: 0, locked: true } });
+  });
+  it('is not proved by a mains proof without its lock', async () => {
+    const { user, ready } = isolate(off());
+    await ready();
+    await user.click(screen.getByText('Prove the mains side dead'));
+    for (const label of ['hot to neutral', 'hot to ground', 'neutral to ground']) await user.type(box(label), '0');
+    for (const condition of [/^Two-pole tester/, /^Every pair/, /^Tester tried on/])
+      await user.click(screen.getByLabelText(condition));
+    await waitFor(() => expect(screen.getByTestId('proof-mains').textContent).toMatch(/lock/i));
+  });
+  it('is live again at a word, and its proof is gone', async () => {
+    const { user, ready, kept } = isolate(off().write('deadProved', { circuitId: 'b7', ...DEAD_BELL }));
+    await ready();
+    expect(plate()).toContain('PROVED DEAD');
+    await user.click(press('It is on again'));
+    await kept();
+    await waitFor(() => expect(plate()).toContain('LIVE'));
+  });
+  it('is not known after a sign of life', async () => {
+    const { user, ready, kept } = isolate(off().write('deadProved', { circuitId: 'b7', ...DEAD_BELL }));
+    await ready();
+    await user.click(screen.getByText(/^A hint to note/));
+    await user.click(screen.getByRole('button', { name: /pen beeps/ }));
+    await kept();
+    await waitFor(() => expect(plate()).toContain('NOT KNOWN'));
+    expect(screen.getByText('a sign of life')).toBeTruthy();
+  });
+  it('asks for a second circuit, and is isolated together with it', async () => {
+    const { user, ready, kept, job } = isolate(off());
+    await ready();
+    await user.click(screen.getByText('A second circuit feeds it too'));
+    await user.type(box('which breaker is the second one'), '9');
+    await user.click(press('Name the second circuit'));
+    await kept();
+    expect(job().circuits.map(({ way }) => way)).toEqual(['breaker 7', '9']);
+    await waitFor(() => expect(screen.getAllByTestId('circuit-state').length).toBeGreaterThanOrEqual(2));
+  });
+});
+
+describe('coming back to a job', () => {
+  const proved = () => off().write('deadProved', { circuitId: 'b7', ...DEAD_MAINS });
+  it('asks whether somebody was away while a mains proof stands, and ends it where they were', async () => {
+    const { user, ready, kept, written } = isolate(proved());
+    await ready();
+    expect(plate()).toContain('PROVED DEAD');
+    await user.click(press('I was away: prove it again'));
+    await kept();
+    expect(written()[0]).toMatchObject({ kind: 'cameBack' });
+    await waitFor(() => expect(plate()).not.toContain('PROVED DEAD'));
+    expect(screen.queryByText('Back at the work?')).toBeNull();
+  });
+  it('asks nothing where only the bell side was proved', async () => {
+    const { ready } = isolate(off().write('deadProved', { circuitId: 'b7', ...DEAD_BELL }));
+    await ready();
+    expect(screen.queryByText('Back at the work?')).toBeNull();
+  });
+});
+
+describe('a hunt for the breaker', () => {
+  const board = () => begun().write('boardListed', { boardId: 'main', name: 'panel', ways: 8 });
+  it('proposes which to drop, halves what is left by each answer, and names the one', async () => {
+    const { user, ready, kept, written } = isolate(board());
+    await ready();
+    for (let test = 0; test < 8; test++) {
+      const died = screen.queryByTestId('died');
+      if (!died) break;
+      await user.click(died);
+      await kept();
+      await waitFor(() => expect(written()).toHaveLength(test + 1));
+    }
+    const naming = await screen.findByRole('button', { name: /^Name .* as the circuit/ });
+    await user.click(naming);
+    await kept();
+    expect(written().at(-1)).toMatchObject({ kind: 'circuitListed', data: { foundBy: 'hunt' } });
+    expect(written().length).toBeLessThanOrEqual(5);
+  });
+  it('takes an answer back, and asks it again', async () => {
+    const { user, ready, kept, written } = isolate(board());
+    await ready();
+    const asked = () => document.querySelector('.drop-set')?.textContent;
+    const first = asked();
+    await user.click(screen.getByTestId('still-on'));
+    await kept();
+    await waitFor(() => expect(asked()).not.toBe(first));
+    await user.click(press(/^take back/));
+    await kept();
+    expect(written().at(-1)).toMatchObject({ kind: 'entryStruck' });
+    await waitFor(() => expect(asked()).toBe(first));
+  });
+  it('asks for the board where none is listed', async () => {
+    const { user, ready } = isolate(begun());
+    await ready();
+    await user.click(press(/^List the breaker panel/));
+    expect(await screen.findByLabelText('how many ways')).toBeTruthy();
+  });
+});
