@@ -56,16 +56,23 @@ export const answering = (body: unknown, status = 200): Answer => ({
       : Promise.resolve(JSON.parse(JSON.stringify(body)) as unknown),
 });
 
+/** Where a request goes, below the interface’s root. */
+export const pathOf = (to: RequestInfo | URL): string =>
+  (typeof to === 'string' ? to : to instanceof URL ? to.href : to.url).replace(/^.*\/api\/v1/, '');
+
+/** What is sent with it, read; null where that is no JSON. */
+export const bodyOf = (init: RequestInit | undefined): unknown =>
+  typeof init?.body === 'string' && init.body.startsWith('{') ? JSON.parse(init.body) : null;
+
 /** Answers as the routes do, from an array. */
 export function fakeServer(log: Entry[]): FakeServer {
   const server: FakeServer = { log, asked: [], instead: null };
-  const answered = async (to: string, init?: RequestInit): Promise<Answer> => {
-    const path = to.replace(/^.*\/api\/v1/, '');
+  const answered = async (path: string, init?: RequestInit): Promise<Answer> => {
     server.asked.push(`${init?.method ?? 'GET'} ${path}`);
     await Promise.resolve();
     if (server.instead) return server.instead();
     if (/^\/jobs\/[^/]+\/entries$/.test(path) && init?.method === 'POST') {
-      const { entries } = JSON.parse(String(init.body)) as { entries: NewEntry[] };
+      const { entries } = bodyOf(init) as { entries: NewEntry[] };
       const taken = entries.map((entry): Entry => {
         const known = log.find(({ id }) => id === entry.id);
         if (known) return known;
@@ -78,7 +85,7 @@ export function fakeServer(log: Entry[]): FakeServer {
     if (/^\/jobs\/[^/]+\/entries$/.test(path)) return answering({ entries: log });
     return answering({ title: 'Not found', status: 404, detail: `Nothing at ${path}.`, errors: [] }, 404);
   };
-  globalThis.fetch = (to, init) => answered(String(to), init) as Promise<Response>;
+  globalThis.fetch = (to, init) => answered(pathOf(to), init) as Promise<Response>;
   return server;
 }
 
@@ -94,7 +101,9 @@ function standIns(): void {
     readonly port1 = new IdlePort();
     readonly port2 = new IdlePort();
   }
-  Object.assign(globalThis, { Worker: IdlePort, MessageChannel: IdleChannel });
+  // What is kept here is never changed afterwards: it need not be cloned
+  const structuredClone = (value: unknown): unknown => value;
+  Object.assign(globalThis, { Worker: IdlePort, MessageChannel: IdleChannel, structuredClone });
   Object.assign(window, {
     scrollTo: () => undefined,
     matchMedia: () => ({

@@ -42,7 +42,7 @@ describe('what is written', () => {
     await user.click(screen.getByText('brick'));
     await screen.findByText(/The server can’t be reached/);
     expect(status()).toBe('not kept yet');
-    expect((screen.getByRole('radio', { name: 'brick' }) as HTMLInputElement).checked).toBe(true);
+    expect(screen.getByRole<HTMLInputElement>('radio', { name: 'brick' }).checked).toBe(true);
     expect(written()).toEqual([]);
     server.instead = null;
     await user.click(screen.getByRole('button', { name: 'Try now' }));
@@ -126,14 +126,14 @@ describe('an entry that the server refuses', () => {
     await user.click(screen.getByRole('button', { name: 'Drop it' }));
     await waitFor(() => expect(status()).toBe('kept'));
     expect(written()).toEqual([]);
-    expect((screen.getByRole('radio', { name: 'brick' }) as HTMLInputElement).checked).toBe(false);
+    expect(screen.getByRole<HTMLInputElement>('radio', { name: 'brick' }).checked).toBe(false);
   });
   it('holds back no other one', async () => {
     const { user, ready, server, written } = open();
     await ready();
     const answers = globalThis.fetch;
     globalThis.fetch = (to, init) =>
-      init?.method === 'POST' && String(init.body).includes('brick')
+      init?.method === 'POST' && typeof init.body === 'string' && init.body.includes('brick')
         ? Promise.resolve(refusal('No brick here.') as Response)
         : answers(to, init);
     await user.click(screen.getByText('brick'));
@@ -155,7 +155,7 @@ describe('what others write', () => {
     const even = screen.getByRole('radiogroup', { name: /even/ });
     await user.click(within(even).getAllByText('yes')[0] ?? even);
     await kept();
-    await waitFor(() => expect((screen.getByRole('radio', { name: 'timber' }) as HTMLInputElement).checked).toBe(true));
+    await waitFor(() => expect(screen.getByRole<HTMLInputElement>('radio', { name: 'timber' }).checked).toBe(true));
     expect(job().points[0]).toMatchObject({ look: { wall: 'timber', even: 'yes' } });
     expect(server.log.map(({ seq }) => seq)).toEqual([1, 2, 3, 4]);
   });

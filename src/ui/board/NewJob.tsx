@@ -31,8 +31,13 @@ export function NewJob() {
   const [region, setRegion] = useState<string>(DEFAULT_REGION.id);
   const [pointKind, setKind] = useState<PointKind>('doorbell');
   const [fault, setFault] = useState<string | null>(null);
-  const make = async ({ title, address, door }: Answers) => {
-    if (!who) return setFault(boardWords.sayAtTheTop);
+  /** @returns whether it was made */
+  const make = async ({ title, address, door }: Answers): Promise<boolean> => {
+    const failed = (words: string): false => {
+      setFault(words);
+      return false;
+    };
+    if (!who) return failed(boardWords.sayAtTheTop);
     const id = v7();
     const at = new Date().toISOString();
     const site = { name: title, region, ...(address ? { address } : {}) };
@@ -52,9 +57,10 @@ export function NewJob() {
       await call(`/jobs/${id}/entries`, answer(isReceipts), { method: 'POST', body: { entries } });
     } catch (error) {
       if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
-      return setFault(error.message);
+      return failed(error.message);
     }
     router.push(`/jobs/${id}`);
+    return true;
   };
   return (
     <section className="new-job" aria-label={boardWords.newJob}>
@@ -76,7 +82,7 @@ export function NewJob() {
         fields={[...FIELDS, textField('door', FIRST_NAMES[pointKind].of, FIRST_NAMES[pointKind].name)]}
         submit={boardWords.makeTheJob}
         main
-        onSubmit={(data) => void make(data)}
+        onSubmit={make}
       />
       {fault && (
         <p className="brick" role="alert">

@@ -7,7 +7,7 @@ import { callText } from '../log/api';
 
 interface Props {
   readonly shelf: ShelfId;
-  readonly onTake: (change: () => Promise<Catalogue>, said: string) => Promise<void>;
+  readonly onTake: (change: () => Promise<Catalogue>, said: string) => Promise<boolean>;
 }
 
 /** A shelf as a table for a spreadsheet, and all own items as one file; both ways, all of it or nothing. */

@@ -24,19 +24,21 @@ export function CataloguePage({ first }: { readonly first: Catalogue }) {
   const [fault, setFault] = useState<Fault | null>(null);
   const [done, setDone] = useState<string | null>(null);
   const { words, one } = SHELVES[shelf];
-  /** Sends a change; the catalogue stands as the server says it does, or the refusal is shown. */
-  const send = async (change: () => Promise<Catalogue>, said: string): Promise<void> => {
+  /** Sends a change; the catalogue stands as the server says it does, or the refusal is shown. @returns whether it was taken */
+  const send = async (change: () => Promise<Catalogue>, said: string): Promise<boolean> => {
     setDone(null);
     try {
       setCatalogue(await change());
       setFault(null);
       setPicked(null);
       setDone(said);
+      return true;
     } catch (error) {
       if (error instanceof Refused) setFault({ words: error.message, places: error.problem.errors });
       else if (error instanceof Away)
         setFault({ words: catalogueWords.nothingWasChanged({ message: error.message }), places: [] });
       else throw error;
+      return false;
     }
   };
   const turnTo = (next: ShelfId) => {
@@ -77,7 +79,7 @@ export function CataloguePage({ first }: { readonly first: Catalogue }) {
             shelf={shelf}
             item={picked === 'new' ? null : picked}
             onSave={(values) =>
-              void send(
+              send(
                 () => call('/catalogue', answer(isCatalogue), { method: 'POST', body: { items: [{ shelf, values }] } }),
                 catalogueWords.isKept({ textOf: textOf(values, 'name') }),
               )

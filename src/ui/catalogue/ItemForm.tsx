@@ -22,7 +22,8 @@ interface Props {
   readonly shelf: ShelfId;
   /** Null for a new one. */
   readonly item: ShelvedItem | null;
-  readonly onSave: (values: Values) => void;
+  /** Comes to whether it was kept. */
+  readonly onSave: (values: Values) => Promise<boolean>;
   readonly onRemove: (id: string) => void;
   readonly onClose: () => void;
 }

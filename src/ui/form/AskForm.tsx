@@ -17,8 +17,8 @@ interface Props<F extends readonly TypedField[]> {
   readonly fields: F;
   readonly submit: string;
   readonly main?: boolean;
-  /** Called with what the fields say together. */
-  readonly onSubmit?: (data: DataOf<F>, marks: Marks) => void;
+  /** Called with what the fields say together. Where it comes to false, what was typed stays as it is. */
+  readonly onSubmit?: (data: DataOf<F>, marks: Marks) => unknown;
   /** Called with the texts as they stand, for who makes one list of them. */
   readonly onTexts?: (texts: Readonly<Record<string, string>>) => void;
   /** What follows from the fields while they are typed; null until all of them can be read. */
@@ -59,11 +59,11 @@ export function AskForm<const F extends readonly TypedField[]>({
   const [metered, setMetered] = useState<Readonly<Record<string, string>>>({});
   const texts = useWatch({ control });
   const filled = Object.fromEntries(Object.entries(texts).map(([name, text]) => [name, text ?? '']));
-  const send = handleSubmit((values) => {
+  const send = handleSubmit(async (values) => {
     const data = said(fields, values);
     if (!data) return;
     const fromMeter = fields.some(({ name }) => metered[name] === values[name]?.trim());
-    onSubmit?.(data, fromMeter ? { simulated: true } : {});
+    if ((await onSubmit?.(data, fromMeter ? { simulated: true } : {})) === false) return;
     onTexts?.(values);
     setMetered({});
     reset(start);

@@ -20,17 +20,23 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
   const client = useQueryClient();
   const [pointKind, setKind] = useState<PointKind>('doorbell');
   const [fault, setFault] = useState<string | null>(null);
-  const add = async ({ name }: { readonly name: string }) => {
-    if (!who) return setFault(jobWords.sayAtTheTop);
+  /** @returns whether it was added */
+  const add = async ({ name }: { readonly name: string }): Promise<boolean> => {
+    const failed = (words: string): false => {
+      setFault(words);
+      return false;
+    };
+    if (!who) return failed(jobWords.sayAtTheTop);
     const added = newPoint(null, { pointId: v7(), pointKind, name, newId: v7, with: null });
     const entry = newEntry('pointAdded', added, { id: v7(), at: new Date().toISOString(), by: who });
     try {
       await call(`/jobs/${head.id}/entries`, answer(isReceipts), { method: 'POST', body: { entries: [entry] } });
     } catch (error) {
       if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
-      return setFault(error.message);
+      return failed(error.message);
     }
     await client.invalidateQueries({ queryKey: ['entries', head.id] });
+    return true;
   };
   return (
     <main className="page">
@@ -47,7 +53,7 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
         fields={[textField('name', jobWords.nameOfThePoint, FIRST_NAMES[pointKind].name)]}
         submit={jobWords.addThePoint}
         main
-        onSubmit={(data) => void add(data)}
+        onSubmit={add}
       />
       {fault && (
         <p className="brick" role="alert">

@@ -1,0 +1,137 @@
+/** @jest-environment jsdom */
+import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { clear, createStore } from 'idb-keyval';
+import type { Entry } from '@/core/kinds';
+import { Written, answering, close, openJob, pathOf } from './onScreen';
+
+const PHOTO = { photoId: '00000000-0000-7000-8000-0000000000aa' };
+const SHA = 'a'.repeat(64);
+const begun = () =>
+  new Written()
+    .write('siteDescribed', { name: 'Siskin House', region: 'na-120' })
+    .write('pointAdded', { pointId: 'front', pointKind: 'doorbell', name: 'Front door', supplyId: 's', chimeId: 'c' });
+const withPhoto = () =>
+  begun()
+    .write('photoAttached', { ...PHOTO, sha256: SHA, widthPx: 400, heightPx: 300 })
+    .write('photoDescribed', { ...PHOTO, rung: 'look', pointOf: 'front' });
+const file = (name: string, bytes = 100) => new File([new Uint8Array(bytes)], name, { type: 'image/jpeg' });
+const input = (): HTMLInputElement => screen.getByTestId('photo-input');
+
+/** Answers pictures as it is told, and the rest as the server does. */
+function answerPhotos(answer: () => ReturnType<typeof answering>): string[] {
+  const others = globalThis.fetch;
+  const sent: string[] = [];
+  globalThis.fetch = (to, init) => {
+    if (!/\/photos$/.test(pathOf(to))) return others(to, init);
+    sent.push(pathOf(to));
+    return Promise.resolve(answer() as Response);
+  };
+  return sent;
+}
+const taken = () => answering({ sha256: SHA, mediaType: 'image/jpeg', widthPx: 400, heightPx: 300, bytes: 100 });
+const photosAt = (entries: readonly Entry[]) => openJob(entries, { rung: 'look', area: 'photos' });
+
+beforeEach(() => clear(createStore('fox-ladder-photos', 'waiting')));
+afterEach(close);
+
+describe('a photo', () => {
+  it('is kept here first, sent, and named by two entries: what it is, and where it belongs', async () => {
+    const { ready, written } = photosAt(begun().entries);
+    await ready();
+    const sent = answerPhotos(taken);
+    fireEvent.change(input(), { target: { files: [file('door.jpg')] } });
+    await waitFor(() => expect(written()).toHaveLength(2));
+    expect(sent).toHaveLength(1);
+    expect(written().map(({ kind }) => kind)).toEqual(['photoAttached', 'photoDescribed']);
+    expect(written()[0]?.data).toMatchObject({ sha256: SHA, widthPx: 400 });
+    expect(written()[1]?.data).toMatchObject({ rung: 'look', pointOf: 'front' });
+    await waitFor(() => expect(screen.queryByText(/on its way to the server/)).toBeNull());
+  });
+  it('waits while the server is away, and outlives the page', async () => {
+    const first = photosAt(begun().entries);
+    await first.ready();
+    answerPhotos(() => {
+      throw new TypeError('fetch failed');
+    });
+    fireEvent.change(input(), { target: { files: [file('board.jpg')] } });
+    await screen.findByText(/^board.jpg: kept here, on its way/);
+    first.unmount();
+    const again = photosAt(begun().entries);
+    await again.ready();
+    answerPhotos(taken);
+    await waitFor(() => expect(again.written()).toHaveLength(2), { timeout: 8000 });
+  });
+  it('that the server refuses says why, holds no other up, and can be dropped', async () => {
+    const { user, ready, written } = photosAt(begun().entries);
+    await ready();
+    let first = true;
+    answerPhotos(() => {
+      const answer = first
+        ? answering({ title: 'No', status: 422, detail: 'This is no picture.', errors: [] }, 422)
+        : taken();
+      first = false;
+      return answer;
+    });
+    fireEvent.change(input(), { target: { files: [file('notes.txt'), file('hole.jpg')] } });
+    const told = await screen.findByText(/^notes.txt: This is no picture/);
+    await waitFor(() => expect(written()).toHaveLength(2));
+    await user.click(within(told).getByRole('button', { name: 'drop it' }));
+    await waitFor(() => expect(screen.queryByText(/notes.txt/)).toBeNull());
+  });
+  it('of over 40 MB is refused before a byte is sent', async () => {
+    const { ready } = photosAt(begun().entries);
+    await ready();
+    const sent = answerPhotos(taken);
+    const large = file('film.jpg');
+    Object.defineProperty(large, 'size', { value: 41 * 1024 * 1024 });
+    fireEvent.change(input(), { target: { files: [large] } });
+    expect((await screen.findByRole('alert')).textContent).toBe(
+      '“film.jpg” is 41 MB; up to 40 MB can be taken. It was not kept.',
+    );
+    expect(sent).toEqual([]);
+  });
+});
+
+describe('a photo that stands', () => {
+  it('says what it shows, where it belongs, and whether it was a trial', async () => {
+    const { user, ready, kept, written } = photosAt(withPhoto().entries);
+    await ready();
+    const card = within(screen.getByTestId('photo'));
+    await user.type(card.getByLabelText('what it shows'), 'the old button{Enter}');
+    await kept();
+    await user.selectOptions(card.getByLabelText('pinned to'), 'Wire');
+    await kept();
+    await user.selectOptions(card.getByLabelText('terminal'), 'Front');
+    await kept();
+    await user.click(card.getByLabelText(/^trial picture/));
+    await kept();
+    expect(written().map(({ data }) => data)).toEqual([
+      { ...PHOTO, caption: 'the old button' },
+      { ...PHOTO, rung: 'wire' },
+      { ...PHOTO, terminal: 'Front' },
+      { ...PHOTO, trial: true },
+    ]);
+  });
+  it('is taken away, and the picture itself stays in the log', async () => {
+    const { user, ready, kept, written, job } = photosAt(withPhoto().entries);
+    await ready();
+    await user.click(screen.getByRole('button', { name: 'take away' }));
+    await kept();
+    expect(written()[0]?.data).toEqual({ ...PHOTO, gone: true });
+    expect(job().photos).toEqual([]);
+    await waitFor(() => expect(screen.queryByTestId('photo')).toBeNull());
+  });
+  it('shows its marks by shares of its size', async () => {
+    const log = withPhoto().write('photoDescribed', {
+      ...PHOTO,
+      marks: [{ shape: 'circle', fromX: 0.5, fromY: 0.5, toX: 0.6, toY: 0.5 }],
+    });
+    const { ready } = photosAt(log.entries);
+    await ready();
+    const circle = document.querySelector('[data-testid=photo] .over circle');
+    expect(Number(circle?.getAttribute('cx'))).toBeCloseTo(200);
+    expect(Number(circle?.getAttribute('cy'))).toBeCloseTo(150);
+    expect(Number(circle?.getAttribute('r'))).toBeCloseTo(40);
+  });
+});
