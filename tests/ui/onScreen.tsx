@@ -90,7 +90,7 @@ export function fakeServer(log: Entry[]): FakeServer {
 }
 
 /** What a browser has and this machine doesn’t: nothing of it draws or works anything out here. */
-function standIns(): void {
+export function standIns(): void {
   class IdlePort extends EventTarget {
     postMessage = () => undefined;
     terminate = () => undefined;

@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it } from '@jest/globals';
 import { screen, waitFor, within } from '@testing-library/react';
 import type { Entry } from '@/core/kinds';
 import { close, openJob } from './onScreen';
-import { siteOf } from './firm';
+import { allPoints, siteOf } from './firm';
 
 afterEach(close);
 
@@ -128,10 +128,8 @@ describe('a lead that is found elsewhere', () => {
 
 describe('a box', () => {
   it('shows its drawing with the leads at the step at hand', async () => {
-    const entries = siteOf('Eider Yard');
-    const point = entries.find(({ kind, data }) => kind === 'pointAdded' && 'name' in data && data.name === 'Drive');
-    const pointId = point && 'pointId' in point.data ? String(point.data.pointId) : '';
-    const { ready } = openJob(entries, { pointId, rung: 'wire' });
+    const drive = allPoints.find(({ at }) => at === 'Eider Yard, Drive');
+    const { ready } = openJob(drive?.entries ?? [], { pointId: drive?.pointId ?? '', rung: 'wire' });
     await ready();
     expect(document.querySelectorAll('svg.box-drawing .wire').length).toBeGreaterThan(4);
     expect(document.querySelectorAll('svg.box-drawing .wire.now').length).toBeGreaterThan(0);

@@ -91,6 +91,8 @@ const CHIME: Scene = {
     Front: 70,
     Trans: 190,
     Rear: 300,
+    'handset.1': 130,
+    'handset.2': 330,
     'splice.return': 402,
     'splice.through': 130,
     'splice.front': 66,
