@@ -73,7 +73,7 @@ export const chime: Sentences<ChimeSayings> = {
   stripAndHook: (_, t) => `Strip ${t.small(0.008)}, hook clockwise.`,
   chimeSilentNow: 'The chime is silent from now on: tell the customer, pair the plug-in sounder.',
   // chime/treatments/leaveAsIs
-  leaveAsIt: 'Leave as it is',
+  leaveAsIt: 'Nothing added',
   coilStaysSeries: 'coil stays in series with the device',
   mechanicalChimeNo: 'mechanical chime, no module',
   photographChimesTerminals: 'Photograph the chime’s terminals and close the cover',
@@ -108,7 +108,7 @@ export const chime: Sentences<ChimeSayings> = {
   // chime/treatments/register
   newTransformer: 'new transformer',
   // chime/treatments/takeOut
-  takeOut: 'Take it out',
+  takeOut: 'Take the chime out',
   wiresJoinedChime: 'wires joined, chime removed, blank plate',
   blankPlate: 'blank plate',
   leaveLabelled: 'Leave it labelled.',

@@ -19,7 +19,7 @@ export const prove: Sentences<ProveSayings> = {
   voltsDoorLive: 'Volts at the door, live by day',
   meterDevicesTwo: 'Meter on the device’s two screws while the live picture runs.',
   newTransformerWarm: 'The new transformer is warm, not hot, after a quarter of an hour',
-  handStaysToo: 'A hand stays on it. Too hot to touch: it is overloaded or has no air.',
+  handStaysToo: 'You can keep a hand on it. Too hot to touch: overloaded, or no air round it.',
   devicesOwnReport: 'The device’s own report agrees',
   saysSupplyAgainst: 'What it says of its supply against what the meter said.',
   // prove/judgeFigure
