@@ -1,38 +1,57 @@
 // npm run check: everything that must be right. Goes on after a failure and ends with one line that counts.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
-import { ensureChromium, ensureDependencies, ensureNode, root, run } from './setup.mjs';
+import { ensureChromium, ensureDependencies, ensureNode, root } from './setup.mjs';
 
 const node = process.execPath;
-const bin = (file) => [`node_modules/${file}`];
 let passed = 0;
 let failed = 0;
 
-function step(name, work) {
+async function step(name, work) {
   const start = Date.now();
-  console.log(`\n=== ${name}`);
   try {
-    work();
+    const said = await work();
     passed++;
+    if (said) console.log(said);
   } catch (error) {
     failed++;
     console.error(`FAILED: ${name}: ${error.message}`);
   }
-  console.log(`=== ${name}: ${((Date.now() - start) / 1000).toFixed(1)} s`);
+  console.log(`=== ${name}: ${((Date.now() - start) / 1000).toFixed(1)} s\n`);
 }
 
+/** Runs a program to its end. @returns what it said, in one piece: two programs at once stay readable */
+const quiet = (file, args) =>
+  new Promise((resolve, reject) => {
+    const child = spawn(node, [`node_modules/${file}`, ...args], {
+      cwd: root,
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+    });
+    let said = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (said += text));
+    child.on('error', reject);
+    child.on('close', (code) => (code === 0 ? resolve(said.trim()) : reject(new Error(`ended with ${code}\n${said}`))));
+  });
+
 /** Runs a Jest project and counts its tests, not itself. */
-function tests(name, args) {
+async function tests(name, args) {
   const report = path.join(root, 'node_modules/.cache/fox-ladder', `${name}.json`);
   mkdirSync(path.dirname(report), { recursive: true });
   rmSync(report, { force: true });
-  console.log(`\n=== ${name}`);
-  spawnSync(node, ['node_modules/jest/bin/jest.js', '--ci', '--json', `--outputFile=${report}`, ...args], {
-    cwd: root,
-    stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning' },
+  const start = Date.now();
+  console.log(`=== ${name}`);
+  await new Promise((resolve) => {
+    const child = spawn(node, ['node_modules/jest/bin/jest.js', '--ci', '--json', `--outputFile=${report}`, ...args], {
+      cwd: root,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning' },
+    });
+    child.on('close', resolve);
+    child.on('error', resolve);
   });
+  console.log(`=== ${name}: ${((Date.now() - start) / 1000).toFixed(1)} s\n`);
   const result = existsSync(report) ? JSON.parse(readFileSync(report, 'utf8')) : null;
   passed += result?.numPassedTests ?? 0;
   // A suite that could not even start counts as one failure
@@ -40,34 +59,31 @@ function tests(name, args) {
   if (result && result.numTotalTests === 0) failed++;
 }
 
-step('dependencies', () => {
+/** What needs one core: format, types, lint, imports, one after another. */
+async function reading() {
+  await step('format', () => quiet('prettier/bin/prettier.cjs', ['--check', '--log-level=warn', '.']));
+  await step('types: core', () => quiet('typescript/bin/tsc', ['-p', 'src/core']));
+  await step('types: all', async () => {
+    await quiet('next/dist/bin/next', ['typegen']);
+    return quiet('typescript/bin/tsc', ['--noEmit']);
+  });
+  const cached = ['--cache', '--cache-location', 'node_modules/.cache/eslint/'];
+  await step('lint', () => quiet('eslint/bin/eslint.js', ['.', '--max-warnings=0', ...cached]));
+  await step('import order', () =>
+    quiet('dependency-cruiser/bin/dependency-cruise.mjs', ['src', '--config', '.dependency-cruiser.cjs']),
+  );
+}
+
+await step('dependencies', () => {
   ensureNode();
   ensureDependencies();
 });
 if (failed === 0) {
-  step('format', () => run(node, [...bin('prettier/bin/prettier.cjs'), '--check', '--log-level=warn', '.']));
-  step('types: core', () => run(node, [...bin('typescript/bin/tsc'), '-p', 'src/core']));
-  step('types: all', () => {
-    run(node, [...bin('next/dist/bin/next'), 'typegen']);
-    run(node, [...bin('typescript/bin/tsc'), '--noEmit']);
-  });
-  step('lint', () =>
-    run(node, [
-      ...bin('eslint/bin/eslint.js'),
-      '.',
-      '--max-warnings=0',
-      '--cache',
-      '--cache-location',
-      'node_modules/.cache/eslint/',
-    ]),
-  );
-  step('import order', () =>
-    run(node, [...bin('dependency-cruiser/bin/dependency-cruise.mjs'), 'src', '--config', '.dependency-cruiser.cjs']),
-  );
-  tests('tests', []);
-  step('browser', ensureChromium);
-  // They clone and build what they run on: as a newcomer does
-  tests('browser tests', ['-c', 'jest.e2e.config.mjs']);
+  // Takes every core there is
+  await tests('tests', []);
+  await step('browser', ensureChromium);
+  // The browser tests clone and build what they run on, as a newcomer does, and leave half a core idle
+  await Promise.all([reading(), tests('browser tests', ['-c', 'jest.e2e.config.mjs'])]);
 }
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

@@ -7,7 +7,7 @@ import { VOLTS } from '@/core/units';
 import { demoJobs } from '@/demo/demoFirm';
 import { loopWords } from '@/ui/points/doorbell/loopWords';
 import { figureField, tapeField, textField } from '@/ui/form/fields';
-import { formSchema } from '@/ui/form/formSchema';
+import { readTexts } from '@/ui/form/readTexts';
 import { readOutbox, writeOutbox } from '@/ui/log/outbox';
 import { unnumbered } from '@/ui/log/useEntryLog';
 import { readingFigure, readingWords } from '@/ui/figures/readingWords';
@@ -94,16 +94,8 @@ describe('fields', () => {
       figureField('figure', 'volts', BELL_VOLTS, undefined),
       { ...figureField('mainsVolts', 'mains', { ...VOLTS, ...LIMITS.mainsVolts }, undefined), optional: true },
     ];
-    const faults = (texts: object, empty: 'allowed' | 'required') => {
-      try {
-        formSchema(fields, say, empty).validateSync(texts, { abortEarly: false });
-      } catch (error) {
-        return (error as { inner: { path: string; message: string }[] }).inner.map(
-          ({ path, message }) => `${path}: ${message}`,
-        );
-      }
-      return [];
-    };
+    const faults = (texts: Readonly<Record<string, string>>, empty: 'allowed' | 'required') =>
+      Object.entries(readTexts(fields, texts, say, empty).faults).map(([path, message]) => `${path}: ${message}`);
     expect(faults({ figure: '', mainsVolts: '' }, 'allowed')).toEqual([]);
     expect(faults({ figure: '', mainsVolts: '' }, 'required')).toEqual(['figure: Missing: volts.']);
     expect(faults({ figure: 'abc', mainsVolts: '12' }, 'required')).toHaveLength(2);

@@ -1,4 +1,4 @@
-export { moneyIn } from './money';
+export { currencies, moneyIn } from './money';
 export { english } from './en';
 export type { Language } from './language';
 export { inWords, sayIn, termsIn, type Say } from './say';

@@ -4,6 +4,7 @@ import { screen, waitFor, within } from '@testing-library/react';
 import { DEFAULT_SETTINGS, type Settings } from '@/contract/settings';
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import type { ListedJob } from '@/contract/listedJob';
+import { currencies } from '@/words';
 import { Board } from '@/ui/board/Board';
 import { CataloguePage } from '@/ui/catalogue/CataloguePage';
 import { Frame } from '@/ui/frame/Frame';
@@ -32,7 +33,7 @@ const refused = (detail: string, errors: readonly { path: string; message: strin
 
 describe('Settings', () => {
   it('change a school, and show what stands afterwards', async () => {
-    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} />);
+    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} currencies={currencies()} />);
     const next: Settings = { ...DEFAULT_SETTINGS, policy: { ...DEFAULT_SETTINGS.policy, bellSide: 'live' } };
     answers = { '/settings': () => answering(next) };
     const [off, live] = within(screen.getByRole('group', { name: /^Bell side while working/ })).getAllByRole('radio');
@@ -44,14 +45,14 @@ describe('Settings', () => {
     expect((off as HTMLInputElement).checked).toBe(false);
   });
   it('stay as they were where the server is away, and say so', async () => {
-    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} />);
+    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} currencies={currencies()} />);
     const [, live] = within(screen.getByRole('group', { name: /^Bell side/ })).getAllByRole('radio');
     await user.click(live ?? document.body);
     expect((await screen.findByRole('alert')).textContent).toMatch(/can’t be reached.*Nothing was changed/);
     expect((live as HTMLInputElement).checked).toBe(false);
   });
   it('take a currency, and none again', async () => {
-    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} />);
+    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} currencies={currencies()} />);
     answers = { '/settings': () => answering({ ...DEFAULT_SETTINGS, currency: 'GBP' }) };
     const picker = screen.getByLabelText('what parts cost is in');
     expect((picker as HTMLSelectElement).value).toBe('none');

@@ -1,7 +1,9 @@
 import { readSettings } from '@/server/settings';
 import { store } from '@/server/store';
+import { currencies } from '@/words';
 import { SettingsPage } from '@/ui/settings/SettingsPage';
 
 export default async function Page() {
-  return <SettingsPage first={await readSettings((await store()).db)} />;
+  // Named here: a browser may know other names, and the page would not be the one that was sent
+  return <SettingsPage first={await readSettings((await store()).db)} currencies={currencies()} />;
 }

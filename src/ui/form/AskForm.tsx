@@ -1,12 +1,11 @@
 'use client';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
-import { yupResolver } from '@hookform/resolvers/yup';
-import { useId, useMemo, useState, type ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import type { DataOf, TypedField } from './field';
 import { FieldInput } from './FieldInput';
-import { formSchema } from './formSchema';
+import { readTexts, resolved, together, type Parts, type Texts } from './readTexts';
 
 /** That one of the figures came from the simulated meter. */
 interface Marks {
@@ -25,19 +24,6 @@ interface Props<F extends readonly TypedField[]> {
   readonly children?: (data: DataOf<F> | null) => ReactNode;
 }
 
-/** What all fields say together; null while one is empty or wrong. */
-function said<F extends readonly TypedField[]>(fields: F, texts: Readonly<Record<string, string>>): DataOf<F> | null {
-  let data: object = {};
-  for (const field of fields) {
-    const text = (texts[field.name] ?? '').trim();
-    const result = text === '' && field.optional ? { ok: true as const, value: {} } : field.read(text, texts);
-    if (!result.ok) return null;
-    data = { ...data, ...result.value };
-  }
-  // Each field has given its part of it
-  return data as DataOf<F>;
-}
-
 /** Questions that are answered together and written by a button, not by leaving them. */
 export function AskForm<const F extends readonly TypedField[]>({
   fields,
@@ -49,25 +35,29 @@ export function AskForm<const F extends readonly TypedField[]>({
 }: Props<F>) {
   const id = useId();
   const say = useSay();
-  const schema = useMemo(() => formSchema(fields, say, 'required'), [fields, say]);
   const start = Object.fromEntries(fields.map(({ name, shown }) => [name, shown]));
-  const { register, handleSubmit, control, reset, setValue, formState } = useForm<Record<string, string>>({
+  const { register, handleSubmit, getValues, control, reset, setValue, formState } = useForm<Texts, unknown, Parts>({
     defaultValues: start,
     mode: 'onTouched',
-    resolver: yupResolver(schema),
+    resolver: (texts) => resolved(readTexts(fields, texts, say, 'required')),
   });
   const [metered, setMetered] = useState<Readonly<Record<string, string>>>({});
   const texts = useWatch({ control });
-  const filled = Object.fromEntries(Object.entries(texts).map(([name, text]) => [name, text ?? '']));
-  const send = handleSubmit(async (values) => {
-    const data = said(fields, values);
-    if (!data) return;
+  // Each field has given its part of it
+  const dataOf = (parts: Parts) => together(parts) as DataOf<F>;
+  const send = handleSubmit(async (parts) => {
+    const values = getValues();
     const fromMeter = fields.some(({ name }) => metered[name] === values[name]?.trim());
-    if ((await onSubmit?.(data, fromMeter ? { simulated: true } : {})) === false) return;
+    if ((await onSubmit?.(dataOf(parts), fromMeter ? { simulated: true } : {})) === false) return;
     onTexts?.(values);
     setMetered({});
     reset(start);
   });
+  const shown = (typed: Partial<Texts>): DataOf<F> | null => {
+    const filled = Object.fromEntries(Object.entries(typed).map(([name, text]) => [name, text ?? '']));
+    const { parts, faults } = readTexts(fields, filled, say, 'required');
+    return Object.keys(faults).length === 0 ? dataOf(parts) : null;
+  };
   return (
     <form className="ask" noValidate onSubmit={(event) => void send(event)}>
       {fields.length > 0 && (
@@ -87,7 +77,7 @@ export function AskForm<const F extends readonly TypedField[]>({
           ))}
         </div>
       )}
-      {children?.(said(fields, filled))}
+      {children?.(shown(texts))}
       <Button type="submit" variant={main ? 'primary' : 'secondary'}>
         {submit}
       </Button>

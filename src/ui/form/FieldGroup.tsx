@@ -1,16 +1,13 @@
 'use client';
 import { formWords } from '@/words/screens';
 import { useSay } from '../log/useSay';
-import { yupResolver } from '@hookform/resolvers/yup';
 import { useId, useMemo, useRef, useState, type FocusEvent } from 'react';
 import { useForm } from 'react-hook-form';
 import type { EntryData, EntryKind } from '@/core/kinds';
 import { useJob } from '../log/JobContext';
 import type { TypedField } from './field';
 import { FieldInput } from './FieldInput';
-import { formSchema } from './formSchema';
-
-type Texts = Readonly<Record<string, string>>;
+import { readTexts, resolved, type Parts, type Texts } from './readTexts';
 
 interface Props<K extends EntryKind> {
   readonly legend?: string;
@@ -23,20 +20,20 @@ interface Props<K extends EntryKind> {
 }
 
 /**
- * The changed fields as one entry's data; null where nothing changed or something is wrong.
+ * The changed fields as one entry's data; null where nothing changed.
+ * @param parts what the fields say, as they were read
  * @param metered texts that came from the simulated meter, by field: as long as one stands unchanged, so it is marked
  */
-function changedData(fields: readonly TypedField[], texts: Texts, metered: Texts): object | null {
+function changedData(fields: readonly TypedField[], texts: Texts, parts: Parts, metered: Texts): object | null {
   let data: object = {};
   let changed = false;
-  for (const field of fields) {
-    const text = (texts[field.name] ?? '').trim();
-    if (text === field.shown) continue;
-    const result = text === '' ? { ok: true as const, value: field.cleared } : field.read(text, texts);
-    if (!result.ok) return null;
+  for (const { name, shown } of fields) {
+    const text = (texts[name] ?? '').trim();
+    const part = parts[name];
+    if (text === shown || part === undefined) continue;
     // A field may belong to another one and say nothing by itself
-    changed ||= Object.keys(result.value).length > 0;
-    data = { ...data, ...result.value, ...(metered[field.name] === text ? { simulated: true } : {}) };
+    changed ||= Object.keys(part).length > 0;
+    data = { ...data, ...part, ...(metered[name] === text ? { simulated: true } : {}) };
   }
   return changed ? data : null;
 }
@@ -47,19 +44,26 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
   const id = useId();
   const values = useMemo(() => Object.fromEntries(fields.map(({ name, shown }) => [name, shown])), [fields]);
   const say = useSay();
-  const schema = useMemo(() => formSchema(fields, say), [fields, say]);
-  const { register, handleSubmit, getValues, setValue, reset, formState } = useForm<Record<string, string>>({
+  const [metered, setMetered] = useState<Texts>({});
+  // The scope and the fields of a group make up the data of its kind
+  const dataOf = (data: object): EntryData<K> => ({ ...scope, ...data });
+  const { register, handleSubmit, getValues, setValue, reset, formState } = useForm<Texts, unknown, Parts>({
     values,
     mode: 'onChange',
     resetOptions: { keepDirtyValues: true },
-    resolver: yupResolver(schema),
+    // Read once for all that follows: what is wrong at a field, what is shown while it is typed, what is written
+    resolver: (texts) => {
+      const read = readTexts(fields, texts, say);
+      const fine = Object.keys(read.faults).length === 0;
+      const data = fine ? changedData(fields, texts, read.parts, metered) : null;
+      draft(data ? { kind, data: dataOf(data) } : null);
+      return resolved(read);
+    },
   });
-  // The scope and the fields of a group make up the data of its kind
-  const dataOf = (data: object): EntryData<K> => ({ ...scope, ...data });
   const written = useRef<string | null>(null);
-  const [metered, setMetered] = useState<Texts>({});
-  const keepTexts = (texts: Texts, fromMeter: Texts = metered) => {
-    const data = changedData(fields, texts, fromMeter);
+  const keepParts = (parts: Parts, fromMeter: Texts = metered) => {
+    const texts = getValues();
+    const data = changedData(fields, texts, parts, fromMeter);
     // Enter and leaving the group may both come before what was written stands in the fields
     const now = JSON.stringify(texts);
     if (!data || now === written.current) return;
@@ -68,19 +72,19 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
     if (clears) reset(values, { keepDirtyValues: false });
   };
   const left = (event: FocusEvent<HTMLFormElement>) => {
-    if (!event.currentTarget.contains(event.relatedTarget)) void handleSubmit((texts) => keepTexts(texts))();
+    if (!event.currentTarget.contains(event.relatedTarget)) void handleSubmit((parts) => keepParts(parts))();
   };
   const take = (name: string, text: string) => {
     const fromMeter = { ...metered, [name]: text };
     setMetered(fromMeter);
     setValue(name, text, { shouldDirty: true, shouldValidate: true });
     written.current = null;
-    void handleSubmit((texts) => keepTexts(texts, fromMeter))();
+    void handleSubmit((parts) => keepParts(parts, fromMeter))();
   };
   return (
     <form
       className="group"
-      onSubmit={(event) => void handleSubmit((texts) => keepTexts(texts))(event)}
+      onSubmit={(event) => void handleSubmit((parts) => keepParts(parts))(event)}
       onBlur={left}
       onInput={() => {
         written.current = null;
@@ -95,12 +99,7 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
             field={field}
             id={field.id ?? `${id}-${field.name}`}
             fault={formState.errors[field.name]?.message}
-            input={register(field.name, {
-              onChange: () => {
-                const data = changedData(fields, getValues(), metered);
-                draft(data ? { kind, data: dataOf(data) } : null);
-              },
-            })}
+            input={register(field.name)}
             onTake={(text) => take(field.name, text)}
           />
         ))}

@@ -12,14 +12,14 @@ import { Pick } from '../form/Pick';
 import { Yes } from '../form/Yes';
 
 const NO_CURRENCY = 'none';
-const NAMES = new Intl.DisplayNames('en', { type: 'currency' });
-const CURRENCIES = [
-  { value: NO_CURRENCY, words: settingsWords.noCurrency },
-  ...Intl.supportedValuesOf('currency').map((code) => ({ value: code, words: `${code}, ${NAMES.of(code) ?? code}` })),
-];
+
+interface Props {
+  readonly first: Settings;
+  readonly currencies: readonly { readonly code: string; readonly name: string }[];
+}
 
 /** The firm's policy, matter by matter with what speaks for and against each school, and the simulated devices. */
-export function SettingsPage({ first }: { readonly first: Settings }) {
+export function SettingsPage({ first, currencies }: Props) {
   const router = useRouter();
   const [settings, setSettings] = useState(first);
   const [fault, setFault] = useState<string | null>(null);
@@ -54,7 +54,10 @@ export function SettingsPage({ first }: { readonly first: Settings }) {
       <div className="fields">
         <Pick
           label={settingsWords.currencyOfParts}
-          options={CURRENCIES}
+          options={[
+            { value: NO_CURRENCY, words: settingsWords.noCurrency },
+            ...currencies.map(({ code, name }) => ({ value: code, words: `${code}, ${name}` })),
+          ]}
           chosen={settings.currency === '' ? NO_CURRENCY : settings.currency}
           onPick={(code) => void change({ currency: code === NO_CURRENCY ? '' : code }).then(() => router.refresh())}
         />
