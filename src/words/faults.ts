@@ -5,9 +5,10 @@ const MOST_WORDS = 25;
 
 /** Units and terms that belong to another place. */
 const FOREIGN: Readonly<Record<string, RegExp>> = {
-  'na-120': /\bearth(s|ed|ing)?\b|\bconsumer unit|\bsockets?\b|\bRCD\b|\bAFDD\b|\btwin and earth/i,
+  'na-120':
+    /\bearth(s|ed|ing)?\b|\bconsumer unit|\bsockets?\b|\bRCD\b|\bAFDD\b|\btwin and earth|\bcolour|\bgrey|\blabelled|\baluminium|\bfibre|\bneighbour/i,
   'gb-230':
-    /\bground(s|ed|ing)?\b(?! outside)|\bhots?\b(?= (wire|lead|conductor|side))|\breceptacle|\bbreaker|\bGFCI\b|\bAFCI\b/i,
+    /\bground(s|ed|ing)?\b(?! outside)|\bhots?\b(?= (wire|lead|conductor|side))|\breceptacle|\bbreaker|\bGFCI\b|\bAFCI\b|\bcolor|\bgray|\blabeled|\baluminum|\bfiber|\bneighbor/i,
 };
 const IMPERIAL = /\d ?(ft|in)\b(?!³)/;
 /** Drills and anchors are sold by either. */

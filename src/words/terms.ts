@@ -21,6 +21,13 @@ export interface Terms {
   readonly residual: string;
   /** What trips on an arc: AFCI or AFDD. */
   readonly arcFault: string;
+  /** As it is spelled at the site. */
+  readonly colour: string;
+  readonly grey: string;
+  readonly labelled: string;
+  readonly aluminium: string;
+  readonly fibre: string;
+  readonly neighbour: string;
   /** A figure with so many decimals, none unless told. */
   readonly number: (value: number, decimals?: number) => string;
   /** A figure with three significant digits at most. */
@@ -112,6 +119,12 @@ export interface PlaceWords extends Pick<
   | 'connector'
   | 'residual'
   | 'arcFault'
+  | 'colour'
+  | 'grey'
+  | 'labelled'
+  | 'aluminium'
+  | 'fibre'
+  | 'neighbour'
 > {
   readonly hours: (figure: string) => string;
   readonly under: (figure: string) => string;

@@ -146,7 +146,7 @@ describe('two doors on one transformer with three screws', () => {
   });
   it('shows every wire before and after, and the steps that lead there', async () => {
     await screen.choose('chime', 'Module in bypass');
-    await screen.says('afterwards, what changes in colour', '.before-after');
+    await screen.says('afterwards, what changes in color', '.before-after');
     const after = await screen.page.$$eval('.before-after svg', (list) =>
       list.map((one) => one.getAttribute('aria-label') ?? ''),
     );

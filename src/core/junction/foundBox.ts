@@ -11,7 +11,6 @@ import {
   spliceAt,
   spurPart,
   switchPart,
-  WIRE_COLOUR_WORDS,
   type Lead,
   type Move,
   type Wiring,
@@ -108,7 +107,7 @@ function houseLead(
           : null;
   return {
     id: leadId(cable, conductor),
-    name: said('colourOfCable', { colour: WIRE_COLOUR_WORDS[conductor.colour], cable: cable.name }),
+    name: said('colourOfCable', { colour: said('wireColour', { colour: conductor.colour }), cable: cable.name }),
     cable: cable.name,
     carries: carries === 'switched' ? 'hot' : carries === 'spare' ? 'unknown' : carries,
     from,

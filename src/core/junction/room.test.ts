@@ -115,7 +115,7 @@ describe('splices', () => {
     if (!first) throw new Error('no cable');
     const old = { ...first, conductors: first.conductors.map((one) => ({ ...one, metal: 'aluminium' as const })) };
     const aluminium = splicesOf(fixturePlan({ ...BOX, cables: [old] }, REMEDY).planned, CONNECTORS);
-    expect(aluminium.every(({ problem }) => say(problem).includes('aluminium'))).toBe(true);
+    expect(aluminium.every(({ problem }) => say(problem).includes('aluminum'))).toBe(true);
     const six = cable('1', 'feed', [
       ['hot', 'black', { awg: 6 }],
       ['neutral', 'white', { awg: 6 }],

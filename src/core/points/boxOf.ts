@@ -10,7 +10,7 @@ import {
   type TestedConductor,
 } from '../junction';
 import { regionPack } from '../region';
-import { WIRE_COLOUR_WORDS, type WireColour } from '../wiring';
+import { type WireColour } from '../wiring';
 import type { ListedCable } from '../house/things';
 import type { PlanSetting, PointView } from './pointView';
 
@@ -47,7 +47,7 @@ function testedConductors(point: PointView): readonly TestedConductor[] {
       .filter(({ passes }) => passes === undefined)
       .map(({ id, colour }) => ({
         id: conductorKey(cable.id, id),
-        name: said('colourOf', { colour: WIRE_COLOUR_WORDS[colour], cableName: cableName(point, cable) }),
+        name: said('colourOf', { colour: said('wireColour', { colour }), cableName: cableName(point, cable) }),
         colour,
         tests: point.tests
           .filter(({ data }) => data.cableId === cable.id && data.conductorId === id)

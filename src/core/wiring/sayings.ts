@@ -1,3 +1,4 @@
+import type { WireColour } from './wire';
 import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
@@ -171,6 +172,8 @@ export interface WiringSayings {
   roomCircuit: None;
   // colourLies
   coloursLieMarked: None;
+  /** The colour of a conductor’s insulation. */
+  wireColour: { readonly colour: WireColour };
   carriesWouldMean: { readonly name: Text; readonly carries: Text; readonly colour: Text; readonly claims: Text };
   // connectorRange
   connectorRange: None;

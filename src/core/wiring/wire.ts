@@ -18,21 +18,6 @@ export const WIRE_COLOURS = [
 ] as const;
 export type WireColour = (typeof WIRE_COLOURS)[number];
 
-export const WIRE_COLOUR_WORDS: Readonly<Record<WireColour, string>> = {
-  black: 'black',
-  red: 'red',
-  white: 'white',
-  grey: 'grey',
-  blue: 'blue',
-  brown: 'brown',
-  yellow: 'yellow',
-  orange: 'orange',
-  green: 'green',
-  greenYellow: 'green-yellow',
-  bare: 'bare',
-  cloth: 'cloth',
-};
-
 /** What a conductor is, apart from what it carries. */
 export interface Wire {
   readonly gauge: Gauge;

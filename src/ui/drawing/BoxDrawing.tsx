@@ -1,6 +1,6 @@
 import { drawingWords } from '@/words/screens';
 import type { Say } from '@/words';
-import { WIRE_COLOUR_WORDS, leadsAt, type Lead, type Wiring, type WiringPlace } from '@/core/wiring';
+import { leadsAt, type Lead, type Wiring, type WiringPlace } from '@/core/wiring';
 import { said as says } from '@/core/said';
 import { tapped } from './tapped';
 import { boxLayout, type BoxJoint, type BoxLead } from './boxLayout';
@@ -85,6 +85,7 @@ export function BoxDrawing({
         ))}
         {ordered.map((drawn) => (
           <LeadLine
+            say={say}
             key={drawn.lead.id}
             drawn={drawn}
             name={say(drawn.lead.name)}
@@ -110,6 +111,7 @@ export function BoxDrawing({
 }
 
 interface LeadProps {
+  readonly say: Say;
   readonly drawn: BoxLead;
   readonly name: string;
   readonly carries: string;
@@ -118,9 +120,9 @@ interface LeadProps {
   readonly onPick?: () => void;
 }
 
-function LeadLine({ drawn: { lead, path, top, loose }, name, carries, now, picked, onPick }: LeadProps) {
+function LeadLine({ say, drawn: { lead, path, top, loose }, name, carries, now, picked, onPick }: LeadProps) {
   const colour = lead.wire?.colour ?? (lead.carries === 'bell' ? 'cloth' : 'plain');
-  const colourWord = lead.wire ? WIRE_COLOUR_WORDS[lead.wire.colour] : '';
+  const colourWord = lead.wire ? say(says('wireColour', { colour: lead.wire.colour })) : '';
   return (
     <g
       className={`wire ${colour}${now ? ' now' : ''}${picked ? ' picked' : ''}`}

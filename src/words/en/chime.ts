@@ -111,7 +111,7 @@ export const chime: Sentences<ChimeSayings> = {
   takeOut: 'Take the chime out',
   wiresJoinedChime: 'wires joined, chime removed, blank plate',
   blankPlate: 'blank plate',
-  leaveLabelled: 'Leave it labelled.',
+  leaveLabelled: (_, t) => `Leave it ${t.labelled}.`,
   wiresJoined: 'wires joined',
   secondChimesTwo: 'The second chime’s two wires are capped, each by itself.',
   anyThirdWire: 'Any third wire is capped by itself, not joined.',

@@ -1,4 +1,5 @@
 // Over 300 lines: a table of words, one for every fact and every answer.
+import type { Wall } from '@/core/mount';
 import { RUNG_NAMES } from '@/core/kinds';
 import type { SupplyFrom } from '@/core/supply';
 import type { FactWords, Word } from '../facts';
@@ -11,9 +12,9 @@ export const CHIME_KINDS = {
   wireless: 'wireless',
   none: 'no chime',
 };
-const WALLS = {
+const WALLS: Readonly<Record<Wall, Word>> = {
   timber: 'timber',
-  fibreCement: 'fibre-cement board',
+  fibreCement: (t) => `${t.fibre}-cement board`,
   brick: 'brick',
   blockPlasterboard: 'block, plasterboard on dabs',
   render: 'render or stucco',
@@ -141,7 +142,7 @@ export const factWords: FactWords = {
     sparePairs: 'spare pairs',
     material: {
       is: 'conductor',
-      answers: { copper: 'copper', copperClad: 'copper-clad aluminium', fineFlex: 'fine flex, tinsel' },
+      answers: { copper: 'copper', copperClad: (t) => `copper-clad ${t.aluminium}`, fineFlex: 'fine flex, tinsel' },
     },
     conductors: 'the loop’s two ways',
     straightM: 'other conductor straight to the transformer, past the chime',
@@ -257,7 +258,7 @@ export const factWords: FactWords = {
     },
     mustNotSee: {
       is: 'must not be seen',
-      answers: { neighbour: 'neighbour’s garden', street: 'street', window: 'somebody’s window' },
+      answers: { neighbour: (t) => `${t.neighbour}’s garden`, street: 'street', window: 'somebody’s window' },
     },
     rain: { is: 'rain', answers: { sheltered: 'sheltered', someRain: 'some rain', drivenRain: 'driven rain' } },
     sun: { is: 'sun', answers: { shade: 'shade', lowSun: 'low sun into it', fullSun: 'full sun' } },
@@ -288,8 +289,8 @@ export const factWords: FactWords = {
     },
     boardPlace: (t) => `where the ${t.board} is, in words`,
     colourEra: {
-      is: 'colours of the conductors',
-      answers: { now: 'today’s colours', old: 'old colours', unsure: 'not sure' },
+      is: (t) => `${t.colour}s of the conductors`,
+      answers: { now: (t) => `today’s ${t.colour}s`, old: (t) => `old ${t.colour}s`, unsure: 'not sure' },
     },
     access: 'access: ladder place, keys, gate',
     hazards: {

@@ -40,12 +40,13 @@ export const junction: Sentences<JunctionSayings> = {
   // junction/boxTasks
   holdHangNever: 'Hold it or hang it: never by its leads. House conductors stay together as they were, capped.',
   oldFixturesLeads: 'Old fixture’s leads out of their splices, old fixture down',
-  tapeSleeveColour: 'Tape or sleeve in the colour of what it carries, at both ends where they can be reached.',
+  tapeSleeveColour: (_, t) =>
+    `Tape or sleeve in the ${t.colour} of what it carries, at both ends where they can be reached.`,
   as: ({ name, carries }) => `${name} as ${carries}`,
   mark: ({ lies }) => `Mark ${lies.join(', ')}`,
   outUse: 'out of use',
   comesSwitchNothing: 'It comes from the switch: nothing hangs on it any more. Label it.',
-  switchedLeadUnder: 'Switched lead under a cap of its own, labelled',
+  switchedLeadUnder: (_, t) => `Switched lead under a cap of its own, ${t.labelled}`,
   // junction/cableSets
   usualCables: (_, t) => `“14/2 with ${t.ground}” or “1.5 twin and ${t.ground}”`,
   noUsualCable: ({ typed, example }) => `“${typed}” is no usual cable: ${example}.`,
@@ -83,7 +84,7 @@ export const junction: Sentences<JunctionSayings> = {
   deadLongLead: (_, t) =>
     `Dead. A long lead to the board, its ohms taken off. Volts from ${t.hot} to the box prove nothing.`,
   // junction/feed/guardSwitch
-  keepSwitchGuarded: 'Keep the switch on, guarded and labelled',
+  keepSwitchGuarded: (_, t) => `Keep the switch on, guarded and ${t.labelled}`,
   quickTakesGuard: 'Quick. Whoever takes the guard off turns the camera off.',
   switchGuard: 'switch guard',
   labelKeepCamera: 'label “keep on: camera”',
@@ -113,7 +114,7 @@ export const junction: Sentences<JunctionSayings> = {
   pullsNewCable: 'Who pulls the new cable is licensed for it here',
   newCableCircuit: 'A new cable or circuit is reserved or notifiable in many places.',
   clampWithSlack: (_, t) =>
-    `Clamp it; ${t.about(0.15)} of free length. The old feed is off and capped at both ends, labelled: out of use.`,
+    `Clamp it; ${t.about(0.15)} of free length. The old feed is off and capped at both ends, ${t.labelled}: out of use.`,
   newCableThrough: 'New cable in through its clamp, old feed capped at both ends',
   // junction/feed/outlet
   outletsPigtail: ({ carries }, t) => `${t.outlet}’s ${carries} pigtail`,
@@ -238,8 +239,8 @@ export const junction: Sentences<JunctionSayings> = {
   noPigtailsGround: (_, t) => `No pigtails: the ${t.ground} passed unbroken round the screws`,
   doneLadderPlan: 'Done on the ladder; the plan still counts them.',
   // junction/splices
-  aluminiumLicensedElectrician: ({ metal }) =>
-    `${metal} is aluminium: a licensed electrician, with connectors made for it.`,
+  aluminiumLicensedElectrician: ({ metal }, t) =>
+    `${metal} is ${t.aluminium}: a licensed electrician, with connectors made for it.`,
   sizesTheseConductors: 'The sizes of these conductors are not known.',
   noConnectorCatalogue: ({ leadsCount, total }, t) =>
     `No connector of the catalogue holds ${leadsCount} conductors of ${t.number(total, 1)} mm² together.`,

@@ -23,6 +23,12 @@ const PLACES: Readonly<Record<string, PlaceWords>> = {
     connector: 'twist-on connector',
     residual: 'GFCI',
     arcFault: 'AFCI',
+    colour: 'color',
+    grey: 'gray',
+    labelled: 'labeled',
+    aluminium: 'aluminum',
+    fibre: 'fiber',
+    neighbour: 'neighbor',
   },
   'gb-230': {
     ...SHARES,
@@ -38,6 +44,12 @@ const PLACES: Readonly<Record<string, PlaceWords>> = {
     connector: 'connector',
     residual: 'RCD',
     arcFault: 'AFDD',
+    colour: 'colour',
+    grey: 'grey',
+    labelled: 'labelled',
+    aluminium: 'aluminium',
+    fibre: 'fibre',
+    neighbour: 'neighbour',
   },
 };
 

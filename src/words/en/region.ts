@@ -18,7 +18,7 @@ export const region: Sentences<RegionSayings> = {
   breakerFor: (_, t) => `${t.way} 15 or 20 A; GFCI as code asks`,
   permitsMayApply: 'Permits may apply; panel work and new circuits are often for a licensed electrician.',
   panelsCoverStays: (_, t) => `The panel’s cover stays on: read the labels, switch the ${t.way}s, nothing behind it.`,
-  whiteMayBeen: (_, t) => `A white may have been re-used as ${t.hot}. A colour is a claim: prove it by test.`,
+  whiteMayBeen: (_, t) => `A white may have been re-used as ${t.hot}. A ${t.colour} is a claim: prove it by test.`,
   heatingsOwnTransformer: 'A 24 V control transformer by the furnace belongs to the heating. Do not borrow it.',
   oldStucco: 'Before 1980 stucco and boards may hold asbestos, paint may hold lead: not drilled until known.',
 };

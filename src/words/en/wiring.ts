@@ -1,9 +1,23 @@
-import type { WiringSayings } from '@/core/wiring';
+import type { WiringSayings, WireColour } from '@/core/wiring';
 import { capital } from '@/core/units';
 import type { Sentences } from '../sentence';
 
 const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five'];
 const inWords = (count: number): string => NUMBERS[count] ?? String(count);
+
+const COLOURS: Readonly<Record<Exclude<WireColour, 'grey'>, string>> = {
+  black: 'black',
+  red: 'red',
+  white: 'white',
+  blue: 'blue',
+  brown: 'brown',
+  yellow: 'yellow',
+  orange: 'orange',
+  green: 'green',
+  greenYellow: 'green-yellow',
+  bare: 'bare',
+  cloth: 'cloth',
+};
 
 export const wiring: Sentences<WiringSayings> = {
   fed: 'fed',
@@ -33,15 +47,15 @@ export const wiring: Sentences<WiringSayings> = {
   screwNotUsed: 'The screw that is not used stays empty. Either way round. Mark the pair in use on the label.',
   bellWiresUnder: ({ first, second, volts }) => `Bell wires under ${first} and ${second}: ${volts} V`,
   bellScrewsStand: 'Its bell screws stand in one housing with mains terminals: opening it is mains work.',
-  bothBellWires: 'Both bell wires off the boxed chime’s screws, labelled',
+  bothBellWires: (_, t) => `Both bell wires off the boxed chime’s screws, ${t.labelled}`,
   onlyBellScrewsOld: 'Only the bell screws. The old transformer’s mains side stays closed and untouched.',
-  bothBellWiresOff: 'Both bell wires off the old transformer’s screws, labelled',
+  bothBellWiresOff: (_, t) => `Both bell wires off the old transformer’s screws, ${t.labelled}`,
   inlineConnectorsStrip: (_, t) =>
     `Inline connectors, strip ${t.small(0.008)}. Either way round: AC has no polarity here.`,
   bellWiresPlug: 'Bell wires to the plug-in adapter’s lead, not yet plugged in',
   // wiring/cableTasks
-  oneConductorEvery:
-    'One conductor of every pair together, the other of every pair together: same colours at both ends.',
+  oneConductorEvery: (_, t) =>
+    `One conductor of every pair together, the other of every pair together: same ${t.colour}s at both ends.`,
   joinSparePairs: 'Join the spare pairs to the used one, inside end',
   loopOhmsShould: 'Loop ohms should now be the single pair’s over the number of pairs: read it before closing.',
   joinSparePairsUsed: 'Join the spare pairs to the used one, door end',
@@ -52,7 +66,7 @@ export const wiring: Sentences<WiringSayings> = {
   newWiresPlace: 'New wires in the place of the thin ones, at both ends',
   oneJointTime: 'One joint at a time, so that no wire changes its place.',
   newBellWire: 'New bell wire pulled beside the old cable, both ends long enough',
-  newWiresPlaceOld: 'New wires in the place of the old cable, its ends capped and labelled “not used”',
+  newWiresPlaceOld: (_, t) => `New wires in the place of the old cable, its ends capped and ${t.labelled} “not used”`,
   oneJointTimeOld: 'One joint at a time. The old cable stays in the wall: nothing of it is fed.',
   theChime: 'the chime',
   theDoor: 'the door',
@@ -100,7 +114,7 @@ export const wiring: Sentences<WiringSayings> = {
   // wiring/insideOut
   photographTerminals: ({ name }) => `Photograph the ${name}’s terminals, label each wire`,
   onlyTwoThem: 'Only two of them are needed: those that bring the supply and go on to the door.',
-  wiresNotNeeded: 'Wires that are not needed are capped one by one and labelled “not used”.',
+  wiresNotNeeded: (_, t) => `Wires that are not needed are capped one by one and ${t.labelled} “not used”.`,
   oldOffSupply: ({ name }) => `${capital(name)} off, supply and door joined: out to out, back to back`,
   // wiring/mainsParts
   hotOf: ({ name }, t) => `${name}’s ${t.hot}`,
@@ -119,7 +133,7 @@ export const wiring: Sentences<WiringSayings> = {
     `The lid must open; a metal enclosure is ${t.ground}ed; not in a bathroom’s zones. Its fuse is 3 A or as its sheet says.`,
   neverParkedFirst: 'Never parked. First to go on, last to come off.',
   groundLeadBox: (_, t) => `${capital(t.ground)} lead to the box, frame or ${t.ground} terminal`,
-  testNotColour: 'By test, not by colour. Copper only. The connector holds both: twist until firm.',
+  testNotColour: (_, t) => `By test, not by ${t.colour}. Copper only. The connector holds both: twist until firm.`,
   primaryLeadNeutral: 'Primary lead to the neutral of the same circuit',
   noBareCopperBelow: 'No bare copper below the skirt. Push the splices back, nothing pinched.',
   otherPrimaryLeadHot: (_, t) => `Other primary lead to the ${t.hot}`,
@@ -140,7 +154,7 @@ export const wiring: Sentences<WiringSayings> = {
   twoWiresUnder:
     'Two wires under one screw may mean a second chime or a second door. Which pair of screws were they on?',
   hotNeutralEach: (_, t) =>
-    `${capital(t.hot)} to neutral, each to ${t.ground}. Old primary leads may be two alike: a colour is a claim.`,
+    `${capital(t.hot)} to neutral, each to ${t.ground}. Old primary leads may be two alike: a ${t.colour} is a claim.`,
   coverOffProveAgain: 'Cover off: prove again at these very conductors, then photograph and count them',
   conductorsPassThrough: 'Conductors that pass through to something else stay together as they were.',
   boxedChimeOutEvery: 'Boxed chime out, every house conductor capped, both cables kept from falling back',
@@ -148,7 +162,7 @@ export const wiring: Sentences<WiringSayings> = {
   threeFourScrews:
     'With three or four screws each pair gives other volts. The screw that is not used stays empty. Either way round.',
   bellWiresUnderPair: ({ ratedVolts }) => `Bell wires under the pair of screws that gives ${ratedVolts} V`,
-  hotNeutralEachGround: (_, t) => `${capital(t.hot)} to neutral, each to ${t.ground}. A colour is a claim.`,
+  hotNeutralEachGround: (_, t) => `${capital(t.hot)} to neutral, each to ${t.ground}. A ${t.colour} is a claim.`,
   // wiring/moveWords
   underCapOwn: 'under a cap of its own',
   readySplice: 'ready for its splice',
@@ -170,10 +184,11 @@ export const wiring: Sentences<WiringSayings> = {
   wiringFoundDiffers: 'The wiring found differs from what this way was taken for: pick a way again before touching it',
   // wiring/rules/aluminium
   copperOnly: 'copper only',
-  aluminiumStopLicensed: ({ names }) => `Aluminium: ${names}. Stop, a licensed electrician.`,
+  aluminiumStopLicensed: ({ names }, t) => `${capital(t.aluminium)}: ${names}. Stop, a licensed electrician.`,
   // wiring/rules/alwaysOn
   alwaysOn: 'always on',
-  diesGuardedLabelled: ({ part, part2 }) => `The ${part} dies with the ${part2}: guarded and labelled, it stays on.`,
+  diesGuardedLabelled: ({ part, part2 }, t) =>
+    `The ${part} dies with the ${part2}: guarded and ${t.labelled}, it stays on.`,
   comesThrough: ({ part, lead, part2 }, t) =>
     `The ${part}’s ${t.hot} (${lead}) comes through the ${part2}: it is not always on.`,
   // wiring/rules/bellLoop
@@ -187,7 +202,8 @@ export const wiring: Sentences<WiringSayings> = {
   // wiring/rules/circuitRoom
   roomCircuit: 'room on the circuit',
   // wiring/rules/colourLies
-  coloursLieMarked: 'colours that lie are marked',
+  coloursLieMarked: (_, t) => `${t.colour}s that lie are marked`,
+  wireColour: ({ colour }, t) => (colour === 'grey' ? t.grey : COLOURS[colour]),
   carriesWouldMean: ({ name, carries, colour, claims }) =>
     `${capital(name)} carries ${carries}; ${colour} would mean ${claims}: mark it.`,
   // wiring/rules/connectorRange

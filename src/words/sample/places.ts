@@ -21,4 +21,10 @@ export const placeWords = (): PlaceWords => ({
   connector: 'Klemme',
   residual: 'FI-Schalter',
   arcFault: 'Brandschutzschalter',
+  colour: 'Farbe',
+  grey: 'grau',
+  labelled: 'beschriftet',
+  aluminium: 'Aluminium',
+  fibre: 'Faser',
+  neighbour: 'Nachbar',
 });

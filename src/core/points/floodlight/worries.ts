@@ -1,6 +1,6 @@
 import { said } from '../../said';
 import type { Job } from '../../job/job';
-import { WIRE_COLOUR_WORDS } from '../../wiring';
+import {} from '../../wiring';
 import { boxDoubts, boxSurveyOf } from '../boxOf';
 import type { Standing, Worry } from '../climb';
 import { findingsOf } from '../findings';
@@ -15,7 +15,7 @@ function boxWorries(job: Job, point: Floodlight): readonly Worry[] {
     conductors
       .filter(({ state }) => state !== 'good')
       .map(({ state, colour }) =>
-        said('conductorOf', { colour: WIRE_COLOUR_WORDS[colour], name, state: STATE_FOUND[state] }),
+        said('conductorOf', { colour: said('wireColour', { colour }), name, state: STATE_FOUND[state] }),
       ),
   );
   const asFound =

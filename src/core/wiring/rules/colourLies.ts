@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { WIRE_COLOUR_WORDS } from '../wire';
+import {} from '../wire';
 
 import type { Rule } from './rule';
 
@@ -16,7 +16,7 @@ export const colourLies: Rule = {
               words: said('carriesWouldMean', {
                 name,
                 carries,
-                colour: WIRE_COLOUR_WORDS[wire.colour],
+                colour: said('wireColour', { colour: wire.colour }),
                 claims: wire.claims,
               }),
               leads: [id],

@@ -1,7 +1,7 @@
 'use client';
 import { boxWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
-import { useSay } from '../../log/useSay';
+import { useSay, useTerms } from '../../log/useSay';
 import { v7 } from 'uuid';
 import type { ListedCable } from '@/core/house';
 import type { EntryData } from '@/core/kinds';
@@ -73,6 +73,7 @@ export function CableList({ picked }: { readonly picked: string | null }) {
 
 function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked: string | null }) {
   const say = useSay();
+  const terms = useTerms();
   const { kept, write } = useJob();
   const { id: cableId, facts } = cable;
   const scope = { boxId: kept.hangs.boxId, cableId };
@@ -92,7 +93,11 @@ function Cable({ cable, picked }: { readonly cable: ListedCable; readonly picked
         chosen={facts.role}
         onPick={(role) => write('cableDescribed', { ...scope, role })}
       />
-      <FieldGroup kind="cableDescribed" scope={scope} fields={[typed('name', { hint: boxWords.greyFromTheLoft })]} />
+      <FieldGroup
+        kind="cableDescribed"
+        scope={scope}
+        fields={[typed('name', { hint: boxWords.greyFromTheLoft(terms) })]}
+      />
       <ConductorTable
         cable={cable}
         picked={picked}

@@ -1,4 +1,5 @@
 'use client';
+import { said } from '@/core/said';
 import { boxWords } from '@/words/screens';
 import { PlainPick } from '../../form/PlainPick';
 import { optionsOf } from '../../form/Choices';
@@ -10,7 +11,7 @@ import { LIMITS, type EntryData } from '@/core/kinds';
 import { conclusionsOf, conductorKey } from '@/core/points';
 import { CONDUCTOR_FUNCTIONS, CONDUCTOR_STATES } from '@/core/junction';
 import { gaugeText, lengthText, parseGauge, parseLength } from '@/core/units';
-import { WIRE_COLOURS, WIRE_COLOUR_WORDS } from '@/core/wiring';
+import { WIRE_COLOURS } from '@/core/wiring';
 import { useState } from 'react';
 import { useJob } from '../../log/JobContext';
 import { conclusionWords, functionWords } from './conductorWords';
@@ -21,6 +22,7 @@ type Conductor = Conductors[number];
 const MADE_OF = (['copper', 'aluminium'] as const).flatMap((metal) =>
   (['solid', 'stranded'] as const).map((strands) => ({ strands, metal })),
 );
+const MADE_WORDS = { solid: boxWords.solidOf, stranded: boxWords.strandedOf } as const;
 /** How a conductor was found; what passes unbroken is joined to nothing here. */
 const FOUND_WORDS = {
   good: boxWords.good,
@@ -48,7 +50,7 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
   const functions = functionWords(words);
   const change = (id: string, data: Partial<Conductor>) =>
     onChange(all.map((one) => (one.id === id ? { ...one, ...data } : one)));
-  const named = (one: Conductor): string => WIRE_COLOUR_WORDS[one.colour];
+  const named = (one: Conductor): string => say(said('wireColour', { colour: one.colour }));
   const next = all.reduce((most, { id }) => Math.max(most, Number(id) || 0), 0) + 1;
   const [first] = all;
   return (
@@ -56,7 +58,7 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
       <Table className="conductors">
         <thead>
           <tr>
-            <th>{boxWords.colour}</th>
+            <th>{boxWords.colour(words)}</th>
             <th>{boxWords.size}</th>
             <th>{boxWords.byTest}</th>
             <th>{boxWords.found}</th>
@@ -69,7 +71,7 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
           {all.map((one) => {
             const key = conductorKey(cable.id, one.id);
             const { text, colour } = conclusionWords(byId.get(key), words, say);
-            const said = one.carries && one.carries !== 'unknown' ? one.carries : null;
+            const told = one.carries && one.carries !== 'unknown' ? one.carries : null;
             return (
               <tr key={one.id} aria-selected={picked === key}>
                 <td className="colour">
@@ -77,7 +79,10 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
                   <PlainPick
                     name={`colour of ${named(one)}`}
                     chosen={one.colour}
-                    options={WIRE_COLOURS.map((value) => ({ value, words: WIRE_COLOUR_WORDS[value] }))}
+                    options={WIRE_COLOURS.map((value) => ({
+                      value,
+                      words: say(said('wireColour', { colour: value })),
+                    }))}
                     onPick={(colour) => change(one.id, { colour })}
                   />
                 </td>
@@ -91,14 +96,14 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
                 <td>
                   <PlainPick
                     name={`${named(one)} carries`}
-                    chosen={said ?? 'unknown'}
+                    chosen={told ?? 'unknown'}
                     options={CONDUCTOR_FUNCTIONS.map((value) => ({
                       value,
                       words: value === 'unknown' ? boxWords.itsReadings : boxWords.tested({ value: functions[value] }),
                     }))}
                     onPick={(carries) => change(one.id, { carries })}
                   />
-                  {!said && <span className={`block small ${colour}`}>{text}</span>}
+                  {!told && <span className={`block small ${colour}`}>{text}</span>}
                 </td>
                 <td>
                   <PlainPick
@@ -119,7 +124,7 @@ export function ConductorTable({ cable, picked, onChange }: Props) {
                     chosen={`${one.strands} ${one.metal}`}
                     options={MADE_OF.map(({ strands, metal }) => ({
                       value: `${strands} ${metal}`,
-                      words: `${strands} ${metal}`,
+                      words: MADE_WORDS[strands]({ metal: metal === 'copper' ? boxWords.copper : words.aluminium }),
                     }))}
                     onPick={(value) =>
                       change(one.id, MADE_OF.find(({ strands, metal }) => `${strands} ${metal}` === value) ?? {})

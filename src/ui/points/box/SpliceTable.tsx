@@ -1,7 +1,7 @@
+import { said } from '@/core/said';
 import { boxWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import type { Say } from '@/words';
-import { WIRE_COLOUR_WORDS } from '@/core/wiring';
 import { AHEAD_M, type Splice } from '@/core/junction';
 
 interface Props {
@@ -33,7 +33,7 @@ export function SpliceTable({ say, splices }: Props) {
                 {leads.map(({ id, name, wire }) => (
                   <span key={id} className="block">
                     {say(name)}
-                    {wire && !say(name).startsWith(WIRE_COLOUR_WORDS[wire.colour]) && (
+                    {wire && !say(name).startsWith(say(said('wireColour', { colour: wire.colour }))) && (
                       <span className="soft small"> {wire.strands}</span>
                     )}
                     {doubled.some((lead) => lead.id === id) && <span className="small"> {boxWords.foldedDouble}</span>}

@@ -1,10 +1,10 @@
 'use client';
+import { said } from '@/core/said';
 import { boxWords } from '@/words/screens';
 import { Button, Table } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { cableName } from '@/core/points';
 import { TEST_FACTS } from '@/core/junction';
-import { WIRE_COLOUR_WORDS } from '@/core/wiring';
 import { useJob } from '../../log/JobContext';
 
 const POSITION_WORDS = { allOff: boxWords.switchesOff, allOn: boxWords.switchesOn } as const;
@@ -18,7 +18,10 @@ export function TestTable() {
     const cable = kept.cables.find(({ id }) => id === cableId);
     const conductor = cable?.facts.conductors?.find(({ id }) => id === conductorId);
     return cable && conductor
-      ? boxWords.ofWord({ colour: WIRE_COLOUR_WORDS[conductor.colour], cableName: say(cableName(kept, cable)) })
+      ? boxWords.ofWord({
+          colour: say(said('wireColour', { colour: conductor.colour })),
+          cableName: say(cableName(kept, cable)),
+        })
       : boxWords.notThereAnyMore;
   };
   return (

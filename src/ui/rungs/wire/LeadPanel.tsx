@@ -1,20 +1,12 @@
 'use client';
+import { said } from '@/core/said';
 import { wireWords } from '@/words/screens';
 import { Pick } from '../../form/Pick';
 import { Button } from 'react-bootstrap';
 import { useSay, useTerms } from '../../log/useSay';
 import { builtOf, findingsOf, planOf, spliceHow, spliceOf } from '@/core/points';
 import { capital, gaugeText } from '@/core/units';
-import {
-  WIRE_COLOUR_WORDS,
-  jointById,
-  jointsOf,
-  leadById,
-  leadsAt,
-  type Lead,
-  type Wiring,
-  type WiringPlace,
-} from '@/core/wiring';
+import { jointById, jointsOf, leadById, leadsAt, type Lead, type Wiring, type WiringPlace } from '@/core/wiring';
 import { useJob } from '../../log/JobContext';
 
 /** The end of a lead that a hand can move at a place: not the one inside the part that it comes with. */
@@ -50,9 +42,9 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
   );
   const splice = spliceOf(point, leadId);
   const { planned, built, byDeviation } = findingsOf(job, point);
-  const said = [...new Map([...byDeviation, ...built, ...planned].map((one) => [say(one.words), one])).values()].filter(
-    ({ leads }) => leads.includes(leadId),
-  );
+  const findings = [
+    ...new Map([...byDeviation, ...built, ...planned].map((one) => [say(one.words), one])).values(),
+  ].filter(({ leads }) => leads.includes(leadId));
   const carries =
     lead.carries === 'hot'
       ? words.hot
@@ -70,7 +62,8 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
     <div className="lead-panel" data-testid="lead-panel">
       <p>
         <b>{capital(say(lead.name))}</b>: {carries}
-        {lead.wire && `, ${WIRE_COLOUR_WORDS[lead.wire.colour]}, ${gaugeText(lead.wire.gauge)} ${lead.wire.strands}`}
+        {lead.wire &&
+          `, ${say(said('wireColour', { colour: lead.wire.colour }))}, ${gaugeText(lead.wire.gauge)} ${lead.wire.strands}`}
         {lead.wire?.marked && wireWords.marked}. {joint ? wireWords.at({ name: say(joint.name) }) : wireWords.free}
         {beside.length > 0 &&
           wireWords.withWord({
@@ -82,7 +75,7 @@ export function LeadPanel({ leadId, place, onMoved, onStep }: Props) {
         .
       </p>
       {splice && <p className="small">{say(spliceHow(splice, job.policy.connectors === 'taped'))}</p>}
-      {said.map(({ words: one, severity }) => (
+      {findings.map(({ words: one, severity }) => (
         <p key={say(one)} className={severity === 'stop' ? 'brick' : 'straw-ink'}>
           {say(one)}
         </p>

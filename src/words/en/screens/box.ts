@@ -1,3 +1,4 @@
+import type { Terms } from '../../terms';
 /** A box at Measure: its cables, conductors and tests. */
 export const box = {
   whatWouldCureIt: 'What would cure it',
@@ -32,7 +33,7 @@ export const box = {
   lyingLoose: 'lying loose',
   passesUnbroken: 'passes unbroken',
   loopedUnbroken: 'looped unbroken',
-  colour: 'colour',
+  colour: ({ colour }: Pick<Terms, 'colour'>) => colour,
   size: 'size',
   byTest: 'by test',
   found: 'found',
@@ -98,6 +99,9 @@ export const box = {
   mmAhead: ({ aheadM }: { readonly aheadM: number }) => `${aheadM} mm ahead`,
   neutral: 'neutral',
   spare: 'spare',
-  greyFromTheLoft: 'grey, from the loft',
+  greyFromTheLoft: ({ grey }: Pick<Terms, 'grey'>) => `${grey}, from the loft`,
   fuseOfTheSpur: 'fuse of the spur',
+  solidOf: ({ metal }: { readonly metal: string }) => `solid ${metal}`,
+  strandedOf: ({ metal }: { readonly metal: string }) => `stranded ${metal}`,
+  copper: 'copper',
 };

@@ -1,3 +1,4 @@
+import type { Terms } from '../../terms';
 import { parts, type Slots } from '../../parts';
 
 /** Choose at a doorbell. */
@@ -10,7 +11,7 @@ export const choose = {
   asItIsNow: 'as it is now',
   theAsItIs: ({ place }: { readonly place: string }) => `The ${place} as it is now`,
   staysAsItIs: 'stays as it is',
-  afterwardsWhatChangesIn: 'afterwards, what changes in colour',
+  afterwardsWhatChangesIn: ({ colour }: Pick<Terms, 'colour'>) => `afterwards, what changes in ${colour}`,
   theAfterwards: ({ place }: { readonly place: string }) => `The ${place} afterwards`,
   ringsWell: 'rings well',
   mayNotStrike: 'may not strike',
@@ -106,7 +107,7 @@ export const choose = {
   proposeByItHere: 'Propose by it here',
   allDoorbellsSideBy: 'All doorbells side by side, for the customer',
   worthConsidering: 'Worth considering',
-  theOneThatIs: 'The one that is picked, and its neighbours',
+  theOneThatIs: 'The one that is picked, and those next to it',
   whyNotThisOne: 'Why not this one?',
   replacingTheTransformerIs:
     'Replacing the transformer is mains work: its steps follow on Wire, held until you have proved the mains side dead yourself. Mains can kill; if not competent and permitted, hire a licensed electrician.',

@@ -1,6 +1,6 @@
 'use client';
 import { chooseWords } from '@/words/screens';
-import { useSay } from '../../../log/useSay';
+import { useSay, useTerms } from '../../../log/useSay';
 import type { JudgedOption } from '@/core/advice';
 import { wiringPlan, type Doorbell } from '@/core/points';
 import { changedLeads, type WiringPlace } from '@/core/wiring';
@@ -15,6 +15,7 @@ interface Props {
 /** Every wire at the chime, and at a transformer that changes: as it is now, and as this way leaves it. */
 export function BeforeAfter({ point, way: { transformer, tap, treatment, wire, device, change } }: Props) {
   const say = useSay();
+  const terms = useTerms();
   const plan = wiringPlan(point, {
     transformer,
     treatmentId: treatment.id,
@@ -45,7 +46,9 @@ export function BeforeAfter({ point, way: { transformer, tap, treatment, wire, d
             />
           </figure>
           <figure>
-            <figcaption>{marked.size === 0 ? chooseWords.staysAsItIs : chooseWords.afterwardsWhatChangesIn}</figcaption>
+            <figcaption>
+              {marked.size === 0 ? chooseWords.staysAsItIs : chooseWords.afterwardsWhatChangesIn(terms)}
+            </figcaption>
             <WiringDrawing
               say={say}
               wiring={plan.planned}
