@@ -9,6 +9,7 @@ import { answerBoxFill, boxFillRequest } from '@/contract/boxFill';
 import { answerSearchOrder, searchOrderRequest } from '@/contract/searchOrder';
 import { meterQuery } from '@/contract/simulated';
 import { answerSourceFit, sourceFitRequest } from '@/contract/sourceFit';
+import { runs } from './runs';
 
 const uuid = '01a212cc-13b4-7042-af58-158cee1520fc';
 const by = { id: 'ines', name: 'Ines' };
@@ -116,7 +117,7 @@ describe('compute/bell', () => {
           expect(error).toBeInstanceOf(ProblemError);
         }
       }),
-      { seed: 7, numRuns: 300 },
+      { seed: 7, numRuns: runs(300) },
     );
   });
 });
@@ -233,7 +234,7 @@ describe('entries', () => {
             }
         },
       ),
-      { seed: 11, numRuns: 400 },
+      { seed: 11, numRuns: runs(400) },
     );
   });
 });

@@ -9,6 +9,7 @@ import { areasOf } from '@/core/points';
 import { boardRow } from '@/server/projection/project';
 
 import { logOf, sequences, uuidOf } from './randomLog';
+import { runs } from './runs';
 
 const SPOILT = /NaN|undefined|\[object|Infinity/;
 
@@ -34,7 +35,7 @@ describe('random jobs of all kinds of points', () => {
               .join(),
           ).not.toMatch(SPOILT);
       }),
-      { seed: 131, numRuns: 60 },
+      { seed: 131, numRuns: runs(60) },
     );
   }, 120_000);
   it('stand in a house whose cables lead from something to something, each thing once', () => {
@@ -49,7 +50,7 @@ describe('random jobs of all kinds of points', () => {
         expect(letters).toHaveLength(job.points.length);
         expect(new Set(letters).size).toBe(letters.length);
       }),
-      { seed: 132, numRuns: 300 },
+      { seed: 132, numRuns: runs(300) },
     );
   });
   it('come out of a file, and out of single entries, as they went in', () => {
@@ -68,7 +69,7 @@ describe('random jobs of all kinds of points', () => {
         const text = JSON.stringify({ ...file, entries: log.entries });
         expect(parseJobFile(JSON.parse(text)).entries).toHaveLength(log.entries.length);
       }),
-      { seed: 133, numRuns: 100 },
+      { seed: 133, numRuns: runs(100) },
     );
   });
   it('are the same whoever asks again: a fold has no memory', () => {
@@ -77,7 +78,7 @@ describe('random jobs of all kinds of points', () => {
         const log = logOf(sequence);
         expect(log.job).toEqual(log.job);
       }),
-      { seed: 134, numRuns: 100 },
+      { seed: 134, numRuns: runs(100) },
     );
   });
 });

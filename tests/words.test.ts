@@ -9,6 +9,7 @@ import { english, sayIn } from '@/words';
 import { faultsOf, foreignUnit } from '@/words/faults';
 import { textsOfScreens } from '@/words/screenTexts';
 import { logOf, sequences } from './randomLog';
+import { runs } from './runs';
 
 /** What is wrong with everything said, with the code that says it. */
 const faultsIn = (
@@ -64,7 +65,7 @@ describe('all sentences', () => {
         const { job } = log;
         expect(faultsIn(everythingSaid(job, false), placeOf(job))).toEqual([]);
       }),
-      { seed: 7, numRuns: 40 },
+      { seed: 7, numRuns: runs(40) },
     );
   });
 });
