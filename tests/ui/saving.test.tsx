@@ -146,6 +146,27 @@ describe('an entry that the server refuses', () => {
   });
 });
 
+describe('a batch that is refused for one of its entries', () => {
+  it('is sent one by one: the others go, that one stays with its reason', async () => {
+    const { user, ready, server, written } = open();
+    await ready();
+    server.instead = gone;
+    await user.click(screen.getByText('brick'));
+    const even = screen.getByRole('radiogroup', { name: /even/ });
+    await user.click(within(even).getAllByText('yes')[0] ?? even);
+    await screen.findByText(/The server can’t be reached/);
+    server.instead = null;
+    const answers = globalThis.fetch;
+    globalThis.fetch = (to, init) =>
+      typeof init?.body === 'string' && init.body.includes('brick')
+        ? Promise.resolve(refusal('No brick here.') as Response)
+        : answers(to, init);
+    await user.click(screen.getByRole('button', { name: 'Try now' }));
+    await screen.findByText(/No brick here/);
+    await waitFor(() => expect(written().map(({ data }) => data)).toEqual([{ pointId: 'front', even: 'yes' }]));
+  });
+});
+
 describe('what others write', () => {
   it('is seen beside what waits here, and numbers stay as the server gave them', async () => {
     const { user, ready, server, kept, job } = open();
