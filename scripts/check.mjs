@@ -79,11 +79,12 @@ await step('dependencies', () => {
   ensureDependencies();
 });
 if (failed === 0) {
-  // Takes every core there is
-  await tests('tests', []);
   await step('browser', ensureChromium);
-  // The browser tests clone and build what they run on, as a newcomer does, and leave half a core idle
-  await Promise.all([reading(), tests('browser tests', ['-c', 'jest.e2e.config.mjs'])]);
+  // Two cores: the browser tests (a clone, its build, a server, a browser) keep one, all that only computes the other
+  await Promise.all([
+    tests('tests', ['--maxWorkers=1']).then(reading),
+    tests('browser tests', ['-c', 'jest.e2e.config.mjs']),
+  ]);
 }
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
