@@ -7,7 +7,7 @@ import { DRAWS_FOR_A_CHOICE } from '@/core/bell';
 import { SUPPLY_POLICIES, type SupplyPolicy } from '@/core/policy';
 import { fold } from '@/core/job';
 import type { Entry } from '@/core/kinds';
-import { asDoor } from '@/core/job/forTests';
+import { asked, asDoor } from '@/core/job/forTests';
 import { assess, huntOf, ladderOf, nextMove, searchOf, stepStandings, worriesOf } from '@/core/points';
 import { demoJobs } from '@/demo/demoFirm';
 
@@ -91,16 +91,16 @@ describe('the made-up firm', () => {
     const { job, point, assessment } = open('Gull House');
     expect(['fails', 'cannotTell']).toContain(wayVerdict('Gull House', null, 'fuseLink'));
     expect(assessment.reference.judgement.verdict).toBe('holds');
-    expect(nextMove(job, point, assessment, 'ines').rung).toBe('isolate');
-    const mains = stepStandings(job, point, 'ines').filter(({ step }) => step.touches === 'mains');
+    expect(nextMove(job, point, assessment, asked('ines')).rung).toBe('isolate');
+    const mains = stepStandings(job, point, asked('ines')).filter(({ step }) => step.touches === 'mains');
     expect(mains.length).toBeGreaterThan(5);
     expect(mains.every(({ held }) => held !== null)).toBe(true);
   });
   it('has one that waits for its first charge, and a finished one', () => {
     const lapwing = open('Lapwing Lodge');
-    expect(nextMove(lapwing.job, lapwing.point, lapwing.assessment, 'tomas').rung).toBe('prove');
+    expect(nextMove(lapwing.job, lapwing.point, lapwing.assessment, asked('tomas')).rung).toBe('prove');
     const oyster = open('Oyster Quay 5');
-    const marks = ladderOf(oyster.job, oyster.point, oyster.assessment, 'tomas');
+    const marks = ladderOf(oyster.job, oyster.point, oyster.assessment, asked('tomas'));
     expect(marks.map(({ state }) => state)).toEqual(marks.map(() => 'done'));
     expect(oyster.point.checks.doorVolts?.data.result).toBe('passed');
   });
@@ -108,7 +108,7 @@ describe('the made-up firm', () => {
     const { job, point, assessment } = open('Whimbrel Court');
     const hunt = huntOf(job, point);
     expect(hunt.state).toBe('hunting');
-    expect(inWords(nextMove(job, point, assessment, 'tomas'), say)).toMatchObject({ rung: 'isolate' });
+    expect(inWords(nextMove(job, point, assessment, asked('tomas')), say)).toMatchObject({ rung: 'isolate' });
     expect('left' in hunt && hunt.left.map(({ id }) => id)).toContain('main/12');
   });
   it('has a bell that dies with the light, a search, a weak spot and a customer who is not ready', () => {
@@ -121,7 +121,9 @@ describe('the made-up firm', () => {
     expect(worries('Knot Cottage')).toContain('customer');
     const redshank = open('Redshank Hall');
     expect(searchOf(redshank.job, asDoor(redshank.point)).left[0]?.id).toBe('droppedCeiling');
-    expect(say(nextMove(redshank.job, redshank.point, redshank.assessment, 'ines').words)).toContain('dropped ceiling');
+    expect(say(nextMove(redshank.job, redshank.point, redshank.assessment, asked('ines')).words)).toContain(
+      'dropped ceiling',
+    );
   });
   it('reads nothing that its own physics can’t explain', () => {
     for (const title of jobs.keys()) {

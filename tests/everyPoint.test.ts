@@ -1,3 +1,4 @@
+import { timeOf, asked } from '@/core/job/forTests';
 import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { chooseAmong, optionsFor, whyNotThis } from '@/core/advice';
@@ -12,17 +13,17 @@ import { loopWords } from '@/ui/points/doorbell/loopWords';
 
 const pointId = 'front';
 const by = { id: 'ines', name: 'Ines' };
-const at = '2026-03-04T09:00:00Z';
 
 class Log {
   readonly entries: Entry[] = [];
   write<K extends EntryKind>(kind: K, data: EntryData<K>): this {
     const seq = this.entries.length + 1;
+    const at = timeOf(seq);
     this.entries.push({ id: `e${seq}`, at, by, kind, data, seq, receivedAt: at } as Entry);
     return this;
   }
   stand() {
-    const job = fold({ id: 'x', title: 'x', createdAt: at }, this.entries);
+    const job = fold({ id: 'x', title: 'x', createdAt: timeOf(0) }, this.entries);
     const [point] = job.points;
     if (point?.kind !== 'doorbell') throw new Error('no door');
     return { job, point, assessment: assess(job, point, 120) };
@@ -70,15 +71,15 @@ describe('every kind of chime, device and region', () => {
     const data = choiceOf(pointId, way, 'tried', say);
     expect(ENTRY_KINDS.choiceMade.isValidSync(data, { strict: true })).toBe(true);
     const taken = log.write('choiceMade', data).stand();
-    const steps = stepStandings(taken.job, taken.point, 'ines');
+    const steps = stepStandings(taken.job, taken.point, asked('ines'));
     expect(steps.length).toBeGreaterThan(0);
     // Nothing that touches a wire is open before the circuit is named
     expect(steps.filter(({ step, held }) => step.touches !== 'nothing' && held === null)).toEqual([]);
     const words = [
       ...worriesOf(taken.job, taken.point, taken.assessment).map((worry) => worry.words),
       ...partsOf(taken.job, taken.point),
-      ...ladderOf(taken.job, taken.point, taken.assessment, 'ines').map((mark) => mark.words),
-      nextMove(taken.job, taken.point, taken.assessment, 'ines').words,
+      ...ladderOf(taken.job, taken.point, taken.assessment, asked('ines')).map((mark) => mark.words),
+      nextMove(taken.job, taken.point, taken.assessment, asked('ines')).words,
     ];
     expect(words.map(say).join('\n')).not.toMatch(/NaN|undefined|Infinity|\[object/);
   });

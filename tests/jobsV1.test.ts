@@ -13,9 +13,8 @@ import { temporaryStore } from '@/server/forTests';
 const FOLDER = 'tests/jobs-v1';
 const read = (name: string): unknown => JSON.parse(readFileSync(`${FOLDER}/${name}`, 'utf8')) as unknown;
 const FILES = readdirSync(FOLDER).filter((name) => name.endsWith('.foxjob.json'));
-const expected = read('expected.json') as Readonly<Record<string, unknown>>;
 
-const summary = (job: Job): unknown => ({
+const summary = (job: Job) => ({
   points: job.points.map((point) => ({
     id: point.id,
     kind: point.kind,
@@ -26,20 +25,23 @@ const summary = (job: Job): unknown => ({
     checks: Object.keys(point.checks).length,
     ticks: Object.fromEntries(Object.entries(point.ticks).map(([id, { proofStood }]) => [id, proofStood])),
   })),
-  circuits: job.circuits.map(({ id, way, name, feeds, state }) => ({
+  circuits: job.circuits.map(({ id, way, name, feeds, state, proofs }) => ({
     id,
     way,
     name,
     feeds,
     state: state.state,
-    mains: state.state === 'provedDead' && state.mains !== null,
-    bell: state.state === 'provedDead' && state.bell !== null,
+    mains: proofs.some(({ stands, proof }) => stands && proof.weight === 'mains'),
+    bell: proofs.some(({ stands, proof }) => stands && proof.weight === 'bell'),
   })),
   boards: job.boards.map(({ ways }) => ways.length),
   photos: job.photos.length,
   notes: job.notes.length,
   last: job.last,
 });
+
+type Summary = ReturnType<typeof summary>;
+const expected = read('expected.json') as Readonly<Record<string, Summary | undefined>>;
 
 describe('job files of the first form', () => {
   it.each(FILES)('%s comes in whole, with no proof more', (name) => {
@@ -55,7 +57,12 @@ describe('job files of the first form', () => {
       const raw = read('lapwing-lodge.foxjob.json');
       const first = await importJob(store.db, store.clock, store.files, parseJobFile(raw));
       expect(first.made).toBe(true);
-      expect(summary(first.job)).toEqual(expected['lapwing-lodge.foxjob.json']);
+      const { circuits = [], ...rest } = expected['lapwing-lodge.foxjob.json'] ?? {};
+      expect(summary(first.job)).toEqual({
+        ...rest,
+        // What was proved elsewhere is history: no proof of it stands here
+        circuits: circuits.map((circuit) => ({ ...circuit, bell: false, mains: false })),
+      });
       expect((await importJob(store.db, store.clock, store.files, parseJobFile(raw))).made).toBe(false);
     } finally {
       await end();
@@ -99,7 +106,7 @@ describe('lifting', () => {
     const made = { id: 'e', at: '', by: { id: 'i', name: 'I' } };
     expect(newEntry('noteWritten', { text: 'x' }, made).version).toBe(1);
     const tick = { pointId: 'p', stepId: 's', touches: 'bell', how: 'done' } as const;
-    expect(newEntry('stepTicked', tick, made).version).toBe(2);
+    expect(newEntry('stepTicked', tick, made).version).toBe(3);
     for (const kind of Object.keys(ENTRY_KINDS) as EntryKind[]) expect(versionOf(kind)).toBeGreaterThanOrEqual(1);
   });
 });

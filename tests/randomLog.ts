@@ -1,3 +1,4 @@
+import { timeOf } from '@/core/job/forTests';
 import fc from 'fast-check';
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { CHIME_KINDS } from '@/core/chime';
@@ -35,7 +36,7 @@ export class RandomLog {
 
   write<K extends EntryKind>(kind: K, data: EntryData<K>): void {
     const seq = this.entries.length + 1;
-    const at = `2026-03-04T09:00:${String(seq % 60).padStart(2, '0')}Z`;
+    const at = timeOf(seq);
     const entry = newEntry(kind, data, { id: uuidOf(seq), at, by: { id: 'ines', name: 'Ines' } });
     this.entries.push({ ...entry, seq, receivedAt: at });
   }

@@ -145,7 +145,7 @@ describe('the outbox', () => {
   it('lifts what waited from before an update', () => {
     const tick = { id: A, at, by, kind: 'stepTicked', data: { pointId: 'p', stepId: 'door-d1', how: 'done' } };
     kept.set('fox-ladder-outbox-one', JSON.stringify([{ entry: tick }]));
-    expect(readOutbox('one')).toMatchObject([{ entry: { version: 2, data: { touches: 'bell' } } }]);
+    expect(readOutbox('one')).toMatchObject([{ entry: { version: 3, data: { touches: 'bell' } } }]);
   });
   it('sets one broken value aside as it was, and goes on with the others', () => {
     const broken = { entry: { ...note(B), kind: 'sang' } };

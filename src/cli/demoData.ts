@@ -13,6 +13,8 @@ import { dataFolder, openStore } from '@/server/store';
 import { newEntry, type NewEntry } from '@/core/kinds';
 import sharp from 'sharp';
 
+const MINUTE_MS = 60_000;
+
 /** Whether nobody has written anything in a folder: no job, nobody in the crew. */
 async function isUntouched(folder: string): Promise<boolean> {
   if (!existsSync(path.join(folder, DATABASE_FILE))) return true;
@@ -35,18 +37,24 @@ async function makeFirm(folder: string): Promise<void> {
   for (const person of CREW) await addToCrew(db, person);
   for (const { title, entries } of demoJobs(() => clock.newId(), day)) {
     const id = clock.newId();
-    await createJob(db, clock, { id, at: entries[0]?.at ?? clock.now(), by: INES, title });
+    // Made in the morning, a visit of today would lie ahead: it is told as if it had just ended
+    const ahead = Math.max(0, Date.parse(entries.at(-1)?.at ?? '') + MINUTE_MS - today.getTime());
+    const timeOf = (at: string): string => new Date(Date.parse(at) - ahead).toISOString();
+    await createJob(db, clock, { id, at: timeOf(entries[0]?.at ?? clock.now()), by: INES, title });
     await appendEntries(
       db,
       clock,
       id,
-      entries.map(({ seq: _seq, receivedAt: _receivedAt, ...entry }) => entry),
+      entries.map(({ seq: _seq, receivedAt: _receivedAt, imported: _imported, ...entry }) => ({
+        ...entry,
+        at: timeOf(entry.at),
+      })),
     );
     for (const { svg, caption, trial, marks } of DEMO_PICTURES.filter(({ site }) => site === title)) {
       const drawn = await sharp(Buffer.from(svg)).png().toBuffer();
       const { sha256, widthPx, heightPx } = await keepPhoto(store, id, drawn);
       const photoId = clock.newId();
-      const made = { at: entries.at(-1)?.at ?? clock.now(), by: INES };
+      const made = { at: timeOf(entries.at(-1)?.at ?? clock.now()), by: INES };
       const pinned = { photoId, rung: 'look' as const, pointOf: 'front', caption, trial, marks: [...marks] };
       const added: NewEntry[] = [
         newEntry('photoAttached', { photoId, sha256, widthPx, heightPx }, { id: clock.newId(), ...made }),

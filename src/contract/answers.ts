@@ -18,7 +18,11 @@ export const answer =
   };
 
 export const isProblem = (value: unknown): value is Problem =>
-  isFields(value) && isFigure(value.status) && isText(value.detail) && Array.isArray(value.errors);
+  isFields(value) &&
+  isFigure(value.status) &&
+  isText(value.detail) &&
+  Array.isArray(value.errors) &&
+  (value.serverTime === undefined || isText(value.serverTime));
 
 export const isPerson = (value: unknown): value is Person => isNamed(value) && 'name' in value && isText(value.name);
 

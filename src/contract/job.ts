@@ -1,4 +1,4 @@
-import { array, mixed, number, string } from 'yup';
+import { array, boolean, mixed, number, string } from 'yup';
 import {
   ENTRY_KINDS,
   ISO_TIME,
@@ -40,14 +40,27 @@ const envelope = {
   version: number().integer().min(1).optional(),
   data: mixed().defined(),
   corrects: uuid().optional(),
+  /** The highest number of this job that the writer’s device knew: 0 for none; left out: all up to its own. */
+  seen: number().integer().min(0).optional(),
 };
 /** What every entry carries that a client writes. */
 export const entryEnvelope = exact(envelope);
 /** In a file an entry carries what a server had added. */
-const filedEnvelope = exact({ ...envelope, seq: number().integer().min(1), receivedAt: time().optional() });
+const filedEnvelope = exact({
+  ...envelope,
+  seq: number().integer().min(1),
+  receivedAt: time().optional(),
+  imported: boolean().optional(),
+});
 
 /** In a log both are there. */
-const loggedEnvelope = exact({ ...envelope, seq: number().integer().min(1).defined(), receivedAt: time() });
+const loggedEnvelope = exact({
+  ...envelope,
+  seq: number().integer().min(1).defined(),
+  receivedAt: time(),
+  /** Taken in with a file: what it proved is history. */
+  imported: boolean().optional(),
+});
 
 export const MOST_ENTRIES_AT_ONCE = 500;
 const LARGEST_SAFE_FILE = 200_000;
@@ -68,7 +81,7 @@ function at<T>(place: string, run: () => T): T {
 type Envelope = ReturnType<typeof entryEnvelope.validateSync>;
 
 /** An entry of any version of its kind in the form of now. */
-function readEntry({ id, at: when, by, kind, version = 1, data, corrects }: Envelope): NewEntry {
+function readEntry({ id, at: when, by, kind, version = 1, data, corrects, seen }: Envelope): NewEntry {
   if (!isEntryKind(kind))
     throw new ProblemError(400, `There is no kind “${kind.slice(0, 40)}”.`, [
       { path: 'kind', message: 'no such kind' },
@@ -84,7 +97,7 @@ function readEntry({ id, at: when, by, kind, version = 1, data, corrects }: Enve
   walk(data);
   const form = lifted(kind, version, data as Readonly<Record<string, unknown>>);
   const checked = at('data', () => parse<EntryData>(ENTRY_KINDS[kind] as Validating<EntryData>, form));
-  return newEntry(kind, checked, { id, at: when, by }, corrects);
+  return newEntry(kind, checked, { id, at: when, by, ...(seen === undefined ? {} : { seen }) }, corrects);
 }
 
 /** An entry as a client wrote it, from wherever it waited. @throws ProblemError */
@@ -104,7 +117,12 @@ export function writtenFault(entry: NewEntry): string | null {
 /** An entry of a log, from wherever it was kept: a row, another program’s answer. @throws ProblemError */
 export function parseLogged(value: unknown): Entry {
   const logged = parse(loggedEnvelope, value);
-  return { ...readEntry(logged), seq: logged.seq, receivedAt: logged.receivedAt };
+  return {
+    ...readEntry(logged),
+    seq: logged.seq,
+    receivedAt: logged.receivedAt,
+    ...(logged.imported ? { imported: true as const } : {}),
+  };
 }
 
 const ENTRIES_REMEMBERED = 20_000;

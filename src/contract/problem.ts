@@ -11,6 +11,8 @@ export interface Problem {
   readonly status: number;
   readonly detail: string;
   readonly errors: readonly FieldError[];
+  /** The time here, where a time was refused. */
+  readonly serverTime?: string;
 }
 
 export const PROBLEM_TITLES: Readonly<Record<number, string>> = {
@@ -30,17 +32,22 @@ export class ProblemError extends Error {
     readonly status: number,
     readonly detail: string,
     readonly errors: readonly FieldError[] = [],
-    options?: ErrorOptions,
+    private readonly options: ErrorOptions & { readonly serverTime?: string } = {},
   ) {
     super(detail, options);
     this.name = 'ProblemError';
   }
+
+  get serverTime(): string | undefined {
+    return this.options.serverTime;
+  }
 }
 
-export const problemOf = ({ status, detail, errors }: ProblemError): Problem => ({
+export const problemOf = ({ status, detail, errors, serverTime }: ProblemError): Problem => ({
   type: 'about:blank',
   title: PROBLEM_TITLES[status] ?? 'Refused',
   status,
   detail,
   errors,
+  ...(serverTime === undefined ? {} : { serverTime }),
 });

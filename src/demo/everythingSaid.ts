@@ -1,3 +1,4 @@
+import { NOBODY } from '@/core/isolation';
 import { chooseAmong, optionsFor, wayPlan, whyNotThis } from '@/core/advice';
 import { beforeList, customerPage, houseOf, thingsOf, type Job } from '@/core/job';
 import { THINGS } from '@/core/kinds';
@@ -35,14 +36,14 @@ const DRAWS = 60;
 function atPoint(job: Job, point: Point): readonly unknown[] {
   const assessment = assess(job, point, DRAWS);
   return [
-    ladderOf(job, point, assessment, null),
-    nextMove(job, point, assessment, null),
+    ladderOf(job, point, assessment, NOBODY),
+    nextMove(job, point, assessment, NOBODY),
     verdictOf(job, point, assessment),
     worriesOf(job, point, assessment),
     missingAtLook(job, point),
     areasOf(job, point),
     pointSteps(point),
-    stepStandings(job, point, null),
+    stepStandings(job, point, NOBODY),
     findingsOf(job, point),
     partsOf(job, point),
     toTell(point),

@@ -70,7 +70,7 @@ describe('simulated devices', () => {
     expect(live).toBeGreaterThan(8);
     await appendEntries(store.db, store.clock, id, [
       entry('circuitListed', { circuitId: 'c', way: '7', feeds: ['p'] }),
-      entry('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true }),
+      entry('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true, guard: 'locked' }),
     ]);
     expect((await meterOf(store, id, 'p')).read(open, 2).value).toBeLessThan(1);
   });

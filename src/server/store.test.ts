@@ -257,20 +257,20 @@ describe('the job file', () => {
     expect((await take(file)).made).toBe(false);
     const back = await exportJob(db, files, job.id);
     expect(back.attachments).toEqual([attachment]);
-    const strip = (entries: readonly object[]) => entries.map((one) => ({ ...one, receivedAt: '' }));
+    const strip = (entries: readonly object[]) => entries.map((one) => ({ ...one, receivedAt: '', imported: true }));
     expect(strip(back.entries)).toEqual(strip(file.entries));
     const damaged = { ...file, job: { ...file.job, id: v7() }, attachments: [{ ...attachment, base64: 'AAAA' }] };
     expect(await status(take(damaged))).toBe(422);
     await other.end();
   });
-  it('adds what is new to a known job, at its end, and says when ids are taken', async () => {
+  it('adds what is new to a known job, numbered at its end and read by its time, and says when ids are taken', async () => {
     const job = await make('Merged');
     await append(job.id, ['noteWritten', { text: 'here' }]);
     const file = await exportJob(store.db, store.files, job.id);
     const from = entry('noteWritten', { text: 'from the other van' });
     await append(job.id, ['noteWritten', { text: 'meanwhile' }]);
     const merged = await importJob(store.db, store.clock, store.files, { ...file, entries: [from, ...file.entries] });
-    expect(merged.job.notes.map(({ text }) => text)).toEqual(['here', 'meanwhile', 'from the other van']);
+    expect(merged.job.notes.map(({ text }) => text)).toEqual(['here', 'from the other van', 'meanwhile']);
     expect(merged.job.last).toBe(3);
     const clash = { ...file, entries: [{ ...from, data: { text: 'changed' } } as typeof from] };
     expect(await status(importJob(store.db, store.clock, store.files, clash))).toBe(409);

@@ -13,7 +13,13 @@ const begun = (region = 'na-120') =>
 const named = (region?: string) =>
   begun(region).write('circuitListed', { circuitId: 'b7', way: 'breaker 7', name: 'hall', feeds: ['front'] });
 const off = (region?: string) =>
-  named(region).write('circuitSwitched', { circuitId: 'b7', to: 'off', tagged: true, houseTold: true });
+  named(region).write('circuitSwitched', {
+    circuitId: 'b7',
+    to: 'off',
+    tagged: true,
+    houseTold: true,
+    guard: 'locked',
+  });
 const isolate = (log: Written) => openJob(log.entries, { rung: 'isolate' });
 const plate = () => screen.getAllByTestId('circuit-state')[0]?.textContent;
 const box = (label: string): HTMLInputElement => {
@@ -66,36 +72,12 @@ describe('a circuit at Isolate', () => {
     await kept();
     expect(written().at(-1)).toMatchObject({
       kind: 'deadProved',
-      data: { weight: 'bell', betweenVolts: 0.2, meterMainsRated: true, dry: true },
+      data: { weight: 'bell', placeId: 's', betweenVolts: 0.2, meterMainsRated: true, dry: true },
     });
     await waitFor(() => expect(plate()).toContain('PROVED DEAD'));
   });
-  it.each([
-    ['na-120', 'hot to neutral', 'hot to ground', 'neutral to ground'],
-    ['gb-230', 'line to neutral', 'line to earth', 'neutral to earth'],
-  ])('asks for a mains proof in the terms of %s', async (region, ...labels) => {
-    const { user, ready, kept, written } = isolate(off(region));
-    await ready();
-    await user.click(screen.getByText('Prove the mains side dead'));
-    for (const label of labels) await user.type(box(label), '0');
-    for (const condition of [/^Two-pole tester/, /^Every pair/, /^Tester tried on/, /^Locked off/])
-      await user.click(screen.getByLabelText(condition));
-    await waitFor(() => expect(screen.getByTestId('proof-mains').textContent).toBe('This proves it dead.'));
-    await user.click(within(screen.getByTestId('proof-mains').closest('form') ?? document.body).getByRole('button'));
-    await kept();
-    expect(written().at(-1)).toMatchObject({ data: { weight: 'mains', hotNeutralVolts: 0, locked: true } });
-  });
-  it('is not proved by a mains proof without its lock', async () => {
-    const { user, ready } = isolate(off());
-    await ready();
-    await user.click(screen.getByText('Prove the mains side dead'));
-    for (const label of ['hot to neutral', 'hot to ground', 'neutral to ground']) await user.type(box(label), '0');
-    for (const condition of [/^Two-pole tester/, /^Every pair/, /^Tester tried on/])
-      await user.click(screen.getByLabelText(condition));
-    await waitFor(() => expect(screen.getByTestId('proof-mains').textContent).toMatch(/lock/i));
-  });
   it('is live again at a word, and its proof is gone', async () => {
-    const { user, ready, kept } = isolate(off().write('deadProved', { circuitId: 'b7', ...DEAD_BELL }));
+    const { user, ready, kept } = isolate(off().write('deadProved', { circuitId: 'b7', placeId: 's', ...DEAD_BELL }));
     await ready();
     expect(plate()).toContain('PROVED DEAD');
     await user.click(press('It is on again'));
@@ -103,7 +85,7 @@ describe('a circuit at Isolate', () => {
     await waitFor(() => expect(plate()).toContain('LIVE'));
   });
   it('is not known after a sign of life', async () => {
-    const { user, ready, kept } = isolate(off().write('deadProved', { circuitId: 'b7', ...DEAD_BELL }));
+    const { user, ready, kept } = isolate(off().write('deadProved', { circuitId: 'b7', placeId: 's', ...DEAD_BELL }));
     await ready();
     await user.click(screen.getByText(/^A hint to note/));
     await user.click(screen.getByRole('button', { name: /pen beeps/ }));
@@ -123,10 +105,76 @@ describe('a circuit at Isolate', () => {
   });
 });
 
+/** A floodlight whose circuit is off and locked, on the step of its cover. */
+const yard = (region = 'na-120', guard: 'locked' | null = 'locked') =>
+  new Written()
+    .write('siteDescribed', { name: 'Siskin House', region })
+    .write('pointAdded', { pointId: 'yard', pointKind: 'floodlight', name: 'Yard', boxId: 'box' })
+    .write('circuitListed', { circuitId: 'b7', way: 'breaker 7', feeds: ['yard'], otherInBox: 'no' })
+    .write('circuitSwitched', { circuitId: 'b7', to: 'off', tagged: true, ...(guard ? { guard } : {}) })
+    .write('stepTicked', { pointId: 'yard', stepId: 'box-photo', touches: 'nothing', how: 'done' });
+const wire = (log: Written) => openJob(log.entries, { rung: 'wire' });
+
+describe('the cover of a box', () => {
+  it.each([
+    ['na-120', 'hot to neutral', 'hot to ground', 'neutral to ground'],
+    ['gb-230', 'line to neutral', 'line to earth', 'neutral to earth'],
+  ])('comes off with a proof, in the terms of %s', async (region, ...labels) => {
+    const { user, ready, kept, written } = wire(yard(region));
+    await ready();
+    // What was not looked for is asked with the proof
+    await user.click(within(screen.getByRole('radiogroup', { name: /neutral is shared/ })).getByLabelText('no'));
+    await kept();
+    for (const label of labels) await user.type(box(label), '0');
+    for (const condition of [/^Two-pole tester/, /^Every pair/, /^Tester tried on/])
+      await user.click(screen.getByLabelText(condition));
+    await waitFor(() => expect(screen.getByTestId('proof-mains').textContent).toBe('This proves it dead.'));
+    expect(screen.queryByTestId('tick')).toBeNull();
+    await user.click(press('Write the proof down'));
+    await kept();
+    const off = written().length;
+    expect(written().at(-1)).toMatchObject({
+      kind: 'deadProved',
+      data: { weight: 'mains', placeId: 'box', hotNeutralVolts: 0, triedAfter: true },
+    });
+    await user.click(await screen.findByTestId('tick'));
+    await kept();
+    expect(written()[off]).toMatchObject({
+      kind: 'stepTicked',
+      data: { stepId: 'box-open', touches: 'mains', role: 'proof', placeId: 'box' },
+    });
+    expect(plate()).toContain('PROVED DEAD');
+  });
+  it('stays on until the breaker is locked, or guarded by somebody with a name', async () => {
+    const { user, ready, kept, written } = wire(yard('na-120', null));
+    await ready();
+    expect(screen.getAllByText(/not locked or guarded/)[0]).toBeTruthy();
+    expect(screen.queryByTestId('proof-mains')).toBeNull();
+    await user.click(press('Prove it dead'));
+    await user.click(screen.getByLabelText('Taped, board watched'));
+    await user.click(press('Write it down'));
+    expect(written()).toHaveLength(0);
+    await user.type(box('who watches the board'), 'Jo{Enter}');
+    await kept();
+    expect(written()).toMatchObject([{ kind: 'breakerGuarded', data: { guard: 'watched', guardedBy: 'Jo' } }]);
+    await waitFor(() => expect(press('Go on at Wire')).not.toBe(document.body));
+  });
+});
+
 describe('coming back to a job', () => {
-  const proved = () => off().write('deadProved', { circuitId: 'b7', ...DEAD_MAINS });
-  it('asks whether somebody was away while a mains proof stands, and ends it where they were', async () => {
-    const { user, ready, kept, written } = isolate(proved());
+  const LONG_AGO_MS = 25 * 60_000;
+  const aWhileAgo = (log: Written) =>
+    log.entries.map((entry) => {
+      const at = new Date(Date.parse(entry.at) - LONG_AGO_MS).toISOString();
+      return { ...entry, at, receivedAt: at };
+    });
+  const proved = () =>
+    yard()
+      .write('circuitListed', { circuitId: 'b7', sharedNeutral: 'no' })
+      .write('deadProved', { circuitId: 'b7', placeId: 'box', ...DEAD_MAINS })
+      .write('stepTicked', { pointId: 'yard', stepId: 'box-open', touches: 'mains', placeId: 'box', how: 'done' });
+  it('asks whether somebody was away while a mains proof of theirs stands, and ends it where they were', async () => {
+    const { user, ready, kept, written, job } = openJob(aWhileAgo(proved()), { rung: 'wire' });
     await ready();
     expect(plate()).toContain('PROVED DEAD');
     await user.click(press('I was away: prove it again'));
@@ -134,9 +182,24 @@ describe('coming back to a job', () => {
     expect(written()[0]).toMatchObject({ kind: 'cameBack' });
     await waitFor(() => expect(plate()).not.toContain('PROVED DEAD'));
     expect(screen.queryByText('Back at the work?')).toBeNull();
+    expect(job().circuits[0]?.proofs[0]).toMatchObject({ stands: false, why: 'away' });
   });
-  it('asks nothing where only the bell side was proved', async () => {
-    const { ready } = isolate(off().write('deadProved', { circuitId: 'b7', ...DEAD_BELL }));
+  it('goes on where they stood at it, and the answer is written', async () => {
+    const { user, ready, kept, written, job } = openJob(aWhileAgo(proved()), { rung: 'wire' });
+    await ready();
+    await user.click(press('I stood at it all the time'));
+    await kept();
+    expect(written()[0]).toMatchObject({ kind: 'stayedAtWork' });
+    expect(screen.queryByText('Back at the work?')).toBeNull();
+    expect(job().circuits[0]?.proofs[0]).toMatchObject({ stands: true });
+  });
+  it('asks nothing of somebody who has just written, nor where only the bell side was proved', async () => {
+    const first = openJob(proved().entries, { rung: 'wire' });
+    await first.ready();
+    expect(screen.queryByText('Back at the work?')).toBeNull();
+    close();
+    const bell = off().write('deadProved', { circuitId: 'b7', placeId: 's', ...DEAD_BELL });
+    const { ready } = openJob(aWhileAgo(bell), { rung: 'isolate' });
     await ready();
     expect(screen.queryByText('Back at the work?')).toBeNull();
   });

@@ -44,12 +44,13 @@ export interface FakeServer {
 }
 
 /** What the interface reads of an answer. */
-type Answer = Pick<Response, 'ok' | 'status' | 'json'>;
+type Answer = Pick<Response, 'ok' | 'status' | 'json' | 'headers'>;
 
 /** An answer of the server, or of whoever speaks in its place. @param body undefined: it is no JSON */
 export const answering = (body: unknown, status = 200): Answer => ({
   ok: status >= 200 && status < 300,
   status,
+  headers: new Headers(),
   json: () =>
     body === undefined
       ? Promise.reject(new SyntaxError('no JSON'))
@@ -150,7 +151,8 @@ export class Written {
 
   write<K extends EntryKind>(kind: K, data: EntryData<K>): this {
     const id = `00000000-0000-7000-8000-${String(++ids).padStart(12, '0')}`;
-    const at = `2026-03-04T09:${String(Math.floor(this.entries.length / 60)).padStart(2, '0')}:${String(this.entries.length % 60).padStart(2, '0')}Z`;
+    // Written just now: who was away for long is asked about it
+    const at = new Date(Date.now() - 300_000 + this.entries.length * 1000).toISOString();
     const entry = newEntry(kind, data, { id, at, by: INES });
     this.entries.push({ ...entry, seq: this.entries.length + 1, receivedAt: at });
     return this;

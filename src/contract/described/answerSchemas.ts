@@ -30,13 +30,17 @@ const FIT_FIGURES = ['seriesOhms', 'seriesOhmsLow', 'seriesOhmsHigh', 'voltsAtRa
 
 /** What the server answers. Fields may be added later, so answers allow more than they name. */
 export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
-  Problem: object({
-    type: { type: 'string', format: 'uri-reference' },
-    title: text,
-    status: { type: 'integer' },
-    detail: text,
-    errors: list(object({ path: text, message: text })),
-  }),
+  Problem: object(
+    {
+      type: { type: 'string', format: 'uri-reference' },
+      title: text,
+      status: { type: 'integer' },
+      detail: text,
+      errors: list(object({ path: text, message: text })),
+      serverTime: { type: 'string', format: 'date-time' },
+    },
+    ['type', 'title', 'status', 'detail', 'errors'],
+  ),
   Person: object({ id: text, name: text }),
   OperatingPoint: object(
     {

@@ -83,8 +83,11 @@ export function entrySchema(
   };
 }
 
+/** What a server adds to an entry, and has always added. */
+export const ALWAYS_ADDED = ['seq', 'receivedAt'] as const;
 /** What a server adds to an entry. */
 export const NUMBERED: Readonly<Record<string, JsonSchema>> = {
   seq: { type: 'integer', minimum: 1 },
   receivedAt: { type: 'string', format: 'date-time' },
+  imported: { type: 'boolean', description: 'taken in with a file: what it proved is history' },
 };

@@ -8,7 +8,7 @@ import { searchOrderRequest } from '../searchOrder';
 import { settingsRequest } from '../settings';
 import { sourceFitRequest } from '../sourceFit';
 import { ANSWER_SCHEMAS } from './answerSchemas';
-import { NUMBERED, dataSchemas, entrySchema } from './entrySchemas';
+import { ALWAYS_ADDED, NUMBERED, dataSchemas, entrySchema } from './entrySchemas';
 import { jobFileSchema } from './jobFileSchema';
 import { jsonSchemaOf } from './jsonSchema';
 import { catalogueSchemas } from './catalogueSchemas';
@@ -88,7 +88,7 @@ export function openApi(): object {
         NewJob: jsonSchemaOf(newJobRequest),
         NewPerson: jsonSchemaOf(newCrewRequest),
         NewEntry: entrySchema(HOME),
-        Entry: entrySchema(HOME, NUMBERED, Object.keys(NUMBERED)),
+        Entry: entrySchema(HOME, NUMBERED, ALWAYS_ADDED),
         NewEntries: {
           type: 'object',
           properties: {

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import type { EntryData } from '../kinds/register';
 import { DEAD_MAINS } from '../isolation/forTests';
 import { TestLog, TOMAS } from '../job/forTests';
-import { supplyOf } from '../points/supplyOf';
+import { unnamedFeed } from '../points/supplyOf';
 import { mayBeOneWay, wayKeys } from './breakers';
 
 const onOne = (one: string, other: string): boolean =>
@@ -50,7 +50,11 @@ describe('the name of a way', () => {
   });
 });
 
-const mains = (circuitId: string): EntryData<'deadProved'> => ({ circuitId, ...DEAD_MAINS });
+const mains = (circuitId: string): EntryData<'deadProved'> => ({
+  circuitId,
+  placeId: circuitId === 'c' ? 'yard' : 'gate',
+  ...DEAD_MAINS,
+});
 
 /** Two floodlights; the yard’s circuit is off, tagged and proved dead. */
 const yardDead = (): TestLog =>
@@ -64,7 +68,7 @@ const yardDead = (): TestLog =>
       sharedNeutral: 'no',
       otherInBox: 'no',
     })
-    .write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true })
+    .write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true, guard: 'locked' })
     .write('deadProved', mains('c'));
 const atGate = (log: TestLog, way = '07'): TestLog =>
   log.write('circuitListed', { circuitId: 'd', way, feeds: ['gate'], sharedNeutral: 'no', otherInBox: 'no' });
@@ -82,7 +86,7 @@ describe('one breaker that was named at two points', () => {
     expect(stateOf(log)).toBe('unknown');
   });
   it.each([
-    ['switched off there', { to: 'off', tagged: true }, 'off'],
+    ['switched off there', { to: 'off', tagged: true, guard: 'locked' }, 'off'],
     ['switched on there', { to: 'on' }, 'unknown'],
   ] as const)('ends the proof when it is %s', (_name, switched, state) => {
     const log = atGate(yardDead()).write('circuitSwitched', { circuitId: 'd', ...switched });
@@ -99,14 +103,18 @@ describe('one breaker that was named at two points', () => {
     expect(stateOf(other)).toBe('provedDead');
     const board = yardDead().write('circuitListed', { circuitId: 'c', board: 'house' });
     atGate(board).write('circuitListed', { circuitId: 'd', board: 'garage' });
-    board.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true }).write('deadProved', mains('c'));
+    board
+      .write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true, guard: 'locked' })
+      .write('deadProved', mains('c'));
     board.write('circuitSwitched', { circuitId: 'd', to: 'on' });
     // It was named without its board first: until then it might have been the same
     expect(stateOf(board)).toBe('unknown');
   });
   it('gives no proof to the other by being off or proved there', () => {
     const log = atGate(yardDead());
-    log.write('circuitSwitched', { circuitId: 'd', to: 'off', tagged: true }).write('deadProved', mains('d'));
+    log
+      .write('circuitSwitched', { circuitId: 'd', to: 'off', tagged: true, guard: 'locked' })
+      .write('deadProved', mains('d'));
     expect(stateOf(log, 'd')).toBe('provedDead');
     expect(stateOf(log)).toBe('off');
   });
@@ -144,16 +152,16 @@ describe('one breaker that was named at two points', () => {
     log.write('circuitListed', { circuitId: 'd', way: '7', feeds: ['yard'] });
     const [yard] = log.job.points;
     if (!yard) throw new Error('no point');
-    expect(supplyOf(log.job, yard).unnamed).toBe('inBox');
+    expect(unnamedFeed(log.job, yard)).toBe('inBox');
     log.write('circuitListed', { circuitId: 'e', way: '12', feeds: ['yard'] });
-    expect(supplyOf(log.job, log.job.points[0] ?? yard).unnamed).toBeNull();
+    expect(unnamedFeed(log.job, log.job.points[0] ?? yard)).toBeNull();
   });
 });
 
 describe('whatever is written of two names of one breaker', () => {
   const act = fc.constantFrom<(log: TestLog) => unknown>(
     (log) => log.write('circuitSwitched', { circuitId: 'd', to: 'on' }),
-    (log) => log.write('circuitSwitched', { circuitId: 'd', to: 'off', tagged: true }),
+    (log) => log.write('circuitSwitched', { circuitId: 'd', to: 'off', tagged: true, guard: 'locked' }),
     (log) => log.write('deadProved', mains('d')),
     (log) => log.write('hintNoted', { circuitId: 'd', hint: 'penBeeps' }),
     (log) => log.write('circuitListed', { circuitId: 'd', way: '12' }),

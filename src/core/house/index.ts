@@ -1,4 +1,5 @@
 export { wayId, wayNumber, type Board, type Way } from './boards';
+export { mayBeOneWay } from './breakers';
 export type { Circuit, SeenHint } from './circuits';
 export { branchesOf, type HouseBranch, type HouseCable, type HouseGraph, type HouseNode } from './houseGraph';
 export {

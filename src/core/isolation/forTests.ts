@@ -19,5 +19,4 @@ export const DEAD_MAINS: MainsProof = {
   everyConductor: true,
   triedBefore: true,
   triedAfter: true,
-  locked: true,
 };

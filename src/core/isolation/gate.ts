@@ -1,84 +1,163 @@
 import { said, type Text } from '../said';
-import type { Touches } from '../wiring';
-import type { CircuitState } from './circuitState';
+import type { Until } from '../log/moment';
+import type { OtherFeed } from './happening';
+import type { CircuitState, Isolation } from './standing';
 
-/** A second feed that was seen and is not among the named circuits: what makes it one. */
-export type OtherFeed = 'joined' | 'inBox' | 'sharedNeutral';
+/** What a step may put hands on. Decides which proof it needs. */
+export type Touches = 'nothing' | 'bell' | 'mains';
 
-/** All that feeds a point, as far as it is known. */
-export interface Supply {
-  readonly circuits: readonly CircuitState[];
-  /** A further feed that is known to be there and not named as a circuit yet. */
-  readonly unnamed: OtherFeed | null;
-  /** Whether somebody looked for a second feed and a shared neutral; mains work asks for it. */
-  readonly lookedForOthers: boolean;
+/** Work needs its place proved dead; the proof itself is done as if live; a live test stands clear of it. */
+export const STEP_ROLES = ['work', 'proof', 'liveTest'] as const;
+export type StepRole = (typeof STEP_ROLES)[number];
+
+/** Who asks, and when: a mains proof counts for the person who made it, while they are there. */
+export interface Asker {
+  readonly id: string | null;
+  /** Now, ms since 1970. */
+  readonly at: number;
+  /** While the server is away: the proofs that were made on this screen. Null: what is known is fresh. */
+  readonly ownProofs: ReadonlySet<string> | null;
+}
+
+/** Nobody in particular: for lists, where nothing is offered. */
+export const NOBODY: Asker = { id: null, at: 0, ownProofs: null };
+
+/** What hangs a step on its circuits. */
+export interface Hold {
+  readonly touches: Touches;
+  readonly role: StepRole;
+  /** Where hands are put. */
+  readonly placeId: string;
+  /** Where its bell side hangs on; null: it has none. */
+  readonly supplyId: string | null;
   /** The firm’s school, or what this job departs to. */
   readonly bellSide: 'off' | 'live';
   /** Fed by a new plug alone, which stays out of its outlet until all is wired: there is no breaker to prove. */
-  readonly plug?: boolean;
+  readonly plug: boolean;
+  /** Conductors of the place were parted and spread dead: what is read live is read from there. */
+  readonly spread?: boolean;
 }
 
 export type GateReason =
   | 'noCircuit'
   | 'unknown'
   | 'live'
+  | 'notTagged'
+  | 'notGuarded'
   | 'notProved'
   | 'noBellProof'
   | 'noMainsProof'
   | 'provedByAnother'
-  | 'simulatedProof'
+  | 'wasAway'
+  | 'notFresh'
+  | 'bellIsMains'
   | 'notRead'
   | 'notLooked'
+  | 'notSpread'
   | OtherFeed;
-
-export type Gate = { readonly open: true } | { readonly open: false; readonly reason: GateReason };
 
 export const GATE_WORDS: Readonly<Record<GateReason, Text>> = {
   noCircuit: said('noCircuitNamed'),
   unknown: said('notKnownWhether'),
   live: said('circuitLive'),
+  notTagged: said('offNotTagged'),
+  notGuarded: said('offNotGuarded'),
   notProved: said('offButNot'),
   noBellProof: said('bellWiresNot'),
   noMainsProof: said('noMainsProof'),
   provedByAnother: said('provedSomebodyElse'),
-  simulatedProof: said('provedSimulatedMeter'),
+  wasAway: said('wereYouAway'),
+  notFresh: said('serverAwayOwnOnly'),
+  bellIsMains: said('bellSideIsMains'),
   notRead: said('bellSideNot'),
   notLooked: said('notAskedYet'),
+  notSpread: said('conductorsNotSpread'),
   joined: said('secondTransformerJoined'),
   inBox: said('secondCircuitBox'),
   sharedNeutral: said('sharedNeutralOther'),
 };
 
-const OPEN: Gate = { open: true };
-const shut = (reason: GateReason): Gate => ({ open: false, reason });
+type Unproved = Exclude<CircuitState, { state: 'off' | 'provedDead' }>['state'];
+const isOff = (state: CircuitState): state is Extract<CircuitState, { state: 'off' | 'provedDead' }> =>
+  state.state === 'off' || state.state === 'provedDead';
 
-function bellGate(circuit: CircuitState, bellSide: Supply['bellSide']): Gate {
-  if (circuit.state === 'provedDead') return circuit.bell ? OPEN : shut('noBellProof');
-  if (circuit.state === 'off') return shut('notProved');
-  if (bellSide === 'live') return circuit.bellRead ? OPEN : shut('notRead');
-  return shut(circuit.state);
+/** Why the mains of one circuit may not be touched at a place; null where they may. */
+function mainsReason(
+  isolation: Isolation,
+  circuitId: string,
+  placeId: string,
+  who: Asker,
+  until: Until | null,
+): GateReason | null {
+  const state = isolation.stateOf(circuitId, until);
+  if (!isOff(state)) return state.state satisfies Unproved;
+  if (!state.tagged) return 'notTagged';
+  // Before it stood with the switching, it was said with the proof
+  if (state.guard === null && until?.history !== true) return 'notGuarded';
+  const proof = isolation.mainsProofAt(circuitId, placeId, who.id, until);
+  if (!proof) return state.state === 'provedDead' ? 'noMainsProof' : 'notProved';
+  if (proof.mark.byId !== who.id) return 'provedByAnother';
+  if (who.ownProofs && !who.ownProofs.has(proof.moment.id)) return 'notFresh';
+  return isolation.isAskedWhere(proof.mark.byId, proof.moment, who.at) ? 'wasAway' : null;
 }
 
-function mainsGate(circuit: CircuitState, who: string | null): Gate {
-  if (circuit.state === 'off') return shut('notProved');
-  if (circuit.state !== 'provedDead') return shut(circuit.state);
-  if (!circuit.mains) return shut('noMainsProof');
-  if (circuit.mains.simulated) return shut('simulatedProof');
-  return circuit.mains.mark.byId === who ? OPEN : shut('provedByAnother');
+function bellReason(
+  isolation: Isolation,
+  circuitId: string,
+  hold: Hold,
+  isOnlyOne: boolean,
+  who: Asker,
+  until: Until | null,
+): GateReason | null {
+  const supplyId = hold.supplyId ?? hold.placeId;
+  const state = isolation.stateOf(circuitId, until);
+  if (!isOff(state)) {
+    if (hold.bellSide === 'live') return isolation.bellReadOf(circuitId, until) ? null : 'notRead';
+    return state.state satisfies Unproved;
+  }
+  if (!state.tagged) return 'notTagged';
+  if (isolation.bellProofAt(circuitId, supplyId, until)) return null;
+  // Dead at the transformer’s own primary, for whoever proved it, while nothing else feeds it
+  if (isOnlyOne && mainsReason(isolation, circuitId, supplyId, who, until) === null) return null;
+  return state.state === 'provedDead' ? 'noBellProof' : 'notProved';
 }
 
 /**
- * The one gate that decides whether a step may be offered now. Every circuit that feeds the point has to pass: two
- * transformers joined on the bell side make each other's primary live.
- * @param who id of the person who is about to do it; a mains proof counts only for the person who made it
+ * The one gate that decides whether a step may be offered now. Every circuit that feeds its place has to pass: two
+ * transformers joined on the bell side make each other’s primary live.
+ * @param until as it was just before this moment: for a step that was ticked then; null: now
+ * @returns why it is held, most telling first; none where it may be done
  */
-export function stepGate(touches: Touches, supply: Supply, who: string | null): Gate {
-  if (touches === 'nothing') return OPEN;
-  const { circuits, unnamed, lookedForOthers, bellSide } = supply;
-  if (circuits.length === 0) return supply.plug && touches === 'bell' ? OPEN : shut('noCircuit');
-  const gates = circuits.map((circuit) => (touches === 'bell' ? bellGate(circuit, bellSide) : mainsGate(circuit, who)));
-  const first = gates.find((gate) => !gate.open);
-  if (first) return first;
-  if (unnamed === 'joined' || (unnamed !== null && touches === 'mains')) return shut(unnamed);
-  return touches === 'mains' && !lookedForOthers ? shut('notLooked') : OPEN;
+export function stepGate(
+  isolation: Isolation,
+  hold: Hold,
+  who: Asker,
+  until: Until | null = null,
+): readonly GateReason[] {
+  const { touches, role, placeId, supplyId, plug, spread } = hold;
+  if (touches === 'nothing' && role !== 'liveTest') return [];
+  const circuits = isolation.circuitsAt(placeId, until);
+  if (circuits.length === 0) return plug && touches === 'bell' ? [] : ['noCircuit'];
+  const unnamed = isolation.unnamedAt(placeId, until);
+  const reasons = new Set<GateReason>();
+  const add = (reason: GateReason | null): void => void (reason && reasons.add(reason));
+  if (role === 'liveTest') return spread ? [] : ['notSpread'];
+  if (touches === 'bell') {
+    if (isolation.isHigh(supplyId ?? placeId, until)) add('bellIsMains');
+    const isOnlyOne = circuits.length === 1 && unnamed === null;
+    for (const id of circuits) add(bellReason(isolation, id, hold, isOnlyOne, who, until));
+    if (unnamed === 'joined') add(unnamed);
+    return [...reasons];
+  }
+  for (const id of circuits)
+    if (role === 'proof') {
+      const state = isolation.stateOf(id, until);
+      if (!isOff(state)) add(state.state satisfies Unproved);
+      else if (!state.tagged) add('notTagged');
+      else if (state.guard === null) add('notGuarded');
+    } else add(mainsReason(isolation, id, placeId, who, until));
+  if (role === 'proof') return [...reasons];
+  add(unnamed);
+  if (!isolation.isLooked(placeId, until)) add('notLooked');
+  return [...reasons];
 }

@@ -1,12 +1,24 @@
 export {
-  CIRCUIT_STATE_WORDS,
-  NOT_KNOWN,
-  circuitState,
-  type CircuitEvent,
-  type CircuitState,
+  GATE_WORDS,
+  NOBODY,
+  STEP_ROLES,
+  stepGate,
+  type Asker,
+  type GateReason,
+  type Hold,
+  type StepRole,
+  type Touches,
+} from './gate';
+export {
+  GUARDS,
+  OTHER_FEEDS,
+  type Guard,
+  type Happening,
+  type HappeningOf,
   type Mark,
-} from './circuitState';
-export { GATE_WORDS, stepGate, type Gate, type GateReason, type OtherFeed, type Supply } from './gate';
+  type OtherFeed,
+  type What,
+} from './happening';
 export { HINTS, HINT_IDS, type Hint } from './hints';
 export { breakerHunt, waysLeft, type BreakerHunt, type HuntAnswer, type HuntWay } from './hunt/breakerHunt';
 export { huntOnFoot, type HuntCost, type HuntOnFoot } from './hunt/huntOnFoot';
@@ -17,9 +29,24 @@ export {
   PROOF_PROBLEM_WORDS,
   isBellVoltage,
   proofProblem,
+  voltsRead,
   type BellProof,
   type MainsProof,
   type Proof,
   type ProofProblem,
 } from './proof';
+export { ABSENCE_MS } from './presence';
+export {
+  CIRCUIT_STATE_WORDS,
+  Isolation,
+  NOT_KNOWN,
+  showsLife,
+  type CircuitState,
+  type IsolationLog,
+  type NamedCircuit,
+  type ProofEnd,
+  type ProofWhy,
+  type Sighting,
+  type StandingProof,
+} from './standing';
 export type { IsolationSayings } from './sayings';

@@ -17,7 +17,10 @@ export interface BellProof {
   readonly simulated?: boolean;
 }
 
-/** Every pair of a mains circuit by a two-pole tester that was tried on a live point before and after. */
+/**
+ * Every pair of a mains circuit by a two-pole tester that was tried on a live point before and after. That the breaker is
+ * locked, or guarded another way, belongs to its being off.
+ */
 export interface MainsProof {
   readonly weight: 'mains';
   readonly hotNeutralVolts: number;
@@ -26,7 +29,8 @@ export interface MainsProof {
   readonly everyConductor: boolean;
   readonly triedBefore: boolean;
   readonly triedAfter: boolean;
-  readonly locked: boolean;
+  /** Locked, as it was said with the proof before it stood with the switching. */
+  readonly locked?: boolean;
   readonly simulated?: boolean;
 }
 
@@ -34,16 +38,24 @@ export type Proof = BellProof | MainsProof;
 
 /** Why readings do not prove a circuit dead. */
 export type ProofProblem =
-  'treatAsMains' | 'stillLive' | 'meterNotMainsRated' | 'notDry' | 'notEveryConductor' | 'testerNotTried' | 'notLocked';
+  | 'noFigure'
+  | 'treatAsMains'
+  | 'stillLive'
+  | 'borrowedNeutral'
+  | 'meterNotMainsRated'
+  | 'notDry'
+  | 'notEveryConductor'
+  | 'testerNotTried';
 
 export const PROOF_PROBLEM_WORDS: Readonly<Record<ProofProblem, Text>> = {
+  noFigure: said('figureMissing'),
   treatAsMains: said('overVBell', { bellVoltsMost: BELL_VOLTS_MOST }),
   stillLive: said('moreVNot', { deadVoltsMost: DEAD_VOLTS_MOST }),
+  borrowedNeutral: said('borrowedNeutral', { deadVoltsMost: DEAD_VOLTS_MOST }),
   meterNotMainsRated: said('useMeterRated'),
   notDry: said('wetNoProof'),
   notEveryConductor: said('testEveryPair'),
   testerNotTried: said('tryTesterKnown'),
-  notLocked: said('lockBreakerOff'),
 };
 
 const bellVolts = ({ betweenVolts, firstToEarthVolts, secondToEarthVolts }: BellProof): readonly number[] =>
@@ -53,6 +65,13 @@ const bellVolts = ({ betweenVolts, firstToEarthVolts, secondToEarthVolts }: Bell
 export const isBellVoltage = (proof: BellProof): boolean =>
   proof.meterMainsRated && proof.dry && bellVolts(proof).every((value) => value <= BELL_VOLTS_MOST);
 
+/** The most that was read on the conductors of a proof; between neutral and ground alone it says nothing of the hot. */
+export function voltsRead(proof: Proof): number {
+  const volts =
+    proof.weight === 'bell' ? bellVolts(proof) : [proof.hotNeutralVolts, proof.hotGroundVolts].map(Math.abs);
+  return Math.max(0, ...volts.filter((value) => !Number.isNaN(value)));
+}
+
 /**
  * Whether what was read proves a circuit dead, by the two weights of domain/safety.
  * @returns null when it does
@@ -60,14 +79,16 @@ export const isBellVoltage = (proof: BellProof): boolean =>
 export function proofProblem(proof: Proof): ProofProblem | null {
   if (proof.weight === 'bell') {
     const volts = bellVolts(proof);
-    if (volts.some((value) => !(value <= BELL_VOLTS_MOST))) return 'treatAsMains';
+    if (volts.some(Number.isNaN)) return 'noFigure';
+    if (volts.some((value) => value > BELL_VOLTS_MOST)) return 'treatAsMains';
     if (!proof.meterMainsRated) return 'meterNotMainsRated';
     if (!proof.dry) return 'notDry';
     return volts.some((value) => value > DEAD_VOLTS_MOST) ? 'stillLive' : null;
   }
-  const volts = [proof.hotNeutralVolts, proof.hotGroundVolts, proof.neutralGroundVolts].map(Math.abs);
-  if (volts.some((value) => !(value <= DEAD_VOLTS_MOST))) return 'stillLive';
+  const toHot = [proof.hotNeutralVolts, proof.hotGroundVolts].map(Math.abs);
+  if ([...toHot, proof.neutralGroundVolts].some(Number.isNaN)) return 'noFigure';
+  if (toHot.some((value) => value > DEAD_VOLTS_MOST)) return 'stillLive';
+  if (Math.abs(proof.neutralGroundVolts) > DEAD_VOLTS_MOST) return 'borrowedNeutral';
   if (!proof.everyConductor) return 'notEveryConductor';
-  if (!proof.triedBefore || !proof.triedAfter) return 'testerNotTried';
-  return proof.locked ? null : 'notLocked';
+  return proof.triedBefore && proof.triedAfter ? null : 'testerNotTried';
 }

@@ -15,9 +15,14 @@ export interface IsolationSayings {
   bellWiresNot: None;
   noMainsProof: None;
   provedSomebodyElse: None;
-  provedSimulatedMeter: None;
   bellSideNot: None;
   notAskedYet: None;
+  offNotTagged: None;
+  offNotGuarded: None;
+  wereYouAway: None;
+  serverAwayOwnOnly: None;
+  bellSideIsMains: None;
+  conductorsNotSpread: None;
   secondTransformerJoined: None;
   secondCircuitBox: None;
   sharedNeutralOther: None;
@@ -41,7 +46,8 @@ export interface IsolationSayings {
   wetNoProof: None;
   testEveryPair: None;
   tryTesterKnown: None;
-  lockBreakerOff: None;
+  figureMissing: None;
+  borrowedNeutral: { readonly deadVoltsMost: number };
 }
 
 declare module '../said/said' {

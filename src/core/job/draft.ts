@@ -1,12 +1,10 @@
 import type { BoxHangs, DoorHangs, SaidHangs } from '../house/things';
 import type { HouseDraft } from '../house/houseDraft';
-import type { Circuit } from '../house/circuits';
 import type { Entry, EntryKind, EntryOf } from '../kinds/register';
 import type { FactBook } from '../log/factBook';
 import { BUILDS } from '../points/builds';
 import type { BagAnswer, Choice, Feed, TakenReading } from '../points/doorbell/doorbell';
 import type { Point } from '../points/point';
-import type { Tick } from '../points/pointView';
 import type { Job, Note } from './job';
 
 /** A point while it is being put together. */
@@ -18,7 +16,7 @@ export interface Draft {
   choice: Choice | null;
   /** Number of its first choice. */
   choseAt: number | null;
-  readonly ticks: Map<string, Tick>;
+  readonly ticks: Map<string, EntryOf<'stepTicked'>>;
   waits: Point['waits'];
   checks: Point['checks'];
   left: Point['left'];
@@ -70,8 +68,6 @@ export interface Folding {
   readonly notes: Note[];
   expectedAt: string | null;
   policyWhy: Job['policyWhy'];
-  /** Circuits as they stood just before an entry: for the ticks. */
-  readonly circuitsBefore: (entry: Entry) => readonly Circuit[];
 }
 
 /** Points on the supply of a point, itself among them. */

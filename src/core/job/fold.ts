@@ -1,21 +1,21 @@
 import { boardsOf } from '../house/boards';
-import { circuitsOf } from '../house/circuits';
+import { circuitsWith } from '../house/circuits';
 import { HouseDraft } from '../house/houseDraft';
 import { HANGS_ON } from '../house/things';
-import { stepGate } from '../isolation';
 import { THINGS } from '../kinds/point';
 import type { Entry, EntryKind, EntryOf } from '../kinds/register';
 import type { Facts, Source, Taken } from '../kinds/said';
 import { counts, effectOf } from '../log/effective';
 import { FactBook } from '../log/factBook';
+import { inTime } from '../log/moment';
 import { regionPack } from '../region';
 import { DEFAULT_POLICY, POLICY_IDS, type Policy } from '../policy';
-import { hangsOf, hung, newDraft, onSupplyOf, type Draft, type Folding } from './draft';
-import type { PlanSetting, Tick } from '../points/pointView';
+import { hangsOf, hung, newDraft, type Draft, type Folding } from './draft';
+import { isolationOf, schoolOver } from './isolationOf';
+import type { PlanSetting } from '../points/pointView';
 import type { Job, JobHead } from './job';
 import { photosOf } from './photos';
 import { finish } from './pointView';
-import { supplyFrom } from '../points/supplyOf';
 
 const sourceOf = (entry: Entry): Source => ({ entryId: entry.id, by: entry.by, at: entry.at });
 
@@ -49,21 +49,6 @@ const settingOf = (book: FactBook): PlanSetting => {
   const { region, colourEra, lengths } = book.facts('siteDescribed') as Facts<'siteDescribed'>;
   return { region, lengths: lengths ?? regionPack(region).lengths, era: colourEra, policy: policyOf(book) };
 };
-
-function tickOf(state: Folding, entry: EntryOf<'stepTicked'>, point: Draft): Tick {
-  const { touches, how, differs } = entry.data;
-  // The point as it was told up to here
-  const { fed } = finish(state, state.house.finish(), settingOf(state.book), point);
-  const { bellSide } = policyOf(state.book);
-  const supply = supplyFrom(state.circuitsBefore(entry), onSupplyOf(state, point), { ...fed, bellSide });
-  return {
-    ...sourceOf(entry),
-    how,
-    differs: differs ?? null,
-    proofStood: stepGate(touches, supply, entry.by.id).open,
-    seq: entry.seq,
-  };
-}
 
 /** Kinds that say what there is; they are read before all others, so that order does not matter between them. */
 const FOUNDS = {
@@ -175,16 +160,21 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   circuitListed: () => undefined,
   circuitsCompared: () => undefined,
   circuitSwitched: () => undefined,
+  breakerGuarded: () => undefined,
   deadProved: () => undefined,
   cameBack: () => undefined,
+  stayedAtWork: () => undefined,
+  personChanged: () => undefined,
+  bellExplained: () => undefined,
+  placeCleared: () => undefined,
   hintNoted: () => undefined,
   huntPlanned: sayOfPoint,
   huntTested: (_state, entry, point) => {
     const { dropped, died } = entry.data;
     if (point) point.huntTests = [...point.huntTests, { ...sourceOf(entry), dropped, died }];
   },
-  stepTicked: (state, entry, point) => {
-    if (point) point.ticks.set(entry.data.stepId, tickOf(state, entry, point));
+  stepTicked: (_state, entry, point) => {
+    point?.ticks.set(entry.data.stepId, entry);
   },
   mountRecorded: sayOfPoint,
   waitStarted: (_state, entry, point) => {
@@ -210,10 +200,11 @@ function apply<K extends EntryKind>(state: Folding, entry: EntryOf<K>): void {
 }
 
 /**
- * Makes the job out of its log. Pure: the same entries give the same job.
- * @param entries in the order of their numbers
+ * Makes the job out of its log, read in the order of time. Pure: the same entries give the same job, in whatever order they
+ * arrived, but for what only gets stricter.
  */
-export function fold(head: JobHead, entries: readonly Entry[]): Job {
+export function fold(head: JobHead, given: readonly Entry[]): Job {
+  const entries = inTime(given);
   const effect = effectOf(entries);
   const book = new FactBook();
   const state: Folding = {
@@ -225,10 +216,6 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
     notes: [],
     expectedAt: null,
     policyWhy: {},
-    circuitsBefore: (entry) => {
-      const before = entries.filter((other) => other.seq < entry.seq);
-      return circuitsOf(before, effectOf(before));
-    },
   };
   const standing = entries.filter((entry) => counts(effect, entry));
   for (const entry of standing) find(state, entry);
@@ -240,8 +227,14 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
   for (const entry of standing) apply(state, entry);
   const house = state.house.finish();
   const site = book.facts('siteDescribed') as Facts<'siteDescribed'>;
-  const last = entries.at(-1);
+  const last = given.reduce<Entry | null>((latest, one) => (latest && latest.seq > one.seq ? latest : one), null);
   const setting = settingOf(book);
+  const boards = boardsOf(entries, effect);
+  const { isolation, groups } = isolationOf(entries, effect, boards, (id) => {
+    const draft = state.points.get(id);
+    return draft ? hangsOf(draft) : null;
+  });
+  const school = schoolOver(entries, effect);
   return {
     id: head.id,
     title: site.name ?? head.title,
@@ -251,12 +244,13 @@ export function fold(head: JobHead, entries: readonly Entry[]): Job {
     meter: book.facts('meterDescribed'),
     policy: setting.policy,
     policyWhy: state.policyWhy,
-    boards: boardsOf(entries, effect),
+    boards,
     photos: photosOf(entries, effect),
     expectedAt: state.expectedAt,
-    points: [...state.points.values()].map((draft) => finish(state, house, setting, draft)),
+    points: [...state.points.values()].map((draft) => finish(state, house, setting, draft, { isolation, school })),
     house,
-    circuits: circuitsOf(entries, effect),
+    circuits: circuitsWith(groups, isolation),
+    isolation,
     notes: state.notes,
     alsoSaid: book.alsoSaid(),
     last: last?.seq ?? 0,

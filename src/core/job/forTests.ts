@@ -1,6 +1,7 @@
 import { fold } from './fold';
 import type { Doorbell } from '../points/doorbell/doorbell';
 import type { Floodlight } from '../points/floodlight/floodlight';
+import type { Asker } from '../isolation';
 import type { Point } from '../points/point';
 import type { Job } from './job';
 import { newEntry } from '../kinds/newEntry';
@@ -8,6 +9,9 @@ import type { Entry, EntryData, EntryKind, Person } from '../kinds/register';
 
 export const INES: Person = { id: 'ines', name: 'Ines' };
 export const TOMAS: Person = { id: 'tomas', name: 'Tomas' };
+
+/** Somebody who asks the gate; without a time nobody is taken for away. */
+export const asked = (id: string, at = 0): Asker => ({ id, at, ownProofs: null });
 
 export function asDoor(point: Point | undefined): Doorbell {
   if (point?.kind !== 'doorbell') throw new Error('no door');
@@ -19,13 +23,16 @@ export function asFloodlight(point: Point | undefined): Floodlight {
   return point;
 }
 
+/** A second for each line, from nine in the morning. */
+export const timeOf = (seq: number): string => new Date(Date.parse('2026-03-04T09:00:00Z') + seq * 1000).toISOString();
+
 /** A log that a test writes line by line; entry n has the id `en`. */
 export class TestLog {
   readonly entries: Entry[] = [];
 
   write<K extends EntryKind>(kind: K, data: EntryData<K>, by: Person = INES, corrects?: string): this {
     const seq = this.entries.length + 1;
-    const at = '2026-03-04T09:00:00Z';
+    const at = timeOf(seq);
     this.entries.push({ ...newEntry(kind, data, { id: `e${seq}`, at, by }, corrects), seq, receivedAt: at });
     return this;
   }

@@ -1,3 +1,4 @@
+import { NOBODY } from '../isolation';
 // Over 300 lines: each case climbs a whole house by its log, and the acts that build one belong to all of them.
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
@@ -14,7 +15,7 @@ import { missingAtLook } from '../points/missing';
 import { nextMove } from '../points/nextMove';
 import { partsOf } from '../points/parts';
 import { pointSteps } from '../points/planOf';
-import { TestLog } from './forTests';
+import { asked, TestLog } from './forTests';
 import type { Doorbell } from '../points/doorbell/doorbell';
 import type { Point } from '../points/point';
 import { circuitsOfPoint } from '../points/supplyOf';
@@ -156,7 +157,7 @@ describe('a second door on the same chime and transformer', () => {
     log.write('entryStruck', { target: 'e2' });
     const point = door(log, 'p');
     expect(point.transformer).toEqual({});
-    expect(nextMove(log.job, point, assess(log.job, point, 200), null).rung).toBe('look');
+    expect(nextMove(log.job, point, assess(log.job, point, 200), NOBODY).rung).toBe('look');
   });
 });
 
@@ -194,7 +195,7 @@ describe('a house without a bell', () => {
     expect(point.toBeMade).toBe(true);
     expect(missingAtLook(log.job, point).map(({ id }) => id)).toEqual(['supply']);
     const planned = bare('adapter');
-    const move = nextMove(planned.job, door(planned, 'p'), assess(planned.job, door(planned, 'p'), 200), null);
+    const move = nextMove(planned.job, door(planned, 'p'), assess(planned.job, door(planned, 'p'), 200), NOBODY);
     expect(move.rung).toBe('choose');
     expect(say(move.words)).not.toMatch(/nameplate/i);
   });
@@ -226,24 +227,24 @@ describe('a house without a bell', () => {
         .join(),
     ).not.toMatch(/old|pick a way again|Trans|Front/);
     expect(steps.filter(({ place }) => place === 'cable').map(({ minutes }) => minutes)).toEqual([13, 20]);
-    expect(stepStandings(log.job, door(log, 'p'), 'ines').every(({ held }) => held === null)).toBe(true);
+    expect(stepStandings(log.job, door(log, 'p'), asked('ines')).every(({ held }) => held === null)).toBe(true);
     for (const { id: stepId, touches } of steps) {
       const point = door(log, 'p');
-      expect(inWords(nextMove(log.job, point, assess(log.job, point, 200), 'ines'), say)).toMatchObject({
+      expect(inWords(nextMove(log.job, point, assess(log.job, point, 200), asked('ines')), say)).toMatchObject({
         rung: 'wire',
       });
       log.write('stepTicked', { pointId: 'p', stepId, touches, how: 'done' });
     }
     const point = door(log, 'p');
     expect(Object.values(point.ticks).every(({ proofStood }) => proofStood)).toBe(true);
-    const marks = ladderOf(log.job, point, assess(log.job, point, 200), 'ines');
+    const marks = ladderOf(log.job, point, assess(log.job, point, 200), asked('ines'));
     expect(
       inWords(
         marks.find(({ rung }) => rung === 'isolate'),
         say,
       ),
     ).toMatchObject({ state: 'done' });
-    expect(nextMove(log.job, point, assess(log.job, point, 200), 'ines').rung).toBe('mount');
+    expect(nextMove(log.job, point, assess(log.job, point, 200), asked('ines')).rung).toBe('mount');
     expect(partsOf(log.job, point).map(say).join()).toContain('bell cable');
   });
   it('with a transformer of its own does mains work, held until its circuit is proved dead', () => {
@@ -256,7 +257,7 @@ describe('a house without a bell', () => {
       .join();
     expect(words).not.toMatch(/pick a way again|Old primary|old transformer/);
     expect(steps.some(({ touches }) => touches === 'mains')).toBe(true);
-    const standings = stepStandings(log.job, door(log, 'p'), 'ines');
+    const standings = stepStandings(log.job, door(log, 'p'), asked('ines'));
     expect(standings.filter(({ step }) => step.touches === 'mains').every(({ held }) => held !== null)).toBe(true);
   });
 });
@@ -319,8 +320,8 @@ describe('what the judgement remembers', () => {
       next: never,
       adviseBy: never,
     };
-    expect(ladderOf(job, point, assessment, null)).toHaveLength(8);
-    expect(nextMove(job, point, assessment, null).rung).toBe('look');
+    expect(ladderOf(job, point, assessment, NOBODY)).toHaveLength(8);
+    expect(nextMove(job, point, assessment, NOBODY).rung).toBe('look');
     expect(worriesOf(job, point, assessment)).not.toHaveLength(0);
   });
 });

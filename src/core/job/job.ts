@@ -1,5 +1,6 @@
 import type { Board } from '../house/boards';
 import type { Circuit } from '../house/circuits';
+import type { Isolation } from '../isolation';
 import type { House } from '../house/things';
 import type { Policy } from '../policy';
 import type { EntryData, EntryKind, Person } from '../kinds/register';
@@ -55,6 +56,8 @@ export interface Job {
   readonly points: readonly Point[];
   readonly house: House;
   readonly circuits: readonly Circuit[];
+  /** Live and dead: what the gate asks. */
+  readonly isolation: Isolation;
   readonly notes: readonly Note[];
   readonly alsoSaid: readonly AlsoSaid[];
   /** Number of the last entry, 0 for an empty log. */

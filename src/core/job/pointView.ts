@@ -6,7 +6,9 @@ import { BUILDS } from '../points/builds';
 import type { SharedChimeDoor, TakenReading } from '../points/doorbell/doorbell';
 import { WAS_THERE_FACTS } from '../points/doorbell/wasThere/register';
 import type { Point } from '../points/point';
-import type { PlanSetting } from '../points/pointView';
+import type { Isolation } from '../isolation';
+import type { PlanSetting, Tick } from '../points/pointView';
+import { stoodAt, type FedPoint } from './isolationOf';
 import { hangsOf, onSupplyOf, type Draft, type Folding } from './draft';
 
 /** Whether what feeds a door is still to be made: nothing was there at any door of its supply, and nothing was found. */
@@ -75,7 +77,26 @@ function readingsOf({ readings, points }: Folding, draft: Draft): readonly Taken
 
 const isOf = <K extends EntryKind>(entry: Entry, kind: K): entry is EntryOf<K> => entry.kind === kind;
 
-export function finish(state: Folding, house: House, setting: PlanSetting, draft: Draft): Point {
+/** What tells whether a tick had its proof. */
+interface TickJudge {
+  readonly isolation: Isolation;
+  readonly school: (entry: Entry) => 'off' | 'live';
+}
+
+function tickOf(entry: EntryOf<'stepTicked'>, fed: FedPoint, { isolation, school }: TickJudge): Tick {
+  const { how, differs } = entry.data;
+  return {
+    entryId: entry.id,
+    by: entry.by,
+    at: entry.at,
+    how,
+    differs: differs ?? null,
+    proofStood: stoodAt(isolation, entry, fed, school(entry)),
+    seq: entry.seq,
+  };
+}
+
+export function finish(state: Folding, house: House, setting: PlanSetting, draft: Draft, judge: TickJudge): Point {
   const { book, chosen } = state;
   // The book holds what the schemas of the kinds let through, field by field
   const facts = <K extends EntryKind>(kind: K, of = draft.id): Facts<K> => book.facts(`${kind}/${of}`) as Facts<K>;
@@ -96,7 +117,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
     cables: box?.cables ?? [],
     tests: box?.tests ?? [],
     moved,
-    ticks: Object.fromEntries(ticks),
+    ticks: {},
     mount: facts('mountRecorded'),
     waits,
     checks,
@@ -114,11 +135,16 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
     readings: readingsOf(state, draft),
     runToDoor: facts('runDescribed', `toDoor/${id}`),
   };
-  return BUILDS[draft.kind].view(plain, said, {
+  const point = BUILDS[draft.kind].view(plain, said, {
     supply,
     chime: house.chimes.find((one) => one.id === hangs.chimeId),
     feed: chosen.get(hangs.supplyId ?? '') ?? null,
     sharesChime: sharesChime(state, draft),
     toBeMade: isSupplyMissing(state, draft, supply),
   });
+  const fed: FedPoint = { hangs, plug: point.fed.plug };
+  return {
+    ...point,
+    ticks: Object.fromEntries([...ticks].map(([id, entry]) => [id, tickOf(entry, fed, judge)])),
+  };
 }

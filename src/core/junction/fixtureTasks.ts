@@ -8,6 +8,7 @@ import {
   moveTask,
   pigtail,
   planWiring,
+  proofTask,
   type Move,
   type Task,
   type Wire,
@@ -53,6 +54,12 @@ export interface FixtureRemedy {
 
 const BOX = 'box';
 
+/** How a closed box is opened: looked at, then its cover off as if live, and proved dead with it. */
+export const openingTasks = (): readonly Task[] => [
+  { ...lookTask(BOX, 'box-photo', said('photographOldFixture'), said('ladderFirm')), photo: true },
+  { ...proofTask(BOX, 'box-open', said('coverOffProve'), said('everyPairEach')), photo: true },
+];
+
 type Stage = (wiring: Wiring) => readonly Task[];
 
 function spliceTask(
@@ -88,17 +95,7 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
   });
   const bonded = fixture.grounded;
   return [
-    () => [
-      lookTask('van', 'van-unpack', said('unpackCountConnectors'), vanHow),
-      {
-        ...lookTask(BOX, 'box-photo', said('photographOldFixture'), said('ladderFirm')),
-        photo: true,
-      },
-      {
-        ...moveTask(BOX, 'box-open', 'mains', [], said('everyPairEach'), said('coverOffProve')),
-        photo: true,
-      },
-    ],
+    () => [lookTask('van', 'van-unpack', said('unpackCountConnectors'), vanHow), ...openingTasks()],
     oldOut,
     (wiring) => feedRemedy(feedId)?.tasks(wiring) ?? [],
     (wiring) => groundRemedy(groundId)?.tasks(wiring) ?? [],
@@ -179,10 +176,10 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
               ...lookTask(BOX, 'box-energise', said('onceLampsLight'), said('everySpliceClosed')),
               energises: true as const,
             },
-            moveTask(BOX, 'box-dead-again', 'mains', [], said('offTaggedLocked'), said('offProvedDead')),
+            proofTask(BOX, 'box-dead-again', said('offProvedDead'), said('offTaggedLocked')),
           ]
         : []),
-      moveTask(BOX, 'box-close', 'mains', [], said('leftRightTurn'), said('offHookOnto')),
+      { ...moveTask(BOX, 'box-close', 'mains', [], said('leftRightTurn'), said('offHookOnto')), closes: true as const },
     ],
   ];
 }

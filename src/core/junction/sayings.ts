@@ -78,6 +78,7 @@ export interface JunctionSayings {
   labelKeepCamera: None;
   guardGoesOver: None;
   switchGuardOver: None;
+  plateLooseProved: None;
   // joinAhead
   boxOwnTwo: None;
   outBoxProved: { readonly name: Text };

@@ -4,6 +4,8 @@ import { outletDescribed, plugFixtureChosen } from './outlet';
 import { boardListed, wayListed } from './board';
 import { choiceMade } from './choice';
 import {
+  bellExplained,
+  breakerGuarded,
   cameBack,
   circuitListed,
   circuitsCompared,
@@ -12,6 +14,9 @@ import {
   hintNoted,
   huntPlanned,
   huntTested,
+  personChanged,
+  placeCleared,
+  stayedAtWork,
 } from './circuit';
 import { entryStruck, noteWritten } from './note';
 import { photoAttached, photoDescribed } from './photo';
@@ -54,8 +59,13 @@ export const ENTRY_KINDS = {
   circuitListed,
   circuitsCompared,
   circuitSwitched,
+  breakerGuarded,
   deadProved,
   cameBack,
+  stayedAtWork,
+  personChanged,
+  bellExplained,
+  placeCleared,
   hintNoted,
   huntPlanned,
   huntTested,
@@ -94,10 +104,17 @@ export type NewEntry = {
     readonly version: number;
     readonly data: EntryData<K>;
     readonly corrects?: string;
+    /** The highest number of this job that the writer’s device knew; left out: all up to its own. */
+    readonly seen?: number;
   };
 }[EntryKind];
 
 /** What stands in the log: numbered per job from 1 without gaps, never changed. */
-export type Entry = NewEntry & { readonly seq: number; readonly receivedAt: string };
+export type Entry = NewEntry & {
+  readonly seq: number;
+  readonly receivedAt: string;
+  /** Taken in with a file. */
+  readonly imported?: true;
+};
 
 export type EntryOf<K extends EntryKind> = Extract<Entry, { readonly kind: K }>;

@@ -1,4 +1,5 @@
 import { number, string } from 'yup';
+import { STEP_ROLES, type StepRole } from '../isolation';
 import { FIXINGS, SEALS } from '../mount';
 import { CHECK_IDS } from '../prove';
 import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
@@ -15,6 +16,13 @@ export const stepTicked = exact({
   stepId: reference(),
   touches: oneOf(TOUCHES),
   how: string<(typeof TICK_HOWS)[number]>().oneOf(TICK_HOWS).defined(),
+  role: string<StepRole>().oneOf(STEP_ROLES),
+  /** Where hands were put; left out: anywhere at the point. */
+  placeId: reference().optional(),
+  /** The circuit was switched on with it. */
+  energises: maybe.yes(),
+  /** It closes its place. */
+  closes: maybe.yes(),
   /** As built differs: how. */
   differs: maybe.text(TEXT.long),
 });

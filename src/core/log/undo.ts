@@ -11,7 +11,12 @@ const GONE_ON_AFTER = 10;
 export function undoTarget(entries: readonly Entry[], who: string): Entry | null {
   const { struck } = effectOf(entries);
   const at = entries.findLastIndex(
-    (entry) => entry.by.id === who && entry.kind !== 'entryStruck' && !struck.has(entry.id),
+    (entry) =>
+      entry.by.id === who &&
+      entry.kind !== 'entryStruck' &&
+      // Written by the screen itself, not by a hand
+      entry.kind !== 'personChanged' &&
+      !struck.has(entry.id),
   );
   const since = entries.slice(at + 1).filter(({ by }) => by.id !== who).length;
   return since > GONE_ON_AFTER ? null : (entries[at] ?? null);

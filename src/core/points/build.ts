@@ -80,6 +80,8 @@ export interface PointBuild<P extends Point> {
   view(plain: PlainView, said: SaidOfPoint, things: HangsOnThings): P;
   /** The plan of what was taken; null before. */
   plan(point: P): WiringPlan | null;
+  /** What is done before there is a plan, to see what is there at all. */
+  opening(point: P): readonly Step[];
   found(point: P): Wiring;
   /** Before its conductors are known there is no found wiring to speak of. */
   isFoundKnown(point: P): boolean;

@@ -1,4 +1,5 @@
 import type { Text } from '../said';
+import type { Asker } from '../isolation';
 import type { VerdictWord } from '../bell';
 import type { Job } from '../job/job';
 import type { PointKind } from '../kinds/point';
@@ -12,7 +13,7 @@ export interface Standing<P extends Point> {
   readonly point: P;
   /** Of its bell circuit; a kind without one never asks it anything. */
   readonly assessment: Assessment;
-  readonly who: string | null;
+  readonly who: Asker;
 }
 
 export type Mark = Omit<RungMark, 'rung'>;

@@ -2,7 +2,7 @@ import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { deviceById } from '../catalogue';
 import { assess } from './doorbell/assessment';
-import { startedLog, type TestLog, TOMAS } from '../job/forTests';
+import { asked, startedLog, type TestLog, TOMAS } from '../job/forTests';
 import { huntOf, huntWays, wayText } from './hunting';
 import { nextMove } from './nextMove';
 
@@ -77,7 +77,7 @@ describe('the next move of a hunt', () => {
       .write('huntPlanned', { pointId: 'p', people: 1 });
     const moveWords = (): string => {
       const { job, door: point } = log;
-      return say(nextMove({ ...job }, { ...point, choice: CHOICE }, assess(job, point, 100), 'ines').words);
+      return say(nextMove({ ...job }, { ...point, choice: CHOICE }, assess(job, point, 100), asked('ines')).words);
     };
     expect(moveWords()).toMatch(/^Drop breaker/);
     log.write('circuitListed', { circuitId: 'c', way: 'breaker 2', feeds: ['p'] });

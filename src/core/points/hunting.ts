@@ -1,6 +1,7 @@
 import { said, type Text } from '../said';
 import { ELSEWHERE_SHARE, huntOnFoot, wayWeight, type HuntOnFoot, type HuntWay } from '../isolation';
 import type { Way } from '../house/boards';
+import { mayBeOneWay, type NamedWay } from '../house/breakers';
 import type { Job } from '../job/job';
 import { regionOf } from '../job/region';
 import { buildOf } from './builds';
@@ -14,15 +15,36 @@ export const HUNT_DEFAULTS = { people: 1, walkMinutes: 3, switchMinutes: 0.3 } a
 /** With a helper at the door a test costs a word by telephone. */
 const WORD_MINUTES = 0.5;
 
+/** Ways that somebody works under: their circuit is off for it, or a place that hangs on it is open. */
+export function busyWays({ boards, circuits, isolation }: Job): ReadonlySet<string> {
+  const open = isolation.openPlaces().flatMap(({ placeId }) => isolation.circuitsAt(placeId));
+  const busy = circuits.filter(
+    ({ id, state }) => state.state === 'off' || state.state === 'provedDead' || open.includes(id),
+  );
+  return new Set(
+    boards.flatMap((board) =>
+      board.ways.flatMap((way) => {
+        const named: NamedWay = { board: boards.length > 1 ? board.name : null, way: way.way };
+        return busy.some((circuit) => circuit.named.some((one) => mayBeOneWay(one, named))) ? way.id : [];
+      }),
+    ),
+  );
+}
+
 /** Ways of all boards as candidates, with “not on these boards”. */
 export function huntWays(job: Job, point: Point): readonly HuntWay[] {
   const clues = {
     mainsVolts: regionOf(job).mains.nominalVolts,
     ...buildOf(point).huntClues(point),
   };
+  const busy = busyWays(job);
   const ways = job.boards
     .flatMap((board) => board.ways)
-    .map((way) => ({ id: way.id, probability: wayWeight(way, clues), doNotDrop: way.doNotDrop && !way.agreed }));
+    .map((way) => ({
+      id: way.id,
+      probability: wayWeight(way, clues),
+      doNotDrop: (way.doNotDrop && !way.agreed) || busy.has(way.id),
+    }));
   const total = ways.reduce((sum, { probability }) => sum + probability, 0);
   return ways.length === 0 ? [] : [...ways, { id: ELSEWHERE, probability: total * ELSEWHERE_SHARE, doNotDrop: true }];
 }

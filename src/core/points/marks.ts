@@ -5,17 +5,20 @@ import type { Job } from '../job/job';
 import type { RungState } from '../kinds/rungs';
 import type { Mark, Standing } from './climb';
 import { huntOf } from './hunting';
+import { planOf } from './planOf';
 import type { Point } from './point';
+import { stateAt } from './stateAt';
 import { stepStandings } from './stepStandings';
-import { circuitsOfPoint, supplyOf } from './supplyOf';
+import { missingAtIsolate } from './moves';
+import { circuitsOfPoint } from './supplyOf';
 
 export const mark = (state: RungState, words: Text): Mark => ({ state, words });
 
-const circuitWords = (circuit: Circuit | null): Text =>
+const circuitWords = (point: Point, circuit: Circuit | null): Text =>
   circuit
     ? said('circuitStands', {
         circuit: circuit.way ?? circuit.name ?? said('theCircuit'),
-        state: CIRCUIT_STATE_WORDS[circuit.state.state],
+        state: CIRCUIT_STATE_WORDS[stateAt(point, circuit).state],
       })
     : '';
 
@@ -30,11 +33,11 @@ export function isolateMark({ job, point, who }: Standing<Point>): Mark {
   const circuits = circuitsOfPoint(job, point);
   const [first = null] = circuits;
   const steps = stepStandings(job, point, who);
-  const allDone = steps.length > 0 && steps.every(({ ticked }) => ticked);
-  const dead = circuits.length > 0 && circuits.every(({ state }) => state.state === 'provedDead');
-  if ((dead && supplyOf(job, point).unnamed !== 'joined') || allDone) return mark('done', circuitWords(first));
+  const allDone = planOf(point) !== null && steps.every(({ ticked }) => ticked);
+  if (allDone || (circuits.length > 0 && missingAtIsolate(job, point, who) === null))
+    return mark('done', circuitWords(point, first));
   if (!first && point.hunt.tests.length > 0) return mark('inHand', huntWords(job, point));
-  return mark(first ? 'inHand' : 'open', circuitWords(first));
+  return mark(first ? 'inHand' : 'open', circuitWords(point, first));
 }
 
 /** Wire, by the ticks of the plan. */
@@ -43,7 +46,7 @@ export function wireMark({ job, point, who }: Standing<Point>): Mark {
   if (steps.length === 0) return mark('open', '');
   const left = steps.filter(({ ticked }) => !ticked);
   const first = left[0];
-  if (!first) return mark('done', said('stepsDone', { steps: steps.length }));
+  if (!first) return mark(planOf(point) ? 'done' : 'inHand', said('stepsDone', { steps: steps.length }));
   const count = said('stepsOfAll', { stepsCount: steps.length - left.length, stepsCount2: steps.length });
   if (first.held) return mark('held', said('held', { held: first.held }));
   return mark(left.length < steps.length ? 'inHand' : 'open', count);

@@ -2,12 +2,13 @@ import { said, type Text } from '../said';
 import { missingFromCustomer } from '../job/before';
 import type { Job } from '../job/job';
 import type { NextMove, Rung } from '../kinds/rungs';
-import type { Touches } from '../wiring';
+import { GATE_WORDS, stepGate, type Asker, type Touches } from '../isolation';
+import type { Circuit } from '../house/circuits';
 import type { Missing } from './climb';
 import { huntOf, wayOfId, wayText } from './hunting';
 import type { Point } from './point';
-import { stepStandings } from './stepStandings';
-import { circuitsOfPoint, fedNames, supplyOf, toCompareAt } from './supplyOf';
+import { holdOf, stepStandings, type StepStanding } from './stepStandings';
+import { circuitsOfPoint, fedNames, toCompareAt, unnamedFeed } from './supplyOf';
 
 export const move = (rung: Rung, words: Text, why: Text, held = false): NextMove => ({ rung, words, why, held });
 
@@ -56,16 +57,13 @@ function atHunt(job: Job, point: Point): NextMove | null {
   );
 }
 
-/**
- * What Isolate asks next.
- * @param hangs what of the point hangs on the circuit, for a sentence
- * @param touches what the step that waits for it touches; left out where none waits yet
- */
-export function atIsolate(job: Job, point: Point, hangs: string, touches?: Touches): NextMove {
+const isOff = ({ state }: Circuit): boolean => state.state === 'off' || state.state === 'provedDead';
+const nameOf = ({ way, name }: Circuit): Text => way ?? name ?? said('theCircuit');
+
+/** What Isolate still asks before hands go anywhere; null where all is off, tagged, and proved or guarded. */
+export function missingAtIsolate(job: Job, point: Point, who: Asker, touches?: Touches): NextMove | null {
   const { bellSide } = point.fed;
   const circuits = circuitsOfPoint(job, point);
-  const [first] = circuits;
-  if (!first) return atHunt(job, point) ?? move('isolate', said('nameCircuitHangs', { hangs }), said('whichOnThe'));
   const compare = toCompareAt(job, point);
   if (compare) {
     const [one, other] = compare;
@@ -75,33 +73,80 @@ export function atIsolate(job: Job, point: Point, hangs: string, touches?: Touch
       said('untilSaidSeen'),
     );
   }
-  const { unnamed, lookedForOthers } = supplyOf(job, point);
+  const onMains = touches === 'mains' || !bellSide;
+  const unnamed = unnamedFeed(job, point);
   if (unnamed === 'joined') return move('isolate', said('nameSecondTransformers'), said('joinedTransformersMake'));
-  const circuit = circuits.find(({ state }) => state.state !== 'provedDead') ?? first;
-  const name = circuit.way ?? circuit.name ?? said('theCircuit');
-  if (circuit.state.state === 'provedDead' && touches === 'bell' && bellSide)
-    return move('isolate', said('proveDeadBell', { name }), said('mainsProofMains'));
-  if (circuit.state.state === 'provedDead' && circuit.state.mains && touches === 'mains' && !lookedForOthers)
-    return move('isolate', said('sayWhetherSecond'), said('mainsWorkAsks'));
-  if (circuit.state.state === 'provedDead')
-    return move('isolate', said('proveDeadMains', { name }), said('veryConductorsTouches'));
-  const notTagged = circuit.state.state === 'off' && !circuit.state.tagged;
-  if (circuit.state.state === 'off' && !notTagged)
-    return bellSide
-      ? move('isolate', said('proveDeadBellWires', { name }), said('betweenTwoLeads'))
-      : move('isolate', said('proveDeadConductors', { name }), said('everyPairEachGround'));
-  return notTagged
-    ? move('isolate', said('tagTellHouse', { name }), said('nobodyHouseShould'))
-    : move(
-        'isolate',
-        said('switchOffTag', { name }),
-        bellSide ? said('thenProveBellWires') : said('thenProveConductors'),
-      );
+  if (unnamed && onMains)
+    return move('isolate', said('nameSecondFeed', { feed: GATE_WORDS[unnamed] }), said('mainsWorkAsks'));
+  const live = circuits.find((circuit) => !isOff(circuit));
+  const worksLive = bellSide && touches !== 'mains' && job.policy.bellSide === 'live';
+  if (live && !(worksLive && bellGateReason(job, point, who) === null))
+    return move(
+      'isolate',
+      said('switchOffTag', { name: nameOf(live) }),
+      bellSide ? said('thenProveBellWires') : said('thenLockIt'),
+    );
+  for (const circuit of circuits) {
+    const { state } = circuit;
+    if (state.state !== 'off' && state.state !== 'provedDead') continue;
+    if (!state.tagged)
+      return move('isolate', said('tagTellHouse', { name: nameOf(circuit) }), said('nobodyHouseShould'));
+    if (onMains && state.guard === null)
+      return move('isolate', said('lockOff', { name: nameOf(circuit) }), said('whereNoLockFits'));
+  }
+  if (onMains) return null;
+  const reason = bellGateReason(job, point, who);
+  if (reason === null) return null;
+  if (reason === 'bellIsMains') return move('isolate', said('writeWhyHigh'), GATE_WORDS[reason]);
+  const [first] = circuits;
+  return move(
+    'isolate',
+    said('proveDeadBellWires', { name: first ? nameOf(first) : said('theCircuit') }),
+    said('betweenTwoLeads'),
+  );
 }
 
-export function atWire(job: Job, point: Point, who: string | null, hangs: string): NextMove | null {
+/** Why the bell side may not be touched; null where it may. */
+const bellGateReason = (job: Job, point: Point, who: Asker) =>
+  stepGate(job.isolation, holdOf(job, point, { touches: 'bell', role: 'work', place: 'transformer' }), who)[0] ?? null;
+
+/**
+ * What Isolate asks next.
+ * @param hangs what of the point hangs on the circuit, for a sentence
+ */
+export function atIsolate(job: Job, point: Point, who: Asker, hangs: string): NextMove {
+  const circuits = circuitsOfPoint(job, point);
+  if (circuits.length === 0)
+    return atHunt(job, point) ?? move('isolate', said('nameCircuitHangs', { hangs }), said('whichOnThe'));
+  return missingAtIsolate(job, point, who) ?? move('wire', said('goOnAtWire'), said('coverOffIsProof'));
+}
+
+/** A held mains step, once all is off and guarded: what its own place asks. */
+function atPlace({ step, heldBy, held }: StepStanding, name: Text): NextMove {
+  const [by] = heldBy;
+  switch (by) {
+    case 'wasAway':
+      return move('wire', said('sayWhetherAway'), said('longWithoutEntry'));
+    case 'notLooked':
+      return move('wire', said('sayWhetherSecond'), said('mainsWorkAsks'));
+    case 'notProved':
+    case 'noMainsProof':
+    case 'provedByAnother':
+      return move('wire', said('proveDeadConductors', { name }), said('everyPairEachGround'));
+    default:
+      return move('wire', step.words, held ?? '', true);
+  }
+}
+
+export function atWire(job: Job, point: Point, who: Asker, hangs: string): NextMove | null {
   const standing = stepStandings(job, point, who).find(({ ticked }) => !ticked);
   if (!standing) return null;
-  const { step, held } = standing;
-  return held ? atIsolate(job, point, hangs, step.touches) : move('wire', step.words, step.how);
+  const { step, held, heldAt } = standing;
+  if (held === null) return move('wire', step.words, step.how);
+  if (circuitsOfPoint(job, point).length === 0 && heldAt === 'circuit') return atIsolate(job, point, who, hangs);
+  const [circuit] = circuitsOfPoint(job, point);
+  return (
+    (heldAt === 'circuit' || heldAt === 'here' ? missingAtIsolate(job, point, who, step.touches) : null) ??
+    atPlace(standing, circuit ? nameOf(circuit) : said('theCircuit'))
+  );
 }

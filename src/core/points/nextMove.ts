@@ -1,4 +1,5 @@
 import { said } from '../said';
+import type { Asker } from '../isolation';
 import type { Job } from '../job/job';
 import type { NextMove } from '../kinds/rungs';
 import { climbOf } from './climbs';
@@ -7,7 +8,7 @@ import { move } from './moves';
 import type { Point } from './point';
 
 /** The one thing to do next at a point: its kind says it, until it is left. */
-export const nextMove = (job: Job, point: Point, assessment: Assessment, who: string | null): NextMove =>
+export const nextMove = (job: Job, point: Point, assessment: Assessment, who: Asker): NextMove =>
   point.left
     ? move('leave', said('nothingLeftDo'), said('sheetIsHandedOver'))
     : climbOf(point).nextMove({ job, point, assessment, who });

@@ -11,8 +11,8 @@ export function planOf(point: Point): WiringPlan | null {
   return known.plan;
 }
 
-/** The steps of a point’s choice; none without a choice. */
-export const pointSteps = (point: Point): readonly Step[] => planOf(point)?.steps ?? [];
+/** The steps of a point’s choice; before, those that open what has to be looked into. */
+export const pointSteps = (point: Point): readonly Step[] => planOf(point)?.steps ?? buildOf(point).opening(point);
 
 /** A point’s wiring as it was found. */
 export const foundOf = (point: Point): Wiring => planOf(point)?.found ?? buildOf(point).found(point);

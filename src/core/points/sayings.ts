@@ -65,12 +65,8 @@ export interface PointsSayings {
   nameSecondTransformers: None;
   joinedTransformersMake: None;
   theCircuit: None;
-  proveDeadBell: { readonly name: Text };
-  mainsProofMains: None;
   sayWhetherSecond: None;
   mainsWorkAsks: None;
-  proveDeadMains: { readonly name: Text };
-  veryConductorsTouches: None;
   proveDeadBellWires: { readonly name: Text };
   betweenTwoLeads: None;
   proveDeadConductors: { readonly name: Text };
@@ -79,7 +75,15 @@ export interface PointsSayings {
   nobodyHouseShould: None;
   switchOffTag: { readonly name: Text };
   thenProveBellWires: None;
-  thenProveConductors: None;
+  thenLockIt: None;
+  nameSecondFeed: { readonly feed: Text };
+  lockOff: { readonly name: Text };
+  whereNoLockFits: None;
+  writeWhyHigh: None;
+  goOnAtWire: None;
+  coverOffIsProof: None;
+  sayWhetherAway: None;
+  longWithoutEntry: None;
   // nextMove
   nothingLeftDo: None;
   sheetIsHandedOver: None;
@@ -103,6 +107,7 @@ export interface PointsSayings {
   builtDoesNot: { readonly wrong: Text };
   planDoesNot: { readonly stop: Text };
   switchedOnceFirst: None;
+  openAt: { readonly points: readonly string[]; readonly by: string };
   // supplyOf
   nothingNamedYet: None;
   // tellings

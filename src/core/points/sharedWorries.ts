@@ -10,7 +10,7 @@ import { sameFinding } from '../wiring';
 import { findingsOf } from './findings';
 import { pointSteps } from './planOf';
 import type { Point } from './point';
-import { fedNames, supplyOf, toCompareAt } from './supplyOf';
+import { fedNames, toCompareAt, unnamedFeed } from './supplyOf';
 import { wifiOf } from './wifi';
 
 /** From this many on they are told in one line. */
@@ -33,7 +33,7 @@ export function wifiWorries(job: Job, point: Point): readonly Worry[] {
 
 /** A second feed that was seen while only one circuit is named. */
 export function feedWorries(job: Job, point: Point): readonly Worry[] {
-  const { unnamed } = supplyOf(job, point);
+  const unnamed = unnamedFeed(job, point);
   return unnamed
     ? [{ id: `feed-${unnamed}`, rung: 'isolate', words: said('sentence', { words: GATE_WORDS[unnamed] }) }]
     : [];

@@ -1,35 +1,19 @@
 import { said, type Text } from '../said';
-import type { OtherFeed, Supply } from '../isolation';
-import type { Policy } from '../policy';
+import type { OtherFeed } from '../isolation';
 import { sharedNeutrals } from './boxOf';
 import type { Circuit } from '../house/circuits';
 import type { Job } from '../job/job';
 import type { PointView } from './pointView';
+import { placesOf } from './places';
 
-/** Circuits that feed one of some points, in the order in which they were named. */
-const feeding = (circuits: readonly Circuit[], points: readonly string[]): readonly Circuit[] =>
-  circuits.filter(({ feeds }) => feeds.some((id) => points.includes(id)));
-
-/** A point with what hangs on the same supply: what feeds one of them feeds all. */
-const withBeside = ({ id, beside }: Pick<PointView, 'id' | 'beside'>): readonly string[] => [id, ...beside];
-
-/** Every circuit that feeds a point, in the order in which they were named. */
+/** Every circuit that feeds a point, in the order in which they were named: what feeds its place feeds all that hang there. */
 export const circuitsOfPoint = (
-  { circuits }: Pick<Job, 'circuits'>,
-  point: Pick<PointView, 'id' | 'beside'>,
-): readonly Circuit[] => feeding(circuits, withBeside(point));
-
-/** How many breakers are named for sure: one that may be another is no second one. */
-const surelyNamed = (circuits: readonly Circuit[]): number =>
-  circuits.filter(({ mayBe }, i) => !circuits.slice(0, i).some(({ id }) => mayBe.includes(id))).length;
-
-/** A second feed that was seen while only one circuit is named. */
-function unnamedFeed(circuits: readonly Circuit[], joined: string | undefined): OtherFeed | null {
-  if (surelyNamed(circuits) > 1) return null;
-  if (joined === 'yes') return 'joined';
-  if (circuits.some(({ otherInBox }) => otherInBox === 'yes')) return 'inBox';
-  return circuits.some(({ sharedNeutral }) => sharedNeutral === 'yes') ? 'sharedNeutral' : null;
-}
+  { circuits, isolation }: Pick<Job, 'circuits' | 'isolation'>,
+  point: Pick<PointView, 'hangs'>,
+): readonly Circuit[] => {
+  const ids = isolation.circuitsAt(mainPlaceOf(point));
+  return circuits.filter(({ id }) => ids.includes(id));
+};
 
 /** Two circuits that may be one breaker, and nobody has said yet; null where none is asked for at this point. */
 export function toCompareAt(job: Job, point: PointView): readonly [Circuit, Circuit] | null {
@@ -44,32 +28,19 @@ export function toCompareAt(job: Job, point: PointView): readonly [Circuit, Circ
 export const fedNames = ({ points }: Job, { feeds }: Circuit): Text =>
   points.flatMap(({ id, name }) => (feeds.includes(id) ? name : [])).join(', ') || said('nothingNamedYet');
 
-/** All that feeds a point, from its parts. @param points its id, and those of what hangs on the same supply */
-export function supplyFrom(
-  circuits: readonly Circuit[],
-  points: readonly string[],
-  {
-    joined,
-    bellSide,
-    plug,
-  }: { readonly joined: string | undefined; readonly bellSide: Policy['bellSide']; readonly plug: boolean },
-): Supply {
-  const all = feeding(circuits, points);
-  return {
-    circuits: all.map(({ state }) => state),
-    unnamed: unnamedFeed(all, joined),
-    lookedForOthers: all.every(({ sharedNeutral, otherInBox }) => sharedNeutral !== null && otherInBox !== null),
-    bellSide,
-    plug,
-  };
+/** The place that a point’s mains hang on: its supply’s transformer, or its box. */
+export const mainPlaceOf = ({ hangs }: Pick<PointView, 'hangs'>): string => hangs.supplyId ?? hangs.boxId;
+
+/** A second feed that was seen at a point and is not named; a neutral that a test showed to be shared counts as seen. */
+export function unnamedFeed(job: Job, point: PointView, placeId = mainPlaceOf(point)): OtherFeed | null {
+  const unnamed = job.isolation.unnamedAt(placeId);
+  if (unnamed !== null || sharedNeutrals(point).length === 0) return unnamed;
+  const [, ...further] = circuitsOfPoint(job, point);
+  return further.some(({ namedAs }) => namedAs.length === 0 || namedAs.includes('sharedNeutral'))
+    ? null
+    : 'sharedNeutral';
 }
 
-/** All that feeds a point, as the gate asks for it; a neutral that a test showed to be shared counts as said. */
-export function supplyOf(job: Job, point: PointView): Supply {
-  const supply = supplyFrom(job.circuits, withBeside(point), {
-    ...point.fed,
-    bellSide: job.policy.bellSide,
-  });
-  const shared = surelyNamed(circuitsOfPoint(job, point)) === 1 && sharedNeutrals(point).length > 0;
-  return shared && supply.unnamed === null ? { ...supply, unnamed: 'sharedNeutral' } : supply;
-}
+/** Points at a place, by their names, for a sentence. */
+export const pointsAt = ({ points }: Job, placeId: string): readonly string[] =>
+  points.flatMap(({ name, hangs }) => (placesOf(hangs).includes(placeId) ? name : []));

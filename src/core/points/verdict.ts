@@ -1,3 +1,4 @@
+import { NOBODY } from '../isolation';
 import type { Job } from '../job/job';
 import type { PointVerdict } from './climb';
 import { climbOf } from './climbs';
@@ -6,4 +7,4 @@ import type { Point } from './point';
 
 /** The word on a point for a list of many; null before there is anything to say. */
 export const verdictOf = (job: Job, point: Point, assessment: Assessment): PointVerdict | null =>
-  climbOf(point).verdict({ job, point, assessment, who: null });
+  climbOf(point).verdict({ job, point, assessment, who: NOBODY });

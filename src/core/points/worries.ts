@@ -1,3 +1,4 @@
+import { NOBODY } from '../isolation';
 import type { Job } from '../job/job';
 import { alsoSaidWorries } from './alsoSaid';
 import type { Worry } from './climb';
@@ -9,6 +10,6 @@ import { workWorries } from './sharedWorries';
 /** Everything open at a point, in the order of the ladder. What was surveyed and chosen is no worry once it is left. */
 export function worriesOf(job: Job, point: Point, assessment: Assessment): readonly Worry[] {
   const climb = climbOf(point);
-  const before = point.left ? [] : climb.worries({ job, point, assessment, who: null });
+  const before = point.left ? [] : climb.worries({ job, point, assessment, who: NOBODY });
   return [...before, ...workWorries(job, point), ...climb.failed(point), ...alsoSaidWorries(job, point)];
 }

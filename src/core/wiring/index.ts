@@ -34,7 +34,16 @@ export { compareFindings, checkWiring, sameFinding, RULES, type FindingsCompared
 export { graphOf, type WiringGraph } from './rules/graph';
 export { BARE_CONTEXT, type Finding, type Rule, type RuleContext, type Severity, type Sufficiency } from './rules/rule';
 export { afterStep, changedLeads, fitted, planWiring, wiringBuilt, type WiringPlan } from './plan';
-export { lookTask, moveTask, type Step, type StepPlace, type Task, type Touches } from './step';
+export {
+  CLOSING_STEPS,
+  ENERGISING_STEPS,
+  lookTask,
+  moveTask,
+  proofTask,
+  type Step,
+  type StepPlace,
+  type Task,
+} from './step';
 export { WIRE_COLOURS, gaugeMm2, type Wire, type WireColour } from './wire';
 export {
   EMPTY_WIRING,

@@ -3,7 +3,7 @@ import { adapterTasks, feedingPart, putOn, takeOff } from './bellSide';
 import { transformerPart } from './bellParts';
 import { spliceAt } from './mainsParts';
 import type { Move } from './move';
-import { lookTask, moveTask, type Task } from './step';
+import { lookTask, moveTask, proofTask, type Task } from './step';
 import { hasPart, jointById, leadById, leadsAt, type Part, type Wiring } from './wiring';
 
 /** How a transformer is put in its place. */
@@ -116,12 +116,13 @@ function seatAndJoin(
             ),
             energises: true as const,
           },
-          moveTask(PLACE, 'mains-dead-again', 'mains', [], said('offTaggedLocked'), said('offProvedDead')),
+          proofTask(PLACE, 'mains-dead-again', said('offProvedDead'), said('offTaggedLocked')),
         ]
       : []),
     {
       ...moveTask(PLACE, 'mains-close', 'mains', [], said('pictureNextPerson'), said('photographSplicesCover')),
       photo: true,
+      closes: true,
     },
   ];
 }
@@ -155,14 +156,7 @@ export function mainsSide(
     ALWAYS_ON,
     // Bell screws inside a housing with mains terminals are mains work
     ...(boxed ? [] : [moveTask(PLACE, 'mains-bell-off', 'bell', takeOff(found), BELL_OFF_HOW, BELL_OFF)]),
-    moveTask(
-      PLACE,
-      'mains-open',
-      'mains',
-      boxed ? takeOff(found) : [],
-      said('hotNeutralEach'),
-      said('coverOffProveAgain'),
-    ),
+    proofTask(PLACE, 'mains-open', said('coverOffProveAgain'), said('hotNeutralEach'), boxed ? takeOff(found) : []),
     moveTask(
       PLACE,
       'mains-old-out',
@@ -191,7 +185,7 @@ export function freshMainsSide(found: Wiring, transformer: FittedTransformer, en
   return [
     WHO,
     ALWAYS_ON,
-    moveTask(PLACE, 'mains-open', 'mains', [], said('hotNeutralEachGround'), said('coverOffProveAgain')),
+    proofTask(PLACE, 'mains-open', said('coverOffProveAgain'), said('hotNeutralEachGround')),
     ...seatAndJoin(found, { name, ratedVolts, fit }, energise, PLACE),
     LABEL,
   ];

@@ -1,8 +1,6 @@
 import type { Text } from '../said';
+import type { StepRole, Touches } from '../isolation';
 import type { Move } from './move';
-
-/** What a step may put hands on. Decides which proof it needs. */
-export type Touches = 'nothing' | 'bell' | 'mains';
 
 export type StepPlace = 'van' | 'chime' | 'door' | 'transformer' | 'cable' | 'box' | 'switch' | 'spot' | 'outlet';
 
@@ -23,8 +21,12 @@ export interface Task {
   readonly minutes?: number;
   /** A picture belongs to it. */
   readonly photo?: true;
+  /** Work needs a standing proof; the proof itself, and a live test, ask for other things. */
+  readonly role: StepRole;
   /** The circuit is switched on here to see it work: every proof ends with it. */
   readonly energises?: true;
+  /** It closes the place that was open: nobody has hands in it any more. */
+  readonly closes?: true;
   /** A plug goes into its outlet: nothing live is touched, and a plan that does not stand holds it all the same. */
   readonly plugsIn?: true;
 }
@@ -45,6 +47,7 @@ export const lookTask = (place: StepPlace, id: string, words: Text, how: Text): 
   words,
   how,
   touches: 'nothing',
+  role: 'work',
   moves: [],
 });
 
@@ -56,4 +59,19 @@ export const moveTask = (
   moves: readonly Move[],
   how: Text,
   words: Text | null = null,
-): Task => ({ id, place, words, how, touches, moves });
+): Task => ({ id, place, words, how, touches, role: 'work', moves });
+
+/** The cover comes off as if everything were live, and the conductors are proved dead with it: the proof is this step. */
+export const proofTask = (place: StepPlace, id: string, words: Text, how: Text, moves: readonly Move[] = []): Task => ({
+  ...moveTask(place, id, 'mains', moves, how, words),
+  role: 'proof',
+});
+
+/** Steps with which a circuit is switched on, and steps that close a place: ticks name them by their ids. */
+export const ENERGISING_STEPS: ReadonlySet<string> = new Set(['box-energise', 'mains-energise']);
+export const CLOSING_STEPS: ReadonlySet<string> = new Set([
+  'box-close',
+  'mains-close',
+  'feed-ahead-blank',
+  'feed-guard',
+]);

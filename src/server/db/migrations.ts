@@ -72,4 +72,11 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
         sql.raw('DROP TABLE projection_version'),
       ]),
   },
+  '0006_seen_and_imported': {
+    up: (db: Kysely<unknown>) =>
+      all(db, [
+        sql.raw('ALTER TABLE entries ADD COLUMN seen INTEGER CHECK (seen >= 0)'),
+        sql.raw('ALTER TABLE entries ADD COLUMN imported INTEGER NOT NULL DEFAULT 0 CHECK (imported IN (0, 1))'),
+      ]),
+  },
 };

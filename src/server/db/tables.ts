@@ -27,6 +27,10 @@ export interface Tables {
     data: Written<string>;
     corrects: Written<string | null>;
     received_at: Written<string>;
+    /** The highest number that its writer’s device knew; null where it was not said. */
+    seen: Written<number | null>;
+    /** 1: taken in with a file. */
+    imported: Written<number>;
   };
   attachments: {
     job_id: Written<string>;

@@ -40,6 +40,9 @@ export async function createJob(
   return { made, job: fold(head, entries) };
 }
 
+/** Written here, or taken in with a file. */
+type How = 'written' | 'imported';
+
 /** Sorts out what is new: an id that is there with the same content stays, with other content is a conflict. */
 function newOnes(standing: readonly Entry[], given: readonly NewEntry[]): readonly NewEntry[] {
   const known = new Map(standing.map((entry) => [entry.id, contentOf(entry)]));
@@ -60,10 +63,16 @@ async function write(
   clock: Clock,
   log: JobLog,
   added: readonly NewEntry[],
+  how: How,
 ): Promise<readonly Entry[]> {
   const receivedAt = clock.now();
   const last = log.entries.at(-1)?.seq ?? 0;
-  const entries = added.map((entry, i): Entry => ({ ...entry, seq: last + 1 + i, receivedAt }));
+  const entries = added.map((entry, i): Entry => ({
+    ...entry,
+    seq: last + 1 + i,
+    receivedAt,
+    ...(how === 'imported' ? { imported: true } : {}),
+  }));
   const BATCH = 200;
   for (let from = 0; from < entries.length; from += BATCH)
     await trx
@@ -81,6 +90,8 @@ async function write(
           data: JSON.stringify(entry.data),
           corrects: entry.corrects ?? null,
           received_at: receivedAt,
+          seen: entry.seen ?? null,
+          imported: entry.imported ? 1 : 0,
         })),
       )
       .execute();
@@ -93,12 +104,13 @@ export async function addTo(
   clock: Clock,
   log: JobLog,
   given: readonly NewEntry[],
+  how: How,
 ): Promise<JobLog> {
   const added = newOnes(log.entries, given);
   if (added.length === 0) return log;
   const rows = await trx.selectFrom('attachments').select('sha256').where('job_id', '=', log.head.id).execute();
   checkReferences(log.entries, added, new Set(rows.map(({ sha256 }) => sha256)));
-  return { head: log.head, entries: [...log.entries, ...(await write(trx, clock, log, added))] };
+  return { head: log.head, entries: [...log.entries, ...(await write(trx, clock, log, added, how))] };
 }
 
 /** What is asked before points and things change; a file that is taken in is history and is not asked. */
@@ -112,6 +124,20 @@ function refuseUnfit({ head, entries }: JobLog, given: readonly NewEntry[]): voi
     const message = sayIn(placeOf(job))(refusal);
     const path = `entries[${index}]`;
     throw new ProblemError(422, `${path}: ${message}`, [{ path, message }]);
+  });
+}
+
+/** So far ahead of the server a device’s clock may be, ms. */
+const CLOCK_AHEAD_MS = 2 * 60_000;
+
+/** What is dated ahead of time is refused with the time of here: a device corrects its clock by it. */
+function refuseAhead({ entries }: JobLog, given: readonly NewEntry[], now: string): void {
+  const known = new Set(entries.map(({ id }) => id));
+  given.forEach((entry, index) => {
+    if (known.has(entry.id) || Date.parse(entry.at) - Date.parse(now) <= CLOCK_AHEAD_MS) return;
+    const path = `entries[${index}].at`;
+    const message = `lies in the future: it is ${now} here`;
+    throw new ProblemError(422, `${path}: ${message}`, [{ path, message }], { serverTime: now });
   });
 }
 
@@ -129,7 +155,8 @@ export async function appendEntries(
   const { log, grew } = await db.transaction().execute(async (trx) => {
     const standing = await jobLog(trx, jobId);
     refuseUnfit(standing, given);
-    const grown = await addTo(trx, clock, standing, given);
+    refuseAhead(standing, given, clock.now());
+    const grown = await addTo(trx, clock, standing, given, 'written');
     return { log: grown, grew: grown !== standing };
   });
   if (grew) await bringUp(db, jobId);

@@ -73,7 +73,7 @@ export async function importJob(
         .insertInto('attachments')
         .values({ job_id: id, id: attachment.id, media_type: attachment.mediaType, sha256: attachment.sha256 })
         .execute();
-    const grown = await addTo(trx, clock, log, file.entries);
+    const grown = await addTo(trx, clock, log, file.entries, 'imported');
     return {
       made: !known || grown.entries.length > log.entries.length || news.length > 0,
       job: fold(grown.head, grown.entries),

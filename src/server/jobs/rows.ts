@@ -18,6 +18,8 @@ export const entryOf = (row: Selectable<Tables['entries']>): Entry =>
     ...(row.corrects === null ? {} : { corrects: row.corrects }),
     seq: row.seq,
     receivedAt: row.received_at,
+    ...(row.seen === null ? {} : { seen: row.seen }),
+    ...(row.imported === 1 ? { imported: true } : {}),
   }));
 
 export const headOf = (row: Pick<Selectable<Tables['jobs']>, 'id' | 'title' | 'created_at'>): JobHead => ({
@@ -38,5 +40,5 @@ const canonical = (value: unknown): unknown =>
       : value;
 
 /** What of an entry counts for “the same again”: not the number and time that a server added. */
-export const contentOf = ({ id, at, by, kind, version, data, corrects }: NewEntry): string =>
-  JSON.stringify(canonical({ id, at, by, kind, version, data, corrects }));
+export const contentOf = ({ id, at, by, kind, version, data, corrects, seen }: NewEntry): string =>
+  JSON.stringify(canonical({ id, at, by, kind, version, data, corrects, seen }));

@@ -1,4 +1,5 @@
 import type { BoardPoint, BoardPoints } from '@/contract/listedJob';
+import { NOBODY } from '@/core/isolation';
 import type { Text } from '@/core/said';
 import { lengthsOf, regionOf, type Job } from '@/core/job';
 import { ladderOf, nextMove, rememberingAssess, verdictOf, worriesOf, type Point } from '@/core/points';
@@ -12,8 +13,8 @@ export function boardPoint(job: Job, point: Point): BoardPoint<Text> {
   return {
     id: point.id,
     name: point.name,
-    marks: ladderOf(job, point, assessment, null).map(({ state }) => state),
-    move: nextMove(job, point, assessment, null),
+    marks: ladderOf(job, point, assessment, NOBODY).map(({ state }) => state),
+    move: nextMove(job, point, assessment, NOBODY),
     verdict: verdictOf(job, point, assessment),
     worries: worriesOf(job, point, assessment).length,
   };

@@ -10,12 +10,15 @@ interface Crew {
   /** Who is at work on this machine; null where nobody has said a name yet. */
   readonly who: Person | null;
   readonly pick: (id: string) => void;
+  /** How often another person was picked on this machine. */
+  readonly changes: string;
   readonly add: (name: string) => Promise<void>;
 }
 
 const CrewContext = createContext<Crew | null>(null);
 
 const KEY = 'fox-ladder-who';
+const CHANGES_KEY = 'fox-ladder-who-changes';
 const listeners = new Set<() => void>();
 const subscribe = (listener: () => void) => {
   listeners.add(listener);
@@ -37,10 +40,21 @@ export function CrewProvider({
     () => null,
   );
   const who = crew.find(({ id }) => id === picked) ?? crew[0] ?? null;
-  const pick = useCallback((id: string) => {
-    localStorage.setItem(KEY, id);
-    listeners.forEach((listener) => listener());
-  }, []);
+  const changes = useSyncExternalStore(
+    subscribe,
+    () => localStorage.getItem(CHANGES_KEY) ?? '0',
+    () => '0',
+  );
+  const at = who?.id;
+  const pick = useCallback(
+    (id: string) => {
+      if (at !== undefined && id !== at)
+        localStorage.setItem(CHANGES_KEY, String(Number(localStorage.getItem(CHANGES_KEY) ?? 0) + 1));
+      localStorage.setItem(KEY, id);
+      listeners.forEach((listener) => listener());
+    },
+    [at],
+  );
   const add = useCallback(
     async (name: string) => {
       const person = await call('/crew', answer(isPerson), { method: 'POST', body: { id: v7(), name } });
@@ -49,7 +63,7 @@ export function CrewProvider({
     },
     [pick],
   );
-  const value = useMemo(() => ({ crew, who, pick, add }), [crew, who, pick, add]);
+  const value = useMemo(() => ({ crew, who, pick, changes, add }), [crew, who, pick, changes, add]);
   return <CrewContext value={value}>{children}</CrewContext>;
 }
 

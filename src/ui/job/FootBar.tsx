@@ -3,7 +3,7 @@ import { jobWords } from '@/words/screens';
 import { useSay } from '../log/useSay';
 import { useState } from 'react';
 import { Button, Offcanvas } from 'react-bootstrap';
-import { circuitsOfPoint, worriesOf } from '@/core/points';
+import { circuitsOfPoint, stateAt, worriesOf } from '@/core/points';
 import { CIRCUIT_STATE_WORDS, NOT_KNOWN } from '@/core/isolation';
 import { useJob } from '../log/JobContext';
 import { FACES } from '../points/faces';
@@ -18,7 +18,7 @@ export function FootBar() {
   const [open, setOpen] = useState(false);
   const { FootWord } = FACES[point.kind];
   // Of several circuits the one that is farthest from dead is told
-  const states = circuitsOfPoint(job, point).map(({ state }) => state);
+  const states = circuitsOfPoint(job, point).map((circuit) => stateAt(point, circuit));
   const state = ORDER.flatMap((one) => states.find((known) => known.state === one) ?? [])[0] ?? NOT_KNOWN;
   const plug = states.length === 0 && point.fed.plug;
   const worries = worriesOf(job, point, assessment).length;

@@ -15,7 +15,11 @@ import {
 } from '@/core/kinds';
 import { ladderOf, nextMove, rememberingAssess, type Assessment, type Point } from '@/core/points';
 import type { Catalogue } from '@/core/catalogue';
+import type { Asker } from '@/core/isolation';
 import { useCrew } from '../crew/CrewContext';
+import { nowIso } from './clock';
+import { useAsker } from './useAsker';
+import { rememberWriter, usePersonChange } from './usePersonChange';
 import { DRAFT_ID } from './draft';
 import { unnumbered, useEntryLog, type EntryLog } from './useEntryLog';
 
@@ -39,6 +43,8 @@ export interface JobHold {
   readonly marks: readonly RungMark[];
   readonly move: NextMove;
   readonly who: Person | null;
+  /** Who asks the gate, and when. */
+  readonly asker: Asker;
   readonly rung: Rung;
   /** Goes to a rung, and to a part of it where one is named. */
   readonly go: Go;
@@ -58,7 +64,8 @@ export type Go = (rung: Rung, area?: string) => void;
 const JobContext = createContext<JobHold | null>(null);
 
 const ASSESSMENTS_KEPT = 24;
-const DRAFT_TIME = '2000-01-01T00:00:00Z';
+/** What is being typed is the last word. */
+const DRAFT_TIME = '9999-12-31T23:59:59Z';
 
 interface Props {
   readonly head: JobHead;
@@ -76,23 +83,31 @@ interface Props {
 
 /** Holds a job's log, folds it with what is typed, and says where the point stands. */
 export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area, go, empty, children }: Props) {
-  const { who } = useCrew();
+  const { who, changes } = useCrew();
   const log = useEntryLog(head, firstEntries);
-  const { entries, add } = log;
+  const { entries, add, seen } = log;
   const [typed, draft] = useState<Draft | null>(null);
   const deferred = useDeferredValue(typed);
 
   const write = useCallback(
     <K extends EntryKind>(kind: K, data: EntryData<K>, corrects?: string) => {
       if (!who) return;
-      const at = new Date().toISOString();
       const by = { id: who.id, name: who.name };
       draft(null);
-      add(newEntry(kind, data, { id: v7(), at, by }, corrects));
+      rememberWriter(head.id, who, changes);
+      add(newEntry(kind, data, { id: v7(), at: nowIso(), by, seen: seen() }, corrects));
     },
-    [add, who],
+    [add, changes, head.id, seen, who],
   );
 
+  const onChange = useCallback((fromId: string) => write('personChanged', { fromId }), [write]);
+  usePersonChange(head.id, onChange);
+
+  const lastWritten = useMemo(
+    () => entries.reduce((last, { at }) => (at === DRAFT_TIME ? last : Math.max(last, Date.parse(at))), 0),
+    [entries],
+  );
+  const asker = useAsker(who?.id ?? null, lastWritten, log.isAway ? log.writtenHere : null);
   const keptJob = useMemo(() => fold(head, entries), [head, entries]);
   const job = useMemo(() => {
     if (!deferred || !who) return keptJob;
@@ -106,14 +121,18 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
   const kept = keptJob.points.find(({ id }) => id === point.id) ?? point;
   return (
     <PlaceContext value={placeOf(keptJob)}>
-      <PointProvider hold={{ job, keptJob, catalogue, log, point, kept, who, go, area, write, draft }} rung={rung}>
+      <PointProvider
+        hold={{ job, keptJob, catalogue, log, point, kept, who, asker, go, area, write, draft }}
+        rung={rung}
+      >
         {children}
       </PointProvider>
     </PlaceContext>
   );
 }
 
-type Written = 'job' | 'catalogue' | 'keptJob' | 'log' | 'point' | 'kept' | 'who' | 'go' | 'area' | 'write' | 'draft';
+type Written =
+  'job' | 'catalogue' | 'keptJob' | 'log' | 'point' | 'kept' | 'who' | 'asker' | 'go' | 'area' | 'write' | 'draft';
 
 interface PointProps {
   readonly hold: Pick<JobHold, Written>;
@@ -123,19 +142,18 @@ interface PointProps {
 
 /** Adds what follows from the log: the judgement, the ladder, the next move, what an undo would take. */
 function PointProvider({ hold, rung, children }: PointProps) {
-  const { job, keptJob, catalogue, point, kept, log, who, write } = hold;
+  const { job, keptJob, catalogue, point, kept, log, who, asker, write } = hold;
   const [assess] = useState(() => rememberingAssess(ASSESSMENTS_KEPT, catalogue));
-  const me = who?.id ?? null;
   // Which reading comes next waits until the figure is kept: it is the dear part, and a half typed one tells nothing
   const assessment = assess(job, point).adviseBy(assess(keptJob, kept));
-  const move = nextMove(job, point, assessment, me);
+  const move = nextMove(job, point, assessment, asker);
   // Where the work stood when the job was opened: a bench is never pulled away under the hand
   const [firstRung] = useState(move.rung);
   const undoable = who && undoTarget(log.entries, who.id);
   const value: JobHold = {
     ...hold,
     assessment,
-    marks: ladderOf(job, point, assessment, me),
+    marks: ladderOf(job, point, assessment, asker),
     move,
     rung: rung ?? firstRung,
     undoable,

@@ -1,6 +1,7 @@
 import { jobWords } from '@/words/screens';
 import { isProblem } from '@/contract/answers';
 import type { Problem } from '@/contract/problem';
+import { learnTime } from './clock';
 
 /** A refusal of the server, in its own words. */
 export class Refused extends Error {
@@ -26,6 +27,7 @@ async function ask<T>(path: string, read: Read<T>, init: RequestInit): Promise<T
   let body: unknown;
   try {
     response = await fetch(`/api/v1${path}`, init);
+    learnTime(response.headers.get('date'));
     body = await response.json();
   } catch (cause) {
     // Not reached, or something answered that does not speak as the server does

@@ -5,6 +5,7 @@ import { rememberingParse, writtenFault } from '@/contract/job';
 import type { JobHead } from '@/core/job';
 import type { Entry, NewEntry } from '@/core/kinds';
 import { Away, Refused, call } from './api';
+import { learnTime, now } from './clock';
 import { readOutbox, writeOutbox, type Waiting } from './outbox';
 
 /** How saving stands: everything kept, under way, the server away, or something refused. */
@@ -14,8 +15,16 @@ export interface EntryLog {
   /** The log with what waits at its end. */
   readonly entries: readonly Entry[];
   readonly keeping: Keeping;
+  /** The server does not answer: what others have written since is not known here. */
+  readonly isAway: boolean;
   /** What the server refused, with its sentence; kept here until sent again or dropped. */
   readonly refused: readonly Waiting[];
+  /** The highest number that this device knows. */
+  readonly seen: () => number;
+  /** When the log was read from the server last, ms since 1970. */
+  readonly readAt: number;
+  /** Ids of what was written on this screen. */
+  readonly writtenHere: ReadonlySet<string>;
   readonly add: (entry: NewEntry) => void;
   readonly retry: () => void;
   readonly drop: (id: string) => void;
@@ -26,6 +35,12 @@ const parsed = rememberingParse();
 
 const RETRY_AFTER_MS = 5000;
 const REFETCH_MS = 20_000;
+
+/** An entry that was dated by a clock that is ahead. */
+const earlier = (entry: NewEntry, ms: number): NewEntry => ({
+  ...entry,
+  at: new Date(Date.parse(entry.at) - ms).toISOString(),
+});
 
 /** Entries that the server has not numbered yet, put at the end. */
 export function unnumbered(entries: readonly Entry[], waiting: readonly NewEntry[]): readonly Entry[] {
@@ -43,7 +58,7 @@ export function unnumbered(entries: readonly Entry[], waiting: readonly NewEntry
 export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): EntryLog {
   const client = useQueryClient();
   const key = useMemo(() => ['entries', head.id], [head.id]);
-  const { data } = useQuery({
+  const { data, dataUpdatedAt, failureCount, fetchStatus } = useQuery({
     queryKey: key,
     queryFn: async () =>
       (await call(`/jobs/${head.id}/entries`, answer(isLog))).entries.map((entry) =>
@@ -55,6 +70,7 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
   const [outbox, setOutbox] = useState<readonly Waiting[]>([]);
   // What its own kind does not let through never stands, and is never sent
   const [unfit, setUnfit] = useState<readonly Waiting[]>([]);
+  const [writtenHere, setWrittenHere] = useState<ReadonlySet<string>>(new Set());
   const [state, setState] = useState<'still' | 'sending' | 'away'>('still');
   const sending = useRef(false);
   const change = useCallback(
@@ -72,6 +88,13 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
         if (!batch.every(({ id }) => taken.some((one) => one.id === id))) throw new Away();
       } catch (error) {
         if (!(error instanceof Refused)) throw error;
+        // This clock is ahead: what waits is dated by the server’s, and sent again
+        const before = now();
+        if (learnTime(error.problem.serverTime)) {
+          const late = before - now();
+          change((waits) => waits.map((wait) => ({ ...wait, entry: earlier(wait.entry, late) })));
+          return;
+        }
         const [only] = batch;
         if (batch.length > 1) for (const entry of batch) await post([entry]);
         else if (only) {
@@ -110,6 +133,7 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
     (entry: NewEntry) => {
       const fault = writtenFault(entry);
       if (fault !== null) return setUnfit((before) => [...before, { entry, refused: fault }]);
+      setWrittenHere((before) => new Set([...before, entry.id]));
       change((waits) => [...waits, { entry }]);
       void send();
     },
@@ -148,6 +172,13 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
     [outbox],
   );
   const entries = useMemo(() => [...data, ...unnumbered(data, waiting)], [data, waiting]);
-  const keeping = refused.length > 0 ? 'refused' : state === 'away' ? 'away' : waiting.length > 0 ? 'keeping' : 'kept';
-  return { entries, keeping, refused, add, retry, drop };
+  // Where the log can’t be read anew, nobody here knows what others have written
+  const isAway = state === 'away' || failureCount > 0 || fetchStatus === 'paused';
+  const keeping = refused.length > 0 ? 'refused' : isAway ? 'away' : waiting.length > 0 ? 'keeping' : 'kept';
+  const last = useRef(0);
+  useEffect(() => {
+    last.current = data.at(-1)?.seq ?? 0;
+  }, [data]);
+  const seen = useCallback(() => last.current, []);
+  return { entries, keeping, isAway, refused, seen, readAt: dataUpdatedAt, writtenHere, add, retry, drop };
 }

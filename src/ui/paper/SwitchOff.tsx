@@ -1,7 +1,7 @@
 import { sheetWords } from '@/words/screens';
 import type { Say } from '@/words';
 import type { Job } from '@/core/job';
-import { circuitsOfPoint, type Point } from '@/core/points';
+import { circuitsOfPoint, proofsAt, stateAt, type Point } from '@/core/points';
 import { CIRCUIT_STATE_WORDS } from '@/core/isolation';
 
 /** Which circuits a point hangs on, and how each stands now. */
@@ -16,11 +16,10 @@ export function SwitchOff({ say, job, point }: { readonly say: Say; readonly job
           {sheetWords.stateNow({
             filter: [circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' '),
             boardPlace: job.site.boardPlace ? `, ${job.site.boardPlace}` : '',
-            say: say(CIRCUIT_STATE_WORDS[circuit.state.state]),
-            readOnThe:
-              circuit.state.state === 'provedDead' && (circuit.state.bell?.simulated || circuit.state.mains?.simulated)
-                ? sheetWords.readOnTheSimulated
-                : '',
+            say: say(CIRCUIT_STATE_WORDS[stateAt(point, circuit).state]),
+            readOnThe: proofsAt(point, circuit).some(({ proof }) => proof.simulated)
+              ? sheetWords.readOnTheSimulated
+              : '',
             bothAreSwitched: circuits.length > 1 ? sheetWords.bothAreSwitchedOff : '',
           })}
         </p>

@@ -3,8 +3,9 @@ import { verdictWords } from '@/words/screens';
 import { Filled } from '../figures/Filled';
 import type { ReactNode } from 'react';
 import type { Circuit } from '@/core/house';
+import { NOT_KNOWN } from '@/core/isolation';
 import type { Job } from '@/core/job';
-import { circuitsOfPoint, type Point } from '@/core/points';
+import { circuitsOfPoint, proofsAt, stateAt, type Point } from '@/core/points';
 import { format, parseISO } from 'date-fns';
 
 const WORDS = {
@@ -17,8 +18,8 @@ const WORDS = {
 /** The plates of every circuit that feeds a point; one that says “not known” where none is named. */
 export function CircuitPlates({ job, point }: { readonly job: Job; readonly point: Point }) {
   const circuits = circuitsOfPoint(job, point);
-  if (circuits.length === 0) return point.fed.plug ? <PlugPlate /> : <CircuitPlate circuit={null} />;
-  return circuits.map((circuit) => <CircuitPlate key={circuit.id} circuit={circuit} />);
+  if (circuits.length === 0) return point.fed.plug ? <PlugPlate /> : <CircuitPlate point={point} circuit={null} />;
+  return circuits.map((circuit) => <CircuitPlate key={circuit.id} point={point} circuit={circuit} />);
 }
 
 /** A supply that plugs in has no breaker: what makes it dead is its plug. */
@@ -36,16 +37,28 @@ function PlugPlate() {
   );
 }
 
-/** Live or dead: pattern, word, way and who. Stands on every screen of a job. */
-export function CircuitPlate({ circuit }: { readonly circuit: Circuit | null }) {
-  const state = circuit?.state ?? { state: 'unknown' as const };
+interface Props {
+  readonly point: Point;
+  readonly circuit: Circuit | null;
+}
+
+/** Live or dead at a point: pattern, word, way and who. Stands on every screen of a job. */
+export function CircuitPlate({ point, circuit }: Props) {
+  const state = circuit ? stateAt(point, circuit) : NOT_KNOWN;
   const where = circuit
     ? [circuit.way, circuit.name && `“${circuit.name}”`].filter(Boolean).join(' ')
     : verdictWords.noCircuitNamed;
   const who = 'since' in state ? ` · ${format(parseISO(state.since.at), 'HH:mm')} · ${state.since.byName}` : '';
-  const read = state.state === 'provedDead' ? [state.bell, state.mains] : [];
-  const simulated = read.some((proof) => proof?.simulated) ? verdictWords.simulatedMeter : '';
-  const more = state.state === 'off' ? (state.tagged ? verdictWords.taggedNotProved : verdictWords.notTagged) : '';
+  const read = circuit ? proofsAt(point, circuit) : [];
+  const simulated = read.some(({ proof }) => proof.simulated) ? verdictWords.simulatedMeter : '';
+  const more =
+    state.state === 'off'
+      ? state.tagged
+        ? state.guard === 'locked'
+          ? verdictWords.lockedNotProved
+          : verdictWords.taggedNotProved
+        : verdictWords.notTagged
+      : '';
   return (
     <div className={`plate ${state.state}`} role="status" data-testid="circuit-state">
       <i />

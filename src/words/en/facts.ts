@@ -181,6 +181,14 @@ export const factWords: FactWords = {
     feeds: 'what it feeds',
     sharedNeutral: { is: 'its neutral is shared with another circuit', answers: YES_NO },
     otherInBox: { is: 'another circuit comes into the same box', answers: YES_NO },
+    namedAs: {
+      is: 'what it is beside the first',
+      answers: {
+        joined: 'feeds the joined transformer',
+        inBox: 'comes into the same box',
+        sharedNeutral: 'shares its neutral',
+      },
+    },
     foundBy: {
       is: 'found by',
       answers: { label: 'its label', hunt: 'the hunt', elimination: 'elimination', test: 'a test' },

@@ -90,6 +90,7 @@ export const junction: Sentences<JunctionSayings> = {
   labelKeepCamera: 'label “keep on: camera”',
   guardGoesOver: 'The guard goes over the plate; its screws are the plate’s own. Tell the house what hangs on it.',
   switchGuardOver: 'Switch on, guard over it, label: keep on, camera',
+  plateLooseProved: 'Plate of the switch loose, proved dead there too',
   // junction/feed/joinAhead
   boxOwnTwo: (_, t) =>
     `It is a box of its own: two-pole tester at its own conductors, every pair and each to ${t.ground}.`,

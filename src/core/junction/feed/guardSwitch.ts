@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { hasPart, moveTask } from '../../wiring';
+import { hasPart, moveTask, proofTask } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 
 /** The switch stays on, guarded and labelled: quick, and only as good as the people in the house. */
@@ -15,6 +15,7 @@ export const guardSwitch: FeedRemedy = {
   tasks: (wiring) =>
     hasPart(wiring, 'switch')
       ? [
+          proofTask('switch', 'feed-guard-prove', said('plateLooseProved'), said('boxOwnTwo')),
           {
             ...moveTask(
               'switch',
@@ -24,6 +25,7 @@ export const guardSwitch: FeedRemedy = {
               said('guardGoesOver'),
               said('switchGuardOver'),
             ),
+            closes: true,
           },
         ]
       : [],

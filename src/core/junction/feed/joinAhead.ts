@@ -1,5 +1,5 @@
 import { said, type Text } from '../../said';
-import { hasPart, leadsAt, moveTask, spliceAt, type Move } from '../../wiring';
+import { hasPart, leadsAt, moveTask, proofTask, spliceAt, type Move } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 import { allOff } from './feedRemedy';
 
@@ -13,7 +13,7 @@ const joinIt =
     const leads = ['switch.in', 'switch.out'].flatMap((joint) => leadsAt(wiring, joint).map(({ id }) => id));
     return [
       {
-        ...moveTask('switch', 'feed-ahead-prove', 'mains', [], said('boxOwnTwo'), said('outBoxProved', { name })),
+        ...proofTask('switch', 'feed-ahead-prove', said('outBoxProved', { name }), said('boxOwnTwo')),
         photo: true,
       },
       moveTask(
@@ -30,7 +30,7 @@ const joinIt =
         said('neutralGroundBox'),
         said('feedLegJoined', { toLowerCase: name.toLowerCase() }),
       ),
-      moveTask('switch', 'feed-ahead-blank', 'mains', [], blank, said('blankPlateLabel')),
+      { ...moveTask('switch', 'feed-ahead-blank', 'mains', [], blank, said('blankPlateLabel')), closes: true },
     ];
   };
 

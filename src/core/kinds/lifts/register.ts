@@ -1,5 +1,6 @@
 import type { EntryKind } from '../register';
 import type { Lift } from './lift';
+import { withoutPlace } from './anywhere';
 import { tickWithTouches } from './stepTicked';
 import { ofBox, ofChime, ofSupply, pointWithThings, runWithEnd } from './things';
 
@@ -15,7 +16,8 @@ const LIFTS: { readonly [K in EntryKind]?: readonly Lift[] } = {
   boxDescribed: [ofBox],
   cableDescribed: [ofBox],
   conductorTested: [ofBox],
-  stepTicked: [tickWithTouches],
+  deadProved: [withoutPlace],
+  stepTicked: [tickWithTouches, withoutPlace],
 };
 
 /** The version that entries of a kind are written with now. */

@@ -61,6 +61,7 @@ export const doorbellBuild: PointBuild<Doorbell> = {
     };
   },
   plan: (point) => (point.choice ? wiringPlan(point, point.choice.data) : null),
+  opening: () => [],
   found: (point) => foundBellOf(point),
   isFoundKnown: () => true,
   besideWiring: (job, point) => ({

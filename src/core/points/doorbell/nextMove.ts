@@ -41,7 +41,7 @@ export function doorbellMove(standing: Standing<Doorbell>): NextMove {
     if (!isDone('measure') && next) return move('measure', next.words, next.why);
     return move('choose', said('pickWay'), assessment.reference.judgement.reason);
   }
-  if (!isDone('isolate')) return atIsolate(job, point, HANGS);
+  if (!isDone('isolate')) return atIsolate(job, point, who, HANGS);
   const wire = atWire(job, point, who, HANGS);
   if (wire) return wire;
   if (!isDone('mount')) {

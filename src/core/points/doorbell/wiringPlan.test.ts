@@ -1,3 +1,4 @@
+import { timeOf } from '../../job/forTests';
 import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { CHIME_KINDS, TREATMENTS, treatmentsFor } from '../../chime';
@@ -17,9 +18,15 @@ const pointWith = (...said: readonly Said[]) => {
     ...said,
   ];
   const by = { id: 'ines', name: 'Ines' };
-  const at = '2026-03-04T09:00:00Z';
-  const log = entries.map((entry, i) => ({ id: `e${i}`, seq: i + 1, at, receivedAt: at, by, ...entry }));
-  const [point] = fold({ id: 'j', title: '', createdAt: at }, log as never).points;
+  const log = entries.map((entry, i) => ({
+    id: `e${i}`,
+    seq: i + 1,
+    at: timeOf(i),
+    receivedAt: timeOf(i),
+    by,
+    ...entry,
+  }));
+  const [point] = fold({ id: 'j', title: '', createdAt: timeOf(0) }, log as never).points;
   if (point?.kind !== 'doorbell') throw new Error('no doorbell');
   return point;
 };

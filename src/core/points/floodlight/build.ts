@@ -1,7 +1,8 @@
 import { answerName } from '../../kinds/factText';
 import { said } from '../../said';
 import { pointNode, thingNode } from '../../house/houseGraph';
-import { feedCase, foundBox, groundRemedy } from '../../junction';
+import { feedCase, foundBox, groundRemedy, openingTasks } from '../../junction';
+import { EMPTY_WIRING, planWiring } from '../../wiring';
 import { boxSurveyOf } from '../boxOf';
 import type { PointBuild } from '../build';
 import { fixtureOf } from './fixtureOf';
@@ -27,6 +28,7 @@ export const floodlightBuild: PointBuild<Floodlight> = {
     fixture: last('fixtureChosen'),
   }),
   plan: (point) => fixtureOf(point)?.plan ?? null,
+  opening: () => planWiring(EMPTY_WIRING, openingTasks()).steps,
   found: (point) => foundBox(boxSurveyOf(point)),
   isFoundKnown: (point) => feedCase(boxSurveyOf(point)).feed !== null,
   besideWiring(_job, point) {

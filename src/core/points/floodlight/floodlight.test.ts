@@ -9,7 +9,7 @@ import { boxDoubts, boxSurveyOf, conclusionsOf } from '../boxOf';
 import { findingsOf, planStop } from '../findings';
 import { fixtureOptions, type FixturePicks } from './fixtureChoice';
 import { DEAD_MAINS } from '../../isolation/forTests';
-import { TestLog, asFloodlight } from '../../job/forTests';
+import { asked, TestLog, asFloodlight } from '../../job/forTests';
 import type { Job } from '../../job/job';
 import type { Floodlight } from './floodlight';
 import type { EntryData } from '../../kinds/register';
@@ -21,7 +21,7 @@ import { partsOf } from '../parts';
 import { pointSteps } from '../planOf';
 import { fixtureOf } from './fixtureOf';
 import { leadById } from '../../wiring';
-import { supplyOf } from '../supplyOf';
+import { unnamedFeed } from '../supplyOf';
 import { worriesOf } from '../worries';
 
 const pointId = 'yard';
@@ -72,8 +72,8 @@ const take = (log: TestLog, picks: FixturePicks = {}): TestLog => {
 const dead = (log: TestLog): TestLog =>
   log
     .write('circuitListed', { circuitId: 'k', way: '9', feeds: [pointId], sharedNeutral: 'no', otherInBox: 'no' })
-    .write('circuitSwitched', { circuitId: 'k', to: 'off', tagged: true })
-    .write('deadProved', { circuitId: 'k', ...DEAD_MAINS });
+    .write('circuitSwitched', { circuitId: 'k', to: 'off', tagged: true, guard: 'locked' })
+    .write('deadProved', { circuitId: 'k', placeId: pointId, ...DEAD_MAINS });
 const ticked = (log: TestLog, upTo = Infinity): TestLog => {
   for (const { id: stepId, touches } of pointSteps(log.point).slice(0, upTo))
     log.write('stepTicked', { pointId, stepId, touches, how: 'done' });
@@ -99,7 +99,7 @@ describe('the box of a floodlight', () => {
     const listed = withCable(surveyed().write('boxDescribed', { boxId: pointId, ...BOX }), 'c', '14/2 with ground', []);
     expect(missingAtBox(asFloodlight(listed.point)).map(({ id }) => id)).toEqual(['test']);
     const { job, point, assessment } = standing(listed);
-    expect(inWords(nextMove(job, point, assessment, 'ines'), say)).toMatchObject({
+    expect(inWords(nextMove(job, point, assessment, asked('ines')), say)).toMatchObject({
       rung: 'measure',
       words: 'Test black of cable 1: volts to a known ground, every switch off',
     });
@@ -165,9 +165,9 @@ describe('the plan of a floodlight', () => {
     log.write('boxDescribed', { boxId: pointId, bonded: 'no' });
     dead(take(log, { groundId: 'findOut' }));
     const { job, point, assessment } = standing(log);
-    const steps = stepStandings(job, point, 'ines');
-    expect(steps.filter(({ step }) => step.touches === 'mains').every(({ heldBy }) => heldBy === 'plan')).toBe(true);
-    expect(inWords(nextMove(job, point, assessment, 'ines'), say)).toMatchObject({ rung: 'choose', held: true });
+    const steps = stepStandings(job, point, asked('ines'));
+    expect(steps.filter(({ step }) => step.touches === 'mains').every(({ heldBy }) => heldBy[0] === 'plan')).toBe(true);
+    expect(inWords(nextMove(job, point, assessment, asked('ines')), say)).toMatchObject({ rung: 'choose', held: true });
     expect(worries(log)).toContainEqual(expect.stringContaining('rule-groundWhole'));
   });
   it('asks for the decision in writing by the school that goes on without a ground', () => {
@@ -205,7 +205,7 @@ describe('the plan of a floodlight', () => {
 describe('wiring a floodlight', () => {
   it('is held until its circuit is proved dead, and again after it was switched on to see it work', () => {
     const log = take(known());
-    const held = () => stepStandings(log.job, log.point, 'ines').find(({ ticked: done }) => !done)?.held ?? null;
+    const held = () => stepStandings(log.job, log.point, asked('ines')).find(({ ticked: done }) => !done)?.held ?? null;
     ticked(log, 2);
     expect(say(held())).toBe('no circuit named yet');
     dead(log);
@@ -218,21 +218,22 @@ describe('wiring a floodlight', () => {
     expect(say(held())).toBe('the circuit is live');
     // Before it was on, the older proof did not open what comes after
     const early = ticked(dead(take(known())), on);
-    const later = stepStandings(early.job, early.point, 'ines').at(-1);
-    expect(inWords(later, say)).toMatchObject({ heldBy: 'order' });
+    const later = stepStandings(early.job, early.point, asked('ines')).at(-1);
+    expect(inWords(later, say)).toMatchObject({ heldAt: 'order' });
   });
   it('switches nothing on over an open splice, nor over a lead that shorts', () => {
-    const onStep = (log: TestLog) => stepStandings(log.job, log.point, 'ines').find(({ step }) => step.energises);
+    const onStep = (log: TestLog) =>
+      stepStandings(log.job, log.point, asked('ines')).find(({ step }) => step.energises);
     const log = ticked(dead(take(known())), 9);
     expect(inWords(onStep(log), say)).toMatchObject({
-      heldBy: 'order',
+      heldAt: 'order',
       held: expect.stringContaining('Hots together'),
     });
     ticked(log, 11);
     expect(onStep(log)?.held).toBeNull();
     log.write('leadMoved', { pointId, lead: 'fixture.neutral', from: 'splice.neutral', to: 'splice.hot' });
     expect(inWords(onStep(log), say)).toMatchObject({
-      heldBy: 'order',
+      heldAt: 'order',
       held: expect.stringContaining('Hot and neutral are joined'),
     });
   });
@@ -289,6 +290,6 @@ describe('wiring a floodlight', () => {
         value: 121,
         switches,
       });
-    expect(supplyOf(shared.job, shared.point).unnamed).toBe('sharedNeutral');
+    expect(unnamedFeed(shared.job, shared.point)).toBe('sharedNeutral');
   });
 });

@@ -26,6 +26,6 @@ export function floodlightMove(standing: Standing<Floodlight>): NextMove {
   const stop = planStop(job, point);
   if (stop?.rule === 'twoCircuits') return move('isolate', said('nameSecondCircuit'), stop.words);
   if (stop) return move('choose', said('planDoesNotStand'), stop.words, point.fixture.data.groundId === 'findOut');
-  if (isolateMark(standing).state !== 'done') return atIsolate(job, point, HANGS);
+  if (isolateMark(standing).state !== 'done') return atIsolate(job, point, who, HANGS);
   return atWire(job, point, who, HANGS) ?? move('leave', said('handOverSheet'), said('aimProofFloodlight'));
 }

@@ -20,6 +20,7 @@ export const plugFloodlightBuild: PointBuild<PlugFloodlight> = {
     fixture: last('plugFixtureChosen'),
   }),
   plan: (point) => (point.fixture ? plugPlan(point, point.fixture) : null),
+  opening: () => [],
   found: () => EMPTY_WIRING,
   isFoundKnown: () => false,
   besideWiring(_job, point) {

@@ -2,7 +2,7 @@ import { inWords } from '@/words';
 import { sayBritish as say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { SHIPPED_CATALOGUE, fixturesIn, plugFixturesIn } from '../../catalogue';
-import { TestLog } from '../../job/forTests';
+import { asked, TestLog } from '../../job/forTests';
 import { houseOf } from '../../job/houseOf';
 import { assess } from '../doorbell/assessment';
 import { findingsOf, planStop } from '../findings';
@@ -39,9 +39,9 @@ const take = (log: TestLog): TestLog => {
   if (!option) throw new Error('no camera');
   return log.write('plugFixtureChosen', plugChoiceOf(pointId, option.fixture));
 };
-const move = (log: TestLog) => nextMove(log.job, log.point, assess(log.job, log.point), 'ines');
+const move = (log: TestLog) => nextMove(log.job, log.point, assess(log.job, log.point), asked('ines'));
 const state = (log: TestLog, rung: string) =>
-  ladderOf(log.job, log.point, assess(log.job, log.point), 'ines').find((mark) => mark.rung === rung)?.state;
+  ladderOf(log.job, log.point, assess(log.job, log.point), asked('ines')).find((mark) => mark.rung === rung)?.state;
 
 describe('a floodlight with a plug', () => {
   it('is asked for its spot, then its outlet, one by one, and for no box and no breaker', () => {
@@ -83,7 +83,7 @@ describe('a floodlight with a plug', () => {
   });
   it('holds the plug while the plan does not stand, an unmeasured way included', () => {
     const held = (log: TestLog) =>
-      stepStandings(log.job, log.point, 'ines').find(({ step }) => step.id === 'plug-in')?.held ?? null;
+      stepStandings(log.job, log.point, asked('ines')).find(({ step }) => step.id === 'plug-in')?.held ?? null;
     expect(held(take(good()))).toBeNull();
     expect(say(held(take(good().write('outletDescribed', { pointId, residual: 'no' }))))).toContain('does not stand');
     expect(say(held(take(good().write('outletDescribed', { pointId, wayM: null }))))).toContain('was not measured');
@@ -97,7 +97,7 @@ describe('a floodlight with a plug', () => {
     expect(steps.every(({ touches }) => touches === 'nothing')).toBe(true);
     expect(steps.at(-1)?.id).toBe('plug-in');
     for (const { id: stepId, touches } of steps) {
-      expect(stepStandings(log.job, log.point, 'ines').find(({ step }) => step.id === stepId)?.held).toBeNull();
+      expect(stepStandings(log.job, log.point, asked('ines')).find(({ step }) => step.id === stepId)?.held).toBeNull();
       expect(move(log).rung).toBe('wire');
       log.write('stepTicked', { pointId, stepId, touches, how: 'done' });
     }

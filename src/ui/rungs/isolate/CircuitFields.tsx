@@ -1,12 +1,16 @@
 'use client';
 import { isolateWords } from '@/words/screens';
-import { useTerms } from '../../log/useSay';
+import { useSay, useTerms } from '../../log/useSay';
 import Link from 'next/link';
 import { v7 } from 'uuid';
-import type { Circuit } from '@/core/house';
-import { circuitsOfPoint } from '@/core/points';
+import { useState } from 'react';
+import { mayBeOneWay, type Circuit } from '@/core/house';
+import { OTHER_FEEDS, type OtherFeed } from '@/core/isolation';
+import { circuitsOfPoint, unnamedFeed } from '@/core/points';
+import { said } from '@/core/said';
 import { AskForm } from '../../form/AskForm';
 import { Choices } from '../../form/Choices';
+import { Several } from '../../form/Several';
 import { FieldGroup } from '../../form/FieldGroup';
 import { optional, textField } from '../../form/fields';
 import { useFacts } from '../../form/useFacts';
@@ -87,10 +91,29 @@ function SameAsOther({ circuitId }: { readonly circuitId: string }) {
 export function SecondCircuit() {
   const { keptJob, point, write } = useJob();
   const words = useTerms();
+  const say = useSay();
   const taken = circuitsOfPoint(keptJob, point);
+  const seen = unnamedFeed(keptJob, point);
+  const [namedAs, setNamedAs] = useState<readonly OtherFeed[] | null>(null);
+  const [same, setSame] = useState<string | null>(null);
+  const asWhat = namedAs ?? (seen ? [seen] : []);
   return (
-    <details>
+    <details open={seen !== null || undefined}>
       <summary>{isolateWords.aSecondCircuitFeeds}</summary>
+      <Several
+        label={isolateWords.whatItIsBesideThe}
+        options={OTHER_FEEDS.filter((feed) => feed !== 'joined' || point.fed.bellSide).map((value) => ({
+          value,
+          words: say(said('answer', { kind: 'circuitListed', field: 'namedAs', value })),
+        }))}
+        chosen={asWhat}
+        onChange={(picked) => setNamedAs(picked ?? [])}
+      />
+      {same !== null && (
+        <p className="brick" role="alert">
+          {same}
+        </p>
+      )}
       <AskForm
         fields={[
           textField('way', isolateWords.whichIsTheSecond({ way: words.way }), undefined),
@@ -98,13 +121,18 @@ export function SecondCircuit() {
         ]}
         submit={isolateWords.nameTheSecondCircuit}
         onSubmit={({ way, name }) => {
+          const other = taken.find(({ named }) => named.some((one) => mayBeOneWay(one, { way, board: null })));
+          setSame(other ? isolateWords.thatIsTheSame({ way: words.way, other: other.way ?? other.name ?? '' }) : null);
+          if (other) return false;
           write('circuitListed', {
             circuitId: v7(),
             way,
             ...(name ? { name } : {}),
             feeds: [point.id],
-            ...(taken.length > 0 ? { otherInBox: 'yes' as const } : {}),
+            namedAs: [...asWhat],
           });
+          setNamedAs(null);
+          return true;
         }}
       />
     </details>

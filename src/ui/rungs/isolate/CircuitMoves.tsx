@@ -2,88 +2,52 @@
 import { isolateWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useState } from 'react';
-import type { BellProof, CircuitState, MainsProof } from '@/core/isolation';
+import type { BellProof, MainsProof, StandingProof } from '@/core/isolation';
 import type { Circuit } from '@/core/house';
+import { openBeside, pointsAt, proofsAt, stateAt } from '@/core/points';
 import { Yes } from '../../form/Yes';
 import { useJob } from '../../log/JobContext';
-import { useTerms } from '../../log/useSay';
-import { ProofForm } from './ProofForm';
+import { useSay, useTerms } from '../../log/useSay';
+import { BellExplained } from './BellExplained';
+import { GuardFields } from './GuardFields';
+import { ProofForm } from '../../proof/ProofForm';
 
-/** What can be done with a circuit from its state. */
+/** What can be done with a circuit from its state; on its mains it is proved with the cover off, at Wire. */
 export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
-  const { keptJob, kept, write } = useJob();
+  const { keptJob, kept, write, go } = useJob();
   const { id: circuitId, state } = circuit;
-  const proved = state.state === 'provedDead';
-  // Without a bell side all its conductors are mains
-  const onlyMains = !kept.fed.bellSide;
-  const live =
-    !onlyMains && keptJob.policy.bellSide === 'live' && (state.state === 'live' || state.state === 'unknown');
-  const { ground } = useTerms();
-  const bellRead = 'bellRead' in state ? state.bellRead : null;
+  const { supplyId } = kept.hangs;
+  const { bellSide } = kept.fed;
+  const proofs = proofsAt(kept, circuit);
+  const isOff = state.state === 'off' || state.state === 'provedDead';
+  const isBellProved = proofs.some(({ proof }) => proof.weight === 'bell');
+  const worksLive = bellSide && keptJob.policy.bellSide === 'live' && !isOff;
   return (
     <>
-      {(state.state === 'unknown' || state.state === 'live') && <SwitchOff circuit={circuit} />}
-      {state.state === 'off' && !state.tagged && <SwitchOff circuit={circuit} />}
-      {proved && <Proofs state={state} />}
-      {live && (
+      {!(isOff && state.tagged) && <SwitchOff circuit={circuit} />}
+      {isOff && state.tagged && state.guard === null && <GuardFields circuitId={circuitId} />}
+      <Proofs proofs={proofs} />
+      <Elsewhere circuit={circuit} />
+      {supplyId !== null && <BellExplained supplyId={supplyId} />}
+      {worksLive && <LiveBellSide circuit={circuit} />}
+      {isOff && state.tagged && bellSide && supplyId !== null && !isBellProved && (
         <div className="block-top">
-          <h3>{isolateWords.bellSideLiveBy}</h3>
-          {bellRead ? (
-            <p className="moss">
-              {isolateWords.readAsBellVoltage({
-                betweenVolts: bellRead.betweenVolts,
-                firstToEarthVolts: bellRead.firstToEarthVolts,
-                secondToEarthVolts: bellRead.secondToEarthVolts,
-                ground,
-              })}
-            </p>
-          ) : (
-            <ProofForm
-              weight="bell"
-              asksBellVoltage
-              onProof={(proof) => write('deadProved', { circuitId, ...proof })}
-            />
-          )}
-          <p className="caution">{isolateWords.twoLeadsThatTouch}</p>
+          <h3>{isolateWords.proveTheBellSide}</h3>
+          <ProofForm
+            weight="bell"
+            onProof={(proof) =>
+              write('deadProved', { circuitId, placeId: supplyId, switchingId: state.switchingId, ...proof })
+            }
+          />
         </div>
       )}
-      {((state.state === 'off' && state.tagged) || proved) && (
-        <>
-          {!onlyMains && !(proved && state.bell) && (
-            <div className="block-top">
-              <h3>{isolateWords.proveTheBellSide}</h3>
-              <ProofForm weight="bell" onProof={(proof) => write('deadProved', { circuitId, ...proof })} />
-            </div>
-          )}
-          {!(proved && state.mains) &&
-            (onlyMains ? (
-              <div className="block-top">
-                <h3>{isolateWords.proveItDeadAt}</h3>
-                <ProofForm weight="mains" onProof={(proof) => write('deadProved', { circuitId, ...proof })} />
-              </div>
-            ) : (
-              <details>
-                <summary>{isolateWords.proveTheMainsSide}</summary>
-                <ProofForm weight="mains" onProof={(proof) => write('deadProved', { circuitId, ...proof })} />
-              </details>
-            ))}
-        </>
-      )}
-      {proved && state.mains && (
-        <p className="soft">
-          {keptJob.policy.energise === 'beforeClosing' ? isolateWords.onceWiredOnTo : isolateWords.itIsSwitchedOn}
-        </p>
-      )}
-      {(state.state === 'off' || proved) && (
-        <div className="row-of block-top">
-          <Button variant="secondary" onClick={() => write('circuitSwitched', { circuitId, to: 'on' })}>
-            {isolateWords.itIsOnAgain}
-          </Button>
-          <Button variant="link" onClick={() => write('cameBack', {})}>
-            {isolateWords.iWasAwayAnd}
-          </Button>
+      {isOff && state.tagged && state.guard !== null && !bellSide && (
+        <div className="block-top">
+          <p>{isolateWords.coverOffIsTheProof}</p>
+          <Button onClick={() => go('wire')}>{isolateWords.goOnAtWire}</Button>
         </div>
       )}
+      {isOff && <OnAgain circuit={circuit} />}
       {state.state === 'unknown' && (
         <div className="row-of block-top">
           <Button variant="link" onClick={() => write('circuitSwitched', { circuitId, to: 'on' })}>
@@ -95,25 +59,97 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
   );
 }
 
+/** The school of the live bell side: what is read there before a step. */
+function LiveBellSide({ circuit }: { readonly circuit: Circuit }) {
+  const { keptJob, kept, write } = useJob();
+  const { ground } = useTerms();
+  const bellRead = keptJob.isolation.bellReadOf(circuit.id);
+  const { supplyId } = kept.hangs;
+  return (
+    <div className="block-top">
+      <h3>{isolateWords.bellSideLiveBy}</h3>
+      {bellRead ? (
+        <p className="moss">
+          {isolateWords.readAsBellVoltage({
+            betweenVolts: bellRead.betweenVolts,
+            firstToEarthVolts: bellRead.firstToEarthVolts,
+            secondToEarthVolts: bellRead.secondToEarthVolts,
+            ground,
+          })}
+        </p>
+      ) : (
+        <ProofForm
+          weight="bell"
+          asksBellVoltage
+          onProof={(proof) =>
+            write('deadProved', {
+              circuitId: circuit.id,
+              ...(supplyId === null ? {} : { placeId: supplyId }),
+              ...proof,
+            })
+          }
+        />
+      )}
+      <p className="caution">{isolateWords.twoLeadsThatTouch}</p>
+    </div>
+  );
+}
+
+/** It went on again: a fact that is always written. Whoever has hands in what hangs on it is named. */
+function OnAgain({ circuit }: { readonly circuit: Circuit }) {
+  const say = useSay();
+  const { keptJob, kept, asker, write } = useJob();
+  const beside = openBeside(keptJob, kept, asker);
+  return (
+    <div className="block-top">
+      {beside.map(({ placeId, words }) => (
+        <p key={placeId} className="caution">
+          {isolateWords.beforeItGoesOn({ words: say(words) })}
+        </p>
+      ))}
+      <div className="row-of">
+        <Button variant="secondary" onClick={() => write('circuitSwitched', { circuitId: circuit.id, to: 'on' })}>
+          {isolateWords.itIsOnAgain}
+        </Button>
+        <Button variant="link" onClick={() => write('cameBack', {})}>
+          {isolateWords.iWasAwayAnd}
+        </Button>
+      </div>
+    </div>
+  );
+}
+
 function SwitchOff({ circuit }: { readonly circuit: Circuit }) {
   const { write } = useJob();
   const [tagged, setTagged] = useState(false);
   const [houseTold, setHouseTold] = useState(false);
+  const [locked, setLocked] = useState(false);
   const name = circuit.way ?? circuit.name ?? isolateWords.theCircuit;
   return (
     <div className="block-top">
       <p className="soft">{isolateWords.saveWorkOnComputers}</p>
       <Yes words={isolateWords.taggedSoThatNobody} yes={tagged} onTurn={setTagged} />
+      <Yes words={isolateWords.lockedOffKeyKept} yes={locked} onTurn={setLocked} />
       <Yes words={isolateWords.everybodyInTheHouse} yes={houseTold} onTurn={setHouseTold} />
-      <Button onClick={() => write('circuitSwitched', { circuitId: circuit.id, to: 'off', tagged, houseTold })}>
+      <Button
+        onClick={() =>
+          write('circuitSwitched', {
+            circuitId: circuit.id,
+            to: 'off',
+            tagged,
+            houseTold,
+            ...(locked ? { guard: 'locked' as const } : {}),
+          })
+        }
+      >
         {tagged ? isolateWords.isOffAndTagged({ name }) : isolateWords.isOffNotTagged({ name })}
       </Button>
     </div>
   );
 }
 
-/** What was read, by whom. */
-function Proofs({ state }: { readonly state: Extract<CircuitState, { state: 'provedDead' }> }) {
+/** What was read here, by whom. */
+function Proofs({ proofs }: { readonly proofs: readonly StandingProof[] }) {
   const { ground } = useTerms();
   const bell = (proof: BellProof): string =>
     isolateWords.vBetweenAndV({
@@ -128,22 +164,30 @@ function Proofs({ state }: { readonly state: Extract<CircuitState, { state: 'pro
       hotGroundVolts: proof.hotGroundVolts,
       neutralGroundVolts: proof.neutralGroundVolts,
     });
+  if (proofs.length === 0) return null;
   return (
     <ul className="plain-list block-top">
-      {state.bell && (
-        <li>
-          <b>{isolateWords.bellSide}</b>, {state.bell.mark.byName}: {bell(state.bell)}
-          {state.bell.simulated && <span className="simulated"> {isolateWords.simulated}</span>}.{' '}
-          <span className="soft">{isolateWords.itStandsUntilSomething}</span>
+      {proofs.map(({ entryId, proof, mark }) => (
+        <li key={entryId}>
+          <b>{proof.weight === 'bell' ? isolateWords.bellSide : isolateWords.mainsSide}</b>, {mark.byName}:{' '}
+          {proof.weight === 'bell' ? bell(proof) : mains(proof)}
+          {proof.simulated && <span className="simulated"> {isolateWords.simulated}</span>}.{' '}
+          <span className="soft">
+            {proof.weight === 'bell' ? isolateWords.itStandsUntilSomething : isolateWords.itEndsWithAny}
+          </span>
         </li>
-      )}
-      {state.mains && (
-        <li>
-          <b>{isolateWords.mainsSide}</b>, {state.mains.mark.byName}: {mains(state.mains)}
-          {state.mains.simulated && <span className="simulated"> {isolateWords.simulated}</span>}.{' '}
-          <span className="soft">{isolateWords.itEndsWithAny}</span>
-        </li>
-      )}
+      ))}
     </ul>
+  );
+}
+
+/** Where else it is proved: a test of another box is none of this one. */
+function Elsewhere({ circuit }: { readonly circuit: Circuit }) {
+  const { keptJob, kept } = useJob();
+  if (stateAt(kept, circuit).state === 'provedDead') return null;
+  const places = circuit.proofs.flatMap(({ stands, placeId }) => (stands && placeId !== null ? [placeId] : []));
+  const names = [...new Set(places.flatMap((id) => pointsAt(keptJob, id)))];
+  return names.length === 0 ? null : (
+    <p className="soft block-top">{isolateWords.provedElsewhere({ points: names.join(', ') })}</p>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 import { isolateWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
-import { ELSEWHERE, wayOfId, type HuntStanding } from '@/core/points';
+import { ELSEWHERE, busyWays, wayOfId, type HuntStanding } from '@/core/points';
 import { useJob } from '../../log/JobContext';
 
 type Live = Exclude<HuntStanding, { state: 'noBoard' | 'contradicts' }>;
@@ -13,6 +13,7 @@ export function HuntWays({ hunt }: { readonly hunt: Live }) {
   const { keptJob, write } = useJob();
   const sorted = [...hunt.left].sort((a, b) => b.probability - a.probability);
   const drop = new Set(hunt.drop ?? []);
+  const busy = busyWays(keptJob);
   const line = ({ id, probability, doNotDrop }: (typeof sorted)[number]) => {
     const way = wayOfId(keptJob, id);
     return (
@@ -29,6 +30,7 @@ export function HuntWays({ hunt }: { readonly hunt: Live }) {
               {way?.label ?? <span className="soft">{isolateWords.noLabel}</span>}
             </>
           )}
+          {busy.has(id) && <span className="straw-ink"> {isolateWords.somebodyWorksUnderIt}</span>}
           {way?.doNotDrop && (
             <span className="straw-ink">
               {' '}

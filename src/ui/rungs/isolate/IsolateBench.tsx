@@ -1,7 +1,7 @@
 'use client';
 import { isolateWords } from '@/words/screens';
 import { useSay, useTerms } from '../../log/useSay';
-import { circuitsOfPoint, pointSteps, supplyOf } from '@/core/points';
+import { circuitsOfPoint, pointSteps, unnamedFeed } from '@/core/points';
 import { GATE_WORDS } from '@/core/isolation';
 import { capital } from '@/core/units';
 import { CircuitPlate, CircuitPlates } from '../../verdict/CircuitPlate';
@@ -18,7 +18,7 @@ export function IsolateBench() {
   const say = useSay();
   const { keptJob, point } = useJob();
   const circuits = circuitsOfPoint(keptJob, point);
-  const { unnamed } = supplyOf(keptJob, point);
+  const unnamed = unnamedFeed(keptJob, point);
   const hunting = circuits.length === 0;
   if (hunting && point.fed.plug) return <APlug />;
   return (
@@ -40,13 +40,13 @@ export function IsolateBench() {
           <h2>{isolateWords.itsState}</h2>
           {circuits.length === 0 && (
             <>
-              <CircuitPlate circuit={null} />
+              <CircuitPlate point={point} circuit={null} />
               <p className="soft block-top">{isolateWords.findTheBreakerOr(terms)}</p>
             </>
           )}
           {circuits.map((circuit) => (
             <div key={circuit.id} className="circuit-block">
-              <CircuitPlate circuit={circuit} />
+              <CircuitPlate point={point} circuit={circuit} />
               <CircuitMoves circuit={circuit} />
               <CircuitHints circuit={circuit} />
             </div>

@@ -11,7 +11,11 @@ import { AskForm } from '../../form/AskForm';
 import { textField } from '../../form/fields';
 import { useJob } from '../../log/JobContext';
 import { PhotoButton } from '../../photo/PhotoButton';
+import { LookedFor, ProofHere } from '../../proof/ProofHere';
 import { chipsOf } from './chips';
+import { Freshness } from './Freshness';
+import { OpenPlaces } from './OpenPlaces';
+import { tickOf } from './tickOf';
 
 const HOW_WORDS = {
   done: wireWords.done,
@@ -19,18 +23,30 @@ const HOW_WORDS = {
   bySomebodyElse: wireWords.doneBySomebodyElse,
 } as const;
 
+/** What is answered at the step itself, where everything is off and guarded. */
+function Here({ standing: { heldBy, toProve, placeId } }: { readonly standing: StepStanding }) {
+  const { job } = useJob();
+  if (heldBy.includes('placeOpen')) return <OpenPlaces />;
+  if (toProve.length > 0 || heldBy.includes('notFresh'))
+    return (
+      <ProofHere circuitIds={toProve.length > 0 ? toProve : job.isolation.circuitsAt(placeId)} placeId={placeId} />
+    );
+  return job.circuits
+    .filter(({ id }) => job.isolation.circuitsAt(placeId).includes(id))
+    .map((circuit) => <LookedFor key={circuit.id} circuit={circuit} />);
+}
+
 /** One step: what to do, how, and the tick, or why it is held. */
 export function StepAt({ standing, onTicked }: { readonly standing: StepStanding; readonly onTicked: () => void }) {
   const say = useSay();
   const { job, point, write, go } = useJob();
-  const { step, held, heldBy } = standing;
+  const { step, held, heldAt, toProve, placeId } = standing;
   const circuits = circuitsOfPoint(job, point);
   const pictures = photosOfPoint(job.photos, point.id).filter(({ rung }) => rung === 'wire').length;
   const [differing, setDiffering] = useState(false);
   const tick = point.ticks[step.id];
-  const scope = { pointId: point.id, stepId: step.id, touches: step.touches };
   const ticked = (how: 'done' | 'withoutProof' | 'bySomebodyElse', differs?: string) => {
-    write('stepTicked', { ...scope, how, ...(differs ? { differs } : {}) });
+    write('stepTicked', { ...tickOf(point.id, standing), how, ...(differs ? { differs } : {}) });
     setDiffering(false);
     onTicked();
   };
@@ -59,31 +75,37 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
           <PhotoButton />
         </p>
       )}
+      {step.touches === 'mains' && <Freshness />}
       {held ? (
-        <div className="held-step" role="status">
-          <p>
-            <b className="brick">{wireWords.held({ held: say(held) })}</b>
-          </p>
-          <div className="row-of">
-            {heldBy !== 'order' && (
-              <Button onClick={() => go(heldBy === 'plan' ? 'choose' : 'isolate')}>
-                {heldBy === 'plan' ? wireWords.changeThePlan : wireWords.proveItDead}
-              </Button>
+        <>
+          <div className="held-step" role="status">
+            <p>
+              <b className="brick">{wireWords.held({ held: say(held) })}</b>
+            </p>
+            {(heldAt === 'plan' || heldAt === 'circuit') && (
+              <div className="row-of">
+                <Button onClick={() => go(heldAt === 'plan' ? 'choose' : 'isolate')}>
+                  {heldAt === 'plan' ? wireWords.changeThePlan : wireWords.proveItDead}
+                </Button>
+              </div>
             )}
+            <details>
+              <summary>{wireWords.itHasBeenDone}</summary>
+              <p className="small">{wireWords.itCanOnlyBe}</p>
+              <div className="row-of">
+                <Button variant="secondary" onClick={() => ticked('bySomebodyElse')}>
+                  {wireWords.bySomebodyElse}
+                </Button>
+                <Button variant="secondary" onClick={() => ticked('withoutProof')}>
+                  {wireWords.withoutProofOfDead}
+                </Button>
+              </div>
+            </details>
           </div>
-          <details>
-            <summary>{wireWords.itHasBeenDone}</summary>
-            <p className="small">{wireWords.itCanOnlyBe}</p>
-            <div className="row-of">
-              <Button variant="secondary" onClick={() => ticked('bySomebodyElse')}>
-                {wireWords.bySomebodyElse}
-              </Button>
-              <Button variant="secondary" onClick={() => ticked('withoutProof')}>
-                {wireWords.withoutProofOfDead}
-              </Button>
-            </div>
-          </details>
-        </div>
+          {heldAt === 'here' && <Here standing={standing} />}
+        </>
+      ) : step.role === 'proof' && toProve.length > 0 ? (
+        <ProofHere circuitIds={toProve} placeId={placeId} />
       ) : step.energises ? (
         <div className="row-of thumb">
           {circuits.length === 0 ? (

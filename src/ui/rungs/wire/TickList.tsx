@@ -6,6 +6,7 @@ import { Check, Lock } from 'lucide-react';
 import type { StepStanding } from '@/core/points';
 import { useJob } from '../../log/JobContext';
 import { chipsOf } from './chips';
+import { tickOf } from './tickOf';
 
 interface Props {
   readonly steps: readonly StepStanding[];
@@ -18,8 +19,10 @@ export function TickList({ steps, onPick }: Props) {
   const { point, write } = useJob();
   return (
     <ol className="tick-list" data-testid="tick-list">
-      {steps.map(({ step, ticked, held }, i) => {
-        const free = !ticked && !held && !step.energises;
+      {steps.map((standing, i) => {
+        const { step, ticked, held, toProve } = standing;
+        const asksProof = step.role === 'proof' && toProve.length > 0;
+        const free = !ticked && !held && !step.energises && !asksProof;
         return (
           <li key={step.id}>
             <Button
@@ -33,11 +36,7 @@ export function TickList({ steps, onPick }: Props) {
                     : wireWords.open({ words: say(step.words) })
               }
               aria-pressed={ticked}
-              onClick={() =>
-                free
-                  ? write('stepTicked', { pointId: point.id, stepId: step.id, touches: step.touches, how: 'done' })
-                  : onPick(i)
-              }
+              onClick={() => (free ? write('stepTicked', { ...tickOf(point.id, standing), how: 'done' }) : onPick(i))}
             >
               {ticked ? <Check size={26} /> : held ? <Lock size={22} /> : null}
             </Button>

@@ -45,22 +45,22 @@ const VIEWS = [
 /** The steps of the taken way, one at a time or all of them, each held until its circuit is proved dead. */
 export function WireBench() {
   const say = useSay();
-  const { job, point, who, go } = useJob();
+  const { job, point, asker, go } = useJob();
   const [picked, setPicked] = useState<number | null>(null);
   const [view, setView] = useState<'one' | 'list'>('one');
-  const steps = stepStandings(job, point, who?.id ?? null);
+  const steps = stepStandings(job, point, asker);
   const first = steps.findIndex(({ ticked }) => !ticked);
   const at = picked ?? (first === -1 ? steps.length - 1 : first);
   const standing = steps[at];
-  if (!standing || !planOf(point))
-    return (
-      <>
-        <p>{wireWords.noWayIsTaken}</p>
-        <Button variant="secondary" onClick={() => go('choose')}>
-          {wireWords.goToChoose}
-        </Button>
-      </>
-    );
+  const toChoose = (
+    <>
+      <p>{wireWords.noWayIsTaken}</p>
+      <Button variant="secondary" onClick={() => go('choose')}>
+        {wireWords.goToChoose}
+      </Button>
+    </>
+  );
+  if (!standing) return toChoose;
   return (
     <div className="split">
       <section>
@@ -81,7 +81,7 @@ export function WireBench() {
         <Choices label={wireWords.shown} options={VIEWS} chosen={view} onPick={(value) => setView(value ?? 'one')} />
       </section>
       <section>
-        <AsBuilt />
+        {planOf(point) ? <AsBuilt /> : toChoose}
         <h2>{wireWords.allSteps}</h2>
         <ListGroup as="ol" className="steps">
           {steps.map((one, i) => (

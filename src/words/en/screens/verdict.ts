@@ -14,6 +14,7 @@ export const verdict = {
   simulatedMeter: ' · simulated meter',
   taggedNotProved: ' · tagged, not proved',
   notTagged: ' · not tagged',
+  lockedNotProved: ' · locked and tagged, not proved here',
   stop: 'stop',
   worry: 'worry',
   remark: 'remark',

@@ -1,5 +1,13 @@
 /** Wire. */
 export const wire = {
+  openPlace: ({ words }: { readonly words: string }) => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}.`,
+  whatWasAnswered: 'what they answered',
+  theyStandClear: 'They stand clear',
+  knownUpTo: ({ read, way }: { readonly read: string; readonly way: string }) =>
+    `The server is away: this is known as of ${read}. The lock and the tag on the ${way} are the true guard.`,
+  othersAtWork: ({ names, read, way }: { readonly names: string; readonly read: string; readonly way: string }) =>
+    `${names} works in this job too, known as of ${read}. The lock and the tag on the ${way} are the true guard.`,
+  knownNow: ({ read }: { readonly read: string }) => `Known as of ${read}.`,
   notKnown: 'not known',
   marked: ', marked',
   at: ({ name }: { readonly name: string }) => `At ${name}`,

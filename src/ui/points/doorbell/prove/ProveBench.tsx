@@ -1,13 +1,14 @@
 'use client';
 import { proveWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
-import { checksOf, circuitsOfPoint, pointSteps } from '@/core/points';
+import { checksOf, circuitsOfPoint, openBeside, pointSteps } from '@/core/points';
+import { OpenPlaces } from '../../../rungs/wire/OpenPlaces';
 import { useDoorbell } from '../useDoorbell';
 import { CheckRow } from './CheckRow';
 
 /** Power on, then the short ordered list, each with its figure or its reason. */
 export function ProveBench() {
-  const { job, point, write } = useDoorbell();
+  const { job, point, asker, write } = useDoorbell();
   const circuits = circuitsOfPoint(job, point);
   const off = circuits.filter(({ state }) => state.state !== 'live');
   const named = circuits.length > 0;
@@ -29,8 +30,9 @@ export function ProveBench() {
             </p>
           )}
           <p className="caution">{proveWords.everySpliceClosedAnd}</p>
+          <OpenPlaces />
           <div className="row-of">
-            {off.map(({ id, way, name }) => (
+            {(openBeside(job, point, asker).length > 0 ? [] : off).map(({ id, way, name }) => (
               <Button key={id} onClick={() => write('circuitSwitched', { circuitId: id, to: 'on' })}>
                 {proveWords.isOn({ way: way ?? name ?? proveWords.theCircuit })}
               </Button>

@@ -1,9 +1,24 @@
+import { ProblemError } from '@/contract/problem';
 import { fold } from '@/core/job';
 import { answer, route } from '@/server/http/route';
+import { askedJob } from '@/server/jobs/askedJob';
 import { jobLog } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
 
-export const GET = route(async (_request, { id = '' }) => {
-  const { head, entries } = await jobLog((await store()).db, id);
-  return answer(fold(head, entries));
+const LONGEST_ID = 64;
+
+/** Who asks; null where nobody does. @throws ProblemError 422 */
+function askerOf(request: Request): string | null {
+  const as = new URL(request.url).searchParams.get('as');
+  if (as === null || (as !== '' && as.length <= LONGEST_ID)) return as;
+  const message = `is the id of a person, of 1 to ${LONGEST_ID} characters`;
+  throw new ProblemError(422, `as: ${message}`, [{ path: 'as', message }]);
+}
+
+export const GET = route(async (request, { id = '' }) => {
+  const as = askerOf(request);
+  const { db, clock } = await store();
+  const { head, entries } = await jobLog(db, id);
+  const job = fold(head, entries);
+  return answer(as === null ? job : askedJob(job, { id: as, at: Date.parse(clock.now()), ownProofs: null }));
 });

@@ -1,19 +1,19 @@
 'use client';
 import { isolateWords } from '@/words/screens';
 import type { Terms } from '@/words';
-import { useSay, useTerms } from '../../log/useSay';
+import { useSay, useTerms } from '../log/useSay';
 import { useMemo, useState } from 'react';
 import { PROOF_PROBLEM_WORDS, isBellVoltage, proofProblem, type Proof } from '@/core/isolation';
 import { LIMITS, type EntryData } from '@/core/kinds';
 import type { Probe } from '@/contract/instrument';
 import { VOLTS, type FigureRule } from '@/core/units';
-import { AskForm } from '../../form/AskForm';
-import type { TypedField } from '../../form/field';
-import { figureField } from '../../form/fields';
-import { Yes } from '../../form/Yes';
+import { AskForm } from '../form/AskForm';
+import type { TypedField } from '../form/field';
+import { figureField, optional, textField } from '../form/fields';
+import { Yes } from '../form/Yes';
 
 type Weight = Proof['weight'];
-type Proved = Omit<EntryData<'deadProved'>, 'circuitId'>;
+type Proved = Omit<EntryData<'deadProved'>, 'circuitId' | 'placeId' | 'switchingId'>;
 
 const RULE: FigureRule = { ...VOLTS, ...LIMITS.proofVolts, zeroAllowed: true };
 
@@ -37,6 +37,7 @@ const voltFields = (terms: Terms) => ({
     voltsField('hotNeutralVolts', isolateWords.hotToNeutral(terms), 'hot', 'neutral'),
     voltsField('hotGroundVolts', isolateWords.hotToGround(terms), 'hot', 'earth'),
     voltsField('neutralGroundVolts', isolateWords.neutralToGround(terms), 'neutral', 'earth'),
+    optional(textField('earthFrom', isolateWords.longLeadFrom(terms), undefined)),
   ],
 });
 
@@ -54,7 +55,6 @@ const CONDITIONS: Readonly<Record<Weight, readonly Condition[]>> = {
     { name: 'triedBefore', words: isolateWords.twoPoleTesterTried },
     { name: 'everyConductor', words: isolateWords.everyPairAndEach },
     { name: 'triedAfter', words: isolateWords.testerTriedOnA },
-    { name: 'locked', words: isolateWords.lockedOffKeyKept },
   ],
 };
 

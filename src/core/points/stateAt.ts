@@ -1,0 +1,29 @@
+import type { Asker, CircuitState, StandingProof } from '../isolation';
+import type { Job } from '../job/job';
+import type { Circuit } from '../house/circuits';
+import { placesOf } from './places';
+import type { PointView } from './pointView';
+
+/** Proofs of a circuit that stand where a point has conductors. */
+export function proofsAt({ hangs }: Pick<PointView, 'hangs'>, { proofs }: Circuit): readonly StandingProof[] {
+  const places = placesOf(hangs);
+  return proofs.filter(({ stands, placeId }) => stands && placeId !== null && places.includes(placeId));
+}
+
+/** The state of a circuit as it is at a point: proved dead only where it was proved. */
+export function stateAt(point: Pick<PointView, 'hangs'>, circuit: Circuit): CircuitState {
+  const { state } = circuit;
+  return state.state === 'provedDead' && proofsAt(point, circuit).length === 0 ? { ...state, state: 'off' } : state;
+}
+
+/** A circuit that somebody has proved dead, and is asked about: were they at it all the time? Null where nobody asks. */
+export const askedWhere = ({ circuits, isolation }: Job, who: Asker): Circuit | null =>
+  circuits.find(({ proofs }) =>
+    proofs.some(
+      ({ stands, proof, mark, writtenAt }) =>
+        stands &&
+        proof.weight === 'mains' &&
+        mark.byId === who.id &&
+        isolation.isAskedWhere(mark.byId, writtenAt, who.at),
+    ),
+  ) ?? null;

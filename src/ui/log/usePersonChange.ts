@@ -1,0 +1,39 @@
+import { useEffect } from 'react';
+import type { Person } from '@/core/kinds';
+import { useCrew } from '../crew/CrewContext';
+
+interface AtWork {
+  readonly id: string;
+  readonly changes: string;
+}
+
+const keyOf = (jobId: string): string => `fox-ladder-at-work-${jobId}`;
+
+function read(jobId: string): AtWork | null {
+  try {
+    const known: unknown = JSON.parse(localStorage.getItem(keyOf(jobId)) ?? 'null');
+    return typeof known === 'object' && known !== null && 'id' in known && 'changes' in known
+      ? { id: String(known.id), changes: String(known.changes) }
+      : null;
+  } catch {
+    return null;
+  }
+}
+
+/** Remembers whose hand wrote last in a job on this machine, and how often the hand had changed by then. */
+export const rememberWriter = (jobId: string, who: Person, changes: string): void =>
+  localStorage.setItem(keyOf(jobId), JSON.stringify({ id: who.id, changes }));
+
+/**
+ * Writes down that another person is at this screen, also where the first one came back meanwhile, on whichever page it
+ * was told.
+ */
+export function usePersonChange(jobId: string, onChange: (fromId: string) => void): void {
+  const { who, changes } = useCrew();
+  useEffect(() => {
+    const before = read(jobId);
+    if (!who || !before || before.changes === changes) return;
+    rememberWriter(jobId, who, changes);
+    onChange(before.id);
+  }, [changes, jobId, onChange, who]);
+}
