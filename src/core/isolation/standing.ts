@@ -145,7 +145,7 @@ class CircuitTrack {
   readonly setters: Timeline<Happening>;
   readonly switchings: ReadonlyMap<string, Switched>;
   readonly ends: Timeline<End>;
-  readonly proofs: readonly Proved[];
+  readonly proofs: Timeline<Proved>;
   private readonly guards: Timeline<Guarded>;
 
   constructor(
@@ -154,7 +154,7 @@ class CircuitTrack {
   ) {
     this.setters = new Timeline(setters);
     this.ends = new Timeline(ends);
-    this.proofs = proofs.toSorted((a, b) => byTime(a.moment, b.moment));
+    this.proofs = new Timeline(proofs);
     this.guards = new Timeline(guards);
     this.switchings = new Map(switchings.map((one) => [one.moment.id, one]));
   }
@@ -326,7 +326,6 @@ export class Isolation {
     const never = (why: ProofWhy) => ({ why, endedBy: null });
     const { proof, placeId, moment, mark, seen } = proved;
     if (proved.imported && until?.history !== true) return never('imported');
-    if (!proved.counts) return never('takenBack');
     const problem = proofProblem(proof);
     if (problem) return never(problem);
     if (proof.weight === 'mains' && proof.simulated) return never('simulated');
@@ -351,7 +350,8 @@ export class Isolation {
       .filter((one) => one !== null)
       .toSorted((a, b) => a.moment.seq - b.moment.seq);
     if (end) return { why: end.why, endedBy: end.entryId };
-    // Struck before the proof was made
+    // Struck by what came before it: by an order of arrival that nobody meant
+    if (!proved.counts) return never('takenBack');
     if (!switching.counts) return never('noSwitching');
     if (proof.weight === 'bell') return null;
     const hands = this.othersHands(placeId, mark.byId).after(moment, until);
@@ -361,7 +361,7 @@ export class Isolation {
   /** The proofs of a circuit, as they stand now. */
   proofsOf(circuitId: string): readonly StandingProof[] {
     const track = this.trackOf.get(circuitId);
-    return (track?.proofs ?? []).map((proved): StandingProof => {
+    return (track?.proofs.all ?? []).map((proved): StandingProof => {
       const not = track ? this.whyNot(track, proved, null) : null;
       const { placeId, mark, proof, moment } = proved;
       return {
@@ -384,9 +384,11 @@ export class Isolation {
     until: Until | null,
   ): Generator<Proved, void> {
     const lastEnd = track.ends.lastBefore(until);
-    for (const proved of track.proofs.toReversed()) {
+    const { all } = track.proofs;
+    for (let i = track.proofs.countBefore(until) - 1; i >= 0; i--) {
+      const proved = all[i];
       // What is older than the last end of all has ended
-      if (lastEnd && byTime(proved.moment, lastEnd.moment) < 0) return;
+      if (!proved || (lastEnd && byTime(proved.moment, lastEnd.moment) < 0)) return;
       if (until !== null && !isBefore(proved.moment, until)) continue;
       if (isAsked(proved) && this.whyNot(track, proved, until) === null) yield proved;
     }
@@ -406,7 +408,7 @@ export class Isolation {
       // It was read dead after that, and the word of it came later
       const contradicted =
         until === null &&
-        track.proofs.some(
+        track.proofs.all.some(
           ({ moment, proof, counts }) =>
             counts && proofProblem(proof) === null && isAfter(last.moment, moment) && isAfter(moment, last.moment),
         );
@@ -434,7 +436,7 @@ export class Isolation {
   /** What was read as bell voltage since the circuit was last switched: it proves nothing dead. */
   bellReadOf(circuitId: string, until: Until | null = null): (BellProof & { readonly mark: Mark }) | null {
     const track = this.trackOf.get(circuitId);
-    const last = track?.proofs.findLast(
+    const last = track?.proofs.all.findLast(
       ({ proof, counts, moment }) => proof.weight === 'bell' && counts && (until === null || byTime(moment, until) < 0),
     );
     if (!track || last?.proof.weight !== 'bell' || last.imported || !isBellVoltage(last.proof)) return null;

@@ -102,6 +102,13 @@ describe('a mains proof', () => {
     off(stale).write('deadProved', mains('c7', 'by', { switchingId: 'e7' }));
     expect(proofs(stale.job)).toMatchObject([{ stands: false, why: 'notOff' }]);
   });
+  it('is no proof after a switching-off that was struck before it', () => {
+    const log = off(site());
+    const target = log.last;
+    log.write('entryStruck', { target }).write('deadProved', mains('c7', 'by', { switchingId: target }));
+    expect(proofs(log.job)[0]).toMatchObject({ stands: false, why: 'noSwitching', endedBy: null });
+    expect(reasons(log.job, 'by')).not.toEqual([]);
+  });
   it('is no proof where a figure is missing, where it is simulated, or where the tester was not tried', () => {
     const why = (data: Partial<EntryData<'deadProved'>>) =>
       proofs(off(site()).write('deadProved', mains('c7', 'by', data)).job)[0]?.why;
@@ -222,7 +229,7 @@ const ENDS: Readonly<Record<string, readonly [Act, StandingProof['why']]>> = {
     (log) => log.write('circuitSwitched', { circuitId: 'c7', to: 'off', tagged: true, guard: 'locked' }, INES, 'e7'),
     'struck',
   ],
-  'a strike of itself': [(log) => log.write('entryStruck', { target: 'e8' }), 'takenBack'],
+  'a strike of itself': [(log) => log.write('entryStruck', { target: 'e8' }), 'struck'],
 };
 
 describe('what ends a mains proof', () => {
@@ -324,6 +331,10 @@ describe('a second feed', () => {
     log.write('circuitListed', { circuitId: 'c8', namedAs: ['inBox'] });
     expect(log.job.isolation.unnamedAt('by')).toBe('sharedNeutral');
   });
+  it('holds mains work until it is named, whatever was proved', () => {
+    const log = off(site().write('circuitListed', { circuitId: 'c7', otherInBox: 'yes' }));
+    expect(reasons(log.write('deadProved', mains('c7', 'by')).job, 'by')).toEqual(['inBox']);
+  });
   it('is another breaker: the same one named again is none', () => {
     const log = site()
       .write('circuitListed', { circuitId: 'c7', otherInBox: 'yes' })
@@ -375,8 +386,10 @@ class LateLog {
 describe('time and number', () => {
   const OFF = { circuitId: 'c7', to: 'off', tagged: true, guard: 'locked' } as const;
   it('both have to say that the proof came after its switching-off', () => {
-    const early = new LateLog(site()).write('circuitSwitched', OFF, 50).write('deadProved', mains('c7', 'by'), 40);
-    expect(proofs(early.job)[0]?.stands).toBe(false);
+    const early = new LateLog(site())
+      .write('circuitSwitched', OFF, 50)
+      .write('deadProved', mains('c7', 'by', { switchingId: 'e7' }), 40);
+    expect(proofs(early.job)[0]).toMatchObject({ stands: false, why: 'notOff', endedBy: null });
     const fine = new LateLog(site()).write('circuitSwitched', OFF, 40).write('deadProved', mains('c7', 'by'), 50);
     expect(proofs(fine.job)[0]?.stands).toBe(true);
   });
@@ -477,6 +490,44 @@ describe('before something is switched on', () => {
       TOMAS,
     );
     expect(openBeside(log.job, yard, asked('ines'))).toEqual([]);
+  });
+});
+
+describe('the cover of a box', () => {
+  const cover = (log: TestLog) => reasons(log.job, 'by', asked('ines'), { role: 'proof' });
+  it('comes off what is off, tagged and locked or guarded, and needs no proof', () => {
+    const log = site();
+    expect(cover(log)).toEqual(['unknown']);
+    expect(cover(log.write('circuitSwitched', { circuitId: 'c7', to: 'on' }))).toEqual(['live']);
+    expect(cover(log.write('circuitSwitched', { circuitId: 'c7', to: 'off' }))).toEqual(['notTagged']);
+    expect(cover(log.write('circuitSwitched', { circuitId: 'c7', to: 'off', tagged: true }))).toEqual(['notGuarded']);
+    expect(cover(log.write('breakerGuarded', { circuitId: 'c7', guard: 'locked' }))).toEqual([]);
+  });
+  it('asks it of every circuit of the place', () => {
+    const log = off(site()).write('circuitListed', { circuitId: 'c8', way: '8', feeds: ['yard'] });
+    expect(cover(log)).toEqual(['unknown']);
+    expect(cover(off(log, 'c8'))).toEqual([]);
+  });
+  it('stays on where no circuit is named', () => {
+    const bare = new TestLog().write('pointAdded', {
+      pointId: 'yard',
+      pointKind: 'floodlight',
+      name: 'Y',
+      boxId: 'by',
+    });
+    expect(cover(bare)).toEqual(['noCircuit']);
+    // A new plug that stays out frees the bell side, and no mains
+    expect(reasons(bare.job, 'by', asked('ines'), { plug: true })).toEqual(['noCircuit']);
+    expect(reasons(bare.job, 'by', asked('ines'), { plug: true, touches: 'bell' })).toEqual([]);
+  });
+});
+
+describe('a live test', () => {
+  it('is offered once the conductors were spread dead', () => {
+    const test = (spread: boolean) =>
+      reasons(site().job, 'by', asked('ines'), { role: 'liveTest', touches: 'nothing', spread });
+    expect(test(false)).toEqual(['notSpread']);
+    expect(test(true)).toEqual([]);
   });
 });
 

@@ -61,11 +61,14 @@ export class Timeline<T extends Dated> {
     return found.toSorted((a, b) => a.moment.seq - b.moment.seq)[0] ?? null;
   }
 
+  /** How many are before a moment by time. */
+  countBefore(moment: Moment | null): number {
+    return moment === null ? this.inTime.length : firstIndex(this.inTime, (one) => byTime(one.moment, moment) >= 0);
+  }
+
   /** The last by time that is before a moment by time. */
   lastBefore(moment: Moment | null): T | null {
-    const end =
-      moment === null ? this.inTime.length : firstIndex(this.inTime, (one) => byTime(one.moment, moment) >= 0);
-    return this.inTime[end - 1] ?? null;
+    return this.inTime[this.countBefore(moment) - 1] ?? null;
   }
 
   /** Those with a number above one and below another. */
@@ -75,6 +78,7 @@ export class Timeline<T extends Dated> {
     return this.inNumber.slice(from, to);
   }
 
+  /** By time. */
   get all(): readonly T[] {
     return this.inTime;
   }
