@@ -115,22 +115,30 @@ export function demoDead(log: DemoLog, pointId: string, way: string, name: strin
   const circuitId = `of-${pointId}`;
   log
     .write('circuitListed', { circuitId, way, name, feeds: [pointId], sharedNeutral: 'no', otherInBox: 'no' })
-    .write('circuitSwitched', { circuitId, to: 'off', tagged: true, houseTold: true })
+    .write('circuitSwitched', { circuitId, to: 'off', tagged: true, houseTold: true, guard: 'locked' })
     .write('deadProved', {
       circuitId,
       weight: 'mains',
+      placeId: pointId,
       hotNeutralVolts: 0,
       hotGroundVolts: 0,
       neutralGroundVolts: 0.1,
       everyConductor: true,
       triedBefore: true,
       triedAfter: true,
-      locked: true,
     });
 }
 
 /** Ticks the first steps of a floodlight’s plan. */
 export function demoTicks(log: DemoLog, pointId: string, count: number): void {
-  for (const { id: stepId, touches } of pointSteps(pointAt(log, pointId)).slice(0, count))
-    log.write('stepTicked', { pointId, stepId, touches, how: 'done' });
+  for (const { id: stepId, touches, role, closes } of pointSteps(pointAt(log, pointId)).slice(0, count))
+    log.write('stepTicked', {
+      pointId,
+      stepId,
+      touches,
+      role,
+      placeId: pointId,
+      how: 'done',
+      ...(closes ? { closes } : {}),
+    });
 }

@@ -110,9 +110,10 @@ export class DemoLog {
   isolate(way: string, name: string): this {
     const circuitId = `of-${this.pointId}`;
     return this.write('circuitListed', { circuitId, way, name, feeds: [this.pointId] })
-      .write('circuitSwitched', { circuitId, to: 'off', tagged: true, houseTold: true })
+      .write('circuitSwitched', { circuitId, to: 'off', tagged: true, houseTold: true, guard: 'locked' })
       .write('deadProved', {
         circuitId,
+        placeId: this.pointId,
         weight: 'bell',
         betweenVolts: 0,
         firstToEarthVolts: 0.2,
@@ -124,12 +125,13 @@ export class DemoLog {
 
   /** Ticks the first steps of the taken way. */
   tick(count = Infinity, differs: Readonly<Record<string, string>> = {}): this {
-    for (const { id: stepId, touches } of pointSteps(this.point).slice(0, count)) {
+    for (const { id: stepId, touches, role } of pointSteps(this.point).slice(0, count)) {
       const other = differs[stepId];
       this.write('stepTicked', {
         pointId: this.pointId,
         stepId,
         touches,
+        role,
         how: 'done',
         ...(other ? { differs: other } : {}),
       });

@@ -79,15 +79,11 @@ const radio = async (name: string, value: string) => {
   await found?.click();
 };
 
+/** Proves the box dead by the form of the step at hand, in the list or by itself. */
 async function proveDead(): Promise<void> {
   const { screen } = stage();
   for (const pair of ['hot to neutral', 'hot to ground', 'neutral to ground']) await screen.type(pair, '0');
-  for (const met of [
-    'Two-pole tester tried on a live point before',
-    'Every pair and each',
-    'Tester tried',
-    'Locked off',
-  ])
+  for (const met of ['Two-pole tester tried on a live point before', 'Every pair and each', 'Tester tried'])
     await screen.press(met);
   await screen.says('This proves it dead.');
   await screen.press('Write the proof down');
@@ -152,23 +148,34 @@ describe('from an unknown box to a ticked splice list', () => {
     await screen.choose('its neutral', 'no');
     await screen.press('Tagged');
     await screen.press('breaker 9 is off and tagged');
-    await proveDead();
+    // Where no lock fits, somebody with a name watches
+    await screen.choose('what keeps it off', 'Taped, board watched');
+    await screen.keep('who watches the board', 'Jo');
+    await screen.press('Go on at Wire');
   });
   it('ticks the list, is switched on to see it work, and holds until it is proved dead again', async () => {
     const { screen } = stage();
     await rung('wire');
     await screen.press('whole list');
+    expect(await tickAll()).toBe(2);
+    await screen.page.click('[data-testid=tick-list] button[aria-label^="Open: Cover off"]');
+    await proveDead();
+    await screen.page.click('[data-testid=tick]');
+    await screen.says('PROVED DEAD', '[data-testid=circuit-state]');
+    await screen.press('whole list');
     const before = await tickAll();
-    expect(before).toBeGreaterThan(8);
+    expect(before).toBeGreaterThan(6);
     await screen.says('switches on', '[data-testid=tick-list]');
     await screen.page.click('[data-testid=tick-list] button[aria-label^="Open: On once"]');
     await screen.page.click('[data-testid=tick]');
     await screen.says('the circuit is live');
     await rung('isolate');
     await screen.press('Tagged');
+    await screen.press('Locked off');
     await screen.press('breaker 9 is off and tagged');
-    await proveDead();
     await rung('wire');
+    await proveDead();
+    await screen.page.click('[data-testid=tick]');
     await screen.press('whole list');
     await tickAll();
     const open = await screen.page.$$eval('[data-testid=tick-list] [aria-pressed=false]', (all) => all.length);

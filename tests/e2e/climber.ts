@@ -50,23 +50,22 @@ export class Climber {
   async offAgain(way: string): Promise<void> {
     const { screen } = this;
     await screen.press('Tagged');
+    await screen.press('Locked off');
     await screen.press('Everybody in the house told');
     await screen.press(`${way} is off and tagged`);
     await screen.kept();
   }
 
-  /** Proves the mains side dead, by its own form. @param folded a point with a bell side has it folded away */
-  async proveMains(folded: boolean): Promise<void> {
+  /** Proves the mains dead by the form that is the step at hand. */
+  async proveMains(): Promise<void> {
     const { screen } = this;
-    if (folded) await screen.press('Prove the mains side dead');
     const { hot, ground } = this.terms;
     for (const label of [`${hot} to neutral`, `${hot} to ${ground}`, `neutral to ${ground}`])
       await screen.type(label, '0');
-    for (const words of ['Two-pole tester tried', 'Every pair and each', 'Tester tried on', 'Locked off'])
-      await screen.press(words);
-    const form = folded ? '.circuit-block details[open]' : '.circuit-block';
-    await screen.press('Write the proof down', form);
-    await screen.says('PROVED DEAD', '[data-testid=circuit-state]');
+    for (const words of ['Two-pole tester tried', 'Every pair and each', 'Tester tried on']) await screen.press(words);
+    await screen.says('This proves it dead', '[data-testid=proof-mains]');
+    await screen.press('Write the proof down');
+    await screen.kept();
   }
 
   async proveBell(): Promise<void> {
@@ -107,6 +106,12 @@ export class Climber {
       const tick = await screen.page.$('[data-testid=tick]');
       if (!tick) {
         if (await screen.page.$('.step-done')) return steps;
+        // The cover comes off with its proof
+        if (await screen.page.$('[data-testid=proof-mains]')) {
+          await this.proveMains();
+          await screen.page.waitForSelector('[data-testid=tick]');
+          continue;
+        }
         if (!proveAgain) throw new Error(`held: ${words}: ${await screen.text('.held-step')}`);
         await proveAgain();
         await this.rung('Wire');

@@ -41,7 +41,7 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
           />
         </div>
       )}
-      {isOff && state.tagged && state.guard !== null && !bellSide && (
+      {isOff && state.tagged && state.guard !== null && !bellSide && proofs.length === 0 && (
         <div className="block-top">
           <p>{isolateWords.coverOffIsTheProof}</p>
           <Button onClick={() => go('wire')}>{isolateWords.goOnAtWire}</Button>

@@ -33,7 +33,8 @@ export function StepDrawing({ step, built, ticked, picked, onLead, onJoint }: Pr
   const wiring = ticked ? built : afterStep(built, step);
   const at = placeOf(step.place);
   const place = at && drawnPlace(wiring, at);
-  if (!place) return null;
+  // Before the box was opened nothing is known of what is in it
+  if (!place || wiring.leads.length === 0) return null;
   const marked = new Set(
     step.moves.flatMap((move) => (move.do === 'on' || move.do === 'off' || move.do === 'mark' ? [move.lead] : [])),
   );
