@@ -52,8 +52,17 @@ export function demoBox(
   cables: readonly DemoCable[],
   readings = Infinity,
 ): void {
-  log.write('boxDescribed', { boxId: pointId, ...facts });
   const pack = regionOf(log.job);
+  // Of a box that is read to its end everything was asked
+  const asked: BoxFacts = {
+    fittings: 0,
+    recessM: 0.002,
+    wetRated: 'yes',
+    bears: 'yes',
+    existingVa: 180,
+    ratedAmps: pack.gauge === 'awg' ? 15 : 6,
+  };
+  log.write('boxDescribed', { boxId: pointId, ...(readings === Infinity ? asked : {}), ...facts });
   const era = log.job.site.colourEra === 'old' ? 'old' : 'now';
   const truths = new Map<string, Truth>();
   cables.forEach(({ set, role, truth }, c) => {

@@ -1,5 +1,15 @@
 import { said } from '../said';
-import { capAt, leadsAt, moveTask, spliceAt, type Lead, type Move, type Task, type Wiring } from '../wiring';
+import {
+  GROUND_COLOURS,
+  capAt,
+  leadsAt,
+  moveTask,
+  spliceAt,
+  type Lead,
+  type Move,
+  type Task,
+  type Wiring,
+} from '../wiring';
 
 const BOX = 'box';
 
@@ -75,6 +85,8 @@ export function marks(wiring: Wiring): readonly Task[] {
       wire &&
       wire.claims !== null &&
       !wire.marked &&
+      // A bare or green one that is live is a fault, and no hot to be marked
+      !GROUND_COLOURS.has(wire.colour) &&
       carries !== 'unknown' &&
       carries !== wire.claims &&
       (house ?? from),

@@ -12,6 +12,8 @@ const conductor = (id: string, colour: TestedConductor['colour'], ...tests: Cond
   colour,
   tests,
 });
+const fromHot = (value: number): readonly ConductorTest[] =>
+  (['allOn', 'allOff'] as const).map((switches) => ({ test: 'fromHot', switches, value }));
 const HOT = conductor('black', 'black', volts('allOff', 121), volts('allOn', 121));
 
 /** Follows the tool’s own proposals against a house that is known, to the end. */
@@ -53,8 +55,9 @@ describe('tests of an unknown box', () => {
       'red toGround allOn',
       'white toGround allOn',
       'bare toGround allOn',
-      'white fromHot',
-      'bare fromHot',
+      'white fromHot allOn',
+      'bare fromHot allOn',
+      'white fromHot allOff',
       'white loadAmps',
       'white neutralAmps',
       'bare groundOhms',
@@ -69,21 +72,19 @@ describe('tests of an unknown box', () => {
     conductor('white', 'white', volts('allOff', 0.5), volts('allOn', 0.5), ...tests);
 
   it('believe no colour: a white may be hot', () => {
-    expect(inWords(conclude(conductor('w', 'white', volts('allOff', 120), volts('allOn', 120))), say)).toEqual({
-      state: 'known',
-      carries: 'hot',
-    });
+    const w = conductor('w', 'white', volts('allOff', 120), volts('allOn', 120));
+    expect(inWords(concludeBox([w], 120).byId.get('w'), say)).toEqual({ state: 'known', carries: 'hot' });
   });
   it('tell the neutral of another circuit, a shared one, and a spare', () => {
-    expect(inWords(conclude(white(read('fromHot', 121), read('loadAmps', 0.4))), say)).toMatchObject({
+    expect(inWords(conclude(white(...fromHot(121), read('loadAmps', 0.4))), say)).toMatchObject({
       carries: 'foreign',
     });
-    expect(
-      inWords(conclude(white(read('fromHot', 121), read('loadAmps', 0), read('neutralAmps', 1.2))), say),
-    ).toMatchObject({
-      carries: 'sharedNeutral',
-    });
-    expect(inWords(conclude(white(read('fromHot', 3))), say)).toMatchObject({ carries: 'spare' });
+    expect(inWords(conclude(white(...fromHot(121), read('loadAmps', 0), read('neutralAmps', 1.2))), say)).toMatchObject(
+      {
+        carries: 'sharedNeutral',
+      },
+    );
+    expect(inWords(conclude(white(...fromHot(3))), say)).toMatchObject({ carries: 'spare' });
   });
   it('tell a ground by its measured ohms alone, never by volts from the hot', () => {
     const bare = (...tests: ConductorTest[]) => conductor('bare', 'bare', volts('allOn', 0), ...tests);
@@ -98,8 +99,32 @@ describe('tests of an unknown box', () => {
       carries: 'badGround',
     });
   });
+  it('tell a neutral that goes dead with a switch', () => {
+    const [on, off] = [fromHot(121)[0], fromHot(2)[1]];
+    if (!on || !off) throw new Error('two readings');
+    expect(inWords(conclude(white(on, off)), say)).toMatchObject({ carries: 'switchedNeutral' });
+    // In one position alone it looks like any other
+    expect(inWords(conclude(white(on)), say)).toMatchObject({ state: 'open', next: { switches: 'allOff' } });
+  });
+  it('read a further hot against the first in each position before the two may be one', () => {
+    const red = (...tests: ConductorTest[]) =>
+      conductor('red', 'red', volts('allOff', 120), volts('allOn', 120), ...tests);
+    expect(inWords(conclude(red()), say)).toMatchObject({
+      state: 'open',
+      next: { test: 'fromHot', switches: 'allOn' },
+    });
+    expect(inWords(conclude(red(...fromHot(0.3))), say)).toEqual({ state: 'known', carries: 'hot' });
+    expect(inWords(conclude(red(...fromHot(4))), say)).toEqual({ state: 'known', carries: 'otherHot' });
+  });
+  it('take volts that the place can’t have for a contradiction', () => {
+    const strange = conductor('x', 'orange', volts('allOff', 277), volts('allOn', 277));
+    expect(inWords(conclude(strange), say)).toMatchObject({
+      state: 'contradicts',
+      words: expect.stringContaining('120 V can’t have'),
+    });
+  });
   it('tell the other leg of a supply', () => {
-    const red = conductor('red', 'red', volts('allOff', 120), volts('allOn', 120), read('fromHot', 240));
+    const red = conductor('red', 'red', volts('allOff', 120), volts('allOn', 120), ...fromHot(240));
     expect(inWords(conclude(red), say)).toMatchObject({ carries: 'otherHot' });
   });
   it('take stray volts and two functions on one lead for contradictions', () => {

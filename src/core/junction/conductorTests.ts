@@ -25,11 +25,23 @@ export interface TestedConductor {
 
 /** What the readings say a conductor carries. `foreign`: a neutral of another circuit, or no neutral at all. */
 export type ConcludedFunction =
-  'hot' | 'switched' | 'otherHot' | 'neutral' | 'sharedNeutral' | 'foreign' | 'ground' | 'badGround' | 'spare';
+  | 'hot'
+  | 'switched'
+  | 'otherHot'
+  | 'neutral'
+  | 'switchedNeutral'
+  | 'sharedNeutral'
+  | 'foreign'
+  | 'ground'
+  | 'badGround'
+  | 'spare';
 
 /** Shares of the mains above which a conductor is live, and under which it is not; between them a meter picks up stray volts. */
 export const LIVE_SHARE = 0.75;
 export const IDLE_SHARE = 0.25;
+/** Volts to ground above this share are none that the place can have: another system, or a fault. Engineering default. */
+const STRANGE_SHARE = 1.25;
+export const strangeShare = (share: number): boolean => share > STRANGE_SHARE;
 /** Two hots of different legs stand at this share or more apart. */
 const OTHER_LEG_SHARE = 1.4;
 /** A clamp round hot and neutral of one circuit reads their difference: nothing. Engineering default. */
@@ -82,8 +94,12 @@ export function concludeConductor(conductor: TestedConductor, nominalVolts: numb
       state: 'contradicts',
       words: said('neitherLiveNor'),
     };
+  if ([offShare, onShare].some(strangeShare))
+    return { state: 'contradicts', words: said('voltsNoneHere', { nominalVolts }) };
   const live = [offShare, onShare].some((share) => share >= LIVE_SHARE);
-  const fromHot = last(conductor, 'fromHot');
+  // One that was read without a word of the switches stands for one position
+  const fromHot = last(conductor, 'fromHot', 'allOn') ?? last(conductor, 'fromHot');
+  const fromHotOff = last(conductor, 'fromHot', 'allOff');
   const residual = last(conductor, 'loadAmps');
   const ohms = last(conductor, 'groundOhms');
   if (live && residual !== undefined && residual <= SAME_CIRCUIT_AMPS_MOST)
@@ -95,9 +111,14 @@ export function concludeConductor(conductor: TestedConductor, nominalVolts: numb
     return known(offShare >= LIVE_SHARE && onShare >= LIVE_SHARE ? 'hot' : 'switched');
   }
   if (!hotIsKnown) return { state: 'open', next: null, words: said('idleOthersHot') };
-  if (fromHot === undefined) return open('fromHot', said('voltsHot'));
-  if (fromHot / nominalVolts < IDLE_SHARE) return known('spare');
-  if (fromHot / nominalVolts < LIVE_SHARE) return { state: 'contradicts', words: said('neitherJoinedNor') };
+  if (fromHot === undefined) return open('fromHot', said('voltsHotEveryOn'), 'allOn');
+  if (fromHotOff === undefined && !ground) return open('fromHot', said('voltsHotEveryOff'), 'allOff');
+  const shares = [fromHot, fromHotOff ?? fromHot].map((volts) => volts / nominalVolts);
+  if (shares.every((share) => share < IDLE_SHARE)) return known('spare');
+  // Joined in one position of a switch and not in the other: the switch is in it
+  if (shares.some((share) => share >= LIVE_SHARE) && shares.some((share) => share < IDLE_SHARE))
+    return known('switchedNeutral');
+  if (shares.some((share) => share < LIVE_SHARE)) return { state: 'contradicts', words: said('neitherJoinedNor') };
   if (ground) return groundOf(ohms);
   if (residual === undefined) return open('loadAmps', said('lampHotClamp'));
   if (residual > SAME_CIRCUIT_AMPS_MOST) {
@@ -107,6 +128,19 @@ export function concludeConductor(conductor: TestedConductor, nominalVolts: numb
   const alone = last(conductor, 'neutralAmps');
   if (alone === undefined) return open('neutralAmps', said('ownCircuitOff'));
   return known(alone >= SHARED_AMPS_LEAST ? 'sharedNeutral' : 'neutral');
+}
+
+/** Two volts apart and they are not one: two legs, two ways, two switches all look like “two hots”. */
+const ONE_HOT_VOLTS_MOST = 1;
+
+/** A further hot is read against the first in every position of every switch before the two may meet. */
+function concludeFurtherHot(conductor: TestedConductor, conclusion: Conclusion): Conclusion {
+  if (conclusion.state !== 'known') return conclusion;
+  const on = last(conductor, 'fromHot', 'allOn') ?? last(conductor, 'fromHot');
+  const off = last(conductor, 'fromHot', 'allOff');
+  if (on === undefined) return open('fromHot', said('voltsBetweenHotsOn'), 'allOn');
+  if (off === undefined) return open('fromHot', said('voltsBetweenHotsOff'), 'allOff');
+  return Math.max(on, off) > ONE_HOT_VOLTS_MOST ? known('otherHot') : conclusion;
 }
 
 function groundOf(ohms: number | undefined): Conclusion {
@@ -140,14 +174,28 @@ export function concludeBox(conductors: readonly TestedConductor[], nominalVolts
   const hotIsKnown = first.some(
     (conclusion) => conclusion.state === 'known' && (conclusion.carries === 'hot' || conclusion.carries === 'switched'),
   );
-  const byId = new Map(conductors.map((one) => [one.id, concludeConductor(one, nominalVolts, hotIsKnown)]));
+  const hots = conductors.filter((_, i) => {
+    const conclusion = first[i];
+    return conclusion?.state === 'known' && conclusion.carries === 'hot';
+  });
+  const [reference] = hots;
+  const byId = new Map(
+    conductors.map((one) => {
+      const conclusion = concludeConductor(one, nominalVolts, hotIsKnown);
+      return [one.id, hots.includes(one) && one !== reference ? concludeFurtherHot(one, conclusion) : conclusion];
+    }),
+  );
   const asked = conductors.flatMap((one): readonly NextTest[] => {
     const conclusion = byId.get(one.id);
     if (conclusion?.state !== 'open' || !conclusion.next) return [];
     return [{ conductor: one.id, name: one.name, ...conclusion.next, words: conclusion.words }];
   });
-  const rank = ({ test, switches }: NextTest): number =>
-    test === 'toGround' ? ROUNDS.findIndex((round) => round === switches) : 1 + CONDUCTOR_TESTS.indexOf(test);
+  // All of one position of the switches together: off, on, what the hot tells while they are on, and off again for the rest
+  const rank = ({ test, switches }: NextTest): number => {
+    if (test === 'toGround') return ROUNDS.findIndex((round) => round === switches);
+    if (test === 'fromHot') return switches === 'allOff' ? 3 : 2;
+    return 3 + CONDUCTOR_TESTS.indexOf(test);
+  };
   const next = asked.reduce<NextTest | null>(
     (best, one) => (best === null || rank(one) < rank(best) ? one : best),
     null,

@@ -1,6 +1,7 @@
 import { said, type Text } from '../said';
 import {
   EMPTY_WIRING,
+  OWN_CIRCUIT,
   applyMoves,
   bondedPart,
   capAt,
@@ -21,7 +22,7 @@ const MAINS = ['hot', 'neutral', 'ground'] as const;
 export type MainsFunction = (typeof MAINS)[number];
 
 /** Name of the circuit at hand, and of a second one in the same box. */
-const CIRCUIT = { own: 'A', second: 'B' } as const;
+const CIRCUIT = { own: OWN_CIRCUIT, second: 'B' } as const;
 
 const AHEAD_NAMES = { switch: said('wallSwitch'), timer: 'timer' } as const;
 

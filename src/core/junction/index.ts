@@ -62,3 +62,6 @@ export { roomCures, type RoomCure } from './roomCures';
 export { AHEAD_M, connectorAt, connectorHolds, splicesOf, tooBigForBag, type Splice } from './splices';
 export { STANDARD_BOXES, cm3ToIn3, in3ToCm3, standardBox, type StandardBox } from './standardBoxes';
 export type { JunctionSayings } from './sayings';
+export { conductorLimit, smallestOf, type ConductorLimit } from './protection';
+export { strangeShare } from './conductorTests';
+export { loopedHot } from './foundBox';

@@ -56,7 +56,11 @@ export interface JunctionSayings {
   hotVoltsNeutral: None;
   hotVoltsGround: None;
   idleOthersHot: None;
-  voltsHot: None;
+  voltsHotEveryOn: None;
+  voltsHotEveryOff: None;
+  voltsBetweenHotsOn: None;
+  voltsBetweenHotsOff: None;
+  voltsNoneHere: { readonly nominalVolts: number };
   neitherJoinedNor: None;
   lampHotClamp: None;
   ownCircuitOff: None;

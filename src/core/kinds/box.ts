@@ -67,6 +67,12 @@ export const BOX_FACTS = {
     ...LIMITS.amps,
   }),
   existingVa: fact.figure(VA),
+  /** With its one breaker off, each of several hots was dead. */
+  hotsOneWay: fact.yesNo(),
+  /** Several switched conductors go on and off with one switch. */
+  oneSwitch: fact.yesNo(),
+  /** The outlet that stays gets a box of its own. */
+  outletOwnBox: fact.yesNo(),
 } as const;
 
 /** The box that a fixture, or a transformer’s mains side, sits on. */

@@ -87,6 +87,7 @@ function functionOf(conclusion: Conclusion | undefined): ConductorFunction | nul
     case 'otherHot':
     case 'foreign':
     case 'badGround':
+    case 'switchedNeutral':
       return null;
   }
 }
@@ -164,6 +165,8 @@ export function boxDoubts(point: PointView): readonly Text[] {
         return [said('neutralAnotherCircuit', { name })];
       case 'foreign':
         return [said('noNeutralCircuit', { name })];
+      case 'switchedNeutral':
+        return [said('neutralSwitchedAt', { name })];
       case 'badGround':
         return [said('leadsGroundBadly', { name })];
       case 'otherHot':

@@ -7,7 +7,7 @@ import type { BoxRoom, LoadJudged, Splice } from '../junction';
 import type { PointKind } from '../kinds/point';
 import type { EntryKind } from '../kinds/register';
 import type { Facts, Taken } from '../kinds/said';
-import type { Step, Sufficiency, Wiring, WiringPlan } from '../wiring';
+import type { BoxKnown, Step, Sufficiency, Wiring, WiringPlan } from '../wiring';
 import type { BagAnswer, Choice, Doorbell, Feed, SharedChimeDoor, TakenReading } from './doorbell/doorbell';
 import type { Point } from './point';
 import type { PointView } from './pointView';
@@ -46,6 +46,8 @@ export interface BesideWiring {
   /** Room in the box for what is to go into it; null where it was not counted. */
   readonly room: BoxRoom | null;
   readonly load: LoadJudged | null;
+  /** What was found of its box, for the rules; null where nothing hangs on one. */
+  readonly box: BoxKnown | null;
   /** What is asked of the outlet that it plugs into; none where it doesn’t. */
   readonly outlet: readonly Sufficiency[];
   /** Connectors that were chosen; null: those of the catalogue. */

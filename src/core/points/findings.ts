@@ -33,7 +33,7 @@ export const loadWords = ({ totalVa, limitVa, suffices, amps }: LoadJudged): Tex
 /** What the rules need beside a wiring. */
 function contextOf(job: Job, point: Point): Omit<RuleContext, 'connectorAt'> {
   const pack = regionOf(job);
-  const { room, load, fixture, groundDecision, outlet } = buildOf(point).besideWiring(job, point);
+  const { room, load, fixture, groundDecision, outlet, box } = buildOf(point).besideWiring(job, point);
   const circuits = circuitsOfPoint(job, point).length;
   return {
     ...BARE_CONTEXT,
@@ -41,6 +41,7 @@ function contextOf(job: Job, point: Point): Omit<RuleContext, 'connectorAt'> {
     namedCircuits: circuits === 0 ? null : circuits,
     groundDecision,
     fixture,
+    box,
     outlet,
     fill: room ? { suffices: room.fits, words: roomWords(room), guidance: room.by === 'guidance' } : null,
     load: load ? { suffices: load.suffices, words: loadWords(load), over: load.over } : null,
@@ -100,10 +101,15 @@ function checkFound(job: Job, point: Point): readonly Finding[] {
     fill: null,
     load: null,
     fixture: null,
+    box: null,
     outlet: [],
     connectorAt: () => null,
   });
 }
+
+/** What the plan stands or falls with and nobody was asked: not asked is not passed. */
+export const uncheckedOf = (job: Job, point: Point): readonly Finding[] =>
+  findingsOf(job, point).planned.filter(({ severity }) => severity === 'open');
 
 /** The first stop of a point’s plan; null where it stands. */
 export const planStop = (job: Job, point: Point): Finding | null =>

@@ -38,6 +38,7 @@ export interface PointsSayings {
   colourOf: { readonly colour: Text; readonly cableName: Text };
   neutralAnotherCircuit: { readonly name: Text };
   noNeutralCircuit: { readonly name: Text };
+  neutralSwitchedAt: { readonly name: Text };
   leadsGroundBadly: { readonly name: Text };
   hotAnotherLeg: { readonly name: Text };
   // findings

@@ -32,7 +32,15 @@ export {
 export { applyMoves, type Move } from './move';
 export { compareFindings, checkWiring, sameFinding, RULES, type FindingsCompared } from './rules/checkWiring';
 export { graphOf, type WiringGraph } from './rules/graph';
-export { BARE_CONTEXT, type Finding, type Rule, type RuleContext, type Severity, type Sufficiency } from './rules/rule';
+export {
+  BARE_CONTEXT,
+  type BoxKnown,
+  type Finding,
+  type Rule,
+  type RuleContext,
+  type Severity,
+  type Sufficiency,
+} from './rules/rule';
 export { afterStep, changedLeads, fitted, planWiring, wiringBuilt, type WiringPlan } from './plan';
 export {
   CLOSING_STEPS,
@@ -44,9 +52,11 @@ export {
   type StepPlace,
   type Task,
 } from './step';
-export { WIRE_COLOURS, gaugeMm2, type Wire, type WireColour } from './wire';
+export { GROUND_COLOURS, WIRE_COLOURS, gaugeMm2, type Wire, type WireColour } from './wire';
 export {
   EMPTY_WIRING,
+  NEW_CIRCUIT,
+  OWN_CIRCUIT,
   hasPart,
   jointById,
   jointsOf,

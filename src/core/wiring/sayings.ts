@@ -168,6 +168,36 @@ export interface WiringSayings {
   bothSidesJoined: { readonly part: Text };
   // boxRoom
   roomBox: None;
+  // checks of a box
+  ruleConductorAmps: None;
+  conductorTooThin: { readonly name: Text; readonly mostAmps: number; readonly amps: number };
+  ruleHotsApart: None;
+  hotsNotOne: { readonly names: readonly Text[] };
+  ruleLiveBare: None;
+  bareCarries: { readonly name: Text; readonly carries: string };
+  ruleVoltsFit: None;
+  voltsCantBe: { readonly name: Text; readonly volts: number; readonly nominalVolts: number };
+  ruleGroundOfOther: None;
+  groundWithOther: { readonly name: Text };
+  ruleConductorState: None;
+  cutItBack: { readonly name: Text; readonly state: 'nicked' | 'brittle' };
+  tooShortToCut: { readonly name: Text; readonly state: 'nicked' | 'brittle' };
+  ruleAluminiumPasses: None;
+  aluminiumOnlyPasses: { readonly name: Text };
+  ruleOutletProtection: None;
+  outletNotProtected: None;
+  ruleOneDevice: None;
+  outletAndCamera: None;
+  ruleBears: None;
+  doesNotBear: { readonly fixture: Text };
+  ruleWetRated: None;
+  notForWet: None;
+  rulePose: None;
+  cannotComeRound: { readonly fixture: Text; readonly headMissDeg: number; readonly sensorMissDeg: number };
+  ruleNeutralRead: None;
+  neutralDiesWith: { readonly name: Text };
+  ruleNotChecked: None;
+  notCheckedYet: { readonly what: Text };
   // circuitRoom
   roomCircuit: None;
   // colourLies

@@ -18,6 +18,9 @@ export const WIRE_COLOURS = [
 ] as const;
 export type WireColour = (typeof WIRE_COLOURS)[number];
 
+/** Colours that are a ground’s wherever one is. */
+export const GROUND_COLOURS: ReadonlySet<WireColour> = new Set(['bare', 'green', 'greenYellow']);
+
 /** What a conductor is, apart from what it carries. */
 export interface Wire {
   readonly gauge: Gauge;

@@ -115,3 +115,7 @@ export const leadsAt = ({ leads }: Wiring, joint: string): readonly Lead[] =>
 export const leadById = ({ leads }: Wiring, id: string): Lead | undefined => leads.find((lead) => lead.id === id);
 
 export const hasPart = ({ parts }: Wiring, id: string): boolean => parts.some((part) => part.id === id);
+
+/** The circuit at hand, as the ends of its leads name it, and that of a cable that is pulled anew. */
+export const OWN_CIRCUIT = 'A';
+export const NEW_CIRCUIT = 'new';

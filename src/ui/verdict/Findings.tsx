@@ -1,15 +1,16 @@
 import { verdictWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import type { Say } from '@/words';
-import { Ban, Info, TriangleAlert } from 'lucide-react';
+import { Ban, CircleHelp, Info, TriangleAlert } from 'lucide-react';
 import type { Finding, Severity } from '@/core/wiring';
 
 const MARKS: Readonly<Record<Severity, { readonly words: string; readonly colour: string }>> = {
   stop: { words: verdictWords.stop, colour: 'brick' },
+  open: { words: verdictWords.open, colour: 'slate' },
   worry: { words: verdictWords.worry, colour: 'straw-ink' },
   remark: { words: verdictWords.remark, colour: 'soft' },
 };
-const ICONS = { stop: Ban, worry: TriangleAlert, remark: Info } as const;
+const ICONS = { stop: Ban, open: CircleHelp, worry: TriangleAlert, remark: Info } as const;
 
 interface Props {
   readonly say: Say;

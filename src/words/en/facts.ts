@@ -119,6 +119,9 @@ export const factWords: FactWords = {
     residual: { is: (t) => `protected by ${t.residual}`, answers: YES_NO },
     ratedAmps: (t) => `${t.way}’s rating`,
     existingVa: 'on this circuit already',
+    hotsOneWay: { is: (t) => `with its ${t.way} off each ${t.hot} was dead`, answers: YES_NO },
+    oneSwitch: { is: 'what is switched goes with one switch', answers: YES_NO },
+    outletOwnBox: { is: (t) => `the ${t.outlet} gets a box of its own`, answers: YES_NO },
   },
   cableDescribed: {
     name: 'name, or its sheath',

@@ -6,6 +6,27 @@ const CONDUCTORS = { one: 'conductor', other: 'conductors' };
 
 export const floodlight: Sentences<FloodlightSayings> = {
   stands: 'stands',
+  cantTellPlan: 'can’t tell yet',
+  notAskedYetBox: 'What is not asked is not passed.',
+  askIt: ({ words }) => `Say ${words}`,
+  askBears: 'whether the box bears the fixture’s weight',
+  askWetRated: 'whether the box is rated for wet',
+  askMountedOn: 'whether it hangs on a wall or under an eave',
+  askVolume: 'shape and size of the box, or the volume marked in it',
+  askMaterial: 'whether the box is metal or plastic',
+  askBonded: (_, t) => `whether its metal is on the ${t.ground}`,
+  askClamps: 'clamps inside the box',
+  askFittings: 'fittings inside the box: stud, hickey',
+  askRecess: 'how far its rim is behind the finished wall',
+  askUntested: ({ untested }, t) =>
+    untested === 0
+      ? 'what comes into the box'
+      : `${t.count(untested, { one: 'conductor', other: 'conductors' })} not tested`,
+  askHotsOne: (_, t) => `whether what reads ${t.hot} is one: between them in each position, and on one ${t.way}`,
+  askFreeLength: 'free length of a conductor that is not sound',
+  askRatedAmps: ({ spur }, t) => (spur ? 'fuse of the spur' : `rating of its ${t.way}`),
+  askExistingVa: 'what hangs on this circuit already',
+  askResidual: (_, t) => `whether the ${t.outlet} is protected by ${t.residual}`,
   planStands: ({ splices }, t) =>
     `${capital(t.hot)}, neutral and ${t.ground} whole, always on; ${t.count(splices, { one: 'splice', other: 'splices' })} held.`,
   // points/floodlight/build

@@ -32,6 +32,7 @@ export const points: Sentences<PointsSayings> = {
   cable: ({ findIndex }) => `cable ${findIndex}`,
   colourOf: ({ colour, cableName }) => `${colour} of ${cableName}`,
   neutralAnotherCircuit: ({ name }) => `${name} is a neutral that another circuit shares: isolate both, never part it.`,
+  neutralSwitchedAt: ({ name }) => `${capital(name)} goes dead with a switch: a switched neutral.`,
   noNeutralCircuit: ({ name }) => `${name} is no neutral of this circuit: not used.`,
   leadsGroundBadly: ({ name }, t) => `${name} leads to ${t.ground} badly, over 1 Ω: it is none until that is found.`,
   hotAnotherLeg: ({ name }, t) => `${name} is ${t.hot} from another leg: a second circuit or a shared neutral.`,

@@ -199,6 +199,42 @@ export const wiring: Sentences<WiringSayings> = {
   bothSidesJoined: ({ part }) => `Both sides of the ${part} are joined by a wire: shorted.`,
   // wiring/rules/boxRoom
   roomBox: 'room in the box',
+  // wiring/rules of a box
+  ruleConductorAmps: (_, t) => `conductors carry what the ${t.way} lets through`,
+  conductorTooThin: ({ name, mostAmps, amps }, t) =>
+    `${capital(name)} carries ${mostAmps} A; its ${t.way} or fuse lets ${amps} A through.`,
+  ruleHotsApart: (_, t) => `${t.hot} to ${t.hot} only where they are one`,
+  hotsNotOne: ({ names }, t) =>
+    `${capital(t.list(names))} are not one ${t.hot} by test: two legs or two ways are never joined.`,
+  ruleLiveBare: (_, t) => `nothing live on a bare or green ${t.groundConductor}`,
+  bareCarries: ({ name, carries }, t) =>
+    `${capital(name)} is ${carries === 'hot' ? 'live' : 'used as a neutral'}: a fault to be put right, never marked as ${carries === 'hot' ? t.hot : 'neutral'}.`,
+  ruleVoltsFit: 'volts that the place can have',
+  voltsCantBe: ({ name, volts, nominalVolts }, t) =>
+    `${capital(name)} stood at ${t.number(volts)} V to ${t.ground}: a house of ${nominalVolts} V can’t have that.`,
+  ruleGroundOfOther: (_, t) => `a ${t.ground} of its own circuit`,
+  groundWithOther: ({ name }) => `${capital(name)} comes with another circuit only: off with that one it may be gone.`,
+  ruleConductorState: 'conductors are sound',
+  cutItBack: ({ name, state }) => `${capital(name)} is ${state}: cut it back to sound copper.`,
+  tooShortToCut: ({ name, state }) => `${capital(name)} is ${state} and too short to cut back.`,
+  ruleAluminiumPasses: (_, t) => `${t.aluminium} that only passes`,
+  aluminiumOnlyPasses: ({ name }, t) => `${capital(name)} is ${t.aluminium} and only passes: leave it alone.`,
+  ruleOutletProtection: (_, t) => `an outdoor ${t.outlet} is protected`,
+  outletNotProtected: (_, t) => `The ${t.outlet} that stays has no ${t.residual} ahead of it.`,
+  ruleOneDevice: 'one device to a box',
+  outletAndCamera: (_, t) =>
+    `${capital(t.anOutlet)} and a camera never share an opening: one of them gets a box of its own.`,
+  ruleBears: 'the box bears the weight',
+  doesNotBear: ({ fixture }) => `The box does not bear ${fixture || 'the fixture'}: fix another one to what does.`,
+  ruleWetRated: 'a box for the wet',
+  notForWet: 'The box is not rated for wet places.',
+  rulePose: 'head and sensor come round',
+  cannotComeRound: ({ fixture, headMissDeg, sensorMissDeg }, t) =>
+    `${capital(fixture || 'the camera')} can’t come round here: ${t.list([...(headMissDeg > 0 ? [`the head by ${t.number(headMissDeg)}°`] : []), ...(sensorMissDeg > 0 ? [`the sensor by ${t.number(sensorMissDeg)}°`] : [])])}.`,
+  ruleNeutralRead: 'neutral read with each switch',
+  neutralDiesWith: ({ name }) => `${capital(name)} goes dead with a switch: a switched neutral is none to use.`,
+  ruleNotChecked: 'not asked is not passed',
+  notCheckedYet: ({ what }) => `Not checked: ${what}.`,
   // wiring/rules/circuitRoom
   roomCircuit: 'room on the circuit',
   // wiring/rules/colourLies

@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { leadsAt, lookTask, moveTask, type Lead, type Move } from '../../wiring';
+import { NEW_CIRCUIT, leadsAt, lookTask, moveTask, type Lead, type Move } from '../../wiring';
 import type { FeedRemedy } from './feedRemedy';
 
 const CARRIES = ['hot', 'neutral', 'ground'] as const;
@@ -27,7 +27,7 @@ export const newCable: FeedRemedy = {
       carries,
       from: null,
       to: null,
-      house: { circuit: 'new', beyond: 'supply' },
+      house: { circuit: NEW_CIRCUIT, beyond: 'supply' },
     }));
     return [
       lookTask('box', 'feed-cable-who', said('pullsNewCable'), said('newCableCircuit')),

@@ -1,5 +1,5 @@
 import { said, type Text } from '../../said';
-import { hasPart, lookTask, moveTask, type Lead, type Move } from '../../wiring';
+import { OWN_CIRCUIT, hasPart, lookTask, moveTask, type Lead, type Move } from '../../wiring';
 import type { GroundRemedy } from './groundRemedy';
 import { groundsOf } from './useGround';
 
@@ -10,7 +10,7 @@ const laid = (id: string, name: Text, joint: 'splice.ground' | 'box.ground'): re
     carries: 'ground',
     from: null,
     to: null,
-    house: { circuit: 'A', beyond: 'supply' },
+    house: { circuit: OWN_CIRCUIT, beyond: 'supply' },
   };
   return [
     { do: 'lay', leads: [lead] },

@@ -73,6 +73,7 @@ export const doorbellBuild: PointBuild<Doorbell> = {
         ? boxRoom(boxSurveyOf(point), TRANSFORMER_ADDED, regionOf(job).boxRoom)
         : null,
     load: null,
+    box: null,
     outlet: [],
     connectors: null,
   }),

@@ -5,6 +5,7 @@ import { feedCase, foundBox, groundRemedy, openingTasks } from '../../junction';
 import { EMPTY_WIRING, planWiring } from '../../wiring';
 import { boxSurveyOf } from '../boxOf';
 import type { PointBuild } from '../build';
+import { boxKnownOf } from './boxKnown';
 import { fixtureOf } from './fixtureOf';
 import type { Floodlight } from './floodlight';
 
@@ -39,6 +40,7 @@ export const floodlightBuild: PointBuild<Floodlight> = {
       fixture: data?.fixture ?? null,
       room: standing?.room ?? null,
       load: standing?.load ?? null,
+      box: boxKnownOf(point, data ?? null),
       outlet: [],
       connectors: data?.connectors ?? null,
     };

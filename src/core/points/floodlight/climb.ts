@@ -1,6 +1,6 @@
 import { said } from '../../said';
 import type { PointClimb } from '../climb';
-import { findingsOf } from '../findings';
+import { planStop, uncheckedOf } from '../findings';
 import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
 import type { Floodlight } from './floodlight';
 import { isUntouchedSpot, missingAtSpot, spotAreas } from './look';
@@ -23,7 +23,9 @@ export const floodlightClimb: PointClimb<Floodlight> = {
   // Whether its plan stands
   verdict: ({ job, point }) =>
     point.fixture &&
-    (findingsOf(job, point).planned.some(({ severity }) => severity === 'stop')
+    (planStop(job, point)
       ? { word: 'fails', words: said('doesNotStand') }
-      : { word: 'holds', words: said('stands') }),
+      : uncheckedOf(job, point).length > 0
+        ? { word: 'cannotTell', words: said('cantTellPlan') }
+        : { word: 'holds', words: said('stands') }),
 };

@@ -100,10 +100,12 @@ export function fixtureOptions(point: Floodlight, catalogue: Catalogue, picks: F
   const added = addedFor(point, base, bare);
   const room = boxRoom(survey, added, pack.boxRoom);
   const cures = roomCures(survey, added, pack.boxRoom, items);
-  // What does not fit takes the cheapest ring or box that makes it fit, until another is picked
+  // What does not fit takes the cheapest ring or box that makes it fit, until another is picked; what does not bear it, or
+  // is not for the wet, takes another box
+  const unfit = point.box.bears === 'no' || point.box.wetRated === 'no';
   const wanted =
-    picks.cureId === undefined && room && !room.fits
-      ? cures.find((cure) => cure.item && cure.room.fits)?.id
+    picks.cureId === undefined && (unfit || (room && !room.fits))
+      ? cures.find((cure) => cure.item && cure.room.fits && (!unfit || cure.item.kind === 'deeper'))?.id
       : picks.cureId;
   const item = items.find(({ id }) => id === wanted);
   const cured: FixtureData = {

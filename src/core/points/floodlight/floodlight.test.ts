@@ -57,7 +57,19 @@ function withCable(
   });
 }
 
-const BOX = { standardBox: 'oct-1-1-2', material: 'metal', bonded: 'yes', clamps: 'internal', ahead: 'none' } as const;
+const BOX = {
+  standardBox: 'oct-1-1-2',
+  material: 'metal',
+  bonded: 'yes',
+  clamps: 'internal',
+  ahead: 'none',
+  fittings: 0,
+  recessM: 0.002,
+  wetRated: 'yes',
+  bears: 'yes',
+  ratedAmps: 15,
+  existingVa: 200,
+} as const;
 const known = (region?: 'na-120' | 'gb-230'): TestLog =>
   withCable(surveyed(region).write('boxDescribed', { boxId: pointId, ...BOX }), 'c', '14/2 with ground', [
     'hot',
@@ -269,7 +281,8 @@ describe('wiring a floodlight', () => {
     for (const [test, value, switches] of [
       ['toGround', 0.4, 'allOff'],
       ['toGround', 0.4, 'allOn'],
-      ['fromHot', 121, undefined],
+      ['fromHot', 121, 'allOn'],
+      ['fromHot', 121, 'allOff'],
       ['loadAmps', 0, undefined],
       ['neutralAmps', 1.4, undefined],
     ] as const)

@@ -3,7 +3,10 @@ import { TEST_FACTS, feedCase } from '../../junction';
 import { stillOpen, type Asked } from '../asked';
 import { boxSurveyOf, conclusionsOf } from '../boxOf';
 import type { Missing } from '../climb';
+import { boxKnownOf } from './boxKnown';
 import type { Floodlight } from './floodlight';
+
+const ASKED_ABOVE: ReadonlySet<string> = new Set(['boxVolume', 'boxMaterial', 'untested', 'mountedOn']);
 
 /** What Measure needs at a floodlight’s box: what it is, what is in it, and the tests, one by one. */
 export function missingAtBox(point: Floodlight): readonly Missing[] {
@@ -47,5 +50,18 @@ export function missingAtBox(point: Floodlight): readonly Missing[] {
       why: said('clauses', { clauses: open }),
     },
   ];
-  return stillOpen(all);
+  const asked = stillOpen(all);
+  // Volume, material, cables and tests stand above in their own words
+  const rest = boxKnownOf(point, point.fixture?.data ?? null).unasked.filter(({ id }) => !ASKED_ABOVE.has(id));
+  return [
+    ...asked,
+    ...(asked.some(({ id }) => id === 'cables' || id === 'test')
+      ? []
+      : rest.map(({ id, words }) => ({
+          id,
+          area: null,
+          words: said('askIt', { words }),
+          why: said('notAskedYetBox'),
+        }))),
+  ];
 }

@@ -4,6 +4,7 @@ import type { NextMove } from '../../kinds/rungs';
 import { boxSurveyOf } from '../boxOf';
 import type { Standing } from '../climb';
 import { planStop } from '../findings';
+import { pointSteps } from '../planOf';
 import { isolateMark } from '../marks';
 import { atIsolate, atLook, atWire, move } from '../moves';
 import type { Floodlight } from './floodlight';
@@ -17,8 +18,10 @@ export function floodlightMove(standing: Standing<Floodlight>): NextMove {
   const { job, point, who } = standing;
   const look = atLook(job, missingAtSpot(job, point), isUntouchedSpot(point));
   if (look && !point.fixture) return look;
-  const box = missingAtBox(point)[0];
-  if (box && !point.fixture) return move('measure', box.words, box.why);
+  const [box] = missingAtBox(point);
+  const done = pointSteps(point).every(({ id }) => id in point.ticks);
+  // Also once a plan is taken: what nobody asked is no pass
+  if (box && !(point.fixture && done)) return move('measure', box.words, box.why);
   if (!point.fixture) {
     const { words } = feedCase(boxSurveyOf(point));
     return move('choose', said('pickFixtureFeed'), words);

@@ -3,6 +3,24 @@ import type { None, Text } from '../../said';
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface FloodlightSayings {
   stands: None;
+  cantTellPlan: None;
+  notAskedYetBox: None;
+  askIt: { readonly words: Text };
+  askBears: None;
+  askWetRated: None;
+  askMountedOn: None;
+  askVolume: None;
+  askMaterial: None;
+  askBonded: None;
+  askClamps: None;
+  askFittings: None;
+  askRecess: None;
+  askUntested: { readonly untested: number };
+  askHotsOne: None;
+  askFreeLength: None;
+  askRatedAmps: { readonly spur: boolean };
+  askExistingVa: None;
+  askResidual: None;
   planStands: { readonly splices: number };
   // build
   feed: { readonly feed: Text };

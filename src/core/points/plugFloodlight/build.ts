@@ -30,6 +30,7 @@ export const plugFloodlightBuild: PointBuild<PlugFloodlight> = {
       fixture,
       room: null,
       load: null,
+      box: null,
       outlet: fixture ? outletFit(point, { plugLeadM: fixture.plugLeadM ?? 0 }) : [],
       connectors: null,
     };

@@ -6,6 +6,20 @@ import { bellLoopOpen, bellLoopShorted } from './bellLoop';
 import { boxRoom } from './boxRoom';
 import { circuitRoom } from './circuitRoom';
 import { colourLies } from './colourLies';
+import { conductorAmps } from './conductorAmps';
+import { hotsApart } from './hotsApart';
+import { liveBare } from './liveBare';
+import { voltsFit } from './voltsFit';
+import { groundOfOther } from './groundOfOther';
+import { conductorState } from './conductorState';
+import { aluminiumPasses } from './aluminiumPasses';
+import { outletProtection } from './outletProtection';
+import { oneDevice } from './oneDevice';
+import { bears } from './bears';
+import { wetRated } from './wetRated';
+import { poseFits } from './poseFits';
+import { neutralRead } from './neutralRead';
+import { notChecked } from './notChecked';
 import { connectorRange } from './connectorRange';
 import { deviceAcross } from './deviceAcross';
 import { fed } from './fed';
@@ -49,6 +63,20 @@ export const RULES: readonly Rule[] = [
   circuitRoom,
   ratedForMains,
   outletFit,
+  conductorAmps,
+  hotsApart,
+  neutralRead,
+  liveBare,
+  voltsFit,
+  groundOfOther,
+  conductorState,
+  aluminiumPasses,
+  oneDevice,
+  outletProtection,
+  bears,
+  wetRated,
+  poseFits,
+  notChecked,
   moduleAcross,
   deviceAcross,
   bellLoopOpen,
@@ -56,9 +84,9 @@ export const RULES: readonly Rule[] = [
   transformersParallel,
 ];
 
-const ORDER: Readonly<Record<Severity, number>> = { stop: 0, worry: 1, remark: 2 };
+const ORDER: Readonly<Record<Severity, number>> = { stop: 0, open: 1, worry: 2, remark: 3 };
 
-/** Runs every rule over a wiring: stops first, else in the order of the rules. */
+/** Runs every rule over a wiring: stops first, then what is open, else in the order of the rules. */
 export function checkWiring(wiring: Wiring, context: RuleContext): readonly Finding[] {
   const graph = graphOf(wiring);
   return RULES.flatMap(({ id, severity, check }) =>

@@ -7,7 +7,7 @@ import { bondedPart, capAt, fixturePart, pigtail, spliceAt, spurPart, switchPart
 import { applyMoves, type Move } from '../move';
 import { EMPTY_WIRING, type Lead, type Wiring } from '../wiring';
 import { RULES, checkWiring, compareFindings } from './checkWiring';
-import { BARE_CONTEXT, type RuleContext } from './rule';
+import { BARE_CONTEXT, type BoxKnown, type RuleContext } from './rule';
 
 const house = (id: string, carries: Lead['carries'], to: string | null, circuit = 'A'): Lead => ({
   id,
@@ -68,6 +68,21 @@ const across = (one: string, other: string): readonly Move[] => [
   on('m.a', one),
   on('m.b', other),
 ];
+
+/** A box of which everything was asked, and all of it is well. */
+const BOX: BoxKnown = {
+  protection: { amps: 15, smallest: null },
+  hots: [],
+  switchedNeutrals: [],
+  strangeVolts: [],
+  damaged: [],
+  passingAluminium: [],
+  keptOutlet: null,
+  bears: 'yes',
+  wetRated: 'yes',
+  pose: null,
+  unasked: [],
+};
 
 /** For each rule a wiring, or what is known beside it, that it finds fault with. */
 const CASES: Readonly<Record<string, { readonly wiring: Wiring; readonly context?: Partial<RuleContext> }>> = {
@@ -175,6 +190,50 @@ const CASES: Readonly<Record<string, { readonly wiring: Wiring; readonly context
     context: { fixture: { name: 'fixture', voltsLow: 100, voltsHigh: 130 }, nominalVolts: 230 },
   },
   outletFit: { wiring: sound(), context: { outlet: [{ suffices: false, words: 'No cover that closes.' }] } },
+  conductorAmps: {
+    wiring: sound(),
+    context: {
+      box: { ...BOX, protection: { amps: 20, smallest: { id: 'a', name: 'black', mostAmps: 15, worryAmps: 15 } } },
+    },
+  },
+  hotsApart: {
+    wiring: sound(),
+    context: { box: { ...BOX, hots: [{ names: ['black', 'red'], leads: ['a', 'b'], state: 'apart' }] } },
+  },
+  neutralRead: { wiring: sound(), context: { box: { ...BOX, switchedNeutrals: [{ id: 'a', name: 'white' }] } } },
+  liveBare: {
+    wiring: sound({
+      do: 'lay',
+      leads: [
+        {
+          ...onward('bare', 'hot', 'splice.hot'),
+          wire: { gauge: { awg: 14 }, strands: 'solid', metal: 'copper', colour: 'bare', claims: null },
+        },
+      ],
+    }),
+  },
+  voltsFit: { wiring: sound(), context: { box: { ...BOX, strangeVolts: [{ id: 'a', name: 'orange', volts: 277 }] } } },
+  groundOfOther: {
+    wiring: sound(
+      { do: 'lay', leads: [house('other', 'ground', 'splice.ground', 'B')] },
+      { do: 'pull', lead: 'feed.ground' },
+    ),
+    context: { box: BOX },
+  },
+  conductorState: {
+    wiring: sound(),
+    context: { box: { ...BOX, damaged: [{ id: 'a', name: 'black', state: 'brittle', cutBack: false }] } },
+  },
+  aluminiumPasses: { wiring: sound(), context: { box: { ...BOX, passingAluminium: ['black'] } } },
+  oneDevice: { wiring: sound(), context: { box: { ...BOX, keptOutlet: { isProtected: true, hasOwnBox: false } } } },
+  outletProtection: {
+    wiring: sound(),
+    context: { box: { ...BOX, keptOutlet: { isProtected: false, hasOwnBox: true } } },
+  },
+  bears: { wiring: sound(), context: { box: { ...BOX, bears: 'no' } } },
+  wetRated: { wiring: sound(), context: { box: { ...BOX, wetRated: 'no' } } },
+  poseFits: { wiring: sound(), context: { box: { ...BOX, pose: { can: false, headMissDeg: 12, sensorMissDeg: 0 } } } },
+  notChecked: { wiring: sound(), context: { box: { ...BOX, unasked: [{ id: 'clamps', words: 'clamps' }] } } },
   moduleAcross: { wiring: bell(...across('chime.Trans', 'chime.Rear')) },
   deviceAcross: {
     // Its two wires are on the two screws of the coil; a second doorbell keeps the loop closed elsewhere

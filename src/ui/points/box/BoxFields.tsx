@@ -4,6 +4,7 @@ import { regionOf } from '@/core/job';
 import { FACTS } from '@/core/kinds';
 import { BOX_FILL_EDITIONS, STANDARD_BOXES, cm3ToIn3, in3ToCm3, standardBox } from '@/core/junction';
 import { SCREW_THREADS } from '@/core/catalogue';
+import { boxSurveyOf } from '@/core/points';
 import { parseFigure } from '@/core/units';
 import { Choices } from '../../form/Choices';
 import { FieldGroup } from '../../form/FieldGroup';
@@ -45,6 +46,10 @@ export function BoxFields() {
     write('boxDescribed', { ...scope, ...data });
   const boxes = STANDARD_BOXES.filter(({ regions }) => regions.includes(pack.id));
   const known = standardBox(box.standardBox);
+  const { cables } = boxSurveyOf(kept);
+  const count = (carries: 'hot' | 'switched') =>
+    cables.flatMap(({ conductors }) => conductors).filter((one) => one.carries === carries).length;
+  const [severalHots, severalSwitched] = [count('hot') > 1, count('switched') > 1];
   const { ask, typed } = useFacts('boxDescribed', scope, box);
   // A box that is named has its usual measures until others are said
   const usual = useFacts('boxDescribed', scope, {
@@ -112,6 +117,9 @@ export function BoxFields() {
         {ask('wetRated')}
         {ask('fixedTo')}
         {ask('bears')}
+        {severalHots && ask('hotsOneWay')}
+        {severalSwitched && ask('oneSwitch')}
+        {box.deviceIn === 'outlet' && ask('outletOwnBox')}
         {kept.boxHeld !== 'nothing' && ask('oldGrounded')}
         {pack.boxRoom === 'us-314.16' && (
           <Choices

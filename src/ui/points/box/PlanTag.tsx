@@ -5,7 +5,12 @@ import { useSay } from '../../log/useSay';
 import { loadWords, roomWords, type FixtureStanding } from '@/core/points';
 import type { Finding } from '@/core/wiring';
 
-const WORDS = { holds: boxWords.stands, tight: boxWords.standsWithAWorry, fails: boxWords.doesNotStand } as const;
+const WORDS = {
+  holds: boxWords.stands,
+  tight: boxWords.standsWithAWorry,
+  cannotTell: boxWords.cantTellYet,
+  fails: boxWords.doesNotStand,
+} as const;
 
 interface Props {
   readonly standing: FixtureStanding;
@@ -17,14 +22,15 @@ interface Props {
 export function PlanTag({ standing: { room, load, splices }, planned }: Props) {
   const say = useSay();
   const stop = planned.find(({ severity }) => severity === 'stop');
+  const open = planned.find(({ severity }) => severity === 'open');
   const worry = planned.find(({ severity }) => severity === 'worry');
-  const word = stop ? 'fails' : worry ? 'tight' : 'holds';
+  const word = stop ? 'fails' : open ? 'cannotTell' : worry ? 'tight' : 'holds';
   const counted = [room && say(roomWords(room)), load && say(loadWords(load))].filter(Boolean).join(' ');
   return (
     <div className={`tag ${word}`} data-testid="plan-tag">
       <div>
         <div className="word">{WORDS[word]}</div>
-        <p>{say((stop ?? worry)?.words ?? said('planStands', { splices: splices.length }))}</p>
+        <p>{say((stop ?? open ?? worry)?.words ?? said('planStands', { splices: splices.length }))}</p>
         <p className="small soft">{counted || boxWords.neitherTheBoxNor}</p>
       </div>
     </div>

@@ -30,6 +30,8 @@ export function conclusionWords(
   switch (conclusion.carries) {
     case 'otherHot':
       return { text: boxWords.ofAnotherLeg({ hot: words.hot }), colour: 'brick' };
+    case 'switchedNeutral':
+      return { text: boxWords.neutralSwitched, colour: 'brick' };
     case 'foreign':
       return { text: boxWords.noNeutralOfThis, colour: 'brick' };
     case 'badGround':

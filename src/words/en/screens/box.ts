@@ -74,6 +74,7 @@ export const box = {
   theBoxAsFound: 'The box as found',
   noCableIsNamed: 'No cable is named yet: name them below, by the usual sets.',
   feed: 'Feed',
+  neutralSwitched: 'a switched neutral',
   cantTellYet: 'Can’t tell yet.',
   feed2: ({ feed }: { readonly feed: string }) => `Feed ${feed}.`,
   open2: ({ open }: { readonly open: string }) => `Open: ${open}.`,

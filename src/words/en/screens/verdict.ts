@@ -16,6 +16,7 @@ export const verdict = {
   notTagged: ' · not tagged',
   lockedNotProved: ' · locked and tagged, not proved here',
   stop: 'stop',
+  open: 'open',
   worry: 'worry',
   remark: 'remark',
   show: 'show',
