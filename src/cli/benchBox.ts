@@ -1,7 +1,7 @@
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { fold } from '@/core/job';
 import { fixtureOptions, type Floodlight } from '@/core/points';
-import { UNKNOWN_BOX, fixturePlan, type BoxSurvey } from '@/core/junction';
+import { UNKNOWN_BOX, fixturePlan, openingTasks, type BoxSurvey } from '@/core/junction';
 import { BARE_CONTEXT, RULES, checkWiring, graphOf } from '@/core/wiring';
 import { demoJobs } from '@/demo/demoFirm';
 import { line, ms, share, timesOf } from './measured';
@@ -55,6 +55,7 @@ export function benchBox(): void {
     barHow: '',
     plateHow: '',
     vanHow: '',
+    opening: openingTasks(null),
   });
   const ours = timesOf(200, () => checkWiring(planned, BARE_CONTEXT));
   const plain = timesOf(50, () => RULES.flatMap(({ check }) => check(graphOf(planned), BARE_CONTEXT)));

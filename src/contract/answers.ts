@@ -1,5 +1,5 @@
 import { SHELF_IDS, SHELVES, readItem, type Catalogue } from '@/core/catalogue';
-import type { Person } from '@/core/kinds';
+import type { CrewMember } from '@/core/kinds';
 import { POLICY_IDS, POLICY_MATTERS } from '@/core/policy';
 import type { PhoneReading } from './instrument';
 import type { KeptPhoto } from './photo';
@@ -24,7 +24,8 @@ export const isProblem = (value: unknown): value is Problem =>
   Array.isArray(value.errors) &&
   (value.serverTime === undefined || isText(value.serverTime));
 
-export const isPerson = (value: unknown): value is Person => isNamed(value) && 'name' in value && isText(value.name);
+export const isCrewMember = (value: unknown): value is CrewMember =>
+  isNamed(value) && 'name' in value && isText(value.name) && 'licensed' in value && typeof value.licensed === 'boolean';
 
 /** A job’s log; its entries are parsed one by one afterwards. */
 export const isLog = (value: unknown): value is { readonly entries: readonly { readonly id: string }[] } =>

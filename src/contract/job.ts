@@ -219,4 +219,10 @@ export function parseJobFile(value: unknown): JobFile {
 }
 
 /** Request of POST /api/v1/crew: somebody who writes entries. */
-export const newCrewRequest = exact({ id: string().min(1).max(64).defined(), name: title() });
+export const newCrewRequest = exact({
+  id: string().min(1).max(64).defined(),
+  name: title(),
+  /** Left out: as it stands, none for somebody new. */
+  licensed: boolean().optional(),
+});
+export type NewCrewRequest = ReturnType<typeof newCrewRequest.validateSync>;

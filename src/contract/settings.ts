@@ -29,6 +29,7 @@ const POLICY_FIELDS = {
   powerModule: school('powerModule'),
   noGround: school('noGround'),
   connectors: school('connectors'),
+  licensedWork: school('licensedWork'),
 } satisfies Record<keyof Policy, unknown>;
 
 /** Request of POST /api/v1/settings: what changes. */

@@ -121,7 +121,7 @@ describe('from an unknown box to a ticked splice list', () => {
     await screen.says('black of cable 1: volts to ground, every switch off', '.next-test');
     await accessible(screen);
     const asked = await testToTheEnd();
-    expect(asked).toHaveLength(10);
+    expect(asked).toHaveLength(11);
     await screen.says('Feed a.', '[data-testid=feed]');
     await screen.type('volume marked in it', '3.9');
     await screen.says('Room for 3.9 in³, 6.00 in³ are needed: overfull', '[data-testid=room]');

@@ -33,6 +33,10 @@ import '@/ui/frame/KeyDialog';
 
 export const INES = { id: 'ines', name: 'Ines' };
 export const TOMAS = { id: 'tomas', name: 'Tomas' };
+export const CREW = [
+  { ...INES, licensed: false },
+  { ...TOMAS, licensed: true },
+];
 
 /** What the server of a test does with what is sent to it. */
 export interface FakeServer {
@@ -137,7 +141,7 @@ export function show(page: ReactNode) {
   const rendered = render(
     <AppRouterContext value={router}>
       <QueryClientProvider client={client}>
-        <CrewProvider crew={[INES, TOMAS]}>{page}</CrewProvider>
+        <CrewProvider crew={CREW}>{page}</CrewProvider>
       </QueryClientProvider>
     </AppRouterContext>,
   );

@@ -9,7 +9,7 @@ import { Board } from '@/ui/board/Board';
 import { CataloguePage } from '@/ui/catalogue/CataloguePage';
 import { Frame } from '@/ui/frame/Frame';
 import { SettingsPage } from '@/ui/settings/SettingsPage';
-import { INES, TOMAS, answering, bodyOf, close, pathOf, routed, show } from './onScreen';
+import { CREW, INES, answering, bodyOf, close, pathOf, routed, show } from './onScreen';
 
 /** What was sent, and what is answered to it by its path. */
 const sent: { path: string; body: unknown }[] = [];
@@ -227,7 +227,7 @@ describe('the Board', () => {
 describe('the frame', () => {
   const frame = () =>
     show(
-      <Frame crew={[INES, TOMAS]} theme="paper" currency="">
+      <Frame crew={CREW} theme="paper" currency="">
         <p>page</p>
       </Frame>,
     );
@@ -241,7 +241,7 @@ describe('the frame', () => {
     await again.selectOptions(screen.getByLabelText('Who is at work'), 'somebody else…');
     await again.click(screen.getByRole('button', { name: 'Say it' }));
     expect(await screen.findByRole('button', { name: 'Type a name.' })).toBeTruthy();
-    answers = { '/crew': () => answering({ id: 'rea', name: 'Rea' }, 201) };
+    answers = { '/crew': () => answering({ id: 'rea', name: 'Rea', licensed: false }, 201) };
     await again.type(screen.getByLabelText('Your name'), 'Rea{Enter}');
     await waitFor(() =>
       expect(screen.getByLabelText<HTMLSelectElement>('Who is at work').selectedOptions[0]?.textContent).toBe('Rea'),

@@ -17,6 +17,8 @@ export interface Asker {
   readonly at: number;
   /** While the server is away: the proofs that were made on this screen. Null: what is known is fresh. */
   readonly ownProofs: ReadonlySet<string> | null;
+  /** Holds a licence for the work that a place, a plan or the firm keeps for those who do. */
+  readonly licensed?: boolean;
 }
 
 /** Nobody in particular: for lists, where nothing is offered. */

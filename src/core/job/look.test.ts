@@ -204,6 +204,9 @@ describe('a floodlight point', () => {
     expect(stepStandings(job, point, asked('ines')).map(({ step, heldBy }) => [step.id, heldBy])).toEqual([
       ['box-photo', []],
       ['box-open', ['noCircuit']],
+      ['box-spread', ['noCircuit']],
+      ['box-read', ['stepBefore', 'noCircuit']],
+      ['box-dead-after', ['switchOnFirst', 'noCircuit']],
     ]);
   });
 });

@@ -2,6 +2,7 @@ import { said, type Text } from '../said';
 import {
   afterStep,
   bondedPart,
+  byLicensed,
   fixturePart,
   leadsAt,
   lookTask,
@@ -50,15 +51,20 @@ export interface FixtureRemedy {
   /** How the plate goes up, in words. */
   readonly plateHow: Text;
   readonly vanHow: Text;
+  /** How the closed box is opened, and read where that is needed. */
+  readonly opening: readonly Task[];
 }
 
 const BOX = 'box';
 
-/** How a closed box is opened: looked at, then its cover off as if live, and proved dead with it. */
-export const openingTasks = (): readonly Task[] => [
-  { ...lookTask(BOX, 'box-photo', said('photographOldFixture'), said('ladderFirm')), photo: true },
-  { ...proofTask(BOX, 'box-open', said('coverOffProve'), said('everyPairEach')), photo: true },
-];
+/** Tasks of a remedy; of one that is licensed work only somebody with a licence ticks them. */
+function remedyTasks(
+  remedy: { readonly licensed: boolean; readonly tasks: (wiring: Wiring) => readonly Task[] } | undefined,
+  wiring: Wiring,
+): readonly Task[] {
+  const tasks = remedy?.tasks(wiring) ?? [];
+  return remedy?.licensed ? byLicensed(tasks) : tasks;
+}
 
 type Stage = (wiring: Wiring) => readonly Task[];
 
@@ -85,7 +91,7 @@ function spliceTask(
 
 /** Everything from the van to the gasket, in the order in which it is done. */
 function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
-  const { fixture, feedId, groundId, cure, energise, barHow, plateHow, vanHow } = remedy;
+  const { fixture, feedId, groundId, cure, energise, barHow, plateHow, vanHow, opening } = remedy;
   const wire = (carries: 'hot' | 'neutral' | 'ground'): Wire => ({
     gauge: { mm2: fixture.leadMm2 },
     strands: fixture.leadStrands,
@@ -95,10 +101,10 @@ function stagesOf(survey: BoxSurvey, remedy: FixtureRemedy): readonly Stage[] {
   });
   const bonded = fixture.grounded;
   return [
-    () => [lookTask('van', 'van-unpack', said('unpackCountConnectors'), vanHow), ...openingTasks()],
+    () => [lookTask('van', 'van-unpack', said('unpackCountConnectors'), vanHow), ...opening],
     oldOut,
-    (wiring) => feedRemedy(feedId)?.tasks(wiring) ?? [],
-    (wiring) => groundRemedy(groundId)?.tasks(wiring) ?? [],
+    (wiring) => remedyTasks(feedRemedy(feedId), wiring),
+    (wiring) => remedyTasks(groundRemedy(groundId), wiring),
     idleCaps,
     marks,
     () =>

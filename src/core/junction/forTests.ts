@@ -9,6 +9,7 @@ import {
   type SurveyedConductor,
 } from './boxSurvey';
 import type { FixtureRemedy } from './fixtureTasks';
+import { openingTasks } from './openingTasks';
 import type { WireColour } from '../wiring';
 
 export const CONNECTORS = connectorsIn(SHIPPED_CATALOGUE);
@@ -73,4 +74,5 @@ export const REMEDY: FixtureRemedy = {
   barHow: '',
   plateHow: '',
   vanHow: '',
+  opening: openingTasks(null),
 };

@@ -53,7 +53,8 @@ export {
 export { FEED_REMEDIES, FEED_REMEDY_IDS, feedRemediesFor, feedRemedy } from './feed/register';
 export type { FeedRemedy } from './feed/feedRemedy';
 export { FEED_CASES, FEED_WORDS, feedCase, type FeedCase, type FeedFound } from './feedCase';
-export { fixturePlan, openingTasks, type FixtureRemedy, type HungFixture } from './fixtureTasks';
+export { openingTasks, type LiveRounds } from './openingTasks';
+export { fixturePlan, type FixtureRemedy, type HungFixture } from './fixtureTasks';
 export { foundBox, houseLeads, leadId } from './foundBox';
 export { GROUND_REMEDIES, GROUND_REMEDY_IDS, groundRemediesFor, groundRemedy } from './ground/register';
 export type { GroundRemedy } from './ground/groundRemedy';

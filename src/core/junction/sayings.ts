@@ -83,6 +83,11 @@ export interface JunctionSayings {
   guardGoesOver: None;
   switchGuardOver: None;
   plateLooseProved: None;
+  partAndSpread: None;
+  spreadHow: None;
+  everybodyClearOn: None;
+  readInRounds: { readonly allOff: readonly Text[]; readonly allOn: readonly Text[] };
+  offProvedAfterReading: None;
   // joinAhead
   boxOwnTwo: None;
   outBoxProved: { readonly name: Text };

@@ -11,6 +11,7 @@ export {
   type EntryKind,
   type EntryOf,
   type NewEntry,
+  type CrewMember,
   type Person,
 } from './register';
 export { lifted, versionOf } from './lifts/register';

@@ -92,6 +92,12 @@ export interface Person {
   readonly name: string;
 }
 
+/** Somebody of the firm, with what they may do. */
+export interface CrewMember extends Person {
+  /** Holds a licence for electrical work that is kept for those who do. */
+  readonly licensed: boolean;
+}
+
 /** What a client writes. */
 export type NewEntry = {
   [K in EntryKind]: {

@@ -76,6 +76,7 @@ const POLICY_FIELDS = {
   powerModule: school('powerModule'),
   noGround: school('noGround'),
   connectors: school('connectors'),
+  licensedWork: school('licensedWork'),
   // The compiler names a matter that is left out
 } satisfies Record<keyof Policy, unknown>;
 

@@ -30,6 +30,20 @@ export interface PointsSayings {
   up: { readonly metres: number };
   openCount: { readonly open: number };
   theOutlet: None;
+  // cautions
+  dogShutAway: None;
+  ladderOnFirm: None;
+  clearOfWires: None;
+  platformForTwoHands: None;
+  coneOffTraffic: None;
+  insectsInFixtures: None;
+  everybodyClear: None;
+  asIfLive: None;
+  neverPartNeutral: None;
+  neutralOfItsHot: None;
+  neverGroundAsNeutral: None;
+  hotsReadFirst: None;
+  lockAndTagGuard: None;
   // asked
   readWiFi: None;
   extenderFirst: None;
@@ -108,6 +122,7 @@ export interface PointsSayings {
   builtDoesNot: { readonly wrong: Text };
   planDoesNot: { readonly stop: Text };
   switchedOnceFirst: None;
+  byLicensedOnly: None;
   openAt: { readonly points: readonly string[]; readonly by: string };
   // supplyOf
   nothingNamedYet: None;

@@ -9,7 +9,7 @@ import type { Point } from './point';
 import { circuitsOfPoint, pointsAt, unnamedFeed } from './supplyOf';
 
 /** Why a step waits: what its circuits ask, or the plan, or a step before it. */
-export type HeldBy = GateReason | 'plan' | 'stepBefore' | 'builtWrong' | 'switchOnFirst' | 'placeOpen';
+export type HeldBy = GateReason | 'plan' | 'licence' | 'stepBefore' | 'builtWrong' | 'switchOnFirst' | 'placeOpen';
 
 /** Where what is missing is said. */
 export type HeldAt = 'plan' | 'circuit' | 'here' | 'order';
@@ -19,6 +19,8 @@ export interface StepStanding {
   readonly step: Step;
   /** Where hands are put. */
   readonly placeId: string;
+  /** By somebody who holds a licence only. */
+  readonly licensed: boolean;
   readonly ticked: boolean;
   /** Why it may not be done now, most telling first; none where it may. */
   readonly heldBy: readonly HeldBy[];
@@ -60,6 +62,7 @@ export const holdOf = (job: Job, point: Point, step: Pick<Step, 'touches' | 'rol
   supplyId: point.hangs.supplyId,
   bellSide: job.policy.bellSide,
   plug: point.fed.plug,
+  spread: 'box-spread' in point.ticks,
 });
 
 /** Open places that hang on a point’s circuits, but for its own where the same person works there: who is asked first. */
@@ -97,6 +100,10 @@ export function stepStandings(job: Job, point: Point, who: Asker): readonly Step
     ...(wrong ? [{ by: 'builtWrong', at: 'order', why: said('builtDoesNot', { wrong: wrong.words }) } as const] : []),
     ...(beside ? [{ by: 'placeOpen', at: 'here', why: beside.words } as const] : []),
   ];
+  // What a place, a plan or the firm keeps for a licence
+  const isLicensed = ({ touches, licensed }: Step): boolean =>
+    licensed === true || (touches === 'mains' && job.policy.licensedWork === 'allMains');
+  const waitsFor = steps.findIndex((step) => isLicensed(step) && !(step.id in point.ticks));
   const holds = (step: Step, i: number): readonly Held[] => {
     const planned: readonly Held[] =
       stop && (step.touches !== 'nothing' || step.plugsIn || step.energises)
@@ -115,11 +122,17 @@ export function stepStandings(job: Job, point: Point, who: Asker): readonly Step
         : on !== -1 && i > on && step.touches === 'mains'
           ? [{ by: 'switchOnFirst', at: 'order', why: said('switchedOnceFirst') }]
           : [];
+    const kept: readonly Held[] =
+      isLicensed(step) && who.licensed !== true
+        ? [{ by: 'licence', at: 'order', why: said('byLicensedOnly') }]
+        : waitsFor !== -1 && i > waitsFor && step.touches === 'mains' && !isLicensed(step)
+          ? [{ by: 'stepBefore', at: 'order', why: said('first', { open: steps[waitsFor]?.words ?? '' }) }]
+          : [];
     const hold = holdOf(job, point, step);
     const gate = stepGate(isolation, hold, who);
     const shared = step.touches === 'mains' && step.role === 'work' ? unnamedFeed(job, point, hold.placeId) : null;
     const reasons = shared && !gate.includes(shared) ? [...gate, shared] : gate;
-    return [...planned, ...ordered, ...reasons.map((reason) => byGate(reason, step.touches))];
+    return [...planned, ...kept, ...ordered, ...reasons.map((reason) => byGate(reason, step.touches))];
   };
   return steps.map((step, i) => {
     const held = holds(step, i);
@@ -128,6 +141,7 @@ export function stepStandings(job: Job, point: Point, who: Asker): readonly Step
     return {
       step,
       placeId,
+      licensed: isLicensed(step),
       ticked: step.id in point.ticks,
       heldBy: held.map(({ by }) => by),
       held: first?.why ?? null,

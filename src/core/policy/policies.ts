@@ -27,6 +27,7 @@ export interface Policy {
   readonly powerModule: ModulePolicy;
   readonly noGround: 'stop' | 'byRule';
   readonly connectors: 'bare' | 'taped';
+  readonly licensedWork: 'reserved' | 'allMains';
 }
 
 export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy[M]> } = {
@@ -166,6 +167,24 @@ export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy
       },
     ],
   },
+  licensedWork: {
+    matter: said('licensedWorkMatter'),
+    acts: said('licensedWorkActs'),
+    schools: [
+      {
+        id: 'reserved',
+        words: said('licensedReserved'),
+        pro: said('licensedReservedPro'),
+        contra: said('licensedReservedContra'),
+      },
+      {
+        id: 'allMains',
+        words: said('licensedAllMains'),
+        pro: said('licensedAllPro'),
+        contra: said('licensedAllContra'),
+      },
+    ],
+  },
   powerModule: {
     matter: said('thePowerModule'),
     acts: said('whetherChooseProposes'),
@@ -204,4 +223,5 @@ export const DEFAULT_POLICY: Policy = {
   powerModule: POLICY_MATTERS.powerModule.schools[0].id,
   noGround: POLICY_MATTERS.noGround.schools[0].id,
   connectors: POLICY_MATTERS.connectors.schools[0].id,
+  licensedWork: POLICY_MATTERS.licensedWork.schools[0].id,
 };

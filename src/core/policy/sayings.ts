@@ -64,6 +64,14 @@ export interface PolicySayings {
   goRegionsRule: None;
   gfciRcdProtects: None;
   licensedDecisionLabel: None;
+  licensedWorkMatter: None;
+  licensedWorkActs: None;
+  licensedReserved: None;
+  licensedReservedPro: None;
+  licensedReservedContra: None;
+  licensedAllMains: None;
+  licensedAllPro: None;
+  licensedAllContra: None;
   connectorsMatter: None;
   spliceStepsSay: None;
   bareSoundOnes: None;

@@ -23,6 +23,8 @@ export interface Task {
   readonly photo?: true;
   /** Work needs a standing proof; the proof itself, and a live test, ask for other things. */
   readonly role: StepRole;
+  /** Kept for somebody who holds a licence. */
+  readonly licensed?: true;
   /** The circuit is switched on here to see it work: every proof ends with it. */
   readonly energises?: true;
   /** It closes the place that was open: nobody has hands in it any more. */
@@ -39,6 +41,10 @@ export interface Step extends Omit<Task, 'words'> {
   /** A lead went under a screw or into a port: it is tugged. */
   readonly tug: boolean;
 }
+
+/** Tasks of work that is kept for somebody with a licence: what touches mains of them. */
+export const byLicensed = (tasks: readonly Task[]): readonly Task[] =>
+  tasks.map((task) => (task.touches === 'mains' ? { ...task, licensed: true } : task));
 
 /** A task that only looks, labels or seats: no wire changes its place. */
 export const lookTask = (place: StepPlace, id: string, words: Text, how: Text): Task => ({
@@ -68,7 +74,7 @@ export const proofTask = (place: StepPlace, id: string, words: Text, how: Text, 
 });
 
 /** Steps with which a circuit is switched on, and steps that close a place: ticks name them by their ids. */
-export const ENERGISING_STEPS: ReadonlySet<string> = new Set(['box-energise', 'mains-energise']);
+export const ENERGISING_STEPS: ReadonlySet<string> = new Set(['box-read', 'box-energise', 'mains-energise']);
 export const CLOSING_STEPS: ReadonlySet<string> = new Set([
   'box-close',
   'mains-close',

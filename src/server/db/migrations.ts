@@ -79,4 +79,8 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
         sql.raw('ALTER TABLE entries ADD COLUMN imported INTEGER NOT NULL DEFAULT 0 CHECK (imported IN (0, 1))'),
       ]),
   },
+  '0007_licences': {
+    up: (db: Kysely<unknown>) =>
+      all(db, [sql.raw('ALTER TABLE crew ADD COLUMN licensed INTEGER NOT NULL DEFAULT 0 CHECK (licensed IN (0, 1))')]),
+  },
 };

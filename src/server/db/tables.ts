@@ -57,7 +57,8 @@ export interface Tables {
   };
   /** Projection: full-text index. */
   job_search: { rowid: number; job_id: string; text: string };
-  crew: { id: string; name: string };
+  /** `licensed`: 1 where they hold a licence. */
+  crew: { id: string; name: string; licensed: number };
   /** The firm’s own items of the catalogue; `data` is JSON, see `core/catalogue/shelf.ts`. */
   catalogue_items: { shelf: string; id: string; data: string };
   /** JSON values by name, see `contract/settings.ts`. */

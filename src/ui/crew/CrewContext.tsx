@@ -1,18 +1,20 @@
 'use client';
-import { answer, isPerson } from '@/contract/answers';
+import { answer, isCrewMember } from '@/contract/answers';
 import { createContext, useCallback, useContext, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
-import type { Person } from '@/core/kinds';
+import type { CrewMember } from '@/core/kinds';
 import { call } from '../log/api';
 import { v7 } from 'uuid';
 
 interface Crew {
-  readonly crew: readonly Person[];
+  readonly crew: readonly CrewMember[];
   /** Who is at work on this machine; null where nobody has said a name yet. */
-  readonly who: Person | null;
+  readonly who: CrewMember | null;
   readonly pick: (id: string) => void;
   /** How often another person was picked on this machine. */
   readonly changes: string;
   readonly add: (name: string) => Promise<void>;
+  /** Says whether somebody holds a licence. */
+  readonly license: (person: CrewMember, licensed: boolean) => Promise<void>;
 }
 
 const CrewContext = createContext<Crew | null>(null);
@@ -30,7 +32,7 @@ export function CrewProvider({
   crew: first,
   children,
 }: {
-  readonly crew: readonly Person[];
+  readonly crew: readonly CrewMember[];
   readonly children: ReactNode;
 }) {
   const [crew, setCrew] = useState(first);
@@ -57,13 +59,17 @@ export function CrewProvider({
   );
   const add = useCallback(
     async (name: string) => {
-      const person = await call('/crew', answer(isPerson), { method: 'POST', body: { id: v7(), name } });
+      const person = await call('/crew', answer(isCrewMember), { method: 'POST', body: { id: v7(), name } });
       setCrew((others) => [...others, person]);
       pick(person.id);
     },
     [pick],
   );
-  const value = useMemo(() => ({ crew, who, pick, changes, add }), [crew, who, pick, changes, add]);
+  const license = useCallback(async ({ id, name }: CrewMember, licensed: boolean) => {
+    const person = await call('/crew', answer(isCrewMember), { method: 'POST', body: { id, name, licensed } });
+    setCrew((all) => all.map((one) => (one.id === id ? person : one)));
+  }, []);
+  const value = useMemo(() => ({ crew, who, pick, changes, add, license }), [crew, who, pick, changes, add, license]);
   return <CrewContext value={value}>{children}</CrewContext>;
 }
 

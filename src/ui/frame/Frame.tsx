@@ -4,7 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import type { Person } from '@/core/kinds';
+import type { CrewMember } from '@/core/kinds';
 import type { Theme } from '../theme/theme';
 import { CrewProvider } from '../crew/CrewContext';
 import { CrewPicker } from '../crew/CrewPicker';
@@ -14,7 +14,7 @@ import { KeyList } from './KeyList';
 import { ThemeSwitch } from './ThemeSwitch';
 
 interface Props {
-  readonly crew: readonly Person[];
+  readonly crew: readonly CrewMember[];
   readonly theme: Theme;
   /** The firm’s, by its code. */
   readonly currency: string;

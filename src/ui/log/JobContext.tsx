@@ -107,7 +107,7 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
     () => entries.reduce((last, { at }) => (at === DRAFT_TIME ? last : Math.max(last, Date.parse(at))), 0),
     [entries],
   );
-  const asker = useAsker(who?.id ?? null, lastWritten, log.isAway ? log.writtenHere : null);
+  const asker = useAsker(who, lastWritten, log.isAway ? log.writtenHere : null);
   const keptJob = useMemo(() => fold(head, entries), [head, entries]);
   const job = useMemo(() => {
     if (!deferred || !who) return keptJob;

@@ -8,6 +8,7 @@ import { useState } from 'react';
 import type { Settings, SettingsRequest } from '@/contract/settings';
 import { POLICY_IDS, POLICY_MATTERS, type Policy } from '@/core/policy';
 import { Away, Refused, call } from '../log/api';
+import { useCrew } from '../crew/CrewContext';
 import { Pick } from '../form/Pick';
 import { Yes } from '../form/Yes';
 
@@ -23,15 +24,18 @@ export function SettingsPage({ first, currencies }: Props) {
   const router = useRouter();
   const [settings, setSettings] = useState(first);
   const [fault, setFault] = useState<string | null>(null);
-  const change = async (said: SettingsRequest) => {
+  const { crew, license } = useCrew();
+  const trying = async (act: () => Promise<void>) => {
     try {
-      setSettings(await call('/settings', answer(isSettings), { method: 'POST', body: said }));
+      await act();
       setFault(null);
     } catch (error) {
       if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
       setFault(settingsWords.nothingWasChanged({ message: error.message }));
     }
   };
+  const change = (said: SettingsRequest) =>
+    trying(async () => setSettings(await call('/settings', answer(isSettings), { method: 'POST', body: said })));
   return (
     <main className="page settings">
       <h1>{settingsWords.settings}</h1>
@@ -48,6 +52,16 @@ export function SettingsPage({ first, currencies }: Props) {
           matter={matter}
           chosen={settings.policy[matter]}
           onPick={(school) => void change({ policy: { [matter]: school } })}
+        />
+      ))}
+      <h2 className="block-top">{settingsWords.crew}</h2>
+      <p className="soft">{settingsWords.whoHoldsALicence}</p>
+      {crew.map((person) => (
+        <Yes
+          key={person.id}
+          words={settingsWords.holdsALicence({ name: person.name })}
+          yes={person.licensed}
+          onTurn={(licensed) => void trying(() => license(person, licensed))}
         />
       ))}
       <h2 className="block-top">{settingsWords.money}</h2>

@@ -94,6 +94,18 @@ export const junction: Sentences<JunctionSayings> = {
   labelKeepCamera: 'label “keep on: camera”',
   guardGoesOver: 'The guard goes over the plate; its screws are the plate’s own. Tell the house what hangs on it.',
   switchGuardOver: 'Switch on, guard over it, label: keep on, camera',
+  partAndSpread: 'Part the conductors and spread them, each by itself',
+  spreadHow: 'Dead: no two of them touch, none touches the box. What was joined is photographed first.',
+  everybodyClearOn: 'Everybody clear: on, and read in rounds',
+  readInRounds: ({ allOff, allOn }, t) =>
+    [
+      allOff.length > 0 ? `Every switch off: ${t.list(allOff)} to ${t.ground}.` : '',
+      allOn.length > 0 ? `Every switch on: ${t.list(allOn)}; then the idle ones from the ${t.hot}, on and off.` : '',
+      allOff.length + allOn.length === 0 ? 'Each conductor with every switch off, then on; then the idle ones.' : '',
+    ]
+      .filter(Boolean)
+      .join(' '),
+  offProvedAfterReading: 'Off, locked and tagged; proved dead again at the conductors',
   plateLooseProved: 'Plate of the switch loose, proved dead there too',
   // junction/feed/joinAhead
   boxOwnTwo: (_, t) =>

@@ -1,13 +1,14 @@
 import { answerName } from '../../kinds/factText';
 import { said } from '../../said';
 import { pointNode, thingNode } from '../../house/houseGraph';
-import { feedCase, foundBox, groundRemedy, openingTasks } from '../../junction';
+import { feedCase, foundBox, groundRemedy } from '../../junction';
 import { EMPTY_WIRING, planWiring } from '../../wiring';
 import { boxSurveyOf } from '../boxOf';
 import type { PointBuild } from '../build';
 import { boxKnownOf } from './boxKnown';
 import { fixtureOf } from './fixtureOf';
 import type { Floodlight } from './floodlight';
+import { openingOf } from './opening';
 
 /** The decision to go on without a grounding conductor, in writing; null where none was taken. */
 function groundDecision({ fixture }: Floodlight): string | null {
@@ -29,7 +30,7 @@ export const floodlightBuild: PointBuild<Floodlight> = {
     fixture: last('fixtureChosen'),
   }),
   plan: (point) => fixtureOf(point)?.plan ?? null,
-  opening: () => planWiring(EMPTY_WIRING, openingTasks()).steps,
+  opening: (point) => planWiring(EMPTY_WIRING, openingOf(point)).steps,
   found: (point) => foundBox(boxSurveyOf(point)),
   isFoundKnown: (point) => feedCase(boxSurveyOf(point)).feed !== null,
   besideWiring(_job, point) {

@@ -23,6 +23,7 @@ import { regionPack } from '../../region';
 import { WIRE_COLOURS, type WireColour, type WiringPlan } from '../../wiring';
 import { boxSurveyOf } from '../boxOf';
 import type { Floodlight } from './floodlight';
+import { openingOf } from './opening';
 import type { EntryData } from '../../kinds/register';
 import { awgToMm2 } from '../../circuit';
 
@@ -197,6 +198,7 @@ export function fixtureStanding(point: Floodlight, data: FixtureData): FixtureSt
     energise: policy.energise === 'beforeClosing',
     barHow: words.bar,
     plateHow: words.plate,
+    opening: openingOf(point),
   };
   // What holds a splice is known once it is planned; then its step can say it
   const first = fixturePlan(survey, { ...base, spliceHow: () => null, vanHow: '' });

@@ -1,11 +1,12 @@
 'use client';
 import { isolateWords } from '@/words/screens';
 import { useSay, useTerms } from '../../log/useSay';
-import { circuitsOfPoint, pointSteps, unnamedFeed } from '@/core/points';
+import { circuitsOfPoint, hazardsAt, pointSteps, unnamedFeed } from '@/core/points';
 import { GATE_WORDS } from '@/core/isolation';
 import { capital } from '@/core/units';
 import { CircuitPlate, CircuitPlates } from '../../verdict/CircuitPlate';
 import { useJob } from '../../log/JobContext';
+import { Cautions } from '../../verdict/Cautions';
 import { SchoolHere } from '../../policy/SchoolHere';
 import { CircuitFields, SecondCircuit } from './CircuitFields';
 import { CircuitHints } from './CircuitHints';
@@ -23,6 +24,7 @@ export function IsolateBench() {
   if (hunting && point.fed.plug) return <APlug />;
   return (
     <>
+      <Cautions words={hazardsAt(keptJob, 'isolate')} />
       {hunting && <HuntPanel />}
       <div className="halves">
         <section>

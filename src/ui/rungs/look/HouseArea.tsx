@@ -2,19 +2,14 @@
 import { lookWords } from '@/words/screens';
 import { useSay } from '../../log/useSay';
 import { lengthsOf, regionOf } from '@/core/job';
-import type { HAZARDS } from '@/core/kinds';
+import { HAZARD_CAUTIONS } from '@/core/points';
 import { REGION_PACKS } from '@/core/region';
 import { Choices } from '../../form/Choices';
 import { FieldGroup } from '../../form/FieldGroup';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
+import { Cautions } from '../../verdict/Cautions';
 import { HouseView } from './house/HouseView';
-
-const HAZARD_CAUTIONS: Readonly<Partial<Record<(typeof HAZARDS)[number], string>>> = {
-  softGround: lookWords.ladderAt14,
-  overheadWires: lookWords.keepTheLadder3,
-  steepSteps: lookWords.workThatNeedsTwo,
-};
 
 /** The house: what decides where things are, what the wires look like, and what may hurt. */
 export function HouseArea() {
@@ -42,17 +37,7 @@ export function HouseArea() {
       </div>
       <FieldGroup kind="siteDescribed" scope={{}} fields={[typed('boardPlace'), typed('access')]} />
       {ask('hazards')}
-      {(site.hazards ?? []).map((hazard) => {
-        const caution =
-          hazard === 'oldBoards' || hazard === 'oldPaint' ? region.cautions.oldWalls : HAZARD_CAUTIONS[hazard];
-        return (
-          caution && (
-            <p key={hazard} className="caution">
-              {say(caution)}
-            </p>
-          )
-        );
-      })}
+      <Cautions words={[...new Set((site.hazards ?? []).map((hazard) => HAZARD_CAUTIONS[hazard].words(region)))]} />
       <h2>{lookWords.wiresAndWordsOf}</h2>
       <Choices
         label={lookWords.region}

@@ -6,8 +6,9 @@ import { useState } from 'react';
 import { format, parseISO } from 'date-fns';
 import { photosOfPoint } from '@/core/job';
 import { TEXT } from '@/core/kinds';
-import { circuitsOfPoint, type StepStanding } from '@/core/points';
+import { circuitsOfPoint, stepCautions, type StepStanding } from '@/core/points';
 import { AskForm } from '../../form/AskForm';
+import { Cautions } from '../../verdict/Cautions';
 import { textField } from '../../form/fields';
 import { useJob } from '../../log/JobContext';
 import { PhotoButton } from '../../photo/PhotoButton';
@@ -75,6 +76,7 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
           <PhotoButton />
         </p>
       )}
+      <Cautions words={stepCautions(job, point, step)} />
       {step.touches === 'mains' && <Freshness />}
       {held ? (
         <>
@@ -122,7 +124,7 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
                 ticked('done');
               }}
             >
-              {wireWords.onItWorks({
+              {(step.role === 'liveTest' ? wireWords.clearItIsOn : wireWords.onItWorks)({
                 circuits: circuits.map(({ way, name }) => way ?? name ?? wireWords.circuit).join(', '),
               })}
             </Button>

@@ -8,15 +8,18 @@ import {
   builtAsPlanned,
   builtOf,
   findingsOf,
+  hazardsAt,
   placeNameOf,
   planOf,
   standingMoves,
   stepStandings,
   type StepStanding,
 } from '@/core/points';
+import { regionOf } from '@/core/job';
 import { jointById, leadById, sameFinding } from '@/core/wiring';
 import { Findings } from '../../verdict/Findings';
 import { CircuitPlates } from '../../verdict/CircuitPlate';
+import { Cautions } from '../../verdict/Cautions';
 import { saveSvg } from '../../drawing/saveSvg';
 import { Choices } from '../../form/Choices';
 import { useJob } from '../../log/JobContext';
@@ -81,6 +84,10 @@ export function WireBench() {
         <Choices label={wireWords.shown} options={VIEWS} chosen={view} onPick={(value) => setView(value ?? 'one')} />
       </section>
       <section>
+        <Cautions words={hazardsAt(job, 'wire')} />
+        {steps.some(({ step }) => step.touches === 'mains') && (
+          <p className="small soft">{wireWords.mainsCanKill({ law: say(regionOf(job).mainsWork) })}</p>
+        )}
         {planOf(point) ? <AsBuilt /> : toChoose}
         <h2>{wireWords.allSteps}</h2>
         <ListGroup as="ol" className="steps">

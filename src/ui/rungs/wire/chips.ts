@@ -8,8 +8,9 @@ const TOUCH_WORDS = {
 } as const;
 
 /** What a step asks for, in a few words each: which proof, how long to strip, tug, picture. */
-export const chipsOf = ({ touches, minutes, stripM, tug, photo, energises }: Step): readonly string[] => [
+export const chipsOf = ({ touches, minutes, stripM, tug, photo, energises, licensed }: Step): readonly string[] => [
   energises ? wireWords.switchesOn : TOUCH_WORDS[touches],
+  ...(licensed ? [wireWords.byALicence] : []),
   ...(minutes ? [wireWords.aboutMin({ minutes })] : []),
   ...(stripM ? [wireWords.stripMm({ stripM: Math.round(stripM * 1000) })] : []),
   ...(tug ? [wireWords.tugEach] : []),

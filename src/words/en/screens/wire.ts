@@ -22,6 +22,10 @@ export const wire = {
   touchesNothingLive: 'touches nothing live',
   bellWires: 'bell wires',
   mainsProvedDead: 'mains, proved dead',
+  mainsCanKill: ({ law }: { readonly law: string }) =>
+    `Mains can kill: if not competent and permitted, hire a licensed electrician. ${law}`,
+  clearItIsOn: ({ circuits }: { readonly circuits: string }) => `Everybody stands clear: ${circuits} is on`,
+  byALicence: 'by somebody licensed',
   switchesOn: 'switches on',
   aboutMin: ({ minutes }: { readonly minutes: number }) => `about ${minutes} min`,
   stripMm: ({ stripM }: { readonly stripM: number }) => `strip ${stripM} mm`,

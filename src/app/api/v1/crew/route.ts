@@ -9,6 +9,6 @@ export const GET = route(async () => answer({ crew: await listCrew((await store(
 
 export const POST = route(async (request) => {
   const person = parse(newCrewRequest, await readJson(request, BODY_LIMITS.compute));
-  const made = await addToCrew((await store()).db, person);
-  return answer(person, made ? 201 : 200);
+  const { made, member } = await addToCrew((await store()).db, person);
+  return answer(member, made ? 201 : 200);
 });

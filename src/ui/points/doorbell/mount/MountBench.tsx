@@ -4,7 +4,7 @@ import { Filled } from '../../../figures/Filled';
 import type { ReactNode } from 'react';
 import { useSay } from '../../../log/useSay';
 import { lengthsOf } from '@/core/job';
-import { deviceOf, plateSurveyOf } from '@/core/points';
+import { deviceOf, hazardsAt, plateSurveyOf } from '@/core/points';
 import {
   SIDE_WEDGES,
   TILT_WEDGES,
@@ -22,6 +22,7 @@ import { lengthText } from '@/core/units';
 import { Choices } from '../../../form/Choices';
 import { FieldGroup } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
+import { Cautions } from '../../../verdict/Cautions';
 import { useDoorbell } from '../useDoorbell';
 import { DoorSide } from './DoorSide';
 
@@ -78,6 +79,7 @@ export function MountBench() {
   return (
     <div className="halves">
       <section>
+        <Cautions words={hazardsAt(job, 'mount')} />
         <DoorSide
           heightM={heightM}
           tiltDeg={tiltDeg}

@@ -1,5 +1,6 @@
 import { ProblemError } from '@/contract/problem';
 import { fold } from '@/core/job';
+import { isLicensed } from '@/server/crew';
 import { answer, route } from '@/server/http/route';
 import { askedJob } from '@/server/jobs/askedJob';
 import { jobLog } from '@/server/jobs/jobLog';
@@ -20,5 +21,7 @@ export const GET = route(async (request, { id = '' }) => {
   const { db, clock } = await store();
   const { head, entries } = await jobLog(db, id);
   const job = fold(head, entries);
-  return answer(as === null ? job : askedJob(job, { id: as, at: Date.parse(clock.now()), ownProofs: null }));
+  if (as === null) return answer(job);
+  const who = { id: as, at: Date.parse(clock.now()), ownProofs: null, licensed: await isLicensed(db, as) };
+  return answer(askedJob(job, who));
 });
