@@ -12,6 +12,7 @@ import { appendEntries, createJob } from '@/server/jobs/entryStore';
 import { jobLog } from '@/server/jobs/jobLog';
 import { openStore } from '@/server/store';
 import { benchBox } from './benchBox';
+import { benchGate } from './benchGate';
 import { benchRows } from './benchRows';
 import { line, ms, share, timesOf } from './measured';
 
@@ -150,6 +151,7 @@ function benchHunt(): void {
 benchCore();
 benchHunt();
 benchBox();
+benchGate();
 benchRows();
 benchEstimate();
 await benchLog();

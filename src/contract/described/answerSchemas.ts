@@ -1,3 +1,5 @@
+import { PROOF_WHYS, STEP_ROLES } from '@/core/isolation';
+import { HELD_BY } from '@/core/points';
 import type { JsonSchema } from './convertSchema.mjs';
 
 const text: JsonSchema = { type: 'string' };
@@ -109,8 +111,52 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     site: { type: 'object' },
     customer: { type: 'object' },
     expectedAt: { type: ['string', 'null'] },
-    points: list(object({ id: text, kind: text, name: text })),
-    circuits: list(object({ id: text, state: { type: 'object' } })),
+    points: list(
+      object(
+        {
+          id: text,
+          kind: text,
+          name: text,
+          steps: list(
+            object({
+              id: text,
+              words: text,
+              touches: { enum: ['nothing', 'bell', 'mains'] },
+              role: { enum: [...STEP_ROLES] },
+              place: text,
+              done: { type: 'boolean' },
+              offered: { type: 'boolean' },
+              heldBy: list({ enum: [...HELD_BY] }),
+            }),
+          ),
+          move: object({ rung: text, code: text, words: text }),
+          verdict: { oneOf: [object({ code: text, words: text }), { type: 'null' }] },
+        },
+        // The rest with `as`
+        ['id', 'kind', 'name'],
+      ),
+    ),
+    circuits: list(
+      object({
+        id: text,
+        // With `as` the word alone
+        state: { oneOf: [{ type: 'object' }, { enum: ['unknown', 'live', 'off', 'provedDead'] }] },
+        proofs: list(
+          object(
+            {
+              entryId: text,
+              place: { type: ['string', 'null'] },
+              byId: text,
+              weight: { enum: ['bell', 'mains'] },
+              stands: { type: 'boolean' },
+              endedBy: { type: ['string', 'null'] },
+              why: { enum: [...PROOF_WHYS, null] },
+            },
+            ['entryId', 'stands', 'endedBy', 'why'],
+          ),
+        ),
+      }),
+    ),
     boards: list(object({ id: text, ways: list(object({ id: text, way: text })) })),
     photos: list(object({ id: text, sha256: text })),
     notes: list(object({ text })),

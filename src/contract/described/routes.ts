@@ -81,7 +81,12 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
     },
   },
   '/api/v1/jobs/{id}': {
-    get: { summary: 'A job, folded from its log', answers: { 200: 'Job' }, refusals: [404, ...EVERY] },
+    get: {
+      summary: 'A job, folded from its log; with `as`, what the gate thinks for that person',
+      query: { as: { type: 'string', minLength: 1, maxLength: 64 } },
+      answers: { 200: 'Job' },
+      refusals: [404, 422, ...EVERY],
+    },
   },
   '/api/v1/jobs/{id}/entries': {
     get: {

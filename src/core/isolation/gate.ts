@@ -1,6 +1,6 @@
 import { said, type Text } from '../said';
 import type { Until } from '../log/moment';
-import type { OtherFeed } from './happening';
+import { OTHER_FEEDS } from './happening';
 import type { CircuitState, Isolation } from './standing';
 
 /** What a step may put hands on. Decides which proof it needs. */
@@ -40,23 +40,25 @@ export interface Hold {
   readonly spread?: boolean;
 }
 
-export type GateReason =
-  | 'noCircuit'
-  | 'unknown'
-  | 'live'
-  | 'notTagged'
-  | 'notGuarded'
-  | 'notProved'
-  | 'noBellProof'
-  | 'noMainsProof'
-  | 'provedByAnother'
-  | 'wasAway'
-  | 'notFresh'
-  | 'bellIsMains'
-  | 'notRead'
-  | 'notLooked'
-  | 'notSpread'
-  | OtherFeed;
+export const GATE_REASONS = [
+  'noCircuit',
+  'unknown',
+  'live',
+  'notTagged',
+  'notGuarded',
+  'notProved',
+  'noBellProof',
+  'noMainsProof',
+  'provedByAnother',
+  'wasAway',
+  'notFresh',
+  'bellIsMains',
+  'notRead',
+  'notLooked',
+  'notSpread',
+  ...OTHER_FEEDS,
+] as const;
+export type GateReason = (typeof GATE_REASONS)[number];
 
 export const GATE_WORDS: Readonly<Record<GateReason, Text>> = {
   noCircuit: said('noCircuitNamed'),

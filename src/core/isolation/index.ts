@@ -1,4 +1,5 @@
 export {
+  GATE_REASONS,
   GATE_WORDS,
   NOBODY,
   STEP_ROLES,
@@ -40,6 +41,7 @@ export {
   CIRCUIT_STATE_WORDS,
   Isolation,
   NOT_KNOWN,
+  PROOF_WHYS,
   showsLife,
   type CircuitState,
   type IsolationLog,

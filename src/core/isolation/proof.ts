@@ -37,15 +37,17 @@ export interface MainsProof {
 export type Proof = BellProof | MainsProof;
 
 /** Why readings do not prove a circuit dead. */
-export type ProofProblem =
-  | 'noFigure'
-  | 'treatAsMains'
-  | 'stillLive'
-  | 'borrowedNeutral'
-  | 'meterNotMainsRated'
-  | 'notDry'
-  | 'notEveryConductor'
-  | 'testerNotTried';
+export const PROOF_PROBLEMS = [
+  'noFigure',
+  'treatAsMains',
+  'stillLive',
+  'borrowedNeutral',
+  'meterNotMainsRated',
+  'notDry',
+  'notEveryConductor',
+  'testerNotTried',
+] as const;
+export type ProofProblem = (typeof PROOF_PROBLEMS)[number];
 
 export const PROOF_PROBLEM_WORDS: Readonly<Record<ProofProblem, Text>> = {
   noFigure: said('figureMissing'),

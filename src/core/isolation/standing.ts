@@ -5,40 +5,44 @@ import type { Guard, Happening, HappeningOf, Mark, OtherFeed } from './happening
 import { Presence, type Writing } from './presence';
 import {
   DEAD_VOLTS_MOST,
+  PROOF_PROBLEMS,
   isBellVoltage,
   proofProblem,
   voltsRead,
   type BellProof,
   type Proof,
-  type ProofProblem,
 } from './proof';
 
 /** The one list of what ends a proof (domain/safety). */
-export type ProofEnd =
-  | 'switched'
-  | 'switchedOnByWork'
-  | 'signOfLife'
-  | 'neutralVolts'
-  | 'wayChanged'
-  | 'placeChanged'
-  | 'struck'
-  | 'away'
-  | 'personChanged'
-  | 'somebodyElse';
+export const PROOF_ENDS = [
+  'switched',
+  'switchedOnByWork',
+  'signOfLife',
+  'neutralVolts',
+  'wayChanged',
+  'placeChanged',
+  'struck',
+  'away',
+  'personChanged',
+  'somebodyElse',
+] as const;
+export type ProofEnd = (typeof PROOF_ENDS)[number];
 
 /** Why a proof stands no more, or never stood. */
-export type ProofWhy =
-  | ProofEnd
-  | ProofProblem
-  | 'takenBack'
-  | 'noPlace'
-  | 'noSwitching'
-  | 'notOff'
-  | 'notTagged'
-  | 'notGuarded'
-  | 'late'
-  | 'imported'
-  | 'simulated';
+export const PROOF_WHYS = [
+  ...PROOF_ENDS,
+  ...PROOF_PROBLEMS,
+  'takenBack',
+  'noPlace',
+  'noSwitching',
+  'notOff',
+  'notTagged',
+  'notGuarded',
+  'late',
+  'imported',
+  'simulated',
+] as const;
+export type ProofWhy = (typeof PROOF_WHYS)[number];
 
 /** A proof as it stands. */
 export interface StandingProof {

@@ -99,7 +99,8 @@ export const deadProved = exact({
   simulated: boolean(),
 }).test('figures', (data, context) => {
   const missing =
-    data.placeId === undefined || data.placeId === ANYWHERE
+    // Also asked of a weight that is none: the schema refuses it beside this
+    data.placeId === undefined || data.placeId === ANYWHERE || !Object.hasOwn(FIGURES, data.weight)
       ? undefined
       : FIGURES[data.weight].find((field) => data[field] === undefined);
   return missing === undefined

@@ -4,6 +4,7 @@ import {
   standardBox,
   type BoxConclusions,
   type BoxSurvey,
+  type ConcludedFunction,
   type Conclusion,
   type ConductorFunction,
   type SurveyedCable,
@@ -144,14 +145,19 @@ export function boxSurveyOf(point: PointView): BoxSurvey {
   };
 }
 
-/** A neutral that another circuit uses too, by its own test. */
-export const sharedNeutrals = (point: PointView): readonly Text[] => {
+/** Conductors that the tests found to carry something, by their names. */
+const carrying = (point: PointView, carries: ConcludedFunction): readonly Text[] => {
   const { byId } = conclusionsOf(point);
   return testedConductors(point).flatMap(({ id, name }) => {
     const conclusion = byId.get(id);
-    return conclusion?.state === 'known' && conclusion.carries === 'sharedNeutral' ? [name] : [];
+    return conclusion?.state === 'known' && conclusion.carries === carries ? [name] : [];
   });
 };
+
+/** A neutral that another circuit uses too, by its own test. */
+export const sharedNeutrals = (point: PointView): readonly Text[] => carrying(point, 'sharedNeutral');
+/** A hot of another leg or way, by test. */
+export const otherHots = (point: PointView): readonly Text[] => carrying(point, 'otherHot');
 
 /** What the tests found that cannot be used as it is, in words. */
 export function boxDoubts(point: PointView): readonly Text[] {

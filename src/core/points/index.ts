@@ -15,7 +15,7 @@ export { foundOf, planOf, pointSteps } from './planOf';
 export type { Point } from './point';
 export type { CheckAnswer, MovedLead, PlanSetting, PointView, Tick, Wait } from './pointView';
 export { HAZARD_CAUTIONS, hazardsAt, stepCautions, type CautionedRung } from './cautions';
-export { openBeside, stepStandings, type HeldBy, type StepStanding } from './stepStandings';
+export { HELD_BY, openBeside, stepStandings, type HeldBy, type StepStanding } from './stepStandings';
 export { placeIdOf } from './places';
 export { askedWhere, proofsAt, stateAt } from './stateAt';
 export { circuitsOfPoint, fedNames, mainPlaceOf, pointsAt, toCompareAt, unnamedFeed } from './supplyOf';

@@ -1,5 +1,5 @@
 import { said, type Text } from '../said';
-import { GATE_WORDS, stepGate, type Asker, type GateReason } from '../isolation';
+import { GATE_REASONS, GATE_WORDS, stepGate, type Asker, type GateReason } from '../isolation';
 import type { Job } from '../job/job';
 import type { Step } from '../wiring';
 import { findingsOf, planStop } from './findings';
@@ -9,7 +9,16 @@ import type { Point } from './point';
 import { circuitsOfPoint, pointsAt, unnamedFeed } from './supplyOf';
 
 /** Why a step waits: what its circuits ask, or the plan, or a step before it. */
-export type HeldBy = GateReason | 'plan' | 'licence' | 'stepBefore' | 'builtWrong' | 'switchOnFirst' | 'placeOpen';
+export const HELD_BY = [
+  ...GATE_REASONS,
+  'plan',
+  'licence',
+  'stepBefore',
+  'builtWrong',
+  'switchOnFirst',
+  'placeOpen',
+] as const;
+export type HeldBy = (typeof HELD_BY)[number];
 
 /** Where what is missing is said. */
 export type HeldAt = 'plan' | 'circuit' | 'here' | 'order';

@@ -1,6 +1,6 @@
 import { said, type Text } from '../said';
 import type { OtherFeed } from '../isolation';
-import { sharedNeutrals } from './boxOf';
+import { otherHots, sharedNeutrals } from './boxOf';
 import type { Circuit } from '../house/circuits';
 import type { Job } from '../job/job';
 import type { PointView } from './pointView';
@@ -34,11 +34,14 @@ export const mainPlaceOf = ({ hangs }: Pick<PointView, 'hangs'>): string => hang
 /** A second feed that was seen at a point and is not named; a neutral that a test showed to be shared counts as seen. */
 export function unnamedFeed(job: Job, point: PointView, placeId = mainPlaceOf(point)): OtherFeed | null {
   const unnamed = job.isolation.unnamedAt(placeId);
-  if (unnamed !== null || sharedNeutrals(point).length === 0) return unnamed;
+  if (unnamed !== null) return unnamed;
+  // What a test has shown counts as seen: a neutral that two share, a hot of another leg or way
+  const shown: readonly OtherFeed[] = [
+    ...(otherHots(point).length > 0 ? (['inBox'] as const) : []),
+    ...(sharedNeutrals(point).length > 0 ? (['sharedNeutral'] as const) : []),
+  ];
   const [, ...further] = circuitsOfPoint(job, point);
-  return further.some(({ namedAs }) => namedAs.length === 0 || namedAs.includes('sharedNeutral'))
-    ? null
-    : 'sharedNeutral';
+  return shown.find((feed) => !further.some(({ namedAs }) => namedAs.length === 0 || namedAs.includes(feed))) ?? null;
 }
 
 /** Points at a place, by their names, for a sentence. */

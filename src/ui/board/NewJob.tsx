@@ -9,6 +9,7 @@ import { newEntry, type NewEntry, type PointKind } from '@/core/kinds';
 import { newPoint } from '@/core/points';
 import { DEFAULT_REGION, REGION_PACKS } from '@/core/region';
 import { Away, Refused, call } from '../log/api';
+import { nowIso } from '../log/clock';
 import { useCrew } from '../crew/CrewContext';
 import { AskForm } from '../form/AskForm';
 import { Choices, optionsOf } from '../form/Choices';
@@ -39,7 +40,7 @@ export function NewJob() {
     };
     if (!who) return failed(boardWords.sayAtTheTop);
     const id = v7();
-    const at = new Date().toISOString();
+    const at = nowIso();
     const site = { name: title, region, ...(address ? { address } : {}) };
     const entries: NewEntry[] = [
       newEntry('siteDescribed', site, { id: v7(), at, by: who }),

@@ -1,14 +1,16 @@
 'use client';
 import { answer, isCrewMember } from '@/contract/answers';
 import { createContext, useCallback, useContext, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
-import type { CrewMember } from '@/core/kinds';
+import type { CrewMember, Person } from '@/core/kinds';
 import { call } from '../log/api';
 import { v7 } from 'uuid';
 
 interface Crew {
   readonly crew: readonly CrewMember[];
   /** Who is at work on this machine; null where nobody has said a name yet. */
-  readonly who: CrewMember | null;
+  readonly who: Person | null;
+  /** Whether they hold a licence. */
+  readonly licensed: boolean;
   readonly pick: (id: string) => void;
   /** How often another person was picked on this machine. */
   readonly changes: string;
@@ -41,7 +43,11 @@ export function CrewProvider({
     () => localStorage.getItem(KEY),
     () => null,
   );
-  const who = crew.find(({ id }) => id === picked) ?? crew[0] ?? null;
+  const member = crew.find(({ id }) => id === picked) ?? crew[0] ?? null;
+  const licensed = member?.licensed ?? false;
+  // What an entry says of its writer: a name and an id, nothing more
+  const [id, name] = [member?.id, member?.name];
+  const who = useMemo(() => (id === undefined || name === undefined ? null : { id, name }), [id, name]);
   const changes = useSyncExternalStore(
     subscribe,
     () => localStorage.getItem(CHANGES_KEY) ?? '0',
@@ -65,11 +71,15 @@ export function CrewProvider({
     },
     [pick],
   );
-  const license = useCallback(async ({ id, name }: CrewMember, licensed: boolean) => {
-    const person = await call('/crew', answer(isCrewMember), { method: 'POST', body: { id, name, licensed } });
-    setCrew((all) => all.map((one) => (one.id === id ? person : one)));
+  const license = useCallback(async (one: CrewMember, holds: boolean) => {
+    const body = { id: one.id, name: one.name, licensed: holds };
+    const person = await call('/crew', answer(isCrewMember), { method: 'POST', body });
+    setCrew((all) => all.map((other) => (other.id === person.id ? person : other)));
   }, []);
-  const value = useMemo(() => ({ crew, who, pick, changes, add, license }), [crew, who, pick, changes, add, license]);
+  const value = useMemo(
+    () => ({ crew, who, licensed, pick, changes, add, license }),
+    [crew, who, licensed, pick, changes, add, license],
+  );
   return <CrewContext value={value}>{children}</CrewContext>;
 }
 

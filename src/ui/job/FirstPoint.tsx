@@ -8,6 +8,7 @@ import type { JobHead } from '@/core/job';
 import { newEntry, type PointKind } from '@/core/kinds';
 import { newPoint } from '@/core/points';
 import { Away, Refused, call } from '../log/api';
+import { nowIso } from '../log/clock';
 import { useCrew } from '../crew/CrewContext';
 import { AskForm } from '../form/AskForm';
 import { Choices, optionsOf } from '../form/Choices';
@@ -28,7 +29,7 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
     };
     if (!who) return failed(jobWords.sayAtTheTop);
     const added = newPoint(null, { pointId: v7(), pointKind, name, newId: v7, with: null });
-    const entry = newEntry('pointAdded', added, { id: v7(), at: new Date().toISOString(), by: who });
+    const entry = newEntry('pointAdded', added, { id: v7(), at: nowIso(), by: who });
     try {
       await call(`/jobs/${head.id}/entries`, answer(isReceipts), { method: 'POST', body: { entries: [entry] } });
     } catch (error) {

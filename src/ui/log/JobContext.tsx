@@ -83,7 +83,7 @@ interface Props {
 
 /** Holds a job's log, folds it with what is typed, and says where the point stands. */
 export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area, go, empty, children }: Props) {
-  const { who, changes } = useCrew();
+  const { who, licensed, changes } = useCrew();
   const log = useEntryLog(head, firstEntries);
   const { entries, add, seen } = log;
   const [typed, draft] = useState<Draft | null>(null);
@@ -107,7 +107,7 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
     () => entries.reduce((last, { at }) => (at === DRAFT_TIME ? last : Math.max(last, Date.parse(at))), 0),
     [entries],
   );
-  const asker = useAsker(who, lastWritten, log.isAway ? log.writtenHere : null);
+  const asker = useAsker(who?.id ?? null, licensed, lastWritten, log.isAway ? log.writtenHere : null);
   const keptJob = useMemo(() => fold(head, entries), [head, entries]);
   const job = useMemo(() => {
     if (!deferred || !who) return keptJob;
