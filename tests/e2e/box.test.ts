@@ -133,6 +133,19 @@ describe('from an unknown box to a ticked splice list', () => {
   it('plans splices with connectors, and names at the van what the bag’s do not hold', async () => {
     const { screen } = stage();
     await rung('choose');
+    // What nobody asked is no pass
+    await screen.says('Not checked: whether the box bears the fixture’s weight.');
+    await screen.says('Not checked: rating of its breaker.');
+    await rung('measure');
+    await screen.says('Say whether the box bears', '[data-testid=next-move]');
+    await screen.choose('bears the fixture’s weight', 'yes');
+    await screen.choose('rated for wet', 'yes');
+    await screen.choose('clamps', 'outside, or none');
+    await screen.choose('fittings inside', 'none');
+    await screen.keep('rim behind the finished wall', '0');
+    await screen.keep('breaker’s rating', '15');
+    await screen.keep('on this circuit already', '120');
+    await rung('choose');
     await screen.says('Every rule is kept');
     await screen.says('Twist-on', '[data-testid=splices]');
     await radio('fixture', 'twin-eave');

@@ -7,6 +7,7 @@ import {
   type ConcludedFunction,
   type Conclusion,
   type ConductorFunction,
+  type ConductorTestId,
   type SurveyedCable,
   type TestedConductor,
 } from '../junction';
@@ -181,4 +182,34 @@ export function boxDoubts(point: PointView): readonly Text[] {
         return [];
     }
   });
+}
+
+/** Which readings each conductor of a box rests on, by its key: the last of each test. One that was only told rests on that. */
+export function testBasis(point: PointView): ReadonlyMap<string, Text> {
+  return new Map(
+    point.cables.flatMap((cable) =>
+      (cable.facts.conductors ?? []).flatMap(({ id, carries }) => {
+        const read = new Map<
+          string,
+          { readonly test: ConductorTestId; readonly value: number; readonly on: boolean | null }
+        >();
+        for (const { data } of point.tests)
+          if (data.cableId === cable.id && data.conductorId === id)
+            read.set(`${data.test} ${data.switches ?? ''}`, {
+              test: data.test,
+              value: data.value,
+              on: data.switches === undefined ? null : data.switches === 'allOn',
+            });
+        const words =
+          read.size > 0
+            ? said('restsOnTests', {
+                readings: [...read.values()].map(({ test, value, on }) => said('readingAt', { test, value, on })),
+              })
+            : carries !== undefined && carries !== 'unknown'
+              ? said('restsOnWord')
+              : null;
+        return words ? [[conductorKey(cable.id, id), words] as const] : [];
+      }),
+    ),
+  );
 }

@@ -1,7 +1,16 @@
 // What is told of any point, whatever its kind
 export { areasOf, firstAreaOf, isUntouched } from './areas';
 export { builtAsPlanned, builtOf, standingMoves } from './asBuilt';
-export { boxDoubts, boxSurveyOf, cableName, claimOf, conclusionsOf, conductorKey, conductorOf } from './boxOf';
+export {
+  boxDoubts,
+  testBasis,
+  boxSurveyOf,
+  cableName,
+  claimOf,
+  conclusionsOf,
+  conductorKey,
+  conductorOf,
+} from './boxOf';
 export { SHARES, type Shares } from './build';
 export type { AreaStanding, Missing, PointVerdict, Worry } from './climb';
 export { findingsOf, loadWords, roomWords, type PointFindings } from './findings';

@@ -1,3 +1,4 @@
+import type { ConductorTestId } from '../junction';
 import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
@@ -53,6 +54,9 @@ export interface PointsSayings {
   neutralAnotherCircuit: { readonly name: Text };
   noNeutralCircuit: { readonly name: Text };
   neutralSwitchedAt: { readonly name: Text };
+  restsOnTests: { readonly readings: readonly Text[] };
+  readingAt: { readonly test: ConductorTestId; readonly value: number; readonly on: boolean | null };
+  restsOnWord: None;
   leadsGroundBadly: { readonly name: Text };
   hotAnotherLeg: { readonly name: Text };
   // findings

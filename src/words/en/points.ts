@@ -32,6 +32,18 @@ export const points: Sentences<PointsSayings> = {
   cable: ({ findIndex }) => `cable ${findIndex}`,
   colourOf: ({ colour, cableName }) => `${colour} of ${cableName}`,
   neutralAnotherCircuit: ({ name }) => `${name} is a neutral that another circuit shares: isolate both, never part it.`,
+  restsOnTests: ({ readings }) => `by ${readings.join(', ')}`,
+  readingAt: ({ test, value, on }, t) => {
+    const figure = {
+      toGround: `${t.volts(value)} to ${t.ground}`,
+      fromHot: `${t.volts(value)} from the ${t.hot}`,
+      loadAmps: `${t.number(value, 2)} A left over`,
+      neutralAmps: `${t.number(value, 2)} A with its circuit off`,
+      groundOhms: `${t.number(value, 2)} Ω to the ${t.board}`,
+    }[test];
+    return on === null ? figure : `${figure} with switches ${on ? 'on' : 'off'}`;
+  },
+  restsOnWord: 'told as found by test, no figure written down',
   neutralSwitchedAt: ({ name }) => `${capital(name)} goes dead with a switch: a switched neutral.`,
   noNeutralCircuit: ({ name }) => `${name} is no neutral of this circuit: not used.`,
   leadsGroundBadly: ({ name }, t) => `${name} leads to ${t.ground} badly, over 1 Ω: it is none until that is found.`,

@@ -1,4 +1,4 @@
-import { said } from '@/core/said';
+import { said, type Text } from '@/core/said';
 import { boxWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import type { Say } from '@/words';
@@ -7,10 +7,12 @@ import { AHEAD_M, type Splice } from '@/core/junction';
 interface Props {
   readonly say: Say;
   readonly splices: readonly Splice[];
+  /** Which readings each conductor rests on. */
+  readonly basis: ReadonlyMap<string, Text>;
 }
 
 /** Every splice with what holds it, how long to strip, and which leads are folded or laid ahead. */
-export function SpliceTable({ say, splices }: Props) {
+export function SpliceTable({ say, splices, basis }: Props) {
   return (
     <div className="scroll-x">
       <Table data-testid="splices">
@@ -33,6 +35,7 @@ export function SpliceTable({ say, splices }: Props) {
                 {leads.map(({ id, name, wire }) => (
                   <span key={id} className="block">
                     {say(name)}
+                    {basis.has(id) && <span className="soft small"> {say(basis.get(id) ?? '')}</span>}
                     {wire && !say(name).startsWith(say(said('wireColour', { colour: wire.colour }))) && (
                       <span className="soft small"> {wire.strands}</span>
                     )}

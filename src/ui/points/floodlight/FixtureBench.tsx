@@ -10,6 +10,7 @@ import { boxScrewsIn, SCREW_THREADS } from '@/core/catalogue';
 import { lengthsOf, type Job } from '@/core/job';
 import { LIMITS } from '@/core/kinds';
 import {
+  testBasis,
   boxSurveyOf,
   findingsOf,
   fixtureOptions,
@@ -191,7 +192,7 @@ export function FixtureBench() {
         <section>
           <h2>{floodlightWords.splices2}</h2>
           <Bag standing={standing} />
-          <SpliceTable say={say} splices={standing.splices} />
+          <SpliceTable say={say} splices={standing.splices} basis={testBasis(point)} />
           {standing.load ? (
             <p className={standing.load.suffices ? '' : 'brick'} data-testid="load">
               {say(loadWords(standing.load))}

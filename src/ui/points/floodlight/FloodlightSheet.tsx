@@ -3,6 +3,7 @@ import { sayIn } from '@/words';
 import { termsIn } from '@/words';
 import { type Job, placeOf } from '@/core/job';
 import {
+  testBasis,
   boxSurveyOf,
   builtOf,
   findingsOf,
@@ -102,7 +103,7 @@ export function FloodlightSheet({ job, point, first }: Props) {
       {standing && (
         <section className="keep-together">
           <h2>{floodlightWords.splices2}</h2>
-          <SpliceTable say={say} splices={standing.splices} />
+          <SpliceTable say={say} splices={standing.splices} basis={testBasis(point)} />
         </section>
       )}
       {standing?.room && (

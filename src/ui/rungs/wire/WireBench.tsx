@@ -170,7 +170,7 @@ function OneStep({ steps, at, standing, onAt }: OneProps) {
         onLead={(id) => setLead(lead === id ? null : id)}
         onJoint={put}
       />
-      {place && (
+      {place && built.leads.length > 0 && (
         <Button
           variant="link"
           className="small"
