@@ -7,7 +7,7 @@ export default {
   globalSetup: '<rootDir>/tests/e2e/newcomer.setup.mjs',
   globalTeardown: '<rootDir>/tests/e2e/newcomer.teardown.mjs',
   testTimeout: 240_000,
-  // They wait more than they work: two at once beside all that only computes
-  maxWorkers: 2,
+  // Two at once win a fifth on two cores, and every wait grows
+  maxWorkers: 1,
   watchman: false,
 };

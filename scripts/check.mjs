@@ -80,10 +80,10 @@ await step('dependencies', () => {
 });
 if (failed === 0) {
   await step('browser', ensureChromium);
-  // The browser tests (a clone, its build, servers, browsers) wait more than they work; what only computes fills two cores
+  // Two cores: the browser tests (a clone, its build, a server, a browser) keep one, all that only computes the other
   await Promise.all([
-    tests('tests', ['--maxWorkers=1']),
-    tests('browser tests', ['-c', 'jest.e2e.config.mjs']).then(reading),
+    tests('tests', ['--maxWorkers=1']).then(reading),
+    tests('browser tests', ['-c', 'jest.e2e.config.mjs']),
   ]);
 }
 console.log(`\n${passed} passed, ${failed} failed`);
