@@ -3,6 +3,7 @@ import { boxWords } from '@/words/screens';
 import { useSay, useTerms } from '../../log/useSay';
 import { conclusionsOf, conductorOf, type Missing } from '@/core/points';
 import { TEST_FACTS, type NextTest } from '@/core/junction';
+import { Button } from 'react-bootstrap';
 import { AskForm } from '../../form/AskForm';
 import { figureField } from '../../form/fields';
 import { useJob } from '../../log/JobContext';
@@ -30,7 +31,7 @@ export function TestNext({ missing }: { readonly missing: Missing | undefined })
 
 function Ask({ next }: { readonly next: NextTest }) {
   const say = useSay();
-  const { kept, write } = useJob();
+  const { kept, write, go } = useJob();
   const { test, switches, conductor, name } = next;
   const { words, how, unit } = TEST_FACTS[test];
   const at = conductorOf(kept, conductor);
@@ -43,6 +44,14 @@ function Ask({ next }: { readonly next: NextTest }) {
       </p>
       <p className="soft">{say(how)}</p>
       {test !== 'groundOhms' && <p className="caution">{boxWords.liveAMainsRated({ hot: terms.hot })}</p>}
+      {test !== 'groundOhms' && !('box-spread' in kept.ticks) && (
+        <p className="small">
+          {boxWords.spreadDeadFirst}{' '}
+          <Button variant="link" onClick={() => go('wire')}>
+            {boxWords.itsStepsAtWire}
+          </Button>
+        </p>
+      )}
       <AskForm
         key={conductor}
         fields={[

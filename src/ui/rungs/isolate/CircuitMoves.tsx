@@ -4,7 +4,7 @@ import { Button } from 'react-bootstrap';
 import { useState } from 'react';
 import type { BellProof, MainsProof, StandingProof } from '@/core/isolation';
 import type { Circuit } from '@/core/house';
-import { openBeside, pointsAt, proofsAt, stateAt } from '@/core/points';
+import { openBeside, pointSteps, pointsAt, proofsAt, stateAt } from '@/core/points';
 import { Yes } from '../../form/Yes';
 import { useJob } from '../../log/JobContext';
 import { useSay, useTerms } from '../../log/useSay';
@@ -21,11 +21,13 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
   const proofs = proofsAt(kept, circuit);
   const isOff = state.state === 'off' || state.state === 'provedDead';
   const isBellProved = proofs.some(({ proof }) => proof.weight === 'bell');
+  // The bell side alone asks for no lock: heavy rules for light work only breed excuses
+  const touchesMains = !bellSide || pointSteps(kept).some(({ touches }) => touches === 'mains');
   const worksLive = bellSide && keptJob.policy.bellSide === 'live' && !isOff;
   return (
     <>
       {!(isOff && state.tagged) && <SwitchOff circuit={circuit} />}
-      {isOff && state.tagged && state.guard === null && <GuardFields circuitId={circuitId} />}
+      {isOff && state.tagged && state.guard === null && touchesMains && <GuardFields circuitId={circuitId} />}
       <Proofs proofs={proofs} />
       <Elsewhere circuit={circuit} />
       {supplyId !== null && <BellExplained supplyId={supplyId} />}

@@ -75,6 +75,9 @@ export const box = {
   noCableIsNamed: 'No cable is named yet: name them below, by the usual sets.',
   feed: 'Feed',
   neutralSwitched: 'a switched neutral',
+  spreadDeadFirst:
+    'Cover off and proved dead, conductors parted and spread, everybody clear: then it is on for the readings.',
+  itsStepsAtWire: 'Its steps at Wire',
   cantTellYet: 'Can’t tell yet.',
   feed2: ({ feed }: { readonly feed: string }) => `Feed ${feed}.`,
   open2: ({ open }: { readonly open: string }) => `Open: ${open}.`,

@@ -1,6 +1,7 @@
+import { capital } from '@/core/units';
 /** Wire. */
 export const wire = {
-  openPlace: ({ words }: { readonly words: string }) => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}.`,
+  openPlace: ({ words }: { readonly words: string }) => `${capital(words)}.`,
   whatWasAnswered: 'what they answered',
   theyStandClear: 'They stand clear',
   knownUpTo: ({ read, way }: { readonly read: string; readonly way: string }) =>
