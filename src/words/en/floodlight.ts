@@ -8,6 +8,7 @@ export const floodlight: Sentences<FloodlightSayings> = {
   stands: 'stands',
   cantTellPlan: 'can’t tell yet',
   notAskedYetBox: 'What is not asked is not passed.',
+  pickedUnderCamera: 'picked under Camera: it fits the box as it is',
   askIt: ({ words }) => `Say ${words}`,
   askBears: 'whether the box bears the fixture’s weight',
   askWetRated: 'whether the box is rated for wet',

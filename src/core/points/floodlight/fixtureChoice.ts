@@ -1,4 +1,4 @@
-import type { Text } from '../../said';
+import { said, type Text } from '../../said';
 import {
   boxItemsIn,
   boxScrewsIn,
@@ -19,7 +19,7 @@ import {
 } from '../../junction';
 import { regionPack } from '../../region';
 import { boxSurveyOf } from '../boxOf';
-import { addedFor, fixtureStanding, screwsFor, type FixtureData, type FixtureStanding } from './fixtureOf';
+import { addedFor, fixtureStanding, poseOf, screwsFor, type FixtureData, type FixtureStanding } from './fixtureOf';
 import type { Floodlight } from './floodlight';
 
 /** What is picked for a floodlight; what was not picked yet is the first that there is. */
@@ -67,6 +67,25 @@ export const picksOf = ({ data }: NonNullable<Floodlight['fixture']>): FixturePi
   barThread: data.barThread,
 });
 
+/** Other cameras that fit the box as it is, in its place: each stands among the cures of its room. */
+function camerasThatFit(
+  point: Floodlight,
+  base: FixtureData,
+  fixtures: readonly FixtureProfile[],
+): readonly RoomCure[] {
+  const survey = boxSurveyOf(point);
+  const by = regionPack(point.setting.region).boxRoom;
+  return fixtures.flatMap((fixture): readonly RoomCure[] => {
+    if (fixture.id === base.fixture.id || !poseOf(point, fixture).can) return [];
+    const { inBag, ...profile } = fixture;
+    const data: FixtureData = { ...base, fixture: { ...profile, inBag: [...inBag] } };
+    const room = boxRoom(survey, addedFor(point, data, fixtureStanding(point, data)), by);
+    if (!room?.fits) return [];
+    const { id, name, minutes, cost } = fixture;
+    return [{ id: `camera-${id}`, name, where: said('pickedUnderCamera'), item: null, room, minutes, cost }];
+  });
+}
+
 /** Works out what there is for a floodlight’s box, and what the picks come to. */
 export function fixtureOptions(point: Floodlight, catalogue: Catalogue, picks: FixturePicks): FixtureOptions {
   const survey = boxSurveyOf(point);
@@ -99,7 +118,10 @@ export function fixtureOptions(point: Floodlight, catalogue: Catalogue, picks: F
   const bare = fixtureStanding(point, base);
   const added = addedFor(point, base, bare);
   const room = boxRoom(survey, added, pack.boxRoom);
-  const cures = roomCures(survey, added, pack.boxRoom, items);
+  const cures = [
+    ...roomCures(survey, added, pack.boxRoom, items),
+    ...(room && !room.fits ? camerasThatFit(point, base, fixtures) : []),
+  ];
   // What does not fit takes the cheapest ring or box that makes it fit, until another is picked; what does not bear it, or
   // is not for the wet, takes another box
   const unfit = point.box.bears === 'no' || point.box.wetRated === 'no';

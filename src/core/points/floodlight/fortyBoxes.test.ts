@@ -446,6 +446,24 @@ function boxOf({ region = 'na-120', box = {}, look = {}, cables = [FEED], readin
   return log.write('fixtureChosen', data);
 }
 
+describe('cures of a box without room', () => {
+  it('name another camera that fits it as it is, where one does', () => {
+    const camerasAt = (markedIn3: number) => {
+      const { point } = boxOf({ box: { markedIn3 }, picks: { cureId: null }, verdict: 'fails', by: null });
+      const { cures } = fixtureOptions(asFloodlight(point), SHIPPED_CATALOGUE, {
+        fixtureId: 'twin-wall',
+        cureId: null,
+      });
+      return cures.filter(({ id }) => id.startsWith('camera-')).map(({ id, room }) => [id, room.fits]);
+    };
+    // 2 × 14 AWG, clamps, grounds: 8 in³; the leads of a flat canopy count 3 more, those of a domed one none
+    expect(camerasAt(8)).toEqual([['camera-twin-eave', true]]);
+    expect(camerasAt(10.5)).toEqual([['camera-twin-eave', true]]);
+    expect(camerasAt(7.5)).toEqual([]);
+    expect(camerasAt(11)).toEqual([]);
+  });
+});
+
 describe('a box worked by hand', () => {
   it('stands for more than forty', () => expect(Object.keys(BOXES).length).toBeGreaterThanOrEqual(40));
   for (const [name, box] of Object.entries(BOXES))

@@ -5,6 +5,7 @@ export interface FloodlightSayings {
   stands: None;
   cantTellPlan: None;
   notAskedYetBox: None;
+  pickedUnderCamera: None;
   askIt: { readonly words: Text };
   askBears: None;
   askWetRated: None;

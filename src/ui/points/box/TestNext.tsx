@@ -47,7 +47,7 @@ function Ask({ next }: { readonly next: NextTest }) {
       {test !== 'groundOhms' && !('box-spread' in kept.ticks) && (
         <p className="small">
           {boxWords.spreadDeadFirst}{' '}
-          <Button variant="link" onClick={() => go('wire')}>
+          <Button variant="secondary" onClick={() => go('wire')}>
             {boxWords.itsStepsAtWire}
           </Button>
         </p>
