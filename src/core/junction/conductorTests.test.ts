@@ -113,6 +113,9 @@ describe('tests of an unknown box', () => {
       state: 'open',
       next: { test: 'fromHot', switches: 'allOn' },
     });
+    const [on] = fromHot(0.3);
+    if (!on) throw new Error('a reading');
+    expect(inWords(conclude(red(on)), say)).toMatchObject({ state: 'open', next: { switches: 'allOff' } });
     expect(inWords(conclude(red(...fromHot(0.3))), say)).toEqual({ state: 'known', carries: 'hot' });
     expect(inWords(conclude(red(...fromHot(4))), say)).toEqual({ state: 'known', carries: 'otherHot' });
   });

@@ -5,6 +5,7 @@ import { TestLog, asFloodlight } from '../../job/forTests';
 import type { Severity } from '../../wiring';
 import { assess } from '../doorbell/assessment';
 import { findingsOf } from '../findings';
+import { pointSteps } from '../planOf';
 import { verdictOf } from '../verdict';
 import { fixtureOptions, type FixturePicks } from './fixtureChoice';
 
@@ -153,10 +154,10 @@ const BOXES: Readonly<Record<string, Box>> = {
     verdict: 'holds',
     by: ['conductorAmps', 'worry'],
   },
-  '0.75 mm² behind a spur’s 3 A fuse: the fuse counts': {
+  '1.0 mm² behind a spur’s 13 A fuse: the fuse counts': {
     region: 'gb-230',
-    box: { ...BRITISH, ratedAmps: 3, fedFrom: 'spur' },
-    cables: [mm2(0.75)],
+    box: { ...BRITISH, ratedAmps: 13, fedFrom: 'spur' },
+    cables: [mm2(1)],
     verdict: 'holds',
     by: null,
   },
@@ -461,6 +462,17 @@ describe('cures of a box without room', () => {
     expect(camerasAt(10.5)).toEqual([['camera-twin-eave', true]]);
     expect(camerasAt(7.5)).toEqual([]);
     expect(camerasAt(11)).toEqual([]);
+  });
+});
+
+describe('a bare conductor that is live', () => {
+  it('is never marked as a hot', () => {
+    const bare = BOXES['a live bare conductor'];
+    const white = BOXES['a white one that is hot: marked, and well'];
+    if (!bare || !white) throw new Error('two boxes');
+    const marks = (box: Box) => pointSteps(boxOf(box).point).some(({ id }) => id === 'box-mark');
+    expect(marks(bare)).toBe(false);
+    expect(marks(white)).toBe(true);
   });
 });
 
