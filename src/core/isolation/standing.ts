@@ -1,3 +1,4 @@
+// Over 300 lines: the one notion of a proof and the one list of what ends it, to be read whole.
 import { said, type Text } from '../said';
 import { isAfter, isBefore, byTime, type Moment, type Until } from '../log/moment';
 import { Timeline } from '../log/timeline';

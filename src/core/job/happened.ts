@@ -1,3 +1,4 @@
+// Over 300 lines: every kind of entry with what it says of live and dead, in one place.
 import { wayId, type Board } from '../house/boards';
 import { mayBeOneWay, type NamedWay } from '../house/breakers';
 import { circuitsNamedIn, type CircuitGroup } from '../house/circuits';

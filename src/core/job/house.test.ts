@@ -1,5 +1,5 @@
-import { NOBODY } from '../isolation';
 // Over 300 lines: each case climbs a whole house by its log, and the acts that build one belong to all of them.
+import { NOBODY } from '../isolation';
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';

@@ -1,5 +1,5 @@
-import { timeOf, asked } from './forTests';
 // Over 300 lines: one log is climbed through all that follows from it, and its helpers belong to all of these.
+import { timeOf, asked } from './forTests';
 import { inWords } from '@/words';
 import { sayBritish as say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';

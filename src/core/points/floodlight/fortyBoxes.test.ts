@@ -1,3 +1,4 @@
+// Over 300 lines: a table of boxes, each worked by hand with its verdict.
 import { describe, expect, it } from '@jest/globals';
 import { SHIPPED_CATALOGUE } from '../../catalogue';
 import type { EntryData } from '../../kinds/register';

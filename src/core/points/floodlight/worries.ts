@@ -1,6 +1,5 @@
 import { said } from '../../said';
 import type { Job } from '../../job/job';
-import {} from '../../wiring';
 import { boxDoubts, boxSurveyOf } from '../boxOf';
 import type { Standing, Worry } from '../climb';
 import { findingsOf } from '../findings';

@@ -1,5 +1,4 @@
 import { said } from '../../said';
-import {} from '../wire';
 
 import type { Rule } from './rule';
 
