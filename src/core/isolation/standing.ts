@@ -445,11 +445,14 @@ export class Isolation {
       ({ proof, counts, moment }) => proof.weight === 'bell' && counts && (until === null || byTime(moment, until) < 0),
     );
     if (!track || last?.proof.weight !== 'bell' || last.imported || !isBellVoltage(last.proof)) return null;
-    const after = track.ends.after(last.moment, until);
-    // Volts on a bell side that is worked on live are no news
-    return after && after.entryId !== last.moment.id && after.why !== 'signOfLife'
-      ? null
-      : { ...last.proof, mark: last.mark };
+    // Volts on a bell side that is worked on live are no news; anything else may be another circuit by now
+    const isOver = track.ends.all.some(
+      (end) =>
+        end.why !== 'signOfLife' &&
+        isAfter(end.moment, last.moment) &&
+        (until === null || byTime(end.moment, until) < 0),
+    );
+    return isOver ? null : { ...last.proof, mark: last.mark };
   }
 
   /** Circuits that feed a place, by their first ids. */

@@ -319,6 +319,19 @@ describe('a bell proof', () => {
   });
 });
 
+describe('the school of the live bell side', () => {
+  const live = { touches: 'bell', bellSide: 'live' } as const;
+  const read = () => site().write('deadProved', { circuitId: 'c3', placeId: 's', ...DEAD_BELL, betweenVolts: 18.4 });
+  it('is open on a reading of bell voltage, until something is switched, whatever was seen between', () => {
+    expect(reasons(site().job, 's', asked('ines'), live)).toEqual(['notRead']);
+    expect(reasons(read().job, 's', asked('ines'), live)).toEqual([]);
+    const lit = read().write('hintNoted', { circuitId: 'c3', hint: 'lampLit' });
+    expect(reasons(lit.job, 's', asked('ines'), live)).toEqual([]);
+    lit.write('circuitSwitched', { circuitId: 'c3', to: 'on' });
+    expect(reasons(lit.job, 's', asked('ines'), live)).toEqual(['notRead']);
+  });
+});
+
 describe('a second feed', () => {
   const two = (): TestLog =>
     site()
