@@ -64,7 +64,8 @@ export function benchGate(): void {
       placeId: 'yard',
       supplyId: null,
       bellSide: 'off',
-      plug: false,
+      plug: null,
+      breaker: true,
     } as const;
     const took = share(
       timesOf(5, () => void stepGate(fold(head, entries).isolation, hold, who)),

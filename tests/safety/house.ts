@@ -2,13 +2,16 @@ import fc from 'fast-check';
 import { DEAD_BELL, DEAD_MAINS } from '@/core/isolation/forTests';
 import { fold, type Job } from '@/core/job';
 import { timeOf } from '@/core/job/forTests';
+import { undoTarget } from '@/core/log/undo';
 import { newEntry, type Entry, type EntryData, type EntryKind, type Person } from '@/core/kinds';
 
-// A house with all that goes wrong in it: two floodlights on two boxes, a door on a transformer, three people, breakers with
-// namesakes, and entries that come late, from a slow clock, or out of a file.
+// A house with all that goes wrong in it: three floodlights on two boxes, a door on a transformer, one on a plug, three people,
+// breakers with namesakes, and entries that come late, from a slow clock, or out of a file.
 
 export const PEOPLE: readonly Person[] = ['ines', 'tomas', 'ruth'].map((id) => ({ id, name: id }));
 export const PLACES = ['by', 'bg', 'by/switch', 's'] as const;
+/** The supply that plugs in: no mains of it are anybody’s work. */
+export const PLUGGED = 's2';
 
 /** How an entry comes: after so many seconds, dated so much too early, by a device that had not seen the last few. */
 interface Coming {
@@ -38,6 +41,17 @@ export class House {
       chimeId: 'ch',
       boxId: 'bt',
     });
+    // On the yard’s box too
+    put('pointAdded', { pointId: 'shed', pointKind: 'floodlight', name: 'Shed', boxId: 'by' });
+    put('pointAdded', {
+      pointId: 'side',
+      pointKind: 'doorbell',
+      name: 'Side',
+      supplyId: PLUGGED,
+      chimeId: 'ch2',
+      boxId: 'b2',
+    });
+    put('transformerDescribed', { supplyId: PLUGGED, plugged: 'yes' });
   }
 
   write<K extends EntryKind>(
@@ -81,7 +95,7 @@ type Act = (write: Write, house: House, n: number) => void;
 
 const CIRCUITS = ['c7', 'c7b', 'c3', 'c8'] as const;
 const WAYS: Readonly<Record<(typeof CIRCUITS)[number], string>> = { c7: '7', c7b: 'Breaker 07', c3: '3', c8: '8' };
-const FEEDS = { c7: ['yard', 'gate'], c7b: ['gate'], c3: ['door'], c8: ['yard'] } as const;
+const FEEDS = { c7: ['yard', 'gate'], c7b: ['gate'], c3: ['door'], c8: ['shed'] } as const;
 const circuit = (n: number) => CIRCUITS[n % CIRCUITS.length] ?? 'c7';
 const place = (n: number) => PLACES[n % PLACES.length] ?? 'by';
 const LOOKED = { otherInBox: 'no', sharedNeutral: 'no' } as const;
@@ -215,6 +229,33 @@ export const ACTS: Readonly<Record<string, Act>> = {
   correct: (write, house, n) =>
     write('circuitSwitched', { circuitId: circuit(n), to: 'off', tagged: true, guard: 'locked' }, house.back(n % 6)),
   note: (write) => write('noteWritten', { text: 'wasps' }),
+  plugOut: (write) => write('plugSeen', { supplyId: PLUGGED, out: true }),
+  plugIn: (write) => write('plugSeen', { supplyId: PLUGGED, out: false }),
+  plugJoined: (write, _, n) => write('transformerDescribed', { supplyId: PLUGGED, joined: n % 3 ? 'no' : 'yes' }),
+  plugFed: (write, _, n) => write('circuitListed', { circuitId: circuit(n), feeds: [...FEEDS[circuit(n)], 'side'] }),
+  plugBell: (write, house, n) => {
+    const off = lastOff(house, circuit(n));
+    write('deadProved', {
+      circuitId: circuit(n),
+      placeId: PLUGGED,
+      ...(off ? { switchingId: off } : {}),
+      ...DEAD_BELL,
+      ...(n % 5 ? {} : { firstToEarthVolts: 61 }),
+    });
+  },
+  plugReading: (write, _, n) =>
+    write('readingTaken', {
+      pointId: 'side',
+      what: 'volts',
+      at: 'transformer',
+      state: 'open',
+      low: [0, 17, 90][n % 3] ?? 0,
+      high: [0, 17, 90][n % 3] ?? 0,
+    }),
+  plugExplained: (write) => write('bellExplained', { supplyId: PLUGGED, reason: 'the lamp’s wire lay on it' }),
+  plugLit: (write, _, n) =>
+    write('checkDone', { pointId: 'side', check: 'lit', result: n % 2 ? 'passed' : 'failed', reason: 'dark' }),
+  school: (write, _, n) => write('policyTaken', { bellSide: n % 3 ? 'live' : 'off' }),
 };
 
 /** Off, locked, tagged, and proved, as one does it: without a proof there is nothing to end. */
@@ -224,6 +265,12 @@ function asShould(write: Write, house: House, circuitId: string, placeId: string
   const proof = weight === 'bell' ? DEAD_BELL : DEAD_MAINS;
   write('deadProved', { circuitId, placeId, ...(off ? { switchingId: off } : {}), ...proof });
 }
+
+/** The button takes back one’s own last word. */
+const undo = (write: Write, house: House, by: Person): void => {
+  const target = undoTarget(house.entries, by.id);
+  if (target) write('entryStruck', { target: target.id });
+};
 
 const WHOLE: Readonly<Record<string, Act>> = {
   begin: (write) => {
@@ -237,8 +284,20 @@ const WHOLE: Readonly<Record<string, Act>> = {
   bellSide: (write, house) => asShould(write, house, 'c3', 's', 'bell'),
 };
 
+const UNDO = 'undo';
+
 /** What is done more often than the rest. */
-const USUAL = ['looked', 'off', 'mainsAsShould', 'mainsAsShould', 'bell', ...Object.keys(WHOLE), ...Object.keys(WHOLE)];
+const USUAL = [
+  UNDO,
+  'plugOut',
+  'looked',
+  'off',
+  'mainsAsShould',
+  'mainsAsShould',
+  'bell',
+  ...Object.keys(WHOLE),
+  ...Object.keys(WHOLE),
+];
 
 const coming = fc.record({
   pause: fc.oneof({ weight: 12, arbitrary: fc.nat({ max: 90 }) }, { weight: 1, arbitrary: fc.constant(1500) }),
@@ -262,7 +321,10 @@ export const orders = (most: number): fc.Arbitrary<readonly Step[]> => fc.array(
 export function houseAfter(steps: readonly Step[]): House {
   const house = new House();
   WHOLE.begin?.((kind, data) => house.write(kind, data, PEOPLE[0], AT_ONCE), house, 0);
-  for (const { act, n, by, coming: how } of steps)
-    (WHOLE[act] ?? ACTS[act])?.((kind, data, corrects) => house.write(kind, data, by, how, corrects), house, n);
+  for (const { act, n, by, coming: how } of steps) {
+    const write: Write = (kind, data, corrects) => house.write(kind, data, by, how, corrects);
+    if (act === UNDO) undo(write, house, by);
+    else (WHOLE[act] ?? ACTS[act])?.(write, house, n);
+  }
   return house;
 }

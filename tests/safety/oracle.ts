@@ -136,10 +136,7 @@ export class SafetyOracle {
       case 'circuitSwitched':
         return entry.data.to === 'on' && circuitIds.includes(entry.data.circuitId);
       case 'stepTicked':
-        return (
-          (entry.data.energises === true || /^(box|mains)-energise$/.test(entry.data.stepId)) &&
-          feeds([entry.data.pointId])
-        );
+        return energises(entry) && feeds([entry.data.pointId]);
       case 'huntTested': {
         const numbers = entry.data.dropped.map((id) => Number(/\d+$/.exec(id)?.[0]));
         return circuitIds.some((id) => this.breakers(id).some((number) => numbers.includes(number)));
@@ -147,10 +144,7 @@ export class SafetyOracle {
       case 'checkDone':
         return entry.data.result === 'passed' && feeds([entry.data.pointId]);
       case 'readingTaken':
-        return (
-          (entry.data.what === 'report' || (entry.data.what === 'volts' && (entry.data.high ?? 0) > 1)) &&
-          feeds([entry.data.pointId])
-        );
+        return showsVolts(entry) && feeds([entry.data.pointId]);
       case 'conductorTested':
         return entry.data.test === 'toGround' && entry.data.value > 1 && feeds(this.pointsOfBox(entry.data.boxId));
       case 'hintNoted':
@@ -191,7 +185,7 @@ export class SafetyOracle {
   }
 
   /** Whether an entry says what is in a place. */
-  private isOfPlace(entry: Entry, place: string): boolean {
+  private isOfPlace(entry: Entry, place: string, isTarget = false): boolean {
     switch (entry.kind) {
       case 'cableDescribed':
         return this.insides(entry.data.boxId).includes(place);
@@ -201,15 +195,18 @@ export class SafetyOracle {
         return this.placesEver(entry.data.pointId).includes(place);
       case 'transformerDescribed':
         return entry.data.joined === 'yes' && entry.data.supplyId === place;
+      case 'plugSeen':
+        return isTarget && entry.data.supplyId === place;
       case 'deadProved':
         return entry.data.placeId === place && (voltsOf(entry) > 1 || neutralAlone(entry));
-      case 'circuitListed':
-        return (
-          (this.isFreshFeed(entry) || entry.data.otherInBox === 'yes' || entry.data.sharedNeutral === 'yes') &&
-          [...(entry.data.feeds ?? []), ...this.feedsBefore(entry)].some((p) => this.placesEver(p).includes(place))
-        );
+      case 'circuitListed': {
+        // Further points hang on it now, or a further feed was seen wherever it goes
+        const isSeen = entry.data.otherInBox === 'yes' || entry.data.sharedNeutral === 'yes';
+        const points = isSeen ? [...(entry.data.feeds ?? []), ...this.feedsBefore(entry)] : this.freshFeeds(entry);
+        return points.some((p) => this.placesEver(p).includes(place));
+      }
       case 'readingTaken':
-        return this.isLive(entry, this.circuitsEverAt(place)) && this.placesEver(entry.data.pointId).includes(place);
+        return showsVolts(entry) && this.placesEver(entry.data.pointId).includes(place);
       default:
         return false;
     }
@@ -246,8 +243,9 @@ export class SafetyOracle {
     );
   }
 
-  private isFreshFeed(entry: EntryOf<'circuitListed'>): boolean {
-    return (entry.data.feeds ?? []).some((point) => !this.feedsBefore(entry).includes(point));
+  private freshFeeds(entry: EntryOf<'circuitListed'>): readonly string[] {
+    const known = this.feedsBefore(entry);
+    return (entry.data.feeds ?? []).filter((point) => !known.includes(point));
   }
 
   private isNewWay(entry: EntryOf<'circuitListed'>): boolean {
@@ -286,7 +284,7 @@ export class SafetyOracle {
   /** Whether an entry ends the proofs of a place. */
   private endsPlace(entry: Entry, place: string): boolean {
     const target = this.targetOf(entry);
-    if (target && this.isOfPlace(target, place)) return true;
+    if (target && this.isOfPlace(target, place, true)) return true;
     return this.isOfPlace(entry, place);
   }
 
@@ -350,13 +348,30 @@ export class SafetyOracle {
           : entry.data.placeId === place;
       return there && (entry.by.id !== who || entry.data.how === 'bySomebodyElse');
     });
-    if (ended) return false;
+    return !ended && !this.wasAway(proof, now);
+  }
+
+  /** Whether the person at the screen went away, or changed, since something they saw themselves. */
+  private hasGone(since: Entry, now: number): boolean {
+    const who = since.by.id;
+    const ended = this.entries.some(
+      (entry) =>
+        after(entry, since) &&
+        ((entry.kind === 'cameBack' && entry.by.id === who) ||
+          (entry.kind === 'personChanged' && (entry.by.id === who || entry.data.fromId === who))),
+    );
+    return ended || this.wasAway(since, now);
+  }
+
+  /** Whether twenty minutes passed without a word of them, and they have not said that they stayed. */
+  private wasAway(since: Entry, now: number): boolean {
+    const who = since.by.id;
     const own = this.entries.filter(({ by }) => by.id === who);
     const words = own.map(at).filter((time) => time <= now);
-    if (now - Math.max(...words) > TWENTY_MINUTES) return false;
+    if (now - Math.max(...words) > TWENTY_MINUTES) return true;
     const stays = own.flatMap((entry) => (entry.kind === 'stayedAtWork' && this.counts(entry) ? [at(entry)] : []));
-    const gaps = words.filter((time, i) => i > 0 && time > at(proof) && time - (words[i - 1] ?? time) > TWENTY_MINUTES);
-    return gaps.every((back) => stays.some((stay) => stay >= back && stay <= now));
+    const gaps = words.filter((time, i) => i > 0 && time > at(since) && time - (words[i - 1] ?? time) > TWENTY_MINUTES);
+    return !gaps.every((back) => stays.some((stay) => stay >= back && stay <= now));
   }
 
   private hasProof(
@@ -432,20 +447,109 @@ export class SafetyOracle {
     );
   }
 
-  /** Whether the bell side of a supply may be worked on, by the school that switches it off. */
-  mayTouchBell(supply: string, who: string, now: number): boolean {
-    const circuits = this.circuitsAt(supply);
-    const highs = this.entries.filter((entry) => this.isHigh(entry, supply));
-    const reasons = this.all('bellExplained').filter((entry) => entry.data.supplyId === supply && this.counts(entry));
-    if (highs.some((high) => !reasons.some((reason) => before(high, reason)))) return false;
-    if (this.isFeedOpen(supply).includes('joined')) return false;
-    const alone = circuits.length === 1 && this.isFeedOpen(supply).length === 0;
+  /** The firm’s school of the bell side, as this job took it last. */
+  get bellSide(): 'off' | 'live' {
+    return this.all('policyTaken').findLast((entry) => this.counts(entry) && entry.data.bellSide != null)?.data
+      .bellSide === 'live'
+      ? 'live'
+      : 'off';
+  }
+
+  /** What a breaker is, by all that was written: on for certain, off, or nobody knows. */
+  private isOff(circuitId: string): boolean {
+    const own = this.sameAs(circuitId);
+    const one = this.oneBreaker(circuitId);
+    const off = this.all('circuitSwitched').findLast(
+      (entry) => own.includes(entry.data.circuitId) && this.counts(entry),
+    );
     return (
-      circuits.length > 0 &&
-      circuits.every(
-        (id) => this.hasProof(id, supply, 'bell', null, now) || (alone && this.hasProof(id, supply, 'mains', who, now)),
+      off?.data.to === 'off' &&
+      !this.entries.some(
+        (entry) =>
+          entry.id !== off.id &&
+          this.counts(entry) &&
+          after(entry, off) &&
+          (this.isLive(entry, one) ||
+            (entry.kind === 'circuitSwitched' && own.includes(entry.data.circuitId)) ||
+            (entry.kind === 'circuitListed' && own.includes(entry.data.circuitId) && this.isNewWay(entry))),
       )
     );
+  }
+
+  /** Whether bell voltage was read, properly, since anything but volts was news of a breaker: the school of the live side. */
+  private isBellVoltage(circuitId: string): boolean {
+    const own = this.sameAs(circuitId);
+    const one = this.oneBreaker(circuitId);
+    const last = this.all('deadProved').findLast(
+      (entry) => own.includes(entry.data.circuitId) && entry.data.weight === 'bell' && this.counts(entry),
+    );
+    if (!last || last.imported || voltsOf(last) > 35 || !isProperlyRead(last)) return false;
+    return !this.entries.some(
+      (entry) => after(entry, last) && this.endsBreaker(entry, own, one) && !this.isOnlyVolts(entry, one),
+    );
+  }
+
+  /** Volts, a light, a ring: no news on a side that is worked on live. */
+  private isOnlyVolts(entry: Entry, one: readonly string[]): boolean {
+    const target = this.targetOf(entry);
+    return (
+      ['readingTaken', 'conductorTested', 'hintNoted', 'deadProved'].includes(entry.kind) &&
+      this.isLive(entry, one) &&
+      !(target && this.isAbout(target, one))
+    );
+  }
+
+  /** Whether somebody saw the plug of a supply out of its outlet, and nothing has put that in doubt. */
+  private isPlugOut(supply: string, who: string, now: number): boolean {
+    const isIn = (entry: Entry): boolean =>
+      (entry.kind === 'plugSeen' && entry.data.supplyId === supply && !entry.data.out) ||
+      (entry.kind === 'stepTicked' && energises(entry) && this.placesEver(entry.data.pointId).includes(supply)) ||
+      (entry.kind === 'checkDone' &&
+        entry.data.result === 'passed' &&
+        this.placesEver(entry.data.pointId).includes(supply)) ||
+      this.endsPlace(entry, supply);
+    return this.all('plugSeen').some((sight) => {
+      if (!sight.data.out || sight.data.supplyId !== supply || sight.by.id !== who) return false;
+      if (sight.imported || !this.counts(sight)) return false;
+      const seen = sight.seen ?? sight.seq - 1;
+      const isLate = this.entries.some(
+        (entry) => entry.seq > seen && entry.seq < sight.seq && entry.by.id !== who && isIn(entry),
+      );
+      return !isLate && !this.entries.some((entry) => after(entry, sight) && isIn(entry)) && !this.hasGone(sight, now);
+    });
+  }
+
+  /** Whether the bell side of what plugs in may be worked on. */
+  mayTouchPlugged(supply: string, who: string, now: number): boolean {
+    if (this.isMains(supply) || !this.isPlugOut(supply, who, now)) return false;
+    const joined = this.all('transformerDescribed').some(
+      (entry) => this.counts(entry) && entry.data.joined === 'yes' && entry.data.supplyId === supply,
+    );
+    if (!joined) return true;
+    const circuits = this.circuitsAt(supply);
+    return circuits.length > 0 && circuits.every((id) => this.mayWorkOnBell(id, supply, false, who, now));
+  }
+
+  /** Whether more than bell voltage stood on a bell side, and nobody wrote why. */
+  private isMains(supply: string): boolean {
+    const highs = this.entries.filter((entry) => this.isHigh(entry, supply));
+    const reasons = this.all('bellExplained').filter((entry) => entry.data.supplyId === supply && this.counts(entry));
+    return highs.some((high) => !reasons.some((reason) => before(high, reason)));
+  }
+
+  /** Dead on the bell side, or by whoever proved the primary, the only one; or bell voltage, where the school works on it live. */
+  private mayWorkOnBell(id: string, supply: string, alone: boolean, who: string, now: number): boolean {
+    if (this.bellSide === 'live' && !this.isOff(id)) return this.isBellVoltage(id);
+    return this.hasProof(id, supply, 'bell', null, now) || (alone && this.hasProof(id, supply, 'mains', who, now));
+  }
+
+  /** Whether the bell side of a supply may be worked on, by the school of the job. */
+  mayTouchBell(supply: string, who: string, now: number): boolean {
+    const circuits = this.circuitsAt(supply);
+    if (this.isMains(supply)) return false;
+    if (this.isFeedOpen(supply).includes('joined')) return false;
+    const alone = circuits.length === 1 && this.isFeedOpen(supply).length === 0;
+    return circuits.length > 0 && circuits.every((id) => this.mayWorkOnBell(id, supply, alone, who, now));
   }
 
   private isHigh(entry: Entry, supply: string): boolean {
@@ -466,6 +570,13 @@ function circuitsIn(entry: Entry): readonly string[] {
   return 'circuitId' in entry.data ? [entry.data.circuitId] : [];
 }
 
+const energises = ({ data }: EntryOf<'stepTicked'>): boolean =>
+  data.energises === true || /^(box|mains)-energise$/.test(data.stepId);
+
+/** Volts on a screen of readings, or a device that reports its own. */
+const showsVolts = ({ data }: EntryOf<'readingTaken'>): boolean =>
+  data.what === 'report' || (data.what === 'volts' && (data.high ?? 0) > 1);
+
 /** The most between what may be hot and anything else. */
 function voltsOf({ data }: EntryOf<'deadProved'>): number {
   const volts =
@@ -478,15 +589,16 @@ function voltsOf({ data }: EntryOf<'deadProved'>): number {
 const neutralAlone = (entry: EntryOf<'deadProved'>): boolean =>
   entry.data.weight === 'mains' && voltsOf(entry) <= 1 && (entry.data.neutralGroundVolts ?? 0) > 1;
 
+/** All three figures, by a meter that is rated for mains, in the dry. */
+const isProperlyRead = ({ data }: EntryOf<'deadProved'>): boolean =>
+  [data.betweenVolts, data.firstToEarthVolts, data.secondToEarthVolts].every((value) => value !== undefined) &&
+  data.meterMainsRated === true &&
+  data.dry === true;
+
 function isProof(entry: EntryOf<'deadProved'>): boolean {
   const { data } = entry;
   if (voltsOf(entry) > 1) return false;
-  if (data.weight === 'bell')
-    return (
-      [data.betweenVolts, data.firstToEarthVolts, data.secondToEarthVolts].every((value) => value !== undefined) &&
-      data.meterMainsRated === true &&
-      data.dry === true
-    );
+  if (data.weight === 'bell') return isProperlyRead(entry);
   return (
     [data.hotNeutralVolts, data.hotGroundVolts, data.neutralGroundVolts].every((value) => value !== undefined) &&
     (data.neutralGroundVolts ?? 9) <= 1 &&

@@ -1,6 +1,7 @@
 import { said, type Text } from '../said';
 import type { Until } from '../log/moment';
-import { OTHER_FEEDS } from './happening';
+import { OTHER_FEEDS, type OtherFeed } from './happening';
+import type { Plug } from './plugs';
 import type { CircuitState, Isolation } from './standing';
 
 /** What a step may put hands on. Decides which proof it needs. */
@@ -34,8 +35,10 @@ export interface Hold {
   readonly supplyId: string | null;
   /** The firm’s school, or what this job departs to. */
   readonly bellSide: 'off' | 'live';
-  /** Fed by a new plug alone, which stays out of its outlet until all is wired: there is no breaker to prove. */
-  readonly plug: boolean;
+  /** What of its supply hangs on a plug; null: nothing does. */
+  readonly plug: Plug | null;
+  /** A breaker feeds it, or will: without one there is none to prove. */
+  readonly breaker: boolean;
   /** Conductors of the place were parted and spread dead: what is read live is read from there. */
   readonly spread?: boolean;
 }
@@ -49,6 +52,8 @@ export const GATE_REASONS = [
   'notProved',
   'noBellProof',
   'noMainsProof',
+  'plugNotOut',
+  'plugByAnother',
   'provedByAnother',
   'wasAway',
   'notFresh',
@@ -69,6 +74,8 @@ export const GATE_WORDS: Readonly<Record<GateReason, Text>> = {
   notProved: said('offButNot'),
   noBellProof: said('bellWiresNot'),
   noMainsProof: said('noMainsProof'),
+  plugNotOut: said('plugNotOut'),
+  plugByAnother: said('plugByAnother'),
   provedByAnother: said('provedSomebodyElse'),
   wasAway: said('wereYouAway'),
   notFresh: said('serverAwayOwnOnly'),
@@ -127,6 +134,35 @@ function bellReason(
 }
 
 /**
+ * A second feed that was seen at a place and that no circuit was named as. What a plug feeds has no breaker of its own: the
+ * first circuit that is named there is the second feed’s.
+ */
+export function unnamedHere(
+  isolation: Isolation,
+  { placeId, breaker }: Pick<Hold, 'placeId' | 'breaker'>,
+  until: Until | null = null,
+): OtherFeed | null {
+  if (breaker) return isolation.unnamedAt(placeId, until);
+  const isJoined = isolation.isSeenAt('joined', placeId, until);
+  return isJoined && isolation.circuitsAt(placeId, until).length === 0 ? 'joined' : null;
+}
+
+/** Why a supply that hangs on a plug is not dead for somebody; null where it is. */
+function plugReason(
+  isolation: Isolation,
+  supplyId: string,
+  plug: Plug,
+  who: Asker,
+  until: Until | null,
+): GateReason | null {
+  const seen = isolation.plugOutOf(supplyId, who.id, until);
+  // A new one was in no outlet yet: it stays out until all is wired
+  if (!seen) return plug === 'new' && isolation.plugOf(supplyId, until).state === 'notSeen' ? null : 'plugNotOut';
+  if (seen.mark.byId !== who.id) return 'plugByAnother';
+  return isolation.isAskedWhere(seen.mark.byId, seen.moment, who.at) ? 'wasAway' : null;
+}
+
+/**
  * The one gate that decides whether a step may be offered now. Every circuit that feeds its place has to pass: two
  * transformers joined on the bell side make each other’s primary live.
  * @param until as it was just before this moment: for a step that was ticked then; null: now
@@ -138,18 +174,22 @@ export function stepGate(
   who: Asker,
   until: Until | null = null,
 ): readonly GateReason[] {
-  const { touches, role, placeId, supplyId, plug, spread } = hold;
+  const { touches, role, placeId, supplyId, plug, breaker, spread } = hold;
   if (touches === 'nothing' && role !== 'liveTest') return [];
   const circuits = isolation.circuitsAt(placeId, until);
-  if (circuits.length === 0) return plug && touches === 'bell' ? [] : ['noCircuit'];
-  const unnamed = isolation.unnamedAt(placeId, until);
+  const unnamed = unnamedHere(isolation, hold, until);
   const reasons = new Set<GateReason>();
   const add = (reason: GateReason | null): void => void (reason && reasons.add(reason));
+  if (circuits.length === 0 && (plug === null || touches !== 'bell')) return ['noCircuit'];
   if (role === 'liveTest') return spread ? [] : ['notSpread'];
   if (touches === 'bell') {
     if (isolation.isHigh(supplyId ?? placeId, until)) add('bellIsMains');
-    const isOnlyOne = circuits.length === 1 && unnamed === null;
-    for (const id of circuits) add(bellReason(isolation, id, hold, isOnlyOne, who, until));
+    const plugIn = plug && plugReason(isolation, supplyId ?? placeId, plug, who, until);
+    add(plugIn);
+    // Out of its outlet nothing feeds the bell wires, whatever breaker that is on, but for what is joined on
+    const fed = breaker || isolation.isSeenAt('joined', placeId, until) ? circuits : [];
+    const isOnlyOne = breaker && circuits.length === 1 && unnamed === null && plugIn === null;
+    for (const id of fed) add(bellReason(isolation, id, hold, isOnlyOne, who, until));
     if (unnamed === 'joined') add(unnamed);
     return [...reasons];
   }

@@ -35,7 +35,12 @@ export type What =
       readonly switchingId: string | null;
     }
   /** Switched on without a word of the breaker: a step that energises, a hunt that put the way back, a check that is lit. */
-  | { readonly what: 'relit'; readonly circuitIds: readonly string[] }
+  | {
+      readonly what: 'relit';
+      readonly circuitIds: readonly string[];
+      /** Places that are fed with it, whatever feeds them: a breaker, a plug. */
+      readonly fedIds: readonly string[];
+    }
   /** Volts, a light, a ring: somebody turned it on, or it is another breaker. */
   | {
       readonly what: 'life';
@@ -64,6 +69,8 @@ export type What =
   | { readonly what: 'closed'; readonly placeIds: readonly string[] }
   /** Why more than bell voltage stood on a bell side. */
   | { readonly what: 'explained'; readonly supplyId: string }
+  /** The plug of a supply as somebody saw it. */
+  | { readonly what: 'plug'; readonly supplyId: string; readonly out: boolean }
   /** Somebody answers for an open place: what is on may be switched on. */
   | { readonly what: 'cleared'; readonly placeId: string };
 

@@ -4,6 +4,7 @@ export {
   NOBODY,
   STEP_ROLES,
   stepGate,
+  unnamedHere,
   type Asker,
   type GateReason,
   type Hold,
@@ -36,6 +37,7 @@ export {
   type Proof,
   type ProofProblem,
 } from './proof';
+export type { Plug, PlugState } from './plugs';
 export { ABSENCE_MS } from './presence';
 export {
   CIRCUIT_STATE_WORDS,

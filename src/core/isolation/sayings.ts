@@ -14,6 +14,8 @@ export interface IsolationSayings {
   offButNot: None;
   bellWiresNot: None;
   noMainsProof: None;
+  plugNotOut: None;
+  plugByAnother: None;
   provedSomebodyElse: None;
   bellSideNot: None;
   notAskedYet: None;

@@ -3,6 +3,7 @@ import { said, type Text } from '../said';
 import { isAfter, isBefore, byTime, type Moment, type Until } from '../log/moment';
 import { Timeline } from '../log/timeline';
 import type { Guard, Happening, HappeningOf, Mark, OtherFeed } from './happening';
+import { Plugs, type PlugState } from './plugs';
 import { Presence, type Writing } from './presence';
 import {
   DEAD_VOLTS_MOST,
@@ -236,6 +237,7 @@ export class Isolation {
   private readonly closings: ReadonlyMap<string, Timeline<{ readonly moment: Moment }>>;
   private readonly handsOfOthers = new Map<string, Timeline<Hands>>();
   private readonly presence: Presence;
+  private readonly plugs: Plugs;
   /** When more than bell voltage stood on the bell side of a supply, and when a reason was written. */
   private readonly highs = new Map<string, Moment[]>();
   private readonly reasons = new Map<string, Moment[]>();
@@ -296,6 +298,7 @@ export class Isolation {
         new CircuitTrack(named, tracks[i] ?? { setters: [], switchings: [], ends: [], proofs: [], guards: [] }),
     );
     for (const track of this.tracks) for (const id of track.named.ids) this.trackOf.set(id, track);
+    this.plugs = new Plugs(log.happenings, this.placeEnds, this.personEnds);
     this.presence = new Presence(
       log.writings,
       log.happenings.flatMap(({ what, counts, mark, moment }) =>
@@ -520,6 +523,13 @@ export class Isolation {
     return first ?? null;
   }
 
+  /** Whether a second feed was seen at a place. */
+  isSeenAt(feed: OtherFeed, placeId: string, until: Until | null = null): boolean {
+    return this.log.sightings.some(
+      (one) => one.feed === feed && one.placeId === placeId && (until === null || byTime(one.seenAt, until) < 0),
+    );
+  }
+
   /** Whether more than bell voltage stood on a bell side, and nobody has written why. */
   isHigh(supplyId: string, until: Until | null = null): boolean {
     const before = (one: Moment): boolean => until === null || byTime(one, until) < 0;
@@ -527,6 +537,17 @@ export class Isolation {
     return (this.highs.get(supplyId) ?? []).some(
       (high) => before(high) && !reasons.some((reason) => isBefore(high, reason)),
     );
+  }
+
+  /** How the plug of a supply was seen last. */
+  plugOf(supplyId: string, until: Until | null = null): PlugState {
+    return this.plugs.stateOf(supplyId, until);
+  }
+
+  /** When somebody saw the plug of a supply out of its outlet, and it holds: their own sight of it first; null: nobody did. */
+  plugOutOf(supplyId: string, who: string | null, until: Until | null = null): HappeningOf<'plug'> | null {
+    const seen = this.plugs.outOf(supplyId, until);
+    return seen.find(({ mark }) => mark.byId === who) ?? seen[0] ?? null;
   }
 
   /** In an answer stands what follows from it, not how it was worked out. */

@@ -166,6 +166,7 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   stayedAtWork: () => undefined,
   personChanged: () => undefined,
   bellExplained: () => undefined,
+  plugSeen: () => undefined,
   placeCleared: () => undefined,
   hintNoted: () => undefined,
   huntPlanned: sayOfPoint,

@@ -1,3 +1,4 @@
+import { DEVICES, TRANSFORMERS } from '../catalogue';
 import { fold } from './fold';
 import type { Doorbell } from '../points/doorbell/doorbell';
 import type { Floodlight } from '../points/floodlight/floodlight';
@@ -66,3 +67,24 @@ export const startedLog = (): TestLog =>
     chimeId: 'p',
     boxId: 'p',
   });
+
+/** The first device of the catalogue, with its first transformer of a kind. */
+export function withTransformer(pointId: string, fit: 'onBox' | 'dinRail' | 'plugIn'): EntryData<'choiceMade'> {
+  const found = TRANSFORMERS.find((one) => one.fit === fit);
+  const [device] = DEVICES;
+  if (!found || !device) throw new Error('an empty catalogue');
+  const { id, name, ratedVolts, ratedVa, mainsWork } = found;
+  return {
+    pointId,
+    device,
+    transformer: { id, name, ratedVolts, ratedVa, mainsWork, fit },
+    treatmentId: 'powerModule',
+    joinPairs: false,
+    reason: null,
+    verdict: 'holds',
+    belief: 1,
+    governing: 'liveNight',
+    governingVolts: 16,
+    marginVolts: 1.5,
+  };
+}

@@ -200,13 +200,17 @@ class Reader {
     return found;
   }
 
+  /** Fed again, whatever feeds it: by its breaker, by its plug. */
+  private relit(placeIds: readonly string[]): What {
+    return { what: 'relit', circuitIds: this.topology.circuitsOf(placeIds), fedIds: placeIds };
+  }
+
   private ticked({ data }: EntryOf<'stepTicked'>): readonly What[] {
     const { pointId, stepId, touches, how, placeId } = data;
     const everywhere = this.topology.placesOf(pointId);
     const placeIds = placeId === undefined || placeId === ANYWHERE ? everywhere : [placeId];
     const found: What[] = [];
-    if (data.energises === true || ENERGISING_STEPS.has(stepId))
-      found.push({ what: 'relit', circuitIds: this.topology.circuitsOf(everywhere) });
+    if (data.energises === true || ENERGISING_STEPS.has(stepId)) found.push(this.relit(everywhere));
     if (touches === 'mains') found.push({ what: 'mainsStep', placeIds, byId: how === 'bySomebodyElse' ? null : '' });
     if (data.closes === true || CLOSING_STEPS.has(stepId)) found.push({ what: 'closed', placeIds });
     return found;
@@ -216,7 +220,7 @@ class Reader {
     const placeIds = this.topology.placesOf(data.pointId);
     const circuitIds = this.topology.circuitsOf(placeIds);
     // Whatever passes there does so because it is fed
-    if (data.result === 'passed') return [{ what: 'relit', circuitIds }];
+    if (data.result === 'passed') return [this.relit(placeIds)];
     return data.bandLow !== undefined && (data.figure ?? 0) > DEAD_VOLTS_MOST
       ? [{ what: 'life', circuitIds, placeIds, highAt: [] }]
       : [];
@@ -278,10 +282,12 @@ class Reader {
         return [{ what: 'handedOver', personIds: [entry.by.id, ...(entry.data.fromId ? [entry.data.fromId] : [])] }];
       case 'bellExplained':
         return [{ what: 'explained', supplyId: entry.data.supplyId }];
+      case 'plugSeen':
+        return [{ what: 'plug', supplyId: entry.data.supplyId, out: entry.data.out }];
       case 'placeCleared':
         return [{ what: 'cleared', placeId: entry.data.placeId }];
       case 'huntTested':
-        return [{ what: 'relit', circuitIds: this.dropped(entry.data.dropped) }];
+        return [{ what: 'relit', circuitIds: this.dropped(entry.data.dropped), fedIds: [] }];
       case 'stepTicked':
         return this.ticked(entry);
       case 'leadMoved':
@@ -330,7 +336,9 @@ class Reader {
     if (circuitIds.length + stood.length > 0)
       this.about.set(entry.id, {
         circuitIds: [...new Set(circuitIds)],
-        placeIds: stood.flatMap((one) => ('placeIds' in one ? one.placeIds : [])),
+        placeIds: stood.flatMap((one) =>
+          'placeIds' in one ? one.placeIds : one.what === 'plug' ? [one.supplyId] : [],
+        ),
       });
     const { by, at } = entry;
     return [...this.meddled(entry), ...whats].map((one): Happening => ({

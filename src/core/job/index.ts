@@ -12,7 +12,7 @@ export { foundBy, loneThings, thingsOf, type HouseThing } from './houseThings';
 export type { AlsoSaid, Job, JobHead, Note, Photo, PhotoMark } from './job';
 export { photosOfPoint } from './photos';
 export { isBuilt, refusalOf } from './refusal';
-export { lengthsOf, placeOf, regionOf } from './region';
+export { isKeptForLicence, lengthsOf, placeOf, regionOf } from './region';
 export { trialDoors, type DoorTrial } from './trialDoor';
 export { counts, effectOf } from '../log/effective';
 export { undoTarget } from '../log/undo';

@@ -1,6 +1,6 @@
 import { circuitGroups, type CircuitGroup } from '../house/circuits';
 import type { Board } from '../house/boards';
-import { Isolation, stepGate, type Asker } from '../isolation';
+import { Isolation, stepGate, type Asker, type Plug } from '../isolation';
 import { ANYWHERE } from '../kinds/lifts/anywhere';
 import type { Entry, EntryOf } from '../kinds/register';
 import { counts, type Effect } from '../log/effective';
@@ -12,7 +12,8 @@ import { happenedIn, Topology } from './happened';
 /** A point as far as its circuits go. */
 export interface FedPoint {
   readonly hangs: Hangs;
-  readonly plug: boolean;
+  readonly plug: Plug | null;
+  readonly breaker: boolean;
 }
 
 /** Live and dead of a job, with the circuits that were named. */
@@ -72,7 +73,7 @@ export function schoolOver(entries: readonly Entry[], effect: Effect): (entry: E
 export function stoodAt(
   isolation: Isolation,
   entry: EntryOf<'stepTicked'>,
-  { hangs, plug }: FedPoint,
+  { hangs, plug, breaker }: FedPoint,
   bellSide: 'off' | 'live',
 ): boolean {
   const { touches, role, placeId } = entry.data;
@@ -89,6 +90,7 @@ export function stoodAt(
         supplyId: hangs.supplyId,
         bellSide,
         plug,
+        breaker,
         spread: true,
       },
       who,

@@ -142,7 +142,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
     sharesChime: sharesChime(state, draft),
     toBeMade: isSupplyMissing(state, draft, supply),
   });
-  const fed: FedPoint = { hangs, plug: point.fed.plug };
+  const fed: FedPoint = { hangs, plug: point.fed.plug, breaker: point.fed.breaker };
   return {
     ...point,
     ticks: Object.fromEntries([...ticks].map(([id, entry]) => [id, tickOf(entry, fed, judge)])),

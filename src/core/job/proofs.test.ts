@@ -51,7 +51,8 @@ const hold = (placeId: string, more: Partial<Hold> = {}): Hold => ({
   placeId,
   supplyId: placeId === 's' ? 's' : null,
   bellSide: 'off',
-  plug: false,
+  plug: null,
+  breaker: true,
   ...more,
 });
 const reasons = (job: Job, placeId: string, who: Asker = asked('ines'), more: Partial<Hold> = {}) =>
@@ -531,8 +532,8 @@ describe('the cover of a box', () => {
     });
     expect(cover(bare)).toEqual(['noCircuit']);
     // A new plug that stays out frees the bell side, and no mains
-    expect(reasons(bare.job, 'by', asked('ines'), { plug: true })).toEqual(['noCircuit']);
-    expect(reasons(bare.job, 'by', asked('ines'), { plug: true, touches: 'bell' })).toEqual([]);
+    expect(reasons(bare.job, 'by', asked('ines'), { plug: 'new', breaker: false })).toEqual(['noCircuit']);
+    expect(reasons(bare.job, 'by', asked('ines'), { plug: 'new', breaker: false, touches: 'bell' })).toEqual([]);
   });
 });
 

@@ -1,8 +1,9 @@
+import type { Work } from '../region';
 import { said, type Text } from '../said';
 import {
   afterStep,
   bondedPart,
-  byLicensed,
+  ofWork,
   fixturePart,
   leadsAt,
   lookTask,
@@ -57,13 +58,12 @@ export interface FixtureRemedy {
 
 const BOX = 'box';
 
-/** Tasks of a remedy; of one that is licensed work only somebody with a licence ticks them. */
+/** Tasks of a remedy, with what of them places keep for a licence. */
 function remedyTasks(
-  remedy: { readonly licensed: boolean; readonly tasks: (wiring: Wiring) => readonly Task[] } | undefined,
+  remedy: { readonly work: Work | null; readonly tasks: (wiring: Wiring) => readonly Task[] } | undefined,
   wiring: Wiring,
 ): readonly Task[] {
-  const tasks = remedy?.tasks(wiring) ?? [];
-  return remedy?.licensed ? byLicensed(tasks) : tasks;
+  return remedy ? ofWork(remedy.work, remedy.tasks(wiring)) : [];
 }
 
 type Stage = (wiring: Wiring) => readonly Task[];

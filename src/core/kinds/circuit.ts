@@ -126,6 +126,9 @@ export const bellExplained = exact({
   reason: string().trim().min(1).max(TEXT.long).defined(),
 });
 
+/** The plug of a supply as somebody saw it: out of its outlet, or in it again. */
+export const plugSeen = exact({ supplyId: reference(), out: boolean().defined() });
+
 /** Somebody answers for an open place before a circuit is switched on: who was asked, and what they said. */
 export const placeCleared = exact({
   placeId: reference(),

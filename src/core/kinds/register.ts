@@ -5,6 +5,7 @@ import { boardListed, wayListed } from './board';
 import { choiceMade } from './choice';
 import {
   bellExplained,
+  plugSeen,
   breakerGuarded,
   cameBack,
   circuitListed,
@@ -65,6 +66,7 @@ export const ENTRY_KINDS = {
   stayedAtWork,
   personChanged,
   bellExplained,
+  plugSeen,
   placeCleared,
   hintNoted,
   huntPlanned,

@@ -44,6 +44,8 @@ export const TRANSFORMER_FACTS = {
   /** Supply comes from elsewhere. */
   givenUp: fact.yes(),
   joined: fact.yesNo(),
+  /** It plugs into an outlet: no breaker makes it dead, its plug does. */
+  plugged: fact.yesNo(),
   /** Clues of the search. */
   cableLeaves: fact.choice(CABLE_LEAVES),
   humAt: fact.choice(TRANSFORMER_PLACES),

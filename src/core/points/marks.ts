@@ -29,13 +29,14 @@ function huntWords(job: Job, point: Point): Text {
 
 /** Isolate, the same for whatever hangs on a circuit. */
 export function isolateMark({ job, point, who }: Standing<Point>): Mark {
-  if (point.fed.plug) return mark('done', said('plugNoBreaker'));
+  if (!point.fed.breaker && !point.fed.bellSide) return mark('done', said('plugNoBreaker'));
   const circuits = circuitsOfPoint(job, point);
   const [first = null] = circuits;
   const steps = stepStandings(job, point, who);
   const allDone = planOf(point) !== null && steps.every(({ ticked }) => ticked);
-  if (allDone || (circuits.length > 0 && missingAtIsolate(job, point, who) === null))
-    return mark('done', circuitWords(point, first));
+  if (allDone || ((circuits.length > 0 || !point.fed.breaker) && missingAtIsolate(job, point, who) === null))
+    return mark('done', first || point.fed.breaker ? circuitWords(point, first) : said('plugNoBreaker'));
+  if (!point.fed.breaker && circuits.length === 0) return mark('open', said('plugToPull'));
   if (!first && point.hunt.tests.length > 0) return mark('inHand', huntWords(job, point));
   return mark(first ? 'inHand' : 'open', circuitWords(point, first));
 }

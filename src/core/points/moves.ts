@@ -62,8 +62,15 @@ const nameOf = ({ way, name }: Circuit): Text => way ?? name ?? said('theCircuit
 
 /** What Isolate still asks before hands go anywhere; null where all is off, tagged, and proved or guarded. */
 export function missingAtIsolate(job: Job, point: Point, who: Asker, touches?: Touches): NextMove | null {
-  const { bellSide } = point.fed;
+  const { bellSide, plug, breaker } = point.fed;
   const circuits = circuitsOfPoint(job, point);
+  if (plug && touches !== 'mains') {
+    const reason = bellGateReason(job, point, who);
+    if (reason === 'plugNotOut' || reason === 'plugByAnother')
+      return move('isolate', said('seePlugOut'), GATE_WORDS[reason]);
+    if (reason === 'wasAway') return move('isolate', said('sayWhetherAway'), GATE_WORDS[reason]);
+    if (!breaker && reason === null) return null;
+  }
   const compare = toCompareAt(job, point);
   if (compare) {
     const [one, other] = compare;
@@ -116,6 +123,9 @@ const bellGateReason = (job: Job, point: Point, who: Asker) =>
  */
 export function atIsolate(job: Job, point: Point, who: Asker, hangs: string): NextMove {
   const circuits = circuitsOfPoint(job, point);
+  // All that feeds it is a plug: no breaker is asked for
+  if (circuits.length === 0 && !point.fed.breaker)
+    return missingAtIsolate(job, point, who) ?? move('wire', said('goOnAtWire'), said('coverOffIsProof'));
   if (circuits.length === 0)
     return atHunt(job, point) ?? move('isolate', said('nameCircuitHangs', { hangs }), said('whichOnThe'));
   return missingAtIsolate(job, point, who) ?? move('wire', said('goOnAtWire'), said('coverOffIsProof'));

@@ -1,4 +1,5 @@
 import type { BoxHangs, DoorHangs, ListedCable, TakenTest } from '../house/things';
+import type { Plug } from '../isolation';
 import type { Policy } from '../policy';
 import type { CheckId } from '../prove';
 import type { OLD_FIXTURES, PointKind } from '../kinds/point';
@@ -41,8 +42,10 @@ export interface PointView {
   readonly beside: readonly string[];
   /** What decides about its proofs beside its circuits. */
   readonly fed: {
-    /** All that feeds it is a plug: it is made dead by being out of its outlet. */
-    readonly plug: boolean;
+    /** A plug feeds its bell side: it is made dead by being seen out of its outlet. Null: none does. */
+    readonly plug: Plug | null;
+    /** A breaker feeds it, or will by the plan: not where all that feeds it is a plug. */
+    readonly breaker: boolean;
     /** It has a bell side that can be proved dead apart from its mains side; else all its conductors are mains. */
     readonly bellSide: boolean;
     /** Whether transformers were seen to be joined on their bell side. */

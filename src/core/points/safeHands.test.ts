@@ -2,7 +2,7 @@ import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { SHIPPED_CATALOGUE } from '../catalogue';
 import { DEAD_MAINS } from '../isolation/forTests';
-import { INES, TestLog, TOMAS, asFloodlight, asked } from '../job/forTests';
+import { INES, TestLog, TOMAS, asFloodlight, asked, withTransformer } from '../job/forTests';
 import { CLOSING_STEPS, ENERGISING_STEPS } from '../wiring';
 import { hazardsAt, stepCautions } from './cautions';
 import { fixtureOptions } from './floodlight/fixtureChoice';
@@ -76,6 +76,21 @@ const standing = (log: TestLog, stepId: string, licensed = false) => {
   return found;
 };
 
+/** A door for which a transformer is taken, on a box or on the board’s rail. */
+function transformerTaken(region: 'na-120' | 'gb-230', fit: 'onBox' | 'dinRail'): TestLog {
+  return new TestLog()
+    .write('siteDescribed', { region })
+    .write('pointAdded', {
+      pointId: 'd',
+      pointKind: 'doorbell',
+      name: 'Front',
+      supplyId: 's',
+      chimeId: 'c',
+      boxId: 'b',
+    })
+    .write('choiceMade', withTransformer('d', fit));
+}
+
 describe('who may', () => {
   it('tick what is kept for a licence: only somebody who holds one, and what follows waits for it', () => {
     const log = taken('newCable');
@@ -85,6 +100,20 @@ describe('who may', () => {
     expect(standing(log, 'feed-cable', true).heldBy).toEqual([]);
     log.write('stepTicked', { pointId: 'yard', stepId: 'feed-cable', touches: 'mains', placeId: 'box', how: 'done' });
     expect(standing(log, 'box-bar').heldBy).toEqual([]);
+  });
+  it('put a transformer in the board where the place keeps that for a licence, and no other transformer', () => {
+    for (const [region, fit, kept] of [
+      ['gb-230', 'dinRail', true],
+      ['na-120', 'onBox', false],
+    ] as const) {
+      const log = transformerTaken(region, fit);
+      const seat = standing(log, 'mains-seat');
+      expect([seat.licensed, seat.heldBy.includes('licence')]).toEqual([kept, kept]);
+      expect(standing(log, 'mains-seat', true).heldBy).not.toContain('licence');
+      // The firm may draw its line further out: every transformer then
+      log.write('policyTaken', { licensedWork: 'works' });
+      expect(standing(log, 'mains-seat').heldBy).toContain('licence');
+    }
   });
   it('touch mains at all is the firm’s to say', () => {
     const log = taken('guardSwitch', 'allMains');

@@ -63,6 +63,8 @@ export interface PointsSayings {
   // marks
   huntLeft: { readonly leftCount: number };
   plugNoBreaker: None;
+  plugToPull: None;
+  seePlugOut: None;
   stepsOfAll: { readonly stepsCount: number; readonly stepsCount2: number };
   held: { readonly held: Text };
   sheetHandedOver: None;

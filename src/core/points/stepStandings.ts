@@ -2,6 +2,7 @@ import { said, type Text } from '../said';
 import { GATE_REASONS, GATE_WORDS, stepGate, type Asker, type GateReason } from '../isolation';
 import type { Job } from '../job/job';
 import type { Step } from '../wiring';
+import { isKeptForLicence } from '../job/region';
 import { findingsOf, planStop } from './findings';
 import { placeIdOf, placesOf } from './places';
 import { pointSteps } from './planOf';
@@ -71,6 +72,7 @@ export const holdOf = (job: Job, point: Point, step: Pick<Step, 'touches' | 'rol
   supplyId: point.hangs.supplyId,
   bellSide: job.policy.bellSide,
   plug: point.fed.plug,
+  breaker: point.fed.breaker,
   spread: 'box-spread' in point.ticks,
 });
 
@@ -110,8 +112,7 @@ export function stepStandings(job: Job, point: Point, who: Asker): readonly Step
     ...(beside ? [{ by: 'placeOpen', at: 'here', why: beside.words } as const] : []),
   ];
   // What a place, a plan or the firm keeps for a licence
-  const isLicensed = ({ touches, licensed }: Step): boolean =>
-    licensed === true || (touches === 'mains' && job.policy.licensedWork === 'allMains');
+  const isLicensed = ({ touches, work }: Step): boolean => touches === 'mains' && isKeptForLicence(job, work ?? null);
   const waitsFor = steps.findIndex((step) => isLicensed(step) && !(step.id in point.ticks));
   const holds = (step: Step, i: number): readonly Held[] => {
     const planned: readonly Held[] =

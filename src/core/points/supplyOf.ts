@@ -1,5 +1,5 @@
 import { said, type Text } from '../said';
-import type { OtherFeed } from '../isolation';
+import { unnamedHere, type OtherFeed } from '../isolation';
 import { otherHots, sharedNeutrals } from './boxOf';
 import type { Circuit } from '../house/circuits';
 import type { Job } from '../job/job';
@@ -33,7 +33,7 @@ export const mainPlaceOf = ({ hangs }: Pick<PointView, 'hangs'>): string => hang
 
 /** A second feed that was seen at a point and is not named; a neutral that a test showed to be shared counts as seen. */
 export function unnamedFeed(job: Job, point: PointView, placeId = mainPlaceOf(point)): OtherFeed | null {
-  const unnamed = job.isolation.unnamedAt(placeId);
+  const unnamed = unnamedHere(job.isolation, { placeId, breaker: point.fed.breaker });
   if (unnamed !== null) return unnamed;
   // What a test has shown counts as seen: a neutral that two share, a hot of another leg or way
   const shown: readonly OtherFeed[] = [

@@ -1,4 +1,5 @@
 import { said, type Text } from '../said';
+import type { LicenceLine } from '../region';
 import type { ModulePolicy, SupplyPolicy } from './supplyPolicy';
 
 /** One way to do a thing that good practitioners do differently, with what speaks for and against it. */
@@ -27,7 +28,7 @@ export interface Policy {
   readonly powerModule: ModulePolicy;
   readonly noGround: 'stop' | 'byRule';
   readonly connectors: 'bare' | 'taped';
-  readonly licensedWork: 'reserved' | 'allMains';
+  readonly licensedWork: LicenceLine;
 }
 
 export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy[M]> } = {
@@ -176,6 +177,12 @@ export const POLICY_MATTERS: { readonly [M in keyof Policy]: PolicyMatter<Policy
         words: said('licensedReserved'),
         pro: said('licensedReservedPro'),
         contra: said('licensedReservedContra'),
+      },
+      {
+        id: 'works',
+        words: said('licensedWorks'),
+        pro: said('licensedWorksPro'),
+        contra: said('licensedWorksContra'),
       },
       {
         id: 'allMains',

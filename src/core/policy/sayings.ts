@@ -64,6 +64,9 @@ export interface PolicySayings {
   goRegionsRule: None;
   gfciRcdProtects: None;
   licensedDecisionLabel: None;
+  licensedWorks: None;
+  licensedWorksPro: None;
+  licensedWorksContra: None;
   licensedWorkMatter: None;
   licensedWorkActs: None;
   licensedReserved: None;

@@ -37,6 +37,7 @@ export const britain230: RegionPack = {
     fixture: { hot: 'brown', neutral: 'blue', ground: 'greenYellow' },
   },
   boxRoom: 'spaceShare',
+  reserved: ['board', 'newCircuit', 'newGround', 'groundByRule'],
   usualAmps: [6, 10, 16, 20, 32, 40],
   feedProtection: said('spurOrLighting'),
   bellSupply: said('railSupply'),

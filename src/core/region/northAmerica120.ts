@@ -32,6 +32,7 @@ export const northAmerica120: RegionPack = {
     fixture: { hot: 'black', neutral: 'white', ground: 'green' },
   },
   boxRoom: 'us-314.16',
+  reserved: ['board', 'newCircuit', 'newGround', 'groundByRule'],
   usualAmps: [15, 20, 30, 40, 50],
   feedProtection: said('breakerFor'),
   bellSupply: said('classTwoSupply'),

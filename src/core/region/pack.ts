@@ -1,5 +1,6 @@
 import type { Text } from '../said';
 import type { LengthSystem } from '../units';
+import type { Work } from './works';
 
 /** Functions that colours claim, by their plain names. */
 export type ColourClaims = Readonly<Record<string, 'hot' | 'neutral' | 'ground'>>;
@@ -39,6 +40,8 @@ export interface RegionPack {
   };
   /** How the room in a box is counted: by a rule, or by a share of its space as guidance. */
   readonly boxRoom: 'us-314.16' | 'spaceShare';
+  /** Work that is kept for people with a licence, or notifiable, there. */
+  readonly reserved: readonly Work[];
   readonly usualAmps: readonly number[];
   readonly feedProtection: Text;
   readonly bellSupply: Text;

@@ -10,6 +10,13 @@ const PLACE = 'transformer';
 export const feedingPart = ({ parts }: Wiring): Part | undefined =>
   parts.find(({ elements }) => elements.some(({ kind }) => kind === 'winding'));
 
+/** Whether a transformer plugs in: it has a winding and no primary side that is anybody’s wiring. */
+export const isPluggedIn = ({ elements }: Part): boolean =>
+  elements.some(({ kind }) => kind === 'winding') && !elements.some(({ kind }) => kind === 'primary');
+
+/** A plug is pulled by whoever works on what it feeds. */
+export const plugOutTask = (): Task => lookTask(PLACE, 'plug-out', said('pullItsPlug'), said('outAndInSight'));
+
 /** Bell screws of the winding’s pair, and the leads under each. */
 function bellPair(found: Wiring): readonly { readonly screw: string; readonly leads: readonly string[] }[] {
   const old = feedingPart(found);
@@ -58,24 +65,40 @@ export function tapTasks(found: Wiring, [first, second]: readonly [string, strin
   ];
 }
 
+const adapterOn = (found: Wiring, name: Text, old: Part | undefined): Task =>
+  moveTask(
+    PLACE,
+    'adapter-join',
+    'bell',
+    [
+      { do: 'add', part: transformerPart('new', name, 'plug', old && { place: old.place }) },
+      ...putOn(found, ['new.S1', 'new.S2']),
+    ],
+    said('inlineConnectorsStrip'),
+    said('bellWiresPlug'),
+  );
+
 /** A plug-in adapter: only the bell wires change, the old transformer’s mains side stays closed. */
 export function adapterTasks(found: Wiring, name: Text): readonly Task[] {
   const boxed = hasPart(found, 'boxed');
   const old = feedingPart(found);
+  if (old && isPluggedIn(old))
+    return [
+      plugOutTask(),
+      moveTask(
+        PLACE,
+        'adapter-off',
+        'bell',
+        [...takeOff(found), { do: 'remove', part: old.id }],
+        said('oneTimeEach'),
+        said('oldPlugOffAway'),
+      ),
+      adapterOn(found, name, old),
+    ];
   return [
     boxed
       ? moveTask(PLACE, 'adapter-off-boxed', 'mains', takeOff(found), said('bellScrewsStand'), said('bothBellWires'))
       : moveTask(PLACE, 'adapter-off', 'bell', takeOff(found), said('onlyBellScrewsOld'), said('bothBellWiresOff')),
-    moveTask(
-      PLACE,
-      'adapter-join',
-      'bell',
-      [
-        { do: 'add', part: transformerPart('new', name, 'plug', old && { place: old.place }) },
-        ...putOn(found, ['new.S1', 'new.S2']),
-      ],
-      said('inlineConnectorsStrip'),
-      said('bellWiresPlug'),
-    ),
+    adapterOn(found, name, old),
   ];
 }

@@ -37,6 +37,10 @@ export interface BellFacts {
   readonly inside?: InsideFound | null;
   /** The transformer dies with a switch. */
   readonly switched?: boolean;
+  /** It plugs in: no conductor of the house is on it. */
+  readonly plugged?: boolean;
+  /** A transformer on a circuit comes instead of one that plugs in. */
+  readonly toBreaker?: boolean;
   /** Names of the transformer’s bell screws, the pair in use first. */
   readonly screws?: readonly string[];
   /** What it is called where it is not the old one: chosen at another door of the same supply. */
@@ -89,25 +93,25 @@ function mainsMoves(transformer: string, listed: readonly Lead[]): readonly Move
   });
 }
 
-/** The circuit’s conductors where a supply is still to be made, each in a splice of its own; none for a plug. */
-export function mainsConductors(plug: boolean, listed: readonly Lead[]): Wiring {
-  if (plug) return EMPTY_WIRING;
+/** The circuit’s conductors where a supply is still to be made, each in a splice of its own. */
+function conductorMoves(listed: readonly Lead[]): readonly Move[] {
   const known = (['hot', 'neutral'] as const).every((one) => listed.some((lead) => lead.carries === one));
-  return applyMoves(
-    EMPTY_WIRING,
-    (['hot', 'neutral', 'ground'] as const).flatMap((one): readonly Move[] => {
-      const splice = `splice.${one}`;
-      const own = listed.filter((lead) => lead.carries === one).map((lead) => ({ ...lead, to: splice }));
-      const leads = own.length > 0 ? own : known ? [] : [houseLead(one, splice)];
-      return leads.length === 0
-        ? []
-        : [
-            { do: 'splice', joint: spliceAt(splice, 'transformer', said('carries', { carries: one })) },
-            { do: 'lay', leads },
-          ];
-    }),
-  );
+  return (['hot', 'neutral', 'ground'] as const).flatMap((one): readonly Move[] => {
+    const splice = `splice.${one}`;
+    const own = listed.filter((lead) => lead.carries === one).map((lead) => ({ ...lead, to: splice }));
+    const leads = own.length > 0 ? own : known ? [] : [houseLead(one, splice)];
+    return leads.length === 0
+      ? []
+      : [
+          { do: 'splice', joint: spliceAt(splice, 'transformer', said('carries', { carries: one })) },
+          { do: 'lay', leads },
+        ];
+  });
 }
+
+/** What is there where a supply is still to be made: the circuit’s conductors; nothing where it will be a plug. */
+export const mainsConductors = (plug: boolean, listed: readonly Lead[]): Wiring =>
+  plug ? EMPTY_WIRING : applyMoves(EMPTY_WIRING, conductorMoves(listed));
 
 /** The circuit that a transformer hangs on, where nobody tells several apart. */
 const ONLY_CIRCUIT = 'A';
@@ -222,9 +226,14 @@ export function foundBell(facts: BellFacts, listed: readonly Lead[] = []): Wirin
   const [through = THROUGH_SPLICE, back = RETURN_SPLICE] = passing;
   const [trans, front] = inLoop ? ['chime.Trans', 'chime.Front'] : [through, through];
   return applyMoves(EMPTY_WIRING, [
-    { do: 'add', part: transformerPart('old', facts.transformer ?? said('theOldTransformer'), 'leads', { screws }) },
-    ...mainsMoves('old', listed),
-    ...(facts.switched && !listed.some(({ carries }) => carries === 'hot') ? switchMoves() : []),
+    {
+      do: 'add',
+      part: transformerPart('old', facts.transformer ?? said('theOldTransformer'), facts.plugged ? 'plug' : 'leads', {
+        screws,
+      }),
+    },
+    ...(!facts.plugged ? mainsMoves('old', listed) : facts.toBreaker ? conductorMoves(listed) : []),
+    ...(facts.switched && !facts.plugged && !listed.some(({ carries }) => carries === 'hot') ? switchMoves() : []),
     ...(chime === 'screws'
       ? [{ do: 'add', part: chimePart('chime', 'chime', said('chime'), facts.terminal) } as const]
       : []),

@@ -45,7 +45,7 @@ export { afterStep, changedLeads, fitted, planWiring, wiringBuilt, type WiringPl
 export {
   CLOSING_STEPS,
   ENERGISING_STEPS,
-  byLicensed,
+  ofWork,
   lookTask,
   moveTask,
   proofTask,

@@ -1,9 +1,10 @@
+import type { Work } from '../region';
 import { said, type Text } from '../said';
-import { adapterTasks, feedingPart, putOn, takeOff } from './bellSide';
+import { adapterTasks, feedingPart, isPluggedIn, plugOutTask, putOn, takeOff } from './bellSide';
 import { transformerPart } from './bellParts';
 import { spliceAt } from './mainsParts';
 import type { Move } from './move';
-import { lookTask, moveTask, proofTask, type Task } from './step';
+import { lookTask, moveTask, ofWork, proofTask, type Task } from './step';
 import { hasPart, jointById, leadById, leadsAt, type Part, type Wiring } from './wiring';
 
 /** How a transformer is put in its place. */
@@ -14,6 +15,8 @@ export interface FittedTransformer {
   readonly name: Text;
   readonly ratedVolts: number;
   readonly fit: TransformerFit;
+  /** What of fitting it places keep for a licence. */
+  readonly work: Work;
 }
 
 const PLACE = 'transformer';
@@ -133,21 +136,53 @@ const ALWAYS_ON: Task = lookTask(PLACE, 'mains-always-on', said('feedTriedEvery'
 
 const LABEL: Task = lookTask(PLACE, 'mains-label', said('labelTransformerVolts'), said('nobodySearchesTwice'));
 
+/** The last of a new transformer: the bell wires under its pair. */
+const pairTask = (found: Wiring, ratedVolts: number): Task =>
+  moveTask(
+    PLACE,
+    'mains-pair',
+    'bell',
+    putOn(found, ['new.S1', 'new.S2']),
+    said('threeFourScrews'),
+    said('bellWiresUnderPair', { ratedVolts }),
+  );
+
+/** On a circuit of its own, in place of an old one that goes with its plug: nothing of the house was on that. */
+function insteadOfPlug(
+  found: Wiring,
+  old: Part,
+  transformer: FittedTransformer & { readonly fit: 'onBox' | 'dinRail' },
+  energise: boolean,
+): readonly Task[] {
+  return ofWork(transformer.work, [
+    plugOutTask(),
+    moveTask(PLACE, 'mains-bell-off', 'bell', takeOff(found), BELL_OFF_HOW, BELL_OFF),
+    {
+      ...lookTask(PLACE, 'plug-away', said('oldPlugAway'), said('nobodyPlugsOld')),
+      moves: [{ do: 'remove', part: old.id }],
+    },
+    WHO,
+    ALWAYS_ON,
+    proofTask(PLACE, 'mains-open', said('coverOffProveAgain'), said('hotNeutralEachGround')),
+    ...seatAndJoin(found, transformer, energise, old.place),
+    pairTask(found, transformer.ratedVolts),
+    LABEL,
+  ]);
+}
+
 /**
  * The mains side of a new transformer, from the permission to the label (domain/power, the mains side). Everything that
  * touches a mains conductor is held by the gate until that is proved dead by the person who does it.
  * @param energise mains on once before the cover goes on, and proved dead again
  */
-export function mainsSide(
-  found: Wiring,
-  { name, ratedVolts, fit }: FittedTransformer,
-  energise: boolean,
-): readonly Task[] {
+export function mainsSide(found: Wiring, transformer: FittedTransformer, energise: boolean): readonly Task[] {
+  const { name, ratedVolts, fit, work } = transformer;
   const old = feedingPart(found);
   if (!old) return [];
   if (fit === 'plugIn') return adapterTasks(found, name);
+  if (isPluggedIn(old)) return insteadOfPlug(found, old, { ...transformer, fit }, energise);
   const boxed = hasPart(found, 'boxed');
-  return [
+  return ofWork(work, [
     WHO,
     {
       ...lookTask(PLACE, 'mains-photo', said('photographOldTransformer'), said('twoWiresUnder')),
@@ -165,28 +200,21 @@ export function mainsSide(
       said('conductorsPassThrough'),
       boxed ? said('boxedChimeOutEvery') : said('oldPrimaryLeads'),
     ),
-    ...seatAndJoin(found, { name, ratedVolts, fit }, energise, old.place),
-    moveTask(
-      PLACE,
-      'mains-pair',
-      'bell',
-      putOn(found, ['new.S1', 'new.S2']),
-      said('threeFourScrews'),
-      said('bellWiresUnderPair', { ratedVolts }),
-    ),
+    ...seatAndJoin(found, { ...transformer, fit }, energise, old.place),
+    pairTask(found, ratedVolts),
     LABEL,
-  ];
+  ]);
 }
 
 /** The mains side of a transformer where there was none: on its circuit’s conductors, nothing old to take out. */
 export function freshMainsSide(found: Wiring, transformer: FittedTransformer, energise: boolean): readonly Task[] {
-  const { name, ratedVolts, fit } = transformer;
+  const { fit, work } = transformer;
   if (fit === 'plugIn') return [];
-  return [
+  return ofWork(work, [
     WHO,
     ALWAYS_ON,
     proofTask(PLACE, 'mains-open', said('coverOffProveAgain'), said('hotNeutralEachGround')),
-    ...seatAndJoin(found, { name, ratedVolts, fit }, energise, PLACE),
+    ...seatAndJoin(found, { ...transformer, fit }, energise, PLACE),
     LABEL,
-  ];
+  ]);
 }

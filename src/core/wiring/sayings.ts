@@ -32,6 +32,11 @@ export interface WiringSayings {
   bellWiresUnder: { readonly first: Text; readonly second: Text; readonly volts: number };
   bellScrewsStand: None;
   bothBellWires: None;
+  pullItsPlug: None;
+  outAndInSight: None;
+  oldPlugOffAway: None;
+  oldPlugAway: None;
+  nobodyPlugsOld: None;
   onlyBellScrewsOld: None;
   bothBellWiresOff: None;
   inlineConnectorsStrip: None;

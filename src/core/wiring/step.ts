@@ -1,3 +1,4 @@
+import type { Work } from '../region';
 import type { Text } from '../said';
 import type { StepRole, Touches } from '../isolation';
 import type { Move } from './move';
@@ -23,8 +24,8 @@ export interface Task {
   readonly photo?: true;
   /** Work needs a standing proof; the proof itself, and a live test, ask for other things. */
   readonly role: StepRole;
-  /** Kept for somebody who holds a licence. */
-  readonly licensed?: true;
+  /** What of it places keep for a licence. */
+  readonly work?: Work;
   /** The circuit is switched on here to see it work: every proof ends with it. */
   readonly energises?: true;
   /** It closes the place that was open: nobody has hands in it any more. */
@@ -42,9 +43,9 @@ export interface Step extends Omit<Task, 'words'> {
   readonly tug: boolean;
 }
 
-/** Tasks of work that is kept for somebody with a licence: what touches mains of them. */
-export const byLicensed = (tasks: readonly Task[]): readonly Task[] =>
-  tasks.map((task) => (task.touches === 'mains' ? { ...task, licensed: true } : task));
+/** Tasks of a work that places may keep for a licence: what touches mains of them. */
+export const ofWork = (work: Work | null, tasks: readonly Task[]): readonly Task[] =>
+  work === null ? tasks : tasks.map((task) => (task.touches === 'mains' ? { ...task, work } : task));
 
 /** A task that only looks, labels or seats: no wire changes its place. */
 export const lookTask = (place: StepPlace, id: string, words: Text, how: Text): Task => ({

@@ -236,7 +236,7 @@ describe('a plan', () => {
     const found = foundBell(ORDINARY_BELL);
     const { steps, planned } = planWiring(
       found,
-      mainsSide(found, { name: '16 V 30 VA', ratedVolts: 16, fit: 'onBox' }, false),
+      mainsSide(found, { name: '16 V 30 VA', ratedVolts: 16, fit: 'onBox', work: 'transformer' }, false),
     );
     const order = steps.flatMap(({ moves }) =>
       moves.flatMap((move) => (move.do === 'on' && move.lead.startsWith('new.') ? [move.lead] : [])),

@@ -3,9 +3,10 @@ import { jobWords } from '@/words/screens';
 import { useSay } from '../log/useSay';
 import { useState } from 'react';
 import { Button, Offcanvas } from 'react-bootstrap';
-import { circuitsOfPoint, stateAt, worriesOf } from '@/core/points';
+import { circuitsOfPoint, plugAt, stateAt, worriesOf } from '@/core/points';
 import { CIRCUIT_STATE_WORDS, NOT_KNOWN } from '@/core/isolation';
 import { useJob } from '../log/JobContext';
+import { PLUG_CLASSES, PLUG_WORDS } from '../verdict/PlugPlate';
 import { FACES } from '../points/faces';
 import { Carry } from './Carry';
 
@@ -20,15 +21,15 @@ export function FootBar() {
   // Of several circuits the one that is farthest from dead is told
   const states = circuitsOfPoint(job, point).map((circuit) => stateAt(point, circuit));
   const state = ORDER.flatMap((one) => states.find((known) => known.state === one) ?? [])[0] ?? NOT_KNOWN;
-  const plug = states.length === 0 && point.fed.plug;
+  const plug = states.length === 0 ? plugAt(job, point) : null;
   const worries = worriesOf(job, point, assessment).length;
   const count = worries === 0 ? jobWords.noWorry : worries === 1 ? '1 worry' : jobWords.worries2({ worries });
   return (
     <>
       <Button variant="bare" className="foot-bar" aria-expanded={open} onClick={() => setOpen(true)}>
-        <span className={`mini-plate ${plug ? 'off' : state.state}`}>
+        <span className={`mini-plate ${plug ? PLUG_CLASSES[plug.state] : state.state}`}>
           <i aria-hidden="true" />
-          {say(plug ? jobWords.aPlug : CIRCUIT_STATE_WORDS[state.state])}
+          {say(plug ? PLUG_WORDS[plug.state] : CIRCUIT_STATE_WORDS[state.state])}
         </span>
         <FootWord />
         <span className="end">{count}</span>

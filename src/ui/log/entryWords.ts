@@ -40,6 +40,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   stayedAtWork: jobWords.stayedAtWork,
   personChanged: jobWords.personChanged,
   bellExplained: jobWords.bellExplained,
+  plugSeen: jobWords.plugSeen,
   placeCleared: jobWords.placeCleared,
   hintNoted: jobWords.hint,
   huntPlanned: jobWords.hunt,

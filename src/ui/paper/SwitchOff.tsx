@@ -10,7 +10,7 @@ export function SwitchOff({ say, job, point }: { readonly say: Say; readonly job
   return (
     <section>
       <h3>{sheetWords.howToSwitchIt}</h3>
-      {circuits.length === 0 && <p>{point.fed.plug ? sheetWords.byItsPlugPulled : sheetWords.noCircuitWasNamed}</p>}
+      {circuits.length === 0 && <p>{!point.fed.breaker ? sheetWords.byItsPlugPulled : sheetWords.noCircuitWasNamed}</p>}
       {circuits.map((circuit) => (
         <p key={circuit.id}>
           {sheetWords.stateNow({

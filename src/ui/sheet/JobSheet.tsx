@@ -16,7 +16,7 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
   const { site, customer, expectedAt } = job;
   const region = regionOf(job);
   // Only what is there is spoken of
-  const transformer = job.points.some(({ hangs, fed }) => hangs.supplyId !== null && !fed.plug);
+  const transformer = job.points.some(({ hangs, fed }) => hangs.supplyId !== null && fed.breaker);
   return (
     <main className="sheet-page">
       <div className="sheet-head">

@@ -1,12 +1,10 @@
-import { useTerms } from '../log/useSay';
 import { verdictWords } from '@/words/screens';
-import { Filled } from '../figures/Filled';
-import type { ReactNode } from 'react';
 import type { Circuit } from '@/core/house';
 import { NOT_KNOWN } from '@/core/isolation';
 import type { Job } from '@/core/job';
 import { circuitsOfPoint, proofsAt, stateAt, type Point } from '@/core/points';
 import { format, parseISO } from 'date-fns';
+import { PlugPlate } from './PlugPlate';
 
 const WORDS = {
   unknown: verdictWords.nOTKNOWN,
@@ -18,22 +16,14 @@ const WORDS = {
 /** The plates of every circuit that feeds a point; one that says “not known” where none is named. */
 export function CircuitPlates({ job, point }: { readonly job: Job; readonly point: Point }) {
   const circuits = circuitsOfPoint(job, point);
-  if (circuits.length === 0) return point.fed.plug ? <PlugPlate /> : <CircuitPlate point={point} circuit={null} />;
-  return circuits.map((circuit) => <CircuitPlate key={circuit.id} point={point} circuit={circuit} />);
-}
-
-/** A supply that plugs in has no breaker: what makes it dead is its plug. */
-function PlugPlate() {
-  const terms = useTerms();
   return (
-    <div className="plate off" role="status" data-testid="circuit-state">
-      <i />
-      <span>
-        <Filled
-          parts={verdictWords.aPLUG<ReactNode>({ noBreakerOut: <small>{verdictWords.noBreakerOutOf(terms)}</small> })}
-        />
-      </span>
-    </div>
+    <>
+      <PlugPlate job={job} point={point} />
+      {circuits.length === 0 && point.fed.breaker && <CircuitPlate point={point} circuit={null} />}
+      {circuits.map((circuit) => (
+        <CircuitPlate key={circuit.id} point={point} circuit={circuit} />
+      ))}
+    </>
   );
 }
 

@@ -357,6 +357,7 @@ export const factWords: FactWords = {
     alwaysFed: { is: 'every switch tried: it stays fed', answers: YES_NO },
     givenUp: 'the search was given up',
     joined: { is: 'a second transformer joined on the bell side', answers: YES_NO },
+    plugged: { is: 'it plugs in: none of the house’s wires on it', answers: YES_NO },
     cableLeaves: { is: 'cable leaves the chime', answers: { down: 'down', up: 'up', sideways: 'sideways' } },
     humAt: { is: 'something hums or is warm', answers: PLACES },
   },

@@ -13,6 +13,8 @@ export const isolation: Sentences<IsolationSayings> = {
   circuitLive: 'the circuit is live',
   offButNot: 'off, but not proved dead',
   bellWiresNot: 'its bell wires are not proved dead',
+  plugNotOut: (_, t) => `its plug was not seen out of its ${t.outlet}`,
+  plugByAnother: 'somebody else saw its plug out: look yourself',
   noMainsProof: 'no mains proof of dead',
   provedSomebodyElse: 'proved by somebody else: prove it yourself',
   bellSideNot: (_, t) => `bell side not read: at most 35 V between and to ${t.ground}`,

@@ -51,6 +51,8 @@ export const points: Sentences<PointsSayings> = {
   // points/findings
   // points/marks
   huntLeft: ({ leftCount }) => `hunt: ${leftCount} left`,
+  plugToPull: 'its plug to be pulled',
+  seePlugOut: (_, t) => `Pull its plug out of the ${t.outlet}, and say that you see it`,
   plugNoBreaker: (_, t) => `a plug, no ${t.way}`,
   stepsOfAll: ({ stepsCount, stepsCount2 }) => `${stepsCount} of ${stepsCount2}`,
   held: ({ held }) => `held: ${held}`,

@@ -48,6 +48,11 @@ export const wiring: Sentences<WiringSayings> = {
   bellWiresUnder: ({ first, second, volts }) => `Bell wires under ${first} and ${second}: ${volts} V`,
   bellScrewsStand: 'Its bell screws stand in one housing with mains terminals: opening it is mains work.',
   bothBellWires: (_, t) => `Both bell wires off the boxed chime’s screws, ${t.labelled}`,
+  pullItsPlug: (_, t) => `Pull the old transformer’s plug out of its ${t.outlet}`,
+  outAndInSight: 'Out, and where you see it: whoever else works here looks for himself.',
+  oldPlugOffAway: (_, t) => `Both bell wires off the old plug-in transformer, ${t.labelled}; it goes away`,
+  oldPlugAway: 'The old plug-in transformer away',
+  nobodyPlugsOld: 'Left lying there, somebody plugs it in again.',
   onlyBellScrewsOld: 'Only the bell screws. The old transformer’s mains side stays closed and untouched.',
   bothBellWiresOff: (_, t) => `Both bell wires off the old transformer’s screws, ${t.labelled}`,
   inlineConnectorsStrip: (_, t) =>

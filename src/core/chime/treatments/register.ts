@@ -52,7 +52,10 @@ function plainWiring({ kinds }: TreatmentPlan): Wiring {
     );
   // A boxed chime goes with its transformer
   return chime === 'boxed'
-    ? after(found, mainsSide(found, { name: said('newTransformer'), ratedVolts: 0, fit: 'dinRail' }, false))
+    ? after(
+        found,
+        mainsSide(found, { name: said('newTransformer'), ratedVolts: 0, fit: 'dinRail', work: 'board' }, false),
+      )
     : found;
 }
 

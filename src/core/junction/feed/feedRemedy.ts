@@ -1,3 +1,4 @@
+import type { Work } from '../../region';
 import type { Text } from '../../said';
 import { capAt, leadsAt, type Move, type Task, type Wiring } from '../../wiring';
 import type { BoxSurvey } from '../boxSurvey';
@@ -14,8 +15,8 @@ export interface FeedRemedy {
   readonly when: Text;
   readonly minutes: number;
   readonly cost: number;
-  /** New cable or a new circuit: a licensed electrician’s in most places. */
-  readonly licensed: boolean;
+  /** What of it places keep for a licence; null: ordinary work on mains. */
+  readonly work: Work | null;
   readonly parts: readonly Text[];
   /** What is done before the fixture’s own leads go on. */
   readonly tasks: (wiring: Wiring) => readonly Task[];

@@ -10,7 +10,7 @@ export const guardSwitch: FeedRemedy = {
   when: said('quickTakesGuard'),
   minutes: 6,
   cost: 6,
-  licensed: false,
+  work: null,
   parts: [said('switchGuard'), said('labelKeepCamera')],
   tasks: (wiring) =>
     hasPart(wiring, 'switch')

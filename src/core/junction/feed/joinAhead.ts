@@ -42,7 +42,7 @@ export const joinAtSwitch: FeedRemedy = {
   when: said('alwaysGoodTwo'),
   minutes: 25,
   cost: 5,
-  licensed: false,
+  work: null,
   parts: [said('blankPlate'), said('connectorsCount', { count: 2 })],
   tasks: joinIt('Switch', said('opensNextFinds')),
 };
@@ -55,7 +55,7 @@ export const joinAtTimer: FeedRemedy = {
   when: said('timerTurnsCamera'),
   minutes: 25,
   cost: 5,
-  licensed: false,
+  work: null,
   parts: [said('blankPlate'), said('connectorsCount', { count: 2 })],
   tasks: joinIt('Timer', said('elseHungAll')),
 };

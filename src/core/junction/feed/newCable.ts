@@ -16,7 +16,7 @@ export const newCable: FeedRemedy = {
   when: said('oneSoundWay'),
   minutes: 120,
   cost: 60,
-  licensed: true,
+  work: 'newCircuit',
   parts: [said('cableHotNeutral'), said('clampForIt'), said('clips')],
   tasks: (wiring) => {
     const old = OLD.flatMap((joint) => leadsAt(wiring, joint));

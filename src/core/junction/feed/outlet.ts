@@ -46,7 +46,7 @@ export const outletOut: FeedRemedy = {
   when: said('mostRoomGoes'),
   minutes: 15,
   cost: 4,
-  licensed: false,
+  work: null,
   parts: [said('wetRatedCover'), said('connectorsCount', { count: 3 })],
   tasks: (wiring) => throughSplices(wiring, said('outletOutHots'), said('goesAnotherOutlet'), false),
 };
@@ -58,7 +58,7 @@ export const outletKept: FeedRemedy = {
   when: said('customerWantsCounts'),
   minutes: 20,
   cost: 12,
-  licensed: false,
+  work: null,
   parts: [said('useCoverWet'), said('connectorsCount', { count: 3 }), said('pigtailsCount', { count: 3 })],
   tasks: (wiring) => throughSplices(wiring, said('outletPigtailsHot'), said('cameraMustNot'), true),
 };

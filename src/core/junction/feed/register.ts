@@ -29,6 +29,6 @@ export function feedRemediesFor(survey: BoxSurvey): readonly FeedRemedy[] {
   const { feed } = feedCase(survey);
   if (feed === null) return [];
   return FEED_REMEDIES.filter(({ cases, fits }) => cases.includes(feed) && (fits?.(survey) ?? true)).sort(
-    (a, b) => Number(a.licensed) - Number(b.licensed) || a.minutes - b.minutes,
+    (a, b) => Number(a.work !== null) - Number(b.work !== null) || a.minutes - b.minutes,
   );
 }

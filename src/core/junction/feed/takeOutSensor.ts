@@ -11,7 +11,7 @@ export const takeOutSensor: FeedRemedy = {
   when: said('twoSensorsRow'),
   minutes: 6,
   cost: 0,
-  licensed: false,
+  work: null,
   parts: [],
   tasks: (wiring) => {
     if (!hasPart(wiring, 'sensor')) return [];

@@ -9,7 +9,7 @@ export const useFeed: FeedRemedy = {
   when: said('testedEverySwitch'),
   minutes: 0,
   cost: 0,
-  licensed: false,
+  work: null,
   parts: [],
   tasks: () => [],
 };

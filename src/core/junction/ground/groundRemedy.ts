@@ -1,3 +1,4 @@
+import type { Work } from '../../region';
 import type { Text } from '../../said';
 import type { Task, Wiring } from '../../wiring';
 import type { BoxSurvey } from '../boxSurvey';
@@ -9,7 +10,8 @@ export interface GroundRemedy {
   readonly when: Text;
   readonly minutes: number;
   readonly cost: number;
-  readonly licensed: boolean;
+  /** What of it places keep for a licence; null: ordinary work on mains. */
+  readonly work: Work | null;
   readonly parts: readonly Text[];
   /** Asked in writing before it may be taken: who decided what, by which rule; or what was measured. */
   readonly inWriting: Text | null;

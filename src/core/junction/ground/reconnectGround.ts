@@ -10,7 +10,7 @@ export const reconnectGround: GroundRemedy = {
   when: said('foundLyingLoose'),
   minutes: 4,
   cost: 1,
-  licensed: false,
+  work: null,
   parts: [said('connectorsCount', { count: 1 })],
   inWriting: null,
   fits: (survey) => groundsOf(survey, 'loose').length > 0,

@@ -16,7 +16,7 @@ export const useGround: GroundRemedy = {
   when: said('measuredLowFixture'),
   minutes: 0,
   cost: 0,
-  licensed: false,
+  work: null,
   parts: [],
   inWriting: null,
   fits: (survey) => groundsOf(survey, 'held').length > 0,

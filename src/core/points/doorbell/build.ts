@@ -4,6 +4,7 @@ import { regionOf } from '../../job/region';
 import type { DoorHangs, SaidHangs } from '../../house/things';
 import { boxSurveyOf } from '../boxOf';
 import type { PointBuild } from '../build';
+import type { PointView } from '../pointView';
 import type { Doorbell } from './doorbell';
 import { doorInHouse } from './inHouse';
 import { surveyOf } from './survey';
@@ -25,6 +26,20 @@ const doorHangs = (id: string, { supplyId, chimeId, terminal, boxId }: SaidHangs
   boxId: boxId ?? id,
 });
 
+/** What feeds a door: a plug, a breaker, or a plug that a transformer on a breaker comes instead of. */
+function fedBy(
+  toBeMade: boolean,
+  { plugged, joined }: Doorbell['transformer'],
+  chime: Doorbell['chime'],
+  feed: Doorbell['feed'],
+): PointView['fed'] {
+  const chosen = feed?.transformer ?? null;
+  // In a chime’s own housing it hangs on the house’s wires, whatever was said of it
+  const isPlugged = plugged === 'yes' && chime.chimeKind !== 'boxedMains';
+  const plug = toBeMade ? (chosen?.fit === 'plugIn' ? 'new' : null) : isPlugged ? 'found' : null;
+  return { bellSide: true, plug, breaker: plug === null || chosen?.mainsWork === true, joined };
+}
+
 export const doorbellBuild: PointBuild<Doorbell> = {
   hangs: doorHangs,
   doorsToShareWith: ({ points }) =>
@@ -43,7 +58,7 @@ export const doorbellBuild: PointBuild<Doorbell> = {
       ...plain,
       kind: 'doorbell',
       hangs: doorHangs(plain.id, hangs),
-      fed: { bellSide: true, plug: toBeMade && feed?.transformer?.fit === 'plugIn', joined: transformer.joined },
+      fed: fedBy(toBeMade, transformer, chime?.facts ?? {}, feed),
       boxHeld: 'nothing',
       transformer,
       looked: supply?.looked ?? {},

@@ -27,8 +27,8 @@ export const doorbellClimb: PointClimb<Doorbell> = {
   failed: failedChecks,
   parts: doorbellParts,
   toTell: ({ fed }) => [
-    fed.plug ? said('showPlugPulled') : BY_ITS_CIRCUIT,
-    ...(fed.plug ? [] : [said('keepSwitchWithout')]),
+    fed.breaker ? BY_ITS_CIRCUIT : said('showPlugPulled'),
+    ...(!fed.breaker ? [] : [said('keepSwitchWithout')]),
     SEES_AND_HEARS,
   ],
   verdict({ point, assessment }) {

@@ -23,7 +23,7 @@ export function customerWords(point: Doorbell): Text {
       at,
       ring: ringWords(point, choice.data.treatmentId),
     }),
-    fed.plug ? said('leaveAdapterOutlet') : said('keepCircuitSwitched'),
+    fed.breaker ? said('keepCircuitSwitched') : said('leaveAdapterOutlet'),
     said('cameraSeesStands'),
   ];
   return said('together', { sentences });

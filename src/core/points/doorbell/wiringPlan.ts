@@ -95,6 +95,7 @@ export function bellFactsOf(point: Doorbell): BellFacts {
     ...(feedIsElsewhere(point) && point.feed?.transformer ? { transformer: point.feed.transformer.name } : {}),
     straight: point.runs.toDoor.straightM !== undefined,
     switched: diesWithLight(point),
+    plugged: point.fed.plug === 'found',
     screws: screwNames(point),
     door: atDoor,
     inside,
@@ -169,16 +170,19 @@ export interface WiringChoice {
 }
 
 /** A transformer that the catalogue does not know any more sits on a box. */
-const fittedOf = ({ transformer }: WiringChoice): FittedTransformer | null =>
-  transformer && {
-    name: transformer.name,
-    ratedVolts: transformer.ratedVolts,
-    fit: transformer.mainsWork
-      ? (transformer.fit ?? TRANSFORMERS.find(({ id }) => id === transformer.id)?.fit) === 'dinRail'
-        ? 'dinRail'
-        : 'onBox'
-      : 'plugIn',
+function fittedOf(point: Doorbell, { transformer }: WiringChoice): FittedTransformer | null {
+  if (!transformer) return null;
+  const { id, name, ratedVolts, mainsWork } = transformer;
+  const onRail = (transformer.fit ?? TRANSFORMERS.find((one) => one.id === id)?.fit) === 'dinRail';
+  // On a rail it sits in the board; from a board to where nothing was it is a circuit of its own
+  const isNewCircuit = point.toBeMade && point.supply.from === 'board';
+  return {
+    name,
+    ratedVolts,
+    fit: !mainsWork ? 'plugIn' : onRail ? 'dinRail' : 'onBox',
+    work: onRail ? 'board' : isNewCircuit ? 'newCircuit' : 'transformer',
   };
+}
 
 /** Whether what feeds the supply has its steps at another of its doors. */
 const feedIsElsewhere = ({ id, feed }: Doorbell): boolean => feed !== null && feed.pointId !== id;
@@ -194,12 +198,17 @@ const chimeIsElsewhere = ({ id, sharesChime }: Doorbell): boolean =>
 const mainsLeadsOf = (point: Doorbell): readonly Lead[] =>
   point.cables.length > 0 ? houseLeads(boxSurveyOf(point)) : [];
 
+/** How what is to feed a supply gets its mains; null: what is there stays. */
+const newFeedOf = (transformer: WiringChoice['transformer'] | undefined): 'plug' | 'breaker' | null =>
+  transformer ? (transformer.mainsWork ? 'breaker' : 'plug') : null;
+
 /** A doorbell’s wiring as it was found; its transformer’s box with the conductors that were listed there. */
-export function foundBellOf(point: Doorbell, plug = point.feed?.transformer?.fit === 'plugIn'): Wiring {
-  if (!point.toBeMade) return foundBell(bellFactsOf(point), mainsLeadsOf(point));
+export function foundBellOf(point: Doorbell, newFeed = newFeedOf(point.feed?.transformer)): Wiring {
+  if (!point.toBeMade)
+    return foundBell({ ...bellFactsOf(point), toBreaker: newFeed === 'breaker' }, mainsLeadsOf(point));
   return feedIsElsewhere(point)
     ? branchFound(point.feed?.transformer?.name ?? said('newSupply'))
-    : nothingFound(plug, mainsLeadsOf(point));
+    : nothingFound(newFeed === 'plug', mainsLeadsOf(point));
 }
 
 /** The way of a new supply’s cable in steps; null where there was a bell. */
@@ -224,15 +233,14 @@ function routeSteps(point: Doorbell): readonly Stretch[] | null {
 /** A point’s wiring as found, and what a choice makes of it. */
 export function wiringPlan(point: Doorbell, choice: WiringChoice): WiringPlan {
   const cableLeft = isCableLeft(point);
-  const plug = choice.transformer !== null && !choice.transformer.mainsWork;
-  const found = foundBellOf(point, plug);
+  const found = foundBellOf(point, newFeedOf(choice.transformer));
   return planWiring(
     found,
     tasksOf(found, {
       route: routeSteps(point),
       feedElsewhere: feedIsElsewhere(point),
       chimeElsewhere: chimeIsElsewhere(point),
-      transformer: fittedOf(choice),
+      transformer: fittedOf(point, choice),
       tap: choice.tap ? { screws: SCREWS_OF_PAIR[choice.tap.screws], volts: choice.tap.ratedVolts } : null,
       mend: choice.mended ?? [],
       treatmentId: choice.treatmentId,

@@ -25,7 +25,7 @@ export const floodlightBuild: PointBuild<Floodlight> = {
     ...plain,
     kind: 'floodlight',
     hangs: { supplyId: null, chimeId: null, terminal: null, boxId: hangs.boxId ?? plain.id },
-    fed: { bellSide: false, plug: false, joined: undefined },
+    fed: { bellSide: false, plug: null, breaker: true, joined: undefined },
     boxHeld: plain.look.oldFixture ?? null,
     fixture: last('fixtureChosen'),
   }),

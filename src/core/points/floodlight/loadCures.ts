@@ -1,6 +1,7 @@
 import { said, type Text } from '../../said';
 import type { FixtureProfile } from '../../catalogue';
 import { feedRemedy } from '../../junction';
+import type { Work } from '../../region';
 import { loadOf } from './fixtureOf';
 import type { Floodlight } from './floodlight';
 
@@ -11,7 +12,7 @@ export interface LoadCure {
   /** Load with it, VA, and what may be on for hours; null where it leaves this circuit. */
   readonly totalVa: number | null;
   readonly minutes: number;
-  readonly licensed: boolean;
+  readonly work: Work | null;
 }
 
 /** Minutes to move another load to another circuit, where that can be done at all. */
@@ -33,7 +34,7 @@ export function loadCures(
   const smaller = fixtures.flatMap((other): readonly LoadCure[] => {
     const withIt = loadOf(point, other);
     return withIt?.suffices
-      ? [{ id: other.id, name: other.name, totalVa: withIt.totalVa, minutes: 0, licensed: false }]
+      ? [{ id: other.id, name: other.name, totalVa: withIt.totalVa, minutes: 0, work: null }]
       : [];
   });
   return [
@@ -45,7 +46,7 @@ export function loadCures(
             name: said('vaHangsMoved', { over }),
             totalVa: load.totalVa - over,
             minutes: MOVE_MINUTES,
-            licensed: false,
+            work: null,
           },
         ]
       : []),
@@ -54,7 +55,7 @@ export function loadCures(
       name: said('cableAnotherCircuit'),
       totalVa: null,
       minutes: cable?.minutes ?? 0,
-      licensed: true,
+      work: 'newCircuit',
     },
   ];
 }

@@ -14,7 +14,7 @@ export const plugFloodlightBuild: PointBuild<PlugFloodlight> = {
     ...plain,
     kind: 'plugFloodlight',
     hangs: { supplyId: null, chimeId: null, terminal: null, boxId: hangs.boxId ?? plain.id },
-    fed: { bellSide: false, plug: true, joined: undefined },
+    fed: { bellSide: false, plug: 'new', breaker: false, joined: undefined },
     boxHeld: null,
     outlet: facts('outletDescribed'),
     fixture: last('plugFixtureChosen'),

@@ -7,7 +7,7 @@ import { capital } from '@/core/units';
 import { useSay, useTerms } from '../../log/useSay';
 import { useDeferredValue, useState } from 'react';
 import { boxScrewsIn, SCREW_THREADS } from '@/core/catalogue';
-import { lengthsOf, type Job } from '@/core/job';
+import { isKeptForLicence, lengthsOf, type Job } from '@/core/job';
 import { LIMITS } from '@/core/kinds';
 import {
   testBasis,
@@ -31,6 +31,7 @@ import { PlanTag } from '../box/PlanTag';
 import { RoomTable } from '../box/RoomTable';
 import { SpliceTable } from '../box/SpliceTable';
 import { BoxDrawing } from '../../drawing/BoxDrawing';
+import { useJob } from '../../log/JobContext';
 import { useFloodlight } from './useFloodlight';
 import { Hanging } from './Hanging';
 import { Remedies } from './Remedies';
@@ -113,7 +114,7 @@ export function FixtureBench() {
                 remark: one.remark,
               }),
               minutes: one.minutes,
-              licensed: false,
+              work: null,
             }))}
             chosen={data.fixture.id}
             onPick={(fixtureId) => pick({ fixtureId, groundId: undefined })}
@@ -173,14 +174,14 @@ export function FixtureBench() {
                   name: floodlightWords.nothingMore,
                   when: floodlightWords.theBoxAsIt,
                   minutes: 0,
-                  licensed: false,
+                  work: null,
                 },
                 ...cures.map(({ id, name, where, item, room, minutes }) => ({
                   id,
                   name,
                   when: `${say(roomWords(room))} ${room.fits ? floodlightWords.fits : floodlightWords.doesNotFit} ${say(where)}`,
                   minutes,
-                  licensed: false,
+                  work: null,
                   idle: item === null,
                 })),
               ]}
@@ -219,15 +220,16 @@ export function FixtureBench() {
 /** What would bring the circuit’s load under its limit. */
 function LoadCures({ cures }: { readonly cures: readonly LoadCure[] }) {
   const say = useSay();
+  const { keptJob } = useJob();
   if (cures.length === 0) return null;
   return (
     <ul className="plain-list" data-testid="load-cures">
-      {cures.map(({ id, name, totalVa, minutes, licensed }) => (
+      {cures.map(({ id, name, totalVa, minutes, work }) => (
         <li key={id}>
           {say(name)}
           {totalVa === null ? '' : `: ${Math.round(totalVa)} VA`}
           {minutes > 0 ? `, ${minutes} min` : ''}
-          {licensed && <b className="brick"> {floodlightWords.licensedWork}</b>}
+          {work && isKeptForLicence(keptJob, work) && <b className="brick"> {floodlightWords.licensedWork}</b>}
         </li>
       ))}
     </ul>

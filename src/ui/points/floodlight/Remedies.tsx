@@ -2,6 +2,9 @@
 import { floodlightWords } from '@/words/screens';
 import { Form } from 'react-bootstrap';
 import type { Text } from '@/core/said';
+import { isKeptForLicence } from '@/core/job';
+import type { Work } from '@/core/region';
+import { useJob } from '../../log/JobContext';
 import { useSay } from '../../log/useSay';
 
 interface Remedy {
@@ -9,7 +12,8 @@ interface Remedy {
   readonly name: Text;
   readonly when: Text;
   readonly minutes: number;
-  readonly licensed: boolean;
+  /** What of it places keep for a licence; null: ordinary work. */
+  readonly work: Work | null;
   /** Shown for its figures; it is done elsewhere. */
   readonly idle?: boolean;
 }
@@ -25,11 +29,12 @@ interface Props {
 /** One of several ways, each with when it is right, how long it takes and who may do it. */
 export function Remedies({ legend, name, options, chosen, onPick }: Props) {
   const say = useSay();
+  const { keptJob } = useJob();
   return (
     <fieldset className="group">
       <legend>{legend}</legend>
       <ul className="remedies">
-        {options.map(({ id, name: words, when, minutes, licensed, idle }) => (
+        {options.map(({ id, name: words, when, minutes, work, idle }) => (
           <li key={id}>
             <Form.Check
               type="radio"
@@ -43,7 +48,9 @@ export function Remedies({ legend, name, options, chosen, onPick }: Props) {
                 <>
                   <span>
                     {say(words)}
-                    {licensed && <b className="brick"> {floodlightWords.licensedWork}</b>}
+                    {work && isKeptForLicence(keptJob, work) && (
+                      <b className="brick"> {floodlightWords.licensedWork}</b>
+                    )}
                     <small>{say(when)}</small>
                   </span>
                   <span className="figure small">{minutes > 0 ? `${minutes} min` : ''}</span>

@@ -6,6 +6,7 @@ import { TextInput } from '../../form/TextInput';
 import { Button } from 'react-bootstrap';
 import { useSay, useTerms } from '../../log/useSay';
 import { useState } from 'react';
+import { isKeptForLicence } from '@/core/job';
 import { TEXT } from '@/core/kinds';
 import type { FixtureData, FixtureOptions, FixturePicks } from '@/core/points';
 import type { Finding } from '@/core/wiring';
@@ -23,7 +24,7 @@ interface Props {
 export function TakeFixture({ options: { asksInWriting, grounds, feeds }, data, stops, picks, onPick }: Props) {
   const say = useSay();
   const terms = useTerms();
-  const { point, write, go } = useFloodlight();
+  const { keptJob, point, write, go } = useFloodlight();
   const [asked, setAsked] = useState(false);
   const ground = grounds.find(({ id }) => id === data.groundId);
   const feed = feeds.find(({ id }) => id === data.feedId);
@@ -51,7 +52,9 @@ export function TakeFixture({ options: { asksInWriting, grounds, feeds }, data, 
         <Filled
           parts={floodlightWords.aboutMinOfWork<ReactNode>({
             minutes,
-            partOfIt: feed?.licensed || ground?.licensed ? floodlightWords.partOfItLicensed : '',
+            partOfIt: [feed, ground].some((one) => one?.work && isKeptForLicence(keptJob, one.work))
+              ? floodlightWords.partOfItLicensed
+              : '',
             stops: stops.length > 0 && <b className="brick"> {floodlightWords.aRuleStopsThis}</b>,
           })}
         />

@@ -4,7 +4,7 @@ import { useSay, useTerms } from '../../log/useSay';
 import { circuitsOfPoint, hazardsAt, pointSteps, unnamedFeed } from '@/core/points';
 import { GATE_WORDS } from '@/core/isolation';
 import { capital } from '@/core/units';
-import { CircuitPlate, CircuitPlates } from '../../verdict/CircuitPlate';
+import { CircuitPlate } from '../../verdict/CircuitPlate';
 import { useJob } from '../../log/JobContext';
 import { Cautions } from '../../verdict/Cautions';
 import { SchoolHere } from '../../policy/SchoolHere';
@@ -12,19 +12,40 @@ import { CircuitFields, SecondCircuit } from './CircuitFields';
 import { CircuitHints } from './CircuitHints';
 import { CircuitMoves } from './CircuitMoves';
 import { HuntPanel } from './HuntPanel';
+import { PlugMoves } from './PlugMoves';
 
-/** From “which breaker?” to “proved dead”, by what the steps ahead will touch. */
+/** From “which breaker?” to “proved dead”, by what the steps ahead will touch; a plug has no breaker to be found. */
 export function IsolateBench() {
+  const { keptJob, point } = useJob();
+  const { bellSide, breaker, joined } = point.fed;
+  // What a plug alone feeds hangs on a breaker only by a transformer that is joined on
+  const asksBreaker = breaker || joined === 'yes' || circuitsOfPoint(keptJob, point).length > 0;
+  return (
+    <>
+      <Cautions words={hazardsAt(keptJob, 'isolate')} />
+      <PlugMoves />
+      {asksBreaker && <Breakers />}
+      {bellSide && asksBreaker && (
+        <SchoolHere
+          matter="bellSide"
+          lead={isolateWords.bellSideWhileWorking}
+          remark={isolateWords.mainsStepsAreNever}
+          submit={(school) => isolateWords.onThisJob({ school: capital(school) })}
+        />
+      )}
+    </>
+  );
+}
+
+function Breakers() {
   const terms = useTerms();
   const say = useSay();
   const { keptJob, point } = useJob();
   const circuits = circuitsOfPoint(keptJob, point);
   const unnamed = unnamedFeed(keptJob, point);
   const hunting = circuits.length === 0;
-  if (hunting && point.fed.plug) return <APlug />;
   return (
     <>
-      <Cautions words={hazardsAt(keptJob, 'isolate')} />
       {hunting && <HuntPanel />}
       <div className="halves">
         <section>
@@ -55,28 +76,7 @@ export function IsolateBench() {
           ))}
         </section>
       </div>
-      {point.fed.bellSide && (
-        <SchoolHere
-          matter="bellSide"
-          lead={isolateWords.bellSideWhileWorking}
-          remark={isolateWords.mainsStepsAreNever}
-          submit={(school) => isolateWords.onThisJob({ school: capital(school) })}
-        />
-      )}
     </>
-  );
-}
-
-/** What plugs in has no breaker to be found: its plug makes it dead. */
-function APlug() {
-  const terms = useTerms();
-  const { job, point } = useJob();
-  return (
-    <section>
-      <h2>{isolateWords.itsState}</h2>
-      <CircuitPlates job={job} point={point} />
-      <p className="block-top">{isolateWords.nothingIsSwitchedOff(terms)}</p>
-    </section>
   );
 }
 

@@ -41,7 +41,7 @@ function Here({ standing: { heldBy, toProve, placeId } }: { readonly standing: S
 export function StepAt({ standing, onTicked }: { readonly standing: StepStanding; readonly onTicked: () => void }) {
   const say = useSay();
   const { job, point, write, go } = useJob();
-  const { step, held, heldAt, toProve, placeId } = standing;
+  const { step, held, heldAt, licensed, toProve, placeId } = standing;
   const circuits = circuitsOfPoint(job, point);
   const pictures = photosOfPoint(job.photos, point.id).filter(({ rung }) => rung === 'wire').length;
   const [differing, setDiffering] = useState(false);
@@ -67,7 +67,7 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
     );
   return (
     <>
-      <p className="small soft">{chipsOf(step).join(' · ')}</p>
+      <p className="small soft">{chipsOf(step, licensed).join(' · ')}</p>
       {step.photo && (
         <p className="small">
           {pictures === 0

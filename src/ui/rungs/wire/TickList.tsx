@@ -20,7 +20,7 @@ export function TickList({ steps, onPick }: Props) {
   return (
     <ol className="tick-list" data-testid="tick-list">
       {steps.map((standing, i) => {
-        const { step, ticked, held, toProve } = standing;
+        const { step, licensed, ticked, held, toProve } = standing;
         const asksProof = step.role === 'proof' && toProve.length > 0;
         const free = !ticked && !held && !step.energises && !asksProof;
         return (
@@ -43,7 +43,7 @@ export function TickList({ steps, onPick }: Props) {
             <span>
               {say(step.words)}
               <small className="block soft">
-                {[...chipsOf(step), ...(held && !ticked ? [held] : [])].map(say).join(' · ')}
+                {[...chipsOf(step, licensed), ...(held && !ticked ? [held] : [])].map(say).join(' · ')}
               </small>
             </span>
           </li>

@@ -8,7 +8,10 @@ const TOUCH_WORDS = {
 } as const;
 
 /** What a step asks for, in a few words each: which proof, how long to strip, tug, picture. */
-export const chipsOf = ({ touches, minutes, stripM, tug, photo, energises, licensed }: Step): readonly string[] => [
+export const chipsOf = (
+  { touches, minutes, stripM, tug, photo, energises }: Step,
+  licensed: boolean,
+): readonly string[] => [
   energises ? wireWords.switchesOn : TOUCH_WORDS[touches],
   ...(licensed ? [wireWords.byALicence] : []),
   ...(minutes ? [wireWords.aboutMin({ minutes })] : []),

@@ -162,6 +162,11 @@ export const isolate = {
   bellSideWhileWorking: 'Bell side while working on this job',
   mainsStepsAreNever: 'Mains steps are never touched by this.',
   onThisJob: ({ school }: { readonly school: string }) => `${school} on this job`,
+  itsPlug: 'Its plug',
+  deadWhileOut: ({ way, outlet }: Pick<Terms, 'way' | 'outlet'>) =>
+    `No ${way} is looked for: it is dead while its plug is out of the ${outlet}, where whoever works on it sees it.`,
+  iSeeItOut: ({ outlet }: Pick<Terms, 'outlet'>) => `It is out of the ${outlet}, and I see it`,
+  itGoesIn: ({ outlet }: Pick<Terms, 'outlet'>) => `It goes into the ${outlet} again`,
   nothingIsSwitchedOff: ({ way }: Pick<Terms, 'way'>) =>
     `Nothing is switched off for it and no ${way} is looked for: it is dead while its plug is out and in sight. It goes in last, when all is wired and closed.`,
   noWayIsTaken: 'No way is taken yet: which proof is needed follows from it.',

@@ -39,6 +39,7 @@ export const job = {
   stayedAtWork: 'stayed at the work',
   personChanged: 'change of person',
   bellExplained: 'reason for the volts',
+  plugSeen: 'plug of the supply',
   placeCleared: 'answer for an open place',
   hint: 'hint',
   hunt: 'hunt',
@@ -67,6 +68,8 @@ export const job = {
   toBring: 'To bring',
   backAtTheWork: 'Back at the work?',
   theCircuit: 'the circuit',
+  aPlugWasSeen: <T>({ backAtThe }: Slots<T, 'backAtThe'>) =>
+    parts`${backAtThe} You saw a plug out of its outlet. That ends with any absence.`,
   aMainsProofStands: <T>({ backAtThe, way }: Slots<T, 'backAtThe' | 'way'>) =>
     parts`${backAtThe} A mains proof stands on ${way}. It ends with any absence.`,
   iWasAwayProve: 'I was away: prove it again',
@@ -78,7 +81,6 @@ export const job = {
   addThePoint: 'Add the point',
   noWorry: 'no worry',
   worries2: ({ worries }: { readonly worries: number }) => `${worries} worries`,
-  aPlug: 'a plug',
   carrySheet: 'Carry sheet',
   ladder: 'Ladder',
   fetchingThisRung: 'fetching this rung…',

@@ -9,7 +9,10 @@ export const verdict = {
   pROVEDDEAD: 'PROVED DEAD',
   noBreakerOutOf: ({ way, outlet }: Pick<Terms, 'way' | 'outlet'>) =>
     `no ${way} · out of its ${outlet} until all is wired`,
-  aPLUG: <T>({ noBreakerOut }: Slots<T, 'noBreakerOut'>) => parts`A PLUG${noBreakerOut}`,
+  aPlug: 'a plug',
+  plugNotSeenOut: 'plug not seen out',
+  plugIn: 'plug in',
+  plugOut: 'plug out',
   noCircuitNamed: 'no circuit named',
   simulatedMeter: ' · simulated meter',
   taggedNotProved: ' · tagged, not proved',

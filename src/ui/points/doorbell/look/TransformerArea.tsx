@@ -189,6 +189,7 @@ function Found({ tell }: { readonly tell: Tell }) {
         />
         <FieldGroup kind="transformerDescribed" scope={{ supplyId: kept.hangs.supplyId }} fields={[typed('place')]} />
       </div>
+      {ask('plugged')}
       {ask('toldApart')}
       <p className="caution">{say(regionOf(keptJob).cautions.transformer)}</p>
       {regionOf(keptJob).id === RAIL_REGION && (

@@ -40,7 +40,7 @@ export function ProveBench() {
           </div>
         </section>
       )}
-      {!named && !point.fed.plug && <p className="soft">{proveWords.noCircuitIsNamed}</p>}
+      {!named && point.fed.breaker && <p className="soft">{proveWords.noCircuitIsNamed}</p>}
       {failed > 0 && (
         <p className="brick">
           {proveWords.putItRightThen({
