@@ -26,7 +26,7 @@ export type { CheckAnswer, MovedLead, PlanSetting, PointView, Tick, Wait } from 
 export { HAZARD_CAUTIONS, hazardsAt, stepCautions, type CautionedRung } from './cautions';
 export { HELD_BY, openBeside, stepStandings, type HeldBy, type StepStanding } from './stepStandings';
 export { placeIdOf } from './places';
-export { askedWhere, isAskedOfPlug, plugAt, proofsAt, stateAt } from './stateAt';
+export { askedWhere, isAnybodyAtWork, isAskedOfPlug, plugAt, proofsAt, stateAt } from './stateAt';
 export { circuitsOfPoint, fedNames, mainPlaceOf, pointsAt, toCompareAt, unnamedFeed } from './supplyOf';
 export { bellSurveyAt, placeNameOf, readingsAt, searchWordsOf, spliceOf, toTell } from './told';
 export { verdictOf } from './verdict';

@@ -45,3 +45,8 @@ export const isAskedOfPlug = ({ points, isolation }: Job, who: Asker): boolean =
     const seen = point.fed.plug && isolation.plugOutOf(mainPlaceOf(point), who.id);
     return seen && seen.mark.byId === who.id && isolation.isAskedWhere(seen.mark.byId, seen.moment, who.at);
   });
+
+/** Whether anything that a person saw for themselves holds mains or bell wires open: a mains proof, a plug out. */
+export const isAnybodyAtWork = ({ circuits, points, isolation }: Job): boolean =>
+  circuits.some(({ proofs }) => proofs.some(({ stands, proof }) => stands && proof.weight === 'mains')) ||
+  points.some((point) => point.fed.plug && isolation.plugOutOf(mainPlaceOf(point), null));

@@ -6,7 +6,7 @@ import { Button, Offcanvas } from 'react-bootstrap';
 import { circuitsOfPoint, plugAt, stateAt, worriesOf } from '@/core/points';
 import { CIRCUIT_STATE_WORDS, NOT_KNOWN } from '@/core/isolation';
 import { useJob } from '../log/JobContext';
-import { PLUG_CLASSES, PLUG_WORDS } from '../verdict/PlugPlate';
+import { PLUG_CLASSES, PLUG_SHORT } from '../verdict/PlugPlate';
 import { FACES } from '../points/faces';
 import { Carry } from './Carry';
 
@@ -29,7 +29,7 @@ export function FootBar() {
       <Button variant="bare" className="foot-bar" aria-expanded={open} onClick={() => setOpen(true)}>
         <span className={`mini-plate ${plug ? PLUG_CLASSES[plug.state] : state.state}`}>
           <i aria-hidden="true" />
-          {say(plug ? PLUG_WORDS[plug.state] : CIRCUIT_STATE_WORDS[state.state])}
+          {say(plug ? PLUG_SHORT[plug.state] : CIRCUIT_STATE_WORDS[state.state])}
         </span>
         <FootWord />
         <span className="end">{count}</span>

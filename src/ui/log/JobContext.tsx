@@ -13,7 +13,7 @@ import {
   type Rung,
   type RungMark,
 } from '@/core/kinds';
-import { ladderOf, nextMove, rememberingAssess, type Assessment, type Point } from '@/core/points';
+import { isAnybodyAtWork, ladderOf, nextMove, rememberingAssess, type Assessment, type Point } from '@/core/points';
 import type { Catalogue } from '@/core/catalogue';
 import type { Asker } from '@/core/isolation';
 import { useCrew } from '../crew/CrewContext';
@@ -100,15 +100,14 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
     [add, changes, head.id, seen, who],
   );
 
-  const onChange = useCallback((fromId: string) => write('personChanged', { fromId }), [write]);
-  usePersonChange(head.id, onChange);
-
   const lastWritten = useMemo(
     () => entries.reduce((last, { at }) => (at === DRAFT_TIME ? last : Math.max(last, Date.parse(at))), 0),
     [entries],
   );
   const asker = useAsker(who?.id ?? null, licensed, lastWritten, log.isAway ? log.writtenHere : null);
   const keptJob = useMemo(() => fold(head, entries), [head, entries]);
+  const onChange = useCallback((fromId: string) => write('personChanged', { fromId }), [write]);
+  usePersonChange(head.id, isAnybodyAtWork(keptJob), onChange);
   const job = useMemo(() => {
     if (!deferred || !who) return keptJob;
     const { kind, data } = deferred;

@@ -5,7 +5,7 @@ import { rememberingParse, writtenFault } from '@/contract/job';
 import type { JobHead } from '@/core/job';
 import type { Entry, NewEntry } from '@/core/kinds';
 import { Away, Refused, call } from './api';
-import { learnTime, now } from './clock';
+import { learnTime } from './clock';
 import { readOutbox, writeOutbox, type Waiting } from './outbox';
 
 /** How saving stands: everything kept, under way, the server away, or something refused. */
@@ -88,12 +88,19 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
         if (!batch.every(({ id }) => taken.some((one) => one.id === id))) throw new Away();
       } catch (error) {
         if (!(error instanceof Refused)) throw error;
-        // This clock is ahead: what waits is dated by the server’s, and sent again
-        const before = now();
-        if (learnTime(error.problem.serverTime)) {
-          const late = before - now();
-          change((waits) => waits.map((wait) => ({ ...wait, entry: earlier(wait.entry, late) })));
-          return;
+        // This clock was ahead, and any answer may have corrected it: what is dated by it is dated anew, and sent again
+        const { serverTime } = error.problem;
+        if (serverTime !== undefined) {
+          learnTime(serverTime);
+          const there = Date.parse(serverTime);
+          const late = Math.max(...batch.map(({ at }) => Date.parse(at))) - there;
+          if (late > 0) {
+            const isAhead = ({ at }: NewEntry): boolean => Date.parse(at) > there;
+            change((waits) =>
+              waits.map((wait) => (isAhead(wait.entry) ? { ...wait, entry: earlier(wait.entry, late) } : wait)),
+            );
+            return;
+          }
         }
         const [only] = batch;
         if (batch.length > 1) for (const entry of batch) await post([entry]);

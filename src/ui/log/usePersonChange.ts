@@ -20,20 +20,22 @@ function read(jobId: string): AtWork | null {
   }
 }
 
-/** Remembers whose hand wrote last in a job on this machine, and how often the hand had changed by then. */
+/** Remembers whose hand was last at a job on this machine, and how often the hand had changed by then. */
 export const rememberWriter = (jobId: string, who: Person, changes: string): void =>
   localStorage.setItem(keyOf(jobId), JSON.stringify({ id: who.id, changes }));
 
 /**
  * Writes down that another person is at this screen, also where the first one came back meanwhile, on whichever page it
  * was told.
+ * @param isOpen whether anything hangs on who is there: without a proof nobody’s looking into a job is an entry in it
  */
-export function usePersonChange(jobId: string, onChange: (fromId: string) => void): void {
+export function usePersonChange(jobId: string, isOpen: boolean, onChange: (fromId: string) => void): void {
   const { who, changes } = useCrew();
   useEffect(() => {
+    if (!who) return;
     const before = read(jobId);
-    if (!who || !before || before.changes === changes) return;
+    if (before?.changes === changes) return;
     rememberWriter(jobId, who, changes);
-    onChange(before.id);
-  }, [changes, jobId, onChange, who]);
+    if (before && isOpen) onChange(before.id);
+  }, [changes, isOpen, jobId, onChange, who]);
 }

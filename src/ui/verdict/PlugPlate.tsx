@@ -12,6 +12,9 @@ export const PLUG_WORDS = {
   out: verdictWords.plugOut,
 } as const;
 
+/** The same where there is room for one word. */
+export const PLUG_SHORT = { ...PLUG_WORDS, notSeen: verdictWords.plugIsIt } as const;
+
 /** The pattern of the plate: as dead or as live as a circuit of that word. */
 export const PLUG_CLASSES = { keptOut: 'off', notSeen: 'unknown', in: 'live', out: 'off' } as const;
 

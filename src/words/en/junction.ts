@@ -169,7 +169,7 @@ export const junction: Sentences<JunctionSayings> = {
   photographOldFixture: 'Photograph the old fixture and which way it looks',
   ladderFirm: 'Ladder at 1:4, its feet firm and dry; a platform for work that lasts.',
   everyPairEach: (_, t) =>
-    `Every pair, each to ${t.ground}, each conductor, at these very ends; then photograph and count them.`,
+    `Lamp out by its switch, pen quiet: hints, no proof. One hand, an insulated driver, nothing touched; every pair, each to ${t.ground}, each conductor, at these very ends; then photograph and count them.`,
   coverOffProve: 'Cover off as if live: prove it dead at the conductors, photograph the splices',
   ownScrewsMetal: 'Its own screws, metal to metal where it is metal; nothing pinched under its rim.',
   moreRoom: ({ cure }) => `More room: ${cure}`,

@@ -1,5 +1,4 @@
 import type { Terms } from '../../terms';
-import { parts, type Slots } from '../../parts';
 
 /** Verdicts, findings and the state of a circuit. */
 export const verdict = {
@@ -10,6 +9,7 @@ export const verdict = {
   noBreakerOutOf: ({ way, outlet }: Pick<Terms, 'way' | 'outlet'>) =>
     `no ${way} · out of its ${outlet} until all is wired`,
   aPlug: 'a plug',
+  plugIsIt: 'plug?',
   plugNotSeenOut: 'plug not seen out',
   plugIn: 'plug in',
   plugOut: 'plug out',
