@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { beforeEach, describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from '@jest/globals';
 import { fold } from '@/core/job';
 import { LIMITS, newEntry, type Entry, type NewEntry } from '@/core/kinds';
 import { assess, type TakenReading } from '@/core/points';
@@ -8,7 +8,6 @@ import { demoJobs } from '@/demo/demoFirm';
 import { loopWords } from '@/ui/points/doorbell/loopWords';
 import { figureField, tapeField, textField } from '@/ui/form/fields';
 import { readTexts } from '@/ui/form/readTexts';
-import { readOutbox, writeOutbox } from '@/ui/log/outbox';
 import { unnumbered } from '@/ui/log/useEntryLog';
 import { readingFigure, readingWords } from '@/ui/figures/readingWords';
 import { margin, offset, percent, voltsOrCollapse } from '@/ui/figures/words';
@@ -117,49 +116,6 @@ describe('fields', () => {
 });
 
 describe('the outbox', () => {
-  const kept = new Map<string, string>();
-  beforeEach(() => {
-    kept.clear();
-    Object.defineProperty(globalThis, 'localStorage', {
-      configurable: true,
-      value: {
-        getItem: (key: string) => kept.get(key) ?? null,
-        setItem: (key: string, value: string) => kept.set(key, value),
-        removeItem: (key: string) => kept.delete(key),
-      },
-    });
-  });
-  const A = '00000000-0000-7000-8000-00000000000a';
-  const B = '00000000-0000-7000-8000-00000000000b';
-  it('keeps what waits, per job, with why it was refused, and leaves nothing behind', () => {
-    writeOutbox('one', (waits) => [...waits, { entry: note(A) }]);
-    writeOutbox('one', (waits) => [...waits, { entry: note(B), refused: 'no such point' }]);
-    expect(readOutbox('one').map(({ entry, refused }) => [entry.id, refused])).toEqual([
-      [A, undefined],
-      [B, 'no such point'],
-    ]);
-    expect(readOutbox('two')).toEqual([]);
-    writeOutbox('one', () => []);
-    expect(kept.size).toBe(0);
-  });
-  it('lifts what waited from before an update', () => {
-    const tick = { id: A, at, by, kind: 'stepTicked', data: { pointId: 'p', stepId: 'door-d1', how: 'done' } };
-    kept.set('fox-ladder-outbox-one', JSON.stringify([{ entry: tick }]));
-    expect(readOutbox('one')).toMatchObject([{ entry: { version: 3, data: { touches: 'bell' } } }]);
-  });
-  it('sets one broken value aside as it was, and goes on with the others', () => {
-    const broken = { entry: { ...note(B), kind: 'sang' } };
-    kept.set('fox-ladder-outbox-one', JSON.stringify([{ entry: note(A) }, broken, 7]));
-    expect(readOutbox('one').map(({ entry }) => entry.id)).toEqual([A]);
-    const aside = kept.get('fox-ladder-aside-one') ?? '';
-    expect(aside.split('\n').map((line) => JSON.parse(line) as unknown)).toEqual([broken, 7]);
-    // Once: it is not set aside again
-    expect(readOutbox('one')).toHaveLength(1);
-    expect(kept.get('fox-ladder-aside-one')).toBe(aside);
-    kept.set('fox-ladder-outbox-two', '[{"entry"');
-    expect(readOutbox('two')).toEqual([]);
-    expect(kept.get('fox-ladder-aside-two')).toBe(JSON.stringify('[{"entry"'));
-  });
   it('puts what waits at the end of the log, once', () => {
     const log: readonly Entry[] = [{ ...note('a'), seq: 1, receivedAt: at }];
     const added = unnumbered(log, [note('a'), note('b'), note('c')]);

@@ -27,15 +27,17 @@ export const isProblem = (value: unknown): value is Problem =>
 export const isCrewMember = (value: unknown): value is CrewMember =>
   isNamed(value) && 'name' in value && isText(value.name) && 'licensed' in value && typeof value.licensed === 'boolean';
 
-/** A job’s log; its entries are parsed one by one afterwards. */
-export const isLog = (value: unknown): value is { readonly entries: readonly { readonly id: string }[] } =>
-  isFields(value) && Array.isArray(value.entries) && value.entries.every(isNamed);
+interface Numbered {
+  readonly entries: readonly { readonly id: string; readonly seq: number }[];
+  readonly last: number;
+}
 
-/** What the server has taken of entries that were sent: each with its number. */
-export const isReceipts = (
-  value: unknown,
-): value is { readonly entries: readonly { readonly id: string; readonly seq: number }[] } =>
-  isLog(value) && value.entries.every((entry) => 'seq' in entry && isFigure(entry.seq));
+/** A job’s log, or what the server has taken of entries that were sent: each with its number; parsed one by one afterwards. */
+export const isNumbered = (value: unknown): value is Numbered =>
+  isFields(value) &&
+  isFigure(value.last) &&
+  Array.isArray(value.entries) &&
+  value.entries.every((entry) => isNamed(entry) && 'seq' in entry && isFigure(entry.seq));
 
 export const isKeptPhoto = (value: unknown): value is KeptPhoto =>
   isFields(value) &&

@@ -11,7 +11,7 @@ import { PlotFrame } from '@/ui/plot/PlotFrame';
 import { loopWords } from '@/ui/points/doorbell/loopWords';
 import { Verdict } from '@/ui/verdict/Verdict';
 import { assess, type Doorbell } from '@/core/points';
-import { close, standIns } from './onScreen';
+import { close, standIns, reload } from './onScreen';
 import { allPoints } from './firm';
 
 beforeAll(standIns);
@@ -64,7 +64,7 @@ describe('the frame of a plot', () => {
           expect(y).toBeGreaterThanOrEqual(room.top - 0.01);
           expect(y).toBeLessThanOrEqual(room.bottom + 0.01);
         }
-        close();
+        reload();
       }),
       { seed: 11, numRuns: 30 },
     );
@@ -112,7 +112,7 @@ describe('the falling line', () => {
           expect(y).toBeGreaterThanOrEqual(0);
           expect(y).toBeLessThanOrEqual(236);
         }
-        close();
+        reload();
       }),
       { seed: 5, numRuns: 40 },
     );

@@ -197,7 +197,7 @@ describe('coming back to a job', () => {
     const first = openJob(proved().entries, { rung: 'wire' });
     await first.ready();
     expect(screen.queryByText('Back at the work?')).toBeNull();
-    close();
+    await close();
     const bell = off().write('deadProved', { circuitId: 'b7', placeId: 's', ...DEAD_BELL });
     const { ready } = openJob(aWhileAgo(bell), { rung: 'isolate' });
     await ready();

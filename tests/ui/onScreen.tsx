@@ -10,6 +10,8 @@ import { fold, type Job } from '@/core/job';
 import { newEntry, type Entry, type EntryData, type EntryKind, type NewEntry, type Rung } from '@/core/kinds';
 import { CrewProvider } from '@/ui/crew/CrewContext';
 import { JobScreen } from '@/ui/job/JobScreen';
+import { shelf } from '@/ui/log/shelf';
+import { forgetTyped } from '@/ui/log/typedTexts';
 // Fetched when they are shown; here they stand already, for Jest links one module at a time
 import '@/ui/points/ByHandBench';
 import '@/ui/rungs/isolate/IsolateBench';
@@ -85,9 +87,9 @@ export function fakeServer(log: Entry[]): FakeServer {
         log.push(numbered);
         return numbered;
       });
-      return answering({ entries: taken });
+      return answering({ entries: taken, last: log.length });
     }
-    if (/^\/jobs\/[^/]+\/entries$/.test(path)) return answering({ entries: log });
+    if (/^\/jobs\/[^/]+\/entries\?after=\d+$/.test(path)) return answering({ entries: log, last: log.length });
     return answering({ title: 'Not found', status: 404, detail: `Nothing at ${path}.`, errors: [] }, 404);
   };
   globalThis.fetch = (to, init) => answered(pathOf(to), init) as Promise<Response>;
@@ -201,8 +203,15 @@ export function openJob(entries: readonly Entry[], { pointId = '', rung, area, s
   };
 }
 
-/** Takes the screen away, and what it left in the browser. */
-export function close(): void {
+/** Takes the screen away as a reload does: what the browser keeps stays. */
+export function reload(): void {
   cleanup();
+  forgetTyped();
+}
+
+/** Takes the screen away, and what it left in the browser. */
+export async function close(): Promise<void> {
+  reload();
   localStorage.clear();
+  for (const table of shelf().tables) await table.clear();
 }

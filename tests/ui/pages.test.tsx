@@ -187,7 +187,7 @@ describe('the Board', () => {
     answers = {
       '/settings': () => answering({ ...DEFAULT_SETTINGS, policy }),
       '/jobs': () => answering({ id: 'made' }, 201),
-      '/jobs/:id/entries': () => answering({ entries: [] }),
+      '/jobs/:id/entries': () => answering({ entries: [], last: 3 }),
     };
     await user.click(screen.getByRole('button', { name: 'Make the job' }));
     await waitFor(() => expect(routed.at(-1)).toMatch(/^\/jobs\//));

@@ -2,7 +2,7 @@
 import { afterEach, describe, expect, it } from '@jest/globals';
 import { screen, waitFor } from '@testing-library/react';
 import { DEAD_MAINS } from '@/core/isolation/forTests';
-import { TOMAS, Written, answering, close, openJob } from './onScreen';
+import { TOMAS, Written, answering, close, openJob, reload } from './onScreen';
 
 afterEach(close);
 
@@ -73,7 +73,7 @@ describe('a change of the person at this screen', () => {
     await first.user.click(screen.getByTestId('tick'));
     await first.kept();
     const log = [...first.server.log];
-    close2();
+    reload();
     localStorage.setItem('fox-ladder-who', 'tomas');
     localStorage.setItem('fox-ladder-who-changes', '1');
     const second = openJob(log, { rung: 'wire' });
@@ -102,10 +102,3 @@ describe('a clock that is an hour ahead', () => {
     expect(Date.now() - Date.parse(written()[0]?.at ?? '')).toBeGreaterThan(3_500_000);
   });
 });
-
-/** Takes the screen away, and leaves what the browser keeps. */
-function close2(): void {
-  const kept = Object.entries({ ...localStorage });
-  close();
-  for (const [key, value] of kept) localStorage.setItem(key, String(value));
-}

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { afterEach, describe, expect, it } from '@jest/globals';
 import { screen, waitFor, within } from '@testing-library/react';
-import { Written, answering, close, openJob } from './onScreen';
+import { Written, answering, close, openJob, reload } from './onScreen';
 
 afterEach(close);
 
@@ -85,7 +85,6 @@ describe('somebody who speaks in the server’s place', () => {
     ['an answer of another form', () => answering({ welcome: 'guest' })],
     ['numbers for other entries', () => answering({ entries: [{ id: 'another', seq: 1 }] })],
     ['a failure of a gateway', () => answering(undefined, 502)],
-    ['a failure that speaks as ours', () => refusal('Something broke.', 500)],
     ['a foreign refusal', () => answering({ error: 'log in first' }, 403)],
   ])('is not believed: %s', async (_what, instead) => {
     const { user, ready, server, kept, written } = open();
@@ -99,6 +98,57 @@ describe('somebody who speaks in the server’s place', () => {
     await user.click(screen.getByRole('button', { name: 'Try now' }));
     await kept();
     expect(written()).toHaveLength(1);
+  });
+});
+
+describe('a fault of the server', () => {
+  it('is told as such, and what was written is sent again', async () => {
+    const { user, ready, server, kept, written } = open();
+    await ready();
+    server.instead = () => refusal('The disk is full.', 507);
+    await user.click(screen.getByText('brick'));
+    await screen.findByText(/The server had a fault/);
+    expect(status()).toBe('not kept yet');
+    server.instead = null;
+    await user.click(screen.getByRole('button', { name: 'Try now' }));
+    await kept();
+    expect(written()).toHaveLength(1);
+  });
+});
+
+describe('what is typed', () => {
+  const lead = () =>
+    screen.getAllByLabelText<HTMLInputElement>('lead reaches out of the hole', { selector: 'input' })[0];
+  it('outlives the page from its first character, and nothing is called kept beside it', async () => {
+    const first = openJob(begun().entries, { rung: 'look', area: 'plate' });
+    await first.ready();
+    await first.user.type(lead() ?? document.body, '9 c');
+    expect(status()).toBe('typed, not kept yet');
+    reload();
+    const again = openJob(begun().entries, { rung: 'look', area: 'plate' });
+    await again.ready();
+    await waitFor(() => expect(lead()?.value).toBe('9 c'));
+    expect(status()).toBe('typed, not kept yet');
+    await again.user.type(lead() ?? document.body, 'm{Enter}');
+    await again.kept();
+    expect(again.written()).toMatchObject([{ data: { leadReachM: 0.09 } }]);
+    // Written it is not given back once more
+    reload();
+    const third = openJob(again.server.log, { rung: 'look', area: 'plate' });
+    await third.ready();
+    expect(status()).toBe('kept');
+  });
+  it('is named where its form is not shown, and can be thrown away', async () => {
+    const first = openJob(begun().entries, { rung: 'look', area: 'plate' });
+    await first.ready();
+    await first.user.type(lead() ?? document.body, '12 cm');
+    reload();
+    const { user, ready, kept } = open();
+    await ready();
+    expect((await screen.findByText(/Typed and not kept/)).textContent).toContain('“12 cm”');
+    await user.click(screen.getByRole('button', { name: 'Throw it away' }));
+    await kept();
+    expect(screen.queryByText(/Typed and not kept/)).toBeNull();
   });
 });
 

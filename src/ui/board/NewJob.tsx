@@ -1,6 +1,6 @@
 'use client';
 import { boardWords } from '@/words/screens';
-import { answer, isSettings, isReceipts } from '@/contract/answers';
+import { answer, isSettings, isNumbered } from '@/contract/answers';
 import { isNamed } from '@/contract/shapes';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -55,7 +55,7 @@ export function NewJob() {
       const { policy } = await call('/settings', answer(isSettings));
       entries.push(newEntry('policyTaken', { ...policy }, { id: v7(), at, by: who }));
       await call('/jobs', answer(isNamed), { method: 'POST', body: { id, at, by: who, title } });
-      await call(`/jobs/${id}/entries`, answer(isReceipts), { method: 'POST', body: { entries } });
+      await call(`/jobs/${id}/entries`, answer(isNumbered), { method: 'POST', body: { entries } });
     } catch (error) {
       if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
       return failed(error.message);

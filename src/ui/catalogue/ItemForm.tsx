@@ -94,6 +94,7 @@ export function ItemForm({ shelf, item, onSave, onRemove, onClose }: Props) {
         </p>
       )}
       <AskForm
+        about={id ?? ''}
         fields={asked.map((column) => fieldOf(described, column, item?.values ?? null))}
         submit={catalogueWords.keepIt}
         main

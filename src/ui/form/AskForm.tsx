@@ -1,7 +1,9 @@
 'use client';
 import { Button } from 'react-bootstrap';
+import { JobContext } from '../log/JobContext';
 import { useSay } from '../log/useSay';
-import { useId, useState, type ReactNode } from 'react';
+import { useTyped } from '../log/useTyped';
+import { useContext, useId, useMemo, useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import type { DataOf, TypedField } from './field';
 import { FieldInput } from './FieldInput';
@@ -15,6 +17,8 @@ interface Marks {
 interface Props<F extends readonly TypedField[]> {
   readonly fields: F;
   readonly submit: string;
+  /** What it asks about, where a page asks the same of several things: a circuit, a check. */
+  readonly about?: string;
   readonly main?: boolean;
   /** Called with what the fields say together. Where it comes to false, what was typed stays as it is. */
   readonly onSubmit?: (data: DataOf<F>, marks: Marks) => unknown;
@@ -28,6 +32,7 @@ interface Props<F extends readonly TypedField[]> {
 export function AskForm<const F extends readonly TypedField[]>({
   fields,
   submit,
+  about = '',
   main = false,
   onSubmit,
   onTexts,
@@ -41,6 +46,17 @@ export function AskForm<const F extends readonly TypedField[]>({
     mode: 'onTouched',
     resolver: (texts) => resolved(readTexts(fields, texts, say, 'required')),
   });
+  const labels = useMemo(() => Object.fromEntries(fields.map(({ name, label }) => [name, label])), [fields]);
+  const point = useContext(JobContext)?.point.id ?? '';
+  const form = `ask/${point}/${about}/${submit}/${fields.map(({ name }) => name).join()}`;
+  const typed = useTyped(form, labels, (left) => {
+    for (const [name, text] of Object.entries(left)) if (name in start) setValue(name, text, { shouldDirty: true });
+  });
+  /** What differs from what stands outlives the page. */
+  const keepTyped = () => {
+    const now = getValues();
+    typed.keep(fields.some(({ name, shown }) => (now[name] ?? '').trim() !== shown) ? now : null);
+  };
   const [metered, setMetered] = useState<Readonly<Record<string, string>>>({});
   const texts = useWatch({ control });
   // Each field has given its part of it
@@ -50,6 +66,7 @@ export function AskForm<const F extends readonly TypedField[]>({
     const fromMeter = fields.some(({ name }) => metered[name] === values[name]?.trim());
     if ((await onSubmit?.(dataOf(parts), fromMeter ? { simulated: true } : {})) === false) return;
     onTexts?.(values);
+    typed.keep(null);
     setMetered({});
     reset(start);
   });
@@ -59,7 +76,7 @@ export function AskForm<const F extends readonly TypedField[]>({
     return Object.keys(faults).length === 0 ? dataOf(parts) : null;
   };
   return (
-    <form className="ask" noValidate onSubmit={(event) => void send(event)}>
+    <form className="ask" noValidate onChange={keepTyped} onSubmit={(event) => void send(event)}>
       {fields.length > 0 && (
         <div className="fields">
           {fields.map((field) => (
@@ -72,6 +89,7 @@ export function AskForm<const F extends readonly TypedField[]>({
               onTake={(text) => {
                 setMetered((before) => ({ ...before, [field.name]: text }));
                 setValue(field.name, text, { shouldDirty: true, shouldValidate: true, shouldTouch: true });
+                keepTyped();
               }}
             />
           ))}

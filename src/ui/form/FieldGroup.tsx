@@ -5,6 +5,7 @@ import { useId, useMemo, useRef, useState, type FocusEvent } from 'react';
 import { useForm } from 'react-hook-form';
 import type { EntryData, EntryKind } from '@/core/kinds';
 import { useJob } from '../log/JobContext';
+import { useTyped } from '../log/useTyped';
 import type { TypedField } from './field';
 import { FieldInput } from './FieldInput';
 import { readTexts, resolved, type Parts, type Texts } from './readTexts';
@@ -60,6 +61,18 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
       return resolved(read);
     },
   });
+  const labels = useMemo(() => Object.fromEntries(fields.map(({ name, label }) => [name, label])), [fields]);
+  const form = `${kind}/${JSON.stringify(scope)}/${fields.map(({ name }) => name).join()}`;
+  const typed = useTyped(form, labels, (texts) => {
+    for (const [name, text] of Object.entries(texts))
+      if (name in values) setValue(name, text, { shouldDirty: true, shouldValidate: true });
+  });
+  /** What differs from what stands outlives the page. */
+  const keepTyped = () => {
+    const texts = getValues();
+    const isTyped = fields.some(({ name, shown }) => (texts[name] ?? '').trim() !== shown);
+    typed.keep(isTyped ? texts : null);
+  };
   const written = useRef<string | null>(null);
   const keepParts = (parts: Parts, fromMeter: Texts = metered) => {
     const texts = getValues();
@@ -68,8 +81,10 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
     const now = JSON.stringify(texts);
     if (!data || now === written.current) return;
     written.current = now;
+    typed.keep(null);
     write(kind, dataOf(data));
-    if (clears) reset(values, { keepDirtyValues: false });
+    // From here on the fields follow the log again: another one’s answer shows as soon as it is known
+    reset(clears ? values : texts, { keepDirtyValues: false });
   };
   const left = (event: FocusEvent<HTMLFormElement>) => {
     if (!event.currentTarget.contains(event.relatedTarget)) void handleSubmit((parts) => keepParts(parts))();
@@ -86,6 +101,7 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
       className="group"
       onSubmit={(event) => void handleSubmit((parts) => keepParts(parts))(event)}
       onBlur={left}
+      onChange={keepTyped}
       onInput={() => {
         written.current = null;
       }}

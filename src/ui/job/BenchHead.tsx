@@ -6,14 +6,27 @@ import { Undo2 } from 'lucide-react';
 import { RUNG_NAMES } from '@/core/kinds';
 import { ENTRY_WORDS } from '../log/entryWords';
 import { useJob } from '../log/JobContext';
+import { useUnwritten } from '../log/useTyped';
 import { PhotoButton } from '../photo/PhotoButton';
 import { FACES } from '../points/faces';
 import { Unkept } from './Unkept';
 
+const KEEPING_WORDS = {
+  kept: jobWords.kept,
+  keeping: jobWords.keeping,
+  typed: jobWords.typedNotKept,
+  away: jobWords.notKeptYet,
+  failed: jobWords.notKeptYet,
+  refused: jobWords.notKeptYet,
+} as const;
+
 /** The rung's name, whether all is kept, undo, and the one next move. */
 export function BenchHead() {
   const say = useSay();
-  const { rung, go, move, log, point, undoable, undo } = useJob();
+  const { rung, go, move, log, keptJob, point, undoable, undo } = useJob();
+  const { isAny } = useUnwritten(keptJob.id);
+  // Nothing is kept beside what is only typed
+  const standing = log.keeping === 'kept' && isAny ? 'typed' : log.keeping;
   const here = move.rung === rung;
   return (
     <>
@@ -21,12 +34,8 @@ export function BenchHead() {
         <div>
           <h1>
             {RUNG_NAMES[rung]}{' '}
-            <span className={`kept ${log.keeping}`} role="status">
-              {log.keeping === 'keeping'
-                ? jobWords.keeping
-                : log.keeping === 'kept'
-                  ? jobWords.kept
-                  : jobWords.notKeptYet}
+            <span className={`kept ${standing}`} role="status">
+              {KEEPING_WORDS[standing]}
             </span>
             <PhotoButton />
             {undoable && (

@@ -1,6 +1,6 @@
 'use client';
 import { jobWords } from '@/words/screens';
-import { answer, isReceipts } from '@/contract/answers';
+import { answer, isNumbered } from '@/contract/answers';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { v7 } from 'uuid';
@@ -31,7 +31,7 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
     const added = newPoint(null, { pointId: v7(), pointKind, name, newId: v7, with: null });
     const entry = newEntry('pointAdded', added, { id: v7(), at: nowIso(), by: who });
     try {
-      await call(`/jobs/${head.id}/entries`, answer(isReceipts), { method: 'POST', body: { entries: [entry] } });
+      await call(`/jobs/${head.id}/entries`, answer(isNumbered), { method: 'POST', body: { entries: [entry] } });
     } catch (error) {
       if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
       return failed(error.message);

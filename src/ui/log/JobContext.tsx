@@ -61,7 +61,7 @@ export interface JobHold {
 
 export type Go = (rung: Rung, area?: string) => void;
 
-const JobContext = createContext<JobHold | null>(null);
+export const JobContext = createContext<JobHold | null>(null);
 
 const ASSESSMENTS_KEPT = 24;
 /** What is being typed is the last word. */
@@ -87,7 +87,9 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
   const log = useEntryLog(head, firstEntries);
   const { entries, add, seen } = log;
   const [typed, draft] = useState<Draft | null>(null);
-  const deferred = useDeferredValue(typed);
+  // What is typed may follow a moment later; once it is written it is gone at once
+  const later = useDeferredValue(typed);
+  const deferred = typed && later;
 
   const write = useCallback(
     <K extends EntryKind>(kind: K, data: EntryData<K>, corrects?: string) => {

@@ -11,11 +11,23 @@ export class Refused extends Error {
   }
 }
 
-/** The server could not be reached at all. */
+/** The server could not be reached: nobody answered, or somebody who does not speak as it does. */
 export class Away extends Error {
-  constructor(options?: ErrorOptions) {
+  /** @param answered somebody did, in another way than the server */
+  constructor(
+    options?: ErrorOptions,
+    readonly answered = true,
+  ) {
     super(jobWords.theServerCantBe, options);
     this.name = 'Away';
+  }
+}
+
+/** A fault of the server, in its own words: nothing was decided about what was sent. */
+export class Failed extends Error {
+  constructor(detail: string) {
+    super(detail);
+    this.name = 'Failed';
   }
 }
 
@@ -24,18 +36,23 @@ type Read<T> = (body: unknown) => T;
 
 async function ask<T>(path: string, read: Read<T>, init: RequestInit): Promise<T> {
   let response: Response;
-  let body: unknown;
   try {
     response = await fetch(`/api/v1${path}`, init);
-    learnTime(response.headers.get('date'));
+  } catch (cause) {
+    throw new Away({ cause }, false);
+  }
+  let body: unknown;
+  try {
     body = await response.json();
   } catch (cause) {
-    // Not reached, or something answered that does not speak as the server does
+    // Something answered that does not speak as the server does
     throw new Away({ cause });
   }
-  // Nothing was decided about what was sent: it may be sent again
-  if (response.status >= 500) throw new Away({ cause: response.status });
-  if (!response.ok) throw isProblem(body) ? new Refused(body) : new Away({ cause: response.status });
+  learnTime(response.headers.get('date'));
+  if (!response.ok) {
+    if (!isProblem(body)) throw new Away({ cause: response.status });
+    throw response.status >= 500 ? new Failed(body.detail) : new Refused(body);
+  }
   try {
     return read(body);
   } catch (cause) {
@@ -46,7 +63,7 @@ async function ask<T>(path: string, read: Read<T>, init: RequestInit): Promise<T
 /**
  * The one way in which the interface speaks to the server.
  * @param read what is believed of the answer, by the route’s contract
- * @throws Refused with the problem it told, Away where nothing answered, or not the server
+ * @throws Refused or Failed with what it told, Away where nothing answered, or not the server
  */
 export const call = <T>(
   path: string,

@@ -14,6 +14,9 @@ export function learnTime(told: string | null | undefined): boolean {
   return true;
 }
 
+/** What the server’s clock is taken to be ahead of this one, ms: what is dated here is dated by it. */
+export const correction = (): number => ahead;
+
 /** Now by the server’s clock, ms since 1970. */
 export const now = (): number => Date.now() + ahead;
 

@@ -1,15 +1,21 @@
-import { answer, isLog, isReceipts } from '@/contract/answers';
+import { answer, isNumbered } from '@/contract/answers';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
 import { rememberingParse, writtenFault } from '@/contract/job';
 import type { JobHead } from '@/core/job';
 import type { Entry, NewEntry } from '@/core/kinds';
-import { Away, Refused, call } from './api';
-import { learnTime } from './clock';
-import { readOutbox, writeOutbox, type Waiting } from './outbox';
+import { call } from './api';
+import { Outbox, type OutboxView } from './outbox';
+import { useNews } from './useNews';
 
-/** How saving stands: everything kept, under way, the server away, or something refused. */
-export type Keeping = 'kept' | 'keeping' | 'away' | 'refused';
+/** How saving stands: everything kept, under way, the server away, a fault of it, or something refused. */
+export type Keeping = 'kept' | 'keeping' | 'away' | 'failed' | 'refused';
+
+/** An entry that does not go by itself any more, with why. */
+export interface Stuck {
+  readonly entry: NewEntry;
+  readonly why: string | null;
+}
 
 export interface EntryLog {
   /** The log with what waits at its end. */
@@ -17,8 +23,10 @@ export interface EntryLog {
   readonly keeping: Keeping;
   /** The server does not answer: what others have written since is not known here. */
   readonly isAway: boolean;
-  /** What the server refused, with its sentence; kept here until sent again or dropped. */
-  readonly refused: readonly Waiting[];
+  /** What the server refused, with its sentence, or failed at while others passed (null). */
+  readonly stuck: readonly Stuck[];
+  /** What this browser says where it can’t keep what is written; null where it can. */
+  readonly shelfFault: string | null;
   /** The highest number that this device knows. */
   readonly seen: () => number;
   /** When the log was read from the server last, ms since 1970. */
@@ -28,19 +36,13 @@ export interface EntryLog {
   readonly add: (entry: NewEntry) => void;
   readonly retry: () => void;
   readonly drop: (id: string) => void;
+  readonly setAside: (id: string) => void;
 }
 
 /** Each entry of a log is parsed once: it never changes. */
 const parsed = rememberingParse();
 
-const RETRY_AFTER_MS = 5000;
 const REFETCH_MS = 20_000;
-
-/** An entry that was dated by a clock that is ahead. */
-const earlier = (entry: NewEntry, ms: number): NewEntry => ({
-  ...entry,
-  at: new Date(Date.parse(entry.at) - ms).toISOString(),
-});
 
 /** Entries that the server has not numbered yet, put at the end. */
 export function unnumbered(entries: readonly Entry[], waiting: readonly NewEntry[]): readonly Entry[] {
@@ -51,6 +53,28 @@ export function unnumbered(entries: readonly Entry[], waiting: readonly NewEntry
     .map((entry, i): Entry => ({ ...entry, seq: last + 1 + i, receivedAt: entry.at }));
 }
 
+const readFrom = async (jobId: string, after: number) => {
+  const { entries, last } = await call(`/jobs/${jobId}/entries?after=${after}`, answer(isNumbered));
+  return { entries: entries.map((entry) => parsed(`${jobId}/${entry.id}`, () => entry)), last };
+};
+
+/** A log with what came to it since it was read, at its end. */
+async function readOn(known: readonly Entry[], jobId: string): Promise<readonly Entry[]> {
+  const after = known.at(-1)?.seq ?? 0;
+  const { entries, last } = await readFrom(jobId, after);
+  // The server knows less than this page: it was put back to a copy
+  if (last < after) return (await readFrom(jobId, 0)).entries;
+  const fresh = entries.filter(({ seq }) => seq > after);
+  return fresh.length === 0 ? known : [...known, ...fresh];
+}
+
+const keepingOf = ({ waiting, sending, shelfFault }: OutboxView, isAway: boolean, stuck: number): Keeping => {
+  if (stuck > 0) return 'refused';
+  if (sending === 'failed') return 'failed';
+  if (isAway) return 'away';
+  return waiting.length > 0 || (shelfFault !== null && sending !== 'still') ? 'keeping' : 'kept';
+};
+
 /**
  * A job's log on this machine: what the server has, what still waits for it. What is added stands at once and is sent;
  * while the server is away it is tried again and again, and a refused entry keeps its text.
@@ -58,134 +82,77 @@ export function unnumbered(entries: readonly Entry[], waiting: readonly NewEntry
 export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): EntryLog {
   const client = useQueryClient();
   const key = useMemo(() => ['entries', head.id], [head.id]);
-  const { data, dataUpdatedAt, failureCount, fetchStatus } = useQuery({
+  const { data, dataUpdatedAt, failureCount, fetchStatus, refetch } = useQuery({
     queryKey: key,
-    queryFn: async () =>
-      (await call(`/jobs/${head.id}/entries`, answer(isLog))).entries.map((entry) =>
-        parsed(`${head.id}/${entry.id}`, () => entry),
-      ),
+    queryFn: () => readOn(client.getQueryData<readonly Entry[]>(key) ?? [], head.id),
     initialData: firstEntries,
     refetchInterval: REFETCH_MS,
   });
-  const [outbox, setOutbox] = useState<readonly Waiting[]>([]);
+  const [outbox] = useState(
+    () =>
+      new Outbox(head.id, async (entries) => {
+        const path = `/jobs/${head.id}/entries`;
+        const { entries: taken } = await call(path, answer(isNumbered), { method: 'POST', body: { entries } });
+        // Read what is numbered now before the waiting ones go, so that nothing flickers
+        await client.invalidateQueries({ queryKey: key });
+        return taken.map(({ id }) => id);
+      }),
+  );
+  useEffect(() => outbox.start(), [outbox]);
+  useNews(head.id, refetch);
+  const view = useSyncExternalStore(outbox.subscribe, outbox.snapshot, outbox.snapshot);
   // What its own kind does not let through never stands, and is never sent
-  const [unfit, setUnfit] = useState<readonly Waiting[]>([]);
-  const [writtenHere, setWrittenHere] = useState<ReadonlySet<string>>(new Set());
-  const [state, setState] = useState<'still' | 'sending' | 'away'>('still');
-  const sending = useRef(false);
-  const change = useCallback(
-    (how: (waiting: readonly Waiting[]) => readonly Waiting[]) => setOutbox(writeOutbox(head.id, how)),
-    [head.id],
-  );
-
-  /** Sends a batch; one refused entry must not hold back the others, so a refused batch is sent one by one. */
-  const post = useCallback(
-    async (batch: readonly NewEntry[]): Promise<void> => {
-      try {
-        const body = { entries: batch };
-        const { entries: taken } = await call(`/jobs/${head.id}/entries`, answer(isReceipts), { method: 'POST', body });
-        // An entry goes out of the outbox only when its own id came back with a number
-        if (!batch.every(({ id }) => taken.some((one) => one.id === id))) throw new Away();
-      } catch (error) {
-        if (!(error instanceof Refused)) throw error;
-        // This clock was ahead, and any answer may have corrected it: what is dated by it is dated anew, and sent again
-        const { serverTime } = error.problem;
-        if (serverTime !== undefined) {
-          learnTime(serverTime);
-          const there = Date.parse(serverTime);
-          const late = Math.max(...batch.map(({ at }) => Date.parse(at))) - there;
-          if (late > 0) {
-            const isAhead = ({ at }: NewEntry): boolean => Date.parse(at) > there;
-            change((waits) =>
-              waits.map((wait) => (isAhead(wait.entry) ? { ...wait, entry: earlier(wait.entry, late) } : wait)),
-            );
-            return;
-          }
-        }
-        const [only] = batch;
-        if (batch.length > 1) for (const entry of batch) await post([entry]);
-        else if (only) {
-          const refused = error.problem.errors[0]?.message ?? error.problem.detail;
-          change((waits) => waits.map((wait) => (wait.entry.id === only.id ? { ...wait, refused } : wait)));
-        }
-        return;
-      }
-      // Read what is numbered now before the waiting ones go, so that nothing flickers
-      await client.invalidateQueries({ queryKey: key });
-      change((waits) => waits.filter(({ entry }) => !batch.some(({ id }) => id === entry.id)));
-    },
-    [change, client, head.id, key],
-  );
-
-  const send = useCallback(async () => {
-    if (sending.current) return;
-    sending.current = true;
-    try {
-      for (;;) {
-        const batch = readOutbox(head.id).flatMap(({ entry, refused }) => (refused === undefined ? [entry] : []));
-        if (batch.length === 0) break;
-        setState('sending');
-        await post(batch);
-      }
-      setState('still');
-    } catch (error) {
-      if (!(error instanceof Away)) throw error;
-      setState('away');
-    } finally {
-      sending.current = false;
-    }
-  }, [head.id, post]);
+  const [unfit, setUnfit] = useState<readonly Stuck[]>([]);
 
   const add = useCallback(
     (entry: NewEntry) => {
       const fault = writtenFault(entry);
-      if (fault !== null) return setUnfit((before) => [...before, { entry, refused: fault }]);
-      setWrittenHere((before) => new Set([...before, entry.id]));
-      change((waits) => [...waits, { entry }]);
-      void send();
+      if (fault !== null) return setUnfit((before) => [...before, { entry, why: fault }]);
+      outbox.add(entry);
     },
-    [change, send],
-  );
-  const retry = useCallback(() => {
-    change((waits) => waits.map(({ entry }) => ({ entry })));
-    void send();
-  }, [change, send]);
-  const drop = useCallback(
-    (id: string) => {
-      const others = (waits: readonly Waiting[]) => waits.filter(({ entry }) => entry.id !== id);
-      setUnfit(others);
-      change(others);
-    },
-    [change],
-  );
-
-  useEffect(() => {
-    // What an earlier visit could not send
-    const first = setTimeout(() => {
-      change((waits) => waits);
-      void send();
-    }, 0);
-    return () => clearTimeout(first);
-  }, [change, send]);
-  useEffect(() => {
-    if (state !== 'away') return;
-    const timer = setInterval(() => void send(), RETRY_AFTER_MS);
-    return () => clearInterval(timer);
-  }, [send, state]);
-
-  const refused = [...outbox.filter((wait) => wait.refused !== undefined), ...unfit];
-  const waiting = useMemo(
-    () => outbox.flatMap(({ entry, refused: why }) => (why === undefined ? [entry] : [])),
     [outbox],
   );
-  const entries = useMemo(() => [...data, ...unnumbered(data, waiting)], [data, waiting]);
+  const drop = useCallback(
+    (id: string) => {
+      setUnfit((before) => before.filter(({ entry }) => entry.id !== id));
+      void outbox.drop(id);
+    },
+    [outbox],
+  );
+
+  const { waiting, sending, poison, shelfFault, writtenHere } = view;
+  const stuck = useMemo(
+    (): readonly Stuck[] => [
+      ...waiting.flatMap(({ entry, refused }): readonly Stuck[] =>
+        refused !== undefined ? [{ entry, why: refused }] : poison.has(entry.id) ? [{ entry, why: null }] : [],
+      ),
+      ...unfit,
+    ],
+    [poison, unfit, waiting],
+  );
+  const entries = useMemo(() => {
+    const standing = waiting.flatMap(({ entry, refused }) => (refused === undefined ? [entry] : []));
+    return [...data, ...unnumbered(data, standing)];
+  }, [data, waiting]);
   // Where the log can’t be read anew, nobody here knows what others have written
-  const isAway = state === 'away' || failureCount > 0 || fetchStatus === 'paused';
-  const keeping = refused.length > 0 ? 'refused' : isAway ? 'away' : waiting.length > 0 ? 'keeping' : 'kept';
+  const isAway = sending === 'away' || sending === 'failed' || failureCount > 0 || fetchStatus === 'paused';
   const last = useRef(0);
   useEffect(() => {
     last.current = data.at(-1)?.seq ?? 0;
   }, [data]);
   const seen = useCallback(() => last.current, []);
-  return { entries, keeping, isAway, refused, seen, readAt: dataUpdatedAt, writtenHere, add, retry, drop };
+  return {
+    entries,
+    keeping: keepingOf(view, isAway, stuck.length),
+    isAway,
+    stuck,
+    shelfFault,
+    seen,
+    readAt: dataUpdatedAt,
+    writtenHere,
+    add,
+    retry: useCallback(() => outbox.retry(), [outbox]),
+    drop,
+    setAside: useCallback((id: string) => void outbox.setAside(id), [outbox]),
+  };
 }

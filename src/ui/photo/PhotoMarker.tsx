@@ -3,6 +3,7 @@ import { photoWords } from '@/words/screens';
 import { TextInput } from '../form/TextInput';
 import type Konva from 'konva';
 import { useEffect, useRef, useState } from 'react';
+import { useTypedText } from '../log/useTyped';
 import { Button, Modal } from 'react-bootstrap';
 import { Arrow, Circle, Image as Picture, Layer, Stage, Text } from 'react-konva';
 import type { Photo, PhotoMark } from '@/core/job';
@@ -47,7 +48,7 @@ export function PhotoMarker({ photo, onClose }: { readonly photo: Photo; readonl
   const shown = useShown(photoAddress(keptJob.id, photo.sha256, 'whole'), photo);
   const [marks, setMarks] = useState<readonly PhotoMark[]>(photo.marks);
   const [shape, setShape] = useState<PhotoMark['shape']>('arrow');
-  const [text, setText] = useState('');
+  const [text, setText] = useTypedText(`mark/${photo.id}`, photoWords.itsTextThenTap);
   const drawing = useRef(false);
   const full = marks.length >= LIMITS.marks.most;
 

@@ -6,6 +6,7 @@ import { TextInput } from '../form/TextInput';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { useState } from 'react';
+import { useTypedText } from '../log/useTyped';
 import { TEXT } from '@/core/kinds';
 import { POLICY_MATTERS, type Policy, type School } from '@/core/policy';
 import { Pick } from '../form/Pick';
@@ -25,7 +26,7 @@ interface Props {
 export function SchoolHere({ matter, lead, remark, submit }: Props) {
   const say = useSay();
   const { keptJob, write } = useJob();
-  const [why, setWhy] = useState('');
+  const [why, setWhy] = useTypedText(`school/${matter}`, policyWords.whyThisJobDeparts);
   const [picked, setPicked] = useState<string | null>(null);
   const schools: readonly School[] = POLICY_MATTERS[matter].schools;
   const now = schools.find((school) => school.id === keptJob.policy[matter]);

@@ -60,13 +60,15 @@ const CONDITIONS: Readonly<Record<Weight, readonly Condition[]>> = {
 
 interface Props {
   readonly weight: Weight;
+  /** Of what, and where. */
+  readonly about: string;
   /** The readings are to show bell voltage on a live circuit, not that it is dead. */
   readonly asksBellVoltage?: boolean;
   readonly onProof: (proof: Proved) => void;
 }
 
 /** The readings that prove a circuit dead, by one of the two weights; what is still missing is said while they are typed. */
-export function ProofForm({ weight, asksBellVoltage = false, onProof }: Props) {
+export function ProofForm({ weight, about, asksBellVoltage = false, onProof }: Props) {
   const say = useSay();
   const terms = useTerms();
   const fields = useMemo(() => voltFields(terms)[weight], [terms, weight]);
@@ -75,6 +77,7 @@ export function ProofForm({ weight, asksBellVoltage = false, onProof }: Props) {
   const proofOf = (data: object) => ({ weight, ...met, ...data }) as Proof;
   return (
     <AskForm
+      about={`${weight}/${about}`}
       fields={fields}
       submit={asksBellVoltage ? isolateWords.writeTheReadingDown : isolateWords.writeTheProofDown}
       main

@@ -33,6 +33,7 @@ function CircuitProof({ circuit, placeId }: { readonly circuit: Circuit; readonl
       <LookedFor circuit={circuit} />
       <ProofForm
         weight="mains"
+        about={`${circuit.id}/${placeId}`}
         onProof={(proof) =>
           write('deadProved', { circuitId: circuit.id, placeId, switchingId: state.switchingId, ...proof })
         }

@@ -37,6 +37,7 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
           <h3>{isolateWords.proveTheBellSide}</h3>
           <ProofForm
             weight="bell"
+            about={`${circuitId}/${supplyId}`}
             onProof={(proof) =>
               write('deadProved', { circuitId, placeId: supplyId, switchingId: state.switchingId, ...proof })
             }
@@ -82,6 +83,7 @@ function LiveBellSide({ circuit }: { readonly circuit: Circuit }) {
       ) : (
         <ProofForm
           weight="bell"
+          about={`${circuit.id}/read`}
           asksBellVoltage
           onProof={(proof) =>
             write('deadProved', {

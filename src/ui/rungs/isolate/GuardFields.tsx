@@ -33,6 +33,7 @@ export function GuardFields({ circuitId }: { readonly circuitId: string }) {
       {(guard === 'fuseOut' || guard === 'watched') && (
         <AskForm
           key={guard}
+          about={`${circuitId}/${guard}`}
           fields={[
             textField(
               'guardedBy',

@@ -93,6 +93,7 @@ function BoardWays({ board }: { readonly board: Board }) {
       <details>
         <summary>{lookWords.oneMore7A7B({ way: words.way })}</summary>
         <AskForm
+          about={board.id}
           fields={[numberField]}
           submit={lookWords.addThe({ way: words.way })}
           onSubmit={(data) => write('wayListed', { boardId: board.id, ...data, gone: null })}

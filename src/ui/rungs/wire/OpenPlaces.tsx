@@ -15,6 +15,7 @@ export function OpenPlaces() {
     <div key={placeId} className="block-top">
       <p className="caution">{wireWords.openPlace({ words: say(words) })}</p>
       <AskForm
+        about={placeId}
         fields={[textField('words', wireWords.whatWasAnswered, undefined, { most: TEXT.long })]}
         submit={wireWords.theyStandClear}
         onSubmit={(said) => write('placeCleared', { placeId, words: said.words })}

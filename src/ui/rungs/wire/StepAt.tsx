@@ -132,6 +132,7 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
         </div>
       ) : differing ? (
         <AskForm
+          about={step.id}
           fields={[
             textField('differs', wireWords.whatIsDifferentHere, undefined, {
               hint: wireWords.twoWiresUnderFront,

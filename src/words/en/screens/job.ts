@@ -63,6 +63,19 @@ export const job = {
   keeping: 'keeping…',
   kept: 'kept',
   notKeptYet: 'not kept yet',
+  typedNotKept: 'typed, not kept yet',
+  theServerFailed: 'The server had a fault. What you wrote is kept on this machine and sent again.',
+  thisBrowserCantKeep: ({ fault }: { readonly fault: string }) =>
+    `This browser can’t keep what you write (${fault}). It is sent at once; what the server has not taken is lost with the page: don’t close it.`,
+  failedAt: <T>({ kind }: Slots<T, 'kind'>) =>
+    parts`Not kept, ${kind}: the server fails at it, while others pass. It is tried again.`,
+  setItAside: 'Set it aside',
+  setAsideHere: ({ count }: { readonly count: number }) =>
+    `${count} ${count === 1 ? 'entry is' : 'entries are'} set aside in this browser: not in the job.`,
+  saveAsFile: 'Save as a file',
+  throwItAway: 'Throw it away',
+  typedAndNotWritten: ({ texts }: { readonly texts: string }) => `Typed and not kept: ${texts}.`,
+  goThere: 'Go there',
   undo: ({ kind }: { readonly kind: string }) => `undo ${kind}`,
   worries: 'Worries',
   toBring: 'To bring',

@@ -4,6 +4,7 @@ import { TextInput } from '../../../form/TextInput';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
+import { useTypedText } from '../../../log/useTyped';
 import type { JudgedOption } from '@/core/advice';
 import { TEXT } from '@/core/kinds';
 import { carriedProfile, choiceOf } from '@/core/points';
@@ -23,8 +24,10 @@ export function TakeWay({ way, why, taken }: Props) {
   const sound = judgement.verdict === 'holds' || judgement.verdict === 'tight';
   // Finer figures may come while a thumb is on the button: the form stays, only the proposed words follow
   const say = useSay();
-  const [typed, setTyped] = useState<string | null>(null);
-  const reason = typed ?? (sound ? why : '');
+  const [typed, setTyped] = useTypedText(`why/${point.id}`, chooseWords.whyThisOne);
+  // Emptied by hand it is asked for
+  const [isOwn, setOwn] = useState(false);
+  const reason = isOwn || typed !== '' ? typed : sound ? why : '';
   const [asked, setAsked] = useState(false);
   const take = () => {
     if (reason.trim() === '') return setAsked(true);
@@ -36,6 +39,8 @@ export function TakeWay({ way, why, taken }: Props) {
         device: carriedProfile(way.device),
       });
     write('choiceMade', choiceOf(point.id, way, reason.trim(), say));
+    setTyped('');
+    setOwn(false);
   };
   if (way.forbidden) return null;
   return (
@@ -51,7 +56,10 @@ export function TakeWay({ way, why, taken }: Props) {
         text={reason}
         most={TEXT.long}
         fault={asked && reason.trim() === '' ? chooseWords.itIsNotSure : null}
-        onType={setTyped}
+        onType={(text) => {
+          setOwn(true);
+          setTyped(text);
+        }}
       />
       <Button type="submit">{taken ? chooseWords.takeItAgain : chooseWords.takeThisWay}</Button>
     </form>

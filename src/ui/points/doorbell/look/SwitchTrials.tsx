@@ -2,14 +2,14 @@
 import { doorLookWords } from '@/words/screens';
 import { TextInput } from '../../../form/TextInput';
 import { Button } from 'react-bootstrap';
-import { useState } from 'react';
+import { useTypedText } from '../../../log/useTyped';
 import { TEXT } from '@/core/kinds';
 import { useDoorbell } from '../useDoorbell';
 
 /** Every switch that was tried while somebody listened: does the bell die with the light? */
 export function SwitchTrials() {
   const { kept, write } = useDoorbell();
-  const [name, setName] = useState('');
+  const [name, setName] = useTypedText(`switchTried/${kept.hangs.supplyId}`, doorLookWords.switchThatWasTurned);
   const tried = (bellDies: boolean) => {
     write('switchTried', { supplyId: kept.hangs.supplyId, name: name.trim(), bellDies });
     setName('');

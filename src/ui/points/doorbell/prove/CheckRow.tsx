@@ -93,7 +93,11 @@ export function CheckRow({ check, number, next }: Props) {
             (wait ? <WaitTimer wait={wait} /> : <Start check={check} minutes={check.answer.minutes} />)}
           {check.answer.kind === 'seconds' && <SecondsAnswer check={check} onDone={done} />}
           {check.answer.kind === 'volts' && <VoltsAnswer check={check} state={check.answer.state} onDone={done} />}
-          <Verdicts pass={check.answer.kind === 'yesNo' || check.answer.kind === 'wait'} onDone={done} />
+          <Verdicts
+            about={check.id}
+            pass={check.answer.kind === 'yesNo' || check.answer.kind === 'wait'}
+            onDone={done}
+          />
         </>
       )}
     </li>
@@ -110,11 +114,20 @@ function Start({ check, minutes }: { readonly check: Check; readonly minutes: nu
 }
 
 /** Passed, or failed and skipped with a reason. */
-function Verdicts({ pass, onDone }: { readonly pass: boolean; readonly onDone: (data: Answered) => void }) {
+function Verdicts({
+  about,
+  pass,
+  onDone,
+}: {
+  readonly about: string;
+  readonly pass: boolean;
+  readonly onDone: (data: Answered) => void;
+}) {
   const [asking, setAsking] = useState<'failed' | 'skipped' | null>(null);
   if (asking)
     return (
       <AskForm
+        about={about}
         fields={[textField('reason', proveWords.why({ asking: RESULT_WORDS[asking] }), undefined, { most: TEXT.long })]}
         submit={asking === 'failed' ? proveWords.itFailed : proveWords.skipIt}
         onSubmit={(data) => onDone({ result: asking, ...data })}

@@ -64,6 +64,7 @@ export function SecondsAnswer({ check, onDone }: Props) {
   const { device } = useDoorbell().assessment.survey;
   return (
     <AskForm
+      about={check.id}
       fields={[figureField('figure', proveWords.secondsUntilItRings, SECONDS, undefined)]}
       submit={proveWords.writeItDown}
       main
@@ -105,6 +106,7 @@ export function VoltsAnswer({ check, state, onDone }: Props & { readonly state: 
         )}
       </p>
       <AskForm
+        about={check.id}
         fields={[
           figureField('figure', proveWords.voltsAtTheDevices, { ...VOLTS, ...LIMITS.bellVolts }, undefined),
           optional(
