@@ -8,7 +8,7 @@ import { v7 } from 'uuid';
 import { newEntry, type NewEntry, type PointKind } from '@/core/kinds';
 import { newPoint } from '@/core/points';
 import { DEFAULT_REGION, REGION_PACKS } from '@/core/region';
-import { Away, Refused, call } from '../log/api';
+import { call, NotTaken } from '../log/api';
 import { nowIso } from '../log/clock';
 import { useCrew } from '../crew/CrewContext';
 import { AskForm } from '../form/AskForm';
@@ -57,7 +57,7 @@ export function NewJob() {
       await call('/jobs', answer(isNamed), { method: 'POST', body: { id, at, by: who, title } });
       await call(`/jobs/${id}/entries`, answer(isNumbered), { method: 'POST', body: { entries } });
     } catch (error) {
-      if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
+      if (!(error instanceof NotTaken)) throw error;
       return failed(error.message);
     }
     router.push(`/jobs/${id}`);

@@ -5,7 +5,7 @@ import { isNamed } from '@/contract/shapes';
 import { FileUp } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { Away, Refused, call } from '../log/api';
+import { call, NotTaken } from '../log/api';
 
 /** Takes a job file in; a file that is none, or is cut off, is refused in words and nothing is written. */
 export function TakeIn() {
@@ -18,7 +18,7 @@ export function TakeIn() {
       const job = await call('/jobs/import', answer(isNamed), { method: 'POST', body: await file.text() });
       router.push(`/jobs/${job.id}`);
     } catch (error) {
-      if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
+      if (!(error instanceof NotTaken)) throw error;
       setFault(`${file.name}: ${error.message}`);
     }
   };

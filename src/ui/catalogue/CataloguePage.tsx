@@ -4,7 +4,7 @@ import { Button } from 'react-bootstrap';
 import { answer, isCatalogue } from '@/contract/answers';
 import { useState } from 'react';
 import { SHELF_IDS, SHELVES, textOf, type Catalogue, type ShelfId, type ShelvedItem } from '@/core/catalogue';
-import { Away, Refused, call } from '../log/api';
+import { NotTaken, Refused, call } from '../log/api';
 import { Choices } from '../form/Choices';
 import { CatalogueFiles } from './CatalogueFiles';
 import { ItemForm } from './ItemForm';
@@ -35,7 +35,7 @@ export function CataloguePage({ first }: { readonly first: Catalogue }) {
       return true;
     } catch (error) {
       if (error instanceof Refused) setFault({ words: error.message, places: error.problem.errors });
-      else if (error instanceof Away)
+      else if (error instanceof NotTaken)
         setFault({ words: catalogueWords.nothingWasChanged({ message: error.message }), places: [] });
       else throw error;
       return false;

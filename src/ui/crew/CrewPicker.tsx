@@ -2,7 +2,7 @@
 import { frameWords } from '@/words/screens';
 import { Button, Form } from 'react-bootstrap';
 import { useState } from 'react';
-import { Away, Refused } from '../log/api';
+import { NotTaken } from '../log/api';
 import { useCrew } from './CrewContext';
 
 const SOMEBODY_ELSE = '+';
@@ -38,7 +38,7 @@ function NameForm({ onDone }: { readonly onDone: () => void }) {
     try {
       await add(name.trim());
     } catch (error) {
-      if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
+      if (!(error instanceof NotTaken)) throw error;
       return setFault(error.message);
     }
     onDone();

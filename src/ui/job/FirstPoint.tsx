@@ -7,7 +7,7 @@ import { v7 } from 'uuid';
 import type { JobHead } from '@/core/job';
 import { newEntry, type PointKind } from '@/core/kinds';
 import { newPoint } from '@/core/points';
-import { Away, Refused, call } from '../log/api';
+import { call, NotTaken } from '../log/api';
 import { nowIso } from '../log/clock';
 import { useCrew } from '../crew/CrewContext';
 import { AskForm } from '../form/AskForm';
@@ -33,7 +33,7 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
     try {
       await call(`/jobs/${head.id}/entries`, answer(isNumbered), { method: 'POST', body: { entries: [entry] } });
     } catch (error) {
-      if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
+      if (!(error instanceof NotTaken)) throw error;
       return failed(error.message);
     }
     await client.invalidateQueries({ queryKey: ['entries', head.id] });

@@ -3,8 +3,11 @@ import { isProblem } from '@/contract/answers';
 import type { Problem } from '@/contract/problem';
 import { learnTime } from './clock';
 
+/** What was asked or sent was not taken; its message says why. */
+export abstract class NotTaken extends Error {}
+
 /** A refusal of the server, in its own words. */
-export class Refused extends Error {
+export class Refused extends NotTaken {
   constructor(readonly problem: Problem) {
     super(problem.detail);
     this.name = 'Refused';
@@ -12,7 +15,7 @@ export class Refused extends Error {
 }
 
 /** The server could not be reached: nobody answered, or somebody who does not speak as it does. */
-export class Away extends Error {
+export class Away extends NotTaken {
   /** @param answered somebody did, in another way than the server */
   constructor(
     options?: ErrorOptions,
@@ -24,7 +27,7 @@ export class Away extends Error {
 }
 
 /** A fault of the server, in its own words: nothing was decided about what was sent. */
-export class Failed extends Error {
+export class Failed extends NotTaken {
   constructor(detail: string) {
     super(detail);
     this.name = 'Failed';

@@ -93,18 +93,18 @@ export class Outbox {
     try {
       const kept = await waitingFor(this.jobId);
       const ids = new Set(kept.map(({ entry }) => entry.id));
-      for (const waiting of kept)
-        if (!this.waits.has(waiting.entry.id) && !this.gone.has(waiting.entry.id))
-          this.waits.set(waiting.entry.id, waiting);
+      const fresh = kept.filter(({ entry }) => !this.waits.has(entry.id) && !this.gone.has(entry.id));
+      for (const waiting of fresh) this.waits.set(waiting.entry.id, waiting);
       // What another tab has sent is gone from the shelf
       for (const id of this.onShelf) if (!ids.has(id)) this.waits.delete(id);
       this.onShelf.clear();
       for (const id of ids) this.onShelf.add(id);
       this.changed();
+      // What waits already has its own time to be tried again
+      if (fresh.length > 0) void this.send();
     } catch (error) {
       this.shelfFailed(error);
     }
-    void this.send();
   }
 
   private shelfFailed(error: unknown): void {

@@ -28,16 +28,36 @@ const isWaiting = (value: unknown): value is WaitingPhoto =>
     (field) => field in value && typeof (value as Readonly<Record<string, unknown>>)[field] === 'string',
   );
 
+/** Pictures that the browser’s store did not take: they live as long as the page. */
+const held = new Map<string, WaitingPhoto>();
+
 /** Pictures of a job that wait, the oldest first. */
 export async function waitingPhotos(jobId: string): Promise<readonly WaitingPhoto[]> {
-  const all = await entries<string, unknown>(store());
-  return all
-    .flatMap(([, photo]) => (isWaiting(photo) ? photo : []))
+  const all = await entries<string, unknown>(store()).catch(() => []);
+  return [...all.flatMap(([, photo]) => (isWaiting(photo) ? photo : [])), ...held.values()]
     .filter((photo) => photo.jobId === jobId)
     .sort((a, b) => a.id.localeCompare(b.id));
 }
 
-export const keepWaiting = (photo: WaitingPhoto): Promise<void> => set(photo.id, photo, store());
-export const dropWaiting = (id: string): Promise<void> => delMany([id], store());
-export const markRefused = (id: string, refused: string): Promise<void> =>
-  update<unknown>(id, (photo) => (isWaiting(photo) ? { ...photo, refused } : photo), store());
+/** Keeps a picture until the server has it. @returns whether it outlives the page */
+export async function keepWaiting(photo: WaitingPhoto): Promise<boolean> {
+  try {
+    await set(photo.id, photo, store());
+    return true;
+  } catch {
+    held.set(photo.id, photo);
+    return false;
+  }
+}
+
+export async function dropWaiting(id: string): Promise<void> {
+  held.delete(id);
+  // A store that fails holds nothing of it
+  await delMany([id], store()).catch(() => undefined);
+}
+
+export async function markRefused(id: string, refused: string): Promise<void> {
+  const photo = held.get(id);
+  if (photo) held.set(id, { ...photo, refused });
+  else await update<unknown>(id, (kept) => (isWaiting(kept) ? { ...kept, refused } : kept), store());
+}

@@ -2,7 +2,7 @@ import { photoWords } from '@/words/screens';
 import { answer, isKeptPhoto } from '@/contract/answers';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { v7 } from 'uuid';
-import { Away, Refused, callBytes } from '../log/api';
+import { Away, Failed, Refused, callBytes } from '../log/api';
 import { useJob } from '../log/JobContext';
 import { dropWaiting, keepWaiting, markRefused, waitingPhotos, type WaitingPhoto } from './photoQueue';
 
@@ -53,7 +53,7 @@ export function usePhotos(): Photos {
           await dropWaiting(photo.id);
         } catch (error) {
           if (error instanceof Refused) await markRefused(photo.id, error.message);
-          else if (error instanceof Away) break;
+          else if (error instanceof Away || error instanceof Failed) break;
           else throw error;
         }
       }
@@ -79,8 +79,8 @@ export function usePhotos(): Photos {
       setFault(large ? photoWords.isMBUpTo({ name: large.name, size: Math.round(large.size / 1024 / 1024) }) : null);
       const fine = all.filter(({ size }) => size <= LARGEST_BYTES);
       void (async () => {
-        for (const file of fine)
-          await keepWaiting({
+        for (const file of fine) {
+          const isKept = await keepWaiting({
             id: v7(),
             jobId,
             file,
@@ -89,6 +89,8 @@ export function usePhotos(): Photos {
             pointId: point.id,
             at: new Date().toISOString(),
           });
+          if (!isKept) setFault(photoWords.browserCantKeep({ name: file.name }));
+        }
         setWaiting(await waitingPhotos(jobId));
         await send();
       })();

@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Settings, SettingsRequest } from '@/contract/settings';
 import { POLICY_IDS, POLICY_MATTERS, type Policy } from '@/core/policy';
-import { Away, Refused, call } from '../log/api';
+import { call, NotTaken } from '../log/api';
 import { useCrew } from '../crew/CrewContext';
 import { Pick } from '../form/Pick';
 import { Yes } from '../form/Yes';
@@ -30,7 +30,7 @@ export function SettingsPage({ first, currencies }: Props) {
       await act();
       setFault(null);
     } catch (error) {
-      if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
+      if (!(error instanceof NotTaken)) throw error;
       setFault(settingsWords.nothingWasChanged({ message: error.message }));
     }
   };

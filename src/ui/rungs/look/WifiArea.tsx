@@ -12,7 +12,7 @@ import { LIMITS } from '@/core/kinds';
 import { wallsText, wifiOf, wifiPathOf } from '@/core/points';
 import { WIFI_WALLS, WIFI_WALL_FACTS, WIFI_WORDS, wifiChanges, type WifiWall } from '@/core/wifi';
 import { capital, parseFigure, type FigureRule } from '@/core/units';
-import { Away, Refused, call } from '../../log/api';
+import { call, NotTaken } from '../../log/api';
 import { AskForm } from '../../form/AskForm';
 import type { TypedField } from '../../form/field';
 import { FieldGroup } from '../../form/FieldGroup';
@@ -166,7 +166,7 @@ function TakeFromPhone() {
       setFault(null);
       write('wifiRead', { pointId: kept.id, dbm, upMbit, downMbit, simulated: true });
     } catch (error) {
-      if (!(error instanceof Away) && !(error instanceof Refused)) throw error;
+      if (!(error instanceof NotTaken)) throw error;
       setFault(error.message);
     }
   };

@@ -1,5 +1,7 @@
 /** Photos. */
 export const photo = {
+  browserCantKeep: ({ name }: { readonly name: string }) =>
+    `This browser can’t keep ${name}: it is sent from this page alone. Don’t close it before it is there.`,
   isMBUpTo: ({ name, size }: { readonly name: string; readonly size: number }) =>
     `“${name}” is ${size} MB; up to 40 MB can be taken. It was not kept.`,
   takeAPhotoFor: 'Take a photo for this rung',
