@@ -101,7 +101,9 @@ const loadOf = (...kinds: readonly LoadKind[]) =>
     dropVolts: atLeastZero(),
   })
     .test(SCHEMA_FAULT, (value, context) => {
-      const missing = (LOAD_NEEDS[value.kind] ?? []).find((field) => value[field] === undefined);
+      const missing = (Object.hasOwn(LOAD_NEEDS, value.kind) ? LOAD_NEEDS[value.kind] : []).find(
+        (field) => value[field] === undefined,
+      );
       return missing
         ? context.createError({ path: under(context, missing), message: `is needed for ${value.kind}` })
         : true;

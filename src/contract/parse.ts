@@ -1,4 +1,4 @@
-import { ValidationError } from 'yup';
+import { ValidationError, isSchema, type Schema } from 'yup';
 import { ProblemError, type FieldError } from './problem';
 
 /** Name of a Yup test whose failure means “not of the schema” (400) and not “impossible” (422). */
@@ -19,12 +19,23 @@ const SCHEMA_TYPES = new Set([
 
 const MOST_ERRORS = 50;
 const DEEPEST = 24;
+/** So many values at most in a request, whatever they are. */
+const MOST_NODES = 400_000;
+/** Of a larger body the first fault alone is told: finding them all takes longer than anybody reads. */
+const ALL_FAULTS_UP_TO = 2000;
 
-/** Refuses nesting that no request of ours has, and numbers that JSON lets through but no computer holds. */
-export function walk(value: unknown): void {
+/**
+ * Refuses nesting and a count of values that no request of ours has, and numbers that JSON lets through but no computer
+ * holds, before any schema looks at it.
+ * @returns how many values there are
+ */
+export function walk(value: unknown): number {
   const open: { value: unknown; path: string; depth: number }[] = [{ value, path: '', depth: 0 }];
+  let nodes = 0;
   for (let next = open.pop(); next; next = open.pop()) {
     const { value: here, path, depth } = next;
+    if (++nodes > MOST_NODES)
+      throw new ProblemError(413, `There are more than the ${MOST_NODES} values that are taken at once.`);
     if (typeof here === 'number' && !Number.isFinite(here))
       throw new ProblemError(422, 'A number is too large to be worked with.', [
         { path, message: 'not a finite number' },
@@ -35,6 +46,7 @@ export function walk(value: unknown): void {
     for (const [key, child] of Object.entries(here))
       open.push({ value: child, path: path ? `${path}.${key}` : key, depth: depth + 1 });
   }
+  return nodes;
 }
 
 const errorsOf = (error: ValidationError): readonly { type: string; field: FieldError }[] =>
@@ -48,25 +60,56 @@ export interface Validating<T> {
   validateSync(value: unknown, options: { strict: boolean; abortEarly: boolean }): T;
 }
 
+const refusal = (error: ValidationError): ProblemError => {
+  const errors = errorsOf(error);
+  const status = errors.some(({ type }) => SCHEMA_TYPES.has(type)) ? 400 : 422;
+  const first = errors[0]?.field;
+  const detail = first ? `${first.path || 'The body'}: ${first.message}` : 'The body is not as it should be.';
+  return new ProblemError(
+    status,
+    detail,
+    errors.map(({ field }) => field),
+    { cause: error },
+  );
+};
+
+/** What a schema finds wrong with a value, the first of it or all; null where nothing is. */
+function faultOf(schema: Validating<unknown>, value: unknown, abortEarly: boolean): ValidationError | null {
+  try {
+    schema.validateSync(value, { strict: true, abortEarly });
+    return null;
+  } catch (error) {
+    if (ValidationError.isError(error)) return error;
+    // One of its own tests met a value of another type than it was made for: the types alone say what is wrong
+    const wrongType = faultOf(typesOf(schema as Schema), value, false);
+    if (!wrongType) throw error;
+    return wrongType;
+  }
+}
+
+/** A schema without its own tests: what is of which type and nothing more. */
+function typesOf(schema: Schema): Schema {
+  const bare = schema.clone() as Schema & { tests: unknown[]; fields?: object; innerType?: unknown };
+  bare.tests = [];
+  if (bare.fields)
+    bare.fields = Object.fromEntries(
+      Object.entries(bare.fields).map(([name, field]) => [
+        name,
+        isSchema(field) ? typesOf(field as Schema) : (field as unknown),
+      ]),
+    );
+  if (isSchema(bare.innerType)) bare.innerType = typesOf(bare.innerType as Schema);
+  return bare;
+}
+
 /**
  * Parses a value by a schema, strictly: nothing is converted, unknown fields are refused.
- * @throws ProblemError 400 where it is not of the schema, 422 where it is of the right type but impossible
+ * @throws ProblemError 413 too many values · 400 where it is not of the schema, 422 where it is of the right type but
+ * impossible
  */
 export function parse<T>(schema: Validating<T>, value: unknown): T {
-  walk(value);
-  try {
-    return schema.validateSync(value, { strict: true, abortEarly: false });
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    const errors = errorsOf(error);
-    const status = errors.some(({ type }) => SCHEMA_TYPES.has(type)) ? 400 : 422;
-    const first = errors[0]?.field;
-    const detail = first ? `${first.path || 'The body'}: ${first.message}` : 'The body is not as it should be.';
-    throw new ProblemError(
-      status,
-      detail,
-      errors.map(({ field }) => field),
-      { cause: error },
-    );
-  }
+  const nodes = walk(value);
+  const fault = faultOf(schema, value, true);
+  if (fault) throw refusal(nodes > ALL_FAULTS_UP_TO ? fault : (faultOf(schema, value, false) ?? fault));
+  return value as T;
 }

@@ -16,6 +16,7 @@ export const PATIENCE_MS = 60_000;
 /** A page as a person uses it: fields by their labels, buttons by their words. */
 export class Screen {
   readonly faults: string[] = [];
+  private isSomebody = false;
 
   constructor(readonly page: Page) {
     page.setDefaultTimeout(PATIENCE_MS);
@@ -24,8 +25,20 @@ export class Screen {
     page.on('console', (message) => message.type() === 'error' && this.faults.push(message.text()));
   }
 
+  /** Who is at this screen, where nobody said so yet: without a word of it nobody writes. */
+  private async asInes(): Promise<void> {
+    if (this.isSomebody) return;
+    this.isSomebody = true;
+    await this.page.evaluateOnNewDocument(() => {
+      if (location.protocol.startsWith('http') && localStorage.getItem('fox-ladder-who') === null)
+        localStorage.setItem('fox-ladder-who', 'ines');
+    });
+  }
+
   async open(url: string): Promise<void> {
-    await this.page.goto(url, { waitUntil: 'networkidle0' });
+    await this.asInes();
+    // The line on which a job’s news come stays open
+    await this.page.goto(url, { waitUntil: 'networkidle2' });
   }
 
   async field(label: string): Promise<ElementHandle> {

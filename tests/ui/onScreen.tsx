@@ -139,6 +139,8 @@ const router = {
 /** Shows something with all that stands round a page. */
 export function show(page: ReactNode) {
   standIns();
+  // Somebody has said who is here, unless a test begins before that
+  if (localStorage.getItem('fox-ladder-who') === null) localStorage.setItem('fox-ladder-who', INES.id);
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const rendered = render(
     <AppRouterContext value={router}>

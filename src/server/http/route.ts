@@ -29,6 +29,16 @@ export function route(handler: Handler) {
   };
 }
 
+/** For an address that is no route. */
+export const notThere = route((request) =>
+  Promise.reject(new ProblemError(404, `There is nothing at ${new URL(request.url).pathname.slice(0, 200)}.`)),
+);
+
+/** For a method that a route does not have. */
+export const notAllowed = route((request) =>
+  Promise.reject(new ProblemError(405, `${request.method} is not possible here.`)),
+);
+
 /** A JSON answer that nobody keeps a copy of. */
 export const answer = (body: unknown, status = 200): Response =>
   Response.json(body, { status, headers: { 'cache-control': 'no-store' } });

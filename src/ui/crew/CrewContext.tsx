@@ -43,7 +43,9 @@ export function CrewProvider({
     () => localStorage.getItem(KEY),
     () => null,
   );
-  const member = crew.find(({ id }) => id === picked) ?? crew[0] ?? null;
+  // Nobody writes, and proves, in another one’s name by default; who is alone in the firm is nobody else
+  const alone = crew.length === 1 ? crew[0] : undefined;
+  const member = crew.find(({ id }) => id === picked) ?? alone ?? null;
   const licensed = member?.licensed ?? false;
   // What an entry says of its writer: a name and an id, nothing more
   const [id, name] = [member?.id, member?.name];

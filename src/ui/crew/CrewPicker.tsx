@@ -11,14 +11,19 @@ const SOMEBODY_ELSE = '+';
 export function CrewPicker() {
   const { crew, who, pick } = useCrew();
   const [naming, setNaming] = useState(false);
-  if (!who || naming) return <NameForm onDone={() => setNaming(false)} />;
+  if (naming || crew.length === 0) return <NameForm onDone={() => setNaming(false)} />;
   return (
     <Form.Select
       className="crew"
       aria-label={frameWords.whoIsAtWork}
-      value={who.id}
+      value={who?.id ?? ''}
       onChange={({ target }) => (target.value === SOMEBODY_ELSE ? setNaming(true) : pick(target.value))}
     >
+      {!who && (
+        <option value="" disabled>
+          {frameWords.whoIsAtWork2}
+        </option>
+      )}
       {crew.map((person) => (
         <option key={person.id} value={person.id}>
           {person.name}

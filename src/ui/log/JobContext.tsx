@@ -12,11 +12,13 @@ import {
   type Person,
   type Rung,
   type RungMark,
+  type NewEntry,
 } from '@/core/kinds';
 import { isAnybodyAtWork, ladderOf, nextMove, rememberingAssess, type Assessment, type Point } from '@/core/points';
 import type { Catalogue } from '@/core/catalogue';
 import type { Asker } from '@/core/isolation';
 import { useCrew } from '../crew/CrewContext';
+import { WhoAsked } from '../crew/WhoAsked';
 import { nowIso } from './clock';
 import { useAsker } from './useAsker';
 import { rememberWriter, usePersonChange } from './usePersonChange';
@@ -81,23 +83,29 @@ interface Props {
   readonly children: ReactNode;
 }
 
+type Unsigned = (by: Person) => NewEntry;
+
+/** What every entry of this screen begins with. */
+const headOf = ({ id, name }: Person, seen: number) => ({ id: v7(), at: nowIso(), by: { id, name }, seen });
+
 /** Holds a job's log, folds it with what is typed, and says where the point stands. */
 export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area, go, empty, children }: Props) {
   const { who, licensed, changes } = useCrew();
   const log = useEntryLog(head, firstEntries);
   const { entries, add, seen } = log;
   const [typed, draft] = useState<Draft | null>(null);
+  // What was written before anybody said who is here: it waits for a name
+  const [unsigned, setUnsigned] = useState<readonly Unsigned[]>([]);
   // What is typed may follow a moment later; once it is written it is gone at once
   const later = useDeferredValue(typed);
   const deferred = typed && later;
 
   const write = useCallback(
     <K extends EntryKind>(kind: K, data: EntryData<K>, corrects?: string) => {
-      if (!who) return;
-      const by = { id: who.id, name: who.name };
       draft(null);
+      if (!who) return setUnsigned((before) => [...before, (by) => newEntry(kind, data, headOf(by, seen()), corrects)]);
       rememberWriter(head.id, who, changes);
-      add(newEntry(kind, data, { id: v7(), at: nowIso(), by, seen: seen() }, corrects));
+      add(newEntry(kind, data, headOf(who, seen()), corrects));
     },
     [add, changes, head.id, seen, who],
   );
@@ -127,6 +135,15 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
         rung={rung}
       >
         {children}
+        {unsigned.length > 0 && (
+          <WhoAsked
+            onPick={(person) => {
+              for (const entry of unsigned) add(entry(person));
+              setUnsigned([]);
+            }}
+            onDrop={() => setUnsigned([])}
+          />
+        )}
       </PointProvider>
     </PlaceContext>
   );

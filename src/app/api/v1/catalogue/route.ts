@@ -10,3 +10,5 @@ export const POST = route(async (request) => {
   const items = itemsFromJson(await readJson(request, BODY_LIMITS.catalogue));
   return answer(await writeOwnItems((await store()).db, items));
 });
+
+export { notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

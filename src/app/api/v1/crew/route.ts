@@ -12,3 +12,5 @@ export const POST = route(async (request) => {
   const { made, member } = await addToCrew((await store()).db, person);
   return answer(member, made ? 201 : 200);
 });
+
+export { notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

@@ -19,3 +19,5 @@ export const POST = route(async (request) => {
   const { made, job } = await createJob(db, clock, body);
   return answer(job, made ? 201 : 200);
 });
+
+export { notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

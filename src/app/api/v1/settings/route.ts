@@ -11,3 +11,5 @@ export const POST = route(async (request) => {
   const change = parse(settingsRequest, await readJson(request, BODY_LIMITS.compute));
   return answer(await writeSettings((await store()).db, change));
 });
+
+export { notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

@@ -8,3 +8,5 @@ export const GET = route(async () =>
     headers: { 'content-disposition': 'attachment; filename="own.foxcatalogue.json"', 'cache-control': 'no-store' },
   }),
 );
+
+export { notAllowed as POST, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

@@ -12,3 +12,5 @@ const SAY = sayIn({ region: DEFAULT_REGION, lengths: DEFAULT_REGION.lengths });
 export const POST = route(async (request) =>
   answer(inWords(answerAdvice(parse(adviceRequest, await readJson(request, BODY_LIMITS.compute))), SAY)),
 );
+
+export { notAllowed as GET, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

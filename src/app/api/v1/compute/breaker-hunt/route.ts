@@ -6,3 +6,5 @@ import { answer, route } from '@/server/http/route';
 export const POST = route(async (request) =>
   answer(answerBreakerHunt(parse(breakerHuntRequest, await readJson(request, BODY_LIMITS.compute)))),
 );
+
+export { notAllowed as GET, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

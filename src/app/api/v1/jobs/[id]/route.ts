@@ -25,3 +25,5 @@ export const GET = route(async (request, { id = '' }) => {
   const who = { id: as, at: Date.parse(clock.now()), ownProofs: null, licensed: await isLicensed(db, as) };
   return answer(askedJob(job, who));
 });
+
+export { notAllowed as POST, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

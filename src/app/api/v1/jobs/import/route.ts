@@ -10,3 +10,5 @@ export const POST = route(async (request) => {
   const { made, job } = await importJob(db, clock, files, file);
   return answer(job, made ? 201 : 200);
 });
+
+export { notAllowed as GET, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

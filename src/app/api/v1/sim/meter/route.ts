@@ -10,3 +10,5 @@ export const GET = route(async (request) => {
   const asked = parse(meterQuery, { state: 'open', ...query });
   return meterStream(await meterOf(await store(), asked.job, asked.point), taskOf(asked), request.signal);
 });
+
+export { notAllowed as POST, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

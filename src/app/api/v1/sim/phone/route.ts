@@ -8,3 +8,5 @@ export const GET = route(async (request) => {
   const { job, point } = parse(phoneQuery, Object.fromEntries(new URL(request.url).searchParams));
   return answer(await phoneAt(await store(), job, point));
 });
+
+export { notAllowed as POST, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

@@ -26,3 +26,5 @@ export const POST = route(async (request, { shelf = '' }) => {
   const items = shelfFromCsv(shelfNamed(shelf), await readText(request, BODY_LIMITS.catalogue));
   return answer(await writeOwnItems((await store()).db, items));
 });
+
+export { notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

@@ -17,3 +17,5 @@ export const POST = route(async (request, { id = '' }) => {
   const { db, clock } = await store();
   return answer(await appendEntries(db, clock, id, entries));
 });
+
+export { notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

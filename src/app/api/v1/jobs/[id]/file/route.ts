@@ -10,3 +10,5 @@ export const GET = route(async (_request, { id = '' }) => {
   response.headers.set('content-disposition', `attachment; filename="${name}.foxjob.json"`);
   return response;
 });
+
+export { notAllowed as POST, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

@@ -9,3 +9,5 @@ export const GET = route(async (request, { id = '' }) => {
   await jobLog(db, id);
   return newsOf(db, id, request.signal);
 });
+
+export { notAllowed as POST, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

@@ -7,3 +7,5 @@ export const POST = route(async (request, { id = '' }) => {
   const bytes = await readBytes(request, BODY_LIMITS.photo);
   return answer(await keepPhoto(await store(), id, bytes), 201);
 });
+
+export { notAllowed as GET, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

@@ -16,3 +16,5 @@ export const GET = route(async (_request, { id = '' }) => {
     },
   });
 });
+
+export { notAllowed as POST, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

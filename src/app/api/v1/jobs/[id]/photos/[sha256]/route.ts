@@ -15,3 +15,5 @@ export const GET = route(async (request, { id = '', sha256 = '' }) => {
     },
   });
 });
+
+export { notAllowed as POST, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';
