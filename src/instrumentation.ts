@@ -2,6 +2,6 @@
 export async function register(): Promise<void> {
   // The build runs this too, while it makes pages: it has no data folder, and must not make one
   if (process.env.NEXT_RUNTIME !== 'nodejs' || process.env.NEXT_PHASE === 'phase-production-build') return;
-  const { store } = await import('./server/store');
-  await store();
+  const { startServer } = await import('./server/lifetime');
+  await startServer();
 }

@@ -24,6 +24,8 @@ export const PROBLEM_TITLES: Readonly<Record<number, string>> = {
   413: 'Too large',
   422: 'Understood, but not possible',
   500: 'Something failed here',
+  503: 'Not just now',
+  507: 'No room',
 };
 
 /** A refusal on its way to the answer. */

@@ -2,6 +2,7 @@ import path from 'node:path';
 import { systemClock, type Clock } from './clock';
 import { openDatabase, type Database } from './db/open';
 import { FileStore } from './files';
+import { Log } from './log';
 import { catchUp } from './projection/rebuild';
 
 /** Everything that a request needs of this machine. */
@@ -21,7 +22,14 @@ export async function openStore(folder: string, clock: Clock = systemClock): Pro
   return { db, files: new FileStore(folder), thumbs: new FileStore(folder, 'thumbs'), clock };
 }
 
+/** The log of what this server does, beside its data. */
+export function serverLog(): Log {
+  globalThis.foxLadderLog ??= new Log(path.join(/*turbopackIgnore: true*/ dataFolder(), 'log'));
+  return globalThis.foxLadderLog;
+}
+
 declare global {
+  var foxLadderLog: Log | undefined;
   // Next bundles each route by itself: one connection for all of them lives here
   var foxLadderStore: Promise<Store> | undefined;
 }
@@ -30,7 +38,9 @@ declare global {
 export function store(): Promise<Store> {
   globalThis.foxLadderStore ??= openStore(dataFolder()).then((opened) => {
     // In the background: whoever comes meanwhile sees the rows of before
-    catchUp(opened.db).catch((error: unknown) => console.error('the board could not be brought up', error));
+    catchUp(opened.db).catch((error: unknown) =>
+      serverLog().write({ level: 'error', what: 'the board could not be brought up', fault: String(error) }),
+    );
     return opened;
   });
   return globalThis.foxLadderStore;

@@ -1,6 +1,8 @@
 import { ProblemError, problemOf } from '@/contract/problem';
 import { systemClock } from '../clock';
+import { serverLog } from '../store';
 import { guard } from './guard';
+import { storeFault } from './storeFault';
 
 type Parameters = Readonly<Record<string, string>>;
 type Handler = (request: Request, parameters: Parameters) => Promise<Response>;
@@ -12,18 +14,42 @@ function problemResponse(problem: ProblemError): Response {
   });
 }
 
-/** Makes a route handler: guarded, and with every refusal told as a problem; what fails by itself is logged with an id. */
+/** Parts of an address that name a thing of a job: they tell nothing by themselves, and are left out of the log. */
+const withoutIds = (pathname: string): string => pathname.replace(/[0-9a-f]{8,}(-[0-9a-f]+)*/gi, '…').slice(0, 120);
+
+/**
+ * Makes a route handler: guarded, logged, and with every refusal told as a problem; what fails by itself is logged with the
+ * id that its answer carries.
+ */
 export function route(handler: Handler) {
   return async (request: Request, context: { params: Promise<Parameters> }): Promise<Response> => {
+    const began = performance.now();
+    const id = systemClock.newId();
+    const told = (response: Response, fault?: string): Response => {
+      response.headers.set('x-request-id', id);
+      serverLog().write({
+        level: fault ? 'error' : 'info',
+        what: 'request',
+        id,
+        method: request.method,
+        path: withoutIds(new URL(request.url).pathname),
+        status: response.status,
+        ms: Math.round(performance.now() - began),
+        ...(fault ? { fault } : {}),
+      });
+      return response;
+    };
     try {
       guard(request);
-      return await handler(request, await context.params);
+      return told(await handler(request, await context.params));
     } catch (error) {
-      if (error instanceof ProblemError) return problemResponse(error);
-      const id = systemClock.newId();
-      console.error(`error ${id}`, error);
-      return problemResponse(
-        new ProblemError(500, `Something failed here; it is noted as ${id}. Nothing was written.`),
+      if (error instanceof ProblemError) return told(problemResponse(error));
+      const fault = error instanceof Error ? (error.stack ?? error.message) : String(error);
+      const known = storeFault(error);
+      if (known) return told(problemResponse(known), fault);
+      return told(
+        problemResponse(new ProblemError(500, `Something failed here; it is noted as ${id}. Nothing was written.`)),
+        fault,
       );
     }
   };

@@ -1,0 +1,180 @@
+import { createReadStream, existsSync } from 'node:fs';
+import { copyFile, mkdir, readFile, readdir, rename, rm, stat, writeFile } from 'node:fs/promises';
+import { createHash } from 'node:crypto';
+import path from 'node:path';
+import { pipeline } from 'node:stream/promises';
+import { sql } from 'kysely';
+import { DATABASE_FILE, lookInto, openDatabase, type Database } from './db/open';
+import { RUNNING_FILE } from './running';
+
+// A backup is a folder of its own: sets by their time, each a database, and beside them the files of all of them, by hash.
+
+const SETS = 'sets';
+const FILES = 'files';
+/** Beside the data: when they were backed up last. */
+const LAST_FILE = 'last-backup.json';
+
+/** What a set of a backup holds, as it was checked. */
+export interface BackupSet {
+  readonly name: string;
+  readonly jobs: number;
+  readonly entries: number;
+  readonly files: number;
+}
+
+const isSet = (name: string): boolean => /^\d{4}-\d\d-\d\dT[\d-]+Z$/.test(name);
+
+/** The sets of a backup folder, the newest first. */
+export async function setsIn(folder: string): Promise<readonly string[]> {
+  const names = await readdir(path.join(folder, SETS)).catch((): string[] => []);
+  return names.filter(isSet).sort().reverse();
+}
+
+async function hashOfFile(file: string): Promise<string> {
+  const hash = createHash('sha256');
+  await pipeline(createReadStream(file), hash);
+  return hash.digest('hex');
+}
+
+/** Names of the files that a database’s jobs have. */
+async function namedFiles(db: Database): Promise<readonly string[]> {
+  const rows = await db.selectFrom('attachments').select('sha256').distinct().orderBy('sha256').execute();
+  return rows.map(({ sha256 }) => sha256);
+}
+
+const countOf = async (db: Database, table: 'jobs' | 'entries'): Promise<number> => {
+  const { rows } = await sql<{ n: number }>`SELECT count(*) AS n FROM ${sql.table(table)}`.execute(db);
+  return rows[0]?.n ?? 0;
+};
+
+/** Looks a set over: its database is whole, its log without gaps, every file there and what its name says. */
+export async function checkSet(folder: string, name: string): Promise<BackupSet> {
+  const db = lookInto(path.join(folder, SETS, name, DATABASE_FILE));
+  try {
+    const { rows } = await sql<{ integrity_check: string }>`PRAGMA integrity_check`.execute(db);
+    if (rows[0]?.integrity_check !== 'ok') throw new Error(`the database of ${name} is damaged`);
+    const gaps = await sql<{ job: string }>`
+      SELECT job_id AS job FROM entries GROUP BY job_id HAVING count(*) <> max(seq)`.execute(db);
+    const [gap] = gaps.rows;
+    if (gap) throw new Error(`the log of job ${gap.job} has gaps in ${name}`);
+    const files = await namedFiles(db);
+    for (const file of files) {
+      const place = path.join(folder, FILES, file);
+      if (!existsSync(place) || (await hashOfFile(place)) !== file)
+        throw new Error(`the file ${file} of ${name} is missing or damaged`);
+    }
+    return { name, jobs: await countOf(db, 'jobs'), entries: await countOf(db, 'entries'), files: files.length };
+  } finally {
+    await db.destroy();
+  }
+}
+
+/** Throws away all sets but the newest few, and the files that none of those names. */
+async function prune(folder: string, keep: number): Promise<void> {
+  const sets = await setsIn(folder);
+  for (const name of sets.slice(keep)) await rm(path.join(folder, SETS, name), { recursive: true });
+  const named = new Set<string>();
+  for (const name of sets.slice(0, keep)) {
+    const db = lookInto(path.join(folder, SETS, name, DATABASE_FILE));
+    for (const file of await namedFiles(db)) named.add(file);
+    await db.destroy();
+  }
+  for (const file of await readdir(path.join(folder, FILES)))
+    if (!named.has(file)) await rm(path.join(folder, FILES, file));
+}
+
+/**
+ * Backs a data folder up into another folder, while the program runs: a copy of the database as it is at one moment, the
+ * files of its jobs, all of it checked before it counts.
+ * @param keep so many sets are kept, this one with them
+ */
+export async function backUp(dataFolder: string, folder: string, keep: number, now: string): Promise<BackupSet> {
+  const name = now.replace(/[:.]/g, '-');
+  const unfinished = path.join(folder, SETS, `${name}.part`);
+  await mkdir(unfinished, { recursive: true, mode: 0o700 });
+  await mkdir(path.join(folder, FILES), { recursive: true, mode: 0o700 });
+  const db = await openDatabase(dataFolder);
+  try {
+    await sql`VACUUM INTO ${path.join(unfinished, DATABASE_FILE)}`.execute(db);
+  } finally {
+    await db.destroy();
+  }
+  const copy = lookInto(path.join(unfinished, DATABASE_FILE));
+  const files = await namedFiles(copy);
+  await copy.destroy();
+  for (const file of files) {
+    const place = path.join(folder, FILES, file);
+    if (existsSync(place)) continue;
+    await copyFile(path.join(dataFolder, 'files', file), `${place}.part`);
+    await rename(`${place}.part`, place);
+  }
+  await rename(unfinished, path.join(folder, SETS, name));
+  const set = await checkSet(folder, name);
+  await prune(folder, keep);
+  await writeFile(path.join(dataFolder, LAST_FILE), JSON.stringify({ at: now, ...set }), { mode: 0o600 });
+  return set;
+}
+
+/** When a data folder was backed up last, ISO 8601; null: never, or nobody knows. */
+export async function lastBackup(dataFolder: string): Promise<string | null> {
+  try {
+    const told: unknown = JSON.parse(
+      await readFile(path.join(/*turbopackIgnore: true*/ dataFolder, LAST_FILE), 'utf8'),
+    );
+    return typeof told === 'object' && told !== null && 'at' in told && typeof told.at === 'string' ? told.at : null;
+  } catch {
+    return null;
+  }
+}
+
+/** Whether a process serves a data folder now. */
+async function isServed(dataFolder: string): Promise<boolean> {
+  const pid = Number(await readFile(path.join(dataFolder, RUNNING_FILE), 'utf8').catch(() => 'NaN'));
+  if (!Number.isInteger(pid)) return false;
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/**
+ * Puts a set of a backup in the place of a data folder’s database and files. What lies there is laid aside, not thrown away.
+ * @param name of the set; null: the newest
+ * @returns what was put back, and where what lay there is now
+ */
+export async function restore(
+  dataFolder: string,
+  folder: string,
+  name: string | null,
+  now: string,
+): Promise<{ readonly set: BackupSet; readonly aside: string | null }> {
+  if (await isServed(dataFolder)) throw new Error('The program runs on these data: stop it first, then put them back.');
+  const sets = await setsIn(folder);
+  const wanted = name ?? sets[0];
+  if (!wanted || !sets.includes(wanted))
+    throw new Error(
+      name ? `There is no set ${name} in ${folder}. There are: ${sets.join(', ')}` : `There is no backup in ${folder}.`,
+    );
+  // Looked over before anything is touched
+  const set = await checkSet(folder, wanted);
+  const source = path.join(folder, SETS, wanted);
+  await mkdir(path.join(dataFolder, 'files'), { recursive: true, mode: 0o700 });
+  const db = lookInto(path.join(source, DATABASE_FILE));
+  const files = await namedFiles(db);
+  await db.destroy();
+  for (const file of files) {
+    const place = path.join(dataFolder, 'files', file);
+    if (existsSync(place)) continue;
+    await copyFile(path.join(folder, FILES, file), `${place}.part`);
+    await rename(`${place}.part`, place);
+  }
+  const present = path.join(dataFolder, DATABASE_FILE);
+  const aside = existsSync(present) ? path.join(dataFolder, `before-restore-${now.replace(/[:.]/g, '-')}.db`) : null;
+  for (const end of ['', '-wal', '-shm'])
+    if (await stat(`${present}${end}`).catch(() => null)) await rename(`${present}${end}`, `${aside ?? present}${end}`);
+  await copyFile(path.join(source, DATABASE_FILE), `${present}.part`);
+  await rename(`${present}.part`, present);
+  return { set, aside };
+}
