@@ -1,4 +1,4 @@
-import { boardJobs } from '@/server/jobs/jobList';
+import { boardJobs, dayOf } from '@/server/jobs/jobList';
 import { store } from '@/server/store';
 import { Board } from '@/ui/board/Board';
 
@@ -9,5 +9,6 @@ interface Props {
 export default async function BoardPage({ searchParams }: Props) {
   const { q } = await searchParams;
   const words = typeof q === 'string' ? q.slice(0, 200) : '';
-  return <Board jobs={await boardJobs((await store()).db, words)} q={words} />;
+  const { db, clock } = await store();
+  return <Board parts={await boardJobs(db, words, dayOf(clock.now()))} q={words} />;
 }

@@ -83,9 +83,11 @@ type Envelope = ReturnType<typeof entryEnvelope.validateSync>;
 /** An entry of any version of its kind in the form of now. */
 function readEntry({ id, at: when, by, kind, version = 1, data, corrects, seen }: Envelope): NewEntry {
   if (!isEntryKind(kind))
-    throw new ProblemError(400, `There is no kind “${kind.slice(0, 40)}”.`, [
-      { path: 'kind', message: 'no such kind' },
-    ]);
+    throw new ProblemError(
+      400,
+      `There is no kind “${kind.slice(0, 40)}” in this program. If a newer one wrote it, update the program, then try again.`,
+      [{ path: 'kind', message: 'no such kind in this program' }],
+    );
   if (typeof data !== 'object' || data === null || Array.isArray(data))
     throw new ProblemError(400, 'data: is not an object', [{ path: 'data', message: 'is not an object' }]);
   if (version > versionOf(kind))

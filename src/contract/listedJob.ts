@@ -55,3 +55,14 @@ export const isBoardPoints = (value: unknown): value is BoardPoints => {
   const { region, lengths } = value.place;
   return isText(region) && (lengths === 'metric' || lengths === 'imperial') && value.points.every(isBoardPoint);
 };
+
+/** Parts of the board, in their order. */
+export const BOARD_PARTS = ['today', 'earlier', 'coming', 'noDay', 'finished'] as const;
+export type BoardPartId = (typeof BOARD_PARTS)[number];
+
+/** A part of the board: the first of its jobs, and how many there are in all. */
+export interface BoardPart {
+  readonly part: BoardPartId;
+  readonly count: number;
+  readonly jobs: readonly ListedJob[];
+}

@@ -8,9 +8,9 @@ import { entry, newJob, temporaryStore } from './forTests';
 import { appendEntries, createJob } from './jobs/entryStore';
 import { jobLog } from './jobs/jobLog';
 import { exportJob, importJob } from './jobs/jobFile';
-import { boardJobs, listJobs } from './jobs/jobList';
+import { boardJobs as boardParts, dayOf, listJobs } from './jobs/jobList';
 import { catchUp, rebuildProjections } from './projection/rebuild';
-import { bringUp } from './projection/project';
+import { bringUp, broughtUp } from './projection/project';
 import { openStore, type Store } from './store';
 
 let store: Store;
@@ -26,13 +26,15 @@ const make = async (title?: string) => {
   await createJob(store.db, store.clock, request);
   return request;
 };
-const append = (id: string, ...entries: Parameters<typeof entry>[]) =>
-  appendEntries(
-    store.db,
-    store.clock,
-    id,
-    entries.map((one) => entry(...one)),
-  );
+/** Writes, and waits until the rows follow. */
+const append = async (id: string, ...entries: Parameters<typeof entry>[]) => {
+  const written = entries.map((one) => entry(...one));
+  const receipts = await appendEntries(store.db, store.clock, id, written);
+  await broughtUp(store.db);
+  return receipts;
+};
+const boardJobs = async (db: Store['db'], q: string) =>
+  (await boardParts(db, q, dayOf(store.clock.now()))).flatMap(({ jobs }) => jobs);
 const status = (promise: Promise<unknown>): Promise<number> =>
   promise.then(
     () => 0,
@@ -95,6 +97,40 @@ describe('the log', () => {
   it('writes through a full sync', async () => {
     const { rows } = await sql<{ synchronous: number }>`PRAGMA synchronous`.execute(store.db);
     expect(rows[0]?.synchronous).toBe(2);
+  });
+});
+
+describe('the board of a day', () => {
+  it('shows today first, then what was left over last, and counts what there is no room for', async () => {
+    const { store: own, end: done } = await temporaryStore();
+    const put = async (title: string, expectedAt: string | null, finished = 0) => {
+      const job = newJob(title);
+      await createJob(own.db, own.clock, job);
+      await broughtUp(own.db);
+      await own.db
+        .updateTable('board')
+        .set({ expected_at: expectedAt, finished })
+        .where('job_id', '=', job.id)
+        .execute();
+    };
+    const day = dayOf('2026-03-04T12:00:00');
+    const at = (hours: number): string => new Date(day.from * 1000 + hours * 3_600_000).toISOString();
+    await put('late today', at(23.5));
+    await put('early today', at(0));
+    await put('tomorrow', at(24));
+    await put('no day', null);
+    await put('done', at(9), 1);
+    for (let n = 1; n <= 70; n++) await put(`left ${n}`, at(-n));
+    const parts = await boardParts(own.db, '', day);
+    expect(parts.map(({ part, count, jobs }) => [part, count, jobs.length, jobs[0]?.title])).toEqual([
+      ['today', 2, 2, 'early today'],
+      ['earlier', 70, 60, 'left 1'],
+      ['coming', 1, 1, 'tomorrow'],
+      ['noDay', 1, 1, 'no day'],
+      ['finished', 1, 1, 'done'],
+    ]);
+    expect((await boardParts(own.db, 'left', day)).map(({ count }) => count)).toEqual([70]);
+    await done();
   });
 });
 

@@ -4,6 +4,7 @@ import { openDatabase, type Database } from './db/open';
 import { FileStore } from './files';
 import { Log } from './log';
 import { catchUp } from './projection/rebuild';
+import { shared } from './shared';
 
 /** Everything that a request needs of this machine. */
 export interface Store {
@@ -23,25 +24,16 @@ export async function openStore(folder: string, clock: Clock = systemClock): Pro
 }
 
 /** The log of what this server does, beside its data. */
-export function serverLog(): Log {
-  globalThis.foxLadderLog ??= new Log(path.join(/*turbopackIgnore: true*/ dataFolder(), 'log'));
-  return globalThis.foxLadderLog;
-}
-
-declare global {
-  var foxLadderLog: Log | undefined;
-  // Next bundles each route by itself: one connection for all of them lives here
-  var foxLadderStore: Promise<Store> | undefined;
-}
+export const serverLog = (): Log =>
+  shared('log', () => new Log(path.join(/*turbopackIgnore: true*/ dataFolder(), 'log')));
 
 /** The one store of this process. */
-export function store(): Promise<Store> {
-  globalThis.foxLadderStore ??= openStore(dataFolder()).then((opened) => {
+export const store = (): Promise<Store> =>
+  shared('store', async () => {
+    const opened = await openStore(dataFolder());
     // In the background: whoever comes meanwhile sees the rows of before
     catchUp(opened.db).catch((error: unknown) =>
       serverLog().write({ level: 'error', what: 'the board could not be brought up', fault: String(error) }),
     );
     return opened;
   });
-  return globalThis.foxLadderStore;
-}

@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { screen, waitFor, within } from '@testing-library/react';
 import { DEFAULT_SETTINGS, type Settings } from '@/contract/settings';
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
-import type { ListedJob } from '@/contract/listedJob';
+import type { BoardPart, ListedJob } from '@/contract/listedJob';
 import { currencies } from '@/words';
 import { Board } from '@/ui/board/Board';
 import { CataloguePage } from '@/ui/catalogue/CataloguePage';
@@ -147,39 +147,37 @@ const row = (title: string, more: Partial<ListedJob> = {}): ListedJob => ({
 });
 
 describe('the Board', () => {
-  const at = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString();
-  it('parts the jobs by their day, and counts the open ones', () => {
-    const jobs = [
-      row('Today', { expectedAt: at(0) }),
-      row('Earlier', { expectedAt: at(-3) }),
-      row('Coming', { expectedAt: at(3) }),
-      row('No day'),
-      row('Finished ones', { finished: true }),
-    ];
-    show(<Board jobs={jobs} q="" />);
+  it('shows the parts of a day in their order, counts the open ones, and says how many more there are', () => {
+    const part = (of: BoardPart['part'], count: number) => ({ part: of, count, jobs: [row(of)] });
+    show(<Board parts={[part('today', 1), part('earlier', 9001), part('noDay', 1), part('finished', 3)]} q="" />);
     expect(screen.getAllByRole('heading', { level: 2 }).map((one) => one.textContent)).toEqual([
       'Today',
       'Left over',
-      'Coming',
       'No day yet',
       'Finished',
     ]);
-    expect(screen.getByText('4 open jobs')).toBeTruthy();
+    expect(screen.getByText('9003 open jobs')).toBeTruthy();
+    expect(screen.getByText(/^and 9000 more/)).toBeTruthy();
   });
   it('says what is wrong with a row, and that nothing is lost', () => {
-    show(<Board jobs={[row('Broken', { fault: 'no sentence says fromTomorrow' })]} q="" />);
+    show(
+      <Board
+        parts={[{ part: 'noDay', count: 1, jobs: [row('Broken', { fault: 'no sentence says fromTomorrow' })] }]}
+        q=""
+      />,
+    );
     expect(screen.getByText(/All that was written is kept/)).toBeTruthy();
   });
   it('tells an empty board from a search that finds nothing', () => {
-    const { unmount } = show(<Board jobs={[]} q="" />);
+    const { unmount } = show(<Board parts={[]} q="" />);
     expect(screen.getByText(/^No job yet/)).toBeTruthy();
     unmount();
-    show(<Board jobs={[]} q="gull" />);
+    show(<Board parts={[]} q="gull" />);
     expect(screen.getByText(/^No site or job begins/)).toBeTruthy();
     expect(screen.getByText('0 for “gull”')).toBeTruthy();
   });
   it('makes a job with its site, its first point and the firm’s policy as it stands', async () => {
-    const { user } = show(<Board jobs={[]} q="" />);
+    const { user } = show(<Board parts={[]} q="" />);
     await user.click(screen.getByRole('button', { name: 'New job' }));
     await user.click(screen.getByText('Britain', { exact: false, selector: 'label.btn' }));
     await user.type(screen.getByLabelText('site'), 'Wigeon Yard');
@@ -203,7 +201,7 @@ describe('the Board', () => {
     expect(entries[2]?.data).toMatchObject({ bellSide: 'live' });
   });
   it('goes nowhere with a job that could not be made', async () => {
-    const { user } = show(<Board jobs={[]} q="" />);
+    const { user } = show(<Board parts={[]} q="" />);
     await user.click(screen.getByRole('button', { name: 'New job' }));
     await user.click(screen.getByRole('button', { name: 'Make the job' }));
     expect((await screen.findByRole('alert')).textContent).toBe('Missing: site.');
@@ -215,7 +213,7 @@ describe('the Board', () => {
     expect(screen.getByLabelText<HTMLInputElement>('site').value).toBe('Wigeon Yard');
   });
   it('refuses a file that is no job, by its name', async () => {
-    const { user } = show(<Board jobs={[]} q="" />);
+    const { user } = show(<Board parts={[]} q="" />);
     answers = { '/jobs/import': () => refused('This is no job file.') };
     const file = new File(['[]'], 'letter.json', { type: 'application/json' });
     Object.assign(file, { text: () => Promise.resolve('[]') });

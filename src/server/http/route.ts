@@ -5,6 +5,8 @@ import { guard } from './guard';
 import { storeFault } from './storeFault';
 
 type Parameters = Readonly<Record<string, string>>;
+/** What Next hands in: a list where the rest of an address is taken. */
+type Given = Readonly<Record<string, string | string[]>>;
 type Handler = (request: Request, parameters: Parameters) => Promise<Response>;
 
 function problemResponse(problem: ProblemError): Response {
@@ -17,12 +19,17 @@ function problemResponse(problem: ProblemError): Response {
 /** Parts of an address that name a thing of a job: they tell nothing by themselves, and are left out of the log. */
 const withoutIds = (pathname: string): string => pathname.replace(/[0-9a-f]{8,}(-[0-9a-f]+)*/gi, '…').slice(0, 120);
 
+const joined = (given: Given): Parameters =>
+  Object.fromEntries(
+    Object.entries(given).map(([name, part]) => [name, typeof part === 'string' ? part : part.join('/')]),
+  );
+
 /**
  * Makes a route handler: guarded, logged, and with every refusal told as a problem; what fails by itself is logged with the
  * id that its answer carries.
  */
 export function route(handler: Handler) {
-  return async (request: Request, context: { params: Promise<Parameters> }): Promise<Response> => {
+  return async (request: Request, context: { params: Promise<Given> }): Promise<Response> => {
     const began = performance.now();
     const id = systemClock.newId();
     const told = (response: Response, fault?: string): Response => {
@@ -41,7 +48,7 @@ export function route(handler: Handler) {
     };
     try {
       guard(request);
-      return told(await handler(request, await context.params));
+      return told(await handler(request, joined(await context.params)));
     } catch (error) {
       if (error instanceof ProblemError) return told(problemResponse(error));
       const fault = error instanceof Error ? (error.stack ?? error.message) : String(error);

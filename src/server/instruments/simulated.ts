@@ -1,9 +1,9 @@
 import type { Meter, PhoneReading } from '@/contract/instrument';
 import { ProblemError } from '@/contract/problem';
-import { fold, regionOf, type Job } from '@/core/job';
+import { regionOf, type Job } from '@/core/job';
 import { bellSurveyAt, boxSurveyOf, circuitsOfPoint, wifiPathOf, type Point } from '@/core/points';
 import { ORDINARY, meterBench, seedOf, simulatedMeter, simulatedPhone } from '@/sim';
-import { jobLog } from '../jobs/jobLog';
+import { jobLog, jobOf } from '../jobs/jobLog';
 import { readSettings } from '../settings';
 import type { Store } from '../store';
 
@@ -14,8 +14,7 @@ async function pointOf({ db }: Store, jobId: string, pointId: string): Promise<{
     throw new ProblemError(409, 'Simulated devices are switched off in Settings.', [
       { path: '', message: 'simulated devices are off' },
     ]);
-  const { head, entries } = await jobLog(db, jobId);
-  const job = fold(head, entries);
+  const job = jobOf(await jobLog(db, jobId));
   const point = job.points.find(({ id }) => id === pointId);
   if (!point)
     throw new ProblemError(404, 'This job has no such point.', [{ path: 'point', message: 'is not in this job' }]);

@@ -1,15 +1,15 @@
 import type { Transaction } from 'kysely';
 import { ProblemError } from '@/contract/problem';
 import type { NewJobRequest } from '@/contract/job';
-import { fold, placeOf, refusalOf, type Job } from '@/core/job';
+import { placeOf, refusalOf, type Job } from '@/core/job';
 import type { Entry, NewEntry } from '@/core/kinds';
 import { sayIn } from '@/words';
 import type { Clock } from '../clock';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
-import { bringUp } from '../projection/project';
+import { bringUp, bringUpSoon } from '../projection/project';
 import { checkReferences } from './references';
-import { jobLog, type JobLog } from './jobLog';
+import { jobLog, jobOf, type JobLog } from './jobLog';
 import { contentOf } from './rows';
 
 export interface Receipt {
@@ -36,8 +36,7 @@ export async function createJob(
     return false;
   });
   if (made) await bringUp(db, id);
-  const { head, entries } = await jobLog(db, id);
-  return { made, job: fold(head, entries) };
+  return { made, job: jobOf(await jobLog(db, id)) };
 }
 
 /** Written here, or taken in with a file. */
@@ -45,7 +44,8 @@ type How = 'written' | 'imported';
 
 /** Sorts out what is new: an id that is there with the same content stays, with other content is a conflict. */
 function newOnes(standing: readonly Entry[], given: readonly NewEntry[]): readonly NewEntry[] {
-  const known = new Map(standing.map((entry) => [entry.id, contentOf(entry)]));
+  const asked = new Set(given.map(({ id }) => id));
+  const known = new Map(standing.flatMap((entry) => (asked.has(entry.id) ? [[entry.id, contentOf(entry)]] : [])));
   return given.filter((entry, index) => {
     const content = contentOf(entry);
     const before = known.get(entry.id);
@@ -114,11 +114,12 @@ export async function addTo(
 }
 
 /** What is asked before points and things change; a file that is taken in is history and is not asked. */
-function refuseUnfit({ head, entries }: JobLog, given: readonly NewEntry[]): void {
+function refuseUnfit(log: JobLog, given: readonly NewEntry[]): void {
+  const { entries } = log;
   const known = new Set(entries.map(({ id }) => id));
   given.forEach((entry, index) => {
     if ((entry.kind !== 'entryStruck' && entry.kind !== 'pointHung') || known.has(entry.id)) return;
-    const job = fold(head, entries);
+    const job = jobOf(log);
     const refusal = refusalOf(job, entries, entry);
     if (refusal === null) return;
     const message = sayIn(placeOf(job))(refusal);
@@ -159,7 +160,7 @@ export async function appendEntries(
     const grown = await addTo(trx, clock, standing, given, 'written');
     return { log: grown, grew: grown !== standing };
   });
-  if (grew) await bringUp(db, jobId);
+  if (grew) bringUpSoon(db, jobId);
   const byId = new Map(log.entries.map((entry) => [entry.id, entry]));
   const receipts = given.map(({ id }) => {
     const entry = byId.get(id);

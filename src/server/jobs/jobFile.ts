@@ -1,12 +1,12 @@
 import { ProblemError } from '@/contract/problem';
 import { JOB_FILE_FORMAT, JOB_FILE_VERSION, type JobFile } from '@/contract/job';
-import { fold, type Job } from '@/core/job';
+import type { Job } from '@/core/job';
 import type { Clock } from '../clock';
 import type { Database } from '../db/open';
 import { FileStore } from '../files';
 import { bringUp } from '../projection/project';
 import { addTo } from './entryStore';
-import { jobLog, type JobLog } from './jobLog';
+import { jobLog, jobOf, type JobLog } from './jobLog';
 import { headOf } from './rows';
 
 /** A job as a file: its head, its whole log, its attachments. @throws ProblemError 404 */
@@ -76,7 +76,7 @@ export async function importJob(
     const grown = await addTo(trx, clock, log, file.entries, 'imported');
     return {
       made: !known || grown.entries.length > log.entries.length || news.length > 0,
-      job: fold(grown.head, grown.entries),
+      job: jobOf(grown),
     };
   });
   await bringUp(db, taken.job.id);

@@ -1,10 +1,18 @@
-import { sql, type Selectable } from 'kysely';
-import { isBoardPoints, type BoardPoint, type ListedJob } from '@/contract/listedJob';
+import { sql, type RawBuilder, type Selectable } from 'kysely';
+import {
+  BOARD_PARTS,
+  isBoardPoints,
+  type BoardPart,
+  type BoardPartId,
+  type BoardPoint,
+  type ListedJob,
+} from '@/contract/listedJob';
 import { ProblemError } from '@/contract/problem';
 import { regionPack } from '@/core/region';
 import { inWords, sayIn } from '@/words';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
+import { broughtUp } from '../projection/project';
 
 /** Points of a row in words; null where they can’t be read as what they should be, or say what this program can’t. */
 function pointsOf(text: string): readonly BoardPoint[] | null {
@@ -71,6 +79,7 @@ export async function listJobs(
   const words = q.trim();
   const query = ftsQuery(words);
   if (words !== '' && query === null) return { jobs: [], after: null };
+  await broughtUp(db);
   let select = db.selectFrom('board').selectAll().orderBy('updated_at', 'desc').orderBy('job_id', 'desc');
   if (query) select = select.where(matching(query));
   if (after !== null) {
@@ -83,19 +92,61 @@ export async function listJobs(
   return { jobs, after: rows.length > limit && last ? cursorOf(last) : null };
 }
 
-/** What the board shows: open jobs in the order in which somebody is expected, then the finished ones. */
-export async function boardJobs(db: Database, q: string): Promise<readonly ListedJob[]> {
+/** From one second to another, since 1970. */
+interface Day {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** When somebody is expected, in seconds since 1970. */
+const AT = sql<number>`unixepoch(expected_at)`;
+
+/** How each part of the board is found and ordered, and how many of it are shown. */
+const PARTS: Readonly<
+  Record<
+    BoardPartId,
+    { readonly is: (day: Day) => RawBuilder<boolean>; readonly order: RawBuilder<unknown>; readonly most: number }
+  >
+> = {
+  today: {
+    is: ({ from, to }) => sql`finished = 0 AND ${AT} >= ${from} AND ${AT} < ${to}`,
+    order: sql`${AT}`,
+    most: 200,
+  },
+  // What was left over last is the freshest in mind
+  earlier: { is: ({ from }) => sql`finished = 0 AND ${AT} < ${from}`, order: sql`${AT} DESC`, most: 60 },
+  coming: { is: ({ to }) => sql`finished = 0 AND ${AT} >= ${to}`, order: sql`${AT}`, most: 60 },
+  noDay: { is: () => sql`finished = 0 AND expected_at IS NULL`, order: sql`updated_at DESC`, most: 40 },
+  finished: { is: () => sql`finished = 1`, order: sql`updated_at DESC`, most: 20 },
+};
+
+/** What the board shows of a day: today first, whatever is left over, what comes; of each how many there are in all. */
+export async function boardJobs(db: Database, q: string, day: Day): Promise<readonly BoardPart[]> {
   const words = q.trim();
   const query = ftsQuery(words);
   if (words !== '' && query === null) return [];
-  let select = db
-    .selectFrom('board')
-    .selectAll()
-    .orderBy('finished')
-    .orderBy(sql`expected_at is null`)
-    .orderBy('expected_at')
-    .orderBy('updated_at', 'desc')
-    .limit(PAGE.most);
-  if (query) select = select.where(matching(query));
-  return (await select.execute()).map(listed);
+  await broughtUp(db);
+  const parts: BoardPart[] = [];
+  for (const part of BOARD_PARTS) {
+    const { is, order, most } = PARTS[part];
+    let select = db.selectFrom('board').where(is(day));
+    if (query) select = select.where(matching(query));
+    const rows = await select.selectAll().orderBy(order).limit(most).execute();
+    // Where all of them came there is nothing to count
+    const { count } =
+      rows.length < most
+        ? { count: rows.length }
+        : await select.select(({ fn }) => fn.countAll<number>().as('count')).executeTakeFirstOrThrow();
+    if (rows.length > 0) parts.push({ part, count: Number(count), jobs: rows.map(listed) });
+  }
+  return parts;
+}
+
+/** A day at this machine, as seconds since 1970. */
+export function dayOf(now: string): Day {
+  const start = new Date(now);
+  start.setHours(0, 0, 0, 0);
+  const end = new Date(start);
+  end.setDate(end.getDate() + 1);
+  return { from: start.getTime() / 1000, to: end.getTime() / 1000 };
 }

@@ -2,36 +2,27 @@
 import { boardWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
-import { format, isBefore, isToday, parseISO, startOfToday } from 'date-fns';
+import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
-import type { ListedJob } from '@/contract/listedJob';
+import type { BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
 import { LadderSign } from '../frame/LadderSign';
 import { NewJob } from './NewJob';
 import { TakeIn } from './TakeIn';
 
-type Part = 'today' | 'earlier' | 'coming' | 'noDay' | 'finished';
-
-const PARTS: readonly (readonly [Part, string])[] = [
-  ['today', boardWords.today],
-  ['earlier', boardWords.leftOver],
-  ['coming', boardWords.coming],
-  ['noDay', boardWords.noDayYet],
-  ['finished', boardWords.finished],
-];
-
-function partOf({ finished, expectedAt }: ListedJob): Part {
-  if (finished) return 'finished';
-  if (expectedAt === null) return 'noDay';
-  const day = parseISO(expectedAt);
-  if (isToday(day)) return 'today';
-  return isBefore(day, startOfToday()) ? 'earlier' : 'coming';
-}
+const PART_NAMES: Readonly<Record<BoardPartId, string>> = {
+  today: boardWords.today,
+  earlier: boardWords.leftOver,
+  coming: boardWords.coming,
+  noDay: boardWords.noDayYet,
+  finished: boardWords.finished,
+};
 
 /** All jobs in rows: when, where, each point's ladder, the one next move and the verdict. */
-export function Board({ jobs, q }: { readonly jobs: readonly ListedJob[]; readonly q: string }) {
+export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; readonly q: string }) {
   const [making, setMaking] = useState(false);
-  const open = jobs.filter(({ finished }) => !finished).length;
+  const open = parts.reduce((sum, { part, count }) => (part === 'finished' ? sum : sum + count), 0);
+  const all = parts.reduce((sum, { count }) => sum + count, 0);
   return (
     <main className="page">
       <div className="page-head">
@@ -39,7 +30,7 @@ export function Board({ jobs, q }: { readonly jobs: readonly ListedJob[]; readon
         <span className="soft">
           {q === ''
             ? `${open === 1 ? boardWords.n1OpenJob : boardWords.openJobs({ open })}`
-            : boardWords.forWord({ jobs: jobs.length, q })}
+            : boardWords.forWord({ jobs: all, q })}
           {q !== '' && (
             <>
               {' '}
@@ -55,26 +46,23 @@ export function Board({ jobs, q }: { readonly jobs: readonly ListedJob[]; readon
         </div>
       </div>
       {making && <NewJob />}
-      {jobs.length === 0 && <p>{q === '' ? boardWords.noJobYetMake : boardWords.noSiteOrJob}</p>}
-      {PARTS.map(([part, name]) => {
-        const rows = jobs.filter((job) => partOf(job) === part);
-        if (rows.length === 0) return null;
-        return (
-          <section key={part}>
-            <div className="day">
-              <h2>{name}</h2>
-            </div>
-            {rows.map((job) => (
-              <Row key={job.id} job={job} part={part} />
-            ))}
-          </section>
-        );
-      })}
+      {all === 0 && <p>{q === '' ? boardWords.noJobYetMake : boardWords.noSiteOrJob}</p>}
+      {parts.map(({ part, count, jobs }) => (
+        <section key={part}>
+          <div className="day">
+            <h2>{PART_NAMES[part]}</h2>
+          </div>
+          {jobs.map((job) => (
+            <Row key={job.id} job={job} part={part} />
+          ))}
+          {count > jobs.length && <p className="soft">{boardWords.moreOfThem({ more: count - jobs.length })}</p>}
+        </section>
+      ))}
     </main>
   );
 }
 
-function Row({ job, part }: { readonly job: ListedJob; readonly part: Part }) {
+function Row({ job, part }: { readonly job: ListedJob; readonly part: BoardPartId }) {
   const say = useSay();
   const when = job.expectedAt && format(parseISO(job.expectedAt), part === 'today' ? 'HH:mm' : 'd MMM');
   return (

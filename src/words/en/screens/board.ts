@@ -10,6 +10,7 @@ export const board = {
   makeTheJob: 'Make the job',
   takeInAJob: 'Take in a job file',
   today: 'Today',
+  moreOfThem: ({ more }: { readonly more: number }) => `and ${more} more: find them by name, street or note above`,
   leftOver: 'Left over',
   coming: 'Coming',
   noDayYet: 'No day yet',

@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { fold } from '@/core/job';
+import { jobOf } from '@/server/jobs/jobLog';
 import { comparisonOf, doorOf } from '@/core/points';
 import { readCatalogue } from '@/server/catalogue';
 import { store } from '@/server/store';
@@ -12,9 +12,9 @@ interface Props {
 }
 
 export default async function Page({ params, searchParams }: Props) {
-  const { head, entries } = await logOf((await params).id);
+  const log = await logOf((await params).id);
   const asked = (await searchParams).point;
-  const job = fold(head, entries);
+  const job = jobOf(log);
   const point = doorOf(job, asked);
   if (!point) return notFound();
   const catalogue = await readCatalogue((await store()).db);

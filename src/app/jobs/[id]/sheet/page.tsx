@@ -1,4 +1,4 @@
-import { fold } from '@/core/job';
+import { jobOf } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
 import { JobSheet } from '@/ui/sheet/JobSheet';
 import { logOf } from '../logOf';
@@ -8,6 +8,6 @@ interface Props {
 }
 
 export default async function SheetPage({ params }: Props) {
-  const { head, entries } = await logOf((await params).id);
-  return <JobSheet job={fold(head, entries)} printedAt={(await store()).clock.now()} />;
+  const log = await logOf((await params).id);
+  return <JobSheet job={jobOf(log)} printedAt={(await store()).clock.now()} />;
 }

@@ -1,9 +1,8 @@
 import { ProblemError } from '@/contract/problem';
-import { fold } from '@/core/job';
 import { isLicensed } from '@/server/crew';
 import { answer, route } from '@/server/http/route';
 import { askedJob } from '@/server/jobs/askedJob';
-import { jobLog } from '@/server/jobs/jobLog';
+import { jobLog, jobOf } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
 
 const LONGEST_ID = 64;
@@ -19,8 +18,7 @@ function askerOf(request: Request): string | null {
 export const GET = route(async (request, { id = '' }) => {
   const as = askerOf(request);
   const { db, clock } = await store();
-  const { head, entries } = await jobLog(db, id);
-  const job = fold(head, entries);
+  const job = jobOf(await jobLog(db, id));
   if (as === null) return answer(job);
   const who = { id: as, at: Date.parse(clock.now()), ownProofs: null, licensed: await isLicensed(db, as) };
   return answer(askedJob(job, who));

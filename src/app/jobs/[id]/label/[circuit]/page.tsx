@@ -1,6 +1,6 @@
 import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
-import { fold } from '@/core/job';
+import { jobOf } from '@/server/jobs/jobLog';
 import { systemClock } from '@/server/clock';
 import { LabelPage } from '@/ui/label/LabelPage';
 import { logOf } from '../../logOf';
@@ -11,8 +11,7 @@ interface Props {
 
 export default async function CircuitLabelPage({ params }: Props) {
   const { id, circuit: encoded } = await params;
-  const { head, entries } = await logOf(id);
-  const job = fold(head, entries);
+  const job = jobOf(await logOf(id));
   const circuit = job.circuits.find(({ ids }) =>
     ids.some((one) => one === encoded || encodeURIComponent(one) === encoded),
   );

@@ -1,13 +1,11 @@
 import { readingsCsv } from '@/contract/readingsCsv';
-import { fold } from '@/core/job';
 import { route } from '@/server/http/route';
-import { jobLog } from '@/server/jobs/jobLog';
+import { jobLog, jobOf } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
 
 export const GET = route(async (_request, { id = '' }) => {
   const { db } = await store();
-  const { head, entries } = await jobLog(db, id);
-  const job = fold(head, entries);
+  const job = jobOf(await jobLog(db, id));
   const name = job.title.replace(/[^\w-]+/g, '-').slice(0, 60) || 'job';
   return new Response(readingsCsv(job), {
     headers: {
