@@ -12,10 +12,13 @@ const { status } = spawnSync(
   [
     'node_modules/jest/bin/jest.js',
     `--testTimeout=${HOUR_MS}`,
-    '--testNamePattern=random|any |whatever',
+    '--testNamePattern=random|any |whatever|lies|wrong types',
     'tests/randomJobs',
     'tests/words',
     'tests/contract',
+    'tests/safety',
+    'tests/lyingNetwork',
+    'tests/wrongTypes',
   ],
   {
     cwd: root,

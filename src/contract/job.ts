@@ -164,52 +164,72 @@ export interface JobFile {
   readonly attachments: readonly Attachment[];
 }
 
-/** Body of a job file; its entries are parsed one by one. */
-export const jobFileBody = exact({
+const filed = {
   format: string().defined(),
   version: number().defined(),
   job: exact({ id: uuid(), createdAt: time(), title: title() }),
   entries: array(mixed()).max(LARGEST_SAFE_FILE).defined(),
+};
+const attachment = {
+  id: string().min(1).max(64).defined(),
+  mediaType: string()
+    .matches(/^[a-z]+\/[a-z0-9.+-]+$/, 'is not a media type')
+    .defined(),
+  sha256: string()
+    .matches(/^[0-9a-f]{64}$/, 'is not a SHA-256')
+    .defined(),
+};
+const eachOnce = (list: readonly { readonly id?: string }[] | undefined): boolean =>
+  new Set(list?.map((one) => one?.id)).size === (list?.length ?? 0);
+const ONCE = ['once', 'two attachments have one id', eachOnce] as const;
+
+/** Body of a job file; its entries are parsed one by one. */
+export const jobFileBody = exact({
+  ...filed,
   attachments: array(
     exact({
-      id: string().min(1).max(64).defined(),
-      mediaType: string()
-        .matches(/^[a-z]+\/[a-z0-9.+-]+$/, 'is not a media type')
-        .defined(),
-      sha256: string()
-        .matches(/^[0-9a-f]{64}$/, 'is not a SHA-256')
-        .defined(),
+      ...attachment,
       base64: string()
         .matches(/^[A-Za-z0-9+/]*={0,2}$/, 'is not base64')
         .defined(),
     }),
-  ).optional(),
+  )
+    .test(...ONCE)
+    .optional(),
 });
 
-/** Whether something that was read says of itself that it is a job file, and of which version. */
-function checkVersion(value: unknown): void {
+/** `entries.json` of a container: a job file whose files lie beside it. */
+export const jobContainerBody = exact({
+  ...filed,
+  attachments: array(exact(attachment))
+    .test(...ONCE)
+    .defined(),
+});
+
+/** Whether something that was read says of itself that it is a job file, or a container, and of which version. */
+function checkVersion(value: unknown, ours: string, newest: number): void {
   const { format, version } = (typeof value === 'object' && value !== null ? value : {}) as Readonly<
     Record<string, unknown>
   >;
-  if (format !== JOB_FILE_FORMAT)
+  if (format !== ours)
     throw new ProblemError(400, 'This is not a Fox Ladder job file.', [
-      { path: 'format', message: `is not “${JOB_FILE_FORMAT}”` },
+      { path: 'format', message: `is not “${ours}”` },
     ]);
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     throw new ProblemError(400, 'The job file has no version.', [
       { path: 'version', message: 'is not a whole number from 1' },
     ]);
-  if (version > JOB_FILE_VERSION)
+  if (version > newest)
     throw new ProblemError(
       422,
-      `This job file is of version ${version}; this program reads up to version ${JOB_FILE_VERSION}. Update the program, then import it again.`,
+      `This job file is of version ${version}; this program reads up to version ${newest}. Update the program, then import it again.`,
       [{ path: 'version', message: 'is newer than this program' }],
     );
 }
 
 /** Parses a job file, of this version or an older one. */
 export function parseJobFile(value: unknown): JobFile {
-  checkVersion(value);
+  checkVersion(value, JOB_FILE_FORMAT, JOB_FILE_VERSION);
   const { job, entries, attachments } = parse(jobFileBody, value);
   return {
     format: JOB_FILE_FORMAT,
@@ -217,6 +237,31 @@ export function parseJobFile(value: unknown): JobFile {
     job,
     entries: entries.map((entry, i) => at(`entries[${i}]`, () => readEntry(parse(filedEnvelope, entry)))),
     attachments: attachments ?? [],
+  };
+}
+
+export const JOB_CONTAINER_FORMAT = 'fox-ladder/job-container';
+export const JOB_CONTAINER_VERSION = 1;
+
+/** `entries.json` of a container. */
+export interface JobContainer {
+  readonly format: typeof JOB_CONTAINER_FORMAT;
+  readonly version: typeof JOB_CONTAINER_VERSION;
+  readonly job: JobFile['job'];
+  readonly entries: JobFile['entries'];
+  readonly attachments: readonly Omit<Attachment, 'base64'>[];
+}
+
+/** Parses the entries of a container. @throws ProblemError */
+export function parseContainer(value: unknown): JobContainer {
+  checkVersion(value, JOB_CONTAINER_FORMAT, JOB_CONTAINER_VERSION);
+  const { job, entries, attachments } = parse(jobContainerBody, value);
+  return {
+    format: JOB_CONTAINER_FORMAT,
+    version: JOB_CONTAINER_VERSION,
+    job,
+    entries: entries.map((entry, i) => at(`entries[${i}]`, () => readEntry(parse(filedEnvelope, entry)))),
+    attachments,
   };
 }
 

@@ -1,5 +1,5 @@
 import { ProblemError } from '@/contract/problem';
-import { JOB_FILE_FORMAT, JOB_FILE_VERSION, type JobFile } from '@/contract/job';
+import { JOB_FILE_FORMAT, JOB_FILE_VERSION, type JobContainer, type JobFile } from '@/contract/job';
 import type { Job } from '@/core/job';
 import type { Clock } from '../clock';
 import type { Database } from '../db/open';
@@ -9,10 +9,20 @@ import { addTo } from './entryStore';
 import { jobLog, jobOf, type JobLog } from './jobLog';
 import { headOf } from './rows';
 
-/** A job as a file: its head, its whole log, its attachments. @throws ProblemError 404 */
+/** So much of photos goes into a job file, bytes: it is read and written whole. More go into a container. */
+const MOST_FILE_BYTES = 48 * 1024 * 1024;
+
+/** A job as a file: its head, its whole log, its attachments. @throws ProblemError 404 · 413 too much for a job file */
 export async function exportJob(db: Database, files: FileStore, jobId: string): Promise<JobFile> {
   const { head, entries } = await jobLog(db, jobId);
   const rows = await db.selectFrom('attachments').selectAll().where('job_id', '=', jobId).orderBy('id').execute();
+  let bytes = 0;
+  for (const { sha256 } of rows) bytes += await files.sizeOf(sha256);
+  if (bytes > MOST_FILE_BYTES)
+    throw new ProblemError(
+      413,
+      `The ${rows.length} pictures of this job have ${Math.round(bytes / 1024 / 1024)} MB: too much for a job file. Take it as a container: /api/v1/jobs/${jobId}/container`,
+    );
   return {
     format: JOB_FILE_FORMAT,
     version: JOB_FILE_VERSION,
@@ -54,6 +64,14 @@ export async function importJob(
   file: JobFile,
 ): Promise<{ readonly made: boolean; readonly job: Job }> {
   await keepAttachments(files, file);
+  return importLog({ db, clock }, file);
+}
+
+/** Takes the log of a file in, whose attachments are kept already. */
+export async function importLog(
+  { db, clock }: { readonly db: Database; readonly clock: Clock },
+  file: Pick<JobContainer, 'job' | 'entries' | 'attachments'>,
+): Promise<{ readonly made: boolean; readonly job: Job }> {
   const taken = await db.transaction().execute(async (trx) => {
     const { id, title, createdAt } = file.job;
     const known = await trx.selectFrom('jobs').selectAll().where('id', '=', id).executeTakeFirst();

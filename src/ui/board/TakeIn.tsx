@@ -5,7 +5,7 @@ import { isNamed } from '@/contract/shapes';
 import { FileUp } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { call, NotTaken } from '../log/api';
+import { call, callBytes, NotTaken } from '../log/api';
 
 /** Takes a job file in; a file that is none, or is cut off, is refused in words and nothing is written. */
 export function TakeIn() {
@@ -15,7 +15,9 @@ export function TakeIn() {
     if (!file) return;
     setFault(null);
     try {
-      const job = await call('/jobs/import', answer(isNamed), { method: 'POST', body: await file.text() });
+      const job = file.name.endsWith('.tar')
+        ? await callBytes('/jobs/import', answer(isNamed), file)
+        : await call('/jobs/import', answer(isNamed), { method: 'POST', body: await file.text() });
       router.push(`/jobs/${job.id}`);
     } catch (error) {
       if (!(error instanceof NotTaken)) throw error;
@@ -28,7 +30,7 @@ export function TakeIn() {
         <FileUp size={18} aria-hidden="true" /> {boardWords.takeInAJob}
         <input
           type="file"
-          accept="application/json,.json"
+          accept="application/json,.json,application/x-tar,.tar"
           onChange={(event) => {
             void take(event.target.files?.[0]);
             event.target.value = '';

@@ -49,7 +49,7 @@ class Shelf extends Dexie {
   constructor() {
     // As they are now: a test’s stand-in comes after this library was read
     super('fox-ladder', { indexedDB, IDBKeyRange });
-    this.version(1).stores({ waiting: 'id, jobId', typed: '[jobId+form], jobId', aside: '++, jobId' });
+    this.version(1).stores({ waiting: 'id,jobId', typed: '[jobId+form],jobId', aside: '++,jobId' });
   }
 }
 

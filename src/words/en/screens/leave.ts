@@ -2,6 +2,7 @@
 export const leave = {
   whatStays: 'What stays',
   jobSheet: 'Job sheet',
+  withAllPhotos: 'with all photos, as an archive',
   jobFile: 'Job file',
   theSheetPrintsThe: 'The sheet prints; the file holds the whole log and can be taken in elsewhere.',
   note: 'Note',
