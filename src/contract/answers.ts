@@ -4,7 +4,7 @@ import { POLICY_IDS, POLICY_MATTERS } from '@/core/policy';
 import type { PhoneReading } from './instrument';
 import type { KeptPhoto } from './photo';
 import type { Problem } from './problem';
-import type { Settings } from './settings';
+import { isAddress, type Settings } from './settings';
 import { isFields, isFigure, isNamed, isText } from './shapes';
 
 // What the routes answer, held against its form before it is believed: a guest network’s page answers 200 too.
@@ -50,7 +50,8 @@ export const isPhoneReading = (value: unknown): value is PhoneReading =>
 
 export const isSettings = (value: unknown): value is Settings => {
   if (!isFields(value) || typeof value.simulatedDevices !== 'boolean' || !isFields(value.policy)) return false;
-  const { policy, currency } = value;
+  const { policy, currency, address } = value;
+  if (typeof address !== 'string' || !isAddress(address)) return false;
   // A browser may not know every currency that the server has; any code can be written
   if (typeof currency !== 'string' || !/^([A-Z]{3})?$/.test(currency)) return false;
   return POLICY_IDS.every((matter) => POLICY_MATTERS[matter].schools.some(({ id }) => id === policy[matter]));

@@ -9,12 +9,30 @@ export interface Settings {
   readonly simulatedDevices: boolean;
   /** Of what parts cost: an ISO 4217 code; empty where none was said, and sums have none. */
   readonly currency: string;
+  /** Where the firm reaches this program, for codes on labels and sheets; empty where nobody said. */
+  readonly address: string;
 }
 
-export const DEFAULT_SETTINGS: Settings = { policy: DEFAULT_POLICY, simulatedDevices: false, currency: '' };
+export const DEFAULT_SETTINGS: Settings = {
+  policy: DEFAULT_POLICY,
+  simulatedDevices: false,
+  currency: '',
+  address: '',
+};
 
 /** Whether a code is empty or one of the currencies that the platform can write. */
 export const isCurrency = (code: string): boolean => code === '' || Intl.supportedValuesOf('currency').includes(code);
+
+const LONGEST_ADDRESS = 120;
+
+/** Whether an address is empty or one that a phone can open: a scheme, a host, a port perhaps, nothing behind it. */
+export const isAddress = (address: string): boolean =>
+  address === '' ||
+  (address.length <= LONGEST_ADDRESS && /^https?:\/\/[^/?#@\s]+$/.test(address) && URL.canParse(address));
+
+/** Whether an address leads nowhere but to the machine that opens it. */
+export const isOwnMachine = (address: string): boolean =>
+  URL.canParse(address) && /^(localhost|127(\.\d+){3}|\[::1\]|0\.0\.0\.0)$/.test(new URL(address).hostname);
 
 const school = <M extends keyof Policy>(matter: M) =>
   string<Policy[M]>().oneOf(POLICY_MATTERS[matter].schools.map(({ id }) => id));
@@ -40,6 +58,11 @@ export const settingsRequest = exact({
     'currency',
     'is no currency that is known here',
     (code) => code === undefined || isCurrency(code),
+  ),
+  address: string().test(
+    'address',
+    'is no address like https://firm.example or http://192.168.1.20:4310',
+    (address) => address === undefined || isAddress(address),
   ),
 });
 export type SettingsRequest = ReturnType<typeof settingsRequest.validateSync>;

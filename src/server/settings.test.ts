@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { parse } from '@/contract/parse';
-import { DEFAULT_SETTINGS, settingsRequest } from '@/contract/settings';
+import { DEFAULT_SETTINGS, settingsRequest, isOwnMachine } from '@/contract/settings';
 import { entry, newJob, temporaryStore } from './forTests';
 import { meterOf, phoneAt } from './instruments/simulated';
 import { appendEntries, createJob } from './jobs/entryStore';
@@ -29,6 +29,21 @@ describe('settings', () => {
     expect(await readSettings(store.db)).toEqual({ ...DEFAULT_SETTINGS, simulatedDevices: true });
     await writeSettings(store.db, { policy: { bellSide: 'off' } });
     expect(await readSettings(store.db)).toMatchObject({ policy: { bellSide: 'off' } });
+  });
+  it('take an address that a phone can open, and nothing else for one', async () => {
+    for (const address of ['https://firm.example', 'http://192.168.1.20:4310', ''])
+      expect(await writeSettings(store.db, parse(settingsRequest, { address }))).toMatchObject({ address });
+    for (const wrong of [
+      'firm.example',
+      'ftp://firm.example',
+      'https://a b',
+      'https://x/jobs',
+      'https://me@x',
+      'https://',
+    ])
+      expect(() => parse(settingsRequest, { address: wrong })).toThrow('is no address');
+    expect(['http://localhost:4310', 'http://127.0.0.1', 'http://[::1]:4310'].every(isOwnMachine)).toBe(true);
+    expect(['https://firm.example', 'http://192.168.1.20:4310', ''].some(isOwnMachine)).toBe(false);
   });
   it('take a currency by its code, and none again', async () => {
     expect(await writeSettings(store.db, parse(settingsRequest, { currency: 'GBP' }))).toMatchObject({

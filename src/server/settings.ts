@@ -17,12 +17,15 @@ function saidIn({ key, value }: { readonly key: string; readonly value: string }
 /** What the firm has set; the defaults where it has not. */
 export async function readSettings(db: Reader): Promise<Settings> {
   const rows = await db.selectFrom('settings').selectAll().execute();
-  const { policy, simulatedDevices, currency } = rows.map(saidIn).reduce((all, one) => ({ ...all, ...one }), {});
+  const { policy, simulatedDevices, currency, address } = rows
+    .map(saidIn)
+    .reduce((all, one) => ({ ...all, ...one }), {});
   const said = Object.fromEntries(Object.entries(policy ?? {}).filter(([, value]) => value !== undefined));
   return {
     policy: { ...DEFAULT_SETTINGS.policy, ...said },
     simulatedDevices: simulatedDevices ?? DEFAULT_SETTINGS.simulatedDevices,
     currency: currency ?? DEFAULT_SETTINGS.currency,
+    address: address ?? DEFAULT_SETTINGS.address,
   };
 }
 
@@ -35,6 +38,7 @@ export async function writeSettings(db: Database, change: SettingsRequest): Prom
       policy: { ...before.policy, ...said },
       simulatedDevices: change.simulatedDevices ?? before.simulatedDevices,
       currency: change.currency ?? before.currency,
+      address: change.address ?? before.address,
     };
     for (const [key, value] of Object.entries(next))
       await trx

@@ -6,6 +6,7 @@ import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useRef, useState } from 'react';
 import type { Circuit } from '@/core/house';
+import { isOwnMachine } from '@/contract/settings';
 import { type Job, placeOf } from '@/core/job';
 import { useCrew } from '../crew/CrewContext';
 import { Choices } from '../form/Choices';
@@ -86,6 +87,11 @@ export function LabelPage({ job, circuit, address, today }: Props) {
       <div ref={holder} className={`label-holder ${stock.id}`}>
         <CircuitLabel stock={stock} words={labelWords} />
       </div>
+      {isOwnMachine(address) && (
+        <p className="no-print caution" role="alert">
+          {breakerLabelWords.onlyThisMachine} <Link href="/settings">{breakerLabelWords.setTheAddress}</Link>
+        </p>
+      )}
       <p className="no-print small soft">{breakerLabelWords.theCodeLeadsTo({ address })}</p>
     </main>
   );

@@ -5,11 +5,13 @@ import { useSay } from '../log/useSay';
 import { answer, isSettings } from '@/contract/answers';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { Settings, SettingsRequest } from '@/contract/settings';
+import { isOwnMachine, type Settings, type SettingsRequest } from '@/contract/settings';
 import { POLICY_IDS, POLICY_MATTERS, type Policy } from '@/core/policy';
 import { call, NotTaken } from '../log/api';
 import { useCrew } from '../crew/CrewContext';
 import { Pick } from '../form/Pick';
+import { AskForm } from '../form/AskForm';
+import { optional, textField } from '../form/fields';
 import { Yes } from '../form/Yes';
 
 const NO_CURRENCY = 'none';
@@ -25,13 +27,16 @@ export function SettingsPage({ first, currencies }: Props) {
   const [settings, setSettings] = useState(first);
   const [fault, setFault] = useState<string | null>(null);
   const { crew, license } = useCrew();
-  const trying = async (act: () => Promise<void>) => {
+  /** @returns whether it was taken */
+  const trying = async (act: () => Promise<void>): Promise<boolean> => {
     try {
       await act();
       setFault(null);
+      return true;
     } catch (error) {
       if (!(error instanceof NotTaken)) throw error;
       setFault(settingsWords.nothingWasChanged({ message: error.message }));
+      return false;
     }
   };
   const change = (said: SettingsRequest) =>
@@ -76,6 +81,17 @@ export function SettingsPage({ first, currencies }: Props) {
           onPick={(code) => void change({ currency: code === NO_CURRENCY ? '' : code }).then(() => router.refresh())}
         />
       </div>
+      <h2 className="block-top">{settingsWords.addressTitle}</h2>
+      <p className="soft">{settingsWords.addressFor}</p>
+      <AskForm
+        key={settings.address}
+        fields={[optional({ ...textField('address', settingsWords.address, settings.address), hint: 'https://…' })]}
+        submit={settingsWords.keepTheAddress}
+        onSubmit={({ address }) => change({ address: (address ?? '').replace(/\/+$/, '') })}
+      />
+      {settings.address !== '' && isOwnMachine(settings.address) && (
+        <p className="caution">{settingsWords.onlyThisMachine}</p>
+      )}
       <h2 className="block-top">{settingsWords.simulatedDevices}</h2>
       <Yes
         words={settingsWords.aSimulatedMeterAnd}

@@ -10,6 +10,8 @@ export const breakerLabel = {
   keepAsSVG: 'Keep as SVG',
   print: 'Print',
   labelStock: 'label stock',
+  onlyThisMachine: 'This code leads to this machine alone: a phone that reads it finds nothing.',
+  setTheAddress: 'Set the address in Settings',
   theCodeLeadsTo: ({ address }: { readonly address: string }) =>
     `The code leads to the record of this job: ${address}. Printed in its own size; choose “100 %” and no margins.`,
 };

@@ -2,6 +2,8 @@ import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { jobOf } from '@/server/jobs/jobLog';
 import { systemClock } from '@/server/clock';
+import { readSettings } from '@/server/settings';
+import { store } from '@/server/store';
 import { LabelPage } from '@/ui/label/LabelPage';
 import { logOf } from '../../logOf';
 
@@ -16,6 +18,8 @@ export default async function CircuitLabelPage({ params }: Props) {
     ids.some((one) => one === encoded || encodeURIComponent(one) === encoded),
   );
   if (!circuit) notFound();
-  const host = (await headers()).get('host') ?? 'localhost';
-  return <LabelPage job={job} circuit={circuit} address={`http://${host}/jobs/${job.id}`} today={systemClock.now()} />;
+  const { address } = await readSettings((await store()).db);
+  // Where the firm has set none, the one by which this page was asked for
+  const root = address || `http://${(await headers()).get('host') ?? 'localhost'}`;
+  return <LabelPage job={job} circuit={circuit} address={`${root}/jobs/${job.id}`} today={systemClock.now()} />;
 }
