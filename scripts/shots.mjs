@@ -49,7 +49,7 @@ try {
         await page.setViewport(size);
         const job = jobs.find(({ title }) => title === site);
         await page.goto(site === null ? `${url}${where}` : `${url}/jobs/${job.id}${where}`, {
-          waitUntil: 'networkidle0',
+          waitUntil: 'networkidle2',
         });
         // What is worked out with more draws comes a moment after the page
         await new Promise((resolve) => setTimeout(resolve, 1000));

@@ -10,9 +10,11 @@ import { INES } from '@/demo/crew';
 import { demoJobs } from '@/demo/demoFirm';
 import { appendEntries, createJob } from '@/server/jobs/entryStore';
 import { jobLog } from '@/server/jobs/jobLog';
+import { broughtUp } from '@/server/projection/project';
 import { openStore } from '@/server/store';
 import { benchBox } from './benchBox';
 import { benchGate } from './benchGate';
+import { benchLongLogs } from './benchLog';
 import { benchRows } from './benchRows';
 import { line, ms, share, timesOf } from './measured';
 
@@ -130,6 +132,7 @@ async function benchLog(): Promise<void> {
     'opening a job of 500 entries: read, fold, judge',
     `p50 ${ms(share(opened, 0.5))}, p95 ${ms(share(opened, 0.95))}`,
   );
+  await broughtUp(db);
   await db.destroy();
   rmSync(folder, { recursive: true, force: true });
 }
@@ -155,3 +158,4 @@ benchGate();
 benchRows();
 benchEstimate();
 await benchLog();
+await benchLongLogs();

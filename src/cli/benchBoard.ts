@@ -7,6 +7,7 @@ import { demoJobs } from '@/demo/demoFirm';
 import { appendEntries, createJob } from '@/server/jobs/entryStore';
 import { systemClock } from '@/server/clock';
 import { boardJobs, dayOf, listJobs } from '@/server/jobs/jobList';
+import { broughtUp } from '@/server/projection/project';
 import { openStore } from '@/server/store';
 import { line, ms, share, timesOfAsync } from './measured';
 
@@ -47,6 +48,7 @@ async function fill(folder: string, from: number, to: number): Promise<void> {
     });
     await appendEntries(db, clock, id, entries);
   }
+  await broughtUp(db);
   await db.destroy();
 }
 

@@ -8,6 +8,7 @@ import { DATABASE_FILE, openDatabase } from '@/server/db/open';
 import { DEMO_PICTURES } from '@/demo/pictures';
 import { appendEntries, createJob } from '@/server/jobs/entryStore';
 import { keepPhoto } from '@/server/photos/photoStore';
+import { broughtUp } from '@/server/projection/project';
 import { writeSettings } from '@/server/settings';
 import { dataFolder, openStore } from '@/server/store';
 import { newEntry, type NewEntry } from '@/core/kinds';
@@ -65,6 +66,7 @@ async function makeFirm(folder: string): Promise<void> {
   }
   // The demo has no meter but the simulated one
   await writeSettings(db, { simulatedDevices: true, currency: 'USD' });
+  await broughtUp(db);
   await db.destroy();
 }
 

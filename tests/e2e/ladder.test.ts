@@ -174,7 +174,7 @@ describe('the screens', () => {
     await screen.says('12 to 12.4 V', 'td.n');
     await screen.type('volts', '21');
     await screen.says('over the 12.4 V read open', '.fault');
-    await screen.page.reload({ waitUntil: 'networkidle0' });
+    await screen.page.reload({ waitUntil: 'networkidle2' });
     await screen.says('Fails', '[data-testid=verdict]');
     await screen.says('12 to 12.4 V', 'td.n');
     expect(screen.faults).toEqual([]);
@@ -243,7 +243,7 @@ describe('the screens', () => {
     await screen.page.keyboard.press('Enter');
     await screen.says('Not kept, reading: is not possible today', '.unkept');
     await screen.says('117.7', '.unkept');
-    await screen.page.reload({ waitUntil: 'networkidle0' });
+    await screen.page.reload({ waitUntil: 'networkidle2' });
     await screen.says('117.7', '.unkept');
     await screen.press('Drop it');
     await screen.kept();

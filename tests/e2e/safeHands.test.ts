@@ -219,7 +219,7 @@ describe('what ends a proof', () => {
     await other.screen.kept();
     await screen.page.setOfflineMode(false);
     await screen.kept();
-    await screen.page.reload({ waitUntil: 'networkidle0' });
+    await screen.page.reload({ waitUntil: 'networkidle2' });
     await plate('OFF');
     expect(await screen.text('[data-testid=circuit-state]')).not.toContain('PROVED DEAD');
     await other.context.close();

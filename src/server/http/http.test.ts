@@ -1,8 +1,11 @@
 import { afterEach, describe, expect, it } from '@jest/globals';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import { ProblemError } from '@/contract/problem';
 import { readJson } from './body';
 import { guard, isOwnHost } from './guard';
-import { answer, route, wholeNumber } from './route';
+import { answer, route, wholeNumber, notAllowed, notThere } from './route';
 
 const statusOf = async (run: () => unknown): Promise<number> => {
   try {
@@ -66,20 +69,41 @@ describe('bodies', () => {
 });
 
 describe('a route', () => {
+  // Its log goes beside the data, and a test has none
+  process.env.FOX_LADDER_DATA = mkdtempSync(path.join(tmpdir(), 'fox-ladder-http-'));
   const context = { params: Promise.resolve({ id: 'a' }) };
   it('answers JSON that nobody keeps', async () => {
     const response = await route((_request, { id }) => Promise.resolve(answer({ id })))(request({}), context);
     expect(response.headers.get('cache-control')).toBe('no-store');
     expect(await response.json()).toEqual({ id: 'a' });
   });
+  it('without a part that changes is handed nothing, with the rest of an address all of it', async () => {
+    const said = async (params: Record<string, string[]> | undefined) => {
+      const told = route((_request, parts) => Promise.resolve(answer(parts)));
+      return (await told(request({}), { params: Promise.resolve(params) })).json();
+    };
+    expect(await said(undefined)).toEqual({});
+    expect(await said({ path: ['a', 'b'] })).toEqual({ path: 'a/b' });
+  });
+  it('tells an unknown address and an odd method in words', async () => {
+    const nowhere = await notThere(request({}), context);
+    expect([nowhere.status, await nowhere.text()]).toEqual([404, expect.stringContaining('There is nothing at')]);
+    expect((await notAllowed(request({}), context)).status).toBe(405);
+  });
+  it('names a full disk, and gives each answer the id of its line in the log', async () => {
+    const full = Object.assign(new Error('database or disk is full'), { code: 'SQLITE_FULL' });
+    const refused = await route(() => Promise.reject(full))(request({}), context);
+    expect([refused.status, await refused.text()]).toEqual([
+      507,
+      expect.stringContaining('disk of the server is full'),
+    ]);
+    expect(refused.headers.get('x-request-id')).toMatch(/^[0-9a-f-]{36}$/);
+  });
   it('tells a refusal as a problem, and a fault without its insides', async () => {
     const refused = await route(() => Promise.reject(new ProblemError(422, 'No.')))(request({}), context);
     expect(refused.status).toBe(422);
     expect(refused.headers.get('content-type')).toBe('application/problem+json');
-    const log = console.error;
-    console.error = () => undefined;
     const failed = await route(() => Promise.reject(new Error('secret path')))(request({}), context);
-    console.error = log;
     expect(failed.status).toBe(500);
     expect(await failed.text()).not.toContain('secret');
   });

@@ -19,9 +19,10 @@ function problemResponse(problem: ProblemError): Response {
 /** Parts of an address that name a thing of a job: they tell nothing by themselves, and are left out of the log. */
 const withoutIds = (pathname: string): string => pathname.replace(/[0-9a-f]{8,}(-[0-9a-f]+)*/gi, '…').slice(0, 120);
 
-const joined = (given: Given): Parameters =>
+/** A route without a part that changes is handed nothing. */
+const joined = (given: Given | undefined): Parameters =>
   Object.fromEntries(
-    Object.entries(given).map(([name, part]) => [name, typeof part === 'string' ? part : part.join('/')]),
+    Object.entries(given ?? {}).map(([name, part]) => [name, typeof part === 'string' ? part : part.join('/')]),
   );
 
 /**
@@ -29,7 +30,7 @@ const joined = (given: Given): Parameters =>
  * id that its answer carries.
  */
 export function route(handler: Handler) {
-  return async (request: Request, context: { params: Promise<Given> }): Promise<Response> => {
+  return async (request: Request, context: { params: Promise<Given | undefined> }): Promise<Response> => {
     const began = performance.now();
     const id = systemClock.newId();
     const told = (response: Response, fault?: string): Response => {
