@@ -111,14 +111,20 @@ describe('two people in one job', () => {
     const two = new Screen(await other.newPage());
     await one.page.bringToFront();
     await one.open(address);
-    await one.keep('hole over standing ground', '1200');
+    await one.keep('hole over standing ground', '1200 mm');
+    const heightAt = (on: Screen) =>
+      on.page.evaluate(() => document.querySelector<HTMLInputElement>('input[name=holeHeightM]')?.value ?? '');
+    const own = await heightAt(one);
+    expect(own).not.toBe('');
     await two.open(address);
-    await two.keep('hole over standing ground', '1350');
+    await two.keep('hole over standing ground', '1350 mm');
     // Sooner than the page would look by itself
     await one.page.waitForFunction(
-      () => [...document.querySelectorAll('input')].some(({ value }) => value.startsWith('1350')),
+      (before) => document.querySelector<HTMLInputElement>('input[name=holeHeightM]')?.value !== before,
       { timeout: 15_000 },
+      own,
     );
+    expect(await heightAt(one)).toBe(await heightAt(two));
     await other.close();
     await one.page.close();
   });
