@@ -46,8 +46,10 @@ describe('a floodlight with a plug', () => {
     await screen.says('A PLUG', '[data-testid=circuit-state]');
     await climb.rung('Measure');
     await screen.says('Tape the lead’s way');
-    await screen.keep('way of the lead to it', '-1');
+    await screen.type('way of the lead to it', '-1');
+    await screen.page.keyboard.press('Enter');
     await screen.says('below zero');
+    await screen.says('typed, not kept yet', '.kept');
     await screen.keep('way of the lead to it', '6 ft');
     await screen.choose('on whatever switch is turned', 'yes');
     await screen.choose('its GFCI turns it off when tested', 'no');
