@@ -64,9 +64,10 @@ export function AskForm<const F extends readonly TypedField[]>({
   const send = handleSubmit(async (parts) => {
     const values = getValues();
     const fromMeter = fields.some(({ name }) => metered[name] === values[name]?.trim());
-    if ((await onSubmit?.(dataOf(parts), fromMeter ? { simulated: true } : {})) === false) return;
-    onTexts?.(values);
+    // Before it is written: what comes in its place may ask the same of the next thing
     typed.keep(null);
+    if ((await onSubmit?.(dataOf(parts), fromMeter ? { simulated: true } : {})) === false) return typed.keep(values);
+    onTexts?.(values);
     setMetered({});
     reset(start);
   });

@@ -54,7 +54,7 @@ function Ask({ next }: { readonly next: NextTest }) {
       )}
       <AskForm
         key={conductor}
-        about={conductor}
+        about={`${conductor}/${test}/${switches ?? ''}`}
         fields={[
           {
             ...figureField('value', boxWords.at({ words: say(words), name: say(name) }), RULES[unit], undefined),
