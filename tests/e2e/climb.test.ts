@@ -90,6 +90,10 @@ describe('a climb by clicks and typing', () => {
     await screen.type('signal at the spot', '200');
     await screen.press('Keep the reading');
     await screen.says('not possible here');
+    // What was typed and is not possible stays told until it is taken away
+    await screen.says('typed, not kept yet', '.kept');
+    await screen.type('signal at the spot', '');
+    await screen.kept();
     await screen.area('Bag');
     await screen.choose('fuse link: Continuity', 'not right');
     await screen.says('2 fuse links, tested', '.carry');
