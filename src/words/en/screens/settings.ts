@@ -17,6 +17,7 @@ export const settings = {
   addressTitle: 'Address',
   addressFor: 'Codes on labels lead here. A phone has to be able to open it.',
   address: 'address of this program',
+  addressHint: 'https://…',
   keepTheAddress: 'Keep the address',
   onlyThisMachine: 'This is this machine alone: a phone finds nothing there.',
   money: 'Money',
