@@ -85,7 +85,12 @@ export function SettingsPage({ first, currencies }: Props) {
       <p className="soft">{settingsWords.addressFor}</p>
       <AskForm
         key={settings.address}
-        fields={[optional({ ...textField('address', settingsWords.address, settings.address), hint: settingsWords.addressHint })]}
+        fields={[
+          optional({
+            ...textField('address', settingsWords.address, settings.address),
+            hint: settingsWords.addressHint,
+          }),
+        ]}
         submit={settingsWords.keepTheAddress}
         onSubmit={({ address }) => change({ address: (address ?? '').replace(/\/+$/, '') })}
       />
