@@ -5,14 +5,13 @@ import path from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { sql } from 'kysely';
 import { DATABASE_FILE, lookInto, openDatabase, type Database } from './db/open';
+import { LAST_BACKUP_FILE } from './lastBackup';
 import { RUNNING_FILE } from './running';
 
 // A backup is a folder of its own: sets by their time, each a database, and beside them the files of all of them, by hash.
 
 const SETS = 'sets';
 const FILES = 'files';
-/** Beside the data: when they were backed up last. */
-const LAST_FILE = 'last-backup.json';
 
 /** What a set of a backup holds, as it was checked. */
 export interface BackupSet {
@@ -111,20 +110,8 @@ export async function backUp(dataFolder: string, folder: string, keep: number, n
   await rename(unfinished, path.join(folder, SETS, name));
   const set = await checkSet(folder, name);
   await prune(folder, keep);
-  await writeFile(path.join(dataFolder, LAST_FILE), JSON.stringify({ at: now, ...set }), { mode: 0o600 });
+  await writeFile(path.join(dataFolder, LAST_BACKUP_FILE), JSON.stringify({ at: now, ...set }), { mode: 0o600 });
   return set;
-}
-
-/** When a data folder was backed up last, ISO 8601; null: never, or nobody knows. */
-export async function lastBackup(dataFolder: string): Promise<string | null> {
-  try {
-    const told: unknown = JSON.parse(
-      await readFile(path.join(/*turbopackIgnore: true*/ dataFolder, LAST_FILE), 'utf8'),
-    );
-    return typeof told === 'object' && told !== null && 'at' in told && typeof told.at === 'string' ? told.at : null;
-  } catch {
-    return null;
-  }
 }
 
 /** Whether a process serves a data folder now. */

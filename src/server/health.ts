@@ -2,7 +2,7 @@ import { rm, statfs, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { sql } from 'kysely';
 import { version } from '../../package.json';
-import { lastBackup } from './backup';
+import { lastBackup } from './lastBackup';
 import { storeFault } from './http/storeFault';
 import { dataFolder, store } from './store';
 

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Database from 'libsql';
 import { newEntry } from '@/core/kinds';
-import { backUp, checkSet, lastBackup, restore, setsIn } from './backup';
+import { backUp, checkSet, restore, setsIn } from './backup';
 import { systemClock } from './clock';
 import { DATABASE_FILE, openDatabase } from './db/open';
 import { closeAllSqlite } from './db/sqliteDialect';
@@ -13,6 +13,7 @@ import { storeFault } from './http/storeFault';
 import { appendEntries, createJob } from './jobs/entryStore';
 import { jobLog } from './jobs/jobLog';
 
+import { lastBackup } from './lastBackup';
 import { Log } from './log';
 import { RUNNING_FILE } from './running';
 import { openStore } from './store';
