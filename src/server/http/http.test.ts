@@ -78,7 +78,7 @@ describe('a route', () => {
     expect(await response.json()).toEqual({ id: 'a' });
   });
   it('without a part that changes is handed nothing, with the rest of an address all of it', async () => {
-    const said = async (params: Record<string, string[]> | undefined) => {
+    const said = async (params: Record<string, string[]> | undefined): Promise<unknown> => {
       const told = route((_request, parts) => Promise.resolve(answer(parts)));
       return (await told(request({}), { params: Promise.resolve(params) })).json();
     };
