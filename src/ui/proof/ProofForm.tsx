@@ -11,6 +11,7 @@ import { AskForm } from '../form/AskForm';
 import type { TypedField } from '../form/field';
 import { figureField, optional, textField } from '../form/fields';
 import { Yes } from '../form/Yes';
+import { useJob } from '../log/JobContext';
 
 type Weight = Proof['weight'];
 type Proved = Omit<EntryData<'deadProved'>, 'circuitId' | 'placeId' | 'switchingId'>;
@@ -60,7 +61,7 @@ const CONDITIONS: Readonly<Record<Weight, readonly Condition[]>> = {
 
 interface Props {
   readonly weight: Weight;
-  /** Of what, and where. */
+  /** Of what, where, and after which switching-off: readings of before it are given back to nobody. */
   readonly about: string;
   /** The readings are to show bell voltage on a live circuit, not that it is dead. */
   readonly asksBellVoltage?: boolean;
@@ -71,13 +72,14 @@ interface Props {
 export function ProofForm({ weight, about, asksBellVoltage = false, onProof }: Props) {
   const say = useSay();
   const terms = useTerms();
+  const { who } = useJob();
   const fields = useMemo(() => voltFields(terms)[weight], [terms, weight]);
   const [met, setMet] = useState<Readonly<Record<string, boolean>>>({});
   // The fields give the volts, the ticks the rest: together the proof of this weight
   const proofOf = (data: object) => ({ weight, ...met, ...data }) as Proof;
   return (
     <AskForm
-      about={`${weight}/${about}`}
+      about={`${weight}/${about}/${who?.id ?? ''}`}
       fields={fields}
       submit={asksBellVoltage ? isolateWords.writeTheReadingDown : isolateWords.writeTheProofDown}
       main

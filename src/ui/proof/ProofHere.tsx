@@ -33,7 +33,7 @@ function CircuitProof({ circuit, placeId }: { readonly circuit: Circuit; readonl
       <LookedFor circuit={circuit} />
       <ProofForm
         weight="mains"
-        about={`${circuit.id}/${placeId}`}
+        about={`${circuit.id}/${placeId}/${state.switchingId}`}
         onProof={(proof) =>
           write('deadProved', { circuitId: circuit.id, placeId, switchingId: state.switchingId, ...proof })
         }

@@ -37,7 +37,7 @@ export function CircuitMoves({ circuit }: { readonly circuit: Circuit }) {
           <h3>{isolateWords.proveTheBellSide}</h3>
           <ProofForm
             weight="bell"
-            about={`${circuitId}/${supplyId}`}
+            about={`${circuitId}/${supplyId}/${state.switchingId}`}
             onProof={(proof) =>
               write('deadProved', { circuitId, placeId: supplyId, switchingId: state.switchingId, ...proof })
             }
