@@ -12,6 +12,8 @@ export interface BoxItem {
   readonly volumeIn3: number;
   /** How far it comes out. */
   readonly depthM: number;
+  /** Its seams keep rain out; null where its sheet does not say. */
+  readonly gasketed: 'yes' | 'no' | null;
   readonly minutes: number;
   readonly cost: number;
   readonly regions: readonly string[];
@@ -24,6 +26,7 @@ export const boxItemFrom = (values: Values): BoxItem => ({
   shape: values.shape === 'round' || values.shape === 'square' || values.shape === 'device' ? values.shape : 'any',
   volumeIn3: figureOf(values, 'volumeIn3'),
   depthM: figureOf(values, 'depthM'),
+  gasketed: values.gasketed === 'yes' || values.gasketed === 'no' ? values.gasketed : null,
   minutes: figureOf(values, 'minutes'),
   cost: figureOf(values, 'cost'),
   regions: Array.isArray(values.regions) ? values.regions.map(String) : [],

@@ -45,6 +45,8 @@ export interface BoxSurvey {
   readonly depthM: number | null;
   readonly material: 'metal' | 'plastic' | null;
   readonly recessM: number;
+  /** Whether it sits in the wall or on it; null where nobody said. */
+  readonly setting: 'flush' | 'surface' | null;
   readonly clamps: 'none' | 'internal';
   /** Kinds of fittings in it: stud, hickey. */
   readonly fittings: number;
@@ -68,6 +70,7 @@ export const UNKNOWN_BOX: BoxSurvey = {
   depthM: null,
   material: null,
   recessM: 0,
+  setting: null,
   clamps: 'none',
   fittings: 0,
   deviceIn: 'none',

@@ -10,6 +10,7 @@ import { BOX, CONNECTORS, FEED, REMEDY, cable } from './forTests';
 import { fixturePlan } from './fixtureTasks';
 import { hangingPose, lookDownDeg } from './hangingPose';
 import { roomCures } from './roomCures';
+import { wallFit } from './wallFit';
 import { connectorHolds, splicesOf, tooBigForBag } from './splices';
 import { STANDARD_BOXES, standardBox } from './standardBoxes';
 
@@ -39,13 +40,41 @@ describe('room in a box', () => {
   });
   it('cures a pancake box with a ring or a deeper box, each recomputed', () => {
     const pancake = { ...BOX, volumeIn3: 6 };
-    const cures = roomCures(pancake, CANOPY, 'us-314.16', ITEMS);
+    const cures = roomCures(pancake, CANOPY, 'us-314.16', ITEMS, false);
     expect(cures.map(({ id, room }) => [id, room.requiredIn3, room.boxIn3, room.fits])).toEqual([
       ['ring-round', 11, 21.5, true],
+      ['ring-wet', 11, 21.5, true],
       ['wet-surface', 11, 24, true],
       ['deep-round', 11, 21.5, true],
       ['clampsOut', 9, 6, false],
     ]);
+  });
+  it('puts a ring without a gasket last where rain comes, unless it ends inside the wall', () => {
+    const ids = (survey: typeof BOX) =>
+      roomCures({ ...survey, volumeIn3: 6 }, CANOPY, 'us-314.16', ITEMS, true).map(({ id, wall }) => [id, wall?.dry]);
+    expect(ids(BOX)).toEqual([
+      ['ring-wet', 'yes'],
+      ['wet-surface', 'yes'],
+      ['deep-round', 'yes'],
+      ['ring-round', 'no'],
+      ['clampsOut', undefined],
+    ]);
+    // 1½ in are 38.1 mm: behind a rim that is 40 mm back it comes not even out of the wall
+    expect(ids({ ...BOX, setting: 'flush', recessM: 0.04 })[0]).toEqual(['ring-round', 'yes']);
+  });
+  it('stands out of the wall by what the rim is not back, and not at all on a box that is on it', () => {
+    const ring = { kind: 'ring', depthM: 0.0381 } as const;
+    const flush = { setting: 'flush', recessM: 0.0095 } as const;
+    expect(wallFit({ ...ring, gasketed: 'yes' }, flush, true).proudM).toBeCloseTo(0.0286, 9);
+    expect(wallFit(ring, flush, true).dry).toBe('open');
+    expect(wallFit(ring, flush, false).dry).toBe('yes');
+    // Nobody said whether it is flush: as if it were
+    expect(wallFit(ring, { setting: null, recessM: 0 }, false).proudM).toBe(0.0381);
+    expect(wallFit({ ...ring, gasketed: 'no' }, { setting: 'surface', recessM: 0 }, true)).toEqual({
+      proudM: 0,
+      dry: 'no',
+    });
+    expect(wallFit({ kind: 'deeper', depthM: 0 }, flush, true)).toEqual({ proudM: 0, dry: 'yes' });
   });
   it('is a share of the space elsewhere, and says so', () => {
     const box = { ...BOX, volumeIn3: standardBox('gb-25')?.volumeIn3 ?? 0, clamps: 'none' as const };
@@ -53,7 +82,9 @@ describe('room in a box', () => {
     expect(room?.by).toBe('guidance');
     const fuller = boxRoom(box, { ...CANOPY, connectorsCm3: 40 }, 'spaceShare');
     expect(fuller?.requiredIn3).toBeCloseTo((room?.requiredIn3 ?? 0) + (40 - 5.7) / 16.387064 / 0.4, 9);
-    expect(roomCures(box, { ...CANOPY, pigtails: 2 }, 'spaceShare', []).map(({ id }) => id)).toEqual(['noPigtails']);
+    expect(roomCures(box, { ...CANOPY, pigtails: 2 }, 'spaceShare', [], false).map(({ id }) => id)).toEqual([
+      'noPigtails',
+    ]);
   });
   it('never shrinks as conductors are added', () => {
     fc.assert(

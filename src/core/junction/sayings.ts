@@ -229,6 +229,9 @@ export interface JunctionSayings {
   changedBoxSaid: None;
   noPigtailsGround: None;
   doneLadderPlan: None;
+  standsProud: { readonly proudM: number };
+  noGasketWet: None;
+  gasketNotSaid: None;
   // splices
   aluminiumLicensedElectrician: { readonly metal: Text };
   sizesTheseConductors: None;

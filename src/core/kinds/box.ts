@@ -179,6 +179,7 @@ export const fixtureChosen = exact({
     kind: oneOf(BOX_ITEM_KINDS),
     volumeIn3: number().min(0).max(1000).defined(),
     depthM: metres(1),
+    gasketed: string<'yes' | 'no'>().oneOf(['yes', 'no']),
   })
     .nullable()
     .defined(),

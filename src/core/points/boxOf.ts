@@ -133,6 +133,7 @@ export function boxSurveyOf(point: PointView): BoxSurvey {
     depthM: box.depthM ?? standard?.depthM ?? null,
     material: box.material ?? null,
     recessM: box.recessM ?? 0,
+    setting: box.setting ?? null,
     clamps: box.clamps ?? 'none',
     fittings: box.fittings ?? 0,
     deviceIn: box.deviceIn ?? 'none',

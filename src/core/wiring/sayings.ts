@@ -197,6 +197,10 @@ export interface WiringSayings {
   doesNotBear: { readonly fixture: Text };
   ruleWetRated: None;
   notForWet: None;
+  ruleCureFits: None;
+  cureLetsRainIn: { readonly name: string };
+  cureGasketUnknown: { readonly name: string };
+  cureStandsProud: { readonly name: string; readonly proudM: number };
   rulePose: None;
   cannotComeRound: { readonly fixture: Text; readonly headMissDeg: number; readonly sensorMissDeg: number };
   ruleNeutralRead: None;

@@ -12,6 +12,7 @@ export const floodlight: Sentences<FloodlightSayings> = {
   askIt: ({ words }) => `Say ${words}`,
   askBears: 'whether the box bears the fixture’s weight',
   askWetRated: 'whether the box is rated for wet',
+  askSetting: 'whether the box is flush or on the surface',
   askMountedOn: 'whether it hangs on a wall or under an eave',
   askVolume: 'shape and size of the box, or the volume marked in it',
   askMaterial: 'whether the box is metal or plastic',
@@ -59,6 +60,11 @@ export const floodlight: Sentences<FloodlightSayings> = {
   noneComesBag: ({ which }) => `None comes in the bag for: ${which.join(', ')}.`,
   bring: ({ bag, connectorCounts }) => `${bag} Bring ${connectorCounts.join(', ')}.`,
   // points/floodlight/loadCures
+  unfitMains: ({ nominalVolts }) => `not made for ${nominalVolts} V`,
+  unfitPose: 'head or sensor can’t come round here',
+  unfitRoom: 'more than the box holds as it is',
+  unfitGround: (_, t) => `asks for a ${t.ground}, and none was found`,
+  unfitLoad: ({ overVa }) => `${overVa} VA too many for the circuit`,
   vaHangsMoved: ({ over }) => `${over} VA of what hangs on it moved to another circuit`,
   cableAnotherCircuit: 'A cable from another circuit',
   // points/floodlight/look

@@ -233,6 +233,11 @@ export const wiring: Sentences<WiringSayings> = {
   doesNotBear: ({ fixture }) => `The box does not bear ${fixture || 'the fixture'}: fix another one to what does.`,
   ruleWetRated: 'a box for the wet',
   notForWet: 'The box is not rated for wet places.',
+  ruleCureFits: 'a ring or box that fits the wall',
+  cureLetsRainIn: ({ name }) => `${name} has no gasket, and its seam is in the wet: take one that has.`,
+  cureGasketUnknown: ({ name }) => `Not checked: whether ${name} is gasketed. Say it in the catalogue, by its sheet.`,
+  cureStandsProud: ({ name, proudM }, t) =>
+    `${name} stands ${t.small(proudM)} out of the wall: caulk its top and sides, leave the bottom open.`,
   rulePose: 'head and sensor come round',
   cannotComeRound: ({ fixture, headMissDeg, sensorMissDeg }, t) =>
     `${capital(fixture || 'the camera')} can’t come round here: ${t.list([...(headMissDeg > 0 ? [`the head by ${t.number(headMissDeg)}°`] : []), ...(sensorMissDeg > 0 ? [`the sensor by ${t.number(sensorMissDeg)}°`] : [])])}.`,

@@ -15,7 +15,12 @@ const figure = (
   most: number,
   more: { readonly main?: true } = {},
 ): Column => ({ name, words, type: 'figure', unit, least, most, ...more });
-const choice = (name: string, words: string, of: readonly string[], more: { readonly main?: true } = {}): Column => ({
+const choice = (
+  name: string,
+  words: string,
+  of: readonly string[],
+  more: { readonly main?: true; readonly optional?: true } = {},
+): Column => ({
   name,
   words,
   type: 'choice',
@@ -249,6 +254,7 @@ export const boxes: Shelf = {
     choice('shape', 'shape', ['round', 'square', 'device', 'any'], { main: true }),
     figure('volumeIn3', 'volume', 'in³', 0.5, 500, { main: true }),
     figure('depthM', 'comes out by', 'm', 0, 0.3),
+    choice('gasketed', 'gasketed for wet places', ['yes', 'no'], { optional: true }),
     MINUTES,
     COST,
     REGIONS,
@@ -257,10 +263,17 @@ export const boxes: Shelf = {
   shipped: [
     box('ring-round', 'Extension ring, round, 1½ in', ['round', 'ring', 15.5, 0.0381, 12, 6], ['na-120']),
     box('ring-square', 'Extension ring, square, 1½ in', ['square', 'ring', 21, 0.0381, 12, 7], ['na-120']),
-    box('wet-surface', 'Surface box, wet-rated, round', ['round', 'surface', 18, 0.05, 20, 14], ['na-120']),
+    box(
+      'ring-wet',
+      'Extension ring, round, gasketed, 1½ in',
+      ['round', 'ring', 15.5, 0.0381, 15, 12],
+      ['na-120'],
+      'yes',
+    ),
+    box('wet-surface', 'Surface box, wet-rated, round', ['round', 'surface', 18, 0.05, 20, 14], ['na-120'], 'yes'),
     box('deep-round', 'Deep octagonal box, 2⅛ in', ['round', 'deeper', 21.5, 0, 45, 9], ['na-120']),
     box('deep-square', 'Deep square box, 2⅛ in', ['square', 'deeper', 30.3, 0, 45, 11], ['na-120']),
-    box('ip-surface', 'Sealed surface box, 100 × 100 × 50', ['any', 'surface', 24.4, 0.05, 20, 9], ['gb-230']),
+    box('ip-surface', 'Sealed surface box, 100 × 100 × 50', ['any', 'surface', 24.4, 0.05, 20, 9], ['gb-230'], 'yes'),
     box('spacer-25', 'Spacer frame, 25 mm', ['device', 'ring', 6.7, 0.025, 10, 4], ['gb-230']),
     box('back-47', 'Back box, 47 mm deep', ['device', 'deeper', 13.5, 0, 50, 4], ['gb-230']),
   ],
@@ -272,8 +285,9 @@ function box(
   name: string,
   [shape, kind, volumeIn3, depthM, minutes, cost]: readonly [string, string, number, number, number, number],
   regions: readonly string[],
+  gasketed: 'yes' | 'no' = 'no',
 ): Values {
-  return { id, name, kind, shape, volumeIn3, depthM, minutes, cost, regions };
+  return { id, name, kind, shape, volumeIn3, depthM, gasketed, minutes, cost, regions };
 }
 
 /** Machine screws for boxes and bars, one line for each length. */

@@ -4,6 +4,7 @@ import {
   loopedHot,
   smallestOf,
   strangeShare,
+  wallFit,
   type SurveyedCable,
   type SurveyedConductor,
 } from '../../junction';
@@ -87,7 +88,11 @@ function protectionOf(point: Floodlight, all: readonly Held[]): BoxKnown['protec
 }
 
 /** What rules need of a box and nobody gave, most telling first. */
-export function unaskedAt(point: Floodlight, known: Omit<BoxKnown, 'unasked'>): BoxKnown['unasked'] {
+export function unaskedAt(
+  point: Floodlight,
+  known: Omit<BoxKnown, 'unasked'>,
+  data: FixtureData | null,
+): BoxKnown['unasked'] {
   const { box, cables, look } = point;
   const asks = (there: boolean, id: string, words: Text): BoxKnown['unasked'] => (there ? [] : [{ id, words }]);
   const byRule = regionPack(point.setting.region).boxRoom === 'us-314.16';
@@ -100,6 +105,7 @@ export function unaskedAt(point: Floodlight, known: Omit<BoxKnown, 'unasked'>): 
   return [
     ...asks(known.bears !== null, 'bears', said('askBears')),
     ...asks(known.wetRated !== null, 'wetRated', said('askWetRated')),
+    ...asks(!known.cure || box.setting !== undefined || data?.cure?.kind === 'deeper', 'setting', said('askSetting')),
     ...asks(look.mountedOn !== undefined, 'mountedOn', said('askMountedOn')),
     ...asks(box.standardBox !== undefined || box.markedIn3 !== undefined, 'boxVolume', said('askVolume')),
     ...asks(box.material !== undefined, 'boxMaterial', said('askMaterial')),
@@ -129,6 +135,8 @@ export function boxKnownOf(point: Floodlight, data: FixtureData | null): BoxKnow
   const { box } = point;
   // Another box in its place is fixed to what bears, and bought for the wet
   const isNewBox = data?.cure?.kind === 'deeper';
+  // A gasketed box over it keeps the old one dry
+  const isSealedOver = data?.cure?.kind === 'surface' && data.cure.gasketed === 'yes';
   const all = conductorsAt(point);
   const { byId } = conclusionsOf(point);
   const nominalVolts = regionPack(point.setting.region).mains.nominalVolts;
@@ -165,8 +173,9 @@ export function boxKnownOf(point: Floodlight, data: FixtureData | null): BoxKnow
           }
         : null,
     bears: isNewBox ? 'yes' : (box.bears ?? null),
-    wetRated: isNewBox ? 'yes' : (box.wetRated ?? null),
+    wetRated: isNewBox || isSealedOver ? 'yes' : (box.wetRated ?? null),
+    cure: data?.cure ? { name: data.cure.name, ...wallFit(data.cure, boxSurveyOf(point), true) } : null,
     pose: data && point.look.mountedOn !== undefined ? poseOf(point, data.fixture) : null,
   };
-  return { ...known, unasked: unaskedAt(point, known) };
+  return { ...known, unasked: unaskedAt(point, known, data) };
 }

@@ -4,6 +4,7 @@ import {
   boxScrewsIn,
   connectorsIn,
   fixturesIn,
+  type BoxItem,
   type Catalogue,
   type FixtureProfile,
   type ScrewThread,
@@ -12,6 +13,7 @@ import {
   boxRoom,
   feedRemediesFor,
   groundRemediesFor,
+  isCured,
   roomCures,
   type FeedRemedy,
   type GroundRemedy,
@@ -19,7 +21,8 @@ import {
 } from '../../junction';
 import { regionPack } from '../../region';
 import { boxSurveyOf } from '../boxOf';
-import { addedFor, fixtureStanding, poseOf, screwsFor, type FixtureData, type FixtureStanding } from './fixtureOf';
+import { cameraFitness, type FittedCamera } from './cameraFitness';
+import { addedFor, fixtureStanding, screwsFor, type FixtureData, type FixtureStanding } from './fixtureOf';
 import type { Floodlight } from './floodlight';
 
 /** What is picked for a floodlight; what was not picked yet is the first that there is. */
@@ -36,7 +39,8 @@ export interface FixturePicks {
 
 /** What there is to pick from, and what follows from the picks. */
 export interface FixtureOptions {
-  readonly fixtures: readonly FixtureProfile[];
+  /** The fittest first. */
+  readonly cameras: readonly FittedCamera[];
   readonly feeds: readonly FeedRemedy[];
   readonly grounds: readonly GroundRemedy[];
   /** What would give more room, each recomputed. */
@@ -68,72 +72,82 @@ export const picksOf = ({ data }: NonNullable<Floodlight['fixture']>): FixturePi
 });
 
 /** Other cameras that fit the box as it is, in its place: each stands among the cures of its room. */
-function camerasThatFit(
-  point: Floodlight,
-  base: FixtureData,
-  fixtures: readonly FixtureProfile[],
-): readonly RoomCure[] {
-  const survey = boxSurveyOf(point);
-  const by = regionPack(point.setting.region).boxRoom;
-  return fixtures.flatMap((fixture): readonly RoomCure[] => {
-    if (fixture.id === base.fixture.id || !poseOf(point, fixture).can) return [];
-    const { inBag, ...profile } = fixture;
-    const data: FixtureData = { ...base, fixture: { ...profile, inBag: [...inBag] } };
-    const room = boxRoom(survey, addedFor(point, data, fixtureStanding(point, data)), by);
-    if (!room?.fits) return [];
-    const { id, name, minutes, cost } = fixture;
-    return [{ id: `camera-${id}`, name, where: said('pickedUnderCamera'), item: null, room, minutes, cost }];
-  });
-}
+const camerasThatFit = (cameras: readonly FittedCamera[], pickedId: string): readonly RoomCure[] =>
+  cameras.flatMap(({ fixture: { id, name, minutes, cost }, unfit, room }): readonly RoomCure[] =>
+    id !== pickedId && unfit.length === 0 && room?.fits
+      ? [{ id: `camera-${id}`, name, where: said('pickedUnderCamera'), wall: null, item: null, room, minutes, cost }]
+      : [],
+  );
+
+/** Whether a ring or box also mends what the old one is unfit for: only another one bears; a sealed one keeps it dry. */
+const mends = ({ kind, gasketed }: BoxItem, { bears, wetRated }: Floodlight['box']): boolean =>
+  kind === 'deeper' || (bears !== 'no' && (wetRated !== 'no' || (kind === 'surface' && gasketed === 'yes')));
 
 /** Works out what there is for a floodlight’s box, and what the picks come to. */
 export function fixtureOptions(point: Floodlight, catalogue: Catalogue, picks: FixturePicks): FixtureOptions {
   const survey = boxSurveyOf(point);
   const pack = regionPack(point.setting.region);
   const items = boxItemsIn(catalogue, pack.id);
-  const fixtures = fixturesIn(catalogue);
-  const fixture = picked(fixtures, picks.fixtureId);
   const feeds = feedRemediesFor(survey);
   const feed = picked(feeds, picks.feedId);
-  const grounds = fixture
-    ? groundRemediesFor(survey, fixture.grounded, point.setting.policy.noGround, feed?.id ?? null)
-    : [];
-  const ground = picked(grounds, picks.groundId);
-  const nothing = { fixtures, feeds, grounds, cures: [], data: null, standing: null, asksInWriting: null };
-  if (!fixture || !feed || !ground) return nothing;
-  const { inBag, ...profile } = fixture;
-  const base: FixtureData = {
-    pointId: point.id,
-    fixture: { ...profile, inBag: [...inBag] },
-    feedId: feed.id,
-    groundId: ground.id,
-    groundWords: ground.inWriting ? (picks.groundWords ?? null) : null,
-    cure: null,
-    barM: picks.barM ?? BAR_M,
-    barThread: picks.barThread ?? BAR_THREAD[pack.gauge],
-    barScrew: null,
-    plateScrew: null,
-    connectors: connectorsIn(catalogue).map((connector) => ({ ...connector })),
+  if (!feed) return { cameras: [], feeds, grounds: [], cures: [], data: null, standing: null, asksInWriting: null };
+  const groundsFor = ({ grounded }: FixtureProfile): readonly GroundRemedy[] =>
+    groundRemediesFor(survey, grounded, point.setting.policy.noGround, feed.id);
+  const hung = (fixture: FixtureProfile, ground: GroundRemedy): FixtureData => {
+    const { inBag, ...profile } = fixture;
+    return {
+      pointId: point.id,
+      fixture: { ...profile, inBag: [...inBag] },
+      feedId: feed.id,
+      groundId: ground.id,
+      groundWords: ground.inWriting ? (picks.groundWords ?? null) : null,
+      cure: null,
+      barM: picks.barM ?? BAR_M,
+      barThread: picks.barThread ?? BAR_THREAD[pack.gauge],
+      barScrew: null,
+      plateScrew: null,
+      connectors: connectorsIn(catalogue).map((connector) => ({ ...connector })),
+    };
   };
+  const cameras = fixturesIn(catalogue)
+    .map((one) => cameraFitness(point, one, groundsFor(one), (ground) => hung(one, ground)))
+    // Alike ones stay as they are listed
+    .sort((a, b) => a.unfit.length - b.unfit.length);
+  const fixture = picked(
+    cameras.map((one) => one.fixture),
+    picks.fixtureId,
+  );
+  const grounds = fixture ? groundsFor(fixture) : [];
+  const ground = picked(grounds, picks.groundId);
+  if (!fixture || !ground)
+    return { cameras, feeds, grounds, cures: [], data: null, standing: null, asksInWriting: null };
+  const base = hung(fixture, ground);
   const bare = fixtureStanding(point, base);
   const added = addedFor(point, base, bare);
   const room = boxRoom(survey, added, pack.boxRoom);
   const cures = [
-    ...roomCures(survey, added, pack.boxRoom, items),
-    ...(room && !room.fits ? camerasThatFit(point, base, fixtures) : []),
+    ...roomCures(survey, added, pack.boxRoom, items, true),
+    ...(room && !room.fits ? camerasThatFit(cameras, fixture.id) : []),
   ];
   // What does not fit takes the cheapest ring or box that makes it fit, until another is picked; what does not bear it, or
   // is not for the wet, takes another box
   const unfit = point.box.bears === 'no' || point.box.wetRated === 'no';
   const wanted =
     picks.cureId === undefined && (unfit || (room && !room.fits))
-      ? cures.find((cure) => cure.item && cure.room.fits && (!unfit || cure.item.kind === 'deeper'))?.id
+      ? cures.find((cure) => cure.item && isCured(cure) && mends(cure.item, point.box))?.id
       : picks.cureId;
   const item = items.find(({ id }) => id === wanted);
   const cured: FixtureData = {
     ...base,
     cure: item
-      ? { id: item.id, name: item.name, kind: item.kind, volumeIn3: item.volumeIn3, depthM: item.depthM }
+      ? {
+          id: item.id,
+          name: item.name,
+          kind: item.kind,
+          volumeIn3: item.volumeIn3,
+          depthM: item.depthM,
+          ...(item.gasketed ? { gasketed: item.gasketed } : {}),
+        }
       : null,
   };
   const screws = screwsFor(point, fixture, cured, boxScrewsIn(catalogue));
@@ -145,7 +159,7 @@ export function fixtureOptions(point: Floodlight, catalogue: Catalogue, picks: F
     plateScrew: named(screws.plateToBar.screw),
   };
   return {
-    fixtures,
+    cameras,
     feeds,
     grounds,
     cures,

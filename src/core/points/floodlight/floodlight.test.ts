@@ -167,7 +167,8 @@ describe('the plan of a floodlight', () => {
   it('puts a ring on an overfull box by itself, and another one where it is picked', () => {
     const pancake = known().write('boxDescribed', { boxId: pointId, standardBox: 'pancake' });
     const options = fixtureOptions(asFloodlight(pancake.point), SHIPPED_CATALOGUE, {});
-    expect(options.data?.cure?.id).toBe('ring-round');
+    // The ring without a gasket is cheaper, and stands in the rain
+    expect(options.data?.cure?.id).toBe('ring-wet');
     const bare = take(pancake, { cureId: null });
     expect(planStop(bare.job, bare.point)?.rule).toBe('boxRoom');
   });
@@ -191,6 +192,22 @@ describe('the plan of a floodlight', () => {
     take(log, { groundId: 'byRule', groundWords: 'GFCI breaker fitted, R. Vance, licensed' });
     expect(planStop(log.job, log.point)).toBeNull();
     expect(say(findingsOf(log.job, log.point).planned[0]?.words)).toContain('R. Vance');
+  });
+  it('puts the camera that fits first, and says what the others do not go with', () => {
+    const cameras = (more: (log: TestLog) => TestLog) =>
+      fixtureOptions(asFloodlight(more(known()).point), SHIPPED_CATALOGUE, {}).cameras.map(({ fixture, unfit }) => [
+        fixture.id,
+        unfit.map(say),
+      ]);
+    // On a wall all come round; 1400 of 1440 VA leave room for the single lamp's 31 alone
+    const full = cameras((log) => log.write('boxDescribed', { boxId: pointId, existingVa: 1400 }));
+    expect(full[0]).toEqual(['single-class-two', []]);
+    expect(full.find(([id]) => id === 'twin-wall')).toEqual(['twin-wall', ['13 VA too many for the circuit']]);
+    const eave = cameras((log) => log.write('pointDescribed', { pointId, mountedOn: 'eave' }));
+    expect(eave[0]?.[1]).toEqual([]);
+    expect(eave.find(([id]) => id === 'twin-wall')).toEqual(['twin-wall', ['head or sensor can’t come round here']]);
+    const pancake = cameras((log) => log.write('boxDescribed', { boxId: pointId, standardBox: 'pancake' }));
+    expect(pancake.every(([, unfit]) => unfit?.includes('more than the box holds as it is'))).toBe(true);
   });
   it('says what would bring a circuit under its limit', () => {
     const [big, small] = fixturesIn(SHIPPED_CATALOGUE).filter(({ id }) => id !== 'twin-eave');

@@ -197,7 +197,12 @@ const BOXES: Readonly<Record<string, Box>> = {
     verdict: 'cannotTell',
     by: ['notChecked', 'open'],
   },
-  'a box that is not for the wet': { box: { wetRated: 'no' }, verdict: 'fails', by: ['wetRated', 'stop'] },
+  'a box that is not for the wet': {
+    box: { wetRated: 'no' },
+    picks: { cureId: null },
+    verdict: 'fails',
+    by: ['wetRated', 'stop'],
+  },
   'a camera for walls under an eave': {
     look: { mountedOn: 'eave' },
     picks: { fixtureId: 'twin-wall' },
@@ -209,6 +214,30 @@ const BOXES: Readonly<Record<string, Box>> = {
     picks: { cureId: null },
     verdict: 'fails',
     by: ['boxRoom', 'stop'],
+  },
+  'a pancake box with a ring that lets rain in': {
+    box: { standardBox: 'pancake' },
+    picks: { cureId: 'ring-round' },
+    verdict: 'fails',
+    by: ['cureFits', 'stop'],
+  },
+  'a pancake box with a gasketed ring, out of the wall': {
+    box: { standardBox: 'pancake' },
+    picks: { cureId: 'ring-wet' },
+    verdict: 'holds',
+    by: ['cureFits', 'remark'],
+  },
+  'a ring on a box that may be flush or not': {
+    box: { standardBox: 'pancake', setting: undefined },
+    picks: { cureId: 'ring-wet' },
+    verdict: 'cannotTell',
+    by: ['notChecked', 'open'],
+  },
+  'a box not for the wet, with a sealed one over it': {
+    box: { wetRated: 'no' },
+    picks: { cureId: 'wet-surface' },
+    verdict: 'holds',
+    by: ['cureFits', 'remark'],
   },
   'a circuit that is full': { box: { existingVa: 1790 }, verdict: 'fails', by: ['circuitRoom', 'stop'] },
   'a circuit that is over what may be on for hours': {

@@ -9,6 +9,7 @@ export interface FloodlightSayings {
   askIt: { readonly words: Text };
   askBears: None;
   askWetRated: None;
+  askSetting: None;
   askMountedOn: None;
   askVolume: None;
   askMaterial: None;
@@ -49,6 +50,12 @@ export interface FloodlightSayings {
   bagsConnectorToo: { readonly bag: Text; readonly which: readonly Text[] };
   noneComesBag: { readonly which: readonly Text[] };
   bring: { readonly bag: Text; readonly connectorCounts: readonly Text[] };
+  // cameraFitness
+  unfitMains: { readonly nominalVolts: number };
+  unfitPose: None;
+  unfitRoom: None;
+  unfitGround: None;
+  unfitLoad: { readonly overVa: number };
   // loadCures
   vaHangsMoved: { readonly over: number };
   cableAnotherCircuit: None;

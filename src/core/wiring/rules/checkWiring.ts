@@ -17,6 +17,7 @@ import { outletProtection } from './outletProtection';
 import { oneDevice } from './oneDevice';
 import { bears } from './bears';
 import { wetRated } from './wetRated';
+import { cureFits } from './cureFits';
 import { poseFits } from './poseFits';
 import { neutralRead } from './neutralRead';
 import { notChecked } from './notChecked';
@@ -75,6 +76,7 @@ export const RULES: readonly Rule[] = [
   outletProtection,
   bears,
   wetRated,
+  cureFits,
   poseFits,
   notChecked,
   moduleAcross,

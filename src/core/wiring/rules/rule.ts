@@ -33,6 +33,8 @@ export interface BoxKnown {
   readonly keptOutlet: { readonly isProtected: boolean | null; readonly hasOwnBox: boolean } | null;
   readonly bears: 'yes' | 'no' | null;
   readonly wetRated: 'yes' | 'no' | null;
+  /** A ring or box that is to go on it, and how it sits at the wall; null for none. */
+  readonly cure: { readonly name: string; readonly proudM: number; readonly dry: 'yes' | 'no' | 'open' } | null;
   readonly pose: { readonly can: boolean; readonly headMissDeg: number; readonly sensorMissDeg: number } | null;
   /** What rules need and nobody gave, each with where it is asked. */
   readonly unasked: readonly { readonly id: string; readonly words: Text }[];

@@ -80,6 +80,7 @@ const BOX: BoxKnown = {
   keptOutlet: null,
   bears: 'yes',
   wetRated: 'yes',
+  cure: null,
   pose: null,
   unasked: [],
 };
@@ -232,6 +233,7 @@ const CASES: Readonly<Record<string, { readonly wiring: Wiring; readonly context
   },
   bears: { wiring: sound(), context: { box: { ...BOX, bears: 'no' } } },
   wetRated: { wiring: sound(), context: { box: { ...BOX, wetRated: 'no' } } },
+  cureFits: { wiring: sound(), context: { box: { ...BOX, cure: { name: 'Ring', proudM: 0, dry: 'no' } } } },
   poseFits: { wiring: sound(), context: { box: { ...BOX, pose: { can: false, headMissDeg: 12, sensorMissDeg: 0 } } } },
   notChecked: { wiring: sound(), context: { box: { ...BOX, unasked: [{ id: 'clamps', words: 'clamps' }] } } },
   moduleAcross: { wiring: bell(...across('chime.Trans', 'chime.Rear')) },

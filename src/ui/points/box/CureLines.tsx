@@ -12,9 +12,10 @@ export function CureLines({ cures }: { readonly cures: readonly RoomCure[] }) {
     <>
       <h3>{boxWords.whatWouldCureIt}</h3>
       <ul className="plain-list" data-testid="cures">
-        {cures.map(({ id, name, room, minutes }) => (
+        {cures.map(({ id, name, room, where, minutes }) => (
           <li key={id}>
-            {say(name)}, {minutes} min: <span className={room.fits ? 'moss' : 'brick'}>{say(roomWords(room))}</span>
+            {say(name)}, {minutes} min: <span className={room.fits ? 'moss' : 'brick'}>{say(roomWords(room))}</span>{' '}
+            {say(where)}
           </li>
         ))}
       </ul>

@@ -35,7 +35,7 @@ function TransformerBox() {
       counted={doorbellWords.withATransformersPrimary}
       cures={
         room && !room.fits ? (
-          <CureLines cures={roomCures(survey, TRANSFORMER_ADDED, rule, boxItemsIn(catalogue, id))} />
+          <CureLines cures={roomCures(survey, TRANSFORMER_ADDED, rule, boxItemsIn(catalogue, id), false)} />
         ) : null
       }
       rules={false}

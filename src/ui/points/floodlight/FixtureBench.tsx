@@ -56,7 +56,7 @@ export function FixtureBench() {
   const picks = { ...base, ...own };
   const asked = useDeferredValue(picks);
   const options = fixtureOptions(point, catalogue, asked);
-  const { fixtures, feeds, grounds, cures, data, standing } = options;
+  const { cameras, feeds, grounds, cures, data, standing } = options;
   const { feed, words } = feedCase(boxSurveyOf(point));
   const pick = (more: FixturePicks) => setPicks((before) => ({ ...before, ...more }));
   if (!data || !standing)
@@ -102,7 +102,7 @@ export function FixtureBench() {
           <Remedies
             legend={floodlightWords.camera}
             name="fixture"
-            options={fixtures.map((one) => ({
+            options={cameras.map(({ fixture: one, unfit }) => ({
               id: one.id,
               name: one.name,
               when: floodlightWords.toVVACanopy({
@@ -113,6 +113,7 @@ export function FixtureBench() {
                 canopy: one.canopy,
                 remark: one.remark,
               }),
+              unfit,
               minutes: one.minutes,
               work: null,
             }))}
@@ -201,7 +202,13 @@ export function FixtureBench() {
           ) : (
             <p className="soft">{floodlightWords.theSRatingIs({ way: place.way })}</p>
           )}
-          <LoadCures cures={loadCures(point, data.fixture, fixtures)} />
+          <LoadCures
+            cures={loadCures(
+              point,
+              data.fixture,
+              cameras.map(({ fixture }) => fixture),
+            )}
+          />
           <h2>{floodlightWords.barScrewsWhichWay}</h2>
           <Hanging
             data={data}

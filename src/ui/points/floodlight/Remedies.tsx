@@ -14,6 +14,8 @@ interface Remedy {
   readonly minutes: number;
   /** What of it places keep for a licence; null: ordinary work. */
   readonly work: Work | null;
+  /** What does not go with it here; none where all does. */
+  readonly unfit?: readonly Text[];
   /** Shown for its figures; it is done elsewhere. */
   readonly idle?: boolean;
 }
@@ -34,7 +36,7 @@ export function Remedies({ legend, name, options, chosen, onPick }: Props) {
     <fieldset className="group">
       <legend>{legend}</legend>
       <ul className="remedies">
-        {options.map(({ id, name: words, when, minutes, work, idle }) => (
+        {options.map(({ id, name: words, when, minutes, work, unfit, idle }) => (
           <li key={id}>
             <Form.Check
               type="radio"
@@ -52,6 +54,11 @@ export function Remedies({ legend, name, options, chosen, onPick }: Props) {
                       <b className="brick"> {floodlightWords.licensedWork}</b>
                     )}
                     <small>{say(when)}</small>
+                    {unfit?.map((one) => (
+                      <small key={say(one)} className="brick">
+                        {say(one)}
+                      </small>
+                    ))}
                   </span>
                   <span className="figure small">{minutes > 0 ? `${minutes} min` : ''}</span>
                 </>
