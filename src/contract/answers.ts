@@ -39,6 +39,9 @@ export const isNumbered = (value: unknown): value is Numbered =>
   Array.isArray(value.entries) &&
   value.entries.every((entry) => isNamed(entry) && 'seq' in entry && isFigure(entry.seq));
 
+export const isErased = (value: unknown): value is { readonly erasedAt: string } =>
+  isFields(value) && isText(value.erasedAt);
+
 export const isKeptPhoto = (value: unknown): value is KeptPhoto =>
   isFields(value) &&
   isText(value.sha256) &&

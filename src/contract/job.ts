@@ -31,6 +31,10 @@ const title = () => string().trim().min(1).max(TEXT.short).defined();
 export const newJobRequest = exact({ id: uuid(), at: time(), by: person(), title: title() });
 export type NewJobRequest = ReturnType<typeof newJobRequest.validateSync>;
 
+/** Request of POST /api/v1/jobs/{id}/erase: who erases, and the job’s title, so that no other is meant. */
+export const eraseRequest = exact({ by: person(), title: title() });
+export type EraseRequest = ReturnType<typeof eraseRequest.validateSync>;
+
 const envelope = {
   id: uuid(),
   at: time(),

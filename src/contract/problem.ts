@@ -21,6 +21,7 @@ export const PROBLEM_TITLES: Readonly<Record<number, string>> = {
   404: 'Not found',
   405: 'Not possible here',
   409: 'It is there already, with other content',
+  410: 'Erased',
   413: 'Too large',
   422: 'Understood, but not possible',
   500: 'Something failed here',

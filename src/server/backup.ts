@@ -5,13 +5,16 @@ import path from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { sql } from 'kysely';
 import { DATABASE_FILE, lookInto, openDatabase, type Database } from './db/open';
+import { KEYS_FILE, openKeys } from './db/sqliteDialect';
 import { LAST_BACKUP_FILE } from './lastBackup';
 import { RUNNING_FILE } from './running';
 
-// A backup is a folder of its own: sets by their time, each a database, and beside them the files of all of them, by hash.
+// A backup is a folder of its own: sets by their time, each a database; beside them the files of all of them, by hash, and
+// the keys, without which neither tells anything of a customer.
 
 const SETS = 'sets';
 const FILES = 'files';
+const KEYS = 'keys';
 
 /** What a set of a backup holds, as it was checked. */
 export interface BackupSet {
@@ -37,8 +40,9 @@ async function hashOfFile(file: string): Promise<string> {
 
 /** Names of the files that a database’s jobs have. */
 async function namedFiles(db: Database): Promise<readonly string[]> {
-  const rows = await db.selectFrom('attachments').select('sha256').distinct().orderBy('sha256').execute();
-  return rows.map(({ sha256 }) => sha256);
+  // A copy of an older form has no column for where a sealed file lies
+  const { rows } = await sql<{ sha256: string; file?: string | null }>`SELECT * FROM attachments`.execute(db);
+  return [...new Set(rows.map(({ sha256, file }) => file ?? sha256))].sort();
 }
 
 const countOf = async (db: Database, table: 'jobs' | 'entries'): Promise<number> => {
@@ -83,6 +87,36 @@ async function prune(folder: string, keep: number): Promise<void> {
 }
 
 /**
+ * The keys as they are now, apart from the sets and only once: who was erased since is in no backup any more.
+ */
+async function keepKeys(db: Database, folder: string): Promise<void> {
+  const place = path.join(folder, KEYS, KEYS_FILE);
+  await mkdir(path.dirname(place), { recursive: true, mode: 0o700 });
+  await rm(`${place}.part`, { force: true });
+  await sql`VACUUM keys INTO ${`${place}.part`}`.execute(db);
+  await rename(`${place}.part`, place);
+}
+
+/** Takes the rows of the board and of the search out of a copy: they hold in the clear what is sealed in the log. */
+async function withoutRows(copy: Database): Promise<void> {
+  await copy.deleteFrom('board').execute();
+  await copy.deleteFrom('job_search').execute();
+  await sql`VACUUM`.execute(copy);
+}
+
+/** Brings keys from a backup to those that are there; whoever was erased here stays so. */
+function bringKeys(dataFolder: string, folder: string): void {
+  const source = path.join(folder, KEYS, KEYS_FILE);
+  if (!existsSync(source)) return;
+  const keys = openKeys(path.join(dataFolder, KEYS_FILE));
+  try {
+    keys.take(source);
+  } finally {
+    keys.close();
+  }
+}
+
+/**
  * Backs a data folder up into another folder, while the program runs: a copy of the database as it is at one moment, the
  * files of its jobs, all of it checked before it counts.
  * @param keep so many sets are kept, this one with them
@@ -95,10 +129,12 @@ export async function backUp(dataFolder: string, folder: string, keep: number, n
   const db = await openDatabase(dataFolder);
   try {
     await sql`VACUUM INTO ${path.join(unfinished, DATABASE_FILE)}`.execute(db);
+    await keepKeys(db, folder);
   } finally {
     await db.destroy();
   }
   const copy = lookInto(path.join(unfinished, DATABASE_FILE));
+  await withoutRows(copy);
   const files = await namedFiles(copy);
   await copy.destroy();
   for (const file of files) {
@@ -157,6 +193,7 @@ export async function restore(
     await copyFile(path.join(folder, FILES, file), `${place}.part`);
     await rename(`${place}.part`, place);
   }
+  bringKeys(dataFolder, folder);
   const present = path.join(dataFolder, DATABASE_FILE);
   const aside = existsSync(present) ? path.join(dataFolder, `before-restore-${now.replace(/[:.]/g, '-')}.db`) : null;
   for (const end of ['', '-wal', '-shm'])

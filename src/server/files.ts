@@ -51,44 +51,15 @@ export class FileStore {
     await rename(unfinished, place);
   }
 
-  /** Where a file lies, for whoever reads it piece by piece. */
-  placeOf(sha256: string): string {
-    return this.place(sha256);
-  }
-
   async sizeOf(sha256: string): Promise<number> {
     return (await stat(this.place(sha256))).size;
   }
 
-  /**
-   * Keeps what comes in pieces, if it is what its name says.
-   * @returns whether it is; where it is not, or is larger than the most, nothing stays of it
-   */
-  async keepStream(sha256: string, parts: AsyncIterable<Uint8Array>, mostBytes: number): Promise<boolean> {
-    const place = this.place(sha256);
-    await mkdir(this.folder, { recursive: true });
-    const unfinished = `${place}.${process.pid}.${++this.count}.part`;
-    const hash = createHash('sha256');
-    const handle = await open(unfinished, 'w');
-    let size = 0;
-    try {
-      for await (const part of parts) {
-        size += part.length;
-        if (size > mostBytes) break;
-        hash.update(part);
-        await handle.write(part);
-      }
-      await handle.sync();
-    } finally {
-      await handle.close();
-    }
-    const isWhole = size <= mostBytes && hash.digest('hex') === sha256;
-    if (isWhole) await rename(unfinished, place);
-    else await rm(unfinished, { force: true });
-    return isWhole;
-  }
-
   read(sha256: string): Promise<Buffer> {
     return readFile(this.place(sha256));
+  }
+
+  drop(sha256: string): Promise<void> {
+    return rm(this.place(sha256), { force: true });
   }
 }

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { v7 } from 'uuid';
 import { newEntry, type EntryData, type EntryKind, type Made, type NewEntry } from '@/core/kinds';
+import { broughtUp } from './projection/project';
 import { openStore, type Store } from './store';
 
 /** A store on a real file in a folder of its own, and a way to be rid of it. */
@@ -10,6 +11,7 @@ export async function temporaryStore(): Promise<{ store: Store; folder: string; 
   const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-test-'));
   const store = await openStore(folder);
   const end = async () => {
+    await broughtUp(store.db);
     await store.db.destroy();
     rmSync(folder, { recursive: true, force: true });
   };

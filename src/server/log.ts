@@ -11,6 +11,8 @@ export interface LogLine {
   readonly method?: string;
   /** The address without what was asked of it. */
   readonly path?: string;
+  /** Id of the job that it was about. */
+  readonly job?: string;
   readonly status?: number;
   readonly ms?: number;
   /** Of a fault: its name, its message, where it came from. */

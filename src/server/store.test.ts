@@ -1,6 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { sql } from 'kysely';
 import { v7 } from 'uuid';
+import { ensureKey, writingKey } from './sealing/keys';
+import { sealedTitle } from './sealing/sealedRows';
 import { parseJobFile } from '@/contract/job';
 import { ProblemError } from '@/contract/problem';
 import { FileStore } from './files';
@@ -184,11 +186,12 @@ describe('projections', () => {
   });
   it('say so too on the row of a job that never had one', async () => {
     const id = v7();
+    await ensureKey(store.db, id);
     await store.db
       .insertInto('jobs')
       .values({
         id,
-        title: 'Gannet Rock',
+        title: sealedTitle(await writingKey(store.db, id), id, 'Gannet Rock'),
         created_at: store.clock.now(),
         received_at: store.clock.now(),
         by_id: null,

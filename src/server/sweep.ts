@@ -9,8 +9,8 @@ const namesIn = (folder: string): Promise<readonly string[]> => readdir(folder).
 
 /** Sweeps out half written files, and files that no job has named for a day. @returns how many */
 export async function sweep(db: Database, folder: string, now = Date.now()): Promise<number> {
-  const rows = await db.selectFrom('attachments').select('sha256').distinct().execute();
-  const named = new Set(rows.map(({ sha256 }) => sha256));
+  const rows = await db.selectFrom('attachments').select(['sha256', 'file']).execute();
+  const named = new Set(rows.map(({ sha256, file }) => file ?? sha256));
   let swept = 0;
   for (const part of ['files', 'thumbs'])
     for (const name of await namesIn(path.join(/*turbopackIgnore: true*/ folder, part))) {

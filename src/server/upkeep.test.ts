@@ -7,13 +7,14 @@ import { newEntry } from '@/core/kinds';
 import { backUp, checkSet, restore, setsIn } from './backup';
 import { systemClock } from './clock';
 import { DATABASE_FILE, openDatabase } from './db/open';
-import { closeAllSqlite } from './db/sqliteDialect';
+import { KEYS_FILE, closeAllSqlite } from './db/sqliteDialect';
 import { FileStore } from './files';
 import { storeFault } from './http/storeFault';
 import { appendEntries, createJob } from './jobs/entryStore';
 import { jobLog } from './jobs/jobLog';
 
 import { lastBackup } from './lastBackup';
+import { broughtUp } from './projection/project';
 import { Log } from './log';
 import { RUNNING_FILE } from './running';
 import { openStore } from './store';
@@ -44,6 +45,7 @@ async function filled(): Promise<{ readonly data: string; readonly sha256: strin
   const sha256 = await files.keep(Buffer.from('a picture'));
   await db.insertInto('attachments').values({ job_id: JOB, id: sha256, media_type: 'image/jpeg', sha256 }).execute();
   await appendEntries(db, clock, JOB, [note(1), note(2)]);
+  await broughtUp(db);
   await db.destroy();
   return { data, sha256 };
 }
@@ -64,6 +66,7 @@ describe('a backup', () => {
     expect(await lastBackup(data)).toBe('2026-03-04T10:00:00.000Z');
     const db = await openDatabase(data);
     await appendEntries(db, systemClock, JOB, [note(3)]);
+    await broughtUp(db);
     await db.destroy();
     rmSync(path.join(data, 'files', sha256));
     const { aside } = await restore(data, backup, null, '2026-03-04T11:00:00.000Z');
@@ -72,6 +75,7 @@ describe('a backup', () => {
     const there = folder();
     if (!aside) throw new Error('nothing was laid aside');
     writeFileSync(path.join(there, DATABASE_FILE), readFileSync(aside));
+    writeFileSync(path.join(there, KEYS_FILE), readFileSync(path.join(data, KEYS_FILE)));
     expect(await notesIn(there)).toEqual(['note 1', 'note 2', 'note 3']);
   });
   it('is made while the program runs, and put back into an empty folder', async () => {
@@ -81,6 +85,7 @@ describe('a backup', () => {
     await appendEntries(db, systemClock, JOB, [note(3)]);
     await backUp(data, backup, 3, '2026-03-04T10:00:00.000Z');
     await appendEntries(db, systemClock, JOB, [note(4)]);
+    await broughtUp(db);
     await db.destroy();
     const elsewhere = folder();
     expect((await restore(elsewhere, backup, null, '2026-03-04T11:00:00.000Z')).aside).toBeNull();

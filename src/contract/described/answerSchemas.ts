@@ -106,6 +106,7 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     id: text,
     title: text,
     createdAt: text,
+    erasedAt: { type: ['string', 'null'] },
     updatedAt: text,
     last: { type: 'integer' },
     site: { type: 'object' },
@@ -168,4 +169,5 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     last: { type: 'integer' },
   }),
   Crew: object({ crew: list(ref('Person')) }),
+  Erased: object({ erasedAt: text }),
 };

@@ -2,7 +2,7 @@ import { adviceRequest } from '../adviceRequest';
 import { bellRequest } from '../bell';
 import { boxFillRequest } from '../boxFill';
 import { breakerHuntRequest } from '../breakerHunt';
-import { MOST_ENTRIES_AT_ONCE, newCrewRequest, newJobRequest } from '../job';
+import { MOST_ENTRIES_AT_ONCE, eraseRequest, newCrewRequest, newJobRequest } from '../job';
 import { PROBLEM_TITLES } from '../problem';
 import { searchOrderRequest } from '../searchOrder';
 import { settingsRequest } from '../settings';
@@ -87,6 +87,7 @@ export function openApi(): object {
         SettingsChange: jsonSchemaOf(settingsRequest),
         NewJob: jsonSchemaOf(newJobRequest),
         NewPerson: jsonSchemaOf(newCrewRequest),
+        EraseCustomer: jsonSchemaOf(eraseRequest),
         NewEntry: entrySchema(HOME),
         Entry: entrySchema(HOME, NUMBERED, ALWAYS_ADDED),
         NewEntries: {

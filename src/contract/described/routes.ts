@@ -105,6 +105,14 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
   '/api/v1/jobs/{id}/file': {
     get: { summary: 'The job file', answers: { 200: 'JobFile' }, refusals: [404, ...EVERY] },
   },
+  '/api/v1/jobs/{id}/erase': {
+    post: {
+      summary: 'Erases the customer of a job: what tells of them can’t be read any more, the record stays',
+      body: 'EraseCustomer',
+      answers: { 200: 'Erased' },
+      refusals: [404, 422, ...WITH_BODY],
+    },
+  },
   '/api/v1/jobs/{id}/readings': {
     get: {
       summary: 'All readings of a job as CSV, one row each, units in the header',

@@ -240,6 +240,7 @@ export function fold(head: JobHead, given: readonly Entry[]): Job {
     id: head.id,
     title: site.name ?? head.title,
     createdAt: head.createdAt,
+    erasedAt: head.erasedAt ?? null,
     site,
     customer: book.facts('customerDescribed'),
     meter: book.facts('meterDescribed'),

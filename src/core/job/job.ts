@@ -43,6 +43,8 @@ export interface Job {
   readonly id: string;
   readonly title: string;
   readonly createdAt: string;
+  /** When its customer was erased; null where that did not happen. */
+  readonly erasedAt: string | null;
   readonly site: Facts<'siteDescribed'>;
   readonly customer: Facts<'customerDescribed'>;
   /** The meter that readings are taken with from now on. */
@@ -70,4 +72,6 @@ export interface JobHead {
   readonly id: string;
   readonly title: string;
   readonly createdAt: string;
+  /** When its customer was erased; left out where that did not happen. */
+  readonly erasedAt?: string;
 }

@@ -14,6 +14,7 @@ export {
   type CrewMember,
   type Person,
 } from './register';
+export { ERASED_TEXT, erasedData, partedData } from './personal';
 export { lifted, versionOf } from './lifts/register';
 export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungState } from './rungs';
 export type { Facts, Source } from './said';

@@ -1,9 +1,11 @@
 import { sql, type Kysely, type Migration } from 'kysely';
+import { sealAll } from './sealAll';
 
-const neverChanged = (table: string) =>
-  ['UPDATE', 'DELETE'].map((act) =>
+/** @param act with the columns that it is about, where some may change */
+const neverChanged = (table: string, acts: readonly string[] = ['UPDATE', 'DELETE']) =>
+  acts.map((act) =>
     sql.raw(
-      `CREATE TRIGGER ${table}_no_${act.toLowerCase()} BEFORE ${act} ON ${table}
+      `CREATE TRIGGER ${table}_no_${act.slice(0, 6).toLowerCase()} BEFORE ${act} ON ${table}
        BEGIN SELECT RAISE(ABORT, '${table} are never changed: write another entry'); END`,
     ),
   );
@@ -28,7 +30,7 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
         sql.raw(`CREATE TABLE attachments (
           job_id TEXT NOT NULL REFERENCES jobs (id), id TEXT NOT NULL, media_type TEXT NOT NULL, sha256 TEXT NOT NULL,
           PRIMARY KEY (job_id, id)) STRICT`),
-        ...['jobs', 'entries', 'attachments'].flatMap(neverChanged),
+        ...['jobs', 'entries', 'attachments'].flatMap((table) => neverChanged(table)),
         sql.raw(`CREATE TABLE board (
           job_id TEXT PRIMARY KEY, title TEXT NOT NULL, address TEXT NOT NULL, expected_at TEXT,
           updated_at TEXT NOT NULL, finished INTEGER NOT NULL, points TEXT NOT NULL, last_seq INTEGER NOT NULL) STRICT`),
@@ -82,5 +84,23 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
   '0007_licences': {
     up: (db: Kysely<unknown>) =>
       all(db, [sql.raw('ALTER TABLE crew ADD COLUMN licensed INTEGER NOT NULL DEFAULT 0 CHECK (licensed IN (0, 1))')]),
+  },
+  '0008_sealed': {
+    up: async (db: Kysely<unknown>) => {
+      const logs = ['jobs', 'entries', 'attachments'];
+      await all(db, [
+        sql.raw('ALTER TABLE entries ADD COLUMN sealed TEXT'),
+        sql.raw('ALTER TABLE attachments ADD COLUMN file TEXT'),
+        ...logs.map((table) => sql.raw(`DROP TRIGGER ${table}_no_update`)),
+      ]);
+      await sealAll(db);
+      await all(db, [
+        ...['jobs', 'entries'].flatMap((table) => neverChanged(table, ['UPDATE'])),
+        // Where its sealed file lies may be said later
+        ...neverChanged('attachments', ['UPDATE OF job_id, id, media_type, sha256']),
+        // What is taken out of the index is not left in it
+        sql.raw("INSERT INTO job_search (job_search, rank) VALUES ('secure-delete', 1)"),
+      ]);
+    },
   },
 };

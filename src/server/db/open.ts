@@ -1,9 +1,10 @@
-import { existsSync, mkdirSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { Kysely, Migrator, sql } from 'kysely';
 import { systemClock, type Clock } from '../clock';
 import { MIGRATIONS } from './migrations';
 import { openFault } from './openFault';
+import { newKey } from '../sealing/seal';
 import { sqliteDialect } from './sqliteDialect';
 import type { Tables } from './tables';
 
@@ -23,6 +24,7 @@ export async function openDatabase(folder: string, clock: Clock = systemClock): 
   try {
     // What customers told lies in it: the folder is its owner’s alone
     mkdirSync(folder, { recursive: true, mode: 0o700 });
+    if ((statSync(folder).mode & 0o077) !== 0) chmodSync(folder, 0o700);
     return await opened(folder, file, clock);
   } catch (error) {
     throw openFault(folder, file, error);
@@ -46,6 +48,20 @@ async function missingFrom(db: Database, migrator: Migrator, file: string): Prom
   return all.filter(({ executedAt }) => !executedAt).map(({ name }) => name);
 }
 
+/** The form from which on what tells of customers is sealed. */
+const SEALED: keyof typeof MIGRATIONS = '0008_sealed';
+
+/** Keys for the jobs of a database from before: on the disk before anything is sealed by them. */
+async function makeKeys(db: Database): Promise<void> {
+  const jobs = await db.selectFrom('jobs').select('id').execute();
+  for (const { id } of jobs)
+    await db
+      .insertInto('keys.site_keys')
+      .values({ job_id: id, key: newKey(), erased_at: null })
+      .onConflict((conflict) => conflict.doNothing())
+      .execute();
+}
+
 async function opened(folder: string, file: string, clock: Clock): Promise<Database> {
   const wasThere = existsSync(file);
   const db = new Kysely<Tables>({ dialect: sqliteDialect(file) });
@@ -58,8 +74,12 @@ async function opened(folder: string, file: string, clock: Clock): Promise<Datab
       console.log(`The data is brought to a newer form (${waiting.join(', ')}). A copy is laid beside it: ${copy}`);
       await sql`VACUUM INTO ${copy}`.execute(db);
     }
+    const isUnsealed = wasThere && waiting.includes(SEALED);
+    if (isUnsealed) await makeKeys(db);
     const { error } = await migrator.migrateToLatest();
     if (error) throw error instanceof Error ? error : new Error('the database could not be brought to its newest form');
+    // Else what was written before in the clear stays in its free pages
+    if (isUnsealed) await sql`VACUUM`.execute(db);
     return db;
   } catch (error) {
     await db.destroy().catch(() => undefined);

@@ -7,6 +7,7 @@ export interface Tables {
   jobs: {
     rowid: ColumnType<number, never, never>;
     id: Written<string>;
+    /** Sealed by the key of its site. */
     title: Written<string>;
     created_at: Written<string>;
     received_at: Written<string>;
@@ -23,8 +24,10 @@ export interface Tables {
     kind: Written<string>;
     /** Of the kind, as it was written. */
     version: Written<number>;
-    /** JSON */
+    /** JSON: the record. */
     data: Written<string>;
+    /** JSON of what tells of the customer, sealed by the key of the site; null where nothing does. */
+    sealed: Written<string | null>;
     corrects: Written<string | null>;
     received_at: Written<string>;
     /** The highest number that its writer’s device knew; null where it was not said. */
@@ -36,7 +39,10 @@ export interface Tables {
     job_id: Written<string>;
     id: Written<string>;
     media_type: Written<string>;
+    /** Of its content. */
     sha256: Written<string>;
+    /** Name of the file that holds it sealed; null: it lies there unsealed, under its own hash, from before. */
+    file: string | null;
   };
   /** Projection: what the board shows of a job. Follows from the log alone. */
   board: {
@@ -61,6 +67,13 @@ export interface Tables {
   crew: { id: string; name: string; licensed: number };
   /** The firm’s own items of the catalogue; `data` is JSON, see `core/catalogue/shelf.ts`. */
   catalogue_items: { shelf: string; id: string; data: string };
+  /** In a file of its own, beside the database. Without `key` the customer was erased. */
+  'keys.site_keys': {
+    job_id: string;
+    key: Uint8Array | null;
+    erased_at: string | null;
+    erased_by: ColumnType<string | null, string | null | undefined>;
+  };
   /** JSON values by name, see `contract/settings.ts`. */
   settings: { key: string; value: string };
 }

@@ -7,6 +7,7 @@ import { FileStore } from '../files';
 import { entry, newJob, temporaryStore } from '../forTests';
 import type { Store } from '../store';
 import { containerOf, takeContainer } from './container';
+import { attachmentsOf, contentOfFile, keepFile } from './attachments';
 import { appendEntries, createJob } from './entryStore';
 import { exportJob } from './jobFile';
 import { jobLog } from './jobLog';
@@ -33,10 +34,12 @@ async function jobWith(photos: number): Promise<{ readonly id: string; readonly 
   await createJob(db, clock, job);
   await appendEntries(db, clock, job.id, [entry('noteWritten', { text: 'wasps' })]);
   for (let n = 0; n < photos; n++) {
-    const sha256 = await files.keep(Buffer.alloc(40_000, `picture ${n} of ${job.id}`));
+    const bytes = Buffer.alloc(40_000, `picture ${n} of ${job.id}`);
+    const sha256 = FileStore.nameOf(bytes);
+    const file = await keepFile({ db, files }, job.id, { id: sha256, mediaType: 'image/jpeg' }, bytes);
     await db
       .insertInto('attachments')
-      .values({ job_id: job.id, id: sha256, media_type: 'image/jpeg', sha256 })
+      .values({ job_id: job.id, ...file })
       .execute();
     await appendEntries(db, clock, job.id, [
       entry('photoAttached', { photoId: `p${n}`, sha256, widthPx: 400, heightPx: 300 }),
@@ -70,8 +73,8 @@ describe('a container', () => {
     expect([made, job.photos.length, job.notes.length]).toEqual([true, 30, 1]);
     const log = async ({ store }: typeof here) => (await jobLog(store.db, id)).entries.map((one) => [one.id, one.data]);
     expect(await log(there)).toEqual(await log(here));
-    const rows = await there.store.db.selectFrom('attachments').selectAll().where('job_id', '=', id).execute();
-    for (const { sha256 } of rows) expect(FileStore.nameOf(await there.store.files.read(sha256))).toBe(sha256);
+    for (const row of await attachmentsOf(there.store.db, id))
+      expect(FileStore.nameOf(await contentOfFile(there.store, row))).toBe(row.sha256);
     expect((await take(there.store, container)).made).toBe(false);
     // The same job leaves as the same bytes
     expect(FileStore.nameOf(await buffer((await containerOf(here.store.db, here.store.files, id)).stream))).toBe(

@@ -1,13 +1,14 @@
-import { createReadStream } from 'node:fs';
 import { Readable } from 'node:stream';
 import { extract, pack, type Pack } from 'tar-stream';
 import { parseContainer, JOB_CONTAINER_FORMAT, JOB_CONTAINER_VERSION, type JobContainer } from '@/contract/job';
 import { ProblemError } from '@/contract/problem';
 import type { Job } from '@/core/job';
 import type { Database } from '../db/open';
-import type { FileStore } from '../files';
+import { FileStore } from '../files';
+import { ensureKey } from '../sealing/keys';
 import type { Store } from '../store';
-import { importLog } from './jobFile';
+import { attachmentsOf, contentOfFile, type AttachmentRow, type KeptFile } from './attachments';
+import { importLog, isThere, keepForeign } from './jobFile';
 import { jobLog } from './jobLog';
 
 // A job with all its photos as one archive: `entries.json`, then every file under its hash. Streamed both ways: however many
@@ -20,22 +21,26 @@ const MOST_BYTES = { entries: 64 * 1024 * 1024, file: 64 * 1024 * 1024 } as cons
 
 const damaged = (detail: string): ProblemError => new ProblemError(422, detail, [{ path: '', message: 'is damaged' }]);
 
-/** Puts a file into an archive, piece by piece. */
-const putFile = (archive: Pack, name: string, place: string, size: number): Promise<void> =>
+/** Puts a part into an archive. Whoever reads slowly holds it up: else all of them would be in memory. */
+const put = (archive: Pack, name: string, content: Buffer): Promise<void> =>
   new Promise((resolve, reject) => {
-    const entry = archive.entry({ name, size, mtime: new Date(0) }, (error) => (error ? reject(error) : resolve()));
-    createReadStream(place).on('error', reject).pipe(entry);
-  });
-
-async function fill(archive: Pack, files: FileStore, container: JobContainer): Promise<void> {
-  const text = Buffer.from(JSON.stringify(container));
-  await new Promise<void>((resolve, reject) => {
-    archive.entry({ name: ENTRIES_NAME, size: text.length, mtime: new Date(0) }, text, (error) =>
+    archive.entry({ name, size: content.length, mtime: new Date(0) }, content, (error) =>
       error ? reject(error) : resolve(),
     );
   });
-  for (const sha256 of new Set(container.attachments.map((one) => one.sha256)))
-    await putFile(archive, `files/${sha256}`, files.placeOf(sha256), await files.sizeOf(sha256));
+
+/** Fills an archive: one file at a time is opened and in memory. */
+async function fill(
+  archive: Pack,
+  shelf: { readonly db: Database; readonly files: FileStore },
+  container: JobContainer,
+  rows: readonly AttachmentRow[],
+): Promise<void> {
+  await put(archive, ENTRIES_NAME, Buffer.from(JSON.stringify(container)));
+  const byHash = new Map(rows.map((row) => [row.sha256, row]));
+  for (const [sha256, row] of byHash) {
+    await put(archive, `files/${sha256}`, Buffer.from(await contentOfFile(shelf, row)));
+  }
   archive.finalize();
 }
 
@@ -46,7 +51,7 @@ export async function containerOf(
   jobId: string,
 ): Promise<{ readonly title: string; readonly stream: Readable }> {
   const { head, entries } = await jobLog(db, jobId);
-  const rows = await db.selectFrom('attachments').selectAll().where('job_id', '=', jobId).orderBy('id').execute();
+  const rows = head.erasedAt === undefined ? await attachmentsOf(db, jobId) : [];
   const archive = pack();
   const container: JobContainer = {
     format: JOB_CONTAINER_FORMAT,
@@ -55,22 +60,28 @@ export async function containerOf(
     entries,
     attachments: rows.map(({ id, media_type: mediaType, sha256 }) => ({ id, mediaType, sha256 })),
   };
-  fill(archive, files, container).catch((error: unknown) =>
+  fill(archive, { db, files }, container, rows).catch((error: unknown) =>
     archive.destroy(error instanceof Error ? error : new Error(String(error))),
   );
   return { title: head.title, stream: archive };
 }
 
-async function textOf(entry: AsyncIterable<Buffer>): Promise<string> {
+/** A part of an archive, whole. @throws ProblemError 413 where it is larger than a part may be */
+async function bytesOf(entry: AsyncIterable<Buffer>, mostBytes: number, tooLarge: string): Promise<Buffer> {
   const parts: Buffer[] = [];
   let size = 0;
   for await (const part of entry) {
     size += part.length;
-    if (size > MOST_BYTES.entries) throw new ProblemError(413, 'The list of entries of this container is too large.');
+    if (size > mostBytes) throw new ProblemError(413, tooLarge);
     parts.push(part);
   }
+  return Buffer.concat(parts);
+}
+
+async function textOf(entry: AsyncIterable<Buffer>): Promise<string> {
+  const bytes = await bytesOf(entry, MOST_BYTES.entries, 'The list of entries of this container is too large.');
   try {
-    return new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(parts));
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {
     throw damaged('The entries of this container are not text in UTF-8.');
   }
@@ -99,19 +110,30 @@ export async function takeContainer(
   reading.on('error', (error) => archive.destroy(error));
   reading.pipe(archive);
   let container: JobContainer | null = null;
+  let there: readonly AttachmentRow[] = [];
+  const kept: KeptFile[] = [];
+  const seen = new Set<string>();
   try {
     for await (const entry of archive) {
       const { name } = entry.header;
       if (container === null) {
         if (name !== ENTRIES_NAME) throw damaged('This is no container of a job: it does not begin with its entries.');
         container = readContainer(await textOf(entry));
+        await ensureKey(db, container.job.id);
+        there = await attachmentsOf(db, container.job.id);
         continue;
       }
       const sha256 = FILE_NAME.exec(name)?.[1];
-      if (sha256 === undefined || !container.attachments.some((one) => one.sha256 === sha256))
+      const named = container.attachments.filter((one) => one.sha256 === sha256);
+      if (sha256 === undefined || named.length === 0)
         throw damaged(`The container holds “${name.slice(0, 80)}”, which none of its entries names.`);
-      if (!(await files.keepStream(sha256, entry, MOST_BYTES.file)))
+      const bytes = await bytesOf(entry, MOST_BYTES.file, `The file ${sha256} of this container is too large.`);
+      if (FileStore.nameOf(bytes) !== sha256)
         throw damaged(`The file ${sha256} of this container is damaged: it is not what its name says.`);
+      seen.add(sha256);
+      for (const attachment of named)
+        if (!isThere(there, attachment))
+          kept.push(await keepForeign({ db, files }, container.job.id, attachment, bytes));
     }
   } catch (error) {
     if (error instanceof ProblemError) throw error;
@@ -120,7 +142,7 @@ export async function takeContainer(
     reading.destroy();
   }
   if (container === null) throw damaged('This is no container of a job, or it was cut off.');
-  const missing = container.attachments.find(({ sha256 }) => !files.has(sha256));
+  const missing = container.attachments.find((one) => !seen.has(one.sha256) && !isThere(there, one));
   if (missing) throw damaged(`The file ${missing.sha256} is missing from this container.`);
-  return importLog({ db, clock }, container);
+  return importLog({ db, clock }, container, kept);
 }

@@ -8,6 +8,8 @@ import type { Clock } from '../clock';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
 import { bringUp, bringUpSoon } from '../projection/project';
+import { ensureKey, writingKey } from '../sealing/keys';
+import { openedTitle, sealedData, sealedTitle } from '../sealing/sealedRows';
 import { checkReferences } from './references';
 import { jobLog, jobOf, type JobLog } from './jobLog';
 import { contentOf } from './rows';
@@ -24,14 +26,27 @@ export async function createJob(
   clock: Clock,
   { id, at, by, title }: NewJobRequest,
 ): Promise<{ readonly made: boolean; readonly job: Job }> {
+  await ensureKey(db, id);
   const made = await db.transaction().execute(async (trx) => {
+    const key = await writingKey(trx, id);
     const known = await trx.selectFrom('jobs').selectAll().where('id', '=', id).executeTakeFirst();
     if (!known) {
-      const row = { id, title, created_at: at, received_at: clock.now(), by_id: by.id, by_name: by.name };
+      const row = {
+        id,
+        title: sealedTitle(key, id, title),
+        created_at: at,
+        received_at: clock.now(),
+        by_id: by.id,
+        by_name: by.name,
+      };
       await trx.insertInto('jobs').values(row).execute();
       return true;
     }
-    const same = known.title === title && known.created_at === at && known.by_id === by.id && known.by_name === by.name;
+    const same =
+      openedTitle(key, id, known.title) === title &&
+      known.created_at === at &&
+      known.by_id === by.id &&
+      known.by_name === by.name;
     if (!same) throw new ProblemError(409, 'A job with this id is there already, with other content.');
     return false;
   });
@@ -66,6 +81,7 @@ async function write(
   how: How,
 ): Promise<readonly Entry[]> {
   const receivedAt = clock.now();
+  const key = await writingKey(trx, log.head.id);
   const last = log.entries.at(-1)?.seq ?? 0;
   const entries = added.map((entry, i): Entry => ({
     ...entry,
@@ -87,7 +103,7 @@ async function write(
           by_name: entry.by.name,
           kind: entry.kind,
           version: entry.version,
-          data: JSON.stringify(entry.data),
+          ...sealedData(key, log.head.id, entry),
           corrects: entry.corrects ?? null,
           received_at: receivedAt,
           seen: entry.seen ?? null,
@@ -108,8 +124,8 @@ export async function addTo(
 ): Promise<JobLog> {
   const added = newOnes(log.entries, given);
   if (added.length === 0) return log;
-  const rows = await trx.selectFrom('attachments').select('sha256').where('job_id', '=', log.head.id).execute();
-  checkReferences(log.entries, added, new Set(rows.map(({ sha256 }) => sha256)));
+  const rows = await trx.selectFrom('attachments').select(['id', 'sha256']).where('job_id', '=', log.head.id).execute();
+  checkReferences(log.entries, added, new Set(rows.flatMap(({ id, sha256 }) => [id, sha256])));
   return { head: log.head, entries: [...log.entries, ...(await write(trx, clock, log, added, how))] };
 }
 
@@ -145,7 +161,7 @@ function refuseAhead({ entries }: JobLog, given: readonly NewEntry[], now: strin
 /**
  * Appends entries to a job: all or none, durable when it returns. An entry that is there already with the same content
  * is answered alike and not written again.
- * @throws ProblemError 404 no such job · 409 an id with other content · 422 a point or an entry that is not there
+ * @throws ProblemError 404 no such job · 409 an id with other content · 410 its customer was erased · 422 a point or an entry that is not there
  */
 export async function appendEntries(
   db: Database,
@@ -155,6 +171,7 @@ export async function appendEntries(
 ): Promise<{ readonly entries: readonly Receipt[]; readonly last: number }> {
   const { log, grew } = await db.transaction().execute(async (trx) => {
     const standing = await jobLog(trx, jobId);
+    await writingKey(trx, jobId);
     refuseUnfit(standing, given);
     refuseAhead(standing, given, clock.now());
     const grown = await addTo(trx, clock, standing, given, 'written');

@@ -1,13 +1,16 @@
 import { ProblemError } from '@/contract/problem';
-import { JOB_FILE_FORMAT, JOB_FILE_VERSION, type JobContainer, type JobFile } from '@/contract/job';
+import { JOB_FILE_FORMAT, JOB_FILE_VERSION, type Attachment, type JobContainer, type JobFile } from '@/contract/job';
 import type { Job } from '@/core/job';
 import type { Clock } from '../clock';
 import type { Database } from '../db/open';
 import { FileStore } from '../files';
 import { bringUp } from '../projection/project';
+import { PHOTO_MEDIA_TYPE, withoutPosition } from '../photos/encodePhoto';
+import { ensureKey, writingKey } from '../sealing/keys';
+import { sealedTitle } from '../sealing/sealedRows';
+import { attachmentsOf, contentOfFile, keepFile, type AttachmentRow, type KeptFile } from './attachments';
 import { addTo } from './entryStore';
-import { jobLog, jobOf, type JobLog } from './jobLog';
-import { headOf } from './rows';
+import { jobLog, jobOf } from './jobLog';
 
 /** So much of photos goes into a job file, bytes: it is read and written whole. More go into a container. */
 const MOST_FILE_BYTES = 48 * 1024 * 1024;
@@ -15,9 +18,9 @@ const MOST_FILE_BYTES = 48 * 1024 * 1024;
 /** A job as a file: its head, its whole log, its attachments. @throws ProblemError 404 · 413 too much for a job file */
 export async function exportJob(db: Database, files: FileStore, jobId: string): Promise<JobFile> {
   const { head, entries } = await jobLog(db, jobId);
-  const rows = await db.selectFrom('attachments').selectAll().where('job_id', '=', jobId).orderBy('id').execute();
+  const rows = head.erasedAt === undefined ? await attachmentsOf(db, jobId) : [];
   let bytes = 0;
-  for (const { sha256 } of rows) bytes += await files.sizeOf(sha256);
+  for (const { file, sha256 } of rows) bytes += await files.sizeOf(file ?? sha256);
   if (bytes > MOST_FILE_BYTES)
     throw new ProblemError(
       413,
@@ -29,33 +32,59 @@ export async function exportJob(db: Database, files: FileStore, jobId: string): 
     job: { id: head.id, createdAt: head.createdAt, title: head.title },
     entries,
     attachments: await Promise.all(
-      rows.map(async ({ id, media_type: mediaType, sha256 }) => ({
-        id,
-        mediaType,
-        sha256,
-        base64: (await files.read(sha256)).toString('base64'),
+      rows.map(async (row) => ({
+        id: row.id,
+        mediaType: row.media_type,
+        sha256: row.sha256,
+        base64: Buffer.from(await contentOfFile({ db, files }, row)).toString('base64'),
       })),
     ),
   };
 }
 
+/**
+ * Keeps a file that came with a job, without what its camera wrote beside it. Its entries name it by the hash it came with:
+ * where the content changed, that is its id here.
+ */
+export async function keepForeign(
+  shelf: { readonly db: Database; readonly files: FileStore },
+  jobId: string,
+  { id, mediaType, sha256 }: Omit<Attachment, 'base64'>,
+  content: Buffer,
+): Promise<KeptFile> {
+  const bytes = await withoutPosition(content);
+  const isSame = bytes === content;
+  return keepFile(shelf, jobId, { id: isSame ? id : sha256, mediaType: isSame ? mediaType : PHOTO_MEDIA_TYPE }, bytes);
+}
+
+/** Whether a job has a file already that it is brought again. */
+export const isThere = (rows: readonly AttachmentRow[], { id, sha256 }: Omit<Attachment, 'base64'>): boolean =>
+  rows.some((row) => row.id === id || row.id === sha256);
+
 /** Checks every attachment against its hash before anything is written. @throws ProblemError 422 */
-async function keepAttachments(files: FileStore, file: JobFile): Promise<void> {
-  const contents = file.attachments.map((attachment, i) => {
+async function keepAttachments(
+  shelf: { readonly db: Database; readonly files: FileStore },
+  { job, attachments }: JobFile,
+): Promise<readonly KeptFile[]> {
+  const there = await attachmentsOf(shelf.db, job.id);
+  const contents = attachments.map((attachment, i) => {
     const bytes = Buffer.from(attachment.base64, 'base64');
     if (FileStore.nameOf(bytes) !== attachment.sha256)
       throw new ProblemError(422, 'An attachment is damaged: it is not what its SHA-256 says.', [
         { path: `attachments[${i}].sha256`, message: 'is not the hash of the content' },
       ]);
-    return bytes;
+    return { attachment, bytes };
   });
-  for (const bytes of contents) await files.keep(bytes);
+  const kept: KeptFile[] = [];
+  for (const { attachment, bytes } of contents)
+    if (!isThere(there, attachment)) kept.push(await keepForeign(shelf, job.id, attachment, bytes));
+  return kept;
 }
 
 /**
  * Takes a job file in: a new job whole, of a known job what is new, renumbered at its end.
  * @returns whether anything was new
- * @throws ProblemError 409 where ids are taken by other content · 422 where something is impossible
+ * @throws ProblemError 409 where ids are taken by other content · 410 its customer was erased · 422 where something is impossible
  */
 export async function importJob(
   db: Database,
@@ -63,37 +92,40 @@ export async function importJob(
   files: FileStore,
   file: JobFile,
 ): Promise<{ readonly made: boolean; readonly job: Job }> {
-  await keepAttachments(files, file);
-  return importLog({ db, clock }, file);
+  await ensureKey(db, file.job.id);
+  return importLog({ db, clock }, file, await keepAttachments({ db, files }, file));
 }
 
-/** Takes the log of a file in, whose attachments are kept already. */
+/**
+ * Takes the log of a file in.
+ * @param kept files of it that are new here, kept already
+ */
 export async function importLog(
   { db, clock }: { readonly db: Database; readonly clock: Clock },
-  file: Pick<JobContainer, 'job' | 'entries' | 'attachments'>,
+  { job: { id, title, createdAt }, entries }: Pick<JobContainer, 'job' | 'entries'>,
+  kept: readonly KeptFile[],
 ): Promise<{ readonly made: boolean; readonly job: Job }> {
   const taken = await db.transaction().execute(async (trx) => {
-    const { id, title, createdAt } = file.job;
-    const known = await trx.selectFrom('jobs').selectAll().where('id', '=', id).executeTakeFirst();
-    if (known && (known.title !== title || known.created_at !== createdAt))
+    const key = await writingKey(trx, id);
+    const row = { id, title: sealedTitle(key, id, title), created_at: createdAt, received_at: clock.now() };
+    const known = await trx.selectFrom('jobs').select('id').where('id', '=', id).executeTakeFirst();
+    if (!known)
+      await trx
+        .insertInto('jobs')
+        .values({ ...row, by_id: null, by_name: null })
+        .execute();
+    const log = await jobLog(trx, id);
+    if (log.head.title !== title || log.head.createdAt !== createdAt)
       throw new ProblemError(409, 'A job with this id is there already, with another title or beginning.');
-    let log: JobLog;
-    if (known) log = await jobLog(trx, id);
-    else {
-      const row = { id, title, created_at: createdAt, received_at: clock.now(), by_id: null, by_name: null };
-      await trx.insertInto('jobs').values(row).execute();
-      log = { head: headOf(row), entries: [] };
-    }
-    const there = await trx.selectFrom('attachments').select('id').where('job_id', '=', id).execute();
-    const news = file.attachments.filter((attachment) => !there.some((row) => row.id === attachment.id));
-    for (const attachment of news)
+    for (const file of kept)
       await trx
         .insertInto('attachments')
-        .values({ job_id: id, id: attachment.id, media_type: attachment.mediaType, sha256: attachment.sha256 })
+        .values({ job_id: id, ...file })
+        .onConflict((conflict) => conflict.doNothing())
         .execute();
-    const grown = await addTo(trx, clock, log, file.entries, 'imported');
+    const grown = await addTo(trx, clock, log, entries, 'imported');
     return {
-      made: !known || grown.entries.length > log.entries.length || news.length > 0,
+      made: !known || grown.entries.length > log.entries.length || kept.length > 0,
       job: jobOf(grown),
     };
   });

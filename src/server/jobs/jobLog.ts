@@ -2,6 +2,7 @@ import { ProblemError } from '@/contract/problem';
 import { fold, type Job, type JobHead } from '@/core/job';
 import type { Entry } from '@/core/kinds';
 import type { Database } from '../db/open';
+import { siteKey } from '../sealing/keys';
 import { shared } from '../shared';
 import { entryOf, headOf } from './rows';
 
@@ -62,6 +63,8 @@ async function beginningOf(db: Reader, jobId: string): Promise<readonly Entry[]>
 async function readLog(db: Reader, jobId: string): Promise<JobLog | null> {
   const job = await db.selectFrom('jobs').selectAll().where('id', '=', jobId).executeTakeFirst();
   if (!job) return null;
+  const key = await siteKey(db, jobId);
+  if (key.erasedAt !== (memory().get(jobId)?.head.erasedAt ?? null)) memory().forget(jobId);
   const known = await beginningOf(db, jobId);
   const rows = await db
     .selectFrom('entries')
@@ -70,8 +73,8 @@ async function readLog(db: Reader, jobId: string): Promise<JobLog | null> {
     .where('seq', '>', known.at(-1)?.seq ?? 0)
     .orderBy('seq')
     .execute();
-  const entries = rows.length === 0 ? known : [...known, ...rows.map(entryOf)];
-  const log = { head: headOf(job), entries };
+  const entries = rows.length === 0 ? known : [...known, ...rows.map((row) => entryOf(row, key))];
+  const log = { head: headOf(job, key), entries };
   memory().keep(jobId, log);
   return log;
 }
@@ -89,7 +92,8 @@ const folded = () =>
 /** The job of a log; of a log that stands as it stood it is not worked out again. */
 export function jobOf({ head, entries }: JobLog): Job {
   const known = folded().get(entries);
-  if (known?.job.id === head.id && known.title === head.title) return known.job;
+  if (known?.job.id === head.id && known.title === head.title && known.job.erasedAt === (head.erasedAt ?? null))
+    return known.job;
   const job = fold(head, entries);
   folded().set(entries, { title: head.title, job });
   return job;

@@ -70,7 +70,7 @@ function checkPhoto(known: Known, files: ReadonlySet<string>, entry: NewEntry, i
 
 /**
  * Refuses entries that speak of a point or a photo, or strike or correct an entry, that the job does not hold.
- * @param files hashes of the pictures that were handed in for this job
+ * @param files names of the pictures that were handed in for this job: hashes, ids that they came in with
  * @throws ProblemError 422
  */
 export function checkReferences(

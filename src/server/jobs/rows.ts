@@ -3,18 +3,20 @@ import type { JobHead } from '@/core/job';
 import type { Entry, NewEntry } from '@/core/kinds';
 import type { Selectable } from 'kysely';
 import type { Tables } from '../db/tables';
+import type { SiteKey } from '../sealing/keys';
+import { openedData, openedTitle } from '../sealing/sealedRows';
 
 const remembered = rememberingParse();
 
 /** A row of the log as the entry that it is today. @throws ProblemError where it is newer than this program */
-export const entryOf = (row: Selectable<Tables['entries']>): Entry =>
-  remembered(`${row.job_id}/${row.id}`, () => ({
+export const entryOf = (row: Selectable<Tables['entries']>, { key, erasedAt }: SiteKey): Entry =>
+  remembered(`${row.job_id}/${row.id}/${erasedAt ?? ''}`, () => ({
     id: row.id,
     at: row.at,
     by: { id: row.by_id, name: row.by_name },
     kind: row.kind,
     version: row.version,
-    data: JSON.parse(row.data) as unknown,
+    data: openedData(key, row.job_id, row),
     ...(row.corrects === null ? {} : { corrects: row.corrects }),
     seq: row.seq,
     receivedAt: row.received_at,
@@ -22,10 +24,14 @@ export const entryOf = (row: Selectable<Tables['entries']>): Entry =>
     ...(row.imported === 1 ? { imported: true } : {}),
   }));
 
-export const headOf = (row: Pick<Selectable<Tables['jobs']>, 'id' | 'title' | 'created_at'>): JobHead => ({
+export const headOf = (
+  row: Pick<Selectable<Tables['jobs']>, 'id' | 'title' | 'created_at'>,
+  { key, erasedAt }: SiteKey,
+): JobHead => ({
   id: row.id,
-  title: row.title,
+  title: openedTitle(key, row.id, row.title),
   createdAt: row.created_at,
+  ...(erasedAt === null ? {} : { erasedAt }),
 });
 
 const canonical = (value: unknown): unknown =>

@@ -56,8 +56,24 @@ export async function encodePhoto(input: Buffer): Promise<EncodedPhoto> {
   }
 }
 
+/**
+ * A picture that came with a file, without what its camera wrote beside it: where it was taken, and with what. One that has
+ * nothing beside it, and what is no picture, stay as they are.
+ * @throws ProblemError 422 where it has, and can’t be written anew
+ */
+export async function withoutPosition(bytes: Buffer): Promise<Buffer> {
+  let beside: boolean;
+  try {
+    const { format, exif, xmp, iptc } = await sharp(bytes, { limitInputPixels: false }).metadata();
+    beside = FORMATS.has(format) && Boolean(exif ?? xmp ?? iptc);
+  } catch {
+    return bytes;
+  }
+  return beside ? (await encodePhoto(bytes)).bytes : bytes;
+}
+
 /** A small picture of a kept one. */
-export const thumbOf = (bytes: Buffer): Promise<Buffer> =>
+export const thumbOf = (bytes: Uint8Array): Promise<Buffer> =>
   sharp(bytes, { limitInputPixels: MOST_PIXELS })
     .resize({ width: THUMB_SIDE_PX, height: THUMB_SIDE_PX, fit: 'inside', withoutEnlargement: true })
     .jpeg({ quality: QUALITY })

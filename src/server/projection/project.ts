@@ -1,9 +1,12 @@
 import type { Insertable, Transaction } from 'kysely';
 import type { Job } from '@/core/job';
+import { ERASED_TEXT } from '@/core/kinds';
 import { searchWordsOf } from '@/core/points';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
 import { jobLog, jobOf, type JobLog } from '../jobs/jobLog';
+import { siteKey } from '../sealing/keys';
+import { openedTitle } from '../sealing/sealedRows';
 import { shared } from '../shared';
 import { boardPoints } from './boardPoints';
 
@@ -69,11 +72,16 @@ async function writeFault(db: Database, jobId: string, fault: string): Promise<v
     if (there.numUpdatedRows > 0n) return;
     const job = await trx.selectFrom('jobs').selectAll().where('id', '=', jobId).executeTakeFirst();
     if (!job) return;
+    // A row that tells of a fault has a name, if that can be read
+    const title = await siteKey(trx, jobId).then(
+      ({ key }) => openedTitle(key, jobId, job.title),
+      () => ERASED_TEXT,
+    );
     await trx
       .insertInto('board')
       .values({
         job_id: jobId,
-        title: job.title,
+        title,
         address: '',
         expected_at: null,
         updated_at: job.received_at,

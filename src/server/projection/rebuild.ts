@@ -1,4 +1,5 @@
 import { sql } from 'kysely';
+import { ERASED_TEXT } from '@/core/kinds';
 import type { Database } from '../db/open';
 import { CODE, bringUp } from './project';
 
@@ -18,8 +19,10 @@ export async function rebuildProjections(db: Database): Promise<number> {
 async function behind(db: Database): Promise<readonly string[]> {
   const { rows } = await sql<{ id: string }>`
     SELECT jobs.id AS id FROM jobs LEFT JOIN board ON board.job_id = jobs.id
+      LEFT JOIN keys.site_keys AS site ON site.job_id = jobs.id
     WHERE board.job_id IS NULL OR board.made_by = '' OR board.made_by <> ${CODE}
       OR board.last_seq <> (SELECT coalesce(max(seq), 0) FROM entries WHERE entries.job_id = jobs.id)
+      OR (site.erased_at IS NOT NULL AND board.title <> ${ERASED_TEXT})
     ORDER BY board.finished, jobs.id`.execute(db);
   return rows.map(({ id }) => id);
 }

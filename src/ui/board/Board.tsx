@@ -6,6 +6,7 @@ import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
+import { ERASED_TEXT } from '@/core/kinds';
 import { LadderSign } from '../frame/LadderSign';
 import { NewJob } from './NewJob';
 import { TakeIn } from './TakeIn';
@@ -69,7 +70,7 @@ function Row({ job, part }: { readonly job: ListedJob; readonly part: BoardPartI
     <div className="board-row">
       <div className="when">{when ?? '–'}</div>
       <div className="site">
-        <b>{job.title}</b>
+        <b>{job.title === ERASED_TEXT ? boardWords.customerErased : job.title}</b>
         <div className="small soft">{job.address}</div>
       </div>
       <div className="points-of">

@@ -20,7 +20,7 @@ export function Rail() {
   return (
     <nav className="rail" aria-label={jobWords.ladder}>
       <div className="site-name">
-        <b>{job.title}</b>
+        <b>{job.erasedAt === null ? job.title : jobWords.customerErased}</b>
         <div className="small soft">{place}</div>
       </div>
       {!alone && (

@@ -155,6 +155,12 @@ export const asideOf = (jobId: string): Promise<readonly Aside[]> =>
 export const dropAside = async (jobId: string): Promise<void> =>
   void (await shelf().aside.where('jobId').equals(jobId).delete());
 
+/** Takes everything of a job out of this browser: its customer was erased. */
+export async function forgetJob(jobId: string): Promise<void> {
+  const db = shelf();
+  for (const part of ['waiting', 'aside', 'typed'] as const) await db[part].where('jobId').equals(jobId).delete();
+}
+
 const isTexts = (value: unknown): value is Readonly<Record<string, string>> =>
   typeof value === 'object' && value !== null && Object.values(value).every((text) => typeof text === 'string');
 

@@ -21,7 +21,7 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
     <main className="sheet-page">
       <div className="sheet-head">
         <div>
-          <h1>{job.title}</h1>
+          <h1>{job.erasedAt === null ? job.title : sheetWords.customerErased}</h1>
           <div>{site.address}</div>
         </div>
         <div className="small">

@@ -9,6 +9,7 @@ import { toTell, worriesOf } from '@/core/points';
 import { AskForm } from '../../form/AskForm';
 import { optional, textField } from '../../form/fields';
 import { useJob } from '../../log/JobContext';
+import { EraseCustomer } from './EraseCustomer';
 
 /** What stays: the sheet, the job file, what is still open, and the handing over. */
 export function LeaveBench() {
@@ -60,6 +61,7 @@ export function LeaveBench() {
             </li>
           ))}
         </ul>
+        <EraseCustomer />
       </section>
       <section>
         <h2>{leaveWords.handingOver}</h2>

@@ -13,6 +13,7 @@ export const board = {
   moreOfThem: ({ more }: { readonly more: number }) => `and ${more} more: find them by name, street or note above`,
   leftOver: 'Left over',
   coming: 'Coming',
+  customerErased: 'Customer erased',
   noDayYet: 'No day yet',
   finished: 'Finished',
   board: 'Board',

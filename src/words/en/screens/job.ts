@@ -2,6 +2,7 @@ import { parts, type Slots } from '../../parts';
 
 /** A job: rail, head, carry sheet, what is not kept. */
 export const job = {
+  customerErased: 'Customer erased',
   theServerCantBe: 'The server can’t be reached.',
   site: 'site',
   customer: 'customer',

@@ -8,6 +8,13 @@ export const leave = {
   note: 'Note',
   forTheRecord: 'for the record',
   writeItDown: 'Write it down',
+  eraseTheCustomer: 'Erase the customer',
+  whatErasingDoes:
+    'Title, name, address, notes and photos can’t be read any more, here and in every backup made since they are sealed. What was found, built and proved stays. Nothing is written to this job afterwards.',
+  titleToBeSure: ({ title }: { readonly title: string }) => `type “${title}” to be sure`,
+  eraseForGood: 'Erase for good',
+  customerErased: ({ at }: { readonly at: string }) =>
+    `The customer was erased on ${at}. What was found, built and proved stays; nothing is written to this job any more.`,
   handingOver: 'Handing over',
   notDoneYet: ({ undone }: { readonly undone: string }) => `Not done yet: ${undone}.`,
   everyRungIsDone: 'Every rung is done.',

@@ -2,6 +2,7 @@ import { parts, type Slots } from '../../parts';
 
 /** The sheet. */
 export const sheet = {
+  customerErased: 'Customer erased',
   nothingWrittenDown: 'Nothing written down.',
   reading: 'reading',
   read: 'read',
