@@ -1,15 +1,15 @@
 import { said, type Text } from '../said';
 import {
   bandOf,
-  expectationOf,
-  housePrior,
   likelyHouses,
   middleOf,
   readingSigma,
   reportChance,
+  shownFigures,
   type BellCase,
   type Evidence,
   type Houses,
+  type ShownFigures,
 } from '../bell';
 
 /** Readings that can hardly be true together. */
@@ -27,20 +27,17 @@ export interface Contradiction {
 /** From here on a reading is looked at again without itself, and named. */
 const LOOK_AGAIN_SIGMAS = 1.5;
 const NAMED_SIGMAS = 3;
+/** So many of the worst are looked at again: a dozen that fit nothing are not mended one by one. */
+const MOST_LOOKED_AT = 12;
 /** A report less likely than this is named. */
 const ODD_REPORT = 0.05;
 const DRAWS = 500;
 /** Width of a 5 to 95 % band in standard deviations. */
 const BAND_SIGMAS = 3.29;
 
-function figuresOf(bell: BellCase, houses: Houses, evidence: Evidence): Float64Array {
-  const expected = expectationOf(bell, housePrior(bell).instruments, evidence);
-  return Float64Array.from({ length: houses.count }, (_, i) => expected(houses, i));
-}
-
 /** How far a reading lies from what houses make of it, in its own standard deviations; signed. */
-function offBy(bell: BellCase, houses: Houses, evidence: Evidence): number {
-  const figures = figuresOf(bell, houses, evidence);
+function offBy(bell: BellCase, shown: ShownFigures, evidence: Evidence): number {
+  const figures = shown(evidence);
   if (figures.some(Number.isNaN)) return 0;
   if (evidence.what === 'report') {
     const chance = figures.reduce((sum, volts) => sum + reportChance(bell, volts, evidence.report), 0) / figures.length;
@@ -91,19 +88,22 @@ function causes(evidence: Evidence, partner: Evidence | undefined, low: boolean)
 export function contradictionsOf(bell: BellCase, houses: Houses): readonly Contradiction[] {
   const { evidence } = bell;
   if (evidence.length < 2) return [];
-  const doubtful = evidence.filter((one) => Math.abs(offBy(bell, houses, one)) > LOOK_AGAIN_SIGMAS);
+  const asAll = shownFigures(bell, houses);
+  const doubtful = evidence
+    .map((one) => ({ one, off: offBy(bell, asAll, one) }))
+    .filter(({ off }) => Math.abs(off) > LOOK_AGAIN_SIGMAS)
+    .sort((a, b) => Math.abs(b.off) - Math.abs(a.off));
   const named = doubtful
-    .map((one) => {
+    .slice(0, MOST_LOOKED_AT)
+    .map(({ one }) => {
       const rest = { ...bell, evidence: evidence.filter((other) => other !== one) };
       const without = likelyHouses(rest, DRAWS);
-      const off = offBy(rest, without, one);
+      const asRest = shownFigures(rest, without);
+      const off = offBy(rest, asRest, one);
       // Who pulls the other way: a partner that fits worst together with it
-      const partners = rest.evidence
-        .map((other) => ({ other, off: offBy(bell, houses, other) }))
-        .filter((other) => Math.abs(other.off) > LOOK_AGAIN_SIGMAS)
-        .sort((a, b) => Math.abs(b.off) - Math.abs(a.off));
-      const band = one.what === 'report' ? null : bandOf(figuresOf(rest, without, one));
-      return { one, off, partners: partners.map(({ other }) => other), expected: band };
+      const partners = doubtful.flatMap((other) => (other.one === one ? [] : [other.one]));
+      const band = one.what === 'report' ? null : bandOf(asRest(one));
+      return { one, off, partners, expected: band };
     })
     .filter(({ off }) => Math.abs(off) >= NAMED_SIGMAS)
     .sort((a, b) => Math.abs(b.off) - Math.abs(a.off));

@@ -1,10 +1,10 @@
 import { said, type Text } from '../said';
 import type { LastingState } from '../catalogue';
 import { asFound, drawOf } from './asFound';
-import { instrumentsOf, type BellCase, type Evidence } from './bellCase';
+import type { Evidence } from './bellCase';
 import { circuitOf, worstSwings, type Change, type Conditions } from './conditions';
 import { houseAt, overHouses, type Houses } from './houses';
-import { expectationOf, middleOf, readingSigma } from './likelihood';
+import { middleOf, readingSigma, shownFigures, type ShownFigures } from './likelihood';
 import { judge, plateOf, type Judgement } from './judge';
 import { STATIONS, stationVolts, type Station } from './loopVolts';
 import { sourceFromNameplate } from './housePrior';
@@ -47,10 +47,9 @@ export interface Estimate {
 
 const CONTRADICTION_SIGMAS = 2.5;
 
-function fitOf(bell: BellCase, houses: Houses, evidence: Evidence): ReadingFit | null {
+function fitOf(shown: ShownFigures, evidence: Evidence): ReadingFit | null {
   if (evidence.what === 'report') return null;
-  const figure = expectationOf(bell, instrumentsOf(bell.evidence), evidence);
-  const expected = bandOf(Float64Array.from({ length: houses.count }, (_, i) => figure(houses, i))).likely;
+  const expected = bandOf(shown(evidence)).likely;
   if (Number.isNaN(expected)) return null;
   const { low, high } = evidence.value;
   // The houses have fitted the meter's gain to its readings: what of it is unlikely counts as part of the doubt
@@ -95,6 +94,7 @@ function guessesOf(survey: BellSurvey): readonly Text[] {
 export function estimate(survey: BellSurvey, draws: number = DRAWS_WHILE_TYPING): Estimate {
   const bell = caseOf(survey);
   const houses = likelyHouses(bell, draws);
+  const shown = shownFigures(bell, houses);
   const plate = plateOf(survey, asFound(survey));
   return {
     survey,
@@ -107,7 +107,7 @@ export function estimate(survey: BellSurvey, draws: number = DRAWS_WHILE_TYPING)
       : null,
     toChimeOhms: bandOf(overHouses(houses, (house) => house.toChimeOhms + house.toChimeSpliceOhms)),
     toDoorOhms: bandOf(overHouses(houses, (house) => house.toDoorOhms + house.toDoorSpliceOhms)),
-    fits: bell.evidence.flatMap((evidence) => fitOf(bell, houses, evidence) ?? []),
+    fits: bell.evidence.flatMap((evidence) => fitOf(shown, evidence) ?? []),
     guesses: guessesOf(survey),
   };
 }

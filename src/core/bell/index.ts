@@ -38,7 +38,7 @@ export {
 export { worstSwings } from './conditions';
 export { housePrior, sourceFromNameplate } from './housePrior';
 export { houseAt, overHouses, type House, type Houses } from './houses';
-export { expectationOf, middleOf, readingSigma, reportChance } from './likelihood';
+export { expectationOf, middleOf, readingSigma, reportChance, shownFigures, type ShownFigures } from './likelihood';
 export { doorVoltsAt, doorVoltsOf, dropUnder, seenFromDoor, type SeenFromDoor } from './seenFromDoor';
 export { doorsOf, othersAlone, type Doors } from './doors';
 export { METER, REPORT, RUN_CELSIUS } from './priors';

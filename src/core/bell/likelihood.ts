@@ -1,6 +1,6 @@
 import { copperWarmth, fundamentalVars, upperRootVolts } from '../circuit';
 import { Z95, normalShare } from '../random';
-import type { BellCase, Evidence, Instrument, Readable } from './bellCase';
+import { instrumentsOf, type BellCase, type Evidence, type Instrument, type Readable } from './bellCase';
 import { pathImpedance } from './chimePath';
 import type { Houses } from './houses';
 import { NOT_TRUE_RMS, OHMS_READING, PLAUSIBLE_SIGMAS, REPORT, WANDER } from './priors';
@@ -157,28 +157,69 @@ function deviationLog(square: number): number {
   return square <= edge ? -square / 2 : (-edge / 2) * (1 + Math.log(square / edge));
 }
 
-/** Logarithm of how likely a piece of evidence is in a house, up to a constant of its own. */
-function evidenceLog(bell: BellCase, instruments: readonly Instrument[], evidence: Evidence): Expectation {
-  const expected = expectationOf(bell, instruments, evidence);
+/** Logarithm of how likely one figure is where a house would show another, up to a constant of its own. */
+function figureLog(bell: BellCase, evidence: Evidence): (shown: number) => number {
   if (evidence.what === 'report')
-    return (houses, i) => {
-      const volts = expected(houses, i);
-      return Number.isNaN(volts) ? 0 : Math.log(reportChance(bell, volts, evidence.report));
-    };
+    return (volts) => (Number.isNaN(volts) ? 0 : Math.log(reportChance(bell, volts, evidence.report)));
   const read = middleOf(evidence.value);
   const sigma = readingSigma(evidence, read, evidence.value.high - evidence.value.low);
-  return (houses, i) => {
-    const off = (read - expected(houses, i)) / sigma;
+  return (shown) => {
+    const off = (read - shown) / sigma;
     return Number.isNaN(off) ? 0 : deviationLog(off * off);
+  };
+}
+
+/** What is the same for all readings of one thing in one state by one instrument. */
+const readableKey = (readable: Readable): string => {
+  switch (readable.what) {
+    case 'volts':
+      return JSON.stringify(['volts', readable.at, readable.under, readable.instrument]);
+    case 'mainsVolts':
+      return JSON.stringify(['mainsVolts', readable.instrument]);
+    case 'loopOhms':
+      return `loopOhms ${readable.run}`;
+    case 'coilOhms':
+      return 'coilOhms';
+    case 'report':
+      return `report ${readable.state}`;
+  }
+};
+
+/** What each house would show of something that is read, over all houses. */
+export type ShownFigures = (readable: Readable) => Float64Array;
+
+/** {@link ShownFigures} of a case; of what was read often it is worked out once. */
+export function shownFigures(bell: BellCase, houses: Houses): ShownFigures {
+  const instruments = instrumentsOf(bell.evidence);
+  const known = new Map<string, Float64Array>();
+  return (readable) => {
+    const key = readableKey(readable);
+    const before = known.get(key);
+    if (before) return before;
+    const expected = expectationOf(bell, instruments, readable);
+    const figures = Float64Array.from({ length: houses.count }, (_, i) => expected(houses, i));
+    known.set(key, figures);
+    return figures;
   };
 }
 
 /** Logarithm of how likely all evidence is in a house, up to a constant. */
 export function logLikelihoodOf(bell: BellCase, instruments: readonly Instrument[]): Expectation {
-  const parts = bell.evidence.map((evidence) => evidenceLog(bell, instruments, evidence));
+  // However often the same thing was read, what a house would show of it is worked out once
+  const alike = new Map<string, { readonly expected: Expectation; readonly figures: ((shown: number) => number)[] }>();
+  for (const evidence of bell.evidence) {
+    const key = readableKey(evidence);
+    const group = alike.get(key) ?? { expected: expectationOf(bell, instruments, evidence), figures: [] };
+    alike.set(key, group);
+    group.figures.push(figureLog(bell, evidence));
+  }
+  const groups = [...alike.values()];
   return (houses, i) => {
     let sum = 0;
-    for (const part of parts) sum += part(houses, i);
+    for (const { expected, figures } of groups) {
+      const shown = expected(houses, i);
+      for (const figure of figures) sum += figure(shown);
+    }
     return sum;
   };
 }
