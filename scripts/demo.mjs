@@ -9,7 +9,7 @@ try {
   const folder = path.resolve(process.env.FOX_LADDER_DATA ?? './data');
   const port = await wantedPort();
   ensureDependencies();
-  ensureBuild();
+  await ensureBuild();
   if (process.argv.includes('--fresh') && existsSync(folder)) {
     const beside = `${folder}-${new Date().toISOString().replace(/[:.]/g, '-')}`;
     renameSync(folder, beside);

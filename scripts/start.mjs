@@ -7,7 +7,7 @@ try {
   ensureNode();
   const port = await wantedPort();
   ensureDependencies();
-  ensureBuild();
+  await ensureBuild();
   await serve(port, path.resolve(process.env.FOX_LADDER_DATA ?? './data'));
 } catch (error) {
   stop(error.message);

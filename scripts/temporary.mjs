@@ -10,7 +10,7 @@ import { ensureBuild, ensureDependencies, ensureNode, root, runTool } from './se
 export async function onDemoServer(work) {
   ensureNode();
   ensureDependencies();
-  ensureBuild();
+  await ensureBuild();
   const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-'));
   await runTool('demoData', [], { FOX_LADDER_DATA: folder });
   const port = await freePort();

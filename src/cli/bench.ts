@@ -10,7 +10,7 @@ import { INES } from '@/demo/crew';
 import { demoJobs } from '@/demo/demoFirm';
 import { appendEntries, createJob } from '@/server/jobs/entryStore';
 import { jobLog } from '@/server/jobs/jobLog';
-import { broughtUp } from '@/server/projection/project';
+import { broughtUp } from '@/server/projection/soon';
 import { openStore } from '@/server/store';
 import { benchBox } from './benchBox';
 import { benchGate } from './benchGate';

@@ -7,7 +7,7 @@ import { demoJobs } from '@/demo/demoFirm';
 import { appendEntries, createJob } from '@/server/jobs/entryStore';
 import { systemClock } from '@/server/clock';
 import { boardJobs, dayOf, listJobs } from '@/server/jobs/jobList';
-import { broughtUp } from '@/server/projection/project';
+import { broughtUp } from '@/server/projection/soon';
 import { openStore } from '@/server/store';
 import { line, ms, share, timesOfAsync } from './measured';
 

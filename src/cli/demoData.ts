@@ -8,7 +8,7 @@ import { DATABASE_FILE, openDatabase } from '@/server/db/open';
 import { DEMO_PICTURES } from '@/demo/pictures';
 import { appendEntries, createJob } from '@/server/jobs/entryStore';
 import { keepPhoto } from '@/server/photos/photoStore';
-import { broughtUp } from '@/server/projection/project';
+import { broughtUp } from '@/server/projection/soon';
 import { writeSettings } from '@/server/settings';
 import { dataFolder, openStore } from '@/server/store';
 import { newEntry, type NewEntry } from '@/core/kinds';

@@ -46,6 +46,10 @@ export class ProblemError extends Error {
   }
 }
 
+/** A refusal that was told, to be told again. */
+export const refusalOf = ({ status, detail, errors, serverTime }: Problem): ProblemError =>
+  new ProblemError(status, detail, errors, serverTime === undefined ? {} : { serverTime });
+
 export const problemOf = ({ status, detail, errors, serverTime }: ProblemError): Problem => ({
   type: 'about:blank',
   title: PROBLEM_TITLES[status] ?? 'Refused',

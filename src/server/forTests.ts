@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { v7 } from 'uuid';
 import { newEntry, type EntryData, type EntryKind, type Made, type NewEntry } from '@/core/kinds';
-import { broughtUp } from './projection/project';
+import { broughtUp } from './projection/soon';
 import { openStore, type Store } from './store';
 
 /** A store on a real file in a folder of its own, and a way to be rid of it. */

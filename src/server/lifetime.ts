@@ -1,5 +1,6 @@
 import { existsSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { endApart } from './apart/pool';
 import { closeAllSqlite } from './db/sqliteDialect';
 import { RUNNING_FILE } from './running';
 import { dataFolder, serverLog, store } from './store';
@@ -12,6 +13,8 @@ export async function startServer(): Promise<void> {
     const folder = dataFolder();
     const running = path.join(/*turbopackIgnore: true*/ folder, RUNNING_FILE);
     writeFileSync(running, String(process.pid), { mode: 0o600 });
+    // Nobody else holds the database open when it is closed
+    for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => void endApart());
     process.on('exit', () => {
       closeAllSqlite();
       if (existsSync(running)) rmSync(running);

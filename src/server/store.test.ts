@@ -12,7 +12,8 @@ import { jobLog } from './jobs/jobLog';
 import { exportJob, importJob } from './jobs/jobFile';
 import { boardJobs as boardParts, dayOf, listJobs } from './jobs/jobList';
 import { catchUp, rebuildProjections } from './projection/rebuild';
-import { bringUp, broughtUp } from './projection/project';
+import { bringUp } from './projection/project';
+import { broughtUp } from './projection/soon';
 import { openStore, type Store } from './store';
 
 let store: Store;

@@ -1,29 +1,21 @@
 import path from 'node:path';
 import { systemClock, type Clock } from './clock';
-import { openDatabase, type Database } from './db/open';
-import { FileStore } from './files';
+import { apart } from './apart/pool';
+import { openDatabase } from './db/open';
 import { sealOldFiles } from './jobs/attachments';
 import { Log } from './log';
 import { catchUp } from './projection/rebuild';
+import { makeRowsApart } from './projection/soon';
 import { shared } from './shared';
+import { storeOf, type Store } from './storeOf';
 
-/** Everything that a request needs of this machine. */
-export interface Store {
-  /** Where all of it lies. */
-  readonly folder: string;
-  readonly db: Database;
-  readonly files: FileStore;
-  /** Small pictures made of files, by those files’ names; can be made anew. */
-  readonly thumbs: FileStore;
-  readonly clock: Clock;
-}
+export type { Store } from './storeOf';
 
 export const dataFolder = (): string => path.resolve(/*turbopackIgnore: true*/ process.env.FOX_LADDER_DATA ?? './data');
 
 /** Opens a data folder in its newest form. */
 export async function openStore(folder: string, clock: Clock = systemClock): Promise<Store> {
-  const db = await openDatabase(folder, clock);
-  return { folder, db, files: new FileStore(folder), thumbs: new FileStore(folder, 'thumbs'), clock };
+  return storeOf(folder, await openDatabase(folder, clock), clock);
 }
 
 /** The log of what this server does, beside its data. */
@@ -35,7 +27,8 @@ export const store = (): Promise<Store> =>
   shared('store', async () => {
     const opened = await openStore(dataFolder());
     // In the background: whoever comes meanwhile sees the rows, and the files, of before
-    catchUp(opened.db).catch((error: unknown) =>
+    makeRowsApart(opened.db, opened.folder);
+    apart('behind', { folder: opened.folder }, () => catchUp(opened.db)).catch((error: unknown) =>
       serverLog().write({ level: 'error', what: 'the board could not be brought up', fault: String(error) }),
     );
     sealOldFiles(opened, opened.thumbs).catch((error: unknown) =>

@@ -14,7 +14,7 @@ import { appendEntries, createJob } from './jobs/entryStore';
 import { jobLog } from './jobs/jobLog';
 
 import { lastBackup } from './lastBackup';
-import { broughtUp } from './projection/project';
+import { broughtUp } from './projection/soon';
 import { Log } from './log';
 import { RUNNING_FILE } from './running';
 import { openStore } from './store';

@@ -1,6 +1,6 @@
 import { copperWarmth, fundamentalVars, upperRootVolts } from '../circuit';
 import { Z95, normalShare } from '../random';
-import { instrumentsOf, type BellCase, type Evidence, type Instrument, type Readable } from './bellCase';
+import { instrumentsOf, type BellCase, type Instrument, type Readable } from './bellCase';
 import { pathImpedance } from './chimePath';
 import type { Houses } from './houses';
 import { NOT_TRUE_RMS, OHMS_READING, PLAUSIBLE_SIGMAS, REPORT, WANDER } from './priors';
@@ -157,18 +157,6 @@ function deviationLog(square: number): number {
   return square <= edge ? -square / 2 : (-edge / 2) * (1 + Math.log(square / edge));
 }
 
-/** Logarithm of how likely one figure is where a house would show another, up to a constant of its own. */
-function figureLog(bell: BellCase, evidence: Evidence): (shown: number) => number {
-  if (evidence.what === 'report')
-    return (volts) => (Number.isNaN(volts) ? 0 : Math.log(reportChance(bell, volts, evidence.report)));
-  const read = middleOf(evidence.value);
-  const sigma = readingSigma(evidence, read, evidence.value.high - evidence.value.low);
-  return (shown) => {
-    const off = (read - shown) / sigma;
-    return Number.isNaN(off) ? 0 : deviationLog(off * off);
-  };
-}
-
 /** What is the same for all readings of one thing in one state by one instrument. */
 const readableKey = (readable: Readable): string => {
   switch (readable.what) {
@@ -203,22 +191,74 @@ export function shownFigures(bell: BellCase, houses: Houses): ShownFigures {
   };
 }
 
-/** Logarithm of how likely all evidence is in a house, up to a constant. */
-export function logLikelihoodOf(bell: BellCase, instruments: readonly Instrument[]): Expectation {
-  // However often the same thing was read, what a house would show of it is worked out once
-  const alike = new Map<string, { readonly expected: Expectation; readonly figures: ((shown: number) => number)[] }>();
+/** Readings of one thing in one state by one instrument. What is the same figure is one place, with how often it was read. */
+interface Alike {
+  readonly expected: Expectation;
+  readonly reads: readonly number[];
+  readonly sigmas: readonly number[];
+  readonly counts: readonly number[];
+}
+
+/** Reports of a device in one state, with how often each came. */
+interface Reports {
+  readonly expected: Expectation;
+  readonly counts: ReadonlyMap<DeviceReport, number>;
+}
+
+/** Evidence by what was read: what a house would show of it is then worked out once, however often it was read. */
+function alikeOf(
+  bell: BellCase,
+  instruments: readonly Instrument[],
+): { readonly figures: readonly Alike[]; readonly reports: readonly Reports[] } {
+  const figures = new Map<string, { expected: Expectation; byFigure: Map<string, [number, number, number]> }>();
+  const reports = new Map<string, { expected: Expectation; counts: Map<DeviceReport, number> }>();
   for (const evidence of bell.evidence) {
     const key = readableKey(evidence);
-    const group = alike.get(key) ?? { expected: expectationOf(bell, instruments, evidence), figures: [] };
-    alike.set(key, group);
-    group.figures.push(figureLog(bell, evidence));
+    const expected = () => expectationOf(bell, instruments, evidence);
+    if (evidence.what === 'report') {
+      const group = reports.get(key) ?? { expected: expected(), counts: new Map<DeviceReport, number>() };
+      reports.set(key, group);
+      group.counts.set(evidence.report, (group.counts.get(evidence.report) ?? 0) + 1);
+      continue;
+    }
+    const { low, high } = evidence.value;
+    const read = middleOf(evidence.value);
+    const group = figures.get(key) ?? { expected: expected(), byFigure: new Map<string, [number, number, number]>() };
+    figures.set(key, group);
+    const [, , count] = group.byFigure.get(`${low} ${high}`) ?? [0, 0, 0];
+    group.byFigure.set(`${low} ${high}`, [read, readingSigma(evidence, read, high - low), count + 1]);
   }
-  const groups = [...alike.values()];
+  return {
+    figures: [...figures.values()].map(({ expected, byFigure }) => {
+      const all = [...byFigure.values()];
+      return {
+        expected,
+        reads: all.map(([read]) => read),
+        sigmas: all.map(([, sigma]) => sigma),
+        counts: all.map(([, , count]) => count),
+      };
+    }),
+    reports: [...reports.values()],
+  };
+}
+
+/** Logarithm of how likely all evidence is in a house, up to a constant. */
+export function logLikelihoodOf(bell: BellCase, instruments: readonly Instrument[]): Expectation {
+  const { figures, reports } = alikeOf(bell, instruments);
   return (houses, i) => {
     let sum = 0;
-    for (const { expected, figures } of groups) {
+    for (const { expected, reads, sigmas, counts } of figures) {
       const shown = expected(houses, i);
-      for (const figure of figures) sum += figure(shown);
+      if (Number.isNaN(shown)) continue;
+      for (let k = 0; k < reads.length; k++) {
+        const off = ((reads[k] ?? 0) - shown) / (sigmas[k] ?? 1);
+        sum += (counts[k] ?? 1) * deviationLog(off * off);
+      }
+    }
+    for (const { expected, counts } of reports) {
+      const volts = expected(houses, i);
+      if (Number.isNaN(volts)) continue;
+      for (const [report, count] of counts) sum += count * Math.log(reportChance(bell, volts, report));
     }
     return sum;
   };

@@ -13,7 +13,11 @@ export type Database = Kysely<Tables>;
 export const DATABASE_FILE = 'fox-ladder.db';
 
 /** A database that is only looked into: a copy of any age, which stays as it is. */
-export const lookInto = (file: string): Database => new Kysely<Tables>({ dialect: sqliteDialect(file, false) });
+export const lookInto = (file: string): Database => new Kysely<Tables>({ dialect: sqliteDialect(file, 'look') });
+
+/** A further connection to a data folder’s database that this process has open: it finds and leaves it in its form. */
+export const openBeside = (folder: string): Database =>
+  new Kysely<Tables>({ dialect: sqliteDialect(path.join(folder, DATABASE_FILE), 'beside') });
 
 /**
  * Opens a data folder's database and brings it to the newest form. Before a form is changed a copy is laid beside it.

@@ -1,3 +1,4 @@
+import { open } from 'node:fs/promises';
 import { ProblemError } from '@/contract/problem';
 
 const KIB = 1024;
@@ -8,6 +9,7 @@ export const BODY_LIMITS = {
   catalogue: 2048 * KIB,
   photo: 40 * 1024 * KIB,
   jobFile: 96 * 1024 * KIB,
+  container: 8 * 1024 * 1024 * KIB,
 } as const;
 /** A client that sends even more than this beyond the limit is cut off. */
 const MOST_READ_AWAY = 512 * 1024 * KIB;
@@ -37,6 +39,26 @@ export async function readBytes(request: Request, limit: number): Promise<Buffer
   }
   if (size > limit) throw tooLarge(limit);
   return Buffer.concat(chunks);
+}
+
+/**
+ * Writes a body down as it comes. What is over the limit is read away, not kept.
+ * @throws ProblemError 413
+ */
+export async function writeDown(request: Request, limit: number, place: string): Promise<void> {
+  const handle = await open(place, 'w', 0o600);
+  let size = 0;
+  try {
+    const parts = (request.body ?? []) as AsyncIterable<Uint8Array> | readonly Uint8Array[];
+    for await (const part of parts) {
+      size += part.byteLength;
+      if (size <= limit) await handle.write(part);
+      if (size > limit + MOST_READ_AWAY) break;
+    }
+  } finally {
+    await handle.close();
+  }
+  if (size > limit) throw tooLarge(limit);
 }
 
 /**

@@ -77,6 +77,10 @@ export const notAllowed = route((request) =>
 export const answer = (body: unknown, status = 200): Response =>
   Response.json(body, { status, headers: { 'cache-control': 'no-store' } });
 
+/** {@link answer} with what is JSON already. */
+export const answerText = (json: string, status = 200): Response =>
+  new Response(json, { status, headers: { 'content-type': 'application/json', 'cache-control': 'no-store' } });
+
 /** A whole number of the query string within limits. @throws ProblemError 400, 422 */
 export function wholeNumber(
   query: URLSearchParams,

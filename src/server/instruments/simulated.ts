@@ -5,7 +5,7 @@ import { bellSurveyAt, boxSurveyOf, circuitsOfPoint, wifiPathOf, type Point } fr
 import { ORDINARY, meterBench, seedOf, simulatedMeter, simulatedPhone } from '@/sim';
 import { jobLog, jobOf } from '../jobs/jobLog';
 import { readSettings } from '../settings';
-import type { Store } from '../store';
+import type { Store } from '../storeOf';
 
 /** @throws ProblemError 404 no such job or point · 409 simulated devices are switched off */
 async function pointOf({ db }: Store, jobId: string, pointId: string): Promise<{ job: Job; point: Point }> {

@@ -5,7 +5,7 @@ import { pack } from 'tar-stream';
 import { ProblemError } from '@/contract/problem';
 import { FileStore } from '../files';
 import { entry, newJob, temporaryStore } from '../forTests';
-import type { Store } from '../store';
+import type { Store } from '../storeOf';
 import { containerOf, takeContainer } from './container';
 import { attachmentsOf, contentOfFile, keepFile } from './attachments';
 import { appendEntries, createJob } from './entryStore';
@@ -23,9 +23,7 @@ afterAll(async () => {
   await there.end();
 });
 
-const bodyOf = (bytes: Uint8Array): ReadableStream<Uint8Array> =>
-  Readable.toWeb(Readable.from([bytes])) as ReadableStream<Uint8Array>;
-const take = (store: Store, bytes: Uint8Array) => takeContainer(store, bodyOf(bytes));
+const take = (store: Store, bytes: Uint8Array) => takeContainer(store, Readable.from([bytes]));
 
 /** A job with a note and so many photos, as a container. */
 async function jobWith(photos: number): Promise<{ readonly id: string; readonly container: Buffer }> {

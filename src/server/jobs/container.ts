@@ -1,4 +1,4 @@
-import { Readable } from 'node:stream';
+import type { Readable } from 'node:stream';
 import { extract, pack, type Pack } from 'tar-stream';
 import { parseContainer, JOB_CONTAINER_FORMAT, JOB_CONTAINER_VERSION, type JobContainer } from '@/contract/job';
 import { ProblemError } from '@/contract/problem';
@@ -6,7 +6,7 @@ import type { Job } from '@/core/job';
 import type { Database } from '../db/open';
 import { FileStore } from '../files';
 import { ensureKey } from '../sealing/keys';
-import type { Store } from '../store';
+import type { Store } from '../storeOf';
 import { attachmentsOf, contentOfFile, type AttachmentRow, type KeptFile } from './attachments';
 import { importLog, isThere, keepForeign } from './jobFile';
 import { jobLog } from './jobLog';
@@ -17,7 +17,7 @@ import { jobLog } from './jobLog';
 const ENTRIES_NAME = 'entries.json';
 const FILE_NAME = /^files\/([0-9a-f]{64})$/;
 /** Largest list of entries, and largest file, in a container. */
-const MOST_BYTES = { entries: 64 * 1024 * 1024, file: 64 * 1024 * 1024 } as const;
+const MOST_BYTES = { entries: 24 * 1024 * 1024, file: 64 * 1024 * 1024 } as const;
 
 const damaged = (detail: string): ProblemError => new ProblemError(422, detail, [{ path: '', message: 'is damaged' }]);
 
@@ -103,10 +103,9 @@ function readContainer(text: string): JobContainer {
  */
 export async function takeContainer(
   { db, clock, files }: Store,
-  body: ReadableStream<Uint8Array>,
+  reading: Readable,
 ): Promise<{ readonly made: boolean; readonly job: Job }> {
   const archive = extract();
-  const reading = Readable.fromWeb(body as Parameters<typeof Readable.fromWeb>[0]);
   reading.on('error', (error) => archive.destroy(error));
   reading.pipe(archive);
   let container: JobContainer | null = null;

@@ -6,7 +6,7 @@ import { ProblemError } from '@/contract/problem';
 import { copiesBeside } from '../db/openFault';
 import { bringUp } from '../projection/project';
 import { siteKey } from '../sealing/keys';
-import type { Store } from '../store';
+import type { Store } from '../storeOf';
 import { jobLog } from './jobLog';
 
 /**
@@ -36,7 +36,8 @@ export async function eraseCustomer(
   await sql`PRAGMA wal_checkpoint(TRUNCATE)`.execute(db);
   // Copies that upgrades and restores laid beside hold it in the clear, or did not know of it
   for (const copy of copiesBeside(folder))
-    for (const end of ['', '-wal', '-shm']) await rm(path.join(folder, `${copy}${end}`), { force: true });
+    for (const end of ['', '-wal', '-shm'])
+      await rm(path.join(/*turbopackIgnore: true*/ folder, `${copy}${end}`), { force: true });
   const { erasedAt } = await siteKey(db, jobId);
   if (erasedAt === null) throw new Error('the key is still there');
   return { erasedAt };

@@ -13,7 +13,7 @@ import { addTo } from './entryStore';
 import { jobLog, jobOf } from './jobLog';
 
 /** So much of photos goes into a job file, bytes: it is read and written whole. More go into a container. */
-const MOST_FILE_BYTES = 48 * 1024 * 1024;
+const MOST_FILE_BYTES = 24 * 1024 * 1024;
 
 /** A job as a file: its head, its whole log, its attachments. @throws ProblemError 404 · 413 too much for a job file */
 export async function exportJob(db: Database, files: FileStore, jobId: string): Promise<JobFile> {
@@ -61,28 +61,35 @@ export async function keepForeign(
 export const isThere = (rows: readonly AttachmentRow[], { id, sha256 }: Omit<Attachment, 'base64'>): boolean =>
   rows.some((row) => row.id === id || row.id === sha256);
 
-/** Checks every attachment against its hash before anything is written. @throws ProblemError 422 */
+/** Reads the content of an attachment by its `base64`; null where that is none. */
+export type ContentOf = (base64: string) => Buffer | null | Promise<Buffer | null>;
+
+/** Keeps the attachments that are new here, one after the other, each held against its hash. @throws ProblemError 400, 422 */
 async function keepAttachments(
   shelf: { readonly db: Database; readonly files: FileStore },
   { job, attachments }: JobFile,
+  contentOf: ContentOf,
 ): Promise<readonly KeptFile[]> {
   const there = await attachmentsOf(shelf.db, job.id);
-  const contents = attachments.map((attachment, i) => {
-    const bytes = Buffer.from(attachment.base64, 'base64');
+  const kept: KeptFile[] = [];
+  for (const [i, attachment] of attachments.entries()) {
+    const bytes = await contentOf(attachment.base64);
+    if (!bytes)
+      throw new ProblemError(400, 'An attachment is not base64.', [
+        { path: `attachments[${i}].base64`, message: 'is not base64' },
+      ]);
     if (FileStore.nameOf(bytes) !== attachment.sha256)
       throw new ProblemError(422, 'An attachment is damaged: it is not what its SHA-256 says.', [
         { path: `attachments[${i}].sha256`, message: 'is not the hash of the content' },
       ]);
-    return { attachment, bytes };
-  });
-  const kept: KeptFile[] = [];
-  for (const { attachment, bytes } of contents)
     if (!isThere(there, attachment)) kept.push(await keepForeign(shelf, job.id, attachment, bytes));
+  }
   return kept;
 }
 
 /**
  * Takes a job file in: a new job whole, of a known job what is new, renumbered at its end.
+ * @param contentOf where the attachments' content stands elsewhere than in the file
  * @returns whether anything was new
  * @throws ProblemError 409 where ids are taken by other content · 410 its customer was erased · 422 where something is impossible
  */
@@ -91,9 +98,10 @@ export async function importJob(
   clock: Clock,
   files: FileStore,
   file: JobFile,
+  contentOf: ContentOf = (base64) => Buffer.from(base64, 'base64'),
 ): Promise<{ readonly made: boolean; readonly job: Job }> {
   await ensureKey(db, file.job.id);
-  return importLog({ db, clock }, file, await keepAttachments({ db, files }, file));
+  return importLog({ db, clock }, file, await keepAttachments({ db, files }, file, contentOf));
 }
 
 /**

@@ -12,7 +12,7 @@ import { regionPack } from '@/core/region';
 import { inWords, sayIn } from '@/words';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
-import { broughtUp } from '../projection/project';
+import { broughtUp } from '../projection/soon';
 
 /** Points of a row in words; null where they can’t be read as what they should be, or say what this program can’t. */
 function pointsOf(text: string): readonly BoardPoint[] | null {

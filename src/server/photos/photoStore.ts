@@ -3,7 +3,7 @@ import type { KeptPhoto } from '@/contract/photo';
 import type { Database } from '../db/open';
 import { FileStore } from '../files';
 import { contentOfFile, keepFile, keepSmall, smallOf, type AttachmentRow } from '../jobs/attachments';
-import type { Store } from '../store';
+import type { Store } from '../storeOf';
 import { PHOTO_MEDIA_TYPE, encodePhoto, thumbOf } from './encodePhoto';
 
 /** Only these are shown in the browser; anything else that a job file brought is handed out as a file. */

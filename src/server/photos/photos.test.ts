@@ -7,7 +7,7 @@ import { entry, newJob, temporaryStore } from '../forTests';
 import { appendEntries, createJob } from '../jobs/entryStore';
 import { jobLog } from '../jobs/jobLog';
 import { exportJob, importJob } from '../jobs/jobFile';
-import type { Store } from '../store';
+import type { Store } from '../storeOf';
 import { encodePhoto } from './encodePhoto';
 import { keepPhoto, readPhoto } from './photoStore';
 

@@ -7,7 +7,6 @@ import type { Tables } from '../db/tables';
 import { jobLog, jobOf, type JobLog } from '../jobs/jobLog';
 import { siteKey } from '../sealing/keys';
 import { openedTitle } from '../sealing/sealedRows';
-import { shared } from '../shared';
 import { boardPoints } from './boardPoints';
 
 /**
@@ -109,35 +108,4 @@ export async function bringUp(db: Database, jobId: string, makeRow: MakeRow = bo
     await writeFault(db, jobId, error instanceof Error ? error.message.slice(0, 200) : 'unknown');
     return false;
   }
-}
-
-/** Jobs of each store whose rows are to be brought up, and when that is under way. */
-const waitingOf = () => shared('rows waiting', () => new WeakMap<Database, Set<string>>());
-const underWayOf = () => shared('rows under way', () => new WeakMap<Database, Promise<void>>());
-/** Entries that follow one another closely make their rows once, ms. */
-const GATHER_MS = 40;
-
-/** Brings a job’s rows up in a moment: whoever has written does not wait for it. A stop before that is made good at the start. */
-export function bringUpSoon(db: Database, jobId: string): void {
-  const waiting = waitingOf().get(db) ?? new Set();
-  waitingOf().set(db, waiting);
-  if (waiting.size === 0) setTimeout(() => void broughtUp(db).catch(() => undefined), GATHER_MS).unref();
-  waiting.add(jobId);
-}
-
-/** When all rows are up to their logs, as far as was written here. */
-export function broughtUp(db: Database): Promise<void> {
-  const waiting = waitingOf().get(db);
-  const before = underWayOf().get(db) ?? Promise.resolve();
-  if (!waiting?.size) return before;
-  const jobs = [...waiting];
-  waiting.clear();
-  // A store that was closed meanwhile brings them up at its next start
-  const now = before
-    .catch(() => undefined)
-    .then(async () => {
-      for (const id of jobs) await bringUp(db, id);
-    });
-  underWayOf().set(db, now);
-  return now;
 }

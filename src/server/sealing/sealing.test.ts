@@ -29,7 +29,7 @@ import { exportJob, importJob } from '../jobs/jobFile';
 import { jobLog, jobOf } from '../jobs/jobLog';
 import { listJobs } from '../jobs/jobList';
 import { keepPhoto, readPhoto } from '../photos/photoStore';
-import { broughtUp } from '../projection/project';
+import { broughtUp } from '../projection/soon';
 import { catchUp } from '../projection/rebuild';
 import { openStore, type Store } from '../store';
 import { newKey, openBytes, openText, sealBytes, sealText } from './seal';

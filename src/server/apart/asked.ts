@@ -1,0 +1,25 @@
+import type { Problem } from '@/contract/problem';
+
+/** A file that lies on the disk, to be taken in. */
+export interface Incoming {
+  readonly folder: string;
+  readonly path: string;
+  readonly isContainer: boolean;
+}
+
+/** What became of it: the job as JSON, or why not. A refusal can’t be thrown whole from one thread to another. */
+export type Outcome = { readonly made: boolean; readonly job: string } | { readonly problem: Problem };
+
+/** What is done in a thread of its own: by its name what is asked and what is answered. */
+export interface Apart {
+  /** Brings the rows of some jobs up to their logs. */
+  readonly rows: {
+    readonly asked: { readonly folder: string; readonly jobIds: readonly string[] };
+    readonly answer: void;
+  };
+  /** Brings up all rows that are behind. */
+  readonly behind: { readonly asked: { readonly folder: string }; readonly answer: number };
+  readonly takeIn: { readonly asked: Incoming; readonly answer: Outcome };
+}
+
+export type ApartName = keyof Apart;
