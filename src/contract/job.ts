@@ -67,7 +67,7 @@ const loggedEnvelope = exact({
 });
 
 export const MOST_ENTRIES_AT_ONCE = 500;
-const LARGEST_SAFE_FILE = 200_000;
+const LARGEST_SAFE_FILE = 50_000;
 
 const entriesBody = exact({ entries: array(mixed()).min(1).max(MOST_ENTRIES_AT_ONCE).defined() });
 

@@ -1,4 +1,5 @@
 import { ValidationError, isSchema, type Schema } from 'yup';
+import { DEEPEST } from './jsonSize';
 import { ProblemError, type FieldError } from './problem';
 
 /** Name of a Yup test whose failure means “not of the schema” (400) and not “impossible” (422). */
@@ -18,33 +19,48 @@ const SCHEMA_TYPES = new Set([
 ]);
 
 const MOST_ERRORS = 50;
-const DEEPEST = 24;
-/** So many values at most in a request, whatever they are. */
-const MOST_NODES = 400_000;
 /** Of a larger body the first fault alone is told: finding them all takes longer than anybody reads. */
 const ALL_FAULTS_UP_TO = 2000;
 
+/** Where in a value something lies that a search finds; null where it finds nothing. Only asked where something is wrong. */
+function pathTo(value: unknown, is: (here: unknown, depth: number) => boolean): string | null {
+  const open: { value: unknown; path: string; depth: number }[] = [{ value, path: '', depth: 0 }];
+  for (let next = open.pop(); next; next = open.pop()) {
+    const { value: here, path, depth } = next;
+    if (is(here, depth)) return path;
+    if (typeof here !== 'object' || here === null || depth > DEEPEST) continue;
+    for (const [key, child] of Object.entries(here))
+      open.push({ value: child, path: path ? `${path}.${key}` : key, depth: depth + 1 });
+  }
+  return null;
+}
+
+const isEndless = (value: unknown): boolean => typeof value === 'number' && !Number.isFinite(value);
+
 /**
- * Refuses nesting and a count of values that no request of ours has, and numbers that JSON lets through but no computer
- * holds, before any schema looks at it.
+ * Refuses nesting that no request of ours has, and numbers that JSON lets through but no computer holds, before any schema
+ * looks at it.
  * @returns how many values there are
  */
 export function walk(value: unknown): number {
-  const open: { value: unknown; path: string; depth: number }[] = [{ value, path: '', depth: 0 }];
   let nodes = 0;
-  for (let next = open.pop(); next; next = open.pop()) {
-    const { value: here, path, depth } = next;
-    if (++nodes > MOST_NODES)
-      throw new ProblemError(413, `There are more than the ${MOST_NODES} values that are taken at once.`);
-    if (typeof here === 'number' && !Number.isFinite(here))
-      throw new ProblemError(422, 'A number is too large to be worked with.', [
-        { path, message: 'not a finite number' },
-      ]);
-    if (typeof here !== 'object' || here === null) continue;
-    if (depth > DEEPEST)
-      throw new ProblemError(400, 'The request is nested too deep.', [{ path, message: 'nested too deep' }]);
-    for (const [key, child] of Object.entries(here))
-      open.push({ value: child, path: path ? `${path}.${key}` : key, depth: depth + 1 });
+  let depth = 0;
+  for (let level: readonly unknown[] = [value]; level.length > 0; depth++) {
+    const below: unknown[] = [];
+    for (const here of level) {
+      nodes++;
+      if (isEndless(here))
+        throw new ProblemError(422, 'A number is too large to be worked with.', [
+          { path: pathTo(value, isEndless) ?? '', message: 'not a finite number' },
+        ]);
+      if (typeof here !== 'object' || here === null) continue;
+      if (depth > DEEPEST)
+        throw new ProblemError(400, 'The request is nested too deep.', [
+          { path: pathTo(value, (_, at) => at > DEEPEST) ?? '', message: 'nested too deep' },
+        ]);
+      for (const child of Object.values(here)) below.push(child);
+    }
+    level = below;
   }
   return nodes;
 }
@@ -104,7 +120,7 @@ function typesOf(schema: Schema): Schema {
 
 /**
  * Parses a value by a schema, strictly: nothing is converted, unknown fields are refused.
- * @throws ProblemError 413 too many values · 400 where it is not of the schema, 422 where it is of the right type but
+ * @throws ProblemError 400 where it is not of the schema, 422 where it is of the right type but
  * impossible
  */
 export function parse<T>(schema: Validating<T>, value: unknown): T {

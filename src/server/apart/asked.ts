@@ -10,6 +10,14 @@ export interface Incoming {
 /** What became of it: the job as JSON, or why not. A refusal can’t be thrown whole from one thread to another. */
 export type Outcome = { readonly made: boolean; readonly job: string } | { readonly problem: Problem };
 
+/** Whom the gate of a job is asked for, and when. */
+export interface GateAsked {
+  readonly folder: string;
+  readonly jobId: string;
+  readonly as: string;
+  readonly at: string;
+}
+
 /** What is done in a thread of its own: by its name what is asked and what is answered. */
 export interface Apart {
   /** Brings the rows of some jobs up to their logs. */
@@ -20,6 +28,8 @@ export interface Apart {
   /** Brings up all rows that are behind. */
   readonly behind: { readonly asked: { readonly folder: string }; readonly answer: number };
   readonly takeIn: { readonly asked: Incoming; readonly answer: Outcome };
+  /** What the gate thinks of a job, as JSON. */
+  readonly gate: { readonly asked: GateAsked; readonly answer: string | { readonly problem: Problem } };
 }
 
 export type ApartName = keyof Apart;

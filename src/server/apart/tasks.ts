@@ -1,5 +1,6 @@
 import { systemClock } from '../clock';
 import { openBeside, type Database } from '../db/open';
+import { gateOf } from '../jobs/askedJob';
 import { takeIn as takeInHere } from '../jobs/takeIn';
 import { bringUp } from '../projection/project';
 import { catchUp } from '../projection/rebuild';
@@ -44,3 +45,5 @@ export const behind: Task<'behind'> = ({ folder }) => using(folder, catchUp);
 
 export const takeIn: Task<'takeIn'> = (incoming) =>
   using(incoming.folder, (db) => takeInHere(storeOf(incoming.folder, db, systemClock), incoming));
+
+export const gate: Task<'gate'> = (asked) => using(asked.folder, (db) => gateOf(db, asked));

@@ -1,4 +1,5 @@
 import { open } from 'node:fs/promises';
+import { REQUEST_LIMITS, checkSize, type JsonLimits } from '@/contract/jsonSize';
 import { ProblemError } from '@/contract/problem';
 
 const KIB = 1024;
@@ -76,10 +77,11 @@ export async function readText(request: Request, limit: number): Promise<string>
 
 /**
  * Reads a JSON body up to a size.
- * @throws ProblemError 413 too large · 400 not JSON, also where it was cut off
+ * @throws ProblemError 413 too large, too many values · 400 not JSON, also where it was cut off
  */
-export async function readJson(request: Request, limit: number): Promise<unknown> {
+export async function readJson(request: Request, limit: number, limits: JsonLimits = REQUEST_LIMITS): Promise<unknown> {
   const bytes = await readBytes(request, limit);
+  checkSize(bytes, limits);
   try {
     return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes)) as unknown;
   } catch (cause) {

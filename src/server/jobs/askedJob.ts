@@ -2,7 +2,12 @@ import { isSaid, type Text } from '@/core/said';
 import type { Asker } from '@/core/isolation';
 import { placeOf, type Job } from '@/core/job';
 import { nextMove, rememberingAssess, stepStandings, verdictOf } from '@/core/points';
+import { problemOf, ProblemError } from '@/contract/problem';
 import { sayIn } from '@/words';
+import type { Apart, GateAsked } from '../apart/asked';
+import { isLicensed } from '../crew';
+import type { Database } from '../db/open';
+import { jobLog, jobOf } from './jobLog';
 
 const ASSESSMENTS_KEPT = 50;
 const assess = rememberingAssess(ASSESSMENTS_KEPT);
@@ -53,4 +58,16 @@ export function askedJob(job: Job, who: Asker): object {
       })),
     })),
   };
+}
+
+/** What the gate thinks of a job, for one person at one time, as JSON; or why it can’t be told. */
+export async function gateOf(db: Database, { jobId, as, at }: GateAsked): Promise<Apart['gate']['answer']> {
+  try {
+    const job = jobOf(await jobLog(db, jobId));
+    const who = { id: as, at: Date.parse(at), ownProofs: null, licensed: await isLicensed(db, as) };
+    return JSON.stringify(askedJob(job, who));
+  } catch (error) {
+    if (!(error instanceof ProblemError)) throw error;
+    return { problem: problemOf(error) };
+  }
 }

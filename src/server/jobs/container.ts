@@ -1,6 +1,7 @@
 import type { Readable } from 'node:stream';
 import { extract, pack, type Pack } from 'tar-stream';
 import { parseContainer, JOB_CONTAINER_FORMAT, JOB_CONTAINER_VERSION, type JobContainer } from '@/contract/job';
+import { FILE_LIMITS, checkSize } from '@/contract/jsonSize';
 import { ProblemError } from '@/contract/problem';
 import type { Job } from '@/core/job';
 import type { Database } from '../db/open';
@@ -80,6 +81,7 @@ async function bytesOf(entry: AsyncIterable<Buffer>, mostBytes: number, tooLarge
 
 async function textOf(entry: AsyncIterable<Buffer>): Promise<string> {
   const bytes = await bytesOf(entry, MOST_BYTES.entries, 'The list of entries of this container is too large.');
+  checkSize(bytes, FILE_LIMITS);
   try {
     return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {

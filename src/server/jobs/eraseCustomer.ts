@@ -33,6 +33,7 @@ export async function eraseCustomer(
     .execute();
   // Whatever fails from here on is made good at the next start: the rows are seen to be of before
   await bringUp(db, jobId);
+  // Nothing of the key, nor of the rows, stays in a journal
   await sql`PRAGMA wal_checkpoint(TRUNCATE)`.execute(db);
   // Copies that upgrades and restores laid beside hold it in the clear, or did not know of it
   for (const copy of copiesBeside(folder))

@@ -1,8 +1,11 @@
+import { setImmediate } from 'node:timers/promises';
+import type { Selectable } from 'kysely';
 import { ProblemError } from '@/contract/problem';
 import { fold, type Job, type JobHead } from '@/core/job';
 import type { Entry } from '@/core/kinds';
 import type { Database } from '../db/open';
-import { siteKey } from '../sealing/keys';
+import type { Tables } from '../db/tables';
+import { siteKey, type SiteKey } from '../sealing/keys';
 import { shared } from '../shared';
 import { entryOf, headOf } from './rows';
 
@@ -60,6 +63,18 @@ async function beginningOf(db: Reader, jobId: string): Promise<readonly Entry[]>
   return row?.id === last.id ? known : [];
 }
 
+/** Rows that are read at a stretch: between them others have their turn. */
+const AT_A_STRETCH = 100;
+
+async function readRows(rows: readonly Selectable<Tables['entries']>[], key: SiteKey): Promise<readonly Entry[]> {
+  const entries: Entry[] = [];
+  for (let from = 0; from < rows.length; from += AT_A_STRETCH) {
+    if (from > 0) await setImmediate();
+    for (const row of rows.slice(from, from + AT_A_STRETCH)) entries.push(entryOf(row, key));
+  }
+  return entries;
+}
+
 async function readLog(db: Reader, jobId: string): Promise<JobLog | null> {
   const job = await db.selectFrom('jobs').selectAll().where('id', '=', jobId).executeTakeFirst();
   if (!job) return null;
@@ -73,7 +88,7 @@ async function readLog(db: Reader, jobId: string): Promise<JobLog | null> {
     .where('seq', '>', known.at(-1)?.seq ?? 0)
     .orderBy('seq')
     .execute();
-  const entries = rows.length === 0 ? known : [...known, ...rows.map((row) => entryOf(row, key))];
+  const entries = rows.length === 0 ? known : [...known, ...(await readRows(rows, key))];
   const log = { head: headOf(job, key), entries };
   memory().keep(jobId, log);
   return log;

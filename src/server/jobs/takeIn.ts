@@ -1,5 +1,6 @@
 import { createReadStream } from 'node:fs';
 import { parseJobFile } from '@/contract/job';
+import { FILE_LIMITS, checkSize } from '@/contract/jsonSize';
 import { problemOf, ProblemError } from '@/contract/problem';
 import type { Job } from '@/core/job';
 import type { Incoming, Outcome } from '../apart/asked';
@@ -18,6 +19,7 @@ export async function takeJobFile(
   place: string,
 ): Promise<{ readonly made: boolean; readonly job: Job }> {
   const lifted = await liftFile(place, MOST_ENTRIES_BYTES);
+  checkSize(lifted.text, FILE_LIMITS);
   let value: unknown;
   try {
     value = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(lifted.text));

@@ -4,7 +4,7 @@ import { ERASED_TEXT } from '@/core/kinds';
 import { searchWordsOf } from '@/core/points';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
-import { jobLog, jobOf, type JobLog } from '../jobs/jobLog';
+import { jobLog, jobOf } from '../jobs/jobLog';
 import { siteKey } from '../sealing/keys';
 import { openedTitle } from '../sealing/sealedRows';
 import { boardPoints } from './boardPoints';
@@ -45,19 +45,32 @@ export const searchText = (job: Job): string =>
 /** Makes a row of a log; another one is handed in where a view is to fail. */
 export type MakeRow = typeof boardRow;
 
-async function write(trx: Transaction<Tables>, log: JobLog, makeRow: MakeRow): Promise<void> {
-  const job = jobOf(log);
+/** What is written of a job: made before anything is locked, for judging takes its time. */
+interface Made {
+  readonly row: Omit<Insertable<Tables['board']>, 'made_by' | 'fault'>;
+  readonly text: string;
+  /** Whether the customer was erased then. */
+  readonly erasedAt: string | null;
+}
+
+async function write(trx: Transaction<Tables>, jobId: string, { row, text, erasedAt }: Made): Promise<void> {
+  const there = await trx
+    .selectFrom('board')
+    .select(['last_seq', 'made_by'])
+    .where('job_id', '=', jobId)
+    .executeTakeFirst();
+  // Whoever erases the customer meanwhile makes the row anew
+  if ((await siteKey(trx, jobId)).erasedAt !== erasedAt) return;
+  // Somebody else was quicker with a longer log
+  if (there && there.made_by === CODE && there.last_seq > row.last_seq) return;
   await trx
     .replaceInto('board')
-    .values({ ...makeRow(job), made_by: CODE, fault: null })
+    .values({ ...row, made_by: CODE, fault: null })
     .execute();
   // The index has no key of its own: it shares the number of the job's row
-  const { rowid } = await trx.selectFrom('jobs').select('rowid').where('id', '=', job.id).executeTakeFirstOrThrow();
+  const { rowid } = await trx.selectFrom('jobs').select('rowid').where('id', '=', jobId).executeTakeFirstOrThrow();
   await trx.deleteFrom('job_search').where('rowid', '=', rowid).execute();
-  await trx
-    .insertInto('job_search')
-    .values({ rowid, job_id: job.id, text: searchText(job) })
-    .execute();
+  await trx.insertInto('job_search').values({ rowid, job_id: jobId, text }).execute();
 }
 
 /** Says on a job’s row that it could not be made; what stood there stays, and it is tried again at the next start. */
@@ -101,7 +114,9 @@ async function writeFault(db: Database, jobId: string, fault: string): Promise<v
  */
 export async function bringUp(db: Database, jobId: string, makeRow: MakeRow = boardRow): Promise<boolean> {
   try {
-    await db.transaction().execute(async (trx) => write(trx, await jobLog(trx, jobId), makeRow));
+    const job = jobOf(await jobLog(db, jobId));
+    const made = { row: makeRow(job), text: searchText(job), erasedAt: job.erasedAt };
+    await db.transaction().execute((trx) => write(trx, jobId, made));
     return true;
   } catch (error) {
     console.error(`the board’s row of job ${jobId} could not be made`, error);

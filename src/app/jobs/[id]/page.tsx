@@ -2,6 +2,7 @@ import { RUNGS } from '@/core/kinds';
 import { readCatalogue } from '@/server/catalogue';
 import { readSettings } from '@/server/settings';
 import { store } from '@/server/store';
+import { OnClient } from '@/ui/frame/OnClient';
 import { JobScreen } from '@/ui/job/JobScreen';
 import { logOf } from './logOf';
 
@@ -16,14 +17,16 @@ export default async function JobPage({ params, searchParams }: Props) {
   const { db } = await store();
   const settings = await readSettings(db);
   return (
-    <JobScreen
-      head={head}
-      entries={entries}
-      pointId={typeof point === 'string' ? point : ''}
-      firstRung={RUNGS.find((one) => one === rung) ?? null}
-      firstArea={typeof area === 'string' ? area : null}
-      settings={settings}
-      catalogue={await readCatalogue(db)}
-    />
+    <OnClient>
+      <JobScreen
+        head={head}
+        entries={entries}
+        pointId={typeof point === 'string' ? point : ''}
+        firstRung={RUNGS.find((one) => one === rung) ?? null}
+        firstArea={typeof area === 'string' ? area : null}
+        settings={settings}
+        catalogue={await readCatalogue(db)}
+      />
+    </OnClient>
   );
 }

@@ -1,8 +1,9 @@
 import { notFound } from 'next/navigation';
-import { jobOf } from '@/server/jobs/jobLog';
-import { comparisonOf, doorOf } from '@/core/points';
+import { doorOf } from '@/core/points';
 import { readCatalogue } from '@/server/catalogue';
+import { jobOf } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
+import { OnClient } from '@/ui/frame/OnClient';
 import { ComparePage } from '@/ui/points/doorbell/compare/ComparePage';
 import { logOf } from '../logOf';
 
@@ -13,10 +14,12 @@ interface Props {
 
 export default async function Page({ params, searchParams }: Props) {
   const log = await logOf((await params).id);
-  const asked = (await searchParams).point;
-  const job = jobOf(log);
-  const point = doorOf(job, asked);
+  const point = doorOf(jobOf(log), (await searchParams).point);
   if (!point) return notFound();
   const catalogue = await readCatalogue((await store()).db);
-  return <ComparePage job={job} point={point} compared={comparisonOf(job, point, catalogue)} />;
+  return (
+    <OnClient>
+      <ComparePage head={log.head} entries={log.entries} pointId={point.id} catalogue={catalogue} />
+    </OnClient>
+  );
 }

@@ -1,13 +1,17 @@
-import { jobOf } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
-import { JobSheet } from '@/ui/sheet/JobSheet';
+import { OnClient } from '@/ui/frame/OnClient';
+import { SheetPage } from '@/ui/sheet/SheetPage';
 import { logOf } from '../logOf';
 
 interface Props {
   readonly params: Promise<{ readonly id: string }>;
 }
 
-export default async function SheetPage({ params }: Props) {
-  const log = await logOf((await params).id);
-  return <JobSheet job={jobOf(log)} printedAt={(await store()).clock.now()} />;
+export default async function Page({ params }: Props) {
+  const { head, entries } = await logOf((await params).id);
+  return (
+    <OnClient>
+      <SheetPage head={head} entries={entries} printedAt={(await store()).clock.now()} />
+    </OnClient>
+  );
 }

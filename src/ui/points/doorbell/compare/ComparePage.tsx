@@ -3,16 +3,21 @@ import { compareWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import { sayIn, type Say } from '@/words';
 import Link from 'next/link';
-import { placeOf, type Job } from '@/core/job';
-import type { Compared, Point } from '@/core/points';
+import { useMemo } from 'react';
+import type { Catalogue } from '@/core/catalogue';
+import { fold, placeOf, type JobHead } from '@/core/job';
+import type { Entry } from '@/core/kinds';
+import { comparisonOf, doorOf, type Compared } from '@/core/points';
 import { useMoney } from '../../../figures/useMoney';
 import { PrintButton } from '../../../frame/PrintButton';
 import { lowerFirst } from '@/core/units';
 
 interface Props {
-  readonly job: Job;
-  readonly point: Point;
-  readonly compared: readonly Compared[];
+  readonly head: JobHead;
+  readonly entries: readonly Entry[];
+  /** Of a door that is there. */
+  readonly pointId: string;
+  readonly catalogue: Catalogue;
 }
 
 interface Row {
@@ -83,7 +88,12 @@ const wayWords = ({ transformer, tap, treatment }: NonNullable<Compared['way']>,
   });
 
 /** One page for the customer: every doorbell at this door, side by side, in plain words. */
-export function ComparePage({ job, point, compared }: Props) {
+export function ComparePage({ head, entries, pointId, catalogue }: Props) {
+  const { job, point, compared } = useMemo(() => {
+    const made = fold(head, entries);
+    const door = doorOf(made, pointId);
+    return { job: made, point: door, compared: door ? comparisonOf(made, door, catalogue) : [] };
+  }, [head, entries, pointId, catalogue]);
   const say = sayIn(placeOf(job));
   const money = useMoney();
   return (
@@ -91,10 +101,10 @@ export function ComparePage({ job, point, compared }: Props) {
       <div className="sheet-head">
         <div>
           <h1>{compareWords.whichDoorbell}</h1>
-          <div>{[job.title, point.name, job.site.address].filter(Boolean).join(', ')}</div>
+          <div>{[job.title, point?.name, job.site.address].filter(Boolean).join(', ')}</div>
         </div>
         <span className="row-of no-print">
-          <Link className="btn btn-secondary" href={`/jobs/${job.id}?point=${point.id}&rung=choose`}>
+          <Link className="btn btn-secondary" href={`/jobs/${job.id}?point=${pointId}&rung=choose`}>
             {compareWords.backToTheJob}
           </Link>
           <PrintButton />
@@ -109,7 +119,7 @@ export function ComparePage({ job, point, compared }: Props) {
               {compared.map(({ device }) => (
                 <th key={device.id} scope="col">
                   {device.name}
-                  {device.id === point.look.deviceId && <span className="remark block">{compareWords.askedFor}</span>}
+                  {device.id === point?.look.deviceId && <span className="remark block">{compareWords.askedFor}</span>}
                 </th>
               ))}
             </tr>

@@ -1,7 +1,7 @@
-import { ProblemError } from '@/contract/problem';
-import { isLicensed } from '@/server/crew';
-import { answer, route } from '@/server/http/route';
-import { askedJob } from '@/server/jobs/askedJob';
+import { ProblemError, refusalOf } from '@/contract/problem';
+import { apart } from '@/server/apart/pool';
+import { answer, answerText, route } from '@/server/http/route';
+import { gateOf } from '@/server/jobs/askedJob';
 import { jobLog, jobOf } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
 
@@ -17,11 +17,13 @@ function askerOf(request: Request): string | null {
 
 export const GET = route(async (request, { id = '' }) => {
   const as = askerOf(request);
-  const { db, clock } = await store();
-  const job = jobOf(await jobLog(db, id));
-  if (as === null) return answer(job);
-  const who = { id: as, at: Date.parse(clock.now()), ownProofs: null, licensed: await isLicensed(db, as) };
-  return answer(askedJob(job, who));
+  const { db, clock, folder } = await store();
+  if (as === null) return answer(jobOf(await jobLog(db, id)));
+  const asked = { folder, jobId: id, as, at: clock.now() };
+  // Judging takes longer than others may wait
+  const told = await apart('gate', asked, () => gateOf(db, asked));
+  if (typeof told !== 'string') throw refusalOf(told.problem);
+  return answerText(told);
 });
 
 export { notAllowed as POST, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';
