@@ -28,6 +28,8 @@ export interface AlsoSaid {
   /** The point or thing that it was said of; null: of the site. */
   readonly of: string | null;
   readonly kind: EntryKind;
+  /** What the later one said it of: the ids and the run that its entry names. */
+  readonly about: Readonly<Record<string, unknown>>;
   readonly field: string;
   readonly value: unknown;
   readonly by: Person;

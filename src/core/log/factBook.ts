@@ -36,6 +36,7 @@ export class FactBook {
         page.others.set(field, {
           of,
           kind: entry.kind,
+          about: entry.data,
           field,
           value: before.value,
           by: before.by,

@@ -2,7 +2,7 @@ import { sayIn } from '@/words';
 import { placeOf } from '../job/region';
 import { describe, expect, it } from '@jest/globals';
 import { INES, TOMAS, startedLog, type TestLog } from '../job/forTests';
-import { alsoSaidWorries } from './alsoSaid';
+import { alsoSaidWorries, otherAnswer } from './alsoSaid';
 
 const pointId = 'p';
 const words = (log: TestLog): readonly string[] =>
@@ -29,6 +29,20 @@ describe('what somebody else said', () => {
       'Ines also said: consumer unit is in the hall.',
       'Ines also said: lead reaches out of the hole 89 mm.',
     ]);
+  });
+  it('stands beside the field that it was said of, and beside no other', () => {
+    const log = startedLog()
+      .write('runDescribed', { pointId, run: 'toDoor', awg: 18 })
+      .write('runDescribed', { pointId, run: 'toDoor', awg: 20 }, TOMAS);
+    const beside = (scope: object, field: string) => {
+      const other = otherAnswer(log.job, 'runDescribed', { ...scope }, field);
+      return other && sayIn(placeOf(log.job))(other);
+    };
+    expect(beside({ pointId, run: 'toDoor' }, 'awg')).toBe('Ines said 18 AWG.');
+    expect(beside({ pointId, run: 'toChime' }, 'awg')).toBeNull();
+    expect(beside({ pointId, run: 'toDoor' }, 'mm2')).toBeNull();
+    log.write('runDescribed', { pointId, run: 'toDoor', awg: 20 }, INES);
+    expect(beside({ pointId, run: 'toDoor' }, 'awg')).toBeNull();
   });
   it('says a school of the policy in its words', () => {
     const log = startedLog()

@@ -1,4 +1,4 @@
-import { said } from '../said';
+import { said, type Text } from '../said';
 import type { AlsoSaid, Job } from '../job/job';
 import { factSaid, type FactSaid } from '../kinds/factText';
 import { POLICY_MATTERS } from '../policy';
@@ -15,6 +15,22 @@ function saidOf({ kind, field, value }: AlsoSaid): FactSaid {
     name: matter ? said('policyMatter', { matter: matter.matter }) : said('thePolicy'),
     value: school?.words ?? said('otherwise'),
   };
+}
+
+/** What somebody else said of a fact before it was said as it stands; null where nobody did, or both agree. */
+export function otherAnswer(
+  { alsoSaid }: Job,
+  kind: string,
+  scope: Readonly<Record<string, unknown>>,
+  field: string,
+): Text | null {
+  const other = alsoSaid.find(
+    (one) =>
+      one.kind === kind &&
+      one.field === field &&
+      Object.entries(scope).every(([key, value]) => one.about[key] === value),
+  );
+  return other ? said('otherSaid', { who: other.by.name, value: saidOf(other).value }) : null;
 }
 
 /** What two people said differently of a point, of what it hangs on, or of the site. */

@@ -12,6 +12,7 @@ export {
   conductorOf,
 } from './boxOf';
 export { SHARES, type Shares } from './build';
+export { otherAnswer } from './alsoSaid';
 export type { AreaStanding, Missing, PointVerdict, Worry } from './climb';
 export { findingsOf, loadWords, roomWords, type PointFindings } from './findings';
 export { ELSEWHERE, HUNT_DEFAULTS, busyWays, huntOf, wayOfId, wayText, type HuntStanding } from './hunting';

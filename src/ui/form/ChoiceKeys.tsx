@@ -5,6 +5,8 @@ import { ToggleButton } from 'react-bootstrap';
 interface Props<T extends string> {
   readonly type: 'radio' | 'checkbox';
   readonly label: string;
+  /** What somebody else said. */
+  readonly also?: string | undefined;
   readonly options: readonly { readonly value: T; readonly words: string }[];
   readonly isOn: (value: T) => boolean;
   /** Called with what was pressed, on or off before. */
@@ -16,7 +18,7 @@ const ROLES = { radio: 'radiogroup', checkbox: 'group' } as const;
 const LET_GO = [' ', 'Backspace', 'Delete'];
 
 /** A group of big keys of which some are down: radios or boxes to a reader, with their arrows and their space. */
-export function ChoiceKeys<T extends string>({ type, label, options, isOn, onPress }: Props<T>) {
+export function ChoiceKeys<T extends string>({ type, label, also, options, isOn, onPress }: Props<T>) {
   const id = useId();
   const letsGo = type === 'radio';
   return (
@@ -52,6 +54,7 @@ export function ChoiceKeys<T extends string>({ type, label, options, isOn, onPre
           </ToggleButton>
         ))}
       </div>
+      {also && <div className="also">{also}</div>}
     </div>
   );
 }

@@ -11,13 +11,15 @@ interface Props {
   readonly asked?: boolean | undefined;
   /** What is wrong with its text. */
   readonly fault?: ReactNode;
+  /** What somebody else said. */
+  readonly also?: string | undefined;
   /** The control, and what stands in its box behind the unit. */
   readonly children: ReactNode;
   readonly after?: ReactNode;
 }
 
 /** A label, its box with the unit, and under it what is wrong with the text. */
-export function FieldBox({ id, label, unit, figure, asked, fault, children, after }: Props) {
+export function FieldBox({ id, label, unit, figure, asked, fault, also, children, after }: Props) {
   const state = fault ? ' wrong' : asked ? ' asked' : '';
   return (
     <Form.Group controlId={id} className={`field${state}`}>
@@ -27,6 +29,7 @@ export function FieldBox({ id, label, unit, figure, asked, fault, children, afte
         {unit && <InputGroup.Text aria-hidden="true">{unit}</InputGroup.Text>}
         {after}
       </InputGroup>
+      {also && <div className="also">{also}</div>}
       {fault && (
         <div className="fault" id={`${id}-fault`} role="alert">
           {fault}

@@ -6,7 +6,7 @@ import { FieldBox } from './FieldBox';
 import type { TypedField } from './field';
 
 interface Props {
-  readonly field: Pick<TypedField, 'label' | 'unit' | 'figure' | 'hint' | 'asked' | 'meter'>;
+  readonly field: Pick<TypedField, 'label' | 'unit' | 'figure' | 'hint' | 'asked' | 'meter' | 'also'>;
   readonly id: string;
   readonly fault: string | undefined;
   readonly input: UseFormRegisterReturn;
@@ -16,7 +16,7 @@ interface Props {
 
 /** A field of a form: what is typed belongs to the form, what the meter shows is handed to it. */
 export function FieldInput({ field, id, fault, input, onTake }: Props) {
-  const { label, unit, figure, hint, asked, meter } = field;
+  const { label, unit, figure, hint, asked, meter, also } = field;
   return (
     <FieldBox
       id={id}
@@ -25,6 +25,7 @@ export function FieldInput({ field, id, fault, input, onTake }: Props) {
       figure={figure}
       asked={asked}
       fault={fault}
+      also={also}
       after={meter && onTake && <TakeButton id={id} label={label} task={meter} onTake={onTake} />}
     >
       <Form.Control

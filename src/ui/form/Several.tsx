@@ -3,6 +3,8 @@ import { ChoiceKeys } from './ChoiceKeys';
 
 interface Props<T extends string> {
   readonly label: string;
+  /** What somebody else said. */
+  readonly also?: string | undefined;
   readonly options: readonly { readonly value: T; readonly words: string }[];
   readonly chosen: readonly T[];
   /** Called with all that are chosen then; null where none is left. */
@@ -10,7 +12,7 @@ interface Props<T extends string> {
 }
 
 /** Any of a few: big keys that stay down, saved at once. */
-export function Several<T extends string>({ label, options, chosen, onChange }: Props<T>) {
+export function Several<T extends string>({ label, also, options, chosen, onChange }: Props<T>) {
   const turn = (value: T) => {
     const next = chosen.includes(value) ? chosen.filter((one) => one !== value) : [...chosen, value];
     onChange(next.length === 0 ? null : next);
@@ -19,6 +21,7 @@ export function Several<T extends string>({ label, options, chosen, onChange }: 
     <ChoiceKeys
       type="checkbox"
       label={label}
+      also={also}
       options={options}
       isOn={(value) => chosen.includes(value)}
       onPress={turn}

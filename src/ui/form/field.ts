@@ -17,6 +17,8 @@ export interface TypedField<D extends object = object> {
   /** Id of its input, where a drawing leads to it. */
   readonly id?: string;
   readonly hint?: string;
+  /** What somebody else said of it. */
+  readonly also?: string;
   /** How the probes are put on to take it from the meter; undefined where a meter can’t give it. */
   readonly meter?: MeterTask;
   /** Text for what stands now; empty where nothing was said. */

@@ -5,6 +5,7 @@ import type { Fact } from '@/core/facts';
 import { said as says } from '@/core/said';
 import { lengthsOf } from '@/core/job';
 import { factOf, type EntryData, type FactField, type FactKind, type Facts, type FieldOf } from '@/core/kinds';
+import { otherAnswer } from '@/core/points';
 import { useJob } from '../log/JobContext';
 import { Choices } from './Choices';
 import type { TypedField } from './field';
@@ -52,6 +53,10 @@ export function useFacts<K extends FactKind>(
     const value = values[field];
     return typeof value === 'number' ? value : undefined;
   };
+  const also = (field: string): { readonly also?: string } => {
+    const other = otherAnswer(keptJob, kind, scope, field);
+    return other === null ? {} : { also: say(other) };
+  };
   const plain = (field: string): TypedField<Partial<EntryData<K>>> => {
     const { form } = described(field);
     const label = called(field);
@@ -76,7 +81,7 @@ export function useFacts<K extends FactKind>(
       : [];
   };
   return {
-    typed: (field, more = {}) => ({ ...plain(field), ...more }),
+    typed: (field, more = {}) => ({ ...plain(field), ...also(field), ...more }),
     ask: (field, only = () => true) => {
       const { form } = described(field);
       const label = called(field);
@@ -87,6 +92,7 @@ export function useFacts<K extends FactKind>(
           key={field}
           label={label}
           options={options}
+          {...also(field)}
           chosen={Array.isArray(value) ? value.map(String) : []}
           onChange={(chosen) => write(kind, dataOf({ [field]: chosen }))}
         />
@@ -95,6 +101,7 @@ export function useFacts<K extends FactKind>(
           key={field}
           label={label}
           options={options}
+          {...also(field)}
           chosen={typeof value === 'string' ? value : undefined}
           onPick={(picked) => write(kind, dataOf({ [field]: picked }))}
         />

@@ -16,6 +16,7 @@ export const points: Sentences<PointsSayings> = {
     `${t.number(percent)} % of the box is conductors and connectors; up to ${t.number(mostPercent)} % is our guidance, no rule.`,
   loadOfCircuit: ({ totalVa, amps, limitVa, suffices }, t) =>
     `${t.number(totalVa)} VA on the circuit (${t.number(amps, 1)} A), ${t.number(limitVa)} VA may be on for hours${suffices ? '' : ': too much'}.`,
+  otherSaid: ({ who, value }) => `${who} said ${value}.`,
   alsoSaid: ({ who, name, value }) => `${who} also said: ${name} ${value}.`,
   thePolicy: 'the policy:',
   otherwise: 'otherwise',
