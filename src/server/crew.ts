@@ -1,7 +1,9 @@
 import { ProblemError } from '@/contract/problem';
 import type { NewCrewRequest } from '@/contract/job';
-import type { CrewMember } from '@/core/kinds';
+import type { CrewMember, NewEntry } from '@/core/kinds';
 import type { Database } from './db/open';
+
+type Reader = Pick<Database, 'selectFrom'>;
 
 const memberOf = (row: { readonly id: string; readonly name: string; readonly licensed: number }): CrewMember => ({
   id: row.id,
@@ -17,6 +19,24 @@ export const listCrew = async (db: Database): Promise<readonly CrewMember[]> =>
 export async function isLicensed(db: Database, personId: string): Promise<boolean> {
   const row = await db.selectFrom('crew').select('licensed').where('id', '=', personId).executeTakeFirst();
   return row?.licensed === 1;
+}
+
+/**
+ * Holds who writes against the crew: whoever is of it writes under their own name. Somebody who is not may write, as another
+ * program does, and holds no licence.
+ * @throws ProblemError 422
+ */
+export async function checkWriters(db: Reader, entries: readonly NewEntry[]): Promise<void> {
+  const ids = [...new Set(entries.map(({ by }) => by.id))];
+  const crew = await db.selectFrom('crew').select(['id', 'name']).where('id', 'in', ids).execute();
+  const names = new Map(crew.map(({ id, name }) => [id, name]));
+  entries.forEach(({ by }, index) => {
+    const name = names.get(by.id);
+    if (name === undefined || name === by.name) return;
+    const path = `entries[${index}].by.name`;
+    const message = `is not the name of ${by.id} in the crew: ${name}`;
+    throw new ProblemError(422, `${path}: ${message}`, [{ path, message }]);
+  });
 }
 
 /** Adds somebody, or says anew whether they hold a licence; the same again changes nothing. @throws ProblemError 409 */

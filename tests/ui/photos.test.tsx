@@ -1,9 +1,10 @@
 /** @jest-environment jsdom */
 import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { clear, createStore } from 'idb-keyval';
+import Dexie from 'dexie';
 import type { Entry } from '@/core/kinds';
-import { Written, answering, close, openJob, pathOf } from './onScreen';
+import { shelf } from '@/ui/log/shelf';
+import { Written, answering, close, openJob, pathOf, standIns } from './onScreen';
 
 const PHOTO = { photoId: '00000000-0000-7000-8000-0000000000aa' };
 const SHA = 'a'.repeat(64);
@@ -32,10 +33,24 @@ function answerPhotos(answer: () => ReturnType<typeof answering>): string[] {
 const taken = () => answering({ sha256: SHA, mediaType: 'image/jpeg', widthPx: 400, heightPx: 300, bytes: 100 });
 const photosAt = (entries: readonly Entry[]) => openJob(entries, { rung: 'look', area: 'photos' });
 
-beforeEach(() => clear(createStore('fox-ladder-photos', 'waiting')));
+beforeEach(() => shelf().photos.clear());
 afterEach(close);
 
 describe('a photo', () => {
+  // First of all: what a browser holds from before is brought over when pictures are asked for
+  it('that waited in a browser from before is sent, and waits there no more', async () => {
+    standIns();
+    const old = new Dexie('fox-ladder-photos', { indexedDB, IDBKeyRange });
+    old.version(1).stores({ waiting: '' });
+    const waits = { id: 'p1', jobId: 'job', file: file('old.jpg'), name: 'old.jpg', rung: 'look', pointId: 'front' };
+    await old.table('waiting').put({ ...waits, at: '2026-03-04T09:00:00Z' }, 'p1');
+    old.close();
+    const { ready, written } = photosAt(begun().entries);
+    answerPhotos(taken);
+    await ready();
+    await waitFor(() => expect(written()).toHaveLength(2));
+    await waitFor(async () => expect(await Dexie.getDatabaseNames()).not.toContain('fox-ladder-photos'));
+  });
   it('is kept here first, sent, and named by two entries: what it is, and where it belongs', async () => {
     const { ready, written } = photosAt(begun().entries);
     await ready();

@@ -5,6 +5,7 @@ import { placeOf, refusalOf, type Job } from '@/core/job';
 import type { Entry, NewEntry } from '@/core/kinds';
 import { sayIn } from '@/words';
 import type { Clock } from '../clock';
+import { checkWriters } from '../crew';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
 import { bringUp } from '../projection/project';
@@ -173,6 +174,7 @@ export async function appendEntries(
   const { log, grew } = await db.transaction().execute(async (trx) => {
     const standing = await jobLog(trx, jobId);
     await writingKey(trx, jobId);
+    await checkWriters(trx, given);
     refuseUnfit(standing, given);
     refuseAhead(standing, given, clock.now());
     const grown = await addTo(trx, clock, standing, given, 'written');

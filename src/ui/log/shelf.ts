@@ -2,8 +2,8 @@ import Dexie, { liveQuery, type Table } from 'dexie';
 import { parseWritten } from '@/contract/job';
 import type { NewEntry } from '@/core/kinds';
 
-// What this browser keeps by itself, in its own database: entries that wait for the server, text that is being typed, and
-// what can't be read any more. A shelf that fails stops nothing: what was written is sent all the same.
+// What this browser keeps by itself, in its own database: entries and pictures that wait for the server, text that is being
+// typed, and what can't be read any more. A shelf that fails stops nothing: what was written is sent all the same.
 
 /** An entry that was written here and not acknowledged yet. */
 export interface Waiting {
@@ -45,11 +45,14 @@ class Shelf extends Dexie {
   declare readonly waiting: Table<Row, string>;
   declare readonly typed: Table<Typed, [string, string]>;
   declare readonly aside: Table<Aside, number>;
+  /** Pictures that wait; read by whoever sends them. */
+  declare readonly photos: Table<{ readonly id: string; readonly jobId: string }, string>;
 
   constructor() {
     // As they are now: a test’s stand-in comes after this library was read
     super('fox-ladder', { indexedDB, IDBKeyRange });
     this.version(1).stores({ waiting: 'id,jobId', typed: '[jobId+form],jobId', aside: '++,jobId' });
+    this.version(2).stores({ photos: 'id,jobId' });
   }
 }
 
@@ -158,7 +161,8 @@ export const dropAside = async (jobId: string): Promise<void> =>
 /** Takes everything of a job out of this browser: its customer was erased. */
 export async function forgetJob(jobId: string): Promise<void> {
   const db = shelf();
-  for (const part of ['waiting', 'aside', 'typed'] as const) await db[part].where('jobId').equals(jobId).delete();
+  for (const part of ['waiting', 'aside', 'typed', 'photos'] as const)
+    await db[part].where('jobId').equals(jobId).delete();
 }
 
 const isTexts = (value: unknown): value is Readonly<Record<string, string>> =>

@@ -1,5 +1,6 @@
-import { createStore, delMany, entries, set, update } from 'idb-keyval';
+import Dexie from 'dexie';
 import type { Rung } from '@/core/kinds';
+import { shelf } from '../log/shelf';
 
 /** A picture that waits for the server, kept in the browser's own store so that it outlives a closed page. */
 export interface WaitingPhoto {
@@ -14,9 +15,8 @@ export interface WaitingPhoto {
   readonly refused?: string;
 }
 
-// Made when it is first needed: there is no such store on the server
-let made: ReturnType<typeof createStore> | undefined;
-const store = () => (made ??= createStore('fox-ladder-photos', 'waiting'));
+/** Where pictures waited before the shelf had a place for them. */
+const OLD_STORE = 'fox-ladder-photos';
 
 /** Whether something out of the store is a picture that waits; what is none stays where it is and holds nothing up. */
 const isWaiting = (value: unknown): value is WaitingPhoto =>
@@ -31,18 +31,38 @@ const isWaiting = (value: unknown): value is WaitingPhoto =>
 /** Pictures that the browser’s store did not take: they live as long as the page. */
 const held = new Map<string, WaitingPhoto>();
 
+let tookOver: Promise<void> | undefined;
+
+/** Brings over what waited in a browser from before. What can’t be read there stays there. */
+const takeOver = (): Promise<void> => (tookOver ??= bringOver().catch(() => undefined));
+
+async function bringOver(): Promise<void> {
+  const known = await Dexie.getDatabaseNames();
+  if (!known.includes(OLD_STORE)) return;
+  const old = await new Dexie(OLD_STORE, { indexedDB, IDBKeyRange }).open();
+  const photos: readonly unknown[] = await old.table('waiting').toArray();
+  await shelf().photos.bulkPut(photos.filter(isWaiting));
+  if (photos.every(isWaiting)) await old.delete();
+  else old.close();
+}
+
 /** Pictures of a job that wait, the oldest first. */
 export async function waitingPhotos(jobId: string): Promise<readonly WaitingPhoto[]> {
-  const all = await entries<string, unknown>(store()).catch(() => []);
-  return [...all.flatMap(([, photo]) => (isWaiting(photo) ? photo : [])), ...held.values()]
-    .filter((photo) => photo.jobId === jobId)
-    .sort((a, b) => a.id.localeCompare(b.id));
+  await takeOver();
+  const kept: readonly unknown[] = await shelf()
+    .photos.where('jobId')
+    .equals(jobId)
+    .toArray()
+    .catch(() => []);
+  return [...kept.filter(isWaiting), ...[...held.values()].filter((photo) => photo.jobId === jobId)].sort((a, b) =>
+    a.id.localeCompare(b.id),
+  );
 }
 
 /** Keeps a picture until the server has it. @returns whether it outlives the page */
 export async function keepWaiting(photo: WaitingPhoto): Promise<boolean> {
   try {
-    await set(photo.id, photo, store());
+    await shelf().photos.put(photo);
     return true;
   } catch {
     held.set(photo.id, photo);
@@ -52,12 +72,14 @@ export async function keepWaiting(photo: WaitingPhoto): Promise<boolean> {
 
 export async function dropWaiting(id: string): Promise<void> {
   held.delete(id);
-  // A store that fails holds nothing of it
-  await delMany([id], store()).catch(() => undefined);
+  // A shelf that fails holds nothing of it
+  await shelf()
+    .photos.delete(id)
+    .catch(() => undefined);
 }
 
 export async function markRefused(id: string, refused: string): Promise<void> {
   const photo = held.get(id);
   if (photo) held.set(id, { ...photo, refused });
-  else await update<unknown>(id, (kept) => (isWaiting(kept) ? { ...kept, refused } : kept), store());
+  else await shelf().photos.update(id, { refused } as object);
 }
