@@ -49,7 +49,9 @@ describe('a photo', () => {
     answerPhotos(taken);
     await ready();
     await waitFor(() => expect(written()).toHaveLength(2));
-    await waitFor(async () => expect(await Dexie.getDatabaseNames()).not.toContain('fox-ladder-photos'));
+    await waitFor(async () =>
+      expect((await indexedDB.databases()).map(({ name }) => name)).not.toContain('fox-ladder-photos'),
+    );
   });
   it('is kept here first, sent, and named by two entries: what it is, and where it belongs', async () => {
     const { ready, written } = photosAt(begun().entries);

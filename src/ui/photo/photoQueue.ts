@@ -36,13 +36,14 @@ let tookOver: Promise<void> | undefined;
 /** Brings over what waited in a browser from before. What can’t be read there stays there. */
 const takeOver = (): Promise<void> => (tookOver ??= bringOver().catch(() => undefined));
 
+/** Where there is no such store, opening it fails, and there is nothing to bring. */
 async function bringOver(): Promise<void> {
-  const known = await Dexie.getDatabaseNames();
-  if (!known.includes(OLD_STORE)) return;
   const old = await new Dexie(OLD_STORE, { indexedDB, IDBKeyRange }).open();
   const photos: readonly unknown[] = await old.table('waiting').toArray();
-  await shelf().photos.bulkPut(photos.filter(isWaiting));
-  if (photos.every(isWaiting)) await old.delete();
+  const waiting = photos.filter(isWaiting);
+  await shelf().photos.bulkPut(waiting);
+  await old.table('waiting').bulkDelete(waiting.map(({ id }) => id));
+  if (waiting.length === photos.length) await old.delete();
   else old.close();
 }
 
