@@ -5,14 +5,19 @@ import path from 'node:path';
 import type { HTTPRequest, Page } from 'puppeteer-core';
 import puppeteer from 'puppeteer-core';
 import { PATIENCE_MS, Screen, launch } from './screen';
+import { seeded } from '@/core/random';
+import { Climber } from './climber';
 import { demoStage } from './stage';
 
 const stage = demoStage();
 
 /** What the server has of a job. */
-async function entriesOf(url: string, id: string): Promise<readonly { kind: string; data: Record<string, unknown> }[]> {
+async function entriesOf(
+  url: string,
+  id: string,
+): Promise<readonly { id: string; kind: string; data: Record<string, unknown> }[]> {
   const answer = await fetch(`${url}/api/v1/jobs/${id}/entries`);
-  return ((await answer.json()) as { entries: { kind: string; data: Record<string, unknown> }[] }).entries;
+  return ((await answer.json()) as { entries: { id: string; kind: string; data: Record<string, unknown> }[] }).entries;
 }
 
 describe('a browser that is killed in mid-typing', () => {
@@ -98,6 +103,121 @@ describe('a network that lies between page and server', () => {
     await screen.kept();
     const walls = (await entriesOf(server.url, id)).slice(before).map(({ data }) => data.wall);
     expect(walls).toEqual(['brick', 'timber', 'concrete']);
+    await screen.page.close();
+  });
+});
+
+describe('a network that lies over a whole climb', () => {
+  /** Does with a request what a bad network does; a repeated one, and one whose answer is lost, reach the server. */
+  const send = (request: HTTPRequest): Promise<Response> =>
+    fetch(request.url(), {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: request.postData() ?? '',
+    });
+  const LIES: Readonly<Record<string, (request: HTTPRequest) => Promise<void>>> = {
+    lost: (request) => request.abort('connectionreset'),
+    answerLost: async (request) => {
+      await send(request);
+      await request.abort('connectionreset');
+    },
+    repeated: async (request) => {
+      await send(request);
+      await request.continue();
+    },
+    late: async (request) => {
+      await new Promise((resolve) => setTimeout(resolve, 900));
+      await request.continue();
+    },
+    portal: (request) => request.respond({ status: 200, contentType: 'text/html', body: '<html>guests</html>' }),
+    empty: (request) => request.respond({ status: 200, contentType: 'application/json', body: '' }),
+    forbidden: (request) => request.respond({ status: 403, contentType: 'text/plain', body: 'log in' }),
+    cut: async (request) => {
+      const whole = await (await send(request)).text();
+      await request.respond({ status: 200, contentType: 'application/json', body: whole.slice(0, whole.length / 2) });
+    },
+  };
+  it('has all of it at the end, each thing once, and never called kept what was not', async () => {
+    const { server, browser } = stage();
+    const screen = new Screen(await browser.newPage());
+    const climb = new Climber(screen, server.url);
+    await climb.begin('Shearwater Steps', 'one with a plug');
+    const id = /jobs\/([^/?]+)/.exec(screen.page.url())?.[1] ?? '';
+    /** What the page ever tried to send. */
+    const sent = new Set<string>();
+    const told: string[] = [];
+    const random = seeded(20261);
+    let isHonest = false;
+    await screen.page.setRequestInterception(true);
+    screen.page.on('request', (request) => {
+      if (request.method() !== 'POST' || !request.url().endsWith('/entries')) return void request.continue();
+      const { entries } = JSON.parse(request.postData() ?? '{}') as { entries: readonly { id: string }[] };
+      for (const one of entries) sent.add(one.id);
+      // Every second one is honest: who waits for ever proves nothing
+      isHonest = !isHonest;
+      const names = Object.keys(LIES);
+      const lie = isHonest ? undefined : names[Math.floor(random() * names.length)];
+      if (lie) told.push(lie);
+      void (lie ? LIES[lie]?.(request) : request.continue())?.catch(() => undefined);
+    });
+    const there = async () => (await entriesOf(server.url, id)).map((entry) => entry.id);
+    /** What the head calls kept is with the server. */
+    const keptIsTrue = async (): Promise<void> => {
+      await screen.kept();
+      const known = [...sent];
+      const has = new Set(await there());
+      expect(known.filter((one) => !has.has(one))).toEqual([]);
+    };
+    await screen.area('Spot');
+    await screen.choose('mounted on', 'wall');
+    await screen.choose('wall', 'brick');
+    await screen.keep('height over the ground', '9 ft');
+    await keptIsTrue();
+    await climb.wifi('58');
+    await climb.rung('Measure');
+    await screen.keep('way of the lead to it', '6 ft');
+    await screen.choose('on whatever switch is turned', 'yes');
+    await screen.choose('its GFCI turns it off when tested', 'yes');
+    await screen.choose('its cover', 'closes over a plug');
+    await keptIsTrue();
+    await climb.rung('Choose');
+    await screen.press('Take this camera');
+    await keptIsTrue();
+    await climb.tickAll();
+    await keptIsTrue();
+    const sheet = await climb.leave();
+    expect(sheet).toContain('To switch it off, pull its plug');
+    expect(sheet).toContain('R. Carne');
+    const all = await there();
+    expect(new Set(all).size).toBe(all.length);
+    expect([...sent].filter((one) => !all.includes(one))).toEqual([]);
+    expect(new Set(told).size).toBeGreaterThan(4);
+    await screen.page.close();
+  });
+});
+
+describe('a customer', () => {
+  it('is erased by hand, by whoever types the job’s title, and the record stays', async () => {
+    const { server, jobs, browser } = stage();
+    const id = jobs.get('Knot Cottage') ?? '';
+    const screen = new Screen(await browser.newPage());
+    await screen.open(`${server.url}/jobs/${id}?rung=leave`);
+    const before = await entriesOf(server.url, id);
+    const title = await screen.text('.site-name b');
+    await screen.press('Erase the customer');
+    await screen.type(`type “${title}” to be sure`, 'another house');
+    await screen.press('Erase for good');
+    await screen.says('nothing was erased', '[role=alert]');
+    expect(await screen.text('.site-name b')).toBe(title);
+    await screen.type(`type “${title}” to be sure`, title);
+    await screen.press('Erase for good');
+    await screen.says('Customer erased', '.site-name');
+    await screen.says('nothing is written to this job any more', '[data-testid=erased]');
+    const after = await entriesOf(server.url, id);
+    expect(after.map(({ kind }) => kind)).toEqual(before.map(({ kind }) => kind));
+    expect(JSON.stringify(after)).not.toContain(title);
+    await screen.open(`${server.url}/?q=${encodeURIComponent(title)}`);
+    await screen.says('No site or job begins with these words');
     await screen.page.close();
   });
 });
