@@ -42,7 +42,7 @@ export function stop(sentence) {
 
 /** Runs until Ctrl-C. */
 export async function serve(port, dataFolder) {
-  const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', HOST], {
+  const server = spawn(process.execPath, ['scripts/listen.mjs', String(port)], {
     cwd: root,
     stdio: ['ignore', 'ignore', 'inherit'],
     // Its own group: Ctrl-C reaches this process, which then ends the server once

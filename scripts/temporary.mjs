@@ -14,11 +14,11 @@ export async function onDemoServer(work) {
   const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-'));
   await runTool('demoData', [], { FOX_LADDER_DATA: folder });
   const port = await freePort();
-  const server = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'],
-    { cwd: root, stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, FOX_LADDER_DATA: folder } },
-  );
+  const server = spawn(process.execPath, ['scripts/listen.mjs', String(port)], {
+    cwd: root,
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, NODE_ENV: 'production', FOX_LADDER_DATA: folder },
+  });
   const url = `http://127.0.0.1:${port}`;
   try {
     const up = () =>

@@ -14,7 +14,7 @@ import { broughtUp } from '@/server/projection/soon';
 import { openStore } from '@/server/store';
 import { benchBox } from './benchBox';
 import { benchGate } from './benchGate';
-import { benchLongLogs } from './benchLog';
+import { benchLongLogs, benchReadings } from './benchLog';
 import { benchRows } from './benchRows';
 import { line, ms, share, timesOf } from './measured';
 
@@ -159,3 +159,4 @@ benchRows();
 benchEstimate();
 await benchLog();
 await benchLongLogs();
+await benchReadings();

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { HTTPRequest, Page } from 'puppeteer-core';
 import puppeteer from 'puppeteer-core';
+import { Server } from './server';
 import { PATIENCE_MS, Screen, launch } from './screen';
 import { seeded } from '@/core/random';
 import { Climber } from './climber';
@@ -219,6 +220,39 @@ describe('a customer', () => {
     await screen.open(`${server.url}/?q=${encodeURIComponent(title)}`);
     await screen.says('No site or job begins with these words');
     await screen.page.close();
+  });
+});
+
+describe('the door of the server', () => {
+  it('answers from the first moment, and refuses what no route can read', async () => {
+    const { server } = stage();
+    for (const path of ['/api/v1/%E0%A4%A', '/api/v1/jobs/%E0%A4', '/jobs/%', '/%ff']) {
+      const answer = await fetch(`${server.url}${path}`);
+      expect([path, answer.status, answer.headers.get('content-type')]).toEqual([
+        path,
+        400,
+        'application/problem+json',
+      ]);
+      expect(await answer.json()).toMatchObject({
+        status: 400,
+        detail: 'The address has an escape that can’t be read.',
+      });
+    }
+    const early = new Server();
+    const seen = new Set<string>();
+    const starting = early.start();
+    let isUp = false;
+    void starting.then(() => {
+      isUp = true;
+    });
+    while (!isUp) {
+      const answer = await fetch(`${early.url}/api/v1/jobs`).catch(() => null);
+      if (answer) seen.add(`${answer.status} ${answer.headers.get('content-type') ?? ''}`);
+      await new Promise((resolve) => setTimeout(resolve, 10));
+    }
+    await early.stop();
+    early.clear();
+    expect([...seen].filter((one) => one !== '200 application/json')).toEqual(['503 application/problem+json']);
   });
 });
 

@@ -23,15 +23,11 @@ export class Server {
   async start(at?: string): Promise<void> {
     const port = at ?? (await freePort());
     this.url = `http://127.0.0.1:${port}`;
-    this.process = spawn(
-      process.execPath,
-      ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'],
-      {
-        cwd: process.env.FOX_LADDER_BUILT,
-        stdio: ['ignore', 'ignore', 'inherit'],
-        env: { ...process.env, NODE_OPTIONS: '', NODE_ENV: 'production', FOX_LADDER_DATA: this.folder },
-      },
-    );
+    this.process = spawn(process.execPath, ['scripts/listen.mjs', String(port)], {
+      cwd: process.env.FOX_LADDER_BUILT,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, NODE_OPTIONS: '', NODE_ENV: 'production', FOX_LADDER_DATA: this.folder },
+    });
     for (let tries = 0; tries < 300; tries++) {
       const up = await fetch(`${this.url}/api/v1/crew`).then(
         (answer) => answer.ok,

@@ -1,3 +1,4 @@
+import { setImmediate } from 'node:timers/promises';
 import { sql, type Kysely } from 'kysely';
 import type { NewEntry } from '@/core/kinds';
 import { newKey } from '../sealing/seal';
@@ -32,6 +33,8 @@ export async function sealAll(db: Kysely<unknown>): Promise<void> {
           db,
         );
       }
+      // Who asks meanwhile is told that it takes a while
+      await setImmediate();
       const last = rows.at(-1);
       if (!last) break;
       after = last.seq;
