@@ -61,7 +61,6 @@ export function LeaveBench() {
             </li>
           ))}
         </ul>
-        <EraseCustomer />
       </section>
       <section>
         <h2>{leaveWords.handingOver}</h2>
@@ -114,6 +113,7 @@ export function LeaveBench() {
             <li key={say(words)}>{say(words)}</li>
           ))}
         </ul>
+        <EraseCustomer />
       </section>
     </div>
   );

@@ -10,7 +10,7 @@ export const leave = {
   writeItDown: 'Write it down',
   eraseTheCustomer: 'Erase the customer',
   whatErasingDoes:
-    'Title, name, address, notes and photos can’t be read any more, here and in every backup made since they are sealed. What was found, built and proved stays. Nothing is written to this job afterwards.',
+    'Title, name, address, notes and photos can’t be read any more: here at once, in a backup from the next one on. What was found, built and proved stays. Nothing is written to this job afterwards.',
   titleToBeSure: ({ title }: { readonly title: string }) => `type “${title}” to be sure`,
   eraseForGood: 'Erase for good',
   customerErased: ({ at }: { readonly at: string }) =>
