@@ -45,6 +45,7 @@ try {
     try {
       for (const [name, site, where, size = DESK, theme = 'paper', at] of VIEWS) {
         const page = await browser.newPage();
+        await page.evaluateOnNewDocument(() => localStorage.setItem('fox-ladder-who', 'ines'));
         await browser.setCookie({ name: 'fox-ladder-theme', value: theme, domain: '127.0.0.1', path: '/' });
         await page.setViewport(size);
         const job = jobs.find(({ title }) => title === site);

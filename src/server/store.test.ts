@@ -5,6 +5,7 @@ import { ensureKey, writingKey } from './sealing/keys';
 import { sealedTitle } from './sealing/sealedRows';
 import { parseJobFile } from '@/contract/job';
 import { ProblemError } from '@/contract/problem';
+import { addToCrew } from './crew';
 import { FileStore } from './files';
 import { entry, newJob, temporaryStore } from './forTests';
 import { appendEntries, createJob } from './jobs/entryStore';
@@ -89,6 +90,18 @@ describe('the log', () => {
       sql`DELETE FROM jobs WHERE id = ${job.id}`,
     ])
       await expect(statement.execute(store.db)).rejects.toThrow('never changed');
+  });
+  it('are by whoever is of the crew under their own name; somebody who is not may write', async () => {
+    const job = await make('Siskin House');
+    await addToCrew(store.db, { id: 'wren', name: 'Wren', licensed: undefined });
+    const by = (id: string, name: string) =>
+      appendEntries(store.db, store.clock, job.id, [entry('noteWritten', { text: 'x' }, { by: { id, name } })]);
+    await expect(by('wren', 'Ivo')).rejects.toMatchObject({
+      status: 422,
+      errors: [{ path: 'entries[0].by.name', message: 'is not the name of wren in the crew: Wren' }],
+    });
+    await by('wren', 'Wren');
+    await by('another-program', 'Tally');
   });
   it('takes two crews writing at once, each entry once', async () => {
     const job = await make();

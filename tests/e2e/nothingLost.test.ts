@@ -53,6 +53,30 @@ describe('a browser that is killed in mid-typing', () => {
     const last = (await entriesOf(server.url, jobs.get('Whimbrel Court') ?? '')).at(-1);
     expect(last?.data).toMatchObject({ leadReachM: 0.13 });
   });
+  it('gives back a new job’s name too, whatever kind of point is picked then', async () => {
+    const { server } = stage();
+    const typedSite = (on: Screen) =>
+      on.page.waitForFunction(
+        () => document.querySelector<HTMLInputElement>('input[name=title]')?.value === 'Dipper W',
+        {
+          timeout: PATIENCE_MS,
+        },
+      );
+    const first = await open();
+    await first.screen.open(server.url);
+    await first.screen.press('New job');
+    await first.screen.type('site', 'Dipper W');
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    first.browser.process()?.kill('SIGKILL');
+    await new Promise((resolve) => setTimeout(resolve, 500));
+    const again = await open();
+    await again.screen.open(server.url);
+    await again.screen.press('New job');
+    await typedSite(again.screen);
+    await again.screen.choose('the first point is', 'floodlight');
+    await typedSite(again.screen);
+    await again.browser.close();
+  });
 });
 
 describe('a network that lies between page and server', () => {

@@ -95,6 +95,7 @@ export function ItemForm({ shelf, item, onSave, onRemove, onClose }: Props) {
       )}
       <AskForm
         about={id ?? ''}
+        closes
         fields={asked.map((column) => fieldOf(described, column, item?.values ?? null))}
         submit={catalogueWords.keepIt}
         main

@@ -3,7 +3,7 @@ import { Button } from 'react-bootstrap';
 import { JobContext } from '../log/JobContext';
 import { useSay } from '../log/useSay';
 import { useTyped } from '../log/useTyped';
-import { useContext, useId, useMemo, useState, type ReactNode } from 'react';
+import { useContext, useEffect, useId, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import type { DataOf, TypedField } from './field';
 import { FieldInput } from './FieldInput';
@@ -20,6 +20,8 @@ interface Props<F extends readonly TypedField[]> {
   /** What it asks about, where a page asks the same of several things: a circuit, a check. */
   readonly about?: string;
   readonly main?: boolean;
+  /** It is closed by hand, and what was typed in it goes with it. */
+  readonly closes?: boolean;
   /** Called with what the fields say together. Where it comes to false, what was typed stays as it is. */
   readonly onSubmit?: (data: DataOf<F>, marks: Marks) => unknown;
   /** Called with the texts as they stand, for who makes one list of them. */
@@ -34,6 +36,7 @@ export function AskForm<const F extends readonly TypedField[]>({
   submit,
   about = '',
   main = false,
+  closes = false,
   onSubmit,
   onTexts,
   children,
@@ -52,10 +55,17 @@ export function AskForm<const F extends readonly TypedField[]>({
   const typed = useTyped(form, labels, (left) => {
     for (const [name, text] of Object.entries(left)) if (name in start) setValue(name, text, { shouldDirty: true });
   });
+  const drop = useRef(() => undefined as void);
+  useEffect(() => {
+    drop.current = () => typed.keep(null);
+  });
+  // A page that is put away closes nothing
+  useEffect(() => (closes ? () => drop.current() : undefined), [closes]);
   /** What differs from what stands outlives the page. */
   const keepTyped = () => {
     const now = getValues();
-    typed.keep(fields.some(({ name, shown }) => (now[name] ?? '').trim() !== shown) ? now : null);
+    const other = fields.filter(({ name, shown }) => (now[name] ?? '').trim() !== shown);
+    typed.keep(other.length > 0 ? Object.fromEntries(other.map(({ name }) => [name, now[name] ?? ''])) : null);
   };
   const [metered, setMetered] = useState<Readonly<Record<string, string>>>({});
   const texts = useWatch({ control });

@@ -50,6 +50,7 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
         onPick={(picked) => picked && setKind(picked)}
       />
       <AskForm
+        about={head.id}
         key={pointKind}
         fields={[textField('name', jobWords.nameOfThePoint, FIRST_NAMES[pointKind].name)]}
         submit={jobWords.addThePoint}

@@ -38,8 +38,6 @@ export function useTyped(form: string, labels: Texts, giveBack: (texts: Texts) =
   return useMemo(
     () => ({
       keep: (texts) => {
-        // A form of no job is closed by hand, and what was typed in it goes with it
-        if (where === '') return;
         // What is typed from now on is newer than what was left
         given.current = form;
         if (texts) store.keep(form, where, labels, texts);
