@@ -7,7 +7,7 @@ import { shared } from './shared';
 import { dataFolder, serverLog, store } from './store';
 import { sweep } from './sweep';
 
-/** What the process waits for before it ends: `scripts/listen` asks for it by this name. */
+/** What the process waits for before it ends: `scripts/listen.mjs` asks for it by this name. */
 const beforeTheEnd = () => shared('before the end', (): (() => Promise<void>)[] => []);
 
 /** Opens the store at start; what is wrong with it is told in one sentence, and the program ends. */

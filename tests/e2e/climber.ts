@@ -147,7 +147,12 @@ export class Climber {
   async prove(on: string | null): Promise<void> {
     const { screen } = this;
     await this.rung('Prove');
-    if (on) await screen.press(on);
+    if (on) {
+      await screen.press(on);
+      // What moves away under the hand is pressed again
+      await screen.says('LIVE', '[data-testid=circuit-state]').catch(() => screen.press(on));
+      await screen.kept();
+    }
     const ids = await screen.page.$$eval('[data-check]', (rows) => rows.map((row) => row.getAttribute('data-check')));
     for (const id of ids) {
       const row = `[data-check=${id ?? ''}]`;

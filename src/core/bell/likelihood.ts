@@ -165,11 +165,11 @@ const readableKey = (readable: Readable): string => {
     case 'mainsVolts':
       return JSON.stringify(['mainsVolts', readable.instrument]);
     case 'loopOhms':
-      return `loopOhms ${readable.run}`;
+      return JSON.stringify(['loopOhms', readable.run]);
     case 'coilOhms':
       return 'coilOhms';
     case 'report':
-      return `report ${readable.state}`;
+      return JSON.stringify(['report', readable.state]);
   }
 };
 
