@@ -9,13 +9,22 @@ import { stop } from './serve.mjs';
 
 const COPIED = ['src', 'tests', 'scripts', 'jest.config.mjs', 'package.json', 'tsconfig.json', 'docs/formats'];
 
+const MOST_MS = 300_000;
+
 /** Whether tests fail in the copy as it stands. */
 function fail(copy, tests) {
-  const { status } = spawnSync(process.execPath, ['node_modules/jest/bin/jest.js', '--ci', '--bail', ...tests], {
-    cwd: copy,
-    stdio: 'ignore',
-    env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning' },
-  });
+  const { status } = spawnSync(
+    process.execPath,
+    ['node_modules/jest/bin/jest.js', '--ci', '--bail', '--runInBand', ...tests],
+    {
+      cwd: copy,
+      stdio: 'ignore',
+      // A break may make a test go on for ever: it minds, too
+      timeout: MOST_MS,
+      killSignal: 'SIGKILL',
+      env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning' },
+    },
+  );
   return status !== 0;
 }
 
