@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import type { HTTPRequest, Page } from 'puppeteer-core';
+import type { Browser, HTTPRequest, Page } from 'puppeteer-core';
 import puppeteer from 'puppeteer-core';
 import { runs } from '../runs';
 import { Server } from './server';
@@ -24,13 +24,19 @@ async function entriesOf(
 
 describe('a browser that is killed in mid-typing', () => {
   const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-browser-'));
-  afterAll(() => rmSync(folder, { recursive: true, force: true, maxRetries: 5 }));
+  const opened: Browser[] = [];
+  afterAll(() => {
+    // One that a failed test left open would keep the whole run from ending
+    for (const browser of opened) browser.process()?.kill('SIGKILL');
+    rmSync(folder, { recursive: true, force: true, maxRetries: 5 });
+  });
   const open = async () => {
     const browser = await puppeteer.launch({
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
       userDataDir: folder,
     });
+    opened.push(browser);
     return { browser, screen: new Screen(await browser.newPage()) };
   };
   it('gives back what was typed, and calls nothing kept meanwhile', async () => {
