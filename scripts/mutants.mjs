@@ -9,6 +9,7 @@ import { stop } from './serve.mjs';
 
 const COPIED = ['src', 'tests', 'scripts', 'jest.config.mjs', 'package.json', 'tsconfig.json', 'docs/formats'];
 
+/** So long may the tests of one break take. */
 const MOST_MS = 300_000;
 
 /** Whether tests fail in the copy as it stands. */

@@ -1,13 +1,32 @@
 import { rm } from 'node:fs/promises';
 import path from 'node:path';
+import { setTimeout } from 'node:timers/promises';
 import { sql } from 'kysely';
 import type { EraseRequest } from '@/contract/job';
 import { ProblemError } from '@/contract/problem';
+import type { Database } from '../db/open';
 import { copiesBeside } from '../db/openFault';
 import { bringUp } from '../projection/project';
 import { siteKey } from '../sealing/keys';
 import type { Store } from '../storeOf';
 import { jobLog } from './jobLog';
+
+/** Between two tries, ms, and how many: whoever reads just then is done in a moment. */
+const TRY_AGAIN_MS = 50;
+const MOST_TRIES = 60;
+
+/**
+ * Brings what stands in a journal into its file and empties the journal: until then the file itself holds what was erased.
+ * @throws where somebody reads on and on
+ */
+async function bringHome(db: Database, part: 'keys' | 'main'): Promise<void> {
+  for (let tries = 0; tries < MOST_TRIES; tries++) {
+    const { rows } = await sql<{ busy: number }>`PRAGMA ${sql.id(part)}.wal_checkpoint(TRUNCATE)`.execute(db);
+    if (rows[0]?.busy === 0) return;
+    await setTimeout(TRY_AGAIN_MS);
+  }
+  throw new Error(`the journal of ${part} could not be emptied`);
+}
 
 /**
  * Erases a job’s customer: the key of its site is destroyed, and with it name, address, notes and photos wherever a copy of
@@ -20,21 +39,21 @@ export async function eraseCustomer(
   { by, title }: EraseRequest,
 ): Promise<{ readonly erasedAt: string }> {
   const { head } = await jobLog(db, jobId);
-  if (head.erasedAt !== undefined) return { erasedAt: head.erasedAt };
-  if (head.title !== title)
-    throw new ProblemError(422, 'This is not the title of the job: nothing was erased.', [
-      { path: 'title', message: 'is not the title of this job' },
-    ]);
-  await db
-    .updateTable('keys.site_keys')
-    .set({ key: null, erased_at: clock.now(), erased_by: by.name })
-    .where('job_id', '=', jobId)
-    .where('key', 'is not', null)
-    .execute();
-  // Whatever fails from here on is made good at the next start: the rows are seen to be of before
+  if (head.erasedAt === undefined) {
+    if (head.title !== title)
+      throw new ProblemError(422, 'This is not the title of the job: nothing was erased.', [
+        { path: 'title', message: 'is not the title of this job' },
+      ]);
+    await db
+      .updateTable('keys.site_keys')
+      .set({ key: null, erased_at: clock.now(), erased_by: by.name })
+      .where('job_id', '=', jobId)
+      .where('key', 'is not', null)
+      .execute();
+  }
+  // Whatever fails from here on is made good by asking again, and the rows at the next start
   await bringUp(db, jobId);
-  // Nothing of the key, nor of the rows, stays in a journal
-  await sql`PRAGMA wal_checkpoint(TRUNCATE)`.execute(db);
+  for (const part of ['keys', 'main'] as const) await bringHome(db, part);
   // Copies that upgrades and restores laid beside hold it in the clear, or did not know of it
   for (const copy of copiesBeside(folder))
     for (const end of ['', '-wal', '-shm'])

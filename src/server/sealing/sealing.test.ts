@@ -177,6 +177,19 @@ describe('erasing a customer', () => {
     await close(store);
     for (const word of TOLD) expect(filesWith(store.folder, word)).toEqual([]);
   });
+  it('is done once the file of the keys itself has it no more, though somebody reads it meanwhile', async () => {
+    const store = await opened();
+    const { id } = await told(store);
+    const row = await store.db.selectFrom('keys.site_keys').select('key').where('job_id', '=', id).executeTakeFirst();
+    const key = Buffer.from(row?.key ?? []);
+    const reading = new Database(path.join(store.folder, KEYS_FILE));
+    reading.exec('BEGIN');
+    reading.prepare('SELECT count(*) FROM site_keys').all();
+    setTimeout(() => reading.exec('COMMIT'), 200);
+    await eraseCustomer(store, id, { by: someone, title: TITLE });
+    for (const file of everything(store.folder)) expect(readFileSync(file).includes(key)).toBe(false);
+    reading.close();
+  });
   it('takes nothing more in, neither written nor from a file, and leaves as a file of the record', async () => {
     const store = await opened();
     const { id } = await told(store);
