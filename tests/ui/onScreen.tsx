@@ -180,8 +180,7 @@ export function openJob(entries: readonly Entry[], { pointId = '', rung, area, s
   const server = fakeServer([...entries]);
   const shown = show(
     <JobScreen
-      head={head}
-      entries={[...entries]}
+      log={JSON.stringify({ head, entries })}
       pointId={pointId}
       firstRung={rung ?? null}
       firstArea={area ?? null}

@@ -105,6 +105,14 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
   '/api/v1/jobs/{id}/file': {
     get: { summary: 'The job file', answers: { 200: 'JobFile' }, refusals: [404, ...EVERY] },
   },
+  '/api/v1/jobs/{id}/container': {
+    get: {
+      summary: 'The job with all its photos, as an archive that is streamed (docs/formats); import takes it back',
+      gives: 'application/x-tar',
+      answers: { 200: 'Bytes' },
+      refusals: [404, ...EVERY],
+    },
+  },
   '/api/v1/jobs/{id}/erase': {
     post: {
       summary: 'Erases the customer of a job: what tells of them can’t be read any more, the record stays',

@@ -1,4 +1,4 @@
-import type { Readable } from 'node:stream';
+import { Readable } from 'node:stream';
 import { extract, pack, type Pack } from 'tar-stream';
 import { parseContainer, JOB_CONTAINER_FORMAT, JOB_CONTAINER_VERSION, type JobContainer } from '@/contract/job';
 import { FILE_LIMITS, checkSize } from '@/contract/jsonSize';
@@ -64,7 +64,8 @@ export async function containerOf(
   fill(archive, { db, files }, container, rows).catch((error: unknown) =>
     archive.destroy(error instanceof Error ? error : new Error(String(error))),
   );
-  return { title: head.title, stream: archive };
+  // The archive’s own stream is not Node’s, whatever its types say: a web stream can’t be made of it
+  return { title: head.title, stream: Readable.from(archive, { objectMode: false }) };
 }
 
 /** A part of an archive, whole. @throws ProblemError 413 where it is larger than a part may be */

@@ -6,11 +6,13 @@ import { Button } from 'react-bootstrap';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useState } from 'react';
-import { customerPage, customerText, placeOf, type Job } from '@/core/job';
+import { customerPage, customerText, placeOf } from '@/core/job';
 import { sayIn } from '@/words';
+import { useHandedJob, type HandedLog } from '../log/handed';
 
 /** The page for the customer: what is still open, in plain words, to print or to send as a text. */
-export function CustomerSheet({ job }: { readonly job: Job }) {
+export function CustomerSheet({ log }: { readonly log: HandedLog }) {
+  const job = useHandedJob(log);
   const say = sayIn(placeOf(job));
   const when = job.expectedAt === null ? null : format(parseISO(job.expectedAt), beforeWords.dayAndHour);
   const page = customerPage(job, when);

@@ -1,10 +1,10 @@
 'use client';
 import { jobWords } from '@/words/screens';
 import { Suspense, useCallback, useEffect, useState } from 'react';
-import type { JobHead } from '@/core/job';
-import { RUNGS, type Entry, type Rung } from '@/core/kinds';
+import { RUNGS, type Rung } from '@/core/kinds';
 import type { Settings } from '@/contract/settings';
 import type { Catalogue } from '@/core/catalogue';
+import { useHanded, type HandedLog } from '../log/handed';
 import { JobProvider, useJob } from '../log/JobContext';
 import { MeterProvider } from '../meter/MeterContext';
 import { useKeys } from '../frame/useKeys';
@@ -17,8 +17,7 @@ import { FootBar } from './FootBar';
 import { Rail } from './Rail';
 
 interface Props {
-  readonly head: JobHead;
-  readonly entries: readonly Entry[];
+  readonly log: HandedLog;
   readonly pointId: string;
   readonly firstRung: Rung | null;
   readonly firstArea: string | null;
@@ -27,7 +26,8 @@ interface Props {
 }
 
 /** A job: the ladder at the left, the bench of the rung at hand in the middle, the carry sheet at the right. */
-export function JobScreen({ head, entries, pointId, firstRung, firstArea, settings, catalogue }: Props) {
+export function JobScreen({ log, pointId, firstRung, firstArea, settings, catalogue }: Props) {
+  const { head, entries } = useHanded(log);
   const [rung, setRung] = useState(firstRung);
   const [area, setArea] = useState(firstArea);
   const go = useCallback(

@@ -10,3 +10,6 @@ export async function logOf(id: string) {
     throw error;
   });
 }
+
+/** The same as one text (`ui/log/handed`). */
+export const handedLog = async (id: string): Promise<string> => JSON.stringify(await logOf(id));

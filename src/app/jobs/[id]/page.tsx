@@ -4,7 +4,7 @@ import { readSettings } from '@/server/settings';
 import { store } from '@/server/store';
 import { OnClient } from '@/ui/frame/OnClient';
 import { JobScreen } from '@/ui/job/JobScreen';
-import { logOf } from './logOf';
+import { handedLog } from './logOf';
 
 interface Props {
   readonly params: Promise<{ readonly id: string }>;
@@ -12,15 +12,14 @@ interface Props {
 }
 
 export default async function JobPage({ params, searchParams }: Props) {
-  const { head, entries } = await logOf((await params).id);
+  const log = await handedLog((await params).id);
   const { point, rung, area } = await searchParams;
   const { db } = await store();
   const settings = await readSettings(db);
   return (
     <OnClient>
       <JobScreen
-        head={head}
-        entries={entries}
+        log={log}
         pointId={typeof point === 'string' ? point : ''}
         firstRung={RUNGS.find((one) => one === rung) ?? null}
         firstArea={typeof area === 'string' ? area : null}

@@ -1,13 +1,12 @@
-import { jobOf } from '@/server/jobs/jobLog';
 import { OnClient } from '@/ui/frame/OnClient';
 import { CustomerSheet } from '@/ui/before/CustomerSheet';
-import { logOf } from '../logOf';
+import { handedLog } from '../logOf';
 
 export default async function BeforePage({ params }: { readonly params: Promise<{ readonly id: string }> }) {
-  const log = await logOf((await params).id);
+  const log = await handedLog((await params).id);
   return (
     <OnClient>
-      <CustomerSheet job={jobOf(log)} />
+      <CustomerSheet log={log} />
     </OnClient>
   );
 }

@@ -1,11 +1,8 @@
-import { notFound } from 'next/navigation';
-import { doorOf } from '@/core/points';
 import { readCatalogue } from '@/server/catalogue';
-import { jobOf } from '@/server/jobs/jobLog';
 import { store } from '@/server/store';
 import { OnClient } from '@/ui/frame/OnClient';
 import { ComparePage } from '@/ui/points/doorbell/compare/ComparePage';
-import { logOf } from '../logOf';
+import { handedLog } from '../logOf';
 
 interface Props {
   readonly params: Promise<{ readonly id: string }>;
@@ -13,13 +10,12 @@ interface Props {
 }
 
 export default async function Page({ params, searchParams }: Props) {
-  const log = await logOf((await params).id);
-  const point = doorOf(jobOf(log), (await searchParams).point);
-  if (!point) return notFound();
+  const log = await handedLog((await params).id);
+  const { point } = await searchParams;
   const catalogue = await readCatalogue((await store()).db);
   return (
     <OnClient>
-      <ComparePage head={log.head} entries={log.entries} pointId={point.id} catalogue={catalogue} />
+      <ComparePage log={log} pointId={typeof point === 'string' ? point : null} catalogue={catalogue} />
     </OnClient>
   );
 }

@@ -3,20 +3,20 @@ import { compareWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import { sayIn, type Say } from '@/words';
 import Link from 'next/link';
+import { notFound } from 'next/navigation';
 import { useMemo } from 'react';
 import type { Catalogue } from '@/core/catalogue';
-import { fold, placeOf, type JobHead } from '@/core/job';
-import type { Entry } from '@/core/kinds';
+import { placeOf } from '@/core/job';
 import { comparisonOf, doorOf, type Compared } from '@/core/points';
 import { useMoney } from '../../../figures/useMoney';
 import { PrintButton } from '../../../frame/PrintButton';
+import { useHandedJob, type HandedLog } from '../../../log/handed';
 import { lowerFirst } from '@/core/units';
 
 interface Props {
-  readonly head: JobHead;
-  readonly entries: readonly Entry[];
-  /** Of a door that is there. */
-  readonly pointId: string;
+  readonly log: HandedLog;
+  /** Null: the first door. */
+  readonly pointId: string | null;
   readonly catalogue: Catalogue;
 }
 
@@ -88,12 +88,10 @@ const wayWords = ({ transformer, tap, treatment }: NonNullable<Compared['way']>,
   });
 
 /** One page for the customer: every doorbell at this door, side by side, in plain words. */
-export function ComparePage({ head, entries, pointId, catalogue }: Props) {
-  const { job, point, compared } = useMemo(() => {
-    const made = fold(head, entries);
-    const door = doorOf(made, pointId);
-    return { job: made, point: door, compared: door ? comparisonOf(made, door, catalogue) : [] };
-  }, [head, entries, pointId, catalogue]);
+export function ComparePage({ log, pointId, catalogue }: Props) {
+  const job = useHandedJob(log);
+  const point = doorOf(job, pointId ?? undefined) ?? notFound();
+  const compared = useMemo(() => comparisonOf(job, point, catalogue), [job, point, catalogue]);
   const say = sayIn(placeOf(job));
   const money = useMoney();
   return (
@@ -101,10 +99,10 @@ export function ComparePage({ head, entries, pointId, catalogue }: Props) {
       <div className="sheet-head">
         <div>
           <h1>{compareWords.whichDoorbell}</h1>
-          <div>{[job.title, point?.name, job.site.address].filter(Boolean).join(', ')}</div>
+          <div>{[job.title, point.name, job.site.address].filter(Boolean).join(', ')}</div>
         </div>
         <span className="row-of no-print">
-          <Link className="btn btn-secondary" href={`/jobs/${job.id}?point=${pointId}&rung=choose`}>
+          <Link className="btn btn-secondary" href={`/jobs/${job.id}?point=${point.id}&rung=choose`}>
             {compareWords.backToTheJob}
           </Link>
           <PrintButton />
@@ -119,7 +117,7 @@ export function ComparePage({ head, entries, pointId, catalogue }: Props) {
               {compared.map(({ device }) => (
                 <th key={device.id} scope="col">
                   {device.name}
-                  {device.id === point?.look.deviceId && <span className="remark block">{compareWords.askedFor}</span>}
+                  {device.id === point.look.deviceId && <span className="remark block">{compareWords.askedFor}</span>}
                 </th>
               ))}
             </tr>
