@@ -118,6 +118,10 @@ describe('compute/advice', () => {
   });
   const [transformer] = printed.remedies.transformers;
   const [treatment] = printed.remedies.treatments;
+  const sheet = (low: number, likely: number, high: number) => ({
+    ...transformer,
+    openCircuitVolts: { low, likely, high },
+  });
   it.each([
     ['an unknown field', { ...printed, colour: 'red' }, 400],
     ['a policy that is none', { ...printed, policy: 'cheapest' }, 400],
@@ -139,6 +143,9 @@ describe('compute/advice', () => {
     ['low above high', reading({ value: undefined, low: 19, high: 18 }), 422],
     ['a transformer of 0 VA', { ...printed, source: { ratedVolts: 16, ratedVa: 0 } }, 422],
     ['a new one of 0 VA', remedies({ transformers: [{ ...transformer, ratedVa: 0 }] }), 422],
+    ['open volts upside down', remedies({ transformers: [sheet(33, 32, 34)] }), 422],
+    ['open volts whose likely is over high', remedies({ transformers: [sheet(31, 35, 34)] }), 422],
+    ['half of open volts', remedies({ transformers: [{ ...transformer, openCircuitVolts: { low: 30 } }] }), 400],
     ['an id twice', remedies({ transformers: [transformer, transformer] }), 422],
     ['a transformer called keep', remedies({ transformers: [{ ...transformer, id: 'keep' }] }), 422],
     ['a negative length', { ...printed, runs: { toDoor: { lengthM: -1, awg: 20 } } }, 422],
@@ -154,5 +161,95 @@ describe('compute/advice', () => {
     const refusal = refused(body);
     expect(refusal.status).toBe(status);
     expect(refusal.paths.length).toBeGreaterThan(0);
+  });
+});
+
+describe('a new transformer by its sheet', () => {
+  // 230 V + 10 %: an open reading of 36 / 1.1 = 32.7 V, and what little the device drops, is where the door stands too high
+  const short = { lengthM: 1, lengthPercent: 5, mm2: 1.5, pairs: 1, celsiusLow: 10, celsiusHigh: 20 };
+  const wired = (openCircuitVolts?: object, doorMaxVolts = 36) =>
+    ask({
+      ...printed,
+      mains: { nominalVolts: 230, lowPercent: -6, highPercent: 10, frequencyHz: 50 },
+      source: { ratedVolts: 8, ratedVa: 8 },
+      runs: { toChime: short, toDoor: short },
+      device: {
+        ...printed.device,
+        states: [{ name: 'liveNight', watts: 2, wattsPercent: 15, powerFactor: 0.75, displacementFactor: 1 }],
+        doorMaxVolts,
+      },
+      readings: [],
+      canTake: [],
+      remedies: {
+        transformers: [
+          {
+            id: 'd24',
+            ratedVolts: 24,
+            ratedVa: 24,
+            minutes: 45,
+            cost: 24,
+            ...(openCircuitVolts ? { openCircuitVolts } : {}),
+          },
+        ],
+        treatments: [printed.remedies.treatments[1]],
+        wires: [],
+      },
+    });
+  const fitted = (answer: ReturnType<typeof ask>) => answer.options.find(({ id }) => id === 'd24+bypass');
+
+  it('is trusted outright where its sheet keeps it under the limit', () => {
+    const answer = wired({ low: 29, likely: 30, high: 31 });
+    expect(fitted(answer)).toMatchObject({ condition: null, conditionChance: null, verdict: 'holds' });
+    expect(answer.proposed).toBe('d24+bypass');
+  });
+  it('is proposed on a condition where one reading decides, with the chance of it worked by hand', () => {
+    const answer = wired({ low: 31, likely: 32.5, high: 34 });
+    const way = fitted(answer);
+    // At 33.3 V open 2 W drop 0.69 V in 9.3 Ω: 35.94 V at the door. That is 0.88 σ over the middle: 0.81 of all
+    expect(way?.condition?.mostVolts).toBeGreaterThan(33.1);
+    expect(way?.condition?.mostVolts).toBeLessThan(33.4);
+    expect(way?.condition?.leastVolts).toBeNull();
+    expect(way?.conditionChance).toBeGreaterThan(0.74);
+    expect(way?.conditionChance).toBeLessThan(0.83);
+    expect(way?.belief).toBeGreaterThanOrEqual(0.99);
+    expect(way?.verdict).toBe('holds');
+    expect(say(way?.reason)).toMatch(/On one condition: .* at most 33\.[23] V/);
+    expect(answer.proposed).toBe('d24+bypass');
+  });
+  it('is no way where it would be met less than half the time', () => {
+    const answer = wired({ low: 32, likely: 35, high: 37 });
+    expect(fitted(answer)).toMatchObject({ condition: null, conditionChance: null });
+    expect(fitted(answer)?.belief).toBeLessThan(0.5);
+    expect(answer.proposed).toBeNull();
+  });
+  it('has a floor too, where a stiff one is too low for what it has to feed', () => {
+    const way = fitted(
+      ask({
+        ...printed,
+        runs: { toChime: short, toDoor: short },
+        readings: [],
+        canTake: [],
+        device: { ...printed.device, doorMinVolts: 27, doorFullVolts: 27 },
+        remedies: {
+          transformers: [
+            {
+              id: 'd24',
+              ratedVolts: 24,
+              ratedVa: 400,
+              minutes: 45,
+              cost: 24,
+              openCircuitVolts: { low: 29, likely: 31, high: 33 },
+            },
+          ],
+          treatments: [printed.remedies.treatments[1]],
+          wires: [],
+        },
+      }),
+    );
+    // 27 V are needed at 0.9 of nominal mains: 30 V, and what 6 W drop on the way
+    expect(way?.condition?.mostVolts).toBeNull();
+    expect(way?.condition?.leastVolts).toBeGreaterThan(30);
+    expect(way?.condition?.leastVolts).toBeLessThan(31);
+    expect(way?.belief).toBeGreaterThanOrEqual(0.99);
   });
 });

@@ -31,6 +31,8 @@ function answered(question: AdviceQuestion, advice: Advice, parts: readonly Opti
       verdict: standing.verdict,
       state: standing.state,
       belief: standing.belief,
+      condition: standing.condition,
+      conditionChance: standing.conditionChance,
       marginVolts: standing.marginVolts,
       minutes: way.minutes,
       cost: way.cost,

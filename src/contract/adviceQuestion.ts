@@ -161,6 +161,7 @@ function waysOf(request: AdviceRequest): readonly { readonly way: Way; readonly 
               id: transformer.id,
               ratedVolts: transformer.ratedVolts,
               ratedVa: transformer.ratedVa,
+              ...(transformer.openCircuitVolts ? { openVolts: transformer.openCircuitVolts } : {}),
             },
             treatment: standing,
             pairFactor: { toChime: factor('toChime'), toDoor: factor('toDoor') },

@@ -164,6 +164,18 @@ export const adviceRequest = exact({
         id: id(),
         ratedVolts: overZero().max(1000).defined(),
         ratedVa: overZero().defined(),
+        openCircuitVolts: exact({
+          low: overZero().max(2000).defined(),
+          likely: overZero().max(2000).defined(),
+          high: overZero().max(2000).defined(),
+        })
+          .optional()
+          .test('order', (value, context) => {
+            if (!value || (value.low <= value.likely && value.likely <= value.high)) return true;
+            const field = value.low > value.likely ? 'low' : 'likely';
+            const above = field === 'low' ? 'likely' : 'high';
+            return context.createError({ path: under(context, field), message: `is above ${above}` });
+          }),
         minutes: atLeastZero().defined(),
         cost: atLeastZero().defined(),
         licensed: boolean(),

@@ -66,6 +66,8 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
         wires: list(text),
         verdict: { enum: ['holds', 'tight', 'fails', 'tooHigh', 'cannotTell'] },
         ...all(['belief', 'marginVolts', 'minutes', 'cost'], figure),
+        condition: { oneOf: [object({ mostVolts: figureOrNull, leastVolts: figureOrNull }), { type: 'null' }] },
+        conditionChance: figureOrNull,
         ...all(['licensed', 'silent', 'dominated'], { type: 'boolean' }),
       }),
     ),

@@ -207,6 +207,8 @@ describe('the front', () => {
     marginVolts,
     highestVolts: 20,
     utilisation: 0.5,
+    condition: null,
+    conditionChance: null,
   });
   it('folds away what is nowhere better and somewhere worse', () => {
     expect(dominatedOf([kept, soft, stiff], [standing(1, 1), standing(1, 1), standing(1, 8)])).toEqual([

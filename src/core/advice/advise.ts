@@ -88,6 +88,7 @@ const measures = (way: Way, standing: Standing): readonly number[] => [
   -standing.marginVolts,
   Number(way.silent),
   Number(way.licensed),
+  1 - (standing.conditionChance ?? 1),
 ];
 
 /** Ways that another one beats: nowhere worse, somewhere better. */
@@ -114,7 +115,7 @@ export function advise(question: AdviceQuestion): Advice {
   const { bell, ways, policy, chimeVolts, takeable } = question;
   const houses = likelyHouses(bell, drawsFor(question));
   const held = holdWays(bell, houses, ways, question.timeDomain);
-  const propose = proposer(ways, policy, chimeVolts);
+  const propose = proposer(ways, policy, chimeVolts, (way) => held[way]?.within != null);
   const at = propose((way) => held[way]?.standing.belief ?? 0);
   const standings = held.map(({ standing }) => standing);
   const dominated = dominatedOf(ways, standings);

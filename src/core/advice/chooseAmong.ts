@@ -26,6 +26,11 @@ const standingOf = ({ judgement }: { judgement: Judgement }): Standing => ({
   likelyVolts: judgement.governingVolts,
   marginVolts: judgement.marginVolts,
   highestVolts: judgement.highest.likely,
+  condition: judgement.condition && {
+    mostVolts: judgement.condition.mostVolts,
+    leastVolts: judgement.condition.leastVolts,
+  },
+  conditionChance: judgement.condition?.chance ?? null,
   utilisation: Math.max(...judgement.states.map(({ utilisation }) => utilisation ?? 0)),
 });
 
@@ -98,6 +103,7 @@ export function chooseAmong(
       among,
       policy,
       survey.chime.ratedVolts,
+      (i) => among[i]?.judgement.condition != null,
     )((i) => {
       const one = among[i];
       return one ? standingOf(one).belief : 0;

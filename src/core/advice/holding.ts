@@ -6,6 +6,8 @@ import {
   doorsOf,
   dropUnder,
   drynessOf,
+  housesWithin,
+  openConditionOf,
   othersAlone,
   seenFromDoor,
   wordOf,
@@ -22,6 +24,8 @@ import type { Standing, Way } from './way';
 export interface HeldWay {
   readonly standing: Standing;
   readonly holds: Uint8Array;
+  /** Houses that its condition lets in; null: all. */
+  readonly within: Uint8Array | null;
 }
 
 /** The likely case is the middle one of so many houses: enough for a figure that is shown with one decimal. */
@@ -39,6 +43,8 @@ const NOTHING: Omit<Standing, 'state'> = {
   marginVolts: 0,
   highestVolts: 0,
   utilisation: null,
+  condition: null,
+  conditionChance: null,
 };
 
 /** What the time domain needs beside the circuit. */
@@ -50,8 +56,21 @@ export interface TimeDomain {
 const hungriestOf = ({ device }: BellCase): CaseState =>
   device.states.reduce((most, one) => (one.watts > most.watts ? one : most));
 
-/** In which houses a change holds, and what its likely case does. */
+/** In which houses a way holds, on its condition where it needs one, and what its likely case does. */
 function hold(bell: BellCase, houses: Houses, way: Way, timeDomain: TimeDomain | null): HeldWay {
+  const all = holdAll(bell, houses, way, timeDomain);
+  const { transformer } = way.change;
+  const met = transformer && openConditionOf(transformer, houses, all.holds, BELIEF.holds);
+  if (!met) return { ...all, within: null };
+  const { standing } = holdAll(bell, housesWithin(houses, met.within), way, timeDomain);
+  return {
+    holds: all.holds.map((one, i) => one & (met.within[i] ?? 0)),
+    within: met.within,
+    standing: { ...standing, condition: met.condition, conditionChance: met.chance },
+  };
+}
+
+function holdAll(bell: BellCase, houses: Houses, way: Way, timeDomain: TimeDomain | null): Omit<HeldWay, 'within'> {
   const { states, doorMinVolts, doorFullVolts, doorMaxVolts } = bell.device;
   const holds = new Uint8Array(houses.count).fill(1);
   if (isDead(bell, way.change)) {
@@ -134,6 +153,8 @@ function hold(bell: BellCase, houses: Houses, way: Way, timeDomain: TimeDomain |
       marginVolts: governing.volts - doorFullVolts,
       highestVolts,
       utilisation,
+      condition: null,
+      conditionChance: null,
     },
   };
 }
@@ -141,7 +162,7 @@ function hold(bell: BellCase, houses: Houses, way: Way, timeDomain: TimeDomain |
 /** What makes two ways the same circuit. */
 const electrically = ({ change, ratedVolts, ratedVa }: Way): string =>
   JSON.stringify([
-    change.transformer && [change.transformer.ratedVolts, change.transformer.ratedVa],
+    change.transformer && [change.transformer.ratedVolts, change.transformer.ratedVa, change.transformer.openVolts],
     change.treatment,
     change.pairFactor,
     change.tap,

@@ -31,18 +31,24 @@ const LIFTS = 0.005;
 /** A chance under this changes nothing (domain/power: enough). */
 export const CHANCE_THAT_COUNTS = 0.01;
 
-/** How many houses of each bin a way holds in; ways that hold in the same houses share it. */
-function heldPerBin(holds: Uint8Array, bins: Bins): Float64Array {
-  const held = new Float64Array(bins.count);
-  for (let i = 0; i < holds.length; i++) if (holds[i] === 1) held[bins.of[i] ?? 0] = (held[bins.of[i] ?? 0] ?? 0) + 1;
-  return held;
+/** How many houses of each bin a mask lets in. */
+function perBinOf(mask: Uint8Array, bins: Bins): Float64Array {
+  const sums = new Float64Array(bins.count);
+  for (let i = 0; i < mask.length; i++) if (mask[i] === 1) sums[bins.of[i] ?? 0] = (sums[bins.of[i] ?? 0] ?? 0) + 1;
+  return sums;
+}
+
+/** How many houses of each bin a way holds in, out of how many that its condition lets in. Ways that hold alike share it. */
+interface Column {
+  readonly held: Float64Array;
+  readonly of: Float64Array;
 }
 
 /** Beliefs after an outcome, worked out for a way when it is asked for. */
 function beliefsAfter(
   { from, to, weight }: Outcome,
   bins: Bins,
-  perBin: (way: number) => Float64Array | null,
+  perBin: (way: number) => Column | null,
   before: (way: number) => number,
 ): (way: number) => number {
   let sum = 0;
@@ -54,19 +60,24 @@ function beliefsAfter(
     squares += one * one * many;
   }
   const seen = squares > 0 ? (sum * sum) / squares : 0;
-  const known = new Map<Float64Array, number>();
+  const known = new Map<Column, number>();
   return (way) => {
-    const held = perBin(way);
-    if (held === null || sum === 0) return before(way);
-    let after = known.get(held);
+    const column = perBin(way);
+    if (column === null || sum === 0) return before(way);
+    let after = known.get(column);
     if (after === undefined) {
       let holding = 0;
-      for (let b = from; b < to; b++) holding += (weight[b - from] ?? 0) * (held[b] ?? 0);
+      let within = 0;
+      for (let b = from; b < to; b++) {
+        holding += (weight[b - from] ?? 0) * (column.held[b] ?? 0);
+        within += (weight[b - from] ?? 0) * (column.of[b] ?? 0);
+      }
       const was = before(way);
-      after = ((holding / sum) * seen + was * CAUTION) / (seen + CAUTION);
+      const share = within > 0 ? holding / within : was;
+      after = (share * seen + was * CAUTION) / (seen + CAUTION);
       const spread = was * (1 - was) * Math.max(0, 1 / seen - 1 / bins.of.length);
       if ((after - was) * (after - was) < LUCK * LUCK * spread) after = was;
-      known.set(held, after);
+      known.set(column, after);
     }
     return after;
   };
@@ -99,18 +110,21 @@ export function nextReadings(
     const told = outcomesOf(bell, houses, instruments, readable);
     if (!told) return { id, minutes, chanceToChange: 0, moves: null };
     const { bins, outcomes } = told;
-    const columns = new Map<Uint8Array, Float64Array>();
-    const perBin = (way: number): Float64Array | null => {
-      const holds = held[way]?.holds;
-      if (!holds || !followed.has(way)) return null;
-      const known = columns.get(holds) ?? heldPerBin(holds, bins);
-      columns.set(holds, known);
+    const columns = new Map<Uint8Array, Column>();
+    const perBin = (way: number): Column | null => {
+      const one = held[way];
+      if (!one || !followed.has(way)) return null;
+      const known = columns.get(one.holds) ?? {
+        held: perBinOf(one.holds, bins),
+        of: one.within ? perBinOf(one.within, bins) : bins.size,
+      };
+      columns.set(one.holds, known);
       return known;
     };
     let changed = 0;
     let lifted = 0;
     // For a way: share and belief of the outcomes that lower it, and of those that raise it
-    const moved = new Map<Float64Array, { way: number; down: number; low: number; up: number; high: number }>();
+    const moved = new Map<Column, { way: number; down: number; low: number; up: number; high: number }>();
     for (const outcome of outcomes) {
       const belief = beliefsAfter(outcome, bins, perBin, before);
       if (propose(belief) !== now) changed += outcome.share;

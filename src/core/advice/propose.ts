@@ -18,9 +18,16 @@ const first = (order: readonly number[], test: (way: number) => boolean): number
  * - *spare the chime* goes to the transformer nearest to the volts the chime was made for, the chime kept;
  * - *headroom* goes to the highest volts and VA that hold;
  * - *silence* takes the chime out first and keeps the transformer where that holds.
+ * A way that holds only on a condition is taken where no other can be trusted.
  * @param chimeVolts what the chime was made for; null where nobody knows
+ * @param isConditional whether what is believed of a way is believed on a condition
  */
-export function proposer(ways: readonly Way[], policy: SupplyPolicy, chimeVolts: number | null): Proposer {
+export function proposer(
+  ways: readonly Way[],
+  policy: SupplyPolicy,
+  chimeVolts: number | null,
+  isConditional: (way: number) => boolean = () => false,
+): Proposer {
   const all = ways.map((_, i) => i);
   const effort = ways.map(effortOf);
   const by = (...keys: readonly ((i: number) => number)[]): readonly number[] =>
@@ -59,6 +66,11 @@ export function proposer(ways: readonly Way[], policy: SupplyPolicy, chimeVolts:
       kept.set(i, known);
       return known;
     };
+    const sure = picked((i) => !isConditional(i) && trusted(i));
+    return sure >= 0 ? sure : picked(trusted);
+  };
+
+  function picked(trusted: (i: number) => boolean): number {
     if (policy === 'soundest') return cheapestKept(trusted, () => true);
     const willDo = first(least, (i) => !replaced(i) && !silent(i) && trusted(i));
     if (willDo >= 0) return willDo;
@@ -84,5 +96,5 @@ export function proposer(ways: readonly Way[], policy: SupplyPolicy, chimeVolts:
             );
       }
     }
-  };
+  }
 }

@@ -12,7 +12,13 @@ export const percentText = (share: number): string => {
 export type StateWords = (state: string) => Text;
 
 /** What a way does, in one sentence with the figures that decide. */
-export function standingReason({ device }: BellCase, standing: Standing, words: StateWords): Text {
+export function standingReason(bell: BellCase, standing: Standing, words: StateWords): Text {
+  const reason = plainReason(bell, standing, words);
+  const { condition, conditionChance } = standing;
+  return condition ? said('onCondition', { reason, ...condition, chance: conditionChance ?? 0 }) : reason;
+}
+
+function plainReason({ device }: BellCase, standing: Standing, words: StateWords): Text {
   const { verdict, likelyVolts, belief, highestVolts, marginVolts } = standing;
   const state = words(standing.state);
   const needs = said('deviceDropsOut', { doorMinVolts: device.doorMinVolts });

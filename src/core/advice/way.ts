@@ -1,4 +1,4 @@
-import type { Change, VerdictWord } from '../bell';
+import type { Change, OpenCondition, VerdictWord } from '../bell';
 
 /** One way to do the job, as far as advice on it needs to know. */
 export interface Way {
@@ -30,6 +30,13 @@ export interface Standing {
   readonly highestVolts: number;
   /** Transformer's current over its rated one in the hungriest state; null without a rating. */
   readonly utilisation: number | null;
+  /**
+   * What its new transformer must read open before it is joined; all else here is then said of one that reads so. Null: it
+   * is trusted, or not, whatever that reads.
+   */
+  readonly condition: OpenCondition | null;
+  /** Chance that it reads so; null without a condition. */
+  readonly conditionChance: number | null;
 }
 
 /** Minutes of labour and money in one figure (labour 1 per minute). */

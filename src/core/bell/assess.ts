@@ -7,7 +7,7 @@ import { houseAt, overHouses, type Houses } from './houses';
 import { middleOf, readingSigma, shownFigures, type ShownFigures } from './likelihood';
 import { judge, plateOf, type Judgement } from './judge';
 import { STATIONS, stationVolts, type Station } from './loopVolts';
-import { sourceFromNameplate } from './housePrior';
+import { newSourceOf, type RatedTransformer } from './housePrior';
 import { bandOf, type Band } from './percentiles';
 import { DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
 import { LENGTH, METER } from './priors';
@@ -141,15 +141,10 @@ export function fallingVolts(known: Estimate, change: Change, state: LastingStat
 }
 
 /** Band of open volts at the screws of a new transformer, over the mains' whole swing, V. */
-export const newOpenVolts = (
-  { houses }: Estimate,
-  { ratedVolts, ratedVa }: { readonly ratedVolts: number; readonly ratedVa: number },
-): Band =>
-  bandOf(
-    houses.newRegulation.map(
-      (z, i) => sourceFromNameplate(ratedVolts, ratedVa, z).openVolts * (houses.mainsLater[i] ?? 1),
-    ),
-  );
+export function newOpenVolts({ houses }: Estimate, transformer: RatedTransformer): Band {
+  const source = newSourceOf(transformer);
+  return bandOf(houses.newRegulation.map((z, i) => source(z).openVolts * (houses.mainsLater[i] ?? 1)));
+}
 
 /**
  * Band of door volts that a meter should find in a state once the change is built, to hold a reading against.

@@ -1,5 +1,5 @@
 import type { TreatmentPath } from '../chime';
-import type { Spread } from './priors';
+import type { Spread } from '../circuit';
 import type { Span } from '../units';
 
 /** Where volts are read. At the chime: across Trans and Front. */

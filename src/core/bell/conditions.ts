@@ -1,17 +1,10 @@
 import type { TreatmentPath } from '../chime';
 import { chimeImpedance, copperWarmth, type ChimePath, type Complex } from '../circuit';
 import type { BellCase } from './bellCase';
-import { sourceFromNameplate } from './housePrior';
+import { newSourceOf, type RatedTransformer } from './housePrior';
 import type { House } from './houses';
 import { SPLICE, WARM_WINDING } from './priors';
 import type { RunName } from './bellCase';
-
-/** A transformer to be fitted: what its nameplate will say. */
-export interface RatedTransformer {
-  readonly id: string;
-  readonly ratedVolts: number;
-  readonly ratedVa: number;
-}
 
 /** What is changed in a house: another transformer, the chime's treatment, pairs joined. */
 export interface Change {
@@ -95,7 +88,7 @@ export const spliceOhms = ({ mended }: Change, run: RunName, found: number): num
 export function circuitOf(house: House, change: Change, day: Conditions): Circuit {
   const { transformer, pairFactor, tap } = change;
   const source = transformer
-    ? sourceFromNameplate(transformer.ratedVolts, transformer.ratedVa, house.newRegulation)
+    ? newSourceOf(transformer)(house.newRegulation)
     : {
         openVolts: house.openVolts * (tap?.voltsFactor ?? 1),
         ohms: house.sourceOhms * (tap?.ohmsFactor ?? 1),

@@ -3,7 +3,7 @@ import { copperWarmth } from '../circuit';
 import type { BellCase, OtherCase } from './bellCase';
 import { pathImpedance } from './chimePath';
 import { spliceOhms, type Change, type Conditions } from './conditions';
-import { sourceFromNameplate } from './housePrior';
+import { newSourceOf } from './housePrior';
 import type { Houses } from './houses';
 
 /** A second chime’s wires are taken for as long as the door’s. */
@@ -77,17 +77,17 @@ export function treeOf(bell: BellCase, houses: Houses, change: Change, day: Cond
   const chimeWarmth = copperWarmth(day.toChimeCelsius);
   const doorWarmth = copperWarmth(day.toDoorCelsius);
   const { voltsFactor = 1, ohmsFactor = 1 } = tap ?? {};
+  const fitted = transformer && newSourceOf(transformer);
   const plainChimeRun: OfHouse = (i) => (houses.toChimeOhms[i] ?? 0) * chimeWarmth;
   const plainRun: OfHouse = (i) => (houses.toDoorOhms[i] ?? 0) * doorWarmth;
   return {
     source: (i) => {
-      if (!transformer) {
+      if (!fitted) {
         const openVolts = (houses.openVolts[i] ?? 0) * voltsFactor * day.mains;
         return { openVolts, ohms: (houses.sourceOhms[i] ?? 0) * ohmsFactor * day.winding };
       }
-      const { ratedVolts, ratedVa } = transformer;
-      const fitted = sourceFromNameplate(ratedVolts, ratedVa, houses.newRegulation[i] ?? 0);
-      return { openVolts: fitted.openVolts * day.mains, ohms: fitted.ohms * day.winding };
+      const { openVolts, ohms } = fitted(houses.newRegulation[i] ?? 0);
+      return { openVolts: openVolts * day.mains, ohms: ohms * day.winding };
     },
     chimeRun: (i) =>
       (plainChimeRun(i) + spliceOhms(change, 'toChime', houses.toChimeSpliceOhms[i] ?? 0)) / pairFactor.toChime,

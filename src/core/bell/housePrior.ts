@@ -1,3 +1,4 @@
+import { regulationSpread, type SheetVolts, type Spread } from '../circuit';
 import { Z95, normalAt, normalShare } from '../random';
 import { instrumentsOf, type BellCase, type Instrument, type RunCase } from './bellCase';
 import type { Houses } from './houses';
@@ -10,8 +11,6 @@ import {
   OUTERMOST_SIGMA,
   SPLICE,
   WARM_WINDING,
-  regulationSpread,
-  type Spread,
 } from './priors';
 import type { RunName } from './bellCase';
 
@@ -94,6 +93,31 @@ export function sourceFromNameplate(
 ): { readonly openVolts: number; readonly ohms: number } {
   const regulation = regulationAt(va, z);
   return { openVolts: volts * (1 + regulation), ohms: (regulation * volts * volts) / va };
+}
+
+/** A transformer to be fitted: what its nameplate will say, and its open volts at nominal mains where its sheet has them. */
+export interface RatedTransformer {
+  readonly id: string;
+  readonly ratedVolts: number;
+  readonly ratedVa: number;
+  readonly openVolts?: SheetVolts | undefined;
+}
+
+/** Source of a new transformer: open volts at nominal mains, ohms of a cold winding. */
+interface NewSource {
+  readonly openVolts: number;
+  readonly ohms: number;
+}
+
+/** Sources of a new transformer by the deviation of its regulation, in σ: by its sheet, else by its nameplate. */
+export function newSourceOf({ ratedVolts, ratedVa, openVolts }: RatedTransformer): (z: number) => NewSource {
+  if (openVolts === undefined) return (z) => sourceFromNameplate(ratedVolts, ratedVa, z);
+  const sheet = widths([openVolts.low, openVolts.likely, openVolts.high]);
+  return (z) => {
+    const open = drawFrom(sheet, z);
+    // A sheet whose volts begin at the nameplate’s is of a stiff winding, not of one that gives more than it takes
+    return { openVolts: open, ohms: (Math.max(0, open - ratedVolts) * ratedVolts) / ratedVa };
+  };
 }
 
 /** Steps of an evenly spread sequence in two dimensions (Kronecker sequence of the plastic number). */

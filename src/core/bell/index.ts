@@ -20,6 +20,7 @@ export {
   type StateJudgement,
   type VerdictWord,
 } from './judge';
+export { housesWithin, openConditionOf, type OpenCondition } from './openCondition';
 export { drynessOf, type DeviceCapacitor } from './dryness';
 export { TRAFFIC, energyBudget, type EnergyBudget } from './energyBudget';
 export { expectedReport } from './expectedReport';
@@ -36,7 +37,7 @@ export {
   type Under,
 } from './bellCase';
 export { worstSwings } from './conditions';
-export { housePrior, sourceFromNameplate } from './housePrior';
+export { housePrior, newSourceOf, sourceFromNameplate, type RatedTransformer } from './housePrior';
 export { houseAt, overHouses, type House, type Houses } from './houses';
 export { expectationOf, middleOf, readingSigma, reportChance, shownFigures, type ShownFigures } from './likelihood';
 export { doorVoltsAt, doorVoltsOf, dropUnder, seenFromDoor, type SeenFromDoor } from './seenFromDoor';

@@ -2,6 +2,7 @@ import { said, type Text } from '../said';
 import { LASTING_STATES, type LastingState } from '../catalogue';
 import { worstSwings, type Change } from './conditions';
 import type { Houses } from './houses';
+import { housesWithin, openConditionOf, type OpenCondition } from './openCondition';
 import { bandOf, type Band } from './percentiles';
 import { drynessOf } from './dryness';
 import { energyBudget } from './energyBudget';
@@ -56,6 +57,11 @@ export interface Judgement {
   readonly tooHighShare: number;
   /** What the time domain adds: share of houses in which the device's capacitor runs dry, and its lowest volts likely. */
   readonly dry: { readonly share: number; readonly likelyCapVolts: number };
+  /**
+   * What the new transformer must read open before it is joined, and the chance that it does: all else here is then said of
+   * one that reads so. Null where it is trusted, or not, whatever it reads.
+   */
+  readonly condition: (OpenCondition & { readonly chance: number }) | null;
   /** Every other door on the supply in its hungriest moment; the belief above counts them in. */
   readonly others: readonly OtherJudgement[];
   /** One sentence with the two figures that decide. */
@@ -144,7 +150,7 @@ const othersOf = (
     return { id, name, low: bandOf(low), belief: kept / low.length, minVolts: device.doorMinVolts };
   });
 
-function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states'>): Text {
+function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states' | 'condition'>): Text {
   const { doorFullVolts, doorMinVolts, doorMaxVolts } = survey.device;
   const when = said('lowMains', { state: judged.governing });
   const at = judged.governingVolts;
@@ -214,6 +220,19 @@ function reasonOf(survey: BellSurvey, judged: Omit<Judgement, 'reason' | 'states
  * Without anything known of the source the word is “can't tell yet”, whatever the guesses say.
  */
 export function judge(survey: BellSurvey, houses: Houses, change: Change): Judgement {
+  const { holds, judgement } = judgeAll(survey, houses, change);
+  const met = change.transformer && openConditionOf(change.transformer, houses, holds, BELIEF.holds);
+  if (!met) return judgement;
+  const then = judgeAll(survey, housesWithin(houses, met.within), change).judgement;
+  return {
+    ...then,
+    condition: { ...met.condition, chance: met.chance },
+    reason: said('onCondition', { reason: then.reason, ...met.condition, chance: met.chance }),
+  };
+}
+
+/** The judgement over all of some houses, and in which of them the change holds. */
+function judgeAll(survey: BellSurvey, houses: Houses, change: Change): { holds: Uint8Array; judgement: Judgement } {
   const { bell, deciding, lows, highs, dryness, othersLow, othersHigh, doors } = solveAll(survey, houses, change);
   const devices = (survey.shared?.others ?? []).map(({ device }) => device);
   const { doorMinVolts, doorMaxVolts, doorFullVolts, watts, powerFactor } = survey.device;
@@ -239,18 +258,15 @@ export function judge(survey: BellSurvey, houses: Houses, change: Change): Judge
       belief: here.reduce((sum, one) => sum + (one >= doorMinVolts ? 1 : 0), 0) / here.length,
     };
   });
-  const held = highs.reduce(
-    (sum, high, i) =>
-      sum +
-      (high <= doorMaxVolts &&
-      dryness?.dry[i] !== 1 &&
-      lows.every((column) => (column[i] ?? 0) >= doorMinVolts) &&
-      devices.every((device, k) => keeps(device, othersLow[k]?.[i] ?? 0, othersHigh[k]?.[i] ?? 0))
-        ? 1
-        : 0),
-    0,
+  const holds = Uint8Array.from(highs, (high, i) =>
+    high <= doorMaxVolts &&
+    dryness?.dry[i] !== 1 &&
+    lows.every((column) => (column[i] ?? 0) >= doorMinVolts) &&
+    devices.every((device, k) => keeps(device, othersLow[k]?.[i] ?? 0, othersHigh[k]?.[i] ?? 0))
+      ? 1
+      : 0,
   );
-  const belief = held / houses.count;
+  const belief = holds.reduce((sum, one) => sum + one, 0) / houses.count;
   const governing = states.reduce((worst, state) => (state.low.likely < worst.low.likely ? state : worst));
   const highest = bandOf(highs);
   const overRating = states.some((state) => (state.utilisation ?? 0) > 1);
@@ -272,5 +288,5 @@ export function judge(survey: BellSurvey, houses: Houses, change: Change): Judge
     dry: { share: dryness?.share ?? 0, likelyCapVolts: dryness?.likelyCapVolts ?? NaN },
     tooHighShare: highs.reduce((sum, one) => sum + (one > doorMaxVolts ? 1 : 0), 0) / houses.count,
   };
-  return { ...summary, states, reason: reasonOf(survey, summary) };
+  return { holds, judgement: { ...summary, states, condition: null, reason: reasonOf(survey, summary) } };
 }

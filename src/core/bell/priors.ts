@@ -2,20 +2,7 @@
  * What is believed before anything is read. Engineering defaults of domain/power; “low, likely, high” are the
  * 5, 50 and 95 % points throughout.
  */
-export type Spread = readonly [low: number, likely: number, high: number];
-
-/** Regulation `(Voc − Vr)/Vr` of bell transformers by size: up to so many VA. */
-export const REGULATION_BY_VA: readonly { readonly upToVa: number; readonly spread: Spread }[] = [
-  { upToVa: 8, spread: [0.3, 0.45, 0.8] },
-  { upToVa: 12, spread: [0.2, 0.33, 0.6] },
-  { upToVa: 24, spread: [0.14, 0.24, 0.45] },
-  { upToVa: 35, spread: [0.1, 0.2, 0.36] },
-  { upToVa: 50, spread: [0.08, 0.16, 0.3] },
-  { upToVa: Infinity, spread: [0.05, 0.1, 0.18] },
-];
-
-export const regulationSpread = (va: number): Spread =>
-  (REGULATION_BY_VA.find((row) => va <= row.upToVa) ?? { spread: [0.05, 0.1, 0.18] as const }).spread;
+import type { Spread } from '../circuit';
 
 /** Nothing is drawn farther out than this many standard deviations. */
 export const OUTERMOST_SIGMA = 2.5;

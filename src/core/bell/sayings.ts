@@ -16,6 +16,12 @@ export interface BellSayings {
   wire: { readonly where: Text; readonly gauge: Text };
   chimeCoilJ: { readonly ohms: number; readonly reactanceOhms: number };
   // judge
+  onCondition: {
+    readonly reason: Text;
+    readonly mostVolts: number | null;
+    readonly leastVolts: number | null;
+    readonly chance: number;
+  };
   lowMains: { readonly state: LastingState };
   doorKeepsBut: { readonly at: number; readonly name: Text; readonly belief: number };
   fallsTo: { readonly likely: number };

@@ -3,7 +3,7 @@ import type { BellCase, CaseState } from './bellCase';
 import { pathImpedance } from './chimePath';
 import { spliceOhms, type Change, type Conditions } from './conditions';
 import type { Houses } from './houses';
-import { sourceFromNameplate } from './housePrior';
+import { newSourceOf } from './housePrior';
 
 /** What stands behind the door's two leads, house by house: volts with nothing connected, behind R + jX. */
 export interface SeenFromDoor {
@@ -19,6 +19,7 @@ export function seenFromDoor(bell: BellCase, houses: Houses, change: Change, day
   const { re, im } = pathImpedance(bell.chime.kind, change.treatment);
   const chimeWarmth = copperWarmth(day.toChimeCelsius);
   const doorWarmth = copperWarmth(day.toDoorCelsius);
+  const fitted = transformer && newSourceOf(transformer);
   const { count } = houses;
   const seen = {
     emf: new Float64Array(count),
@@ -28,8 +29,8 @@ export function seenFromDoor(bell: BellCase, houses: Houses, change: Change, day
   for (let i = 0; i < count; i++) {
     let open = (houses.openVolts[i] ?? 0) * voltsFactor;
     let inside = (houses.sourceOhms[i] ?? 0) * ohmsFactor;
-    if (transformer) {
-      const source = sourceFromNameplate(transformer.ratedVolts, transformer.ratedVa, houses.newRegulation[i] ?? 0);
+    if (fitted) {
+      const source = fitted(houses.newRegulation[i] ?? 0);
       open = source.openVolts;
       inside = source.ohms;
     }

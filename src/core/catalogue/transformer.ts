@@ -1,3 +1,4 @@
+import { sheetOpenVolts, type SheetVolts } from '../circuit';
 import type { TransformerFit } from '../wiring';
 
 /** A transformer that can be fitted instead of the old one. */
@@ -6,6 +7,8 @@ export interface TransformerItem {
   readonly name: string;
   readonly ratedVolts: number;
   readonly ratedVa: number;
+  /** At nominal mains with nothing connected, by its sheet: 5, 50 and 95 % points. */
+  readonly openVolts: SheetVolts;
   /** Work of one person, without finding the old one. */
   readonly minutes: number;
   readonly cost: number;
@@ -23,7 +26,7 @@ export interface TransformerItem {
 const MAINS_TOOLS = ['two-pole tester', 'lock and tag', 'insulated drivers', 'wire stripper'] as const;
 
 /** Made-up generic entries. */
-export const TRANSFORMERS: readonly TransformerItem[] = [
+const SHIPPED: readonly Omit<TransformerItem, 'openVolts'>[] = [
   {
     id: 'box-16-30',
     name: '16 V 30 VA',
@@ -109,3 +112,8 @@ export const TRANSFORMERS: readonly TransformerItem[] = [
     regions: ['gb-230'],
   },
 ];
+
+export const TRANSFORMERS: readonly TransformerItem[] = SHIPPED.map((one) => ({
+  ...one,
+  openVolts: sheetOpenVolts(one),
+}));

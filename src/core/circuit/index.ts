@@ -53,4 +53,12 @@ export {
   type RectifierLoop,
 } from './rectifierPoint';
 export { sharedSourcePoint, type SecondFigures, type SecondLoad } from './sharedSource';
+export {
+  REGULATION_BY_VA,
+  SHEET_OPEN_PERCENT,
+  regulationSpread,
+  sheetOpenVolts,
+  type SheetVolts,
+  type Spread,
+} from './regulation';
 export { resistorSeconds } from './testResistor';

@@ -6,6 +6,7 @@ import { exact, maybe, oneOf, reference } from './fields';
 import { SCREW_PAIRS } from '../wiring';
 
 const volts = () => number().min(0).max(100).defined();
+const openVolts = () => number().moreThan(0).max(200).defined();
 const texts = () => array(string().max(TEXT.short).defined()).max(20);
 
 const transformerValues = exact({
@@ -13,6 +14,8 @@ const transformerValues = exact({
   name: string().max(TEXT.short).defined(),
   ratedVolts: number().min(LIMITS.nameplateVolts.least).max(LIMITS.nameplateVolts.most).defined(),
   ratedVa: number().min(LIMITS.voltAmps.least).max(LIMITS.voltAmps.most).defined(),
+  /** Open volts at nominal mains by its sheet: 5, 50 and 95 % points. */
+  openVolts: exact({ low: openVolts(), likely: openVolts(), high: openVolts() }).optional(),
   mainsWork: boolean().defined(),
   fit: string<'onBox' | 'dinRail' | 'plugIn'>().oneOf(['onBox', 'dinRail', 'plugIn']),
   parts: texts(),

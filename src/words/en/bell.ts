@@ -2,6 +2,7 @@ import type { LastingState } from '@/core/catalogue';
 import type { BellSayings, VerdictWord } from '@/core/bell';
 import { capital } from '@/core/units';
 import type { Sentences } from '../sentence';
+import type { Terms } from '../terms';
 
 export const VERDICTS: Readonly<Record<VerdictWord, string>> = {
   holds: 'Holds',
@@ -27,6 +28,12 @@ const WORST_AT: Readonly<Record<LastingState, string>> = {
   boot: 'starting up on low mains',
 };
 
+/** What a new transformer has to read open. */
+export function openRange(mostVolts: number | null, leastVolts: number | null, t: Pick<Terms, 'volts'>): string {
+  if (mostVolts !== null && leastVolts !== null) return `between ${t.volts(leastVolts)} and ${t.volts(mostVolts)}`;
+  return mostVolts !== null ? `at most ${t.volts(mostVolts)}` : `at least ${t.volts(leastVolts ?? 0)}`;
+}
+
 export const bell: Sentences<BellSayings> = {
   verdict: ({ verdict }) => VERDICTS[verdict],
   // bell/assess
@@ -38,6 +45,8 @@ export const bell: Sentences<BellSayings> = {
   wire: ({ where, gauge }) => `wire ${where} ${gauge}`,
   chimeCoilJ: ({ ohms, reactanceOhms }) => `chime coil ${ohms} + j${reactanceOhms} Ω`,
   // bell/judge
+  onCondition: ({ reason, mostVolts, leastVolts, chance }, t) =>
+    `${reason} On one condition: the new transformer, read with nothing on it, shows ${openRange(mostVolts, leastVolts, t)} (likely so in ${t.percent(chance)} of cases).`,
   lowMains: ({ state }) => WORST_AT[state],
   doorKeepsBut: ({ at, name, belief }, t) =>
     `This door keeps ${t.volts(at)}, but ${name} on the same transformer works in only ${t.percent(belief)} of cases.`,

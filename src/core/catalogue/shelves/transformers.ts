@@ -1,5 +1,6 @@
 import type { Values } from '../column';
-import { COST, MINUTES, NAMED, TOOLS, figureOf, listOf, textOf, type Shelf } from '../shelf';
+import { SHEET_OPEN_PERCENT, sheetOpenVolts } from '../../circuit';
+import { COST, MINUTES, NAMED, TOOLS, figureOf, figureOr, listOf, textOf, type Shelf } from '../shelf';
 import { TRANSFORMERS, type TransformerItem } from '../transformer';
 
 const FITS = ['onBox', 'dinRail', 'plugIn'] as const;
@@ -7,7 +8,8 @@ const FITS = ['onBox', 'dinRail', 'plugIn'] as const;
 const LICENCES = ['mainsWork', 'none'] as const;
 const REGIONS = ['na-120', 'gb-230'] as const;
 
-const valuesOf = ({ mainsWork, ...item }: TransformerItem): Values => ({
+/** What ships says of its open volts what its size makes likely, which needs no saying. */
+const valuesOf = ({ mainsWork, openVolts: _likely, ...item }: TransformerItem): Values => ({
   ...item,
   licence: mainsWork ? 'mainsWork' : 'none',
 });
@@ -15,11 +17,13 @@ const valuesOf = ({ mainsWork, ...item }: TransformerItem): Values => ({
 /** A transformer from a shelf’s values. Only an adapter that is plugged in is no mains work. */
 export function transformerFrom(values: Values): TransformerItem {
   const fit = FITS.find((one) => one === values.fit) ?? 'onBox';
+  const plate = { ratedVolts: figureOf(values, 'ratedVolts'), ratedVa: figureOf(values, 'ratedVa') };
+  const onSheet = values.openVolts === undefined ? undefined : figureOf(values, 'openVolts');
   return {
     id: textOf(values, 'id'),
     name: textOf(values, 'name'),
-    ratedVolts: figureOf(values, 'ratedVolts'),
-    ratedVa: figureOf(values, 'ratedVa'),
+    ...plate,
+    openVolts: sheetOpenVolts(plate, onSheet, figureOr(values, 'openVoltsPercent', SHEET_OPEN_PERCENT)),
     minutes: figureOf(values, 'minutes'),
     cost: figureOf(values, 'cost'),
     fit,
@@ -38,6 +42,16 @@ export const transformers: Shelf = {
     ...NAMED,
     { name: 'ratedVolts', words: 'volts', type: 'figure', unit: 'V', least: 3, most: 48, main: true },
     { name: 'ratedVa', words: 'VA', type: 'figure', unit: 'VA', least: 1, most: 200, main: true },
+    { name: 'openVolts', words: 'open volts', type: 'figure', unit: 'V', least: 3, most: 80, optional: true },
+    {
+      name: 'openVoltsPercent',
+      words: 'open volts ±',
+      type: 'figure',
+      unit: '%',
+      least: 0.5,
+      most: 40,
+      optional: true,
+    },
     { name: 'fit', words: 'sits', type: 'choice', of: FITS, main: true },
     { name: 'railWays', words: 'ways on the rail', type: 'figure', unit: '', least: 0, most: 12, optional: true },
     { name: 'licence', words: 'licence', type: 'choice', of: LICENCES, main: true },
@@ -49,6 +63,9 @@ export const transformers: Shelf = {
   ],
   shipped: TRANSFORMERS.map(valuesOf),
   disagreements: (values) => [
+    ...(values.openVolts !== undefined && figureOf(values, 'openVolts') < figureOf(values, 'ratedVolts')
+      ? [{ column: 'openVolts', message: 'are under the volts of the nameplate, which it has under load' }]
+      : []),
     ...(values.fit !== 'plugIn' && values.licence === 'none'
       ? [{ column: 'licence', message: 'cannot be none: only what is plugged in is no mains work' }]
       : []),

@@ -27,7 +27,7 @@ describe('a chime boxed with its transformer', () => {
     expect(surveyOf(job, door).runs.toChime.lengthM).toEqual({ low: 0, high: 0 });
   });
   it('asks for no plate even where its wire decides', () => {
-    const log = at(6).write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 60, lengthHighM: 300, mm2: 0.5 });
+    const log = at(6).write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 150, lengthHighM: 400, mm2: 0.5 });
     const { next } = assess(log.job, log.door, 400).advice();
     expect(next.map(({ id }) => id)).toEqual(['loopToDoor']);
   });
@@ -39,7 +39,7 @@ describe('a chime boxed with its transformer', () => {
     expect(say(reference.words)).toMatch(/^what leads so far: .*boxed chime replaced$/);
     expect(say(reference.words)).not.toContain('keep');
     expect(isFeedKnown(assessment)).toBe(true);
-    expect(say(assess(at(300).job, at(300).door, 400).reference.words)).toMatch(/wire pulled anew$/);
+    expect(say(assess(at(500).job, at(500).door, 400).reference.words)).toMatch(/wire pulled anew$/);
     expect(['holds', 'tight']).toContain(reference.judgement.verdict);
   });
   it('says how far off the nearest way is where none can be trusted', () => {

@@ -51,6 +51,7 @@ export function choiceOf(
       name: transformer.name,
       ratedVolts: transformer.ratedVolts,
       ratedVa: transformer.ratedVa,
+      openVolts: { ...transformer.openVolts },
       mainsWork: transformer.mainsWork,
       fit: transformer.fit,
       parts: [...transformer.parts],

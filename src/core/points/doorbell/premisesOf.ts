@@ -50,11 +50,19 @@ function decidedFeed(job: Job, point: Doorbell, catalogue: Catalogue): Premises[
   };
 }
 
-const transformerValues = ({ id, name, ratedVolts, ratedVa, mainsWork }: NonNullable<Feed['transformer']>) => ({
+const transformerValues = ({
   id,
   name,
   ratedVolts,
   ratedVa,
+  openVolts,
+  mainsWork,
+}: NonNullable<Feed['transformer']>) => ({
+  id,
+  name,
+  ratedVolts,
+  ratedVa,
+  ...(openVolts ? { openVolts } : {}),
   mainsWork,
 });
 

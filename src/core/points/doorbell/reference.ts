@@ -105,7 +105,8 @@ function leadingWay({ survey, houses }: Estimate, premises: Premises, policy: Po
   const ways = optionsFor(survey, premises).filter(({ forbidden, instead }) => forbidden === null && !instead);
   const held = holdWays(caseOf(survey), houses, ways);
   const belief = (i: number): number => held[i]?.standing.belief ?? 0;
-  const proposed = ways[proposer(ways, policy.weakSupply, survey.chime.ratedVolts)(belief)];
+  const isConditional = (i: number): boolean => held[i]?.within != null;
+  const proposed = ways[proposer(ways, policy.weakSupply, survey.chime.ratedVolts, isConditional)(belief)];
   // None can be trusted: the one that comes nearest says how far it is off
   const nearest = ways.reduce((best, _, i) => (belief(i) > belief(best) ? i : best), 0);
   const way = proposed ?? ways[nearest];
