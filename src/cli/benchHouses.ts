@@ -257,6 +257,8 @@ interface Visit {
   readonly readings: number;
   readonly minutes: number;
   readonly told: readonly Option[];
+  /** What is believed of the source at the end, as bands from 5 to 95 %. */
+  readonly bands: Readonly<Record<'openVolts' | 'sourceOhms', { low: number; high: number }>> | null;
 }
 
 function byAdvice(
@@ -283,7 +285,9 @@ function byAdvice(
     const best = advice.enough ? undefined : canTake.find(({ id }) => id === advice.next[0]?.id);
     if (!best) {
       const proposed = advice.options.find(({ id }) => id === advice.proposed) ?? null;
-      return { proposed, readings: readings.length, minutes, told: advice.options };
+      const { openCircuitVolts, seriesOhms } = advice.estimate;
+      const bands = { openVolts: openCircuitVolts, sourceOhms: seriesOhms };
+      return { proposed, readings: readings.length, minutes, told: advice.options, bands };
     }
     take(best);
   }
@@ -304,7 +308,13 @@ function byRuleOfThumb(request: AdviceRequest, house: TrueHouse, random: Random)
     silent: false,
     belief: 1,
   });
-  return { proposed: will ? option('keep', 10, 0) : option('t16-30', 55, 32), readings: 1, minutes: 3, told: [] };
+  return {
+    proposed: will ? option('keep', 10, 0) : option('t16-30', 55, 32),
+    readings: 1,
+    minutes: 3,
+    told: [],
+    bands: null,
+  };
 }
 
 interface Score {
@@ -313,12 +323,18 @@ interface Score {
   excess: number[];
   readings: number[];
   told: { belief: number; held: boolean }[];
+  /** Whether what is true lies in its band. */
+  covered: boolean[];
 }
 
 const effort = (option: { minutes: number; cost: number }): number => option.minutes + option.cost;
 
 function score(visit: Visit, house: TrueHouse, request: AdviceRequest, all: readonly Option[], into: Score): void {
   into.readings.push(visit.readings);
+  const { bands } = visit;
+  if (bands)
+    for (const name of ['openVolts', 'sourceOhms'] as const)
+      into.covered.push(house[name] >= bands[name].low && house[name] <= bands[name].high);
   for (const option of visit.told) into.told.push({ belief: option.belief, held: holds(house, request, option) });
   if (!visit.proposed) {
     into.undecided++;
@@ -355,6 +371,9 @@ function report(name: string, into: Score, count: number, times: number[]): void
     `readings median ${share(sorted(into.readings), 0.5)}, mean ${readings.toFixed(2)}`,
     `excess ${mean.toFixed(1)}`,
     ...(into.told.length > 0 ? [`calibration ${calibrationError(into.told).toFixed(4)}`] : []),
+    ...(into.covered.length > 0
+      ? [`coverage ${((100 * into.covered.filter(Boolean).length) / into.covered.length).toFixed(1)} %`]
+      : []),
     ...(times.length > 0 ? [`p50 ${ms(share(sorted(times), 0.5))}, p95 ${ms(share(sorted(times), 0.95))}`] : []),
   ];
   line(`  ${name}`, parts.join(' · '));
@@ -367,7 +386,7 @@ const TOWNS: readonly Town[] = [
 ];
 
 const count = Number(process.argv[2] ?? 300);
-const empty = (): Score => ({ wrong: 0, undecided: 0, excess: [], readings: [], told: [] });
+const empty = (): Score => ({ wrong: 0, undecided: 0, excess: [], readings: [], told: [], covered: [] });
 for (const [t, town] of TOWNS.entries()) {
   line(`${count} ${town.name}`, '');
   const fitters = { ours: empty(), everything: empty(), thumb: empty() };

@@ -12,7 +12,7 @@ export interface BoardPoint<W = string> {
   readonly name: string;
   readonly marks: readonly RungState[];
   readonly move: { readonly rung: Rung; readonly words: W; readonly why: W; readonly held: boolean };
-  readonly verdict: { readonly word: VerdictWord; readonly words: W } | null;
+  readonly verdict: { readonly word: VerdictWord | 'settled' | 'leading' | 'failed'; readonly words: W } | null;
   readonly worries: number;
 }
 

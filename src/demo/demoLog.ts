@@ -1,6 +1,6 @@
 import { sayIn } from '@/words';
 import { chooseAmong, optionId, optionsFor } from '@/core/advice';
-import { DRAWS_FOR_A_CHOICE, predictedDoorVolts } from '@/core/bell';
+import { DRAWS_FOR_A_CHOICE, predictedVolts } from '@/core/bell';
 import { fold, placeOf, type Job } from '@/core/job';
 import { newEntry, type Entry, type EntryData, type EntryKind, type Person } from '@/core/kinds';
 import { assess, checksOf, choiceOf, huntOf, pointSteps, type Doorbell } from '@/core/points';
@@ -163,7 +163,7 @@ export class DemoLog {
       if (answer.kind === 'seconds') this.write('checkDone', { ...base, figure: 0.8 });
       else if (answer.kind === 'volts') {
         const { known, reference } = assess(this.job, this.point);
-        const band = predictedDoorVolts(known, reference.change, answer.state, mainsVolts);
+        const band = predictedVolts(known, reference.change, answer.state, mainsVolts);
         const figure = Number(band.likely.toFixed(1));
         this.write('checkDone', { ...base, figure, mainsVolts, bandLow: band.low, bandHigh: band.high });
       } else this.write('checkDone', base);

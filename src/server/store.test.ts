@@ -169,7 +169,7 @@ describe('projections', () => {
     expect(await dump()).toEqual(before);
     const row = before.board.find(({ job_id }) => job_id === job.id);
     expect(JSON.parse(row?.points ?? '{}')).toMatchObject({
-      points: [{ name: 'Front door', verdict: { word: 'fails' } }],
+      points: [{ name: 'Front door', verdict: { word: 'leading' } }],
     });
   });
   it('find a job by any word in it, a page at a time', async () => {

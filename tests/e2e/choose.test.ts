@@ -113,7 +113,7 @@ describe('the ways compared', () => {
     await screen.choose('transformer', '24 V 40 VA');
     await screen.choose('chime', 'Power module');
     await screen.says('its steps follow on Wire');
-    await screen.press('Take this way');
+    await screen.press('Take: ');
     await screen.kept();
     await screen.press('Wire');
     await screen.says('permitted');

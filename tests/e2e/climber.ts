@@ -86,7 +86,7 @@ export class Climber {
     // Before the worker has begun nothing says that it works: what ends the wait is a proposal, then no work left
     await screen.page.waitForSelector('[data-testid=proposal]', { timeout: 120_000 });
     await screen.page.waitForFunction(() => !document.querySelector('.working'), { timeout: 120_000 });
-    await screen.press('Take this way');
+    await screen.press('Take: ');
     await screen.says('taken', 'table.ways');
     await screen.kept();
   }

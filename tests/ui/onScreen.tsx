@@ -13,7 +13,8 @@ import { JobScreen } from '@/ui/job/JobScreen';
 import { shelf } from '@/ui/log/shelf';
 import { forgetTyped } from '@/ui/log/typedTexts';
 // Fetched when they are shown; here they stand already, for Jest links one module at a time
-import '@/ui/points/ByHandBench';
+import '@/ui/rungs/mount/AsItCame';
+import '@/ui/rungs/prove/ProveBench';
 import '@/ui/rungs/isolate/IsolateBench';
 import '@/ui/rungs/leave/LeaveBench';
 import '@/ui/rungs/wire/WireBench';
@@ -21,7 +22,7 @@ import '@/ui/points/doorbell/DoorbellMeasure';
 import '@/ui/points/doorbell/look/DoorbellLook';
 import '@/ui/points/doorbell/choose/ChooseBench';
 import '@/ui/points/doorbell/mount/MountBench';
-import '@/ui/points/doorbell/prove/ProveBench';
+import '@/ui/points/doorbell/prove/DoorbellProve';
 import '@/ui/points/floodlight/FixtureBench';
 import '@/ui/points/floodlight/FloodlightBox';
 import '@/ui/points/floodlight/FloodlightLook';

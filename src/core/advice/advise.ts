@@ -11,7 +11,7 @@ import {
 } from '../bell';
 import { contradictionsOf, type Contradiction } from './contradictions';
 import { holdWays, type TimeDomain } from './holding';
-import { CHANCE_THAT_COUNTS, nextReadings, type ReadingWorth, type Takeable } from './nextReadings';
+import { counts, nextReadings, type ReadingWorth, type Takeable } from './nextReadings';
 import type { SupplyPolicy } from '../policy';
 import { proposer } from './propose';
 import { effortOf, type Standing, type Way } from './way';
@@ -119,9 +119,7 @@ export function advise(question: AdviceQuestion): Advice {
   const at = propose((way) => held[way]?.standing.belief ?? 0);
   const standings = held.map(({ standing }) => standing);
   const dominated = dominatedOf(ways, standings);
-  const next = nextReadings(bell, houses, held, propose, takeable).filter(
-    ({ chanceToChange }) => chanceToChange > CHANCE_THAT_COUNTS,
-  );
+  const next = nextReadings(bell, houses, held, propose, takeable).filter(counts);
   return {
     houses,
     estimate: estimateOf(bell, houses),

@@ -16,12 +16,15 @@ export interface JudgedOption extends Option {
 }
 
 /** What is believed of a way on screen: a source of which nothing is known, or what is not computed, is never trusted. */
-const standingOf = ({ judgement }: { judgement: Judgement }): Standing => ({
+const standingOf = ({ judgement, treatment }: Pick<JudgedOption, 'judgement' | 'treatment'>): Standing => ({
   verdict: judgement.verdict,
   belief:
-    judgement.verdict === 'notComputed' || judgement.verdict === 'cannotTell'
-      ? Math.min(judgement.belief, UNTRUSTED)
-      : judgement.belief,
+    judgement.verdict === 'notComputed'
+      ? // What nobody computed is passed over for no figure that does not exist: what practice does stands by its effort
+        Number(treatment.onlyWithBattery === true)
+      : judgement.verdict === 'cannotTell'
+        ? Math.min(judgement.belief, UNTRUSTED)
+        : judgement.belief,
   state: judgement.governing,
   likelyVolts: judgement.governingVolts,
   marginVolts: judgement.marginVolts,

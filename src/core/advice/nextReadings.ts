@@ -1,6 +1,6 @@
 import { housePrior, type BellCase, type Houses, type Readable } from '../bell';
 import type { HeldWay } from './holding';
-import { outcomesOf, type Bins, type Outcome } from './outcomes';
+import { OUTCOMES, outcomesOf, type Bins, type Outcome } from './outcomes';
 import type { Proposer } from './propose';
 
 /** Something that could be read now, and what it costs. */
@@ -24,12 +24,20 @@ export interface ReadingWorth {
 const CAUTION = 2;
 /** A belief that moves less than this, in its own standard errors, has moved by the luck of the draw. */
 const LUCK = 3;
+/** So many houses that is held against. Among fewer it is less: else what many houses would ask for, few would pass over. */
+const LUCK_AMONG = 3000;
 /** At most so many ways are followed through the outcomes, and none that nobody believes in. */
 const FOLLOWED = { most: 64, least: 0.02 } as const;
 /** A reading that moves nothing by itself counts, while nothing can be trusted, when it lifts the best belief by this. */
 const LIFTS = 0.005;
 /** A chance under this changes nothing (domain/power: enough). */
-export const CHANCE_THAT_COUNTS = 0.01;
+const CHANCE_THAT_COUNTS = 0.01;
+/** A chance is counted over so many outcomes: what lies over the limit by less than so many standard errors, lies there by luck. */
+const ERRORS_OVER = 1.6;
+
+/** Whether a reading may change what is proposed often enough to be asked for. */
+export const counts = ({ chanceToChange: chance }: Pick<ReadingWorth, 'chanceToChange'>): boolean =>
+  chance - ERRORS_OVER * Math.sqrt((chance * (1 - chance)) / OUTCOMES) > CHANCE_THAT_COUNTS;
 
 /** How many houses of each bin a mask lets in. */
 function perBinOf(mask: Uint8Array, bins: Bins): Float64Array {
@@ -60,6 +68,7 @@ function beliefsAfter(
     squares += one * one * many;
   }
   const seen = squares > 0 ? (sum * sum) / squares : 0;
+  const luck = LUCK * Math.min(1, Math.sqrt(bins.of.length / LUCK_AMONG));
   const known = new Map<Column, number>();
   return (way) => {
     const column = perBin(way);
@@ -76,7 +85,7 @@ function beliefsAfter(
       const share = within > 0 ? holding / within : was;
       after = (share * seen + was * CAUTION) / (seen + CAUTION);
       const spread = was * (1 - was) * Math.max(0, 1 / seen - 1 / bins.of.length);
-      if ((after - was) * (after - was) < LUCK * LUCK * spread) after = was;
+      if ((after - was) * (after - was) < luck * luck * spread) after = was;
       known.set(column, after);
     }
     return after;

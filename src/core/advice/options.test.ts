@@ -44,8 +44,9 @@ describe('options', () => {
   it('multiply transformers, treatments, wire and a device that lives on less', () => {
     const options = optionsFor(known(16, 10), spareAtDoor(3));
     expect(new Set(options.map(({ id }) => id)).size).toBe(options.length);
-    // Keep and three of the region; six treatments; leave, join or pull 20 AWG anew; the device asked for and a hybrid
-    expect(options).toHaveLength(4 * 6 * 3 * 2);
+    // Keep and three of the region; six treatments, and another chime on 24 V; leave, join or pull 20 AWG anew; the device
+    // asked for and a hybrid
+    expect(options).toHaveLength((4 * 6 + 1) * 3 * 2);
     expect(options.find(({ id }) => id === 'keep+powerModule+join')?.change.pairFactor).toEqual({
       toChime: 1,
       toDoor: 4,

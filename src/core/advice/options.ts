@@ -112,7 +112,7 @@ export const canKeepSupply = (survey: BellSurvey, { newSupply }: Premises): bool
   survey.chime.kind !== 'boxedMains' && newSupply === null;
 
 function suppliesFor(survey: BellSurvey, premises: Premises): readonly Supply[] {
-  const { taps, catalogue, newSupply, decided } = premises;
+  const { taps, catalogue, newSupply, decided, outletNear } = premises;
   if (decided) return [{ transformer: decided.transformer, tap: decided.tap, enclosure: null }];
   const old: readonly Supply[] = [
     { transformer: null, tap: null, enclosure: null },
@@ -120,11 +120,13 @@ function suppliesFor(survey: BellSurvey, premises: Premises): readonly Supply[] 
   ];
   return [
     ...(canKeepSupply(survey, premises) ? old : []),
-    ...fitting(transformersIn(catalogue, survey.region.id), newSupply?.fits ?? []).map((transformer) => ({
-      transformer,
-      tap: null,
-      enclosure: enclosureFor(transformer, premises),
-    })),
+    ...fitting(transformersIn(catalogue, survey.region.id), newSupply?.fits ?? [])
+      .filter(({ fit }) => fit !== 'plugIn' || outletNear !== false)
+      .map((transformer) => ({
+        transformer,
+        tap: null,
+        enclosure: enclosureFor(transformer, premises),
+      })),
   ];
 }
 
@@ -138,19 +140,50 @@ const HEATING_DOUBT = said('mayHeatingsTransformer');
 
 /** Hard rules, the device’s own first, then those of other doors on the chime: it is treated once for all of them. */
 export function forbiddenWhy(
-  { shared }: BellSurvey,
+  { shared, chime }: BellSurvey,
   { forbids, battery }: DeviceProfile,
   treatment: Treatment,
   heatings: boolean,
 ): Text | null {
-  const own = forbids[treatment.id];
+  const own = forbids[treatment.id] ?? forbids[treatment.alike ?? ''];
   if (own !== undefined) return own;
   for (const { name, joins, path, device } of shared?.others ?? []) {
-    const why = joins !== 'supply' && path === 'asHere' ? device.forbids[treatment.id] : undefined;
+    const why =
+      joins !== 'supply' && path === 'asHere'
+        ? (device.forbids[treatment.id] ?? device.forbids[treatment.alike ?? ''])
+        : undefined;
     if (why !== undefined) return said('forbiddenAt', { door: name, why });
   }
+  // Idle it lets a fraction of a watt through at best
+  if (chime.kind === 'electronic' && treatment.standing.path === 'series' && !battery) return said('electronicStarves');
   if (treatment.onlyWithBattery && !battery) return said('diodeNeverFitted');
   return heatings ? HEATING_DOUBT : null;
+}
+
+/** A chime stands this much over what it was made for before it hammers and heats (domain/power: remedies). */
+const OVERDRIVEN = 1.25;
+
+/** Another chime is a way where the old one would be overdriven, or is one that no device lives beside. */
+function isOffered(
+  { isNewChime }: Treatment,
+  { chime, nameplate, region }: BellSurvey,
+  supply: { readonly ratedVolts: number } | null,
+): boolean {
+  if (!isNewChime || chime.kind === 'electronic') return true;
+  const volts = supply?.ratedVolts ?? nameplate.volts;
+  return volts !== null && volts > OVERDRIVEN * (chime.ratedVolts ?? nameplate.volts ?? region.coilGuess.volts);
+}
+
+/** What nobody said yet and a way rests on. */
+export type RestsOn = 'outletNear' | 'freeWays';
+
+/** What is to be said before a way is proposed: whether its outlet is there, whether the board has room. */
+export function restsOn(
+  { transformer }: Pick<Option, 'transformer'>,
+  { outletNear, freeRailWays, newSupply }: Premises,
+): RestsOn | null {
+  if (transformer?.fit === 'plugIn' && outletNear === null && newSupply === null) return 'outletNear';
+  return transformer?.fit === 'dinRail' && freeRailWays === null ? 'freeWays' : null;
 }
 
 /** All sensible ways at this point: what feeds it × treatments of this chime × wire × device. */
@@ -162,45 +195,57 @@ export function optionsFor(survey: BellSurvey, premises: Premises): readonly Opt
   const pulledMm2 = cableOf(catalogue).mm2;
   return [survey.device, ...lessHungry(survey.device, catalogue)].flatMap((device) =>
     supplies.flatMap(({ transformer, tap, enclosure }) =>
-      treatments.flatMap((treatment) =>
-        wires.map((wire): Option => {
-          const instead = device.id !== survey.device.id;
-          const effort = wireEffort(survey, premises, wire);
-          const turned = tap ? tapChange(survey, tap) : undefined;
-          return {
-            id: optionId({ transformer, tap, treatmentId: treatment.id, wire, insteadId: instead ? device.id : null }),
-            transformer,
-            tap,
-            enclosure,
-            treatment,
-            wire,
-            pulledMm2: wire === 'repull' ? pulledMm2 : null,
-            device,
-            instead,
-            change: {
+      treatments
+        .filter((treatment) => isOffered(treatment, survey, transformer ?? tap))
+        .flatMap((treatment) =>
+          wires.map((wire): Option => {
+            const instead = device.id !== survey.device.id;
+            const effort = wireEffort(survey, premises, wire);
+            const turned = tap ? tapChange(survey, tap) : undefined;
+            return {
+              id: optionId({
+                transformer,
+                tap,
+                treatmentId: treatment.id,
+                wire,
+                insteadId: instead ? device.id : null,
+              }),
               transformer,
-              treatment: treatment.standing,
-              pairFactor: pairFactors(survey, premises, wire, pulledMm2),
-              ...(turned ? { tap: turned } : {}),
-              ...(wire === 'mend' ? { mended: badSplices } : {}),
-            },
-            forbidden: forbiddenWhy(survey, device, treatment, heatingDoubt && !transformer),
-            ratedVolts: transformer?.ratedVolts ?? tap?.ratedVolts ?? survey.nameplate.volts,
-            ratedVa: transformer?.ratedVa ?? tap?.ratedVa ?? survey.nameplate.va,
-            licensed: transformer?.mainsWork ?? false,
-            silent: !treatment.sounds,
-            minutes:
-              (transformer?.minutes ?? 0) +
-              (enclosure?.minutes ?? 0) +
-              (tap ? TAP_MINUTES : 0) +
-              (newSupply?.minutes ?? 0) +
-              treatment.minutes +
-              effort.minutes,
-            cost:
-              (transformer?.cost ?? 0) + (enclosure?.cost ?? 0) + (newSupply?.cost ?? 0) + treatment.cost + effort.cost,
-          };
-        }),
-      ),
+              tap,
+              enclosure,
+              treatment,
+              wire,
+              pulledMm2: wire === 'repull' ? pulledMm2 : null,
+              device,
+              instead,
+              change: {
+                transformer,
+                treatment: treatment.standing,
+                pairFactor: pairFactors(survey, premises, wire, pulledMm2),
+                ...(turned ? { tap: turned } : {}),
+                ...(wire === 'mend' ? { mended: badSplices } : {}),
+              },
+              forbidden: forbiddenWhy(survey, device, treatment, heatingDoubt && !transformer),
+              ratedVolts: transformer?.ratedVolts ?? tap?.ratedVolts ?? survey.nameplate.volts,
+              ratedVa: transformer?.ratedVa ?? tap?.ratedVa ?? survey.nameplate.va,
+              licensed: transformer?.mainsWork ?? false,
+              silent: !treatment.sounds,
+              minutes:
+                (transformer?.minutes ?? 0) +
+                (enclosure?.minutes ?? 0) +
+                (tap ? TAP_MINUTES : 0) +
+                (newSupply?.minutes ?? 0) +
+                treatment.minutes +
+                effort.minutes,
+              cost:
+                (transformer?.cost ?? 0) +
+                (enclosure?.cost ?? 0) +
+                (newSupply?.cost ?? 0) +
+                treatment.cost +
+                effort.cost,
+            };
+          }),
+        ),
     ),
   );
 }

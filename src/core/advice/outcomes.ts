@@ -29,7 +29,7 @@ export interface Outcome {
 }
 
 /** Outcomes that are tried for a figure: each stands for an equal share of what could be read. */
-const OUTCOMES = 128;
+export const OUTCOMES = 128;
 /** Bins farther than this from an outcome, in σ, say nothing. */
 const REACH = 4;
 /** Bins to a standard deviation, and at most in all. */

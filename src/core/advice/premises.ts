@@ -34,6 +34,8 @@ export interface Premises {
     /** What can stand where it comes from; empty: nobody has said where. */
     readonly fits: readonly TransformerFit[];
   } | null;
+  /** Whether an outlet is beside the bell wires; null where nobody looked. */
+  readonly outletNear: boolean | null;
   /** What feeds this supply was chosen at another door: it is chosen once for all of them. */
   readonly decided: {
     readonly at: Text;
@@ -51,6 +53,7 @@ export const ORDINARY_PREMISES: Premises = {
   cableLeft: false,
   heatingDoubt: false,
   newSupply: null,
+  outletNear: null,
   decided: null,
   catalogue: SHIPPED_CATALOGUE,
 };

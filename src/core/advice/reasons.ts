@@ -15,7 +15,9 @@ export type StateWords = (state: string) => Text;
 export function standingReason(bell: BellCase, standing: Standing, words: StateWords): Text {
   const reason = plainReason(bell, standing, words);
   const { condition, conditionChance } = standing;
-  return condition ? said('onCondition', { reason, ...condition, chance: conditionChance ?? 0 }) : reason;
+  return condition
+    ? said('onCondition', { reason, range: said('openRange', condition), chance: conditionChance ?? 0 })
+    : reason;
 }
 
 function plainReason({ device }: BellCase, standing: Standing, words: StateWords): Text {

@@ -40,6 +40,7 @@ export interface AdviceSayings {
   // options
   mayHeatingsTransformer: None;
   diodeNeverFitted: None;
+  electronicStarves: None;
   // reasons
   deviceDropsOut: { readonly doorMinVolts: number };
   holdsSpare: { readonly state: Text; readonly marginVolts: number };

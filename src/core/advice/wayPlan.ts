@@ -1,5 +1,5 @@
 import { distinct, said, type Text } from '../said';
-import { chimeFigures, newOpenVolts, predictedDoorVolts, type Band, type Estimate } from '../bell';
+import { chimeFigures, newOpenVolts, predictedVolts, type Band, type Estimate } from '../bell';
 import { STATE_WORDS, type LastingState } from '../catalogue';
 import type { Option } from './options';
 import type { WireRemedy } from './wireRemedies';
@@ -47,7 +47,7 @@ export function wayPlan(known: Estimate, { device, transformer, treatment, wire,
       ...(fresh ? [{ words: said('openVoltsNew'), band: fresh }] : []),
       ...READ_STATES.map((state) => ({
         words: said('voltsDoor', { state: STATE_WORDS[state] }),
-        band: predictedDoorVolts(of, change, state, null),
+        band: predictedVolts(of, change, state, null),
       })),
       ...(chime ? [{ words: said('voltsOverChime'), band: chime.pressedVolts }] : []),
       { words: treatment.sounds ? said('ringsCleanWithin') : said('sounderRings'), band: null },

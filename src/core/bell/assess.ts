@@ -1,7 +1,7 @@
 import { said, type Text } from '../said';
 import type { LastingState } from '../catalogue';
 import { asFound, drawOf } from './asFound';
-import type { Evidence } from './bellCase';
+import type { Evidence, Place } from './bellCase';
 import { circuitOf, worstSwings, type Change, type Conditions } from './conditions';
 import { houseAt, overHouses, type Houses } from './houses';
 import { middleOf, readingSigma, shownFigures, type ShownFigures } from './likelihood';
@@ -141,21 +141,46 @@ export function fallingVolts(known: Estimate, change: Change, state: LastingStat
 }
 
 /** Band of open volts at the screws of a new transformer, over the mains' whole swing, V. */
-export function newOpenVolts({ houses }: Estimate, transformer: RatedTransformer): Band {
+export function newOpenVolts(
+  { houses, survey }: Estimate,
+  transformer: RatedTransformer,
+  mainsVolts: number | null = null,
+): Band {
   const source = newSourceOf(transformer);
-  return bandOf(houses.newRegulation.map((z, i) => source(z).openVolts * (houses.mainsLater[i] ?? 1)));
+  const nominal = survey.region.mains.nominalVolts;
+  return asShown(
+    bandOf(
+      houses.newRegulation.map(
+        (z, i) => source(z).openVolts * (mainsVolts === null ? (houses.mainsLater[i] ?? 1) : mainsVolts / nominal),
+      ),
+    ),
+  );
 }
 
+/** What a meter may be off, V. */
+const meterHalf = (volts: number): number => (METER.percent / 100) * volts + METER.counts * METER.resolutionVolts;
+
+/** A band as a meter may show it. */
+const asShown = ({ low, likely, high }: Band): Band => ({
+  low: low - meterHalf(low),
+  likely,
+  high: high + meterHalf(high),
+});
+
+const STATION_OF = { transformer: 'screws', chime: 'Trans', door: 'door' } as const satisfies Record<Place, Station>;
+
 /**
- * Band of door volts that a meter should find in a state once the change is built, to hold a reading against.
+ * Band of volts that a meter should find at a place in a state once the change is built, to hold a reading against.
  * @param mainsVolts the mains read beside it; null takes the region's whole swing
  */
-export function predictedDoorVolts(
+export function predictedVolts(
   known: Estimate,
   change: Change,
   state: LastingState,
   mainsVolts: number | null,
+  at: Place = 'door',
 ): Band {
+  const station = STATIONS.indexOf(STATION_OF[at]);
   const nominal = known.survey.region.mains.nominalVolts;
   const stations = stationsOf(known, change, state);
   const band = bandOf(
@@ -167,9 +192,8 @@ export function predictedDoorVolts(
         toChimeCelsius: house.toChimeCelsius,
         toDoorCelsius: house.toDoorCelsius,
       };
-      return stations(i, day).at(-1) ?? 0;
+      return stations(i, day)[station] ?? 0;
     }),
   );
-  const meter = (volts: number): number => (METER.percent / 100) * volts + METER.counts * METER.resolutionVolts;
-  return { low: band.low - meter(band.low), likely: band.likely, high: band.high + meter(band.high) };
+  return asShown(band);
 }

@@ -5,7 +5,7 @@ import { treatmentById } from '../chime';
 import { awgToMm2, operatingPoint, runOhms } from '../circuit';
 import { britain230 } from '../region/britain230';
 import { northAmerica120 } from '../region/northAmerica120';
-import { estimate, fallingVolts, judgeAsFound, predictedDoorVolts } from './assess';
+import { estimate, fallingVolts, judgeAsFound, predictedVolts } from './assess';
 import { AS_FOUND_PAIRS, type Change } from './conditions';
 import { judge } from './judge';
 import { asFound } from './asFound';
@@ -239,10 +239,10 @@ describe('falling volts and the predicted band', () => {
   });
   it('predicts a narrower band once the mains is read', () => {
     const found = estimate(known(16, 20, [open(19.5)]));
-    const wide = predictedDoorVolts(found, withModule, 'standby', null);
-    const narrow = predictedDoorVolts(found, withModule, 'standby', 120);
+    const wide = predictedVolts(found, withModule, 'standby', null);
+    const narrow = predictedVolts(found, withModule, 'standby', 120);
     expect(narrow.high - narrow.low).toBeLessThan(wide.high - wide.low);
-    expect(predictedDoorVolts(found, withModule, 'standby', 114).likely).toBeLessThan(narrow.likely);
+    expect(predictedVolts(found, withModule, 'standby', 114).likely).toBeLessThan(narrow.likely);
   });
 });
 

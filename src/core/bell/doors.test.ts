@@ -2,7 +2,7 @@ import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { deviceById } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';
-import { fallingVolts, estimate, predictedDoorVolts } from './assess';
+import { fallingVolts, estimate, predictedVolts } from './assess';
 import { asFound } from './asFound';
 import type { Change } from './conditions';
 import { worstSwings } from './conditions';
@@ -93,7 +93,7 @@ describe('a transformer that feeds more than one door', () => {
     const falling = fallingVolts(known, shunted, 'liveNight').map(({ band }) => band.likely);
     expect(falling.at(-1)).toBeCloseTo(states[2]?.low.likely ?? NaN, 6);
     for (let i = 1; i < falling.length; i++) expect(falling[i]).toBeLessThanOrEqual(falling[i - 1] ?? 0);
-    expect(predictedDoorVolts(known, shunted, 'liveNight', 120).likely).toBeGreaterThan(falling.at(-1) ?? 99);
+    expect(predictedVolts(known, shunted, 'liveNight', 120).likely).toBeGreaterThan(falling.at(-1) ?? 99);
   });
   it('lets a second chime beside the first take half of what the coil drops', () => {
     const series = asFound(alone);

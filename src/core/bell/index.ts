@@ -3,7 +3,7 @@ export {
   fallingVolts,
   judgeAsFound,
   newOpenVolts,
-  predictedDoorVolts,
+  predictedVolts,
   type Estimate,
   type FallingVolts,
   type ReadingFit,

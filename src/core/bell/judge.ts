@@ -227,7 +227,11 @@ export function judge(survey: BellSurvey, houses: Houses, change: Change): Judge
   return {
     ...then,
     condition: { ...met.condition, chance: met.chance },
-    reason: said('onCondition', { reason: then.reason, ...met.condition, chance: met.chance }),
+    reason: said('onCondition', {
+      reason: then.reason,
+      range: said('openRange', met.condition),
+      chance: met.chance,
+    }),
   };
 }
 

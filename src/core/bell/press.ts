@@ -23,6 +23,9 @@ export interface ChimeFigures {
   readonly hums: boolean;
 }
 
+/** The volts that the usual coil is made for. */
+const COIL_VOLTS = 16;
+
 const NOMINAL: Conditions = {
   mains: 1,
   winding: 1,
@@ -49,11 +52,13 @@ export function chimeFigures(
   treatment: Treatment,
 ): ChimeFigures | null {
   const kind = survey.chime.kind ?? 'mechanical';
-  if (!treatment.sounds || kind !== 'mechanical') return null;
+  if (!treatment.sounds || (kind !== 'mechanical' && !treatment.isNewChime)) return null;
+  // A coil for other volts has as much more of ohms as the square of them
+  const coil = treatment.isNewChime ? (plateOf(survey, change)?.volts ?? COIL_VOLTS) / COIL_VOLTS : 1;
   const pressed = new Float64Array(houses.count);
   const standby = new Float64Array(houses.count);
   for (let i = 0; i < houses.count; i++) {
-    const house = withCoils(houseAt(houses, i), survey.shared?.secondChime ? 2 : 1);
+    const house = withCoils(houseAt(houses, i), (survey.shared?.secondChime ? 2 : 1) / (coil * coil));
     const circuit = circuitOf(house, change, NOMINAL);
     const point = operatingPoint({
       source: { openCircuitVolts: circuit.emf, seriesOhms: circuit.sourceOhms },
@@ -67,15 +72,15 @@ export function chimeFigures(
     const door = doorVolts(circuit, draw);
     standby[i] = door === 0 ? 0 : (draw.watts / draw.powerFactor / door) * magnitude(circuit.chime);
   }
-  const ratedVolts = survey.chime.ratedVolts ?? plateOf(survey, { ...change, transformer: null })?.volts;
-  const rated = ratedVolts ?? survey.region.coilGuess.volts;
+  const old = survey.chime.ratedVolts ?? plateOf(survey, { ...change, transformer: null })?.volts;
+  const rated = (treatment.isNewChime ? plateOf(survey, change)?.volts : old) ?? survey.region.coilGuess.volts;
   const band = bandOf(pressed);
   const share = band.likely / rated;
   return {
     pressedVolts: band,
     standbyVolts: bandOf(standby),
     ratedVolts: rated,
-    ratingRead: survey.chime.ratedVolts !== null,
+    ratingRead: survey.chime.ratedVolts !== null || treatment.isNewChime === true,
     rings: share < CHIME_LIMITS.strikes ? 'weak' : share > CHIME_LIMITS.hammers ? 'hammers' : 'rings',
     hums: bandOf(standby).likely > CHIME_LIMITS.hums * rated,
   };

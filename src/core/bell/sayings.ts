@@ -16,12 +16,9 @@ export interface BellSayings {
   wire: { readonly where: Text; readonly gauge: Text };
   chimeCoilJ: { readonly ohms: number; readonly reactanceOhms: number };
   // judge
-  onCondition: {
-    readonly reason: Text;
-    readonly mostVolts: number | null;
-    readonly leastVolts: number | null;
-    readonly chance: number;
-  };
+  /** What a new transformer has to read open, V at nominal mains. */
+  openRange: { readonly mostVolts: number | null; readonly leastVolts: number | null };
+  onCondition: { readonly reason: Text; readonly range: Text; readonly chance: number };
   lowMains: { readonly state: LastingState };
   doorKeepsBut: { readonly at: number; readonly name: Text; readonly belief: number };
   fallsTo: { readonly likely: number };

@@ -4,6 +4,7 @@ export const TREATMENT_IDS = [
   'diode',
   'powerModule',
   'inlineModule',
+  'newChime',
   'moduleBypass',
   'jumper',
   'fuseLink',

@@ -10,6 +10,15 @@ export interface ChimeSayings {
   capped: { readonly what: Text };
   /** A kind of chime, in short. */
   chimeKind: { readonly kind: ChimeKind };
+  // newChime
+  newChimeWithModule: None;
+  chimeForNewVolts: None;
+  mechanicalChime: None;
+  oldChimeDown: None;
+  newChimePart: None;
+  sameScrewsAsBefore: None;
+  newChimeUp: None;
+  moduleAcrossFrontTrans: None;
   // chimeParts
   moduleLead: None;
   otherModuleLead: None;

@@ -21,8 +21,12 @@ export interface Treatment {
     | { readonly shelf: 'module'; readonly way: 'parallel' | 'inLine' | 'bypass' }
     | { readonly shelf: 'protector'; readonly kind: 'fuseLink' | 'selfResetting' }
     | null;
-  /** Only for a device with a battery of its own. */
+  /** Only for a device with a battery of its own. Its figures are not computed: practice does it, and hears whether it rings. */
   readonly onlyWithBattery?: true;
+  /** A device that forbids that one forbids this one too. */
+  readonly alike?: string;
+  /** Another chime comes in the old one’s place: a way where the old one would be overdriven, or rings on nothing. */
+  readonly isNewChime?: true;
   readonly minutes: number;
   /** Money beside that part and a sounder. */
   readonly cost: number;

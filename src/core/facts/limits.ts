@@ -14,6 +14,8 @@ export const LIMITS = {
   heightM: { least: 0.2, most: 6 },
   fixtureHeightM: { least: 0.5, most: 15 },
   degrees: { least: 0, most: 60 },
+  /** Of a compass. */
+  bearingDeg: { least: 0, most: 360 },
   pairs: { least: 1, most: 8 },
   sparePairs: { least: 0, most: 8 },
   yearBuilt: { least: 1600, most: 2100 },

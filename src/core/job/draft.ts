@@ -19,6 +19,7 @@ export interface Draft {
   readonly ticks: Map<string, EntryOf<'stepTicked'>>;
   waits: Point['waits'];
   checks: Point['checks'];
+  accepted: Point['accepted'];
   left: Point['left'];
   wifi: Point['wifi'];
   readonly bag: Map<string, BagAnswer>;
@@ -49,6 +50,7 @@ export const newDraft = ({ data }: EntryOf<'pointAdded'>): Draft => ({
   ticks: new Map(),
   waits: {},
   checks: {},
+  accepted: {},
   left: null,
   wifi: [],
   bag: new Map(),

@@ -185,6 +185,9 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   checkDone: (_state, entry, point) => {
     if (point) point.checks = { ...point.checks, [entry.data.check]: takenFrom(entry) };
   },
+  failureAccepted: (_state, entry, point) => {
+    if (point) point.accepted = { ...point.accepted, [entry.data.of]: takenFrom(entry) };
+  },
   pointLeft: (_state, entry, point) => {
     if (point) point.left = takenFrom(entry);
   },

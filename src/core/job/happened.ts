@@ -219,7 +219,8 @@ class Reader {
   private checked({ data }: EntryOf<'checkDone'>): readonly What[] {
     const placeIds = this.topology.placesOf(data.pointId);
     const circuitIds = this.topology.circuitsOf(placeIds);
-    // Whatever passes there does so because it is fed
+    // Whatever passes there does so because it is fed; open volts are read before anything hangs on what is new
+    if (data.check === 'newOpenVolts') return [];
     if (data.result === 'passed') return [this.relit(placeIds)];
     return data.bandLow !== undefined && (data.figure ?? 0) > DEAD_VOLTS_MOST
       ? [{ what: 'life', circuitIds, placeIds, highAt: [] }]

@@ -100,7 +100,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
   const { book, chosen } = state;
   // The book holds what the schemas of the kinds let through, field by field
   const facts = <K extends EntryKind>(kind: K, of = draft.id): Facts<K> => book.facts(`${kind}/${of}`) as Facts<K>;
-  const { id, ticks, waits, checks, left, wifi, moved } = draft;
+  const { id, ticks, waits, checks, accepted, left, wifi, moved } = draft;
   const hangs = hangsOf(draft);
   const supply = house.supplies.find((one) => one.id === hangs.supplyId);
   const box = house.boxes.find((one) => one.id === hangs.boxId);
@@ -121,6 +121,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
     mount: facts('mountRecorded'),
     waits,
     checks,
+    accepted,
     left,
   };
   const said: SaidOfPoint = {

@@ -260,6 +260,7 @@ describe('steps of a choice', () => {
       'pairs-near',
       'pairs-far',
       'door-old',
+      'door-through',
       'door-d1',
       'door-d2',
     ]);
@@ -306,7 +307,10 @@ describe('steps of a choice', () => {
       null,
       ...Array<string>(2).fill('the circuit is live'),
       null,
-      ...Array<string>(3).fill('the circuit is live'),
+      'the circuit is live',
+      // Leads go through the stack with nothing touched
+      null,
+      ...Array<string>(2).fill('the circuit is live'),
     ]);
   });
 });

@@ -45,6 +45,10 @@ export const choiceMade = exact({
   pulledMm2: number().min(0.05).max(35),
   /** What the treatment and the enclosure take. */
   parts: texts(),
+  /** An enclosure with a rail of its own, where the board has no room. */
+  enclosure: maybe.text(),
+  /** What the new transformer must read open before anything is joined, V at nominal mains. */
+  openCondition: exact({ mostVolts: openVolts().nullable(), leastVolts: openVolts().nullable() }).nullable().optional(),
   reason: maybe.text(TEXT.long),
   verdict: string<'holds' | 'tight' | 'cannotTell' | 'fails' | 'tooHigh' | 'notComputed'>()
     .oneOf(['holds', 'tight', 'cannotTell', 'fails', 'tooHigh', 'notComputed'])

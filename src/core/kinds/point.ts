@@ -5,6 +5,7 @@ import { WALLS } from '../mount';
 import { WIFI_WALLS } from '../wifi';
 import { deviceProfile, profileName } from './device';
 import { exact, maybe, oneOf, reference } from './fields';
+import { READING_IDS } from './reading';
 
 export const POINT_KINDS = ['doorbell', 'floodlight', 'plugFloodlight'] as const;
 export type PointKind = (typeof POINT_KINDS)[number];
@@ -87,6 +88,8 @@ export const POINT_FACTS = {
   rain: fact.choice(RAINS),
   sun: fact.choice(SUNS),
   nightLight: fact.choice(NIGHT_LIGHTS),
+  /** Readings that can’t be had here: nothing waits for them. */
+  cantRead: fact.choices(READING_IDS),
   routerM: fact.run(LIMITS.routerM),
   routerWalls: fact.choices(WIFI_WALLS, LIMITS.routerWalls.most),
 } as const;

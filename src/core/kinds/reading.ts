@@ -5,6 +5,19 @@ import { LIMITS, YES_NO, fact, schemasOf } from '../facts';
 import { exact, reference } from './fields';
 import { RUN_NAMES } from './chime';
 
+/** What could be read at a door, each once. */
+export const READING_IDS = [
+  'openVolts',
+  'newOpenVolts',
+  'nameplate',
+  'mainsVolts',
+  'resistor',
+  'loopToChime',
+  'loopToDoor',
+  'coilOhms',
+  'deviceVolts',
+] as const;
+
 export const READING_KINDS = ['volts', 'mainsVolts', 'loopOhms', 'coilOhms', 'report'] as const;
 export const PLACES = ['transformer', 'chime', 'door'] as const;
 export const READING_STATES = ['open', 'resistor', ...LASTING_STATES] as const;

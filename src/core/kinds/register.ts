@@ -26,7 +26,7 @@ import { bagChecked, pointAdded, pointDescribed, pointHung, thingFound, wifiRead
 import { placeLooked, supplyPlanned, switchTried, transformerDescribed } from './supply';
 import { meterDescribed, readingTaken } from './reading';
 import { customerDescribed, policyTaken, siteDescribed, visitPlanned } from './site';
-import { checkDone, mountRecorded, pointLeft, stepTicked, waitStarted } from './work';
+import { checkDone, failureAccepted, mountRecorded, pointLeft, stepTicked, waitStarted } from './work';
 
 /** The only list of kinds: what can happen in a job, each with the schema of its data. */
 export const ENTRY_KINDS = {
@@ -76,6 +76,7 @@ export const ENTRY_KINDS = {
   mountRecorded,
   waitStarted,
   checkDone,
+  failureAccepted,
   pointLeft,
   photoAttached,
   photoDescribed,

@@ -46,6 +46,8 @@ export const TRANSFORMER_FACTS = {
   joined: fact.yesNo(),
   /** It plugs into an outlet: no breaker makes it dead, its plug does. */
   plugged: fact.yesNo(),
+  /** Whether an outlet is beside the bell wires: an adapter could feed them. */
+  outletNear: fact.yesNo(),
   /** Clues of the search. */
   cableLeaves: fact.choice(CABLE_LEAVES),
   humAt: fact.choice(TRANSFORMER_PLACES),

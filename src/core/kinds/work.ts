@@ -4,6 +4,7 @@ import { FIXINGS, SEALS } from '../mount';
 import { CHECK_IDS } from '../prove';
 import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
 import { exact, maybe, oneOf, reference } from './fields';
+import { PLACES } from './reading';
 
 /** What the hands were put on: decides which proof it needs. */
 export const TOUCHES = ['nothing', 'bell', 'mains'] as const;
@@ -40,6 +41,13 @@ export const MOUNT_FACTS = {
   wall: fact.text(),
   fixings: fact.choice(FIXINGS),
   seal: fact.choice(SEALS),
+  /** Where a floodlight camera looks, clockwise from north. */
+  bearingDeg: fact.figure({
+    unit: '°',
+    unitWords: ['°', 'deg', 'degree', 'degrees'],
+    ...LIMITS.bearingDeg,
+    zeroAllowed: true,
+  }),
 } as const;
 
 export const mountRecorded = exact({ pointId: reference(), ...schemasOf(MOUNT_FACTS) });
@@ -57,6 +65,8 @@ export const checkDone = exact({
   check: string<(typeof CHECK_IDS)[number]>().oneOf(CHECK_IDS).defined(),
   result: string<(typeof CHECK_RESULTS)[number]>().oneOf(CHECK_RESULTS).defined(),
   figure: number(),
+  /** Where volts were read; left out: at the door. */
+  at: string<(typeof PLACES)[number]>().oneOf(PLACES),
   /** The mains read beside a figure of volts. */
   mainsVolts: number().min(LIMITS.mainsVolts.least).max(LIMITS.mainsVolts.most),
   /** The band that was predicted then, for a figure of volts. */
@@ -71,6 +81,14 @@ export const checkDone = exact({
       })
     : true,
 );
+
+/** A check that failed stays as it is: why, in words. Said of that one answer: a later one is looked at anew. */
+export const failureAccepted = exact({
+  pointId: reference(),
+  /** Entry of the answer. */
+  of: reference(),
+  words: string().trim().min(1).max(TEXT.long).defined(),
+});
 
 export const pointLeft = exact({
   pointId: reference(),

@@ -3,6 +3,7 @@ import type { Asker } from '../isolation';
 import type { VerdictWord } from '../bell';
 import type { Job } from '../job/job';
 import type { PointKind } from '../kinds/point';
+import type { Check } from '../prove';
 import type { NextMove, Rung, RungMark } from '../kinds/rungs';
 import type { Assessment } from './doorbell/assessment';
 import type { Point } from './point';
@@ -45,7 +46,7 @@ export interface Worry {
 
 /** A word on a point for a list of many. */
 export interface PointVerdict {
-  readonly word: VerdictWord;
+  readonly word: VerdictWord | 'settled' | 'leading' | 'failed';
   readonly words: Text;
 }
 
@@ -67,13 +68,13 @@ export interface PointClimb<P extends Point> {
   nextMove(standing: Standing<P>): NextMove;
   /** What is open of survey and choice, in the order of the ladder. */
   worries(standing: Standing<P>): readonly Worry[];
-  /** What failed when it was proved; told for good. */
-  failed(point: P): readonly Worry[];
+  /** What is gone through once it is powered, in its order. */
+  checks(point: P): readonly Check[];
   /** What has to be in the bag. */
   parts(job: Job, point: P): readonly Text[];
   /** What whoever it is handed to is told. */
   toTell(point: P): readonly Text[];
-  /** Null before there is anything to say. */
+  /** What was worked out; null before there is anything to say. */
   verdict(standing: Standing<P>): PointVerdict | null;
 }
 

@@ -13,6 +13,8 @@ export {
 } from './boxOf';
 export { SHARES, type Shares } from './build';
 export { otherAnswer } from './alsoSaid';
+export { checksOf, failuresOf } from './checks';
+export type { Failure } from './proving';
 export type { AreaStanding, Missing, PointVerdict, Worry } from './climb';
 export { findingsOf, loadWords, roomWords, type PointFindings } from './findings';
 export { ELSEWHERE, HUNT_DEFAULTS, busyWays, huntOf, wayOfId, wayText, type HuntStanding } from './hunting';
@@ -38,11 +40,11 @@ export { worriesOf } from './worries';
 export type { NextReading, PointAdvice } from './doorbell/advising';
 export { assess, isFeedKnown, rememberingAssess, type Assessment } from './doorbell/assessment';
 export { bagList, type BagLine } from './doorbell/bagList';
-export { checksOf } from './doorbell/checks';
 export { choiceOf } from './doorbell/choiceOf';
 export { comparisonOf, type Compared } from './doorbell/comparison';
 export type { Choice, Doorbell, TakenReading } from './doorbell/doorbell';
 export { customerWords } from './doorbell/customerWords';
+export { decisionOf, type Decision } from './doorbell/decision';
 export { doorOf } from './doorbell/doorOf';
 export type { DoorArea } from './doorbell/look';
 export { readingProblem } from './doorbell/readingProblem';
@@ -60,7 +62,7 @@ export {
   sparePairsOf,
   surveyOf,
 } from './doorbell/survey';
-export { MOST_OF_RATING, testOhms } from './doorbell/takeables';
+export { MOST_OF_RATING, READING_WORDS, drawnAmps, mostTestAmps, testOhms } from './doorbell/takeables';
 export { TRANSFORMER_ADDED } from './doorbell/transformerBox';
 export { cluesOf, diesWithLight, needsTransformer, searchOf } from './doorbell/transformerSearch';
 export { WAS_THERE_FACTS } from './doorbell/wasThere/register';

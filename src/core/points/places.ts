@@ -14,10 +14,10 @@ export function placeIdOf({ id, hangs }: { readonly id: string; readonly hangs: 
     case 'transformer':
     case 'chime':
     case 'door':
-      // Mains at a chime are those of the transformer in its housing
+    case 'cable':
+      // A bell cable is as dead as what feeds it. Mains at a chime are those of the transformer in its housing
       return hangs.supplyId ?? hangs.boxId;
     case 'outlet':
-    case 'cable':
     case 'spot':
     case 'van':
       return id;

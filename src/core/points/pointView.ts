@@ -15,6 +15,7 @@ export type Tick = Source & {
   readonly seq: number;
 };
 export type CheckAnswer = Taken<'checkDone'>;
+export type AcceptedFailure = Taken<'failureAccepted'>;
 export type Wait = Source & { readonly minutes: number };
 export type Left = Taken<'pointLeft'>;
 export type TakenWifi = Taken<'wifiRead'>;
@@ -64,5 +65,7 @@ export interface PointView {
   readonly mount: Facts<'mountRecorded'>;
   readonly waits: Readonly<Partial<Record<CheckId, Wait>>>;
   readonly checks: Readonly<Partial<Record<CheckId, CheckAnswer>>>;
+  /** Failures that stay as they are, by the entry of the answer. */
+  readonly accepted: Readonly<Record<string, AcceptedFailure>>;
   readonly left: Left | null;
 }

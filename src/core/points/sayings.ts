@@ -111,6 +111,29 @@ export interface PointsSayings {
   sheetIsHandedOver: None;
   // parts
   wiFiExtender: None;
+  // proving
+  checksGiven: { readonly given: number };
+  heldFailed: { readonly failed: number };
+  checksOfAll: { readonly given: number; readonly checksCount: number };
+  switchOn: { readonly way: Text };
+  coversClosedNobody: None;
+  putRight: { readonly failed: Text };
+  waitFirstCharge: None;
+  doAnotherPoint: None;
+  handOverSheet: None;
+  printCustomerKeeps: None;
+  setLevel: None;
+  failed: { readonly name: Text; readonly reason: Text };
+  failedWhenProved: { readonly name: Text };
+  failedLetStand: { readonly name: Text };
+  circuitStillOff: None;
+  checksLetStand: { readonly failed: number };
+  // mounting
+  noteHeightCameIn: None;
+  overTheGroundBelow: None;
+  levelOfSensor: None;
+  noteWhereLooks: None;
+  compassOfPhone: None;
   // sharedAreas
   factsOfAll: { readonly there: number; readonly all: number };
   predictedOnly: None;

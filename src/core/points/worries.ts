@@ -1,15 +1,17 @@
 import { NOBODY } from '../isolation';
 import type { Job } from '../job/job';
 import { alsoSaidWorries } from './alsoSaid';
+import { failuresOf } from './checks';
 import type { Worry } from './climb';
 import { climbOf } from './climbs';
 import type { Assessment } from './doorbell/assessment';
 import type { Point } from './point';
+import { failedWorries } from './proving';
 import { workWorries } from './sharedWorries';
 
 /** Everything open at a point, in the order of the ladder. What was surveyed and chosen is no worry once it is left. */
 export function worriesOf(job: Job, point: Point, assessment: Assessment): readonly Worry[] {
   const climb = climbOf(point);
   const before = point.left ? [] : climb.worries({ job, point, assessment, who: NOBODY });
-  return [...before, ...workWorries(job, point), ...climb.failed(point), ...alsoSaidWorries(job, point)];
+  return [...before, ...workWorries(job, point), ...failedWorries(failuresOf(point)), ...alsoSaidWorries(job, point)];
 }

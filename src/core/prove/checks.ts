@@ -11,6 +11,8 @@ export const CHECK_IDS = [
   'picture',
   'doorVolts',
   'report',
+  'lamps',
+  'switches',
 ] as const;
 export type CheckId = (typeof CHECK_IDS)[number];
 
@@ -19,7 +21,9 @@ export type Answer =
   | { readonly kind: 'yesNo' }
   | { readonly kind: 'wait'; readonly minutes: number }
   | { readonly kind: 'seconds'; readonly most: number }
-  | { readonly kind: 'volts'; readonly state: LastingState };
+  | { readonly kind: 'volts'; readonly state: LastingState }
+  /** Of a new transformer with nothing on it. */
+  | { readonly kind: 'openVolts' };
 
 /** One check after power-on. Nothing is passed by default. */
 export interface Check {
@@ -31,12 +35,19 @@ export interface Check {
   readonly newTransformer?: true;
 }
 
-/** In the order in which they are gone through (domain/prove). */
-export const CHECKS: readonly Check[] = [
+/** Of a doorbell, in the order in which they are gone through (domain/prove). */
+const DOORBELL_CHECKS: readonly Check[] = [
   {
     id: 'newOpenVolts',
     name: said('openVoltsNewTransformer'),
     how: said('tenthHalfBefore'),
+    answer: { kind: 'openVolts' },
+    newTransformer: true,
+  },
+  {
+    id: 'switches',
+    name: said('staysOnWithEverySwitch'),
+    how: said('everySwitchInTurn'),
     answer: { kind: 'yesNo' },
     newTransformer: true,
   },
@@ -91,8 +102,25 @@ export const CHECKS: readonly Check[] = [
   },
 ];
 
-/** The checks of a point. @param newTransformer a transformer was replaced there */
-export const checksFor = (newTransformer: boolean): readonly Check[] =>
-  newTransformer ? CHECKS : CHECKS.filter((check) => !check.newTransformer);
+/** Of a floodlight camera: what is seen once it is switched on for good. */
+export const FLOODLIGHT_CHECKS: readonly Check[] = [
+  {
+    id: 'lamps',
+    name: said('lampsOrVoice'),
+    how: said('lampsWithinHalfMinute'),
+    answer: { kind: 'yesNo' },
+  },
+  {
+    id: 'switches',
+    name: said('staysOnWithEverySwitch'),
+    how: said('everySwitchInTurn'),
+    answer: { kind: 'yesNo' },
+  },
+];
 
-export const checkById = (id: CheckId): Check | undefined => CHECKS.find((check) => check.id === id);
+/** The checks of a doorbell. @param newTransformer a transformer was replaced there */
+export const doorbellChecks = (newTransformer: boolean): readonly Check[] =>
+  newTransformer ? DOORBELL_CHECKS : DOORBELL_CHECKS.filter((check) => !check.newTransformer);
+
+export const checkById = (id: CheckId): Check | undefined =>
+  [...DOORBELL_CHECKS, ...FLOODLIGHT_CHECKS].find((check) => check.id === id);

@@ -1,3 +1,18 @@
-export { CHECKS, CHECK_IDS, checkById, checksFor, type Answer, type Check, type CheckId } from './checks';
-export { judgeFigure, type DoorLimits, type FigureJudgement, type PredictedBand } from './judgeFigure';
+export {
+  CHECK_IDS,
+  FLOODLIGHT_CHECKS,
+  checkById,
+  doorbellChecks,
+  type Answer,
+  type Check,
+  type CheckId,
+} from './checks';
+export {
+  judgeFigure,
+  judgeOpenVolts,
+  type OpenLimits,
+  type DoorLimits,
+  type FigureJudgement,
+  type PredictedBand,
+} from './judgeFigure';
 export type { ProveSayings } from './sayings';

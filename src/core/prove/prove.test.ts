@@ -1,7 +1,7 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
-import { checkById, checksFor } from './checks';
+import { checkById, doorbellChecks } from './checks';
 import { judgeFigure } from './judgeFigure';
 
 const check = (id: 'ring' | 'doorVolts' | 'lit') => {
@@ -14,7 +14,7 @@ const door = { doorMinVolts: 13, doorMaxVolts: 36 };
 
 describe('checks', () => {
   it('come in the order of the work', () => {
-    expect(checksFor(false).map(({ id }) => id)).toEqual([
+    expect(doorbellChecks(false).map(({ id }) => id)).toEqual([
       'lit',
       'firstCharge',
       'setting',
@@ -25,10 +25,10 @@ describe('checks', () => {
     ]);
   });
   it('ask a new transformer for its open volts first, and whether it stays cool', () => {
-    const asked = checksFor(true).map(({ id }) => id);
+    const asked = doorbellChecks(true).map(({ id }) => id);
     expect(asked[0]).toBe('newOpenVolts');
     expect(asked).toContain('warm');
-    expect(asked).toHaveLength(checksFor(false).length + 2);
+    expect(asked).toHaveLength(doorbellChecks(false).length + 3);
   });
   it('take a ring within two seconds', () => {
     expect(judgeFigure(check('ring'), 2, null, door)).toEqual({ fits: true });

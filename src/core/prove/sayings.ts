@@ -21,10 +21,17 @@ export interface ProveSayings {
   handStaysToo: None;
   devicesOwnReport: None;
   saysSupplyAgainst: None;
+  lampsOrVoice: None;
+  lampsWithinHalfMinute: None;
+  staysOnWithEverySwitch: None;
+  everySwitchInTurn: None;
   // judgeFigure
   sLongerS: { readonly figure: number; readonly most: number };
   vDeviceDrops: { readonly volts: Text; readonly doorMinVolts: number };
   vDeviceTakes: { readonly volts: Text; readonly doorMaxVolts: number };
+  openUnderLabel: { readonly figure: number; readonly ratedVolts: number };
+  openOffCondition: { readonly figure: number; readonly range: Text };
+  readMainsBeside: None;
   vPredictedV: { readonly volts: Text; readonly side: Text; readonly low: number; readonly high: number };
 }
 

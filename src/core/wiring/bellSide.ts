@@ -78,12 +78,19 @@ const adapterOn = (found: Wiring, name: Text, old: Part | undefined): Task =>
     said('bellWiresPlug'),
   );
 
+/** A new adapter is read before anything hangs on it: it is plugged in anywhere for that, and out again. */
+export const readAdapter = (name: Text): Task => ({
+  ...lookTask(PLACE, 'adapter-read', said('readAdapterOpen', { name }), said('pluggedForReading')),
+  reads: 'newOpenVolts',
+});
+
 /** A plug-in adapter: only the bell wires change, the old transformer’s mains side stays closed. */
 export function adapterTasks(found: Wiring, name: Text): readonly Task[] {
   const boxed = hasPart(found, 'boxed');
   const old = feedingPart(found);
   if (old && isPluggedIn(old))
     return [
+      readAdapter(name),
       plugOutTask(),
       moveTask(
         PLACE,
@@ -96,6 +103,7 @@ export function adapterTasks(found: Wiring, name: Text): readonly Task[] {
       adapterOn(found, name, old),
     ];
   return [
+    readAdapter(name),
     boxed
       ? moveTask(PLACE, 'adapter-off-boxed', 'mains', takeOff(found), said('bellScrewsStand'), said('bothBellWires'))
       : moveTask(PLACE, 'adapter-off', 'bell', takeOff(found), said('onlyBellScrewsOld'), said('bothBellWiresOff')),

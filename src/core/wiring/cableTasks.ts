@@ -1,7 +1,7 @@
 import { said, type Text } from '../said';
 import { isConductor } from './bellPath';
 import type { Move } from './move';
-import { moveTask, type Task } from './step';
+import { lookTask, moveTask, type Task } from './step';
 import type { Lead, Wiring } from './wiring';
 
 /** Conductors of the runs that are named. */
@@ -157,6 +157,7 @@ export function doorTasks(found: Wiring, device: Extract<Move, { do: 'add' }>): 
       said('tapeThemWall'),
       old ? said('offLeadsKept', { old: old.name }) : said('leadsOutWall'),
     ),
+    lookTask('door', 'door-through', said('leadsThroughStack'), said('wedgeAndPlateFirst')),
     moveTask('door', 'door-d1', 'bell', [device, ...on('D1')], said('stripAndHookClean'), said('oneLeadUnder')),
     moveTask('door', 'door-d2', 'bell', on('D2'), said('foldSlackBehind'), said('otherLeadUnder')),
   ];

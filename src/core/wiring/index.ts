@@ -1,6 +1,6 @@
 export { branchFound, branchTasks, newSupply, nothingFound, type Stretch } from './newSupply';
 export { bellNetwork, type BellNetwork, type BellValues } from './bellNetwork';
-export { betweenPart, doorPart, SCREW_PAIRS, SCREWS_OF_PAIR, type ScrewPair } from './bellParts';
+export { chimePart, betweenPart, doorPart, SCREW_PAIRS, SCREWS_OF_PAIR, type ScrewPair } from './bellParts';
 export { bellPathOf, isConductor, type BellPath } from './bellPath';
 export { doorTasks, joinPairs, mendTasks, leaveCable, repull } from './cableTasks';
 export {

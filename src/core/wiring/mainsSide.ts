@@ -15,6 +15,8 @@ export interface FittedTransformer {
   readonly name: Text;
   readonly ratedVolts: number;
   readonly fit: TransformerFit;
+  /** Where the board has no room for it; null: it sits where its fit says. */
+  readonly enclosure: Text | null;
   /** What of fitting it places keep for a licence. */
   readonly work: Work;
 }
@@ -70,12 +72,15 @@ const SEAT = {
 /** From the seat of a new transformer to its closed cover. */
 function seatAndJoin(
   found: Wiring,
-  { name, ratedVolts, fit }: FittedTransformer & { readonly fit: 'onBox' | 'dinRail' },
+  { name, ratedVolts, fit, enclosure }: FittedTransformer & { readonly fit: 'onBox' | 'dinRail' },
   energise: boolean,
   place: Part['place'],
 ): readonly Task[] {
   const [seatWords, seatHow] = SEAT[fit];
   return [
+    ...(enclosure === null
+      ? []
+      : [lookTask(PLACE, 'mains-enclosure', said('enclosureUp', { enclosure }), said('roomToOpenItsLid'))]),
     moveTask(
       PLACE,
       'mains-seat',
@@ -118,6 +123,7 @@ function seatAndJoin(
               said('everySpliceClosedFolded'),
             ),
             energises: true as const,
+            reads: 'newOpenVolts' as const,
           },
           proofTask(PLACE, 'mains-dead-again', said('offProvedDead'), said('offTaggedLocked')),
         ]
@@ -127,12 +133,20 @@ function seatAndJoin(
       photo: true,
       closes: true,
     },
+    // Before anything hangs on it; where nothing is switched on over an open box, with the cover on
+    ...(energise
+      ? []
+      : [
+          {
+            ...lookTask(PLACE, 'mains-read-open', said('onceOpenVolts', { ratedVolts }), said('coverOnBellScrewsBare')),
+            energises: true as const,
+            reads: 'newOpenVolts' as const,
+          },
+        ]),
   ];
 }
 
 const WHO: Task = lookTask(PLACE, 'mains-who', said('doesMainsSide'), said('localRulesDecide'));
-
-const ALWAYS_ON: Task = lookTask(PLACE, 'mains-always-on', said('feedTriedEvery'), said('transformerLightsSwitch'));
 
 const LABEL: Task = lookTask(PLACE, 'mains-label', said('labelTransformerVolts'), said('nobodySearchesTwice'));
 
@@ -162,7 +176,6 @@ function insteadOfPlug(
       moves: [{ do: 'remove', part: old.id }],
     },
     WHO,
-    ALWAYS_ON,
     proofTask(PLACE, 'mains-open', said('coverOffProveAgain'), said('hotNeutralEachGround')),
     ...seatAndJoin(found, transformer, energise, old.place),
     pairTask(found, transformer.ratedVolts),
@@ -188,7 +201,6 @@ export function mainsSide(found: Wiring, transformer: FittedTransformer, energis
       ...lookTask(PLACE, 'mains-photo', said('photographOldTransformer'), said('twoWiresUnder')),
       photo: true,
     },
-    ALWAYS_ON,
     // Bell screws inside a housing with mains terminals are mains work
     ...(boxed ? [] : [moveTask(PLACE, 'mains-bell-off', 'bell', takeOff(found), BELL_OFF_HOW, BELL_OFF)]),
     proofTask(PLACE, 'mains-open', said('coverOffProveAgain'), said('hotNeutralEach'), boxed ? takeOff(found) : []),
@@ -212,7 +224,6 @@ export function freshMainsSide(found: Wiring, transformer: FittedTransformer, en
   if (fit === 'plugIn') return [];
   return ofWork(work, [
     WHO,
-    ALWAYS_ON,
     proofTask(PLACE, 'mains-open', said('coverOffProveAgain'), said('hotNeutralEachGround')),
     ...seatAndJoin(found, { ...transformer, fit }, energise, PLACE),
     LABEL,

@@ -1,5 +1,6 @@
 import { said, type Text } from '../said';
 import { transformerPart } from './bellParts';
+import { readAdapter } from './bellSide';
 import { mainsConductors } from './foundBell';
 import type { FittedTransformer } from './mainsSide';
 import { freshMainsSide } from './mainsSide';
@@ -61,6 +62,7 @@ export function newSupply(
 ): readonly Task[] {
   if (transformer.fit === 'plugIn')
     return [
+      readAdapter(transformer.name),
       {
         ...lookTask(
           PLACE,

@@ -126,8 +126,15 @@ export interface WiringSayings {
   photographSplicesCover: None;
   doesMainsSide: None;
   localRulesDecide: None;
-  feedTriedEvery: None;
-  transformerLightsSwitch: None;
+  coverOnBellScrewsBare: None;
+  enclosureUp: { readonly enclosure: Text };
+  roomToOpenItsLid: None;
+  readAdapterOpen: { readonly name: Text };
+  pluggedForReading: None;
+  leadsThroughStack: None;
+  wedgeAndPlateFirst: None;
+  batteriesOutOfChime: None;
+  fedByWiresLeak: None;
   labelTransformerVolts: None;
   nobodySearchesTwice: None;
   photographOldTransformer: None;

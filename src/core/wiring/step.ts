@@ -28,6 +28,8 @@ export interface Task {
   readonly work?: Work;
   /** The circuit is switched on here to see it work: every proof ends with it. */
   readonly energises?: true;
+  /** A check whose figure is taken with this step. */
+  readonly reads?: 'newOpenVolts';
   /** It closes the place that was open: nobody has hands in it any more. */
   readonly closes?: true;
   /** A plug goes into its outlet: nothing live is touched, and a plan that does not stand holds it all the same. */
@@ -75,7 +77,12 @@ export const proofTask = (place: StepPlace, id: string, words: Text, how: Text, 
 });
 
 /** Steps with which a circuit is switched on, and steps that close a place: ticks name them by their ids. */
-export const ENERGISING_STEPS: ReadonlySet<string> = new Set(['box-read', 'box-energise', 'mains-energise']);
+export const ENERGISING_STEPS: ReadonlySet<string> = new Set([
+  'box-read',
+  'box-energise',
+  'mains-energise',
+  'mains-read-open',
+]);
 export const CLOSING_STEPS: ReadonlySet<string> = new Set([
   'box-close',
   'mains-close',

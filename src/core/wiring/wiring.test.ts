@@ -105,6 +105,7 @@ describe('the path that a treatment makes', () => {
       diode: { path: 'series' },
       powerModule: { path: 'shunt', shuntOhms: 1 },
       inlineModule: { path: 'shunt', shuntOhms: 1 },
+      newChime: { path: 'shunt', shuntOhms: 1 },
       moduleBypass: { path: 'link', linkOhms: 0.3, coilOut: true },
       jumper: { path: 'link', linkOhms: 0.02 },
       fuseLink: { path: 'link', linkOhms: 0.15, coilOut: true },
@@ -236,7 +237,11 @@ describe('a plan', () => {
     const found = foundBell(ORDINARY_BELL);
     const { steps, planned } = planWiring(
       found,
-      mainsSide(found, { name: '16 V 30 VA', ratedVolts: 16, fit: 'onBox', work: 'transformer' }, false),
+      mainsSide(
+        found,
+        { name: '16 V 30 VA', ratedVolts: 16, fit: 'onBox', enclosure: null, work: 'transformer' },
+        false,
+      ),
     );
     const order = steps.flatMap(({ moves }) =>
       moves.flatMap((move) => (move.do === 'on' && move.lead.startsWith('new.') ? [move.lead] : [])),

@@ -1,7 +1,8 @@
 'use client';
 import { jobWords } from '@/words/screens';
 import { useSay } from '../log/useSay';
-import { partsOf, worriesOf } from '@/core/points';
+import { failuresOf, partsOf, worriesOf } from '@/core/points';
+import { FailedTag } from '../verdict/FailedTag';
 import { CircuitPlates } from '../verdict/CircuitPlate';
 import { useJob } from '../log/JobContext';
 import { FACES } from '../points/faces';
@@ -13,9 +14,11 @@ export function Carry() {
   const { Carried } = FACES[point.kind];
   const worries = worriesOf(job, point, assessment);
   const parts = partsOf(job, point);
+  const failures = failuresOf(point);
   return (
     <>
       <CircuitPlates job={job} point={point} />
+      <FailedTag failures={failures} />
       <Carried />
       {worries.length > 0 && (
         <section>

@@ -49,6 +49,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   mountRecorded: jobWords.mounting,
   waitStarted: jobWords.timer,
   checkDone: jobWords.check,
+  failureAccepted: jobWords.failureLetStand,
   pointLeft: jobWords.handingOver,
   photoAttached: jobWords.photo,
   photoDescribed: jobWords.photosMarks,

@@ -82,9 +82,17 @@ const keepingOf = ({ waiting, sending, shelfFault }: OutboxView, isAway: boolean
 export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): EntryLog {
   const client = useQueryClient();
   const key = useMemo(() => ['entries', head.id], [head.id]);
+  const [read] = useState(() => async (): Promise<readonly Entry[]> => {
+    const known = (): readonly Entry[] => client.getQueryData<readonly Entry[]>(key) ?? [];
+    const before = known();
+    const after = await readOn(before, head.id);
+    // Somebody else here may have read farther meanwhile: what was shown never goes for what was asked for earlier
+    const now = known();
+    return now !== before && (now.at(-1)?.seq ?? 0) > (after.at(-1)?.seq ?? 0) ? now : after;
+  });
   const { data, dataUpdatedAt, failureCount, fetchStatus, refetch } = useQuery({
     queryKey: key,
-    queryFn: () => readOn(client.getQueryData<readonly Entry[]>(key) ?? [], head.id),
+    queryFn: read,
     initialData: firstEntries,
     refetchInterval: REFETCH_MS,
   });
@@ -93,8 +101,9 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
       new Outbox(head.id, async (entries) => {
         const path = `/jobs/${head.id}/entries`;
         const { entries: taken } = await call(path, answer(isNumbered), { method: 'POST', body: { entries } });
-        // Read what is numbered now before the waiting ones go, so that nothing flickers
-        await client.invalidateQueries({ queryKey: key });
+        // What is numbered now is read before the waiting ones go: between the two nothing is missing. A reading of our own,
+        // because one that others ask for meanwhile would end it early
+        client.setQueryData(key, await read());
         return taken.map(({ id }) => id);
       }),
   );

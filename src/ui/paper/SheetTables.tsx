@@ -70,7 +70,7 @@ export function StepsTable({ say, point }: { readonly say: Say; readonly point: 
 }
 
 /** The checks with figure, limit or reason; what was not answered says so. */
-export function ChecksTable({ say, point }: { readonly say: Say; readonly point: Doorbell }) {
+export function ChecksTable({ say, point }: { readonly say: Say; readonly point: Point }) {
   return (
     <Table>
       <tbody>
@@ -88,8 +88,16 @@ export function ChecksTable({ say, point }: { readonly say: Say; readonly point:
               <td>
                 {say(name)}
                 {reason && <span className="block">{reason}</span>}
+                {given && point.accepted[given.entryId] && (
+                  <span className="block">
+                    {sheetWords.letStandBy({
+                      name: point.accepted[given.entryId]?.by.name ?? '',
+                      words: point.accepted[given.entryId]?.data.words ?? '',
+                    })}
+                  </span>
+                )}
               </td>
-              <td className="n">{figure === undefined ? '' : `${figure} ${answer.kind === 'volts' ? 'V' : 's'}`}</td>
+              <td className="n">{figure === undefined ? '' : `${figure} ${answer.kind === 'seconds' ? 's' : 'V'}`}</td>
               <td>
                 {[figure === undefined ? '' : band, mainsVolts && sheetWords.mainsV({ mainsVolts })]
                   .filter(Boolean)

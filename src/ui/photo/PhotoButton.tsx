@@ -6,13 +6,18 @@ import { useRef } from 'react';
 import { useJob } from '../log/JobContext';
 import { usePhotos } from './usePhotos';
 
-/** Takes a picture at the rung at hand; it is pinned to it, and stands with the others at Look. */
-export function PhotoButton() {
-  const { rung } = useJob();
-  return rung === 'look' ? null : <TakePhoto />;
+interface Props {
+  /** What a picture ends: the step that asks for it. */
+  readonly onTaken?: (() => void) | undefined;
 }
 
-function TakePhoto() {
+/** Takes a picture at the rung at hand; it is pinned to it, and stands with the others at Look. */
+export function PhotoButton({ onTaken }: Props) {
+  const { rung } = useJob();
+  return rung === 'look' ? null : <TakePhoto onTaken={onTaken} />;
+}
+
+function TakePhoto({ onTaken }: Props) {
   const { add, fault, waiting } = usePhotos();
   const input = useRef<HTMLInputElement>(null);
   const words = fault ?? waiting.find(({ refused }) => refused)?.refused;
@@ -34,7 +39,9 @@ function TakePhoto() {
         multiple
         hidden
         onChange={(event) => {
-          add(event.target.files ?? []);
+          const files = event.target.files ?? [];
+          add(files);
+          if (files.length > 0) onTaken?.();
           event.target.value = '';
         }}
       />

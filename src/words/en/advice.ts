@@ -36,6 +36,7 @@ export const advice: Sentences<AdviceSayings> = {
   pointNotWired: 'the point is not wired as written down',
   // advice/options
   mayHeatingsTransformer: 'it may be the heating’s transformer: tell it apart first',
+  electronicStarves: 'an electronic chime in the loop lets next to nothing through to it',
   diodeNeverFitted: 'a diode is never fitted on a device that lives from the wires alone',
   // advice/reasons
   deviceDropsOut: ({ doorMinVolts }, t) => `the device drops out under ${t.volts(doorMinVolts)}`,

@@ -2,7 +2,6 @@ import type { LastingState } from '@/core/catalogue';
 import type { BellSayings, VerdictWord } from '@/core/bell';
 import { capital } from '@/core/units';
 import type { Sentences } from '../sentence';
-import type { Terms } from '../terms';
 
 export const VERDICTS: Readonly<Record<VerdictWord, string>> = {
   holds: 'Holds',
@@ -10,7 +9,7 @@ export const VERDICTS: Readonly<Record<VerdictWord, string>> = {
   cannotTell: 'Can’t tell yet',
   fails: 'Fails',
   tooHigh: 'Too high',
-  notComputed: 'Not computed',
+  notComputed: 'Usual practice',
 };
 
 export const STATES: Readonly<Record<LastingState, string>> = {
@@ -28,12 +27,6 @@ const WORST_AT: Readonly<Record<LastingState, string>> = {
   boot: 'starting up on low mains',
 };
 
-/** What a new transformer has to read open. */
-export function openRange(mostVolts: number | null, leastVolts: number | null, t: Pick<Terms, 'volts'>): string {
-  if (mostVolts !== null && leastVolts !== null) return `between ${t.volts(leastVolts)} and ${t.volts(mostVolts)}`;
-  return mostVolts !== null ? `at most ${t.volts(mostVolts)}` : `at least ${t.volts(leastVolts ?? 0)}`;
-}
-
 export const bell: Sentences<BellSayings> = {
   verdict: ({ verdict }) => VERDICTS[verdict],
   // bell/assess
@@ -45,8 +38,14 @@ export const bell: Sentences<BellSayings> = {
   wire: ({ where, gauge }) => `wire ${where} ${gauge}`,
   chimeCoilJ: ({ ohms, reactanceOhms }) => `chime coil ${ohms} + j${reactanceOhms} Ω`,
   // bell/judge
-  onCondition: ({ reason, mostVolts, leastVolts, chance }, t) =>
-    `${reason} On one condition: the new transformer, read with nothing on it, shows ${openRange(mostVolts, leastVolts, t)} (likely so in ${t.percent(chance)} of cases).`,
+  openRange: ({ mostVolts, leastVolts }, t) =>
+    mostVolts !== null && leastVolts !== null
+      ? `between ${t.volts(leastVolts)} and ${t.volts(mostVolts)}`
+      : mostVolts !== null
+        ? `at most ${t.volts(mostVolts)}`
+        : `at least ${t.volts(leastVolts ?? 0)}`,
+  onCondition: ({ reason, range, chance }, t) =>
+    `${reason} On one condition: the new transformer, read with nothing on it, shows ${range} (likely so in ${t.percent(chance)} of cases).`,
   lowMains: ({ state }) => WORST_AT[state],
   doorKeepsBut: ({ at, name, belief }, t) =>
     `This door keeps ${t.volts(at)}, but ${name} on the same transformer works in only ${t.percent(belief)} of cases.`,
@@ -87,5 +86,6 @@ export const bell: Sentences<BellSayings> = {
     `${capital(when)} the door is likely at ${t.volts(at)}; the device drops out under ${t.volts(doorMinVolts)}. What is not known decides.`,
   supplyLikelyCollapses: ({ when, doorMinVolts }, t) =>
     `${capital(when)} the supply likely collapses; the device needs ${t.volts(doorMinVolts)}. What is not known decides.`,
-  electronicChimeSeriesCant: 'An electronic chime in series can’t be worked out here.',
+  electronicChimeSeriesCant:
+    'An electronic chime in the loop is not computed: press, and listen whether it plays to the end.',
 };

@@ -9,6 +9,16 @@ export const chime: Sentences<ChimeSayings> = {
   protector: 'protector',
   capped: ({ what }) => `${what}, capped`,
   chimeKind: ({ kind }) => CHIME_KINDS[kind],
+  // chime/treatments/newChime
+  newChimeWithModule: 'New chime, power module',
+  chimeForNewVolts:
+    'another mechanical chime made for the volts that stand there, with a module across Front and Trans',
+  mechanicalChime: 'mechanical chime for the new volts',
+  oldChimeDown: (_, t) => `Take the old chime down: wires off, ${t.labelled}, each apart`,
+  newChimePart: 'new chime',
+  sameScrewsAsBefore: 'Each wire under the screw it had: Trans, Front, Rear.',
+  newChimeUp: 'Put the new chime up, its wires on',
+  moduleAcrossFrontTrans: 'Module’s leads to Front and Trans',
   // chime/chimeParts
   moduleLead: 'module lead',
   otherModuleLead: 'other module lead',

@@ -1,5 +1,5 @@
 import type { DoorbellSayings } from '@/core/points';
-import { lowerFirst } from '@/core/units';
+import { capital, lowerFirst } from '@/core/units';
 import { VERDICTS } from './bell';
 import type { Sentences } from '../sentence';
 
@@ -11,7 +11,6 @@ export const doorbell: Sentences<DoorbellSayings> = {
   runFrom: ({ terminal, run }) => [terminal, ...(run ? [run] : [])].join(' · '),
   verdictBy: ({ verdict, marginVolts }, t) =>
     `${lowerFirst(VERDICTS[verdict])}, ${marginVolts >= 0 ? '+' : '−'}${t.volts(Math.abs(marginVolts))}`,
-  checksGiven: ({ given }, t) => t.count(given, { one: 'check', other: 'checks' }),
   cableRun: ({ metres, gauge }, t) =>
     [...(metres === null ? [] : [t.length(metres)]), ...(gauge ? [gauge] : [])].join(' · '),
   theDoorbell: ({ device }) => `${device} doorbell`,
@@ -24,6 +23,37 @@ export const doorbell: Sentences<DoorbellSayings> = {
   nothingKnownSource: ({ how }) => `Nothing is known of the source yet: its first figure ends “can’t tell”. ${how}`,
   readingUnderResistor: ({ how }) =>
     `The reading under a resistor is held against it; together they tell what that one tells. ${how}`,
+  // points/doorbell/decision
+  decided: ({ what }) =>
+    ({
+      keep: 'Keep it',
+      otherPair: 'Another pair',
+      replace: 'Replace it',
+      putIn: 'Put one in',
+      cannotTell: 'Can’t tell yet',
+      nothingHolds: 'Nothing holds',
+    })[what],
+  decision: ({ way, settled, why }) =>
+    `${capital(way)}${settled ? ', whatever you read next' : ''}${why ? `: ${why}` : ''}.`,
+  oldCantCarry: 'the old one can’t carry it through the night',
+  oldHoldsOnly: ({ belief }, t) => `the old one lasts in only ${t.percent(belief)} of cases`,
+  couldChangeIt: ({ reading, minutes }) => `${reading} (${minutes} min) may change it.`,
+  noWayHolds:
+    'No way with this device can be trusted here, whatever is read next: take another device, or shorten the wire.',
+  nothingTrustedYet: 'No way can be trusted on what is known so far.',
+  sayWhatItRestsOn: ({ what }, t) =>
+    ({
+      outletNear: `Say whether an ${t.outlet} is beside the bell wires`,
+      freeWays: `Say how many ${t.ways} are free on the ${t.board}’s rail`,
+    })[what],
+  usualPractice: 'usual practice with this chime, not computed: ring it and listen',
+  firstSay: ({ what }, t) =>
+    ({
+      outletNear: `Say first whether an ${t.outlet} is beside the bell wires.`,
+      freeWays: `Say first how many ${t.ways} are free on the ${t.board}’s rail.`,
+    })[what],
+  decidedShort: ({ word }) => lowerFirst(word),
+  decidedSoFar: ({ word }) => `so far: ${lowerFirst(word)}`,
   // points/doorbell/assessment
   noTransformerYet: 'no transformer yet: a usual one is guessed',
   // points/doorbell/climb
@@ -82,24 +112,14 @@ export const doorbell: Sentences<DoorbellSayings> = {
   cantTellSoFar: 'can’t tell yet',
   doorVWorst: ({ governingVolts }, t) => `door ${t.number(governingVolts, 1)} V at worst`,
   collapsesWorst: 'collapses at worst',
-  heldFailed: ({ failed }) => `held: ${failed} failed`,
-  checksOfAll: ({ given, checksCount }) => `${given} of ${checksCount}`,
   // points/doorbell/nextMove
-  switchOn: ({ way }) => `Switch ${way} on`,
-  coversClosedNobody: 'Covers closed, nobody touching, tag off.',
-  putRight: ({ failed }) => `Put right: ${lowerFirst(failed)}`,
-  waitFirstCharge: 'Wait for the first charge to end',
-  doAnotherPoint: 'Do another point meanwhile.',
   pickWay: 'Pick a way',
   mountNoteHeight: 'Mount it and note its height',
   overGroundVisitor: 'Over the ground the visitor stands on.',
-  setLevel: 'Set it level',
   topScrewFirst: 'Top screw first, then the bottom one.',
   noteFixings: 'Note the fixings',
   sealIt: 'Seal it',
   topSidesBottom: 'Top and sides, bottom open.',
-  handOverSheet: 'Hand over the sheet',
-  printCustomerKeeps: 'Print it, the customer keeps a copy.',
   // points/doorbell/parts
   connectorsForPairs: '4 connectors for the pairs',
   connectorsSplices: 'connectors for the splices',
@@ -175,5 +195,4 @@ export const doorbell: Sentences<DoorbellSayings> = {
     `The chime gets ${pressed} V when pressed, made for ${ratedVolts} V: it hammers and heats.`,
   chimeGetsOnly: ({ pressed }) => `The chime gets only ${pressed} V when pressed: it may not strike.`,
   standingCurrentMakes: 'The standing current makes the chime hum.',
-  failed: ({ name, reason }) => `${name}: failed. ${reason}`,
 };

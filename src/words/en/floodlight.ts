@@ -89,7 +89,6 @@ export const floodlight: Sentences<FloodlightSayings> = {
   pickFixtureFeed: (_, t) => `Pick the fixture, its feed and its ${t.ground}`,
   nameSecondCircuit: 'Name the second circuit in the box',
   planDoesNotStand: 'The plan does not stand',
-  aimProofFloodlight: 'Aim and proof of a floodlight are written down by hand so far.',
   // points/floodlight/parts
   forTheBar: 'for the bar',
   forThePlate: 'for the plate',

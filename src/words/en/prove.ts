@@ -16,17 +16,26 @@ export const prove: Sentences<ProveSayings> = {
   cleanWithinTwo: 'Clean, within two seconds, no muffled bar, no hum afterwards.',
   livePictureBoth: 'Live picture, both-way voice',
   customersPhoneDoor: 'On the customer’s phone, with the door shut.',
-  voltsDoorLive: 'Volts at the door, live by day',
-  meterDevicesTwo: 'Meter on the device’s two screws while the live picture runs.',
+  voltsDoorLive: 'Volts while the live picture runs, by day',
+  meterDevicesTwo: 'Where hands still reach: the transformer’s screws, or Trans at the chime.',
   newTransformerWarm: 'The new transformer is warm, not hot, after a quarter of an hour',
   handStaysToo: 'You can keep a hand on it. Too hot to touch: overloaded, or no air round it.',
   devicesOwnReport: 'The device’s own report agrees',
   saysSupplyAgainst: 'What it says of its supply against what the meter said.',
+  lampsOrVoice: 'It lights, or speaks',
+  lampsWithinHalfMinute: 'Lamps or its voice within half a minute. If not: off, proved dead, then the splices.',
+  staysOnWithEverySwitch: 'It stays on, whatever switch is turned',
+  everySwitchInTurn: 'Each switch of the house near it, in turn, while it is on.',
   // prove/judgeFigure
   sLongerS: ({ figure, most }) => `${figure} s is longer than ${most} s.`,
   vDeviceDrops: ({ volts, doorMinVolts }, t) =>
     `${volts} V: the device drops out under ${t.number(doorMinVolts, 1)} V.`,
   vDeviceTakes: ({ volts, doorMaxVolts }, t) => `${volts} V: the device takes ${t.number(doorMaxVolts, 1)} V at most.`,
+  openUnderLabel: ({ figure, ratedVolts }, t) =>
+    `${t.volts(figure)} open is not over the ${t.volts(ratedVolts)} of its label: another pair of screws, or something is on.`,
+  openOffCondition: ({ figure, range }, t) =>
+    `${t.volts(figure)} open; this way needs ${range} at nominal mains. Another specimen, or another way.`,
+  readMainsBeside: 'Read the mains beside it: they decide here.',
   vPredictedV: ({ volts, side, low, high }, t) =>
     `${volts} V is ${side} the predicted ${t.number(low, 1)} to ${t.number(high, 1)} V: the wiring or the survey is wrong.`,
 };

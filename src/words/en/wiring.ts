@@ -149,9 +149,16 @@ export const wiring: Sentences<WiringSayings> = {
   photographSplicesCover: 'Photograph the splices, cover on',
   doesMainsSide: 'Whoever does the mains side is permitted to, here',
   localRulesDecide: 'Local rules decide. Mains can kill; if not competent and permitted, hire a licensed electrician.',
-  feedTriedEvery: 'Feed tried with every switch: it stays on',
-  transformerLightsSwitch:
-    'A transformer on a light’s switch leg dies with the light. Then another feed is chosen first.',
+  coverOnBellScrewsBare: 'Cover on, nothing on the bell screws yet. Then off and tagged again.',
+  enclosureUp: ({ enclosure }) => `${capital(enclosure)} up, near the board`,
+  roomToOpenItsLid: (_, t) => `Room to open its lid, air round it; a metal one is ${t.ground}ed.`,
+  readAdapterOpen: ({ name }) => `${name}: plug it in, read it open, pull it out again`,
+  pluggedForReading: (_, t) =>
+    `At any ${t.outlet}, its bell leads bare and apart. One that reads wrong goes back before it is fixed.`,
+  leadsThroughStack: 'Leads through wedge and plate, before anything is joined',
+  wedgeAndPlateFirst: 'What is behind the device is photographed now: code, reset, set-up button.',
+  batteriesOutOfChime: 'Batteries out of the old chime',
+  fedByWiresLeak: 'On the wires it needs none; left in they leak.',
   labelTransformerVolts: 'Label on the transformer: volts, VA, circuit, date',
   nobodySearchesTwice:
     'Nobody searches twice. After power-on: open volts against it; warm, not hot, after a quarter of an hour.',

@@ -17,6 +17,7 @@ import { inlineModule } from './inlineModule';
 import { jumper } from './jumper';
 import { leaveAsIs } from './leaveAsIs';
 import { moduleBypass } from './moduleBypass';
+import { newChime } from './newChime';
 import { noChime } from './noChime';
 import { powerModule } from './powerModule';
 import { protector } from './protector';
@@ -28,6 +29,7 @@ const PLANS: readonly TreatmentPlan[] = [
   diode,
   powerModule,
   inlineModule,
+  newChime,
   moduleBypass,
   jumper,
   fuseLink,
@@ -54,7 +56,11 @@ function plainWiring({ kinds }: TreatmentPlan): Wiring {
   return chime === 'boxed'
     ? after(
         found,
-        mainsSide(found, { name: said('newTransformer'), ratedVolts: 0, fit: 'dinRail', work: 'board' }, false),
+        mainsSide(
+          found,
+          { name: said('newTransformer'), ratedVolts: 0, fit: 'dinRail', enclosure: null, work: 'board' },
+          false,
+        ),
       )
     : found;
 }

@@ -3,6 +3,7 @@ import { said, type Text } from '../../said';
 import {
   canKeepSupply,
   contradictionsOf,
+  counts,
   holdWays,
   nextReadings,
   optionsFor,
@@ -10,8 +11,8 @@ import {
   type Contradiction,
   type Option,
   type ReadingWorth,
+  type Standing,
   type Premises,
-  CHANCE_THAT_COUNTS,
 } from '../../advice';
 import { BELIEF, caseOf, judge, sourceIsKnown, type Estimate } from '../../bell';
 import type { Policy } from '../../policy';
@@ -33,9 +34,15 @@ export interface PointAdvice {
   readonly next: readonly NextReading[];
   /** Those that could be taken and would change nothing. */
   readonly idle: readonly NextReading[];
+  /** Those that can’t be had here. */
+  readonly missed: readonly ReadingId[];
   /** No reading can change the decision any more. */
   readonly enough: boolean;
   readonly contradictions: readonly Contradiction[];
+  /** The way that the firm’s policy takes as things stand; null while none can be trusted. What is not computed has no standing. */
+  readonly leading: { readonly way: Option; readonly standing: Standing | null } | null;
+  /** The best that can be done with the supply that is there; null where it can’t stay. */
+  readonly kept: Standing | null;
 }
 
 /** So near to one another two beliefs are the same to whoever reads them. */
@@ -59,9 +66,16 @@ function openAtLeast(next: readonly NextReading[]): readonly NextReading[] {
 }
 
 /** Loaded volts are held against open ones: where those were not read, they come first. */
-function withOpenFirst(next: readonly NextReading[], worth: readonly ReadingWorth[]): readonly NextReading[] {
+function withOpenFirst(
+  next: readonly NextReading[],
+  worth: readonly ReadingWorth[],
+  missed: readonly ReadingId[],
+): readonly NextReading[] {
   const at = next.findIndex(({ id }) => id === 'resistor');
-  const open = worth.some(({ id }) => id === 'openVolts') && next.every(({ id }) => id !== 'openVolts');
+  const open =
+    !missed.includes('openVolts') &&
+    worth.some(({ id }) => id === 'openVolts') &&
+    next.every(({ id }) => id !== 'openVolts');
   const loaded = next[at];
   if (!loaded || !open) return next;
   const { words, how, minutes } = READING_WORDS.openVolts;
@@ -73,8 +87,15 @@ function withOpenFirst(next: readonly NextReading[], worth: readonly ReadingWort
 /**
  * Works out which reading is worth taking, over the ways that there are and the policy of the job.
  * @param deviceRuns a video doorbell hangs there already and can be read while it runs
+ * @param missed what can’t be read here
  */
-export function adviseOn(known: Estimate, premises: Premises, policy: Policy, deviceRuns: boolean): PointAdvice {
+export function adviseOn(
+  known: Estimate,
+  premises: Premises,
+  policy: Policy,
+  deviceRuns: boolean,
+  missed: readonly ReadingId[] = [],
+): PointAdvice {
   const { survey, houses } = known;
   const bell = caseOf(survey);
   const options = optionsFor(survey, premises).filter(
@@ -85,37 +106,42 @@ export function adviseOn(known: Estimate, premises: Premises, policy: Policy, de
       (change.treatment.path !== 'series' || judge(survey, houses, change).belief >= BELIEF.holds),
   );
   const held = holdWays(bell, houses, options);
-  const propose = proposer(options, policy.weakSupply, survey.chime.ratedVolts);
+  // Nothing that was computed is preferred to what practice does for a figure that does not exist
+  const isPractice = (way: number): boolean => options[way]?.treatment.onlyWithBattery === true;
+  const isConditional = (way: number): boolean => held[way]?.within != null;
+  const propose = proposer(options, policy.weakSupply, survey.chime.ratedVolts, isConditional);
   const keeps = canKeepSupply(survey, premises);
-  const worth = nextReadings(bell, houses, held, propose, takeablesOf(survey, deviceRuns, keeps));
+  const worth = nextReadings(bell, houses, held, propose, takeablesOf(known, deviceRuns, keeps, missed));
   const read = (one: ReadingWorth): NextReading => {
     const id = one.id as ReadingId;
     const { words, how, minutes } = READING_WORDS[id];
-    const counts = one.chanceToChange > CHANCE_THAT_COUNTS;
     return {
       id,
       words,
-      why: counts ? said('together', { sentences: [whyOf(one, options), how] }) : how,
+      why: counts(one) ? said('together', { sentences: [whyOf(one, options), how] }) : how,
       minutes,
       chance: one.chanceToChange,
     };
   };
-  const next = withOpenFirst(
-    worth.filter(({ chanceToChange }) => chanceToChange > CHANCE_THAT_COUNTS).map(read),
-    worth,
-  );
-  const idle = worth
-    .filter(({ id, chanceToChange }) => chanceToChange <= CHANCE_THAT_COUNTS && next.every((one) => one.id !== id))
-    .map(read);
+  const next = withOpenFirst(worth.filter(counts).map(read), worth, missed);
+  const idle = worth.filter((one) => !counts(one) && next.every(({ id }) => id !== one.id)).map(read);
   const { words, how, minutes } = READING_WORDS.nameplate;
   const plate: NextReading = { id: 'nameplate', words, why: how, minutes, chance: null };
-  const unread = keeps && (survey.nameplate.volts === null || survey.nameplate.va === null);
+  const unread =
+    keeps && !missed.includes('nameplate') && (survey.nameplate.volts === null || survey.nameplate.va === null);
   const judged = sourceIsKnown(survey) || !keeps;
   // A plate costs two minutes and tells much; it is no way out where nothing else could decide
   const first = unread && (next.length > 0 || !judged) ? [plate] : [];
+  const at = propose((way) => (isPractice(way) ? 1 : (held[way]?.standing.belief ?? 0)));
+  const way = options[at];
+  const standing = isPractice(at) ? null : (held[at]?.standing ?? null);
+  const kept = options.flatMap(({ transformer, tap }, i) => (transformer || tap ? [] : (held[i]?.standing ?? [])));
   return {
-    next: [...first, ...(judged ? next : openAtLeast(next))],
+    leading: way ? { way, standing } : null,
+    kept: kept.reduce<Standing | null>((best, one) => (best && best.belief >= one.belief ? best : one), null),
+    next: [...first, ...(judged || missed.includes('openVolts') ? next : openAtLeast(next))],
     idle: idle.filter(({ id }) => id !== 'openVolts' || judged),
+    missed,
     enough: next.length === 0 && first.length === 0,
     contradictions: contradictionsOf(bell, houses),
   };

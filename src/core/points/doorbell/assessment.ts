@@ -51,6 +51,28 @@ export function assess(
   );
 }
 
+/** What a meter may be off of a reading of open volts, ± V: 1 % and three counts of 0.1 V. */
+const openHalf = (volts: number): number => 0.01 * volts + 0.3;
+
+/** The choice with the open volts that its new transformer was read to have: a reading outranks a sheet. */
+function readChoice({ choice, checks }: Doorbell, { region }: BellSurvey): Doorbell['choice'] {
+  const { figure, mainsVolts } = checks.newOpenVolts?.data ?? {};
+  const transformer = choice?.data.transformer;
+  if (!choice || !transformer || figure === undefined) return choice;
+  const { nominalVolts, lowPercent, highPercent } = region.mains;
+  // Brought to nominal mains; where those were not read, anywhere in their band
+  const [low, likely, high] =
+    mainsVolts === undefined
+      ? [figure / (1 + highPercent / 100), figure, figure / (1 + lowPercent / 100)]
+      : Array<number>(3).fill((figure * nominalVolts) / mainsVolts);
+  const openVolts = {
+    low: (low ?? figure) - openHalf(figure),
+    likely: likely ?? figure,
+    high: (high ?? figure) + openHalf(figure),
+  };
+  return { ...choice, data: { ...choice.data, transformer: { ...transformer, openVolts } } };
+}
+
 type WorkedOut = Omit<Assessment, 'adviseBy'>;
 
 /** An assessment that is worked out at the first question and once. */
@@ -82,10 +104,11 @@ function workOut(job: Job, point: Doorbell, draws: number, catalogue: Catalogue)
   const known = estimate(survey, draws);
   const premises = premisesOf(job, point, known.houses, catalogue);
   const none = point.toBeMade;
-  const judged = referenceOf(known, premises, point.choice, job.policy);
+  const judged = referenceOf(known, premises, readChoice(point, survey), job.policy);
   const reference =
     none && !judged.chosen && !judged.change.transformer ? { ...judged, words: said('noTransformerYet') } : judged;
-  const advice = once(() => adviseOn(known, premises, job.policy, wasThereOf(point.look).ranDevice));
+  const { ranDevice } = wasThereOf(point.look);
+  const advice = once(() => adviseOn(known, premises, job.policy, ranDevice, point.look.cantRead ?? []));
   const next = once(() => nextOf(survey, reference, premises, advice));
   return { survey, premises, known, reference, advice, next };
 }
@@ -131,8 +154,10 @@ export function rememberingAssess(most: number, catalogue?: Catalogue): (job: Jo
       point.transformer,
       point.supply,
       choice?.data,
+      point.checks.newOpenVolts?.data,
       point.look.wasThere,
       point.look.ownCable,
+      point.look.cantRead,
       point.feed,
       point.toBeMade,
       job.policy.weakSupply,

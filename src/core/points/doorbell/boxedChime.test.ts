@@ -27,7 +27,7 @@ describe('a chime boxed with its transformer', () => {
     expect(surveyOf(job, door).runs.toChime.lengthM).toEqual({ low: 0, high: 0 });
   });
   it('asks for no plate even where its wire decides', () => {
-    const log = at(6).write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 150, lengthHighM: 400, mm2: 0.5 });
+    const log = at(6).write('runDescribed', { pointId, run: 'toDoor', lengthLowM: 200, lengthHighM: 1200, mm2: 0.5 });
     const { next } = assess(log.job, log.door, 400).advice();
     expect(next.map(({ id }) => id)).toEqual(['loopToDoor']);
   });

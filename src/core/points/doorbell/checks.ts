@@ -1,5 +1,6 @@
-import { checksFor, type Check } from '../../prove';
+import { doorbellChecks, type Check } from '../../prove';
 import type { Doorbell } from './doorbell';
 
-/** What is checked at a point after power-on: a new transformer has checks of its own. */
-export const checksOf = ({ choice }: Doorbell): readonly Check[] => checksFor(choice?.data.transformer != null);
+/** The checks that this door needs, in their order. */
+export const checksAtDoor = ({ choice }: Doorbell): readonly Check[] =>
+  doorbellChecks(choice?.data.transformer != null);

@@ -64,6 +64,10 @@ export function choiceOf(
     mended: [...(change.mended ?? [])],
     ...ohmsOf(change),
     parts: [...treatment.parts.map(say), ...(enclosure ? [lowerFirst(enclosure.name)] : [])],
+    ...(enclosure ? { enclosure: enclosure.name } : {}),
+    ...(judgement.condition
+      ? { openCondition: { mostVolts: judgement.condition.mostVolts, leastVolts: judgement.condition.leastVolts } }
+      : {}),
     reason,
     verdict: judgement.verdict,
     belief: judgement.belief,

@@ -3,12 +3,14 @@ import type { VerdictWord } from '../../bell';
 import type { PointClimb } from '../climb';
 import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
 import { isFeedKnown } from './assessment';
+import { checksAtDoor } from './checks';
+import { decisionOf } from './decision';
 import type { Doorbell } from './doorbell';
 import { doorAreas, isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
 import { doorbellMove } from './nextMove';
 import { doorbellParts } from './parts';
-import { doorbellWorries, failedChecks } from './worries';
+import { doorbellWorries } from './worries';
 
 function verdictWords(word: VerdictWord, marginVolts: number, governing: string): Text {
   if (word === 'holds' || word === 'tight') return said('verdictBy', { verdict: word, marginVolts });
@@ -24,7 +26,7 @@ export const doorbellClimb: PointClimb<Doorbell> = {
   mark: (rung, standing) => DOORBELL_MARKS[rung](standing),
   nextMove: doorbellMove,
   worries: doorbellWorries,
-  failed: failedChecks,
+  checks: checksAtDoor,
   parts: doorbellParts,
   toTell: ({ fed }) => [
     fed.breaker ? BY_ITS_CIRCUIT : said('showPlugPulled'),
@@ -33,6 +35,14 @@ export const doorbellClimb: PointClimb<Doorbell> = {
   ],
   verdict({ point, assessment }) {
     if (!isFeedKnown(assessment) && !point.choice) return null;
+    const decision = point.choice ? null : decisionOf(assessment);
+    if (decision?.settled === false && decision.code !== 'cannotTell')
+      return { word: 'leading', words: said('decidedSoFar', { word: decision.word }) };
+    if (decision)
+      return {
+        word: decision.code === 'nothingHolds' ? 'fails' : decision.code === 'cannotTell' ? 'cannotTell' : 'settled',
+        words: said('decidedShort', { word: decision.word }),
+      };
     const { verdict, marginVolts, governing } = assessment.reference.judgement;
     return { word: verdict, words: verdictWords(verdict, marginVolts, governing) };
   },

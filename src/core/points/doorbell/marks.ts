@@ -4,8 +4,9 @@ import { treatmentById } from '../../chime';
 import type { Rung } from '../../kinds/rungs';
 import type { Mark, Standing } from '../climb';
 import { isolateMark, leaveMark, mark, wireMark } from '../marks';
+import { proveMark } from '../proving';
 import { isFeedKnown } from './assessment';
-import { checksOf } from './checks';
+import { checksAtDoor } from './checks';
 import type { Doorbell } from './doorbell';
 import { missingAtDoor } from './look';
 
@@ -28,6 +29,7 @@ export const DOORBELL_MARKS: { readonly [R in Rung]: (standing: Standing<Doorbel
     if (!isFeedKnown(assessment)) return mark(point.readings.length > 0 ? 'inHand' : 'open', said('nothingReadYet'));
     const { verdict, governingVolts } = assessment.reference.judgement;
     if (verdict === 'cannotTell') return mark('inHand', said('cantTellSoFar'));
+    if (verdict === 'notComputed') return mark('done', said('verdictSoFar', { verdict }));
     return mark('done', governingVolts > 0 ? said('doorVWorst', { governingVolts }) : said('collapsesWorst'));
   },
   choose: ({ point }) => {
@@ -51,17 +53,6 @@ export const DOORBELL_MARKS: { readonly [R in Rung]: (standing: Standing<Doorbel
     const words = heightM === undefined ? '' : said('tapeLength', { metres: heightM });
     return mark(done === 4 ? 'done' : done > 0 ? 'inHand' : 'open', words);
   },
-  prove: ({ point }) => {
-    const checks = checksOf(point);
-    const answers = checks.map(({ id }) => point.checks[id]?.data.result);
-    const given = answers.filter((result) => result !== undefined).length;
-    const failed = answers.filter((result) => result === 'failed').length;
-    if (failed > 0) return mark('held', said('heldFailed', { failed }));
-    if (given === checks.length) return mark('done', said('checksGiven', { given }));
-    return mark(
-      given > 0 || Object.keys(point.waits).length > 0 ? 'inHand' : 'open',
-      given > 0 ? said('checksOfAll', { given, checksCount: checks.length }) : '',
-    );
-  },
+  prove: ({ job, point }) => proveMark(job, point, checksAtDoor(point)),
   leave: ({ point }) => leaveMark(point),
 };

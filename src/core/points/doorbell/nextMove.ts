@@ -1,34 +1,16 @@
 import { said } from '../../said';
-import type { Job } from '../../job/job';
 import type { NextMove, Rung } from '../../kinds/rungs';
 import type { Standing } from '../climb';
 import { atIsolate, atLook, atWire, move } from '../moves';
-import { circuitsOfPoint } from '../supplyOf';
-import { checksOf } from './checks';
+import { pointSteps } from '../planOf';
+import { atFailure, atProve } from '../proving';
+import { checksAtDoor } from './checks';
+import { decisionOf } from './decision';
 import type { Doorbell } from './doorbell';
 import { isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
 
 const HANGS = 'transformer';
-
-function atProve(job: Job, point: Doorbell): NextMove | null {
-  const circuit = circuitsOfPoint(job, point).find(({ state }) => state.state !== 'live');
-  if (circuit)
-    return move(
-      'prove',
-      said('switchOn', { way: circuit.way ?? circuit.name ?? said('theCircuit') }),
-      said('coversClosedNobody'),
-    );
-  const checks = checksOf(point);
-  const failed = checks.find(({ id }) => point.checks[id]?.data.result === 'failed');
-  if (failed)
-    return move('prove', said('putRight', { failed: failed.name }), point.checks[failed.id]?.data.reason ?? '', true);
-  const open = checks.find(({ id }) => !point.checks[id]);
-  if (!open) return null;
-  if (open.answer.kind === 'wait' && point.waits[open.id])
-    return move('prove', said('waitFirstCharge'), said('doAnotherPoint'), true);
-  return move('prove', open.name, open.how);
-}
 
 /** The one thing to do next at a door, as its ladder stands: the first rung that is not done says it. */
 export function doorbellMove(standing: Standing<Doorbell>): NextMove {
@@ -37,11 +19,22 @@ export function doorbellMove(standing: Standing<Doorbell>): NextMove {
   const look = atLook(job, missingAtDoor(job, point), isUntouchedDoor(point));
   if (!isDone('look') && look && !point.choice) return look;
   if (!point.choice) {
+    const decision = decisionOf(assessment);
     const next = assessment.next();
-    if (!isDone('measure') && next) return move('measure', next.words, next.why);
-    return move('choose', said('pickWay'), assessment.reference.judgement.reason);
+    // A way that another reading may still change is not taken yet
+    if (next && (decision ? !decision.settled : !isDone('measure'))) return move('measure', next.words, next.why);
+    if (decision?.asks) return move('choose', said('sayWhatItRestsOn', { what: decision.asks }), decision.words);
+    return move('choose', said('pickWay'), decision?.words ?? assessment.reference.judgement.reason);
   }
-  if (!isDone('isolate')) return atIsolate(job, point, who, HANGS);
+  // Once it is begun each step says what it needs: mains work asks for no proof of the bell wires
+  const begun = pointSteps(point).some(({ id }) => id in point.ticks);
+  if (!begun && !isDone('isolate')) return atIsolate(job, point, who, HANGS);
+  // A new transformer that reads wrong is not joined
+  const wrong = atFailure(
+    point,
+    checksAtDoor(point).filter(({ id }) => id === 'newOpenVolts'),
+  );
+  if (wrong) return wrong;
   const wire = atWire(job, point, who, HANGS);
   if (wire) return wire;
   if (!isDone('mount')) {
@@ -50,5 +43,5 @@ export function doorbellMove(standing: Standing<Doorbell>): NextMove {
     if (level === undefined) return move('mount', said('setLevel'), said('topScrewFirst'));
     return move('mount', fixings === undefined ? said('noteFixings') : said('sealIt'), said('topSidesBottom'));
   }
-  return atProve(job, point) ?? move('leave', said('handOverSheet'), said('printCustomerKeeps'));
+  return atProve(job, point, checksAtDoor(point)) ?? move('leave', said('handOverSheet'), said('printCustomerKeeps'));
 }

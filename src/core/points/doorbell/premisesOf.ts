@@ -68,7 +68,7 @@ const transformerValues = ({
 
 /** What decides at a point which ways there are, beside its circuit. */
 export function premisesOf(job: Job, point: Doorbell, houses: Houses, catalogue: Catalogue): Premises {
-  const { taps, pair, freeWays, foundAt, toldApart, givenUp } = point.transformer;
+  const { taps, pair, freeWays, foundAt, toldApart, givenUp, outletNear, plugged } = point.transformer;
   const none = point.toBeMade;
   const route = none ? routeOf(job, point) : null;
   const sum = route && route.from !== 'battery' ? supplyRoute(route) : null;
@@ -87,6 +87,13 @@ export function premisesOf(job: Job, point: Doorbell, houses: Houses, catalogue:
           fits: route ? FITS_FROM[route.from] : [],
         }
       : null,
+    // What plugs in now has its outlet
+    outletNear:
+      plugged === 'yes' || point.supply.from === 'adapter'
+        ? true
+        : outletNear === undefined
+          ? null
+          : outletNear === 'yes',
     decided: decidedFeed(job, point, catalogue),
     catalogue,
   };

@@ -9,7 +9,6 @@ export interface DoorbellSayings {
   missing: None;
   runFrom: { readonly terminal: string; readonly run: Text };
   verdictBy: { readonly verdict: VerdictWord; readonly marginVolts: number };
-  checksGiven: { readonly given: number };
   cableRun: { readonly metres: number | null; readonly gauge: string };
   theDoorbell: { readonly device: string };
   // advising
@@ -18,6 +17,19 @@ export interface DoorbellSayings {
   beliefHoldsGoes: { readonly chance: Text; readonly way: Text; readonly up: number; readonly down: number };
   nothingKnownSource: { readonly how: Text };
   readingUnderResistor: { readonly how: Text };
+  // decision
+  decided: { readonly what: 'keep' | 'otherPair' | 'replace' | 'putIn' | 'cannotTell' | 'nothingHolds' };
+  decision: { readonly way: Text; readonly settled: boolean; readonly why: Text };
+  oldCantCarry: None;
+  oldHoldsOnly: { readonly belief: number };
+  couldChangeIt: { readonly reading: Text; readonly minutes: number };
+  noWayHolds: None;
+  nothingTrustedYet: None;
+  sayWhatItRestsOn: { readonly what: 'outletNear' | 'freeWays' };
+  usualPractice: None;
+  firstSay: { readonly what: 'outletNear' | 'freeWays' };
+  decidedShort: { readonly word: Text };
+  decidedSoFar: { readonly word: Text };
   // assessment
   noTransformerYet: None;
   // climb
@@ -72,24 +84,14 @@ export interface DoorbellSayings {
   cantTellSoFar: None;
   doorVWorst: { readonly governingVolts: number };
   collapsesWorst: None;
-  heldFailed: { readonly failed: number };
-  checksOfAll: { readonly given: number; readonly checksCount: number };
   // nextMove
-  switchOn: { readonly way: Text };
-  coversClosedNobody: None;
-  putRight: { readonly failed: Text };
-  waitFirstCharge: None;
-  doAnotherPoint: None;
   pickWay: None;
   mountNoteHeight: None;
   overGroundVisitor: None;
-  setLevel: None;
   topScrewFirst: None;
   noteFixings: None;
   sealIt: None;
   topSidesBottom: None;
-  handOverSheet: None;
-  printCustomerKeeps: None;
   // parts
   connectorsForPairs: None;
   connectorsSplices: None;
@@ -158,7 +160,6 @@ export interface DoorbellSayings {
   chimeGetsV: { readonly pressed: undefined | Text; readonly ratedVolts: number };
   chimeGetsOnly: { readonly pressed: undefined | Text };
   standingCurrentMakes: None;
-  failed: { readonly name: Text; readonly reason: Text };
 }
 
 declare module '../../said/said' {

@@ -1,19 +1,10 @@
 import { said, type Text } from '../../said';
+import type { READING_IDS } from '../../kinds/reading';
 import type { Takeable } from '../../advice';
-import { METER, type BellSurvey, type Reading } from '../../bell';
+import { METER, type BellSurvey, type Estimate, type Reading } from '../../bell';
 import { LASTING_STATES } from '../../catalogue';
 
-/** What could be read at a point, each once. */
-export type ReadingId =
-  | 'openVolts'
-  | 'newOpenVolts'
-  | 'nameplate'
-  | 'mainsVolts'
-  | 'resistor'
-  | 'loopToChime'
-  | 'loopToDoor'
-  | 'coilOhms'
-  | 'deviceVolts';
+export type ReadingId = (typeof READING_IDS)[number];
 
 interface Known {
   readonly words: Text;
@@ -75,10 +66,24 @@ export const STOCK_OHMS: readonly number[] = [10, 15, 22, 33, 47];
 /** A resistor may draw so much of the rated current for a few seconds (domain/power). */
 export const MOST_OF_RATING = 1.2;
 
+/** What is taken where no plate says what a transformer bears. */
+const USUAL_OHMS = 22;
+
+type KnownSource = Pick<Estimate, 'openVolts' | 'sourceOhms' | 'survey'>;
+
+/** What a resistor across the screws draws, A: the source’s own ohms lie in its way too. */
+export const drawnAmps = ({ openVolts, sourceOhms }: KnownSource, ohms: number): number =>
+  openVolts.likely / (ohms + sourceOhms.likely);
+
+/** Amps that a resistor may draw; null where no plate says what the transformer bears. */
+export const mostTestAmps = ({ survey: { nameplate } }: KnownSource): number | null =>
+  nameplate.volts === null || nameplate.va === null ? null : (MOST_OF_RATING * nameplate.va) / nameplate.volts;
+
 /** The smallest stocked resistor that a transformer may be tested with: the heavier the load, the clearer the sag. */
-export function testOhms(volts: number | null, va: number | null): number {
-  if (volts === null || va === null) return 22;
-  const least = (volts * volts) / (MOST_OF_RATING * va);
+export function testOhms(known: KnownSource): number {
+  const most = mostTestAmps(known);
+  if (most === null) return USUAL_OHMS;
+  const least = known.openVolts.likely / most - known.sourceOhms.likely;
   return STOCK_OHMS.find((ohms) => ohms >= least) ?? Math.ceil(least);
 }
 
@@ -87,10 +92,17 @@ const taken = (survey: BellSurvey, test: (reading: Reading) => boolean): boolean
 /**
  * What could be read now and was not yet.
  * @param deviceRuns a video doorbell hangs there already
+ * @param missed what can’t be had here
  * @param keepsSupply what feeds the loop can go on feeding it; else nothing but the wire to the door is worth a reading
  */
-export function takeablesOf(survey: BellSurvey, deviceRuns: boolean, keepsSupply: boolean): readonly Takeable[] {
-  const { nameplate, chime } = survey;
+export function takeablesOf(
+  known: Estimate,
+  deviceRuns: boolean,
+  keepsSupply: boolean,
+  missed: readonly ReadingId[] = [],
+): readonly Takeable[] {
+  const { survey } = known;
+  const { chime } = survey;
   const at = { what: 'volts', at: 'transformer', instrument: METER } as const;
   const volts = (state: 'open' | 'resistor') => (reading: Reading) =>
     reading.what === 'volts' && reading.at === 'transformer' && reading.state === state;
@@ -101,11 +113,7 @@ export function takeablesOf(survey: BellSurvey, deviceRuns: boolean, keepsSupply
   const all: readonly (readonly [ReadingId, Takeable['readable'], boolean])[] = [
     ['openVolts', { ...at, under: { kind: 'open' } }, !taken(survey, volts('open'))],
     ['mainsVolts', { what: 'mainsVolts', instrument: METER }, !taken(survey, ({ what }) => what === 'mainsVolts')],
-    [
-      'resistor',
-      { ...at, under: { kind: 'resistor', ohms: testOhms(nameplate.volts, nameplate.va) } },
-      !taken(survey, volts('resistor')),
-    ],
+    ['resistor', { ...at, under: { kind: 'resistor', ohms: testOhms(known) } }, !taken(survey, volts('resistor'))],
     ['loopToChime', { what: 'loopOhms', run: 'toChime' }, hasChime && !taken(survey, loop('toChime'))],
     ['loopToDoor', { what: 'loopOhms', run: 'toDoor' }, !taken(survey, loop('toDoor'))],
     [
@@ -125,6 +133,8 @@ export function takeablesOf(survey: BellSurvey, deviceRuns: boolean, keepsSupply
     ],
   ];
   return all.flatMap(([id, readable, open]) =>
-    open && (keepsSupply || id === 'loopToDoor') ? [{ id, readable, minutes: READING_WORDS[id].minutes }] : [],
+    open && !missed.includes(id) && (keepsSupply || id === 'loopToDoor')
+      ? [{ id, readable, minutes: READING_WORDS[id].minutes }]
+      : [],
   );
 }

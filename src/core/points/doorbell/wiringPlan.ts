@@ -17,6 +17,7 @@ import {
   type InsideFound,
   type ScrewPair,
   joinPairs,
+  lookTask,
   mainsSide,
   newSupply,
   nothingFound,
@@ -56,6 +57,8 @@ interface Remedy {
   readonly mend: readonly string[];
   readonly treatmentId: string;
   readonly deviceName: string;
+  /** An electronic chime may run on batteries: on wires they come out. */
+  readonly mayHaveBatteries: boolean;
   /** Runs whose spare pairs are joined, and runs that are pulled anew. */
   readonly join: readonly string[];
   readonly pull: readonly string[];
@@ -117,6 +120,7 @@ function tasksOf(
     mend,
     treatmentId,
     deviceName,
+    mayHaveBatteries,
     join,
     pull,
     cableLeft,
@@ -133,7 +137,15 @@ function tasksOf(
     },
     (wiring) => (inside ? takeInsideOut(wiring, inside) : []),
     (wiring) => (chimeElsewhere ? [] : clearChime(wiring)),
-    (wiring) => (chimeElsewhere ? [] : treatmentTasks(treatmentId, wiring)),
+    (wiring) =>
+      chimeElsewhere
+        ? []
+        : [
+            ...(mayHaveBatteries
+              ? [lookTask('chime', 'chime-batteries', said('batteriesOutOfChime'), said('fedByWiresLeak'))]
+              : []),
+            ...treatmentTasks(treatmentId, wiring),
+          ],
     () => mendTasks(mend),
     (wiring) => (join.length > 0 ? joinPairs(wiring, join) : []),
     (wiring) => (pull.length === 0 ? [] : cableLeft ? leaveCable(wiring, pull) : repull(wiring, pull)),
@@ -167,10 +179,11 @@ export interface WiringChoice {
   readonly repull?: boolean | undefined;
   readonly mended?: readonly RunName[] | undefined;
   readonly device: { readonly name: string };
+  readonly enclosure?: string | null | undefined;
 }
 
 /** A transformer that the catalogue does not know any more sits on a box. */
-function fittedOf(point: Doorbell, { transformer }: WiringChoice): FittedTransformer | null {
+function fittedOf(point: Doorbell, { transformer, enclosure }: WiringChoice): FittedTransformer | null {
   if (!transformer) return null;
   const { id, name, ratedVolts, mainsWork } = transformer;
   const onRail = (transformer.fit ?? TRANSFORMERS.find((one) => one.id === id)?.fit) === 'dinRail';
@@ -180,6 +193,7 @@ function fittedOf(point: Doorbell, { transformer }: WiringChoice): FittedTransfo
     name,
     ratedVolts,
     fit: !mainsWork ? 'plugIn' : onRail ? 'dinRail' : 'onBox',
+    enclosure: onRail ? (enclosure ?? null) : null,
     work: onRail ? 'board' : isNewCircuit ? 'newCircuit' : 'transformer',
   };
 }
@@ -245,6 +259,7 @@ export function wiringPlan(point: Doorbell, choice: WiringChoice): WiringPlan {
       mend: choice.mended ?? [],
       treatmentId: choice.treatmentId,
       deviceName: choice.device.name,
+      mayHaveBatteries: chimeKindOf(point) === 'electronic',
       energise: point.setting.policy.energise === 'beforeClosing',
       join: choice.joinPairs ? orAll(RUN_NAMES.filter((run) => (point.runs[run].sparePairs ?? 0) > 0)) : [],
       pull: choice.repull ? orAll(RUN_NAMES.filter((run) => cableLeft || isThin(point, run))) : [],

@@ -7,7 +7,6 @@ import type { Standing, Worry } from '../climb';
 import { customerWorries, feedWorries, wifiWorries } from '../sharedWorries';
 import type { Assessment } from './assessment';
 import { bagList } from './bagList';
-import { checksOf } from './checks';
 import type { Doorbell } from './doorbell';
 import { plateSurveyOf } from './survey';
 import { diesWithLight } from './transformerSearch';
@@ -114,16 +113,6 @@ function supplyWorries(point: Doorbell, assessment: Assessment): readonly Worry[
     if (chime?.hums) found.push({ id: 'hums', rung: 'choose', words: said('standingCurrentMakes') });
   }
   return found;
-}
-
-/** What failed when it was proved. */
-export function failedChecks(point: Doorbell): readonly Worry[] {
-  return checksOf(point).flatMap(({ id, name }): readonly Worry[] => {
-    const answer = point.checks[id]?.data;
-    return answer?.result === 'failed'
-      ? [{ id: `failed-${id}`, rung: 'prove', words: said('failed', { name, reason: answer.reason ?? '' }) }]
-      : [];
-  });
 }
 
 /** What is open of a door’s survey and choice. */

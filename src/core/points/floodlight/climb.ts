@@ -1,4 +1,5 @@
 import { said } from '../../said';
+import { FLOODLIGHT_CHECKS } from '../../prove';
 import type { PointClimb } from '../climb';
 import { planStop, uncheckedOf } from '../findings';
 import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
@@ -17,7 +18,7 @@ export const floodlightClimb: PointClimb<Floodlight> = {
   mark: (rung, standing) => FLOODLIGHT_MARKS[rung](standing),
   nextMove: floodlightMove,
   worries: floodlightWorries,
-  failed: () => [],
+  checks: () => FLOODLIGHT_CHECKS,
   toTell: () => [BY_ITS_CIRCUIT, said('keepSwitchWithoutPower'), SEES_AND_HEARS],
   parts: (_job, point) => floodlightParts(point),
   // Whether its plan stands

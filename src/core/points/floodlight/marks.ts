@@ -2,14 +2,17 @@ import { answerName } from '../../kinds/factText';
 import { said } from '../../said';
 import { feedCase } from '../../junction';
 import type { Rung } from '../../kinds/rungs';
+import { FLOODLIGHT_CHECKS } from '../../prove';
 import { boxSurveyOf } from '../boxOf';
 import type { Mark, Standing } from '../climb';
 import { isolateMark, leaveMark, mark, wireMark } from '../marks';
+import { asItCameMark } from '../mounting';
+import { proveMark } from '../proving';
 import type { Floodlight } from './floodlight';
 import { missingAtSpot } from './look';
 import { missingAtBox } from './missingAtBox';
 
-/** What each rung of a floodlight looks at. How it is aimed and proved is not planned here yet. */
+/** What each rung of a floodlight looks at. */
 export const FLOODLIGHT_MARKS: { readonly [R in Rung]: (standing: Standing<Floodlight>) => Mark } = {
   look: ({ job, point }) => {
     const missing = missingAtSpot(job, point);
@@ -32,7 +35,7 @@ export const FLOODLIGHT_MARKS: { readonly [R in Rung]: (standing: Standing<Flood
   choose: ({ point }) => (point.fixture ? mark('done', point.fixture.data.fixture.name) : mark('open', '')),
   isolate: isolateMark,
   wire: wireMark,
-  mount: () => mark('open', ''),
-  prove: () => mark('open', ''),
+  mount: ({ point }) => asItCameMark(point),
+  prove: ({ job, point }) => proveMark(job, point, FLOODLIGHT_CHECKS),
   leave: ({ point }) => leaveMark(point),
 };

@@ -2,11 +2,14 @@ import { said } from '../../said';
 import { feedCase } from '../../junction';
 import type { NextMove } from '../../kinds/rungs';
 import { boxSurveyOf } from '../boxOf';
+import { FLOODLIGHT_CHECKS } from '../../prove';
 import type { Standing } from '../climb';
 import { planStop } from '../findings';
 import { pointSteps } from '../planOf';
 import { isolateMark } from '../marks';
 import { atIsolate, atLook, atWire, move } from '../moves';
+import { atAsItCame } from '../mounting';
+import { atProve } from '../proving';
 import type { Floodlight } from './floodlight';
 import { isUntouchedSpot, missingAtSpot } from './look';
 import { missingAtBox } from './missingAtBox';
@@ -30,5 +33,10 @@ export function floodlightMove(standing: Standing<Floodlight>): NextMove {
   if (stop?.rule === 'twoCircuits') return move('isolate', said('nameSecondCircuit'), stop.words);
   if (stop) return move('choose', said('planDoesNotStand'), stop.words, point.fixture.data.groundId === 'findOut');
   if (isolateMark(standing).state !== 'done') return atIsolate(job, point, who, HANGS);
-  return atWire(job, point, who, HANGS) ?? move('leave', said('handOverSheet'), said('aimProofFloodlight'));
+  return (
+    atWire(job, point, who, HANGS) ??
+    atAsItCame(point) ??
+    atProve(job, point, FLOODLIGHT_CHECKS) ??
+    move('leave', said('handOverSheet'), said('printCustomerKeeps'))
+  );
 }

@@ -81,7 +81,6 @@ export interface FloodlightSayings {
   pickFixtureFeed: None;
   nameSecondCircuit: None;
   planDoesNotStand: None;
-  aimProofFloodlight: None;
   // parts
   forTheBar: None;
   forThePlate: None;

@@ -1,4 +1,5 @@
 import { said } from '../../said';
+import { FLOODLIGHT_CHECKS } from '../../prove';
 import type { PointClimb } from '../climb';
 import { findingsOf, planStop } from '../findings';
 import { customerWorries, ruleWorry, wifiWorries } from '../sharedWorries';
@@ -21,7 +22,7 @@ export const plugFloodlightClimb: PointClimb<PlugFloodlight> = {
     ...wifiWorries(job, point),
     ...findingsOf(job, point).planned.map(ruleWorry('choose')),
   ],
-  failed: () => [],
+  checks: () => FLOODLIGHT_CHECKS,
   parts: plugParts,
   toTell: () => [said('showPlugPulledCamera'), said('coverStaysShut'), SEES_AND_HEARS],
   verdict: ({ job, point }) =>

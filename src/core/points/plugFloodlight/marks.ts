@@ -1,12 +1,15 @@
 import { said } from '../../said';
 import type { Rung } from '../../kinds/rungs';
+import { FLOODLIGHT_CHECKS } from '../../prove';
 import type { Mark, Standing } from '../climb';
 import { isolateMark, leaveMark, mark, wireMark } from '../marks';
+import { asItCameMark } from '../mounting';
+import { proveMark } from '../proving';
 import { missingAtPlugSpot } from './look';
 import { missingAtOutlet } from './missingAtOutlet';
 import type { PlugFloodlight } from './plugFloodlight';
 
-/** What each rung of a floodlight with a plug looks at. How it is aimed and proved is not planned here yet. */
+/** What each rung of a floodlight with a plug looks at. */
 export const PLUG_MARKS: { readonly [R in Rung]: (standing: Standing<PlugFloodlight>) => Mark } = {
   look: ({ job, point }) => {
     const missing = missingAtPlugSpot(job, point);
@@ -27,7 +30,7 @@ export const PLUG_MARKS: { readonly [R in Rung]: (standing: Standing<PlugFloodli
   choose: ({ point }) => (point.fixture ? mark('done', point.fixture.data.fixture.name) : mark('open', '')),
   isolate: isolateMark,
   wire: wireMark,
-  mount: () => mark('open', ''),
-  prove: () => mark('open', ''),
+  mount: ({ point }) => asItCameMark(point),
+  prove: ({ job, point }) => proveMark(job, point, FLOODLIGHT_CHECKS),
   leave: ({ point }) => leaveMark(point),
 };

@@ -1,8 +1,11 @@
 import { said } from '../../said';
 import type { NextMove } from '../../kinds/rungs';
+import { FLOODLIGHT_CHECKS } from '../../prove';
 import type { Standing } from '../climb';
 import { planStop } from '../findings';
 import { atLook, atWire, move } from '../moves';
+import { atAsItCame } from '../mounting';
+import { atProve } from '../proving';
 import { isUntouchedPlugSpot, missingAtPlugSpot } from './look';
 import { missingAtOutlet } from './missingAtOutlet';
 import { outletFit } from './outletFit';
@@ -19,5 +22,10 @@ export function plugMove({ job, point, who }: Standing<PlugFloodlight>): NextMov
   if (!point.fixture) return move('choose', said('pickCamera'), said('leadReachOutlet'));
   const stop = planStop(job, point);
   if (stop) return move('choose', said('planDoesNotStand'), stop.words);
-  return atWire(job, point, who, 'outlet') ?? move('leave', said('handOverSheet'), said('aimProofFloodlight'));
+  return (
+    atWire(job, point, who, 'outlet') ??
+    atAsItCame(point) ??
+    atProve(job, point, FLOODLIGHT_CHECKS) ??
+    move('leave', said('handOverSheet'), said('printCustomerKeeps'))
+  );
 }

@@ -102,6 +102,16 @@ describe('a floodlight with a plug', () => {
       log.write('stepTicked', { pointId, stepId, touches, how: 'done' });
     }
     expect(state(log, 'wire')).toBe('done');
+    // How it came to hang, then what is seen once it is on; only then the sheet
+    for (const facts of [{ heightM: 2.8 }, { level: 'yes' as const }, { bearingDeg: 190 }]) {
+      expect(move(log).rung).toBe('mount');
+      log.write('mountRecorded', { pointId, ...facts });
+    }
+    for (const check of ['lamps', 'switches'] as const) {
+      expect(move(log).rung).toBe('prove');
+      log.write('checkDone', { pointId, check, result: 'passed' });
+    }
+    expect(['mount', 'prove'].map((rung) => state(log, rung as 'mount'))).toEqual(['done', 'done']);
     expect(inWords(move(log), say)).toMatchObject({ rung: 'leave' });
   });
   it('takes a clip for every 0.3 m and at least two', () => {

@@ -1,22 +1,36 @@
 'use client';
-import { doorbellWords } from '@/words/screens';
+import { doorbellWords, verdictWords } from '@/words/screens';
 import { useSay } from '../../log/useSay';
 import { chimeFigures } from '@/core/bell';
-import { isFeedKnown, type Assessment } from '@/core/points';
+import { said } from '@/core/said';
+import { capital } from '@/core/units';
+import { decisionOf, failuresOf, isFeedKnown, type Assessment } from '@/core/points';
+import { DecisionTag } from '../../verdict/DecisionTag';
 import { Verdict } from '../../verdict/Verdict';
 import { useDoorbell } from './useDoorbell';
 import { volts, voltsOrCollapse } from '../../figures/words';
 
-/** Whether its circuit holds, what would settle it, and the figures that decide. */
+/** What to do, how sure that is and what would change it; then how its circuit stands, and the figures that decide. */
 export function DoorbellCarried() {
   const say = useSay();
   const { assessment, point } = useDoorbell();
   const { judgement, words } = assessment.reference;
+  const decision = point.choice ? null : decisionOf(assessment);
   const doors = [point.name, ...judgement.others.map(({ name }) => name)];
   return (
     <>
       <div className="carry-verdict">
-        <Verdict judgement={judgement} way={say(words)} />
+        {decision ? (
+          <>
+            <DecisionTag decision={decision} />
+            <p className="small soft block-top" data-testid="verdict">
+              <b>{verdictWords.theCircuitOf({ way: capital(say(words)) })}</b>{' '}
+              {say(said('verdict', { verdict: judgement.verdict }))}. {say(judgement.reason)}
+            </p>
+          </>
+        ) : (
+          <Verdict judgement={judgement} way={say(words)} outranked={failuresOf(point).length > 0} />
+        )}
         {doors.length > 1 && (
           <p className="small soft">{doorbellWords.allOnThisSupply({ doors: doors.map(say).join(', ') })}</p>
         )}
@@ -26,27 +40,22 @@ export function DoorbellCarried() {
   );
 }
 
-/** What would settle a doorbell’s circuit, and the figures that decide. */
+/** The figures that decide. */
 function Figures({ assessment }: { readonly assessment: Assessment }) {
   const say = useSay();
   const { reference, known, survey } = assessment;
-  const next = assessment.next();
   const chime = reference.treatment && chimeFigures(survey, known.houses, reference.change, reference.treatment);
   return (
     <>
-      {next && (
-        <section>
-          <h2>{doorbellWords.wouldSettleIt}</h2>
-          <p>
-            {say(next.words)}. <span className="soft">{`${next.minutes} min. ${say(next.why)}`}</span>
-          </p>
-        </section>
-      )}
       {isFeedKnown(assessment) && (
         <section>
           <dl className="figures">
-            <dt>{doorbellWords.doorLikelyAtWorst}</dt>
-            <dd>{voltsOrCollapse(reference.judgement.governingVolts)}</dd>
+            {reference.judgement.verdict !== 'notComputed' && (
+              <>
+                <dt>{doorbellWords.doorLikelyAtWorst}</dt>
+                <dd>{voltsOrCollapse(reference.judgement.governingVolts)}</dd>
+              </>
+            )}
             {known.sourceKnown && (
               <>
                 {reference.change.transformer && <dt className="soft wide">{doorbellWords.theOldTransformer}</dt>}

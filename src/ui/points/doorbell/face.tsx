@@ -1,6 +1,6 @@
 'use client';
 import { doorbellWords } from '@/words/screens';
-import { bench, isolateBench, leaveBench, wireBench } from '../bench';
+import { bench, isolateBench, leaveBench } from '../bench';
 import type { PointFace } from '../face';
 import { DoorbellCarried } from './DoorbellCarried';
 import { DoorbellFootWord } from './DoorbellFootWord';
@@ -11,9 +11,9 @@ export const doorbellFace: PointFace = {
     measure: bench(() => import('./DoorbellMeasure').then(({ DoorbellMeasure }) => DoorbellMeasure)),
     choose: bench(() => import('./choose/ChooseBench').then(({ ChooseBench }) => ChooseBench)),
     isolate: isolateBench,
-    wire: wireBench,
+    wire: bench(() => import('./DoorbellWire').then(({ DoorbellWire }) => DoorbellWire)),
     mount: bench(() => import('./mount/MountBench').then(({ MountBench }) => MountBench)),
-    prove: bench(() => import('./prove/ProveBench').then(({ ProveBench }) => ProveBench)),
+    prove: bench(() => import('./prove/DoorbellProve').then(({ DoorbellProve }) => DoorbellProve)),
     leave: leaveBench,
   },
   whatFor: {

@@ -1,10 +1,8 @@
 'use client';
 import { floodlightWords } from '@/words/screens';
-import { bench, isolateBench, leaveBench, wireBench } from '../bench';
+import { asItCameBench, bench, isolateBench, leaveBench, proveBench, wireBench } from '../bench';
 import type { PointFace } from '../face';
 import { FloodlightCarried } from './FloodlightCarried';
-
-const byHand = bench(() => import('../ByHandBench').then(({ ByHandBench }) => ByHandBench));
 
 export const floodlightFace: PointFace = {
   benches: {
@@ -13,8 +11,8 @@ export const floodlightFace: PointFace = {
     choose: bench(() => import('./FixtureBench').then(({ FixtureBench }) => FixtureBench)),
     isolate: isolateBench,
     wire: wireBench,
-    mount: byHand,
-    prove: byHand,
+    mount: asItCameBench,
+    prove: proveBench,
     leave: leaveBench,
   },
   whatFor: {

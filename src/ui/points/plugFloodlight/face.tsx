@@ -1,10 +1,8 @@
 'use client';
 import { plugFloodlightWords } from '@/words/screens';
-import { bench, isolateBench, leaveBench, wireBench } from '../bench';
+import { asItCameBench, bench, isolateBench, leaveBench, proveBench, wireBench } from '../bench';
 import type { PointFace } from '../face';
 import { PlugCarried } from './PlugCarried';
-
-const byHand = bench(() => import('../ByHandBench').then(({ ByHandBench }) => ByHandBench));
 
 export const plugFloodlightFace: PointFace = {
   benches: {
@@ -13,8 +11,8 @@ export const plugFloodlightFace: PointFace = {
     choose: bench(() => import('./PlugChooseBench').then(({ PlugChooseBench }) => PlugChooseBench)),
     isolate: isolateBench,
     wire: wireBench,
-    mount: byHand,
-    prove: byHand,
+    mount: asItCameBench,
+    prove: proveBench,
     leave: leaveBench,
   },
   whatFor: {

@@ -15,7 +15,7 @@ import { PhotoButton } from '../../photo/PhotoButton';
 import { LookedFor, ProofHere } from '../../proof/ProofHere';
 import { chipsOf } from './chips';
 import { Freshness } from './Freshness';
-import { OpenPlaces } from './OpenPlaces';
+import { OpenPlaces } from '../../proof/OpenPlaces';
 import { tickOf } from './tickOf';
 
 const HOW_WORDS = {
@@ -73,7 +73,7 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
           {pictures === 0
             ? wireWords.noPictureAtThis
             : wireWords.atThisRung({ pictures, picture: pictures === 1 ? wireWords.picture : wireWords.pictures })}
-          <PhotoButton />
+          <PhotoButton onTaken={step.touches === 'nothing' && !held ? () => ticked('done') : undefined} />
         </p>
       )}
       <Cautions words={stepCautions(job, point, step)} />

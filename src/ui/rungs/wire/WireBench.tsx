@@ -3,7 +3,7 @@ import { wireWords } from '@/words/screens';
 import { Button, ListGroup } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { Check, Download, Lock } from 'lucide-react';
-import { useState } from 'react';
+import { useState, type ComponentType } from 'react';
 import {
   builtAsPlanned,
   builtOf,
@@ -45,8 +45,13 @@ const VIEWS = [
   { value: 'list', words: wireWords.wholeList },
 ] as const;
 
+interface WireProps {
+  /** The field of a reading that a step takes; left out where its steps take none. */
+  readonly StepReading?: ComponentType;
+}
+
 /** The steps of the taken way, one at a time or all of them, each held until its circuit is proved dead. */
-export function WireBench() {
+export function WireBench({ StepReading }: WireProps) {
   const say = useSay();
   const { job, point, asker, go } = useJob();
   const [picked, setPicked] = useState<number | null>(null);
@@ -79,7 +84,14 @@ export function WireBench() {
             }}
           />
         ) : (
-          <OneStep key={standing.step.id} steps={steps} at={at} standing={standing} onAt={setPicked} />
+          <OneStep
+            key={standing.step.id}
+            steps={steps}
+            at={at}
+            standing={standing}
+            onAt={setPicked}
+            StepReading={StepReading}
+          />
         )}
         <Choices label={wireWords.shown} options={VIEWS} chosen={view} onPick={(value) => setView(value ?? 'one')} />
       </section>
@@ -133,9 +145,10 @@ interface OneProps {
   readonly at: number;
   readonly standing: StepStanding;
   readonly onAt: (at: number | null) => void;
+  readonly StepReading: ComponentType | undefined;
 }
 
-function OneStep({ steps, at, standing, onAt }: OneProps) {
+function OneStep({ steps, at, standing, onAt, StepReading }: OneProps) {
   const say = useSay();
   const { job, point, write } = useJob();
   const [lead, setLead] = useState<string | null>(null);
@@ -188,6 +201,7 @@ function OneStep({ steps, at, standing, onAt }: OneProps) {
         />
       )}
       <p className="soft">{say(step.how)}</p>
+      {step.reads && StepReading && !standing.held && <StepReading />}
       <StepAt key={step.id} standing={standing} onTicked={() => onAt(null)} />
       <div className="step-foot">
         {before ? (

@@ -5,8 +5,6 @@ import { parts, type Slots } from '../../parts';
 export const choose = {
   whyThisOne: 'why this one',
   itIsNotSure: 'It is not sure to hold: say why it is taken all the same.',
-  takeItAgain: 'Take it again',
-  takeThisWay: 'Take this way',
   atTheWireBy: ({ place }: { readonly place: string }) => `At the ${place}, wire by wire`,
   asItIsNow: 'as it is now',
   theAsItIs: ({ place }: { readonly place: string }) => `The ${place} as it is now`,
@@ -112,6 +110,11 @@ export const choose = {
   replacingTheTransformerIs:
     'Replacing the transformer is mains work: its steps follow on Wire, held until you have proved the mains side dead yourself. Mains can kill; if not competent and permitted, hire a licensed electrician.',
   whatItCostsAgainst: 'What it costs against what it has to spare',
+  leadsSoFar: <T>({ wayWords, reason }: Slots<T, 'wayWords' | 'reason'>) => parts`${wayWords} leads so far. ${reason}`,
+  takeNamed: ({ way }: { readonly way: string }) => `Take: ${way}`,
+  takeNamedAgain: ({ way }: { readonly way: string }) => `Take again: ${way}`,
+  notComputed: 'not computed',
+  ringAndListen: 'Usual practice here, not computed: press, and listen whether the chime plays to its end.',
   isProposed: <T>({ wayWords, reason }: Slots<T, 'wayWords' | 'reason'>) => parts`${wayWords} is proposed. ${reason}`,
   nothingCanBeProposed: 'Nothing can be proposed yet.',
   noWayWithThis: 'No way with this device can be trusted, and no reading would change that.',

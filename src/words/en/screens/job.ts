@@ -49,6 +49,7 @@ export const job = {
   mounting: 'mounting',
   timer: 'timer',
   check: 'check',
+  failureLetStand: 'failure let stand',
   handingOver: 'handing over',
   photo: 'photo',
   photosMarks: 'photo’s marks',

@@ -7,8 +7,6 @@ export const points = {
   door: 'door',
   yard: 'Yard',
   spot: 'spot',
-  howAFloodlightCamera:
-    'How a floodlight camera is aimed and proved is not planned here yet: write it down as a note at Leave. How it is fed and hung is at Measure, Choose and Wire.',
   ladderAt14: ({
     fixtureHeightM,
     clearOfWiresM,

@@ -2,6 +2,7 @@ import { parts, type Slots } from '../../parts';
 
 /** The sheet. */
 export const sheet = {
+  letStandBy: ({ name, words }: { readonly name: string; readonly words: string }) => `let stand by ${name}: ${words}`,
   customerErased: 'Customer erased',
   nothingWrittenDown: 'Nothing written down.',
   reading: 'reading',

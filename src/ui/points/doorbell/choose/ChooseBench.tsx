@@ -7,10 +7,12 @@ import { useSay } from '../../../log/useSay';
 import Link from 'next/link';
 import { capital } from '@/core/units';
 import { useState } from 'react';
-import { optionId, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from '@/core/advice';
+import { optionId, restsOn, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from '@/core/advice';
 import { TREATMENTS } from '@/core/chime';
-import { wireOf } from '@/core/points';
+import { decisionOf, wireOf } from '@/core/points';
 import { Choices } from '../../../form/Choices';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { useFacts } from '../../../form/useFacts';
 import { SchoolHere } from '../../../policy/SchoolHere';
 import { useDoorbell } from '../useDoorbell';
 
@@ -57,13 +59,19 @@ export function ChooseBench() {
             </p>
           )}
           {ways.state === 'done' && ways.stopped && <p className="soft">{chooseWords.leftAtTheFirst}</p>}
-          <WaysCompared choosing={ways.choosing} />
+          <WaysCompared choosing={ways.choosing} isWorking={ways.state === 'working'} />
         </>
       );
   }
 }
 
-function WaysCompared({ choosing }: { readonly choosing: Choosing }) {
+interface ComparedProps {
+  readonly choosing: Choosing;
+  /** Finer figures are on their way: what leads may still change. */
+  readonly isWorking: boolean;
+}
+
+function WaysCompared({ choosing, isWorking }: ComparedProps) {
   const say = useSay();
   const { job, point, assessment } = useDoorbell();
   const { known } = assessment;
@@ -94,7 +102,8 @@ function WaysCompared({ choosing }: { readonly choosing: Choosing }) {
   };
   return (
     <>
-      <Proposal choosing={choosing} />
+      <Proposal choosing={choosing} isWorking={isWorking} />
+      <RestsOn choosing={choosing} />
       <SchoolHere matter="weakSupply" lead={chooseWords.itIsProposedBy} submit={() => chooseWords.proposeByItHere} />
       <p className="no-print">
         <Link href={`/jobs/${job.id}/compare?point=${point.id}`}>{chooseWords.allDoorbellsSideBy}</Link>
@@ -112,32 +121,39 @@ function WaysCompared({ choosing }: { readonly choosing: Choosing }) {
             <b>{chooseWords.whyNotThisOne}</b> {say(whyNotThis(assessment.survey, way, choosing))}
           </p>
         )}
-        <TakeWay key={way.id} way={way} why={say(way.judgement.reason)} taken={way.id === taken} />
+        <TakeWay
+          key={way.id}
+          way={way}
+          why={say(way.judgement.reason)}
+          taken={way.id === taken}
+          isWorking={isWorking}
+        />
         {way.transformer?.mainsWork && <p className="caution">{chooseWords.replacingTheTransformerIs}</p>}
       </section>
       <section>
         <h2>{chooseWords.whatItCostsAgainst}</h2>
-        <WayPlot ways={ways} {...table} />
+        <WayPlot ways={ways.filter(({ judgement }) => judgement.verdict !== 'notComputed')} {...table} />
       </section>
     </>
   );
 }
 
 /** What the firm's policy takes and why, or what is missing before anything can be proposed. */
-function Proposal({ choosing: { proposed, reason, instead } }: { readonly choosing: Choosing }) {
+function Proposal({ choosing: { proposed, reason, instead }, isWorking }: ComparedProps) {
   const say = useSay();
   const { assessment } = useDoorbell();
-  if (proposed)
+  const decision = decisionOf(assessment);
+  if (proposed) {
+    // While it may still move it leads, and is not proposed
+    const leads = isWorking || restsOn(proposed, assessment.premises) !== null || decision?.settled === false;
+    const said = leads ? chooseWords.leadsSoFar<ReactNode> : chooseWords.isProposed<ReactNode>;
     return (
-      <p data-testid="proposal">
-        <Filled
-          parts={chooseWords.isProposed<ReactNode>({
-            wayWords: <b>{capital(say(wayWords(proposed)))}</b>,
-            reason: say(reason),
-          })}
-        />
+      <p data-testid={isWorking ? 'leading' : 'proposal'}>
+        <Filled parts={said({ wayWords: <b>{capital(say(wayWords(proposed)))}</b>, reason: say(reason) })} />{' '}
+        {leads && !isWorking && decision?.wouldChange && <b>{say(decision.wouldChange)}</b>}
       </p>
     );
+  }
   const next = assessment.next();
   return (
     <p data-testid="proposal">
@@ -149,6 +165,24 @@ function Proposal({ choosing: { proposed, reason, instead } }: { readonly choosi
         </>
       )}
     </p>
+  );
+}
+
+/** What the way in front rests on and nobody said yet is asked before it is proposed. */
+function RestsOn({ choosing: { proposed } }: { readonly choosing: Choosing }) {
+  const { kept, assessment } = useDoorbell();
+  const scope = { supplyId: kept.hangs.supplyId };
+  const { ask, typed } = useFacts('transformerDescribed', scope, kept.transformer);
+  const asked = proposed && restsOn(proposed, assessment.premises);
+  if (!asked) return null;
+  return (
+    <section className="rests-on" data-testid="rests-on">
+      {asked === 'outletNear' ? (
+        ask('outletNear')
+      ) : (
+        <FieldGroup kind="transformerDescribed" scope={scope} fields={[typed('freeWays', { asked: true })]} />
+      )}
+    </section>
   );
 }
 

@@ -5,7 +5,7 @@ import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { useState } from 'react';
 import { useTypedText } from '../../../log/useTyped';
-import type { JudgedOption } from '@/core/advice';
+import { wayWords, type JudgedOption } from '@/core/advice';
 import { TEXT } from '@/core/kinds';
 import { carriedProfile, choiceOf } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
@@ -15,15 +15,20 @@ interface Props {
   /** Its own figures, in a sentence. */
   readonly why: string;
   readonly taken: boolean;
+  /** Finer figures are on their way: nothing is taken meanwhile. */
+  readonly isWorking: boolean;
 }
 
 /** Takes a way, with the reason: its own figures where it holds, the installer’s words where it does not. */
-export function TakeWay({ way, why, taken }: Props) {
+export function TakeWay({ way, why, taken, isWorking }: Props) {
   const { point, write } = useDoorbell();
   const { judgement } = way;
-  const sound = judgement.verdict === 'holds' || judgement.verdict === 'tight';
+  // What practice does needs no figure to be sound
+  const sound =
+    judgement.verdict === 'holds' || judgement.verdict === 'tight' || way.treatment.onlyWithBattery === true;
   // Finer figures may come while a thumb is on the button: the form stays, only the proposed words follow
   const say = useSay();
+  const named = say(wayWords(way));
   const [typed, setTyped] = useTypedText(`why/${point.id}`, chooseWords.whyThisOne);
   // Emptied by hand it is asked for
   const [isOwn, setOwn] = useState(false);
@@ -61,7 +66,9 @@ export function TakeWay({ way, why, taken }: Props) {
           setTyped(text);
         }}
       />
-      <Button type="submit">{taken ? chooseWords.takeItAgain : chooseWords.takeThisWay}</Button>
+      <Button type="submit" disabled={isWorking} data-testid="take">
+        {taken ? chooseWords.takeNamedAgain({ way: named }) : chooseWords.takeNamed({ way: named })}
+      </Button>
     </form>
   );
 }

@@ -123,48 +123,54 @@ export function WayDetail({ way, known, ways }: Props) {
   const of = { ...known, survey: { ...known.survey, device } };
   const { survey } = of;
   const chime = chimeFigures(survey, known.houses, change, treatment);
+  // What was not computed has no figure
+  const computed = judgement.verdict !== 'notComputed';
   return (
     <>
       <div className="halves">
         <div>
           <Verdict judgement={judgement} way={say(wayWords(way))} />
-          <ModuleWorth way={way} ways={ways} />
+          {computed && <ModuleWorth way={way} ways={ways} />}
           {judgement.others.map((other) => (
             <OtherDoor key={other.id} other={other} />
           ))}
           {way.forbidden && (
             <p className="caution">{chooseWords.theDeviceDoesNotAllow({ forbidden: say(way.forbidden) })}</p>
           )}
-          <Table className="states">
-            <caption>{chooseWords.atTheWorstLow}</caption>
-            <thead>
-              <tr>
-                <th>{chooseWords.theDeviceIs}</th>
-                <th className="n">{chooseWords.low}</th>
-                <th className="n">{chooseWords.likely}</th>
-                <th className="n">{chooseWords.high}</th>
-                <th className="n">{chooseWords.ofRating}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {judgement.states.map(({ state, low, utilisation }) => (
-                <tr key={state} aria-selected={state === judgement.governing}>
-                  <td>{STATE_WORDS[state]}</td>
-                  {[low.low, low.likely, low.high].map((value, i) => (
-                    <td
-                      key={i}
-                      className={`n${value < survey.device.doorMinVolts ? ' brick' : ''}${i === 1 ? ' strong' : ''}`}
-                    >
-                      {value > 0 ? value.toFixed(1) : chooseWords.none}
-                    </td>
-                  ))}
-                  <td className={`n${(utilisation ?? 0) > 1 ? ' brick' : ''}`}>
-                    {utilisation === null ? '–' : `${Math.round(utilisation * 100)} %`}
-                  </td>
+          {computed ? (
+            <Table className="states">
+              <caption>{chooseWords.atTheWorstLow}</caption>
+              <thead>
+                <tr>
+                  <th>{chooseWords.theDeviceIs}</th>
+                  <th className="n">{chooseWords.low}</th>
+                  <th className="n">{chooseWords.likely}</th>
+                  <th className="n">{chooseWords.high}</th>
+                  <th className="n">{chooseWords.ofRating}</th>
                 </tr>
-              ))}
-            </tbody>
-          </Table>
+              </thead>
+              <tbody>
+                {judgement.states.map(({ state, low, utilisation }) => (
+                  <tr key={state} aria-selected={state === judgement.governing}>
+                    <td>{STATE_WORDS[state]}</td>
+                    {[low.low, low.likely, low.high].map((value, i) => (
+                      <td
+                        key={i}
+                        className={`n${value < survey.device.doorMinVolts ? ' brick' : ''}${i === 1 ? ' strong' : ''}`}
+                      >
+                        {value > 0 ? value.toFixed(1) : chooseWords.none}
+                      </td>
+                    ))}
+                    <td className={`n${(utilisation ?? 0) > 1 ? ' brick' : ''}`}>
+                      {utilisation === null ? '–' : `${Math.round(utilisation * 100)} %`}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </Table>
+          ) : (
+            <p>{chooseWords.ringAndListen}</p>
+          )}
           <p>
             {chime ? (
               <>
@@ -190,12 +196,16 @@ export function WayDetail({ way, known, ways }: Props) {
           </p>
         </div>
         <div>
-          <h2>{chooseWords.voltsOnTheirWay({ governing: STATE_WORDS[judgement.governing] })}</h2>
-          <FallingLine
-            falling={fallingVolts(of, change, judgement.governing)}
-            device={survey.device}
-            words={say(wayWords(way))}
-          />
+          {computed && (
+            <>
+              <h2>{chooseWords.voltsOnTheirWay({ governing: STATE_WORDS[judgement.governing] })}</h2>
+              <FallingLine
+                falling={fallingVolts(of, change, judgement.governing)}
+                device={survey.device}
+                words={say(wayWords(way))}
+              />
+            </>
+          )}
           <p className="small soft">
             {chooseWords.minutesInParts({
               minutes: way.minutes,

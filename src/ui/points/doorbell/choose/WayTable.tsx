@@ -82,9 +82,17 @@ const columnsIn = (say: Say) =>
     helper.accessor('cost', { id: 'cost', header: chooseWords.cost, sortFn: 'basic', ...numeric }),
   ]);
 
+const isComputed = ({ judgement }: JudgedOption): boolean => judgement.verdict !== 'notComputed';
+
 const FIGURES: Readonly<Record<string, (way: JudgedOption, money: (sum: number) => string) => string>> = {
-  margin: ({ judgement }) => (judgement.governingVolts > 0 ? margin(judgement.marginVolts) : chooseWords.collapses),
-  belief: ({ judgement }) => percent(judgement.belief),
+  // What was not computed has no figure
+  margin: (way) =>
+    !isComputed(way)
+      ? '–'
+      : way.judgement.governingVolts > 0
+        ? margin(way.judgement.marginVolts)
+        : chooseWords.collapses,
+  belief: (way) => (isComputed(way) ? percent(way.judgement.belief) : '–'),
   minutes: ({ minutes }) => String(minutes),
   cost: ({ cost }, money) => money(cost),
 };
@@ -136,7 +144,11 @@ export function WayTable({ ways, first, selected, hovered, taken, proposed, onSe
                           {say(wayWords(way))} {remark && <span className="remark">{remark}</span>}
                         </Button>
                       ) : cell.column.id === 'spread' ? (
-                        <DoorSpread way={way} most={SPREAD_TO_VOLTS} />
+                        isComputed(way) ? (
+                          <DoorSpread way={way} most={SPREAD_TO_VOLTS} />
+                        ) : (
+                          <span className="small soft">{chooseWords.notComputed}</span>
+                        )
                       ) : cell.column.id === 'verdict' ? (
                         <span className={`pill ${way.forbidden ? 'fails' : way.judgement.verdict}`}>
                           <table.FlexRender cell={cell} />

@@ -4,7 +4,16 @@ import { useState } from 'react';
 import { DEVICE_REPORTS } from '@/core/bell';
 import { LASTING_STATES, STATE_WORDS, type LastingState } from '@/core/catalogue';
 import { PRESENT_PATHS, type EntryData } from '@/core/kinds';
-import { MOST_OF_RATING, hasWiredChime, isBoxed, meterOf, midwayWords, testOhms } from '@/core/points';
+import {
+  MOST_OF_RATING,
+  drawnAmps,
+  hasWiredChime,
+  isBoxed,
+  meterOf,
+  midwayWords,
+  mostTestAmps,
+  testOhms,
+} from '@/core/points';
 import { parseFigure, parsed, refused } from '@/core/units';
 import { Choices } from '../../../form/Choices';
 import type { TypedField } from '../../../form/field';
@@ -193,18 +202,17 @@ export function ResistorReading() {
     scope,
     kept.readings,
   );
-  const { survey } = assessment;
-  const { volts: ratedVolts, va } = survey.nameplate;
-  const openVolts = assessment.known.openVolts.likely;
+  const { known } = assessment;
+  const most = mostTestAmps(known);
   /** A resistor that would pull more than the transformer bears is refused before it goes on. */
   const tooHeavy = (ohms: number): string | null =>
-    ratedVolts !== null && va !== null && openVolts / ohms > MOST_OF_RATING * (va / ratedVolts)
+    most !== null && drawnAmps(known, ohms) > most
       ? measureWords.wouldPullA({
           ohms,
-          openVolts: (openVolts / ohms).toFixed(1),
+          openVolts: drawnAmps(known, ohms).toFixed(2),
           mostOfRating: MOST_OF_RATING,
-          va: (va / ratedVolts).toFixed(1),
-          testOhms: testOhms(ratedVolts, va),
+          va: (most / MOST_OF_RATING).toFixed(2),
+          testOhms: testOhms(known),
         })
       : null;
   const fields: readonly TypedField[] = [

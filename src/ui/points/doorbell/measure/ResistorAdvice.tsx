@@ -3,7 +3,7 @@ import { measureWords } from '@/words/screens';
 import { Filled } from '../../../figures/Filled';
 import type { ReactNode } from 'react';
 import { resistorSeconds } from '@/core/circuit';
-import { testOhms } from '@/core/points';
+import { drawnAmps, testOhms } from '@/core/points';
 import { useDoorbell } from '../useDoorbell';
 
 /** Ratings of resistors that are carried, W. */
@@ -12,10 +12,9 @@ const RATINGS = [5, 10, 25, 50] as const;
 /** Which resistor to take, what it pulls and burns, and how long it may stay on. */
 export function ResistorAdvice() {
   const { assessment } = useDoorbell();
-  const { known, survey } = assessment;
-  const { volts, va } = survey.nameplate;
-  const ohms = testOhms(volts, va);
-  const amps = known.openVolts.likely / (ohms + known.sourceOhms.likely);
+  const { known } = assessment;
+  const ohms = testOhms(known);
+  const amps = drawnAmps(known, ohms);
   const watts = amps * amps * ohms;
   const time = (rated: number): string => {
     const seconds = resistorSeconds(watts, rated);

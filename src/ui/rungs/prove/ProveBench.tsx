@@ -1,14 +1,17 @@
 'use client';
 import { proveWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
-import { checksOf, circuitsOfPoint, openBeside, pointSteps } from '@/core/points';
-import { OpenPlaces } from '../../../rungs/wire/OpenPlaces';
-import { useDoorbell } from '../useDoorbell';
+import { checksOf, circuitsOfPoint, failuresOf, openBeside, pointSteps } from '@/core/points';
+import { useJob } from '../../log/JobContext';
+import { OpenPlaces } from '../../proof/OpenPlaces';
+import type { OwnAnswers } from './answered';
 import { CheckRow } from './CheckRow';
 
+const NOTHING_OWN: OwnAnswers = {};
+
 /** Power on, then the short ordered list, each with its figure or its reason. */
-export function ProveBench() {
-  const { job, point, asker, write } = useDoorbell();
+export function ProveBench({ own = NOTHING_OWN }: { readonly own?: OwnAnswers }) {
+  const { job, point, asker, write } = useJob();
   const circuits = circuitsOfPoint(job, point);
   const off = circuits.filter(({ state }) => state.state !== 'live');
   const named = circuits.length > 0;
@@ -16,7 +19,7 @@ export function ProveBench() {
   const open = pointSteps(point).filter(({ id }) => !point.ticks[id]).length;
   const checks = checksOf(point);
   const next = checks.find(({ id }) => !point.checks[id]);
-  const failed = checks.filter(({ id }) => point.checks[id]?.data.result === 'failed').length;
+  const failed = failuresOf(point).filter(({ accepted }) => !accepted).length;
   return (
     <>
       {off.length > 0 && (
@@ -50,7 +53,7 @@ export function ProveBench() {
       )}
       <ol className="checks">
         {checks.map((check, i) => (
-          <CheckRow key={check.id} check={check} number={i + 1} next={check === next && (live || !named)} />
+          <CheckRow key={check.id} check={check} number={i + 1} next={check === next && (live || !named)} own={own} />
         ))}
       </ol>
     </>

@@ -2,10 +2,10 @@
 import { wireWords } from '@/words/screens';
 import { openBeside } from '@/core/points';
 import { TEXT } from '@/core/kinds';
-import { AskForm } from '../../form/AskForm';
-import { textField } from '../../form/fields';
-import { useJob } from '../../log/JobContext';
-import { useSay } from '../../log/useSay';
+import { AskForm } from '../form/AskForm';
+import { textField } from '../form/fields';
+import { useJob } from '../log/JobContext';
+import { useSay } from '../log/useSay';
 
 /** Places that hang on the circuit and are open: each is closed, or somebody answers for it, before it goes on. */
 export function OpenPlaces() {

@@ -1,19 +1,17 @@
 'use client';
 import { proveWords } from '@/words/screens';
-import { Filled } from '../../../figures/Filled';
-import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
-import { useSay } from '../../../log/useSay';
+import { useSay } from '../../log/useSay';
 import { useState } from 'react';
 import { format, parseISO } from 'date-fns';
 import { TEXT, type EntryData } from '@/core/kinds';
-import { expectedReport } from '@/core/bell';
 import type { Check } from '@/core/prove';
-import { AskForm } from '../../../form/AskForm';
-import { textField } from '../../../form/fields';
-import { useDoorbell } from '../useDoorbell';
-import { SecondsAnswer, VoltsAnswer, type Answered } from './FigureAnswers';
-import { volts } from '../../../figures/words';
+import { AskForm } from '../../form/AskForm';
+import { textField } from '../../form/fields';
+import { useJob } from '../../log/JobContext';
+import type { Answered, OwnAnswers } from './answered';
+import { LetItStand } from './LetItStand';
+import { SecondsAnswer } from './SecondsAnswer';
 import { WaitTimer } from './WaitTimer';
 
 type Result = EntryData<'checkDone'>['result'];
@@ -30,13 +28,13 @@ interface Props {
   readonly number: number;
   /** The first one that is open: it stands unfolded. */
   readonly next: boolean;
+  readonly own: OwnAnswers;
 }
 
 /** One check: how it is done, its figure against its limit, and no way to pass it by default. */
-export function CheckRow({ check, number, next }: Props) {
+export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Beside } }: Props) {
   const say = useSay();
-  const { point, assessment, write } = useDoorbell();
-  const metered = point.checks.doorVolts?.data.figure;
+  const { point, write } = useJob();
   const [opened, setOpened] = useState(false);
   const answer = point.checks[check.id];
   const wait = point.waits[check.id];
@@ -53,7 +51,8 @@ export function CheckRow({ check, number, next }: Props) {
         {answer && (
           <span className={`pill-flat ${RESULT_COLOURS[answer.data.result]}`}>
             {RESULT_WORDS[answer.data.result]}
-            {answer.data.figure !== undefined && `, ${answer.data.figure} ${check.answer.kind === 'volts' ? 'V' : 's'}`}
+            {answer.data.figure !== undefined &&
+              `, ${answer.data.figure} ${check.answer.kind === 'seconds' ? 's' : 'V'}`}
             {answer.data.bandLow !== undefined &&
               answer.data.bandHigh !== undefined &&
               proveWords.inToV({ bandLow: answer.data.bandLow.toFixed(1), bandHigh: answer.data.bandHigh.toFixed(1) })}
@@ -76,23 +75,16 @@ export function CheckRow({ check, number, next }: Props) {
         )}
       </div>
       {answer?.data.reason && <p>{answer.data.reason}</p>}
+      {answer?.data.result === 'failed' && <LetItStand answer={answer} />}
       {!answer && (next || opened) && (
         <>
           <p className="soft">{say(check.how)}</p>
-          {check.id === 'report' && metered !== undefined && (
-            <p>
-              <Filled
-                parts={proveWords.atTheThatThe<ReactNode>({
-                  metered: <b className="figure">{volts(metered)}</b>,
-                  expectedReport: <b>{expectedReport(metered, assessment.survey.device.doorFullVolts)}</b>,
-                })}
-              />
-            </p>
-          )}
+          {Beside && <Beside check={check} />}
           {check.answer.kind === 'wait' &&
             (wait ? <WaitTimer wait={wait} /> : <Start check={check} minutes={check.answer.minutes} />)}
           {check.answer.kind === 'seconds' && <SecondsAnswer check={check} onDone={done} />}
-          {check.answer.kind === 'volts' && <VoltsAnswer check={check} state={check.answer.state} onDone={done} />}
+          {check.answer.kind === 'volts' && Volts && <Volts check={check} state={check.answer.state} onDone={done} />}
+          {check.answer.kind === 'openVolts' && OpenVolts && <OpenVolts check={check} onDone={done} />}
           <Verdicts
             about={check.id}
             pass={check.answer.kind === 'yesNo' || check.answer.kind === 'wait'}
@@ -105,7 +97,7 @@ export function CheckRow({ check, number, next }: Props) {
 }
 
 function Start({ check, minutes }: { readonly check: Check; readonly minutes: number }) {
-  const { point, write } = useDoorbell();
+  const { point, write } = useJob();
   return (
     <Button variant="secondary" onClick={() => write('waitStarted', { pointId: point.id, check: check.id, minutes })}>
       {proveWords.startTheTimerMin({ minutes })}
