@@ -1,6 +1,6 @@
 import { sayIn } from '@/words';
 import { chooseAmong, optionId, optionsFor } from '@/core/advice';
-import { DRAWS_FOR_A_CHOICE, predictedVolts } from '@/core/bell';
+import { DRAWS_FOR_A_CHOICE, newOpenVolts, predictedVolts } from '@/core/bell';
 import { fold, placeOf, type Job } from '@/core/job';
 import { newEntry, type Entry, type EntryData, type EntryKind, type Person } from '@/core/kinds';
 import { assess, checksOf, choiceOf, huntOf, pointSteps, type Doorbell } from '@/core/points';
@@ -150,6 +150,23 @@ export class DemoLog {
     return this;
   }
 
+  /** The open volts of the new transformer, as its sheet predicts them at these mains. */
+  private readOpen(mainsVolts: number): void {
+    const transformer = this.point.choice?.data.transformer;
+    if (!transformer) return;
+    const band = newOpenVolts(assess(this.job, this.point).known, transformer, mainsVolts);
+    this.write('checkDone', {
+      pointId: this.pointId,
+      check: 'newOpenVolts',
+      result: 'passed',
+      figure: Number(band.likely.toFixed(1)),
+      at: 'transformer',
+      mainsVolts,
+      bandLow: band.low,
+      bandHigh: band.high,
+    });
+  }
+
   switchOn(): this {
     return this.write('circuitSwitched', { circuitId: `of-${this.pointId}`, to: 'on' });
   }
@@ -160,12 +177,20 @@ export class DemoLog {
       const base = { pointId: this.pointId, check, result: 'passed' } as const;
       if (answer.kind === 'wait')
         this.write('waitStarted', { pointId: this.pointId, check, minutes: answer.minutes }).wait(answer.minutes);
-      if (answer.kind === 'seconds') this.write('checkDone', { ...base, figure: 0.8 });
+      if (answer.kind === 'openVolts') this.readOpen(mainsVolts);
+      else if (answer.kind === 'seconds') this.write('checkDone', { ...base, figure: 0.8 });
       else if (answer.kind === 'volts') {
         const { known, reference } = assess(this.job, this.point);
-        const band = predictedVolts(known, reference.change, answer.state, mainsVolts);
+        const band = predictedVolts(known, reference.change, answer.state, mainsVolts, 'transformer');
         const figure = Number(band.likely.toFixed(1));
-        this.write('checkDone', { ...base, figure, mainsVolts, bandLow: band.low, bandHigh: band.high });
+        this.write('checkDone', {
+          ...base,
+          figure,
+          at: 'transformer',
+          mainsVolts,
+          bandLow: band.low,
+          bandHigh: band.high,
+        });
       } else this.write('checkDone', base);
       if (check === last) break;
     }

@@ -10,7 +10,9 @@ import {
   checksOf,
   comparisonOf,
   conclusionsOf,
-  customerWords,
+  customerSheet,
+  failuresOf,
+  decisionOf,
   findingsOf,
   fixtureOptions,
   ladderOf,
@@ -51,8 +53,9 @@ function atPoint(job: Job, point: Point): readonly unknown[] {
     boxDoubts(point),
     wifiOf(job, point),
     ...(point.kind === 'doorbell'
-      ? [assessment.reference, assessment.known.guesses, bagList(job, point), checksOf(point), customerWords(point)]
+      ? [assessment.reference, assessment.known.guesses, bagList(job, point), checksOf(point)]
       : []),
+    failuresOf(point),
     ...(point.kind === 'floodlight' ? [fixtureOptions(point, SHIPPED_CATALOGUE, {})] : []),
     ...(point.kind === 'plugFloodlight' ? [plugOptions(point, SHIPPED_CATALOGUE), outletFit(point, null)] : []),
   ];
@@ -66,6 +69,7 @@ function atChoose(job: Job, point: Point): readonly unknown[] {
   const choosing = chooseAmong(survey, known.houses, optionsFor(survey, premises), job.policy.weakSupply);
   return [
     assessment.advice(),
+    decisionOf(assessment),
     comparisonOf(job, point, SHIPPED_CATALOGUE),
     choosing,
     ...choosing.options.map((way) => [whyNotThis(survey, way, choosing), wayPlan(known, way)]),
@@ -87,6 +91,7 @@ export const everythingSaid = (job: Job, ways: boolean): readonly Said[] =>
   saidIn([
     beforeList(job),
     customerPage(job, null),
+    customerSheet(job),
     houseOf(job),
     THINGS.map((kind) => thingsOf(job, kind)),
     ...job.points.map((point) => atPoint(job, point)),

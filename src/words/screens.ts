@@ -10,6 +10,7 @@ export const breakerLabelWords = screens.breakerLabel;
 export const catalogueWords = screens.catalogue;
 export const chooseWords = screens.choose;
 export const compareWords = screens.compare;
+export const doorWords = screens.door;
 export const doorLookWords = screens.doorLook;
 export const doorbellWords = screens.doorbell;
 export const drawingWords = screens.drawing;

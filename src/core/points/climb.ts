@@ -50,6 +50,16 @@ export interface PointVerdict {
   readonly words: Text;
 }
 
+/** What a kind of point gives to the customer’s page. */
+export interface ForCustomer {
+  /** What stands where, a sentence each. */
+  readonly stands: readonly Text[];
+  /** What may be seen when it fails, and the one thing to do then. */
+  readonly fails: readonly { readonly seen: Text; readonly does: Text }[];
+  /** What is theirs to know. */
+  readonly yours: readonly Text[];
+}
+
 /**
  * What is told of a kind of point on its way up the ladder. The other half is its {@link PointBuild}; methods for the same
  * reason.
@@ -72,6 +82,8 @@ export interface PointClimb<P extends Point> {
   checks(point: P): readonly Check[];
   /** What has to be in the bag. */
   parts(job: Job, point: P): readonly Text[];
+  /** What the page says that stays with the customer. */
+  forCustomer(point: P): ForCustomer;
   /** What whoever it is handed to is told. */
   toTell(point: P): readonly Text[];
   /** What was worked out; null before there is anything to say. */

@@ -128,6 +128,17 @@ export interface PointsSayings {
   failedLetStand: { readonly name: Text };
   circuitStillOff: None;
   checksLetStand: { readonly failed: number };
+  // customerSheet
+  nothingFittedYet: { readonly at: Text };
+  notProved: { readonly point: string; readonly name: Text; readonly failed: boolean; readonly why: string };
+  floodlightStands: { readonly name: string; readonly heightM: number | null; readonly isDone: boolean };
+  lightStaysOff: None;
+  wayOnDusk: None;
+  plugInDusk: None;
+  noPicture: None;
+  internetThenWay: None;
+  internetThenPlug: None;
+  mustNotBeSeen: None;
   // mounting
   noteHeightCameIn: None;
   overTheGroundBelow: None;

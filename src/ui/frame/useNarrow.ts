@@ -1,15 +1,19 @@
 import { useSyncExternalStore } from 'react';
 
-const QUERY = '(max-width: 620px)';
+/** From here down one column stands, with the foot bar under the thumb (`theme/_sizes`). */
+const ONE_COLUMN = '(max-width: 1023px)';
 
-/** Whether the window is a phone's: drawings have a standing layout there. */
+const media = (): MediaQueryList | null =>
+  typeof window === 'undefined' || typeof window.matchMedia !== 'function' ? null : window.matchMedia(ONE_COLUMN);
+
+/** Whether this is a phone, or a window as narrow as one. */
 export const useNarrow = (): boolean =>
   useSyncExternalStore(
     (listener) => {
-      const media = window.matchMedia(QUERY);
-      media.addEventListener('change', listener);
-      return () => media.removeEventListener('change', listener);
+      const query = media();
+      query?.addEventListener('change', listener);
+      return () => query?.removeEventListener('change', listener);
     },
-    () => window.matchMedia(QUERY).matches,
+    () => media()?.matches ?? false,
     () => false,
   );

@@ -8,6 +8,7 @@ import { Fragment } from 'react';
 import { regionOf, type Job, placeOf } from '@/core/job';
 import { Lines } from '../paper/Lines';
 import { SHEETS } from '../points/sheets';
+import { CustomerPage } from './CustomerPage';
 import { PrintButton } from '../frame/PrintButton';
 
 /** The one printed sheet of a job: what was found, decided, wired, mounted, proved, and what stays open. */
@@ -19,9 +20,17 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
   const transformer = job.points.some(({ hangs, fed }) => hangs.supplyId !== null && fed.breaker);
   return (
     <main className="sheet-page">
-      <div className="sheet-head">
+      <span className="row-of no-print">
+        <Link className="btn btn-secondary" href={`/jobs/${job.id}`}>
+          {sheetWords.backToTheJob}
+        </Link>
+        <PrintButton />
+      </span>
+      <CustomerPage job={job} printedAt={printedAt} />
+      <div className="sheet-head new-page">
         <div>
           <h1>{job.erasedAt === null ? job.title : sheetWords.customerErased}</h1>
+          <div className="soft">{sheetWords.forTheTrade}</div>
           <div>{site.address}</div>
         </div>
         <div className="small">
@@ -29,12 +38,6 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
           <br />
           {sheetWords.entries({ last: job.last })}
         </div>
-        <span className="row-of no-print">
-          <Link className="btn btn-secondary" href={`/jobs/${job.id}`}>
-            {sheetWords.backToTheJob}
-          </Link>
-          <PrintButton />
-        </span>
       </div>
       <Lines
         lines={[

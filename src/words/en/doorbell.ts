@@ -60,20 +60,29 @@ export const doorbell: Sentences<DoorbellSayings> = {
   failsNight: 'fails at night',
   showPlugPulled: 'Show its plug: pulled, there is no bell.',
   keepSwitchWithout: 'Keep the switch on: without power there is no bell.',
-  // points/doorbell/customerWords
-  chimeHouseRings: 'the chime in the house rings',
+  // points/doorbell/forCustomer
   ringsThroughPlug: ({ oldChimeStays }) =>
-    `it rings through a plug-in sounder${oldChimeStays ? ', the old chime is silent' : ''}`,
-  nothingFittedYet: ({ at }) => `Nothing was fitted at the ${at} yet.`,
-  wasFitted: 'was fitted',
-  isToBe: 'is to be fitted',
-  videoDoorbell: ({ done, at, ring }) => `A video doorbell ${done} at the ${at}; ${ring}.`,
-  leaveAdapterOutlet: (_, t) =>
-    `Leave its adapter in the ${t.outlet}: without power there is no bell. When it fails, look at the adapter first, then at the Wi-Fi.`,
-  keepCircuitSwitched: (_, t) =>
-    `Keep its circuit switched on: without power there is no bell. When it fails, look at the ${t.board} first, then at the Wi-Fi.`,
+    `It rings through a plug-in sounder${oldChimeStays ? '; the old chime stays on the wall and is silent' : ''}.`,
+  doorbellStands: ({ at, isDone, heightM }, t) =>
+    `The video doorbell at the ${at} ${isDone ? 'was fitted' : 'is to be fitted'}: picture, voice, a button.${
+      heightM === null ? '' : ` Its lens is ${t.small(heightM)} over the ground.`
+    }`,
+  chimeStillRings: ({ place, isNew, small }) =>
+    `${isNew ? 'A new chime' : 'Your chime'}${place === null ? '' : ` (${place})`} ${isNew ? 'rings' : 'still rings'}.${
+      small ? ' A small part inside it lets the doorbell draw its power.' : ''
+    }`,
+  newTransformerStands: ({ isAdapter, place, isDone }, t) =>
+    isAdapter
+      ? `An adapter in its ${t.outlet} ${isDone ? 'feeds' : 'is to feed'} the doorbell: leave it in.`
+      : `A new transformer${place === null ? '' : ` (${place})`} ${isDone ? 'feeds' : 'is to feed'} the doorbell: the old one was too weak for it.`,
   cameraSeesStands:
     'The camera sees whoever stands at the door, and voice is recorded: tell visitors where the place asks for it.',
+  noRingInside: 'No ring inside',
+  pictureThenChime: 'A picture is there? Then it is the chime: ask us.',
+  noRingFromSounder: 'No ring from the sounder',
+  sounderInItsOutlet: (_, t) => `Is the sounder in its ${t.outlet}? Then ask us.`,
+  goesOffAtNight: 'Goes off at night',
+  noteTheTime: 'Note the time and ask us. Nothing to do yourself.',
   // points/doorbell/inHouse
   stillMade: 'still to be made',
   plateNotRead: 'plate not read',

@@ -119,6 +119,19 @@ export const points: Sentences<PointsSayings> = {
   failedLetStand: ({ name }) => `failed and let stand: ${lowerFirst(name)}`,
   circuitStillOff: 'its circuit is still off',
   checksLetStand: ({ failed }) => `${failed} failed, let stand`,
+  // points/customerSheet
+  nothingFittedYet: ({ at }) => `Nothing was fitted at the ${at} yet.`,
+  notProved: ({ point, name, failed, why }) =>
+    `${point}: ${failed ? 'this failed' : 'this was not tried'}: ${lowerFirst(name)}.${why === '' ? '' : ` ${capital(why)}${/[.!?]$/.test(why) ? '' : '.'}`}`,
+  floodlightStands: ({ name, heightM, isDone }, t) =>
+    `${name}: a light with a camera ${isDone ? 'was put up' : 'is to be put up'}${heightM === null ? '' : `, ${t.small(heightM)} over the ground`}: lamps, picture, voice, and an eye for people who walk.`,
+  lightStaysOff: 'Light stays off',
+  wayOnDusk: (_, t) => `Is its ${t.way} on? It needs dusk and somebody who walks.`,
+  plugInDusk: 'Is its plug in? It needs dusk and somebody who walks.',
+  noPicture: 'No picture',
+  internetThenWay: (_, t) => `Is the internet there? Then its ${t.way} off, count to ten, and on.`,
+  internetThenPlug: 'Is the internet there? Then its plug out, count to ten, and in.',
+  mustNotBeSeen: 'What is not yours to see stays out of its picture: keep its masks as they are.',
   // points/mounting
   noteHeightCameIn: 'Note the height it came to',
   overTheGroundBelow: 'Tape to the lens, over the ground below it.',

@@ -6,6 +6,7 @@ import { isFeedKnown } from './assessment';
 import { checksAtDoor } from './checks';
 import { decisionOf } from './decision';
 import type { Doorbell } from './doorbell';
+import { doorForCustomer } from './forCustomer';
 import { doorAreas, isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
 import { doorbellMove } from './nextMove';
@@ -28,6 +29,7 @@ export const doorbellClimb: PointClimb<Doorbell> = {
   worries: doorbellWorries,
   checks: checksAtDoor,
   parts: doorbellParts,
+  forCustomer: doorForCustomer,
   toTell: ({ fed }) => [
     fed.breaker ? BY_ITS_CIRCUIT : said('showPlugPulled'),
     ...(!fed.breaker ? [] : [said('keepSwitchWithout')]),

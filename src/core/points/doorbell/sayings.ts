@@ -36,16 +36,18 @@ export interface DoorbellSayings {
   failsNight: None;
   showPlugPulled: None;
   keepSwitchWithout: None;
-  // customerWords
-  chimeHouseRings: None;
+  // forCustomer
   ringsThroughPlug: { readonly oldChimeStays: boolean };
-  nothingFittedYet: { readonly at: Text };
-  wasFitted: None;
-  isToBe: None;
-  videoDoorbell: { readonly done: Text; readonly at: Text; readonly ring: Text };
-  leaveAdapterOutlet: None;
-  keepCircuitSwitched: None;
+  doorbellStands: { readonly at: Text; readonly isDone: boolean; readonly heightM: number | null };
+  chimeStillRings: { readonly place: string | null; readonly isNew: boolean; readonly small: boolean };
+  newTransformerStands: { readonly isAdapter: boolean; readonly place: string | null; readonly isDone: boolean };
   cameraSeesStands: None;
+  noRingInside: None;
+  pictureThenChime: None;
+  noRingFromSounder: None;
+  sounderInItsOutlet: None;
+  goesOffAtNight: None;
+  noteTheTime: None;
   // inHouse
   stillMade: None;
   plateNotRead: None;

@@ -42,7 +42,6 @@ export function DoorbellCarried() {
 
 /** The figures that decide. */
 function Figures({ assessment }: { readonly assessment: Assessment }) {
-  const say = useSay();
   const { reference, known, survey } = assessment;
   const chime = reference.treatment && chimeFigures(survey, known.houses, reference.change, reference.treatment);
   return (

@@ -1,17 +1,17 @@
-import { doorbellWords } from '@/words/screens';
+import { doorbellWords, sheetWords, verdictWords } from '@/words/screens';
 import { placeOf } from '@/core/job';
 import { sayIn } from '@/words';
 import { answerName } from '@/core/kinds';
 import type { Say } from '@/words';
 import { said } from '@/core/said';
-import { DRAWS_FOR_A_CHOICE } from '@/core/bell';
+import { DRAWS_FOR_A_CHOICE, chimeFigures } from '@/core/bell';
 import { treatmentById } from '@/core/chime';
 import { lengthsOf, regionOf, type Job } from '@/core/job';
 import {
   TRANSFORMER_ADDED,
   assess,
+  failuresOf,
   boxSurveyOf,
-  customerWords,
   midwayWords,
   partsOf,
   roomWords,
@@ -19,6 +19,7 @@ import {
   worriesOf,
   type Doorbell,
   wireOf,
+  type Assessment,
 } from '@/core/points';
 import { boxRoom, feedCase, standardBox } from '@/core/junction';
 import { gaugeText, lengthText } from '@/core/units';
@@ -31,7 +32,8 @@ import { factLines } from '../../paper/factLines';
 import { HandedOver } from '../../paper/HandedOver';
 import { Lines } from '../../paper/Lines';
 import { SheetPhotos } from '../../paper/SheetPhotos';
-import { StillOpen } from '../../paper/StillOpen';
+import { ProofsTable } from '../../paper/ProofsTable';
+import { PartsTaken, StillOpen } from '../../paper/StillOpen';
 import { SwitchOff } from '../../paper/SwitchOff';
 import { WiredPlaces } from '../../paper/WiredPlaces';
 
@@ -61,6 +63,14 @@ function boxWords(job: Job, point: Doorbell, say: Say): string | undefined {
   ]
     .filter(Boolean)
     .join(', ');
+}
+
+/** What the chime gets when it is pressed, beside what it is made for; nothing where it is silent or not computed. */
+function chimeWords({ survey, known, reference }: Assessment): string | undefined {
+  const chime = reference.treatment && chimeFigures(survey, known.houses, reference.change, reference.treatment);
+  return chime
+    ? doorbellWords.chimeGetsOf({ volts: volts(chime.pressedVolts.likely), rated: `${chime.ratedVolts} V` })
+    : undefined;
 }
 
 /** A doorbell on the sheet. */
@@ -96,7 +106,9 @@ export function DoorbellSheet({ job, point, first }: Props) {
   return (
     <>
       <h2 className="point-name">{point.name}</h2>
+      <StillOpen say={say} point={point} worries={worries} />
       <p data-testid="sheet-verdict">
+        {failuresOf(point).length > 0 && `${verdictWords.workedOutBefore} `}
         <b>{say(said('verdict', { verdict: judgement.verdict }))}.</b> {say(judgement.reason)}{' '}
         {judgement.verdict !== 'notComputed' &&
           doorbellWords.believedToHoldMargin({
@@ -107,7 +119,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
       </p>
       <SwitchOff say={say} job={job} point={point} />
       <section>
-        <h3>{doorbellWords.found}</h3>
+        <h3>{sheetWords.asFound}</h3>
         <Lines
           lines={[
             ...factLines(job, 'pointDescribed', look, ['wasThere', 'ownCable']),
@@ -142,7 +154,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
         <ReadingsTable point={point} />
       </section>
       <section className="keep-together">
-        <h3>{doorbellWords.taken}</h3>
+        <h3>{sheetWords.asBuilt}</h3>
         {choice && treatment ? (
           <Lines
             lines={[
@@ -158,6 +170,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
                     : doorbellWords.theOldOneIs),
               ],
               [doorbellWords.chime, `${say(treatment.name)}: ${say(treatment.what)}`],
+              [doorbellWords.chimeGets, chimeWords(assessment)],
               [doorbellWords.wire, wireWords(choice.data, say)],
               [doorbellWords.why, choice.data.reason],
               [
@@ -180,6 +193,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
         <h3>{doorbellWords.wired}</h3>
         <WiredPlaces say={say} point={point} />
         <StepsTable say={say} point={point} />
+        <ProofsTable job={job} point={point} />
       </section>
       <section className="keep-together">
         <h3>{doorbellWords.mounted}</h3>
@@ -209,12 +223,8 @@ export function DoorbellSheet({ job, point, first }: Props) {
         <ChecksTable say={say} point={point} />
       </section>
       <SheetPhotos job={job} point={point} first={first} />
-      <StillOpen say={say} worries={worries} parts={parts} />
-      <section className="keep-together">
-        <h3>{doorbellWords.forTheCustomer}</h3>
-        <p>{say(customerWords(point))}</p>
-        <HandedOver left={left} />
-      </section>
+      <PartsTaken say={say} parts={parts} />
+      <HandedOver left={left} />
     </>
   );
 }

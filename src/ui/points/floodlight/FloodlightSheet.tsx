@@ -27,7 +27,9 @@ import { HandedOver } from '../../paper/HandedOver';
 import { factLines } from '../../paper/factLines';
 import { Lines } from '../../paper/Lines';
 import { SheetPhotos } from '../../paper/SheetPhotos';
-import { StillOpen } from '../../paper/StillOpen';
+import { MountedAsItCame, ProvedChecks } from '../../paper/AsItCame';
+import { PartsTaken, StillOpen } from '../../paper/StillOpen';
+import { ProofsTable } from '../../paper/ProofsTable';
 import { StepsTable } from '../../paper/SheetTables';
 import { SwitchOff } from '../../paper/SwitchOff';
 
@@ -55,7 +57,7 @@ export function FloodlightSheet({ job, point, first }: Props) {
   return (
     <>
       <h2 className="point-name">{point.name}</h2>
-      <p>{floodlightWords.floodlightCameraItsAim}</p>
+      <StillOpen say={say} point={point} worries={worries} />
       <SwitchOff say={say} job={job} point={point} />
       <Lines
         lines={[
@@ -116,10 +118,13 @@ export function FloodlightSheet({ job, point, first }: Props) {
         <section>
           <h2>{floodlightWords.wired}</h2>
           <StepsTable say={say} point={point} />
+          <ProofsTable job={job} point={point} />
         </section>
       )}
+      <MountedAsItCame job={job} point={point} />
+      <ProvedChecks say={say} point={point} />
       <SheetPhotos job={job} point={point} first={first} />
-      <StillOpen say={say} worries={worries} parts={parts} />
+      <PartsTaken say={say} parts={parts} />
       <HandedOver left={point.left} />
     </>
   );

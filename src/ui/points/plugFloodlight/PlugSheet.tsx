@@ -10,7 +10,8 @@ import { HandedOver } from '../../paper/HandedOver';
 import { factLines } from '../../paper/factLines';
 import { Lines } from '../../paper/Lines';
 import { SheetPhotos } from '../../paper/SheetPhotos';
-import { StillOpen } from '../../paper/StillOpen';
+import { MountedAsItCame, ProvedChecks } from '../../paper/AsItCame';
+import { PartsTaken, StillOpen } from '../../paper/StillOpen';
 import { StepsTable } from '../../paper/SheetTables';
 
 interface Props {
@@ -30,6 +31,7 @@ export function PlugSheet({ job, point, first }: Props) {
   return (
     <>
       <h2 className="point-name">{point.name}</h2>
+      <StillOpen say={say} point={point} worries={worries} />
       <p>{plugFloodlightWords.floodlightCameraWithA}</p>
       <p>{plugFloodlightWords.toSwitchItOff({ place: outlet.place ? `: ${outlet.place}` : '' })}</p>
       <Lines
@@ -49,8 +51,10 @@ export function PlugSheet({ job, point, first }: Props) {
           <StepsTable say={say} point={point} />
         </section>
       )}
+      <MountedAsItCame job={job} point={point} />
+      <ProvedChecks say={say} point={point} />
       <SheetPhotos job={job} point={point} first={first} />
-      <StillOpen say={say} worries={worries} parts={parts} />
+      <PartsTaken say={say} parts={parts} />
       <HandedOver left={left} />
     </>
   );

@@ -1,7 +1,6 @@
 /** A doorbell on the carry sheet, the drawings and the sheet. */
 export const doorbell = {
   allOnThisSupply: ({ doors }: { readonly doors: string }) => `All on this supply together: ${doors}.`,
-  wouldSettleIt: 'Would settle it',
   doorLikelyAtWorst: 'door, likely at worst',
   theOldTransformer: 'the old transformer:',
   openVolts: 'open volts',
@@ -48,14 +47,12 @@ export const doorbell = {
   sparePairs: ({ sparePairs }: { readonly sparePairs: number }) => `${sparePairs} spare pairs`,
   believedToHoldMargin: ({ belief, marginVolts }: { readonly belief: string; readonly marginVolts: string }) =>
     `Believed to hold ${belief}, margin ${marginVolts}; `,
-  found: 'Found',
   runToThe: ({ midwayWords }: { readonly midwayWords: string }) => `run to the ${midwayWords}`,
   runToTheDoor: 'run to the door',
   wiFiAtThe: 'Wi-Fi at the spot',
   pairsOfScrews: 'pairs of screws',
   inUse: ', in use',
   transformersBox: 'transformer’s box',
-  taken: 'Taken',
   theOldOneBell: ({ screws, ratedVolts }: { readonly screws: string; readonly ratedVolts: number }) =>
     `the old one, bell wires on ${screws}, ${ratedVolts} V`,
   theOldOneIs: 'the old one is kept',
@@ -73,7 +70,8 @@ export const doorbell = {
   thickSide: ({ sideDeg, sideThick }: { readonly sideDeg: number; readonly sideThick: string }) =>
     `${sideDeg}°, thick side ${sideThick}`,
   proved: 'Proved',
-  forTheCustomer: 'For the customer',
+  chimeGets: 'chime when pressed',
+  chimeGetsOf: ({ volts, rated }: { readonly volts: string; readonly rated: string }) => `${volts}, made for ${rated}`,
   transformer: 'transformer',
   chime: 'chime',
   device: 'device',

@@ -110,7 +110,6 @@ export const floodlight = {
   orientationHeightTiltSeal: 'orientation, height, tilt, seal',
   eachWithItsFigure: 'each with its figure, nothing passed by default',
   whatStaysWithThe: 'what stays with the customer',
-  floodlightCameraItsAim: 'Floodlight camera. Its aim and its proof were not planned with this program.',
   wiFiAtThe: 'Wi-Fi at the spot',
   feedRemedy: 'feed remedy',
   moreRoom: 'more room',

@@ -5,6 +5,7 @@ import { breakerLabel } from './breakerLabel';
 import { catalogue } from './catalogue';
 import { choose } from './choose';
 import { compare } from './compare';
+import { door } from './door';
 import { doorLook } from './doorLook';
 import { doorbell } from './doorbell';
 import { drawing } from './drawing';
@@ -39,6 +40,7 @@ export const screens = {
   catalogue,
   choose,
   compare,
+  door,
   doorLook,
   doorbell,
   drawing,

@@ -10,6 +10,7 @@ import { useState } from 'react';
 import { optionId, restsOn, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from '@/core/advice';
 import { TREATMENTS } from '@/core/chime';
 import { decisionOf, wireOf } from '@/core/points';
+import { useNarrow } from '../../../frame/useNarrow';
 import { Choices } from '../../../form/Choices';
 import { FieldGroup } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
@@ -21,11 +22,18 @@ import { wayWords } from '@/core/advice';
 import { useWays } from './useWays';
 import { WayDetail } from './WayDetail';
 import { WayPlot } from './WayPlot';
+import { WaysInWords } from './WaysInWords';
 import { WayTable } from './WayTable';
 
 const KEEP = 'keep';
 /** Ways shown at first: a handful is compared, forty are not. */
 const FEW = 5;
+/** And on a phone, in words. */
+const FEW_IN_WORDS = 3;
+
+/** What is proposed stands first; the others stay as they come. */
+const inOrder = (ways: readonly JudgedOption[], first: string | undefined): readonly JudgedOption[] =>
+  ways.toSorted((a, b) => Number(b.id === first) - Number(a.id === first));
 const WIRE_CHOICES = {
   keep: chooseWords.leaveIt,
   join: chooseWords.joinSparePairs,
@@ -78,6 +86,8 @@ function WaysCompared({ choosing, isWorking }: ComparedProps) {
   const { options: ways, proposed } = choosing;
   const [picked, setPicked] = useState<string | null>(null);
   const [hovered, setHovered] = useState<string | null>(null);
+  const narrow = useNarrow();
+  const [all, setAll] = useState(false);
   const { choice } = point;
   const taken = choice
     ? optionId({
@@ -92,6 +102,7 @@ function WaysCompared({ choosing, isWorking }: ComparedProps) {
   if (!way) return <p>{chooseWords.thereIsNoWay}</p>;
   const select = ({ id }: JudgedOption) => setPicked(id);
   const first = worthConsidering(choosing, taken, FEW);
+  const inWords = narrow && !all;
   const table = {
     selected: way.id,
     hovered,
@@ -104,36 +115,62 @@ function WaysCompared({ choosing, isWorking }: ComparedProps) {
     <>
       <Proposal choosing={choosing} isWorking={isWorking} />
       <RestsOn choosing={choosing} />
-      <SchoolHere matter="weakSupply" lead={chooseWords.itIsProposedBy} submit={() => chooseWords.proposeByItHere} />
-      <p className="no-print">
-        <Link href={`/jobs/${job.id}/compare?point=${point.id}`}>{chooseWords.allDoorbellsSideBy}</Link>
-      </p>
-      <section className="compared">
-        <h2>{chooseWords.worthConsidering}</h2>
-        <WayTable ways={ways} first={first.map(({ id }) => id)} {...table} />
-      </section>
-      <section>
-        <h2>{chooseWords.theOneThatIs}</h2>
-        <Turning ways={ways} way={way} onSelect={select} />
-        <WayDetail way={way} known={known} ways={ways} />
-        {proposed && way.id !== proposed.id && (
-          <p data-testid="why-not">
-            <b>{chooseWords.whyNotThisOne}</b> {say(whyNotThis(assessment.survey, way, choosing))}
+      {inWords && (
+        <>
+          <WaysInWords {...table} ways={inOrder(worthConsidering(choosing, taken, FEW_IN_WORDS), proposed?.id)} />
+          <TakeWay
+            key={way.id}
+            way={way}
+            why={say(way.judgement.reason)}
+            taken={way.id === taken}
+            isWorking={isWorking}
+          />
+          {way.transformer?.mainsWork && <p className="caution">{chooseWords.replacingTheTransformerIs}</p>}
+        </>
+      )}
+      {narrow && (
+        <Button variant="link" onClick={() => setAll(!all)}>
+          {all ? chooseWords.aFewInWords : chooseWords.allWaysAndFigures}
+        </Button>
+      )}
+      {!inWords && (
+        <>
+          <SchoolHere
+            matter="weakSupply"
+            lead={chooseWords.itIsProposedBy}
+            submit={() => chooseWords.proposeByItHere}
+          />
+          <p className="no-print">
+            <Link href={`/jobs/${job.id}/compare?point=${point.id}`}>{chooseWords.allDoorbellsSideBy}</Link>
           </p>
-        )}
-        <TakeWay
-          key={way.id}
-          way={way}
-          why={say(way.judgement.reason)}
-          taken={way.id === taken}
-          isWorking={isWorking}
-        />
-        {way.transformer?.mainsWork && <p className="caution">{chooseWords.replacingTheTransformerIs}</p>}
-      </section>
-      <section>
-        <h2>{chooseWords.whatItCostsAgainst}</h2>
-        <WayPlot ways={ways.filter(({ judgement }) => judgement.verdict !== 'notComputed')} {...table} />
-      </section>
+          <section className="compared">
+            <h2>{chooseWords.worthConsidering}</h2>
+            <WayTable ways={ways} first={first.map(({ id }) => id)} {...table} />
+          </section>
+          <section>
+            <h2>{chooseWords.theOneThatIs}</h2>
+            <Turning ways={ways} way={way} onSelect={select} />
+            <WayDetail way={way} known={known} ways={ways} />
+            {proposed && way.id !== proposed.id && (
+              <p data-testid="why-not">
+                <b>{chooseWords.whyNotThisOne}</b> {say(whyNotThis(assessment.survey, way, choosing))}
+              </p>
+            )}
+            <TakeWay
+              key={way.id}
+              way={way}
+              why={say(way.judgement.reason)}
+              taken={way.id === taken}
+              isWorking={isWorking}
+            />
+            {way.transformer?.mainsWork && <p className="caution">{chooseWords.replacingTheTransformerIs}</p>}
+          </section>
+          <section>
+            <h2>{chooseWords.whatItCostsAgainst}</h2>
+            <WayPlot ways={ways.filter(({ judgement }) => judgement.verdict !== 'notComputed')} {...table} />
+          </section>
+        </>
+      )}
     </>
   );
 }

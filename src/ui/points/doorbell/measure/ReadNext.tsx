@@ -1,15 +1,24 @@
 'use client';
-import { measureWords } from '@/words/screens';
+import { doorWords, measureWords } from '@/words/screens';
+import { Button } from 'react-bootstrap';
 import { Filled } from '../../../figures/Filled';
 import type { ReactNode } from 'react';
 import { useSay } from '../../../log/useSay';
 import type { NextReading } from '@/core/points';
+import { useFacts } from '../../../form/useFacts';
 import { useDoorbell } from '../useDoorbell';
 import { percent } from '../../../figures/words';
 import { lowerFirst } from '@/core/units';
 
+interface ReadingProps {
+  readonly reading: NextReading;
+  readonly best: boolean;
+  /** It can’t be had here: nothing waits for it. */
+  readonly onMissed: (id: NextReading['id']) => void;
+}
+
 /** How likely each reading changes what is proposed, drawn as a bar, with the minutes it costs. */
-function Reading({ reading, best }: { readonly reading: NextReading; readonly best: boolean }) {
+function Reading({ reading, best, onMissed }: ReadingProps) {
   const say = useSay();
   return (
     <li className={best ? 'best' : undefined}>
@@ -31,6 +40,9 @@ function Reading({ reading, best }: { readonly reading: NextReading; readonly be
           </>
         )}
         <span className="small soft">{reading.minutes} min</span>
+        <Button variant="link" className="small" onClick={() => onMissed(reading.id)}>
+          {doorWords.cantHaveIt}
+        </Button>
       </div>
     </li>
   );
@@ -39,8 +51,11 @@ function Reading({ reading, best }: { readonly reading: NextReading; readonly be
 /** Which reading next: by the chance that it changes what is proposed, per minute; or that there is enough. */
 export function ReadNext() {
   const say = useSay();
-  const { assessment, point } = useDoorbell();
-  const { next, idle, enough } = assessment.advice();
+  const { words } = useFacts('pointDescribed', {}, {});
+  const { assessment, point, write } = useDoorbell();
+  const { next, idle, enough, missed } = assessment.advice();
+  const missedAre = (ids: readonly NextReading['id'][]) =>
+    write('pointDescribed', { pointId: point.id, cantRead: ids.length === 0 ? null : [...ids] });
   if (assessment.reference.change.transformer && point.choice)
     return <p className="soft">{measureWords.aNewTransformerIs}</p>;
   return (
@@ -52,9 +67,17 @@ export function ReadNext() {
       ) : (
         <ol className="read-next">
           {next.map((reading, i) => (
-            <Reading key={reading.id} reading={reading} best={i === 0} />
+            <Reading key={reading.id} reading={reading} best={i === 0} onMissed={(id) => missedAre([...missed, id])} />
           ))}
         </ol>
+      )}
+      {missed.length > 0 && (
+        <p className="small soft">
+          {doorWords.missed({ missed: missed.map((id) => words('cantRead', id)).join(', ') })}{' '}
+          <Button variant="link" onClick={() => missedAre([])}>
+            {doorWords.askAgain}
+          </Button>
+        </p>
       )}
       {idle.length > 0 && (
         <p className="small soft">

@@ -5,9 +5,10 @@ import { startedLog, type TestLog } from '../../job/forTests';
 import { pointSteps } from '../planOf';
 import { assess } from './assessment';
 import { choiceOf } from './choiceOf';
-import { customerWords } from './customerWords';
+import { doorForCustomer } from './forCustomer';
 
 const pointId = 'p';
+const stands = ({ door }: TestLog): string => doorForCustomer(door).stands.map(say).join(' ');
 const found = (chimeKind: 'mechanical' | 'none', deviceId: string): TestLog =>
   startedLog()
     .write('pointDescribed', { pointId, wasThere: 'button', wall: 'brick', deviceId })
@@ -31,21 +32,19 @@ function take(
 describe('what the customer is left with in words', () => {
   it('says of nothing that it was fitted before a way is taken, nor before its wires are on', () => {
     const log = found('mechanical', 'constant-power');
-    expect(say(customerWords(log.door))).toBe('Nothing was fitted at the front door yet.');
+    expect(stands(log)).toBe('Nothing was fitted at the front door yet.');
     take(log, ({ sounds, fit }) => sounds && fit === null);
-    expect(say(customerWords(log.door))).toMatch(
-      /^A video doorbell is to be fitted at the front door; the chime .* rings\./,
-    );
+    expect(stands(log)).toMatch(/^The video doorbell at the front door is to be fitted: .* Your chime still rings\./);
     for (const { id, touches } of pointSteps(log.door))
       log.write('stepTicked', { pointId, stepId: id, touches, how: 'done' });
-    expect(say(customerWords(log.door))).toMatch(/^A video doorbell was fitted/);
+    expect(stands(log)).toMatch(/^The video doorbell at the front door was fitted/);
   });
   it('speaks of an old chime only where there is one', () => {
     const silent = take(found('mechanical', 'compact-silent'), ({ sounds }) => !sounds);
-    expect(say(customerWords(silent.door))).toContain('rings through a plug-in sounder, the old chime is silent.');
+    expect(stands(silent)).toContain('rings through a plug-in sounder; the old chime stays on the wall and is silent.');
     const none = take(found('none', 'compact-silent'), ({ sounds }) => !sounds);
-    expect(say(customerWords(none.door))).toContain('rings through a plug-in sounder.');
-    expect(say(customerWords(none.door))).not.toContain('chime');
+    expect(stands(none)).toContain('rings through a plug-in sounder.');
+    expect(stands(none)).not.toContain('chime');
   });
   it('names the adapter of what plugs in, and no breaker', () => {
     const log = startedLog()
@@ -56,7 +55,7 @@ describe('what the customer is left with in words', () => {
         segments: [{ way: 'surface', lengthM: 3, holes: 0 }],
       });
     take(log, ({ fit }) => fit === 'plugIn');
-    expect(say(customerWords(log.door))).toContain('Leave its adapter in the outlet');
-    expect(say(customerWords(log.door))).not.toMatch(/breaker|circuit/);
+    expect(stands(log)).toContain('An adapter in its outlet is to feed the doorbell: leave it in.');
+    expect(stands(log)).not.toMatch(/breaker|circuit/);
   });
 });

@@ -1,0 +1,23 @@
+import { doorbellWords } from '@/words/screens';
+import type { Say } from '@/words';
+import type { Job } from '@/core/job';
+import type { Point } from '@/core/points';
+import { factLines } from './factLines';
+import { Lines } from './Lines';
+import { ChecksTable } from './SheetTables';
+
+/** How a camera came to hang. */
+export const MountedAsItCame = ({ job, point }: { readonly job: Job; readonly point: Point }) => (
+  <section className="keep-together">
+    <h3>{doorbellWords.mounted}</h3>
+    <Lines lines={factLines(job, 'mountRecorded', point.mount, ['heightM', 'level', 'bearingDeg'])} />
+  </section>
+);
+
+/** What was gone through once it was on. */
+export const ProvedChecks = ({ say, point }: { readonly say: Say; readonly point: Point }) => (
+  <section className="keep-together">
+    <h3>{doorbellWords.proved}</h3>
+    <ChecksTable say={say} point={point} />
+  </section>
+);

@@ -1,0 +1,105 @@
+import { sheetWords } from '@/words/screens';
+import { format, parseISO } from 'date-fns';
+import { placeOf, type Job } from '@/core/job';
+import { customerSheet } from '@/core/points';
+import { sayIn, termsIn } from '@/words';
+import { Levers } from './Levers';
+
+/** A board of so many ways is drawn where nobody listed it. */
+const USUAL_WAYS = 8;
+/** More levers than these help nobody find one. */
+const MOST_DRAWN = 24;
+
+/** The page that stays with the customer: what is where, how to switch it off, what to do when it fails, what is theirs to know. */
+export function CustomerPage({ job, printedAt }: { readonly job: Job; readonly printedAt: string }) {
+  const say = sayIn(placeOf(job));
+  const terms = termsIn(placeOf(job));
+  const { names, stands, off, fails, yours, open } = customerSheet(job);
+  const left = job.points.flatMap((point) => point.left ?? []);
+  const by = [...new Set(left.map((one) => one.by.name))];
+  const numbers = off.flatMap(({ ways }) => ways.flatMap(({ way }) => Number(/\d+/.exec(way ?? '')?.[0] ?? NaN)));
+  const drawn = [...new Set(numbers.filter((one) => Number.isInteger(one) && one > 0 && one <= MOST_DRAWN))];
+  const count = Math.max(job.boards[0]?.numbered || USUAL_WAYS, ...drawn);
+  return (
+    <article className="for-customer" data-testid="customer-page">
+      <header className="sheet-head">
+        <div>
+          <div className="soft">
+            {[job.erasedAt === null ? job.title : '', job.site.address].filter(Boolean).join(', ')}
+          </div>
+          <h1>{sheetWords.yours({ names: terms.list(names) })}</h1>
+        </div>
+        <div className="small">
+          <b>{format(parseISO(left[0]?.at ?? printedAt), 'd MMMM yyyy')}</b>
+          {by.length > 0 && <div>{sheetWords.fittedBy({ by: terms.list(by) })}</div>}
+        </div>
+      </header>
+      <ol className="stands">
+        {stands.map((words) => (
+          <li key={say(words)}>{say(words)}</li>
+        ))}
+      </ol>
+      {open.length > 0 && (
+        <section className="boxed" data-testid="not-proved">
+          {open.map((words) => (
+            <p key={say(words)}>{say(words)}</p>
+          ))}
+        </section>
+      )}
+      <div className="customer-columns">
+        <section>
+          <h2>{sheetWords.toSwitchItOff}</h2>
+          <div className="switch-off">
+            {drawn.length > 0 && <Levers ways={drawn} count={Math.min(MOST_DRAWN, count)} />}
+            <div>
+              {off.some(({ ways }) => ways.length > 0) && (
+                <p>{sheetWords.atTheBoard({ board: terms.board, place: job.site.boardPlace ?? '' })}</p>
+              )}
+              {off.map(({ point, ways }) => (
+                <p key={point}>
+                  <b>
+                    {point}: {ways.length === 0 ? sheetWords.pullItsPlug : ways.map(({ way }) => way ?? '?').join(', ')}
+                  </b>
+                  {ways.map(({ name }) => name && `, “${name}”`).join('')}
+                </p>
+              ))}
+            </div>
+          </div>
+          <p className="boxed">{sheetWords.leaveItOn}</p>
+        </section>
+        <section>
+          <h2>{sheetWords.whenSomethingFails}</h2>
+          <table className="fails">
+            <tbody>
+              {fails.map(({ seen, does }) => (
+                <tr key={say(seen)}>
+                  <th scope="row">{say(seen)}</th>
+                  <td>{say(does)}</td>
+                </tr>
+              ))}
+              <tr>
+                <th scope="row">{sheetWords.smellHeatWater}</th>
+                <td>{sheetWords.offAndAskUs}</td>
+              </tr>
+            </tbody>
+          </table>
+        </section>
+      </div>
+      <section>
+        <h2>{sheetWords.yoursToKnow}</h2>
+        <ul>
+          {yours.map((words) => (
+            <li key={say(words)}>{say(words)}</li>
+          ))}
+          {job.customer.owner && <li>{sheetWords.accountIs({ owner: job.customer.owner })}</li>}
+          {left.flatMap(({ data }) => (data.remark ? [<li key={data.remark}>{data.remark}</li>] : []))}
+        </ul>
+      </section>
+      <div className="sign-off">
+        <div>{sheetWords.shownToMe}</div>
+        <div>{sheetWords.forTheCrew}</div>
+        <div>{sheetWords.date}</div>
+      </div>
+    </article>
+  );
+}
