@@ -13,7 +13,7 @@ import { store } from '@/server/store';
 import { Frame } from '@/ui/frame/Frame';
 import { THEME_COOKIE, themeOf } from '@/ui/theme/theme';
 
-export const metadata: Metadata = { title: 'Fox Ladder' };
+export const metadata: Metadata = { title: { default: 'Fox Ladder', template: '%s · Fox Ladder' } };
 
 export default async function Layout({ children }: { readonly children: ReactNode }) {
   await connection();

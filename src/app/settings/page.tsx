@@ -3,6 +3,8 @@ import { store } from '@/server/store';
 import { currencies } from '@/words';
 import { SettingsPage } from '@/ui/settings/SettingsPage';
 
+export const metadata = { title: 'Settings' };
+
 export default async function Page() {
   // Named here: a browser may know other names, and the page would not be the one that was sent
   return <SettingsPage first={await readSettings((await store()).db)} currencies={currencies()} />;

@@ -24,7 +24,7 @@ export function CustomerSheet({ log }: { readonly log: HandedLog }) {
       () => setCopied('failed'),
     );
   return (
-    <main className="sheet-page customer-page">
+    <main id="main" className="sheet-page customer-page">
       <div className="sheet-head">
         <div>
           <h1>{beforeWords.beforeWeCome}</h1>

@@ -25,7 +25,7 @@ export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; read
   const open = parts.reduce((sum, { part, count }) => (part === 'finished' ? sum : sum + count), 0);
   const all = parts.reduce((sum, { count }) => sum + count, 0);
   return (
-    <main className="page">
+    <main id="main" className="page">
       <div className="page-head">
         <h1>{boardWords.board}</h1>
         <span className="soft">

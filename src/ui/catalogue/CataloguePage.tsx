@@ -48,7 +48,7 @@ export function CataloguePage({ first }: { readonly first: Catalogue }) {
     setDone(null);
   };
   return (
-    <main className="page catalogue">
+    <main id="main" className="page catalogue">
       <h1>{catalogueWords.catalogue}</h1>
       <p className="soft">{catalogueWords.whatShipsIsMade}</p>
       <Choices

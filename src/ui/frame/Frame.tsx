@@ -28,6 +28,9 @@ export function Frame({ crew, theme, currency, children }: Props) {
   return (
     <QueryClientProvider client={client}>
       <CrewProvider crew={crew}>
+        <a className="skip visually-hidden-focusable" href="#main">
+          {frameWords.toTheContent}
+        </a>
         <header className="strip">
           <Link className="name" href="/" aria-label={frameWords.foxLadder}>
             <svg width="22" height="28" viewBox="0 0 22 28" aria-hidden="true">
@@ -54,6 +57,11 @@ export function Frame({ crew, theme, currency, children }: Props) {
             <KeyList />
           </div>
         </header>
+        {path === '/' && (
+          <div className="phone-only find-row">
+            <Find />
+          </div>
+        )}
         <CurrencyContext value={currency}>{children}</CurrencyContext>
       </CrewProvider>
     </QueryClientProvider>

@@ -13,5 +13,5 @@ export function OnClient({ children }: { readonly children: ReactNode }) {
     () => true,
     () => false,
   );
-  return isHere ? children : <main aria-busy="true" />;
+  return isHere ? children : <main id="main" aria-busy="true" />;
 }

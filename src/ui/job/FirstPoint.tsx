@@ -40,7 +40,7 @@ export function FirstPoint({ head }: { readonly head: JobHead }) {
     return true;
   };
   return (
-    <main className="page">
+    <main id="main" className="page">
       <h1>{head.title}</h1>
       <p>{jobWords.thisJobHasNo}</p>
       <Choices

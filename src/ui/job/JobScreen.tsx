@@ -86,14 +86,14 @@ function Benched() {
   return (
     <div className="job">
       <Rail />
-      <main className="bench" tabIndex={-1}>
+      <main id="main" className="bench" tabIndex={-1}>
         <BenchHead />
         <ComingBack />
         <Suspense fallback={<p className="soft">{jobWords.fetchingThisRung}</p>}>
           <Shown />
         </Suspense>
       </main>
-      <aside className="carry" aria-label={jobWords.carrySheet}>
+      <aside className="carry" aria-label={jobWords.carrySheet} tabIndex={0}>
         <Carry />
       </aside>
       <FootBar />

@@ -58,7 +58,7 @@ export function LabelPage({ job, circuit, address, today }: Props) {
   };
   if (!stock) return null;
   return (
-    <main className="sheet-page label-page">
+    <main id="main" className="sheet-page label-page">
       <div className="sheet-head no-print">
         <div>
           <h1>{breakerLabelWords.circuitLabel}</h1>

@@ -42,7 +42,7 @@ export function SettingsPage({ first, currencies }: Props) {
   const change = (said: SettingsRequest) =>
     trying(async () => setSettings(await call('/settings', answer(isSettings), { method: 'POST', body: said })));
   return (
-    <main className="page settings">
+    <main id="main" className="page settings">
       <h1>{settingsWords.settings}</h1>
       {fault && (
         <p className="brick" role="alert">

@@ -19,7 +19,7 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
   // Only what is there is spoken of
   const transformer = job.points.some(({ hangs, fed }) => hangs.supplyId !== null && fed.breaker);
   return (
-    <main className="sheet-page">
+    <main id="main" className="sheet-page">
       <span className="row-of no-print">
         <Link className="btn btn-secondary" href={`/jobs/${job.id}`}>
           {sheetWords.backToTheJob}

@@ -1,14 +1,20 @@
+import type { Metadata } from 'next';
 import { RUNGS } from '@/core/kinds';
 import { readCatalogue } from '@/server/catalogue';
 import { readSettings } from '@/server/settings';
 import { store } from '@/server/store';
 import { OnClient } from '@/ui/frame/OnClient';
 import { JobScreen } from '@/ui/job/JobScreen';
-import { handedLog } from './logOf';
+import { handedLog, logOf } from './logOf';
 
 interface Props {
   readonly params: Promise<{ readonly id: string }>;
   readonly searchParams: Promise<{ readonly point?: string; readonly rung?: string; readonly area?: string }>;
+}
+
+export async function generateMetadata({ params }: Pick<Props, 'params'>): Promise<Metadata> {
+  const { head } = await logOf((await params).id);
+  return { title: head.title };
 }
 
 export default async function JobPage({ params, searchParams }: Props) {

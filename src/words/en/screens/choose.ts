@@ -69,6 +69,8 @@ export const choose = {
   voltsToSpareAt: 'volts to spare at worst',
   taken: 'taken',
   proposed: 'proposed',
+  leading: 'leading so far',
+  itCollapses: 'The supply collapses at worst.',
   forMinAndIn: ({
     wayWords,
     marginVolts,

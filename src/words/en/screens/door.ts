@@ -1,3 +1,28 @@
+const ASKED: Readonly<Record<string, string>> = {
+  plateVolts: 'Volts on its label',
+  plateVa: 'VA on its label',
+  nameplate: 'what its label says',
+  openVolts: 'Volts on its two screws, the bell wires off',
+  resistor: 'Volts on its two screws with the known resistor across them,',
+  mainsVolts: 'Mains volts, where anything plugs in',
+  loopToChime: 'Ohms of the wires to the chime, far ends joined, dead',
+  loopToDoor: 'Ohms of the wires to the door, far ends joined, dead',
+  coilOhms: 'Ohms of the chime’s coil, one wire off, dead',
+  deviceVolts: 'Volts at the door while it shows a live picture',
+};
+
+const HOW: Readonly<Record<string, string>> = {
+  plateVolts: 'The secondary volts: two or three figures under the word for the low side.',
+  plateVa: 'VA, not amps: volts times amps where only amps stand there.',
+  openVolts: 'AC volts. Both bell wires off and apart, nothing else on the screws.',
+  resistor: 'The resistor straight across the screws, the meter beside it, a few seconds. It gets hot.',
+  mainsVolts: 'AC volts, hands behind the guards. All bell volts follow it.',
+  loopToChime: 'Twist the far ends together, meter on the near ones. Switched off.',
+  loopToDoor: 'Twist the far ends together, meter on the near ones. Switched off.',
+  coilOhms: 'One wire off the chime, meter from Trans to Front. Switched off.',
+  deviceVolts: 'AC volts on the device’s two screws while somebody watches the picture.',
+};
+
 /** At the door: one reading at a time. */
 export const door = {
   read: 'Measure',
@@ -7,29 +32,8 @@ export const door = {
   seeTheWays: 'See the ways',
   allReadings: 'All readings',
   oneAtATime: 'One reading at a time',
-  asked: {
-    plateVolts: 'Volts on its label',
-    plateVa: 'VA on its label',
-    nameplate: 'what its label says',
-    openVolts: 'Volts on its two screws, the bell wires off',
-    resistor: 'Volts on its two screws with the known resistor across them,',
-    mainsVolts: 'Mains volts, where anything plugs in',
-    loopToChime: 'Ohms of the wires to the chime, far ends joined, dead',
-    loopToDoor: 'Ohms of the wires to the door, far ends joined, dead',
-    coilOhms: 'Ohms of the chime’s coil, one wire off, dead',
-    deviceVolts: 'Volts at the door while it shows a live picture',
-  } as Readonly<Record<string, string>>,
-  how: {
-    plateVolts: 'The secondary volts: two or three figures under the word for the low side.',
-    plateVa: 'VA, not amps: volts times amps where only amps stand there.',
-    openVolts: 'AC volts. Both bell wires off and apart, nothing else on the screws.',
-    resistor: 'The resistor straight across the screws, the meter beside it, a few seconds. It gets hot.',
-    mainsVolts: 'AC volts, hands behind the guards. All bell volts follow it.',
-    loopToChime: 'Twist the far ends together, meter on the near ones. Switched off.',
-    loopToDoor: 'Twist the far ends together, meter on the near ones. Switched off.',
-    coilOhms: 'One wire off the chime, meter from Trans to Front. Switched off.',
-    deviceVolts: 'AC volts on the device’s two screws while somebody watches the picture.',
-  } as Readonly<Record<string, string>>,
+  asked: ({ id }: { readonly id: string }) => ASKED[id] ?? id,
+  how: ({ id }: { readonly id: string }) => HOW[id] ?? '',
   under: ({ ohms }: { readonly ohms: number }) => `${ohms} Ω`,
   cantReachIt: 'Can’t reach it',
   differsHere: 'Differs here',

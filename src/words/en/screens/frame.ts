@@ -24,6 +24,8 @@ export const frame = {
   headlampThemeForCellars: 'Headlamp theme, for cellars',
   foxLadder: 'Fox Ladder',
   pages: 'Pages',
+  sheet: 'sheet',
+  toTheContent: 'To the content',
   board: 'Board',
   catalogue: 'Catalogue',
   settings: 'Settings',

@@ -64,7 +64,7 @@ function AskedReading({ asking, onAll }: { readonly asking: Asking; readonly onA
   const say = useSay();
   const { kept, assessment, write, draft, go } = useDoorbell();
   const { there, open } = useMeter();
-  const label = doorWords.asked[asking.id] ?? '';
+  const label = doorWords.asked({ id: asking.id });
   const [text, setText] = useTypedText(`door/${kept.id}/${asking.id}`, label);
   const [how, setHow] = useState(false);
   const [metered, setMetered] = useState<string | null>(null);
@@ -107,7 +107,7 @@ function AskedReading({ asking, onAll }: { readonly asking: Asking; readonly onA
         {label}
         {asking.ohms !== null && ` ${doorWords.under({ ohms: asking.ohms })}`}
       </h2>
-      {how && <p className="small">{doorWords.how[asking.id] ?? ''}</p>}
+      {how && <p className="small">{doorWords.how({ id: asking.id })}</p>}
       <div className="at-door-figure">
         <label className="figure-box">
           <span className="visually-hidden">{label}</span>
@@ -160,9 +160,7 @@ function AskedReading({ asking, onAll }: { readonly asking: Asking; readonly onA
       />
       <Button type="submit" size="lg" className="keep-next">
         {doorWords.keep}
-        <small>
-          {second ? doorWords.next({ words: doorWords.asked[second.id] ?? say(second.words) }) : doorWords.thenSettled}
-        </small>
+        <small>{second ? doorWords.next({ words: doorWords.asked({ id: second.id }) }) : doorWords.thenSettled}</small>
       </Button>
       <Button variant="link" onClick={onAll}>
         {doorWords.allReadings}

@@ -9,7 +9,7 @@ import { capital } from '@/core/units';
 import { useState } from 'react';
 import { optionId, restsOn, whyNotThis, worthConsidering, type Choosing, type JudgedOption } from '@/core/advice';
 import { TREATMENTS } from '@/core/chime';
-import { decisionOf, wireOf } from '@/core/points';
+import { decisionOf, wireOf, type Assessment } from '@/core/points';
 import { useNarrow } from '../../../frame/useNarrow';
 import { Choices } from '../../../form/Choices';
 import { FieldGroup } from '../../../form/FieldGroup';
@@ -108,6 +108,7 @@ function WaysCompared({ choosing, isWorking }: ComparedProps) {
     hovered,
     taken,
     proposed: proposed?.id ?? null,
+    leads: proposed !== null && leadsOnly(proposed, isWorking, assessment),
     onSelect: select,
     onHover: setHovered,
   };
@@ -175,14 +176,17 @@ function WaysCompared({ choosing, isWorking }: ComparedProps) {
   );
 }
 
+/** While it may still move a way leads, and is not proposed. */
+const leadsOnly = (way: JudgedOption, isWorking: boolean, assessment: Assessment): boolean =>
+  isWorking || restsOn(way, assessment.premises) !== null || decisionOf(assessment)?.settled === false;
+
 /** What the firm's policy takes and why, or what is missing before anything can be proposed. */
 function Proposal({ choosing: { proposed, reason, instead }, isWorking }: ComparedProps) {
   const say = useSay();
   const { assessment } = useDoorbell();
   const decision = decisionOf(assessment);
   if (proposed) {
-    // While it may still move it leads, and is not proposed
-    const leads = isWorking || restsOn(proposed, assessment.premises) !== null || decision?.settled === false;
+    const leads = leadsOnly(proposed, isWorking, assessment);
     const said = leads ? chooseWords.leadsSoFar<ReactNode> : chooseWords.isProposed<ReactNode>;
     return (
       <p data-testid={isWorking ? 'leading' : 'proposal'}>

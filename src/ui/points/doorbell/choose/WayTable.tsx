@@ -31,6 +31,8 @@ interface Props {
   readonly selected: string | null;
   readonly taken: string | null;
   readonly proposed: string | null;
+  /** It leads only: more may come. */
+  readonly leads: boolean;
   readonly onSelect: (way: JudgedOption) => void;
 }
 
@@ -98,7 +100,7 @@ const FIGURES: Readonly<Record<string, (way: JudgedOption, money: (sum: number) 
 };
 
 /** The ways side by side; those worth considering first, the rest on demand. */
-export function WayTable({ ways, first, selected, hovered, taken, proposed, onSelect, onHover }: Props) {
+export function WayTable({ ways, first, selected, hovered, taken, proposed, leads, onSelect, onHover }: Props) {
   const say = useSay();
   const money = useMoney();
   const [all, setAll] = useState(false);
@@ -127,7 +129,14 @@ export function WayTable({ ways, first, selected, hovered, taken, proposed, onSe
           <tbody>
             {shown.map((row) => {
               const way = row.original;
-              const remark = way.id === taken ? chooseWords.taken : way.id === proposed ? chooseWords.proposed : null;
+              const remark =
+                way.id === taken
+                  ? chooseWords.taken
+                  : way.id === proposed
+                    ? leads
+                      ? chooseWords.leading
+                      : chooseWords.proposed
+                    : null;
               return (
                 <tr
                   key={row.id}

@@ -12,11 +12,13 @@ interface Props {
   readonly selected: string;
   readonly taken: string | null;
   readonly proposed: string | null;
+  /** It leads only: more may come. */
+  readonly leads: boolean;
   readonly onSelect: (way: JudgedOption) => void;
 }
 
 /** A few ways in words, one under the other: what each does to the chime, what it has to spare, what it costs. */
-export function WaysInWords({ ways, selected, taken, proposed, onSelect }: Props) {
+export function WaysInWords({ ways, selected, taken, proposed, leads, onSelect }: Props) {
   const say = useSay();
   const money = useMoney();
   return (
@@ -24,13 +26,20 @@ export function WaysInWords({ ways, selected, taken, proposed, onSelect }: Props
       <legend className="visually-hidden">{chooseWords.worthConsidering}</legend>
       {ways.map((way) => {
         const { judgement, silent, minutes, cost } = way;
-        const remark = way.id === taken ? chooseWords.taken : way.id === proposed ? chooseWords.proposed : null;
+        const remark =
+          way.id === taken
+            ? chooseWords.taken
+            : way.id === proposed
+              ? leads
+                ? chooseWords.leading
+                : chooseWords.proposed
+              : null;
         const spare =
           judgement.verdict === 'notComputed'
             ? chooseWords.ringAndListen
             : judgement.governingVolts > 0
               ? chooseWords.spareAtWorst({ margin: margin(judgement.marginVolts) })
-              : chooseWords.collapses;
+              : chooseWords.itCollapses;
         return (
           <label key={way.id} className={way.id === selected ? 'picked' : undefined}>
             <input type="radio" name="way" checked={way.id === selected} onChange={() => onSelect(way)} />

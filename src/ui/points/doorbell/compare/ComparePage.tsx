@@ -95,7 +95,7 @@ export function ComparePage({ log, pointId, catalogue }: Props) {
   const say = sayIn(placeOf(job));
   const money = useMoney();
   return (
-    <main className="sheet-page compare-page">
+    <main id="main" className="sheet-page compare-page">
       <div className="sheet-head">
         <div>
           <h1>{compareWords.whichDoorbell}</h1>
