@@ -61,7 +61,9 @@ describe('which reading next', () => {
 describe('the ways compared', () => {
   it('proposes one with its figures and what the next cheaper one would do', async () => {
     await go('Tern Cottage', 'choose');
-    await screen.says('is proposed. Works on the coldest night,', '[data-testid=proposal]');
+    // An outlet beside the bell wires was not asked about: it leads, and says so
+    await screen.says('leads so far. Works on the coldest night,', '[data-testid=proposal]');
+    await screen.says('Say first whether an outlet is beside the bell wires', '[data-testid=proposal]');
     await screen.says('The next cheaper way', '[data-testid=proposal]');
     const rows = await screen.page.$$eval('table.ways tbody tr', (list) => list.length);
     expect(rows).toBeGreaterThanOrEqual(3);
@@ -86,7 +88,7 @@ describe('the ways compared', () => {
       label,
     );
     const selected = await screen.text('table.ways tr[aria-selected=true] .way');
-    expect(label).toContain(selected.replace(/ (proposed|taken)$/, '').trim());
+    expect(label).toContain(selected.replace(/ (proposed|leading so far|taken)$/, '').trim());
     // A row that is hovered in the plot is marked in the table, and stays as readable
     await screen.page.hover('.way-plot svg [aria-pressed=true]');
     await screen.page.waitForSelector('table.ways tr.over');
@@ -107,7 +109,7 @@ describe('the ways compared', () => {
     await screen.page.select('.policy-here select', 'headroom');
     await screen.type('why this job departs', 'a larger device comes next year');
     await screen.press('Propose by it here');
-    await screen.says('24 V 40 VA, power module is proposed', '[data-testid=proposal]');
+    await screen.says('24 V 40 VA, power module', '[data-testid=proposal]');
   });
   it('carries the mains side of a new transformer, held without a proof', async () => {
     await screen.choose('transformer', '24 V 40 VA');
@@ -122,17 +124,17 @@ describe('the ways compared', () => {
     await accessible(screen);
   });
   it.each([
-    ['Sandpiper House', 'soundest', 'Keep the old one, power module is proposed'],
-    ['Sandpiper House', 'spareChime', 'Keep the old one, power module is proposed'],
-    ['Sandpiper House', 'headroom', 'Keep the old one, power module is proposed'],
-    ['Sandpiper House', 'silence', 'Keep the old one, power module is proposed'],
-    ['Cormorant Row 7', 'soundest', 'Keep the old one, power module, pairs joined is proposed'],
-    ['Cormorant Row 7', 'spareChime', 'Keep the old one, power module, pairs joined is proposed'],
-    ['Cormorant Row 7', 'headroom', 'Keep the old one, power module, pairs joined is proposed'],
-    ['Cormorant Row 7', 'silence', 'Keep the old one, power module, pairs joined is proposed'],
-    ['Tern Cottage', 'soundest', '18 V 30 VA plug-in adapter, power module is proposed'],
-    ['Tern Cottage', 'headroom', '24 V 40 VA, power module is proposed'],
-    ['Tern Cottage', 'silence', '18 V 30 VA plug-in adapter, jumper is proposed'],
+    ['Sandpiper House', 'soundest', 'Keep the old one, power module'],
+    ['Sandpiper House', 'spareChime', 'Keep the old one, power module'],
+    ['Sandpiper House', 'headroom', 'Keep the old one, power module'],
+    ['Sandpiper House', 'silence', 'Keep the old one, power module'],
+    ['Cormorant Row 7', 'soundest', 'Keep the old one, power module, pairs joined'],
+    ['Cormorant Row 7', 'spareChime', 'Keep the old one, power module, pairs joined'],
+    ['Cormorant Row 7', 'headroom', 'Keep the old one, power module, pairs joined'],
+    ['Cormorant Row 7', 'silence', 'Keep the old one, power module, pairs joined'],
+    ['Tern Cottage', 'soundest', '18 V 30 VA plug-in adapter, power module'],
+    ['Tern Cottage', 'headroom', '24 V 40 VA, power module'],
+    ['Tern Cottage', 'silence', '18 V 30 VA plug-in adapter, jumper'],
     ['Tern Cottage', 'spareChime', 'power module'],
   ])('gives %s what its circuit asks for, by the school “%s”', async (title, weakSupply, words) => {
     const id = jobs.get(title);
@@ -149,7 +151,11 @@ describe('the ways compared', () => {
       () => document.querySelector('[data-testid=proposal]') && !document.querySelector('.working'),
       { timeout: 60_000 },
     );
-    await screen.says(words, '[data-testid=proposal]');
+    await screen.page.waitForFunction(
+      (way) => (document.querySelector('[data-testid=proposal] b')?.textContent ?? '').includes(way),
+      {},
+      words,
+    );
     if (weakSupply === 'spareChime' && title === 'Tern Cottage')
       expect(await screen.text('[data-testid=proposal]')).toMatch(
         /^(16 V 30 VA|18 V 30 VA plug-in adapter), power module/,

@@ -67,6 +67,7 @@ describe('a floodlight with a plug', () => {
     const steps = await climb.tickAll();
     expect(steps.at(-1)).toContain('Plug in');
     expect(steps.join(' ')).not.toMatch(/splice|breaker|conductor/i);
+    await climb.hungAndLit(null);
     const sheet = await climb.leave();
     expect(sheet).toContain('To switch it off, pull its plug');
     expect(sheet).not.toMatch(/doorbell|splice|breaker \d/i);

@@ -138,7 +138,7 @@ describe('the board', () => {
     await screen.says('Sandpiper House');
     await screen.open(`${server.url}/?q=sandpiper`);
     await screen.press('Front door');
-    await screen.says('step 3 of 7');
+    await screen.says('step 3 of 8');
     await screen.says('PROVED DEAD', '.phone-only');
     await screen.press('proved dead', '.job');
     await screen.says('To bring', '.carry-drawer');

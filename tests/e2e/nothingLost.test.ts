@@ -218,6 +218,8 @@ describe('a network that lies over a whole climb', () => {
     await keptIsTrue();
     await climb.tickAll();
     await keptIsTrue();
+    await climb.hungAndLit(null);
+    await keptIsTrue();
     const sheet = await climb.leave();
     expect(sheet).toContain('To switch it off, pull its plug');
     expect(sheet).toContain('R. Carne');

@@ -14,16 +14,11 @@ export function AsItCame() {
   return (
     <>
       <Cautions words={hazardsAt(job, 'mount')} />
-      <FieldGroup
-        kind="mountRecorded"
-        scope={scope}
-        fields={[
-          typed('heightM', { hint: mountWords.overGroundBelowIt }),
-          typed('bearingDeg', { hint: mountWords.phoneAlongCamera }),
-        ]}
-      />
+      <FieldGroup kind="mountRecorded" scope={scope} fields={[typed('heightM'), typed('bearingDeg')]} />
       {ask('level')}
-      <p className="small soft">{mountWords.bubbleOfSensor}</p>
+      <p className="small soft">
+        {mountWords.overGroundBelowIt} {mountWords.phoneAlongCamera} {mountWords.bubbleOfSensor}
+      </p>
     </>
   );
 }

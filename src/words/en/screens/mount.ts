@@ -39,8 +39,8 @@ export const mount = {
   facingTheWallThick:
     'Facing the wall: thick end up looks down; thick side left looks right. Top screw first, set level, then the bottom one; hand-tight.',
   findWiresAndPipes: 'Find wires and pipes before drilling. Eye protection.',
-  overGroundBelowIt: 'to the lens, over the ground below it',
-  phoneAlongCamera: 'the phone’s compass along the camera: 0 is north, 90 east',
+  overGroundBelowIt: 'Height to the lens, over the ground below it.',
+  phoneAlongCamera: 'The phone’s compass held along the camera: 0 is north, 90 east.',
   bubbleOfSensor: 'Level is the bubble on its sensor: one that leans reaches less far, or sees the street.',
   tiltWedge2: 'tilt wedge',
   sideWedge: 'side wedge',

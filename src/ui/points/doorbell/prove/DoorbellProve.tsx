@@ -13,8 +13,9 @@ import { VoltsAnswer } from './VoltsAnswer';
 /** What the device should say of its supply, where the meter was on its screws. */
 function ExpectedReport({ check }: { readonly check: Check }) {
   const { point, assessment } = useDoorbell();
-  const metered = point.checks.doorVolts?.data.figure;
-  if (check.id !== 'report' || metered === undefined) return null;
+  const { figure: metered, at = 'door' } = point.checks.doorVolts?.data ?? {};
+  // Volts at another place are not those that the device sees
+  if (check.id !== 'report' || metered === undefined || at !== 'door') return null;
   return (
     <p>
       <Filled
