@@ -28,7 +28,7 @@ const VIEWS = [
   ['leave', 'Oyster Quay 5', '?rung=leave'],
   ['sheet', 'Oyster Quay 5', '/sheet'],
   ['catalogue', null, '/catalogue'],
-  ['phone-board', null, '', PHONE],
+  ['phone-door', 'Redshank Hall', '?rung=measure', PHONE],
   ['phone-wire', 'Sandpiper House', '?rung=wire', PHONE, 'headlamp'],
 ];
 

@@ -17,7 +17,6 @@ import {
   stepStandings,
   testOhms,
   type Assessment,
-  type Doorbell,
   type Point,
 } from '@/core/points';
 import { judgeOpenVolts, type CheckId } from '@/core/prove';
@@ -140,23 +139,23 @@ export class Hand {
     return point;
   }
 
-  private get asker() {
+  get asker() {
     return { id: INES.id, at: this.atMs, ownProofs: null, licensed: true } as const;
   }
 
-  moveOf(id: string): NextMove {
-    const job = this.job;
-    const point = this.pointOf(id);
-    return nextMove(job, point, assess(job, point, DRAWS), this.asker);
+  moveOf(id: string, assessment = this.assessed(this.pointOf(id))): NextMove {
+    return nextMove(this.job, this.pointOf(id), assessment, this.asker);
   }
 
-  /** Follows the next moves of a point until nothing is left. @returns the acts */
-  climb(id = 'p'): readonly Act[] {
+  /** Follows the next moves of a point until nothing is left. @param onWay told of each move before it is made @returns the acts */
+  climb(id = 'p', onWay: (move: NextMove, assessment: Assessment) => void = () => {}): readonly Act[] {
     const from = this.acts.length;
     for (let i = 0; i < MOST_ACTS; i++) {
-      const move = this.moveOf(id);
+      const assessment = this.assessed(this.pointOf(id));
+      const move = this.moveOf(id, assessment);
       const code = codeOf(move.words);
       const words = sayIn(placeOf(this.job))(move.words);
+      onWay(move, assessment);
       if (code === 'nothingLeftDo') return this.acts.slice(from);
       const before = this.entries.length;
       this.act(id, move, code, words);
@@ -354,7 +353,7 @@ export class Hand {
     else this.write('boxDescribed', { boxId, ...all });
   }
 
-  private assessed(point: Doorbell): Assessment {
+  private assessed(point: Point): Assessment {
     return assess(this.job, point, DRAWS);
   }
 

@@ -69,3 +69,9 @@ export function decisionOf({ advice, premises, survey }: Assessment): Decision |
     asks,
   };
 }
+
+/** Whether a reading that can be had may still change what is decided here; without a decision, nobody can say. */
+export function isStillRead(assessment: Assessment): boolean | null {
+  const decision = decisionOf(assessment);
+  return decision && !decision.settled && assessment.next() !== null;
+}

@@ -7,6 +7,7 @@ import { isolateMark, leaveMark, mark, wireMark } from '../marks';
 import { proveMark } from '../proving';
 import { isFeedKnown } from './assessment';
 import { checksAtDoor } from './checks';
+import { isStillRead } from './decision';
 import type { Doorbell } from './doorbell';
 import { missingAtDoor } from './look';
 
@@ -30,7 +31,8 @@ export const DOORBELL_MARKS: { readonly [R in Rung]: (standing: Standing<Doorbel
     const { verdict, governingVolts } = assessment.reference.judgement;
     if (verdict === 'cannotTell') return mark('inHand', said('cantTellSoFar'));
     if (verdict === 'notComputed') return mark('done', said('verdictSoFar', { verdict }));
-    return mark('done', governingVolts > 0 ? said('doorVWorst', { governingVolts }) : said('collapsesWorst'));
+    const worst = governingVolts > 0 ? said('doorVWorst', { governingVolts }) : said('collapsesWorst');
+    return mark(!point.choice && isStillRead(assessment) ? 'inHand' : 'done', worst);
   },
   choose: ({ point }) => {
     if (!point.choice) return mark('open', '');

@@ -5,7 +5,7 @@ import { atIsolate, atLook, atWire, move } from '../moves';
 import { pointSteps } from '../planOf';
 import { atFailure, atProve } from '../proving';
 import { checksAtDoor } from './checks';
-import { decisionOf } from './decision';
+import { decisionOf, isStillRead } from './decision';
 import type { Doorbell } from './doorbell';
 import { isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
@@ -22,7 +22,7 @@ export function doorbellMove(standing: Standing<Doorbell>): NextMove {
     const decision = decisionOf(assessment);
     const next = assessment.next();
     // A way that another reading may still change is not taken yet
-    if (next && (decision ? !decision.settled : !isDone('measure'))) return move('measure', next.words, next.why);
+    if (next && (isStillRead(assessment) ?? !isDone('measure'))) return move('measure', next.words, next.why);
     if (decision?.asks) return move('choose', said('sayWhatItRestsOn', { what: decision.asks }), decision.words);
     return move('choose', said('pickWay'), decision?.words ?? assessment.reference.judgement.reason);
   }
