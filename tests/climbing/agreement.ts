@@ -43,11 +43,11 @@ export function contradictionsAt(hand: Hand, move: NextMove, assessment: Assessm
     if (decision) {
       const words = `${say(decision.word)} ${say(decision.words)}`;
       never(
-        decision.settled && decision.wouldChange !== null && decision.code !== 'nothingHolds',
+        decision.settled && decision.wouldChange !== null && decision.what !== 'nothingHolds',
         'settled, and something would change it',
       );
       never(
-        !decision.settled && decision.wouldChange === null && decision.code !== 'cannotTell',
+        !decision.settled && decision.wouldChange === null && decision.what !== 'cannotTell',
         'leading, and nothing would change it',
       );
       never(decision.settled && move.rung === 'measure', 'settled, and a reading is asked for');

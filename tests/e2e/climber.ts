@@ -120,17 +120,37 @@ export class Climber {
         continue;
       }
       steps.push(words);
-      await tick.scrollIntoView();
-      await tick.click();
-      await screen.page.waitForFunction(
-        (before) =>
-          document.querySelector('.step-done') !== null ||
-          (document.querySelector('[data-testid=step]')?.textContent ?? '').replace(/\s+/g, ' ') !== before,
-        {},
-        words,
-      );
+      await this.tick(words);
     }
     throw new Error('Wire never ends');
+  }
+
+  /** Presses the tick of the step that is shown, again where something slid under the finger meanwhile. */
+  private async tick(step: string): Promise<void> {
+    const { screen } = this;
+    for (let tries = 0; tries < 5; tries++) {
+      // A finger that met the switch to the whole list goes back to the step
+      if (await screen.page.$('[data-testid=tick-list]')) await screen.press('one step');
+      await screen.pressNamed('tick');
+      if (await this.isPast(step)) return;
+    }
+    throw new Error(`“${step}” does not take its tick`);
+  }
+
+  /** Whether, in some seconds, another step is shown, or this one as done. */
+  private isPast(step: string): Promise<boolean> {
+    const other = this.screen.page.waitForFunction(
+      (before) => {
+        const shown = document.querySelector('[data-testid=step]')?.textContent?.replace(/\s+/g, ' ');
+        return document.querySelector('.step-done') !== null || (shown !== undefined && shown !== before);
+      },
+      { timeout: 5_000 },
+      step,
+    );
+    return other.then(
+      () => true,
+      () => false,
+    );
   }
 
   /** Reads a new transformer open where the step at hand asks for it: the middle of what is predicted. */

@@ -100,6 +100,15 @@ export class Screen {
     await (element as ElementHandle).click();
   }
 
+  /** Presses what a test knows by its own name. */
+  async pressNamed(name: string): Promise<void> {
+    const element = await this.page.waitForSelector(`[data-testid=${name}]`, { timeout: PATIENCE_MS });
+    if (!element) return;
+    await element.scrollIntoView();
+    await this.still(element);
+    await element.click();
+  }
+
   /** Waits until something stays where it is: a hand aims at what stands still, not at what just slides away. */
   private async still(element: ElementHandle): Promise<void> {
     for (let before = await element.boundingBox(), tries = 0; tries < 50; tries++) {

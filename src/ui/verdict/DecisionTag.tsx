@@ -35,7 +35,7 @@ export function DecisionTag({ decision }: { readonly decision: Decision }) {
     </div>
   );
   return (
-    <div className={settled ? `tag settled ${decision.code}` : 'leading-tag'} data-testid="decision">
+    <div className={settled ? `tag settled ${decision.what}` : 'leading-tag'} data-testid="decision">
       {inside}
     </div>
   );

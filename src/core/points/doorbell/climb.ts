@@ -38,11 +38,11 @@ export const doorbellClimb: PointClimb<Doorbell> = {
   verdict({ point, assessment }) {
     if (!isFeedKnown(assessment) && !point.choice) return null;
     const decision = point.choice ? null : decisionOf(assessment);
-    if (decision?.settled === false && decision.code !== 'cannotTell')
+    if (decision?.settled === false && decision.what !== 'cannotTell')
       return { word: 'leading', words: said('decidedSoFar', { word: decision.word }) };
     if (decision)
       return {
-        word: decision.code === 'nothingHolds' ? 'fails' : decision.code === 'cannotTell' ? 'cannotTell' : 'settled',
+        word: decision.what === 'nothingHolds' ? 'fails' : decision.what === 'cannotTell' ? 'cannotTell' : 'settled',
         words: said('decidedShort', { word: decision.word }),
       };
     const { verdict, marginVolts, governing } = assessment.reference.judgement;

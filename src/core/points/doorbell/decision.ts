@@ -5,7 +5,8 @@ import type { Assessment } from './assessment';
 
 /** What to do about the supply of a door: before it is taken, the first thing that is said. */
 export interface Decision {
-  readonly code: 'keep' | 'otherPair' | 'replace' | 'putIn' | 'cannotTell' | 'nothingHolds';
+  /** Not a code: this is no sentence by itself. */
+  readonly what: 'keep' | 'otherPair' | 'replace' | 'putIn' | 'cannotTell' | 'nothingHolds';
   /** No reading would change it any more. */
   readonly settled: boolean;
   /** “Replace it”. */
@@ -38,11 +39,11 @@ export function decisionOf({ advice, premises, survey }: Assessment): Decision |
   const [reading] = next;
   const wouldChange = reading ? said('couldChangeIt', { reading: reading.words, minutes: reading.minutes }) : null;
   if (!leading) {
-    const code = enough ? 'nothingHolds' : 'cannotTell';
+    const what = enough ? 'nothingHolds' : 'cannotTell';
     return {
-      code,
+      what,
       settled: enough,
-      word: said('decided', { what: code }),
+      word: said('decided', { what }),
       words: said(enough ? 'noWayHolds' : 'nothingTrustedYet'),
       belief: null,
       condition: null,
@@ -52,16 +53,16 @@ export function decisionOf({ advice, premises, survey }: Assessment): Decision |
   }
   const { way, standing } = leading;
   const made = premises.newSupply !== null || (kept === null && !premises.decided);
-  const code = way.transformer ? (made ? 'putIn' : 'replace') : way.tap ? 'otherPair' : 'keep';
+  const what = way.transformer ? (made ? 'putIn' : 'replace') : way.tap ? 'otherPair' : 'keep';
   const asks = restsOn(way, premises);
   // A plate that was not read yet changes no decision that stands without it
   const unread = sourceIsKnown(survey) && next.every(({ id }) => id === 'nameplate');
   const settled = asks === null && (enough || unread);
-  const why = code === 'replace' || code === 'otherPair' ? againstKept(kept) : null;
+  const why = what === 'replace' || what === 'otherPair' ? againstKept(kept) : null;
   return {
-    code,
+    what,
     settled,
-    word: said('decided', { what: code }),
+    word: said('decided', { what }),
     words: said('decision', { way: wayWords(way), settled, why: standing ? (why ?? '') : said('usualPractice') }),
     belief: standing?.belief ?? null,
     condition: standing?.condition ?? null,
