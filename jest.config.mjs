@@ -16,6 +16,8 @@ export const esm = {
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
   transform,
+  // What still runs as an environment ends would meet warnings without end in its globals, and fail the next test
+  testEnvironmentOptions: { globalsCleanup: 'off' },
 };
 
 /** @type {import('jest').Config} */

@@ -38,6 +38,10 @@ try {
       console.log(
         `${`first-load JavaScript, ${name}`.padEnd(58)} ${((await firstLoad(url, page)) / 1024).toFixed(0)} kB gzipped`,
       );
+    // It needs what is installed by now
+    const { benchBrowser } = await import('./benchBrowser.mjs');
+    for (const [name, ms] of await benchBrowser(url))
+      console.log(`${`4× slower: ${name}`.padEnd(70)} ${ms.toFixed(0)} ms`);
   });
   await runTool('bench');
   await runTool('benchBell');

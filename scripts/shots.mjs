@@ -24,8 +24,8 @@ const VIEWS = [
   ['box-choose', 'Eider Yard', '?point=side&rung=choose'],
   ['box-wire', 'Eider Yard', '?point=drive&rung=wire'],
   ['mount', 'Lapwing Lodge', '?rung=mount'],
+  ['yard', 'Eider Yard', '?point=drive&rung=mount'],
   ['prove', 'Lapwing Lodge', '?rung=prove'],
-  ['leave', 'Oyster Quay 5', '?rung=leave'],
   ['sheet', 'Oyster Quay 5', '/sheet'],
   ['catalogue', null, '/catalogue'],
   ['phone-door', 'Redshank Hall', '?rung=measure', PHONE],
@@ -52,12 +52,11 @@ try {
         await page.goto(site === null ? `${url}${where}` : `${url}/jobs/${job.id}${where}`, {
           waitUntil: 'networkidle2',
         });
-        // What is worked out with more draws comes a moment after the page
+        // A job stands once it is judged; what is worked out with more draws comes a moment after it
+        await page.waitForSelector('main:not([aria-busy=true])');
         await new Promise((resolve) => setTimeout(resolve, 1000));
-        if (at) {
-          await page.waitForFunction(() => !document.querySelector('.working'), { timeout: 120_000 });
-          await page.$eval(at, (part) => part.scrollIntoView({ behavior: 'instant' }));
-        }
+        await page.waitForFunction(() => !document.querySelector('.working'), { timeout: 120_000 });
+        if (at) await page.$eval(at, (part) => part.scrollIntoView({ behavior: 'instant' }));
         await page.screenshot({ path: path.join(folder, `${name}.png`) });
         await page.close();
         console.log(`• docs/screenshots/${name}.png`);

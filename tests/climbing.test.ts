@@ -1,9 +1,14 @@
 import { describe, expect, it } from '@jest/globals';
-import { worriesOf, assess, ladderOf } from '@/core/points';
+import type { Rung } from '@/core/kinds';
+import { assess, ladderOf, plainRun, stepStandings, worriesOf } from '@/core/points';
 import { say } from '@/words/forTests';
 import { contradictionsAt } from './climbing/agreement';
-import { Hand } from './climbing/hand';
+import { Hand, type Act } from './climbing/hand';
 import { OLD_16_10, SITES } from './climbing/sites';
+
+/** Taps and filled fields of the acts at some rungs. */
+const tapsOn = (acts: readonly Act[], at: (rung: Rung) => boolean): number =>
+  acts.reduce((sum, { rung, taps }) => sum + (at(rung) ? taps : 0), 0);
 
 describe('whoever follows the next move and nothing else', () => {
   it.each(Object.entries(SITES))('arrives at the sheet handed over: %s', (name, site) => {
@@ -22,8 +27,53 @@ describe('whoever follows the next move and nothing else', () => {
     expect(job.circuits.every(({ state }) => state.state === 'live')).toBe(true);
     expect(worriesOf(job, point, assess(job, point, 200)).filter(({ id }) => id.startsWith('unproved'))).toEqual([]);
     if (process.env.SHOW_ACTS)
-      console.log(name, acts.length, acts.map(({ rung, code }) => `${rung}:${code}`).join(' '));
+      console.log(
+        name,
+        tapsOn(acts, (rung) => rung !== 'prove' && rung !== 'leave'),
+        'and',
+        tapsOn(acts, (rung) => rung === 'prove' || rung === 'leave'),
+        acts.map(({ rung, code, taps }) => `${rung}:${code} ${taps}`).join(', '),
+      );
   });
+});
+
+describe('the taps and fields of a climb', () => {
+  // A figure to bring down: whoever makes a step dearer hears of it here
+  it.each([
+    ['an old 16 V 10 VA transformer', 45],
+    ['a healthy 16 V 30 VA transformer', 34],
+    ['a floodlight on a box with room', 52],
+    ['a floodlight with a plug', 23],
+  ] as const)('are no more than they were: %s', (name, most) => {
+    const acts = new Hand(SITES[name] ?? { kind: 'doorbell' }).climb();
+    expect(tapsOn(acts, (rung) => rung !== 'prove' && rung !== 'leave')).toBeLessThanOrEqual(most);
+  });
+});
+
+describe('steps that are ticked together', () => {
+  it.each(['an old 16 V 10 VA transformer', 'a floodlight on a box with room'])(
+    'stand at one place, and nothing holds, switches, reads or proves with any of them: %s',
+    (name) => {
+      const hand = new Hand(SITES[name] ?? { kind: 'doorbell' });
+      const runs: number[] = [];
+      hand.climb('p', ({ rung }) => {
+        if (rung !== 'wire') return;
+        const run = plainRun(stepStandings(hand.job, hand.pointOf('p'), hand.asker));
+        runs.push(run.length);
+        expect(new Set(run.map(({ step }) => step.place)).size).toBeLessThanOrEqual(1);
+        for (const { step, held, ticked, toProve } of run)
+          expect({
+            held,
+            ticked,
+            energises: step.energises ?? false,
+            reads: step.reads ?? null,
+            proves: step.role === 'proof' && toProve.length > 0,
+          }).toEqual({ held: null, ticked: false, energises: false, reads: null, proves: false });
+      });
+      expect(Math.max(...runs)).toBeGreaterThan(2);
+      expect(Math.min(...runs)).toBe(0);
+    },
+  );
 });
 
 describe('two doors on one chime', () => {

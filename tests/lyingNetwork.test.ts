@@ -93,7 +93,7 @@ describe('a network that lies', () => {
         ),
         fc.boolean(),
         async (turns, isReloaded) => {
-          for (const table of shelf().tables) await table.clear();
+          for (const table of (await shelf()).tables) await table.clear();
           const behind = new Behind();
           globalThis.fetch = behind.fetch;
           const open = () =>

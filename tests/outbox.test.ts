@@ -42,7 +42,7 @@ Object.assign(globalThis, {
 const stops: (() => void)[] = [];
 beforeEach(async () => {
   plain.clear();
-  for (const table of shelf().tables) await table.clear();
+  for (const table of (await shelf()).tables) await table.clear();
 });
 afterEach(() => stops.splice(0).forEach((stop) => stop()));
 
@@ -78,7 +78,7 @@ describe('the shelf', () => {
   it('sets one broken value aside as it was, once, and lets the others go on', async () => {
     await keepWaiting(JOB, waiting(1));
     const scrap = { entry: { kind: 'noteWritten', data: 7 } };
-    await shelf().waiting.put({ id: 'x', jobId: JOB, place: 0, waiting: scrap });
+    await (await shelf()).waiting.put({ id: 'x', jobId: JOB, place: 0, waiting: scrap });
     expect(await waitingFor(JOB)).toHaveLength(1);
     expect(await waitingFor(JOB)).toHaveLength(1);
     expect(await asideOf(JOB)).toEqual([{ jobId: JOB, why: 'unreadable', what: scrap }]);

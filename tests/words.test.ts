@@ -5,7 +5,8 @@ import { saidKey, type Said } from '@/core/said';
 import { REGION_PACKS, type RegionPack } from '@/core/region';
 import { demoJobs } from '@/demo/demoFirm';
 import { everythingSaid } from '@/demo/everythingSaid';
-import { english, sayIn } from '@/words';
+import { sayIn } from '@/words';
+import { screens } from '@/words/en/screens';
 import { faultsOf, foreignUnit } from '@/words/faults';
 import { textsOfScreens } from '@/words/screenTexts';
 import { logOf, sequences } from './randomLog';
@@ -35,7 +36,7 @@ const demo = demoJobs(
 ).map(({ title, entries }): Job => fold({ id: title, title, createdAt: '' }, entries));
 
 describe('what the screens say themselves', () => {
-  const texts = textsOfScreens(english.screens);
+  const texts = textsOfScreens(screens);
   // A figure in each slot: which one is no matter, and a slot at an end may be another sentence
   const read = texts.map(({ room, name, text }) => ({
     at: `${room}.${name}`,

@@ -1,16 +1,20 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { isSchema } from 'yup';
+import { aimRequest, answerAim } from '@/contract/aim';
 import { answerBell, bellRequest } from '@/contract/bell';
 import { answerBoxFill, boxFillRequest } from '@/contract/boxFill';
 import { adviceRequest } from '@/contract/adviceRequest';
 import { answerBreakerHunt, breakerHuntRequest } from '@/contract/breakerHunt';
 import { newCrewRequest, newJobRequest, parseEntries, parseJobFile } from '@/contract/job';
+import { answerLight, lightRequest } from '@/contract/light';
 import { parse, type Validating } from '@/contract/parse';
+import { answerPose, poseRequest } from '@/contract/pose';
 import { ProblemError } from '@/contract/problem';
 import { answerSearchOrder, searchOrderRequest } from '@/contract/searchOrder';
 import { settingsRequest } from '@/contract/settings';
 import { answerSourceFit, sourceFitRequest } from '@/contract/sourceFit';
+import { answerView, viewRequest } from '@/contract/view';
 import { ENTRY_KINDS, type EntryKind } from '@/core/kinds';
 import { runs } from './runs';
 
@@ -38,12 +42,13 @@ const junk = fc.constantFrom(...JUNK);
 interface Inside {
   readonly fields?: Readonly<Record<string, unknown>>;
   readonly innerType?: unknown;
+  readonly spec?: { readonly types?: readonly unknown[] };
   readonly describe: () => { readonly oneOf?: readonly unknown[]; readonly type: string };
 }
 
 /** Something near a schema’s values, with a wrong type here and there, one of its kinds most of the time. */
 function near(schema: unknown): fc.Arbitrary<unknown> {
-  const { fields, innerType, describe: told } = schema as Inside;
+  const { fields, innerType, spec, describe: told } = schema as Inside;
   const likely = (value: fc.Arbitrary<unknown>) =>
     fc.oneof({ weight: 5, arbitrary: value }, { weight: 1, arbitrary: junk });
   if (fields)
@@ -54,6 +59,7 @@ function near(schema: unknown): fc.Arbitrary<unknown> {
       ),
     );
   if (innerType) return likely(fc.array(isSchema(innerType) ? near(innerType) : junk, { maxLength: 3 }));
+  if (spec?.types) return likely(fc.tuple(...spec.types.map((one) => (isSchema(one) ? near(one) : junk))));
   const { oneOf = [], type } = told.call(schema);
   const known = oneOf.filter((one) => typeof one !== 'object');
   if (known.length > 0) return likely(fc.constantFrom(...known));
@@ -100,6 +106,10 @@ describe('wrong types', () => {
     ['box-fill', boxFillRequest, answerBoxFill],
     ['breaker-hunt', breakerHuntRequest, answerBreakerHunt],
     ['search-order', searchOrderRequest, answerSearchOrder],
+    ['view', viewRequest, answerView],
+    ['light', lightRequest, answerLight],
+    ['aim', aimRequest, answerAim],
+    ['pose', poseRequest, answerPose],
     ['advice', adviceRequest, () => null],
     ['a new job', newJobRequest, () => null],
     ['somebody of the crew', newCrewRequest, () => null],

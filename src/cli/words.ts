@@ -3,6 +3,8 @@ import { isSaid, type Figure, type Said } from '@/core/said';
 import { demoJobs } from '@/demo/demoFirm';
 import { everythingSaid } from '@/demo/everythingSaid';
 import { english, sayIn } from '@/words';
+import { screens as inEnglish } from '@/words/en/screens';
+import { screens as inSample } from '@/words/sample/screens';
 import { textsOfScreens } from '@/words/screenTexts';
 import { SAMPLE } from '@/words/sample';
 
@@ -15,7 +17,8 @@ function within(figure: Figure): readonly Said[] {
   return Array.isArray(figure) ? (figure as readonly Figure[]).flatMap(within) : [];
 }
 
-const language = process.argv[2] === 'sample' ? SAMPLE : english;
+const isSample = process.argv[2] === 'sample';
+const language = isSample ? SAMPLE : english;
 let ids = 0;
 for (const { title, entries } of demoJobs(
   () => `words-${++ids}`,
@@ -32,7 +35,7 @@ for (const code of codes.toSorted()) {
   const example = examples.get(code) ?? (typeof sentence === 'string' ? sentence : null);
   console.log(`${code}: ${example ?? '(not brought forth by the demo firm)'}`);
 }
-const screens = textsOfScreens(language.screens);
+const screens = textsOfScreens(isSample ? inSample : inEnglish);
 for (const { room, name, text } of screens) console.log(`${room}.${name}: ${text}`);
 console.log(
   `\n${codes.length} sentences, ${examples.size} of them brought forth by the demo firm; ${screens.length} texts of the screens themselves.`,

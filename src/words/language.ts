@@ -1,6 +1,5 @@
 import type { Sayings } from '@/core/said';
 import type { RegionPack } from '@/core/region';
-import type { screens } from './en/screens';
 import type { Sentences } from './sentence';
 import type { PlaceWords, Writing } from './terms';
 
@@ -10,8 +9,6 @@ export interface Language {
   readonly id: string;
   readonly name: string;
   readonly sentences: Sentences<Sayings>;
-  /** What the screens say themselves, room by room. */
-  readonly screens: typeof screens;
   readonly placeWords: (region: RegionPack) => PlaceWords;
   readonly writing: Writing;
 }

@@ -8,6 +8,8 @@ import { region as regional } from './en/region';
 import { faultsOf, foreignUnit } from './faults';
 import { SAMPLE } from './sample';
 import { textsOfScreens } from './screenTexts';
+import { screens } from './en/screens';
+import { screens as sampledScreens } from './sample/screens';
 import { sentences as sampled } from './sample/sentences';
 import { termsIn, type Place } from '.';
 
@@ -54,7 +56,7 @@ describe('what is said', () => {
 
 describe('a sentence with something marked in it', () => {
   it('is its words and what is put between them, in the order of reading', () => {
-    const parts = english.screens.measure.takeItPullsA<string | number>({
+    const parts = screens.measure.takeItPullsA<string | number>({
       ohms: 22,
       amps: 1,
       watts: 16,
@@ -63,7 +65,7 @@ describe('a sentence with something marked in it', () => {
     expect(parts).toEqual(['Take ', 22, ': it pulls ', 1, ' A and burns ', 16, '. A resistor of ', 'more', '.']);
   });
   it('is listed with its slots by their names', () => {
-    const texts = textsOfScreens(english.screens);
+    const texts = textsOfScreens(screens);
     expect(texts).toContainEqual({ room: 'form', name: 'missing', text: 'Missing: {label}.' });
     expect(texts.filter(({ text }) => /undefined|\[object/.test(text))).toEqual([]);
   });
@@ -89,8 +91,8 @@ describe('a second language', () => {
     expect(say(said('blankPlate'))).toBe('blank plate');
   });
   it('says the names on the screens in its own words, where it has them', () => {
-    expect(SAMPLE.screens.frame.board).toBe('Tafel');
-    expect(SAMPLE.screens.wire.wholeList).toBe('whole list');
+    expect(sampledScreens.frame.board).toBe('Tafel');
+    expect(sampledScreens.wire.wholeList).toBe('whole list');
   });
   it('is a sample: some thirty sentences, each of a code that English has', () => {
     const codes = Object.keys(sampled);

@@ -13,6 +13,7 @@ import {
   nextMove,
   plugChoiceOf,
   READING_WORDS,
+  plainRun,
   plugOptions,
   stepStandings,
   testOhms,
@@ -50,13 +51,83 @@ export interface Site {
   readonly fails?: readonly CheckId[];
   /** What failed stays so: the hand lets it stand in words. */
   readonly letsStand?: true;
+  /** The transformer that is taken first can’t be bought. */
+  readonly cantBuy?: true;
 }
 
-/** An act of the hand: what it was asked for, and how many taps and fields it took. */
+/** An act of the hand: what it was asked for, and how many taps and filled fields it took. */
 export interface Act {
   readonly rung: Rung;
   readonly code: string;
   readonly words: string;
+  readonly taps: number;
+}
+
+/** What is one tap on the screen, whatever its entry carries; and lists that are done whole by one. */
+const ONE_TAP: ReadonlySet<string> = new Set([
+  'choiceMade',
+  'fixtureChosen',
+  'plugFixtureChosen',
+  'stepTicked',
+  'waitStarted',
+]);
+/** Forms that are kept by a tap; a group of fields keeps itself when it is left, a choice at once. */
+const FORMS: ReadonlySet<string> = new Set(['pointLeft', 'wifiRead']);
+const READINESS = new Set(['ready', 'notNeeded']);
+
+/** The answers in an entry: each is a field that is filled or a choice that is tapped. What names a thing is no answer. */
+function answersIn(value: unknown, name = ''): number {
+  if (value === null || value === undefined || /Id$|^id$/.test(name)) return 0;
+  if (Array.isArray(value)) return value.reduce<number>((sum, one) => sum + answersIn(one), 0);
+  if (typeof value === 'object') return Object.entries(value).reduce((sum, [key, one]) => sum + answersIn(one, key), 0);
+  return 1;
+}
+
+const carriesIn = (data: object): number =>
+  'conductors' in data && Array.isArray(data.conductors)
+    ? data.conductors.filter((one: object) => 'carries' in one).length
+    : 0;
+
+/** Taps and filled fields behind what one act wrote. */
+function tapsOfAct(made: readonly Entry[]): number {
+  const ticks = made.filter(({ kind }) => kind === 'stepTicked');
+  // Steps that are ticked together are one tap; a proof, or what switches on, ticks its own step
+  const isTicked = made.some(({ kind }) => kind === 'deadProved' || kind === 'circuitSwitched');
+  const spared = Math.max(0, ticks.length - (isTicked ? 0 : 1));
+  return made.reduce((sum, entry) => sum + tapsOf(entry), 0) - spared;
+}
+
+/** Taps and filled fields behind an entry: its answers, and a tap where a form of figures is kept. */
+function tapsOf({ kind, data }: Entry): number {
+  if (ONE_TAP.has(kind)) return 1;
+  // A list of ticks that is done whole is one of them
+  const ticks = Object.values(data).filter((value) => value === true || READINESS.has(String(value))).length;
+  const whole = Math.max(0, ticks - 1);
+  switch (kind) {
+    // Its place, state and run are the question’s, not the hand’s
+    case 'readingTaken':
+      return 2;
+    // A figure and the mains beside it; where there is none, the answer itself
+    case 'checkDone':
+      return 1 + ['figure', 'mainsVolts', 'reason'].filter((name) => name in data).length;
+    case 'deadProved':
+      // Nothing at all three is one tap; that all is so, and it is written, the other
+      return 2;
+    // Of this point it is named at it; the name of the circuit can wait; what was looked for and is not there is one tap
+    case 'circuitListed':
+      return answersIn({ ...data, feeds: undefined, name: undefined, otherInBox: undefined });
+    // Level, fixed and sealed as the firm does it
+    case 'mountRecorded':
+      return 'level' in data ? 1 : answersIn(data);
+    // A usual cable comes in by its short name, with its role; what each conductor carries is tapped
+    case 'cableDescribed':
+      return 3 + carriesIn(data);
+    // With all that goes with it
+    case 'circuitSwitched':
+      return 1;
+    default:
+      return answersIn(data) - whole + (FORMS.has(kind) ? 1 : 0);
+  }
 }
 
 type Said = { readonly code: string };
@@ -163,7 +234,10 @@ export class Hand {
       const last = this.acts.at(-1);
       if (last?.words === words && last.rung === move.rung && this.acts.at(-2)?.words === words)
         throw new Error(`“${words}” was asked for three times in a row`);
-      this.acts.push({ rung: move.rung, code, words });
+      // To another rung it takes a tap on the move itself
+      const there = last?.rung === move.rung ? 0 : 1;
+      const made = this.entries.slice(before);
+      this.acts.push({ rung: move.rung, code, words, taps: there + tapsOfAct(made) });
     }
     throw new Error(
       `never ends: ${this.acts
@@ -203,11 +277,8 @@ export class Hand {
     const supplyId = point.hangs.supplyId ?? '';
     switch (code) {
       case 'goThroughBefore':
+        // One tap: all that was not asked yet is ready
         this.write('customerDescribed', {
-          name: 'R. Carne',
-          wifiName: 'dotterel',
-          wifiBand: 'both',
-          owner: 'R. Carne',
           permission: 'notNeeded',
           pointNames: 'ready',
           someoneHome: 'ready',
@@ -350,7 +421,16 @@ export class Hand {
       });
     else if (code === 'boxMetalPlastic')
       this.write('boxDescribed', { boxId, material: all.material, bonded: all.bonded });
-    else this.write('boxDescribed', { boxId, ...all });
+    // What was said before is not said again
+    else {
+      const said = new Set(
+        this.entries.flatMap(({ kind, data }) => (kind === 'boxDescribed' ? Object.keys(data) : [])),
+      );
+      this.write('boxDescribed', {
+        boxId,
+        ...Object.fromEntries(Object.entries(all).filter(([name]) => !said.has(name))),
+      });
+    }
   }
 
   private assessed(point: Point): Assessment {
@@ -377,13 +457,22 @@ export class Hand {
       );
       return;
     }
+    const bought = point.choice?.data.transformer;
+    if (this.site.cantBuy && code === 'pickAnotherWay') this.swapped = true;
     const { survey, premises, known } = this.assessed(point);
     const choosing = chooseAmong(survey, known.houses, optionsFor(survey, premises), this.job.policy.weakSupply);
     const way = choosing.proposed ?? choosing.instead ?? choosing.options.find(({ forbidden }) => forbidden === null);
     if (!way) throw new Error('no way at all');
     if (way.instead) this.write('pointDescribed', { pointId: point.id, deviceId: way.device.id });
     const say = sayIn(placeOf(this.job));
+    if (bought?.id && bought.id === way.transformer?.id)
+      throw new Error(`${bought.name} can’t be bought, and is proposed`);
     this.write('choiceMade', choiceOf(point.id, way, say(way.judgement.reason), say));
+    if (this.site.cantBuy && !this.swapped && way.transformer)
+      this.write('pointDescribed', {
+        pointId: point.id,
+        cantHave: [{ id: way.transformer.id, name: way.transformer.name }],
+      });
   }
 
   private isolate(point: Point, code: string): void {
@@ -463,25 +552,26 @@ export class Hand {
     if (step.energises)
       for (const { id: circuitId } of circuitsOfPoint(job, point))
         this.write('circuitSwitched', { circuitId, to: 'on' });
-    this.write('stepTicked', {
-      pointId: point.id,
-      stepId: step.id,
-      touches: step.touches,
-      role: step.role,
-      placeId,
-      how: 'done',
-      ...(step.energises ? { energises: true } : {}),
-      ...(step.closes ? { closes: true } : {}),
-    });
+    // What comes next at the same place is ticked with it
+    const run = plainRun(stepStandings(job, point, this.asker));
+    for (const { step: one, placeId: at } of run[0]?.step.id === step.id ? run : [standing])
+      this.write('stepTicked', {
+        pointId: point.id,
+        stepId: one.id,
+        touches: one.touches,
+        role: one.role,
+        placeId: at,
+        how: 'done',
+        ...(one.energises ? { energises: true } : {}),
+        ...(one.closes ? { closes: true } : {}),
+      });
   }
 
   private mount(point: Point, code: string): void {
     const facts: Readonly<Record<string, Omit<EntryData<'mountRecorded'>, 'pointId'>>> = {
       mountNoteHeight: { heightM: 1.2 },
       noteHeightCameIn: { heightM: 2.8 },
-      setLevel: { level: 'yes' },
-      noteFixings: { fixings: 'own' },
-      sealIt: { seal: 'topAndSides' },
+      setLevel: point.kind === 'doorbell' ? { level: 'yes', fixings: 'own', seal: 'topAndSides' } : { level: 'yes' },
       noteWhereLooks: { bearingDeg: 180 },
     };
     const fact = facts[code];

@@ -65,6 +65,7 @@ export const SITES: Readonly<Record<string, Site>> = {
     kind: 'doorbell',
     cantRead: ['openVolts', 'nameplate', 'mainsVolts', 'resistor', 'loopToChime', 'loopToDoor', 'coilOhms'],
   },
+  'a transformer that can’t be bought': { kind: 'doorbell', ...OLD_16_10, cantBuy: true },
   'a new transformer that is not as its sheet says': { kind: 'doorbell', ...OLD_16_10, newOpenVolts: 11 },
   'a ring that fails, and is put right': { kind: 'doorbell', ...OLD_16_10, fails: ['ring'] },
   'volts that fail, and are let stand': { kind: 'doorbell', ...OLD_16_10, fails: ['doorVolts'], letsStand: true },

@@ -55,7 +55,7 @@ async function testToTheEnd(): Promise<readonly string[]> {
     const input = await screen.page.waitForSelector('.next-test input');
     await input?.type(shown(what));
     await screen.press('Write it down', '.next-test');
-    await screen.page.waitForFunction(
+    await screen.until(
       (before) => (document.querySelector('.next-test .what')?.textContent ?? '').replace(/\s+/g, ' ') !== before,
       {},
       what,
@@ -100,7 +100,7 @@ async function tickAll(): Promise<number> {
     const done = await screen.page.$$eval('[data-testid=tick-list] [aria-pressed=true]', (all) => all.length);
     await open.scrollIntoView();
     await open.click();
-    await screen.page.waitForFunction(
+    await screen.until(
       (count) => document.querySelectorAll('[data-testid=tick-list] [aria-pressed=true]').length > count,
       {},
       done,
@@ -171,16 +171,15 @@ describe('from an unknown box to a ticked splice list', () => {
     await rung('wire');
     await screen.press('whole list');
     expect(await tickAll()).toBe(2);
-    await screen.page.click('[data-testid=tick-list] button[aria-label^="Open: Cover off"]');
+    await screen.click('[data-testid=tick-list] button[aria-label^="Open: Cover off"]');
     await proveDead();
-    await screen.page.click('[data-testid=tick]');
     await screen.says('PROVED DEAD', '[data-testid=circuit-state]');
     await screen.press('whole list');
     const before = await tickAll();
     expect(before).toBeGreaterThan(6);
     await screen.says('switches on', '[data-testid=tick-list]');
-    await screen.page.click('[data-testid=tick-list] button[aria-label^="Open: On once"]');
-    await screen.page.click('[data-testid=tick]');
+    await screen.click('[data-testid=tick-list] button[aria-label^="Open: On once"]');
+    await screen.click('[data-testid=tick]');
     await screen.says('the circuit is live');
     await rung('isolate');
     await screen.press('Tagged');
@@ -188,7 +187,6 @@ describe('from an unknown box to a ticked splice list', () => {
     await screen.press('breaker 9 is off and tagged');
     await rung('wire');
     await proveDead();
-    await screen.page.click('[data-testid=tick]');
     await screen.press('whole list');
     await tickAll();
     const open = await screen.page.$$eval('[data-testid=tick-list] [aria-pressed=false]', (all) => all.length);
@@ -248,7 +246,7 @@ describe('a lead that is moved', () => {
     await go('Eider Yard', '?point=drive&rung=wire');
     await screen.press('Grounds together', '.steps');
     await screen.page.waitForSelector('[aria-label^="white of cable 1"]', { timeout: PATIENCE_MS });
-    await screen.page.$eval('[aria-label^="white of cable 1"]', (lead) => (lead as SVGElement).focus());
+    await screen.focus('[aria-label^="white of cable 1"]');
     await screen.page.keyboard.press('Enter');
     await screen.says('White of cable 1: neutral', '[data-testid=lead-panel]');
     await screen.page.select('[data-testid=lead-panel] .form-select', 'splice.hot');
@@ -256,7 +254,7 @@ describe('a lead that is moved', () => {
     await screen.says('white of cable 1: hot instead of neutral', '[data-testid=moved]');
     await screen.says('Hot and neutral are joined', '.carry');
     await screen.press('not so', '[data-testid=moved]');
-    await screen.page.waitForFunction(() => !document.querySelector('[data-testid=moved]'));
+    await screen.until(() => !document.querySelector('[data-testid=moved]'));
     await accessible(screen);
   });
   it('is moved by tapping the drawing, too', async () => {
@@ -265,7 +263,7 @@ describe('a lead that is moved', () => {
       lead.dispatchEvent(new MouseEvent('click', { bubbles: true })),
     );
     await screen.says('Red of cable 2', '[data-testid=lead-panel]');
-    await screen.page.click('[aria-label="Put it at ground"]');
+    await screen.click('[aria-label="Put it at ground"]');
     await screen.says('red of cable 2: ground instead of', '[data-testid=moved]');
     await screen.says('Hot and ground are joined', '[data-testid=findings]');
     await screen.press('not so', '[data-testid=moved]');
@@ -274,15 +272,15 @@ describe('a lead that is moved', () => {
     const { screen, go } = stage();
     await go('Sandpiper House', '?rung=wire');
     await screen.says('Other module lead under Trans', '[data-testid=step]');
-    await screen.page.click('[data-testid=tick]');
+    await screen.click('[data-testid=tick]');
     await screen.press('Other module lead', '.steps');
     await screen.page.waitForSelector('[aria-label="other module lead"]', { timeout: PATIENCE_MS });
-    await screen.page.$eval('[aria-label="other module lead"]', (lead) => (lead as SVGElement).focus());
+    await screen.focus('[aria-label="other module lead"]');
     await screen.page.keyboard.press('Enter');
     await screen.page.select('[data-testid=lead-panel] .form-select', 'chime.Rear');
     await screen.says('The module lies across Front and Rear, not Trans and Front.', '[data-testid=findings]');
     await screen.press('not so', '[data-testid=moved]');
-    await screen.page.waitForFunction(() => !document.querySelector('[data-testid=moved]'));
+    await screen.until(() => !document.querySelector('[data-testid=moved]'));
   });
   it('leaves as an SVG file of its own, colours and names in it', async () => {
     const { screen } = stage();

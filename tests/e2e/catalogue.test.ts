@@ -120,9 +120,7 @@ describe('the catalogue', () => {
   });
   it('is what Choose multiplies: an own transformer is one of the ways', async () => {
     await go('Tern Cottage', 'choose');
-    await screen.page.waitForFunction(
-      () => document.querySelector('.selectors') && !document.querySelector('.working'),
-    );
+    await screen.until(() => document.querySelector('.selectors') && !document.querySelector('.working'));
     await screen.choose('transformer', 'Van 24 V 60 VA');
     await screen.says('At the transformer, wire by wire');
     await screen.press('Take: ');
@@ -155,7 +153,7 @@ describe('two doors on one transformer with three screws', () => {
     expect(after[1]).toContain('Rear: nothing');
     expect(await screen.page.$$('.before-after svg .lead.now')).not.toHaveLength(0);
     await accessible(screen);
-    await screen.page.waitForFunction(() => !document.querySelector('.working'), { timeout: 120_000 });
+    await screen.until(() => !document.querySelector('.working'), { timeout: 120_000 });
     await screen.press('Take: ');
     await screen.kept();
     await go('Avocet Rectory', 'wire');

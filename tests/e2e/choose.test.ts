@@ -21,12 +21,12 @@ describe('which reading next', () => {
     await screen.says('Read volts and VA on the nameplate', '.read-next');
     await screen.type('nameplate volts', '16');
     await screen.keep('nameplate VA', '20');
-    await screen.page.waitForFunction(() => !document.querySelector('.read-next')?.textContent?.includes('nameplate'));
+    await screen.until(() => !document.querySelector('.read-next')?.textContent?.includes('nameplate'));
     const before = await screen.text('.read-next');
     await screen.says('It changes what is proposed in', '.read-next li.best');
     await screen.keep('open volts, transformer', '19.6');
     await screen.keep('mains volts', '120');
-    await screen.page.waitForFunction(
+    await screen.until(
       (words) => (document.querySelector('.read-next')?.textContent ?? '').replace(/\s+/g, ' ') !== words,
       {},
       before,
@@ -54,7 +54,24 @@ describe('which reading next', () => {
     await screen.says('It may be that', '.contradicts');
     await accessible(screen);
     await screen.press('undo');
-    await screen.page.waitForFunction(() => !document.querySelector('.contradicts'));
+    await screen.until(() => !document.querySelector('.contradicts'));
+  });
+});
+
+describe('a browser that allows no worker', () => {
+  it('has points judged by the page itself', async () => {
+    const { identifier } = await screen.page.evaluateOnNewDocument(() => {
+      Object.assign(globalThis, {
+        Worker: class {
+          constructor() {
+            throw new Error('none here');
+          }
+        },
+      });
+    });
+    await go('Marram View', 'measure');
+    await screen.says('Enough.', '[data-testid=enough]');
+    await screen.page.removeScriptToEvaluateOnNewDocument(identifier);
   });
 });
 
@@ -76,13 +93,13 @@ describe('the ways compared', () => {
   });
   it('picks the same way by table, plot and keyboard', async () => {
     // The rough figures give way to the full ones first
-    await screen.page.waitForFunction(() => !document.querySelector('.working'));
+    await screen.until(() => !document.querySelector('.working'));
     const dot = '.way-plot [role=button][aria-pressed=false]';
     await screen.page.waitForSelector(dot);
     const label = await screen.page.$eval(dot, (one) => one.getAttribute('aria-label') ?? '');
-    await screen.page.$eval(dot, (one) => (one as SVGElement).focus());
+    await screen.focus(dot);
     await screen.page.keyboard.press('Enter');
-    await screen.page.waitForFunction(
+    await screen.until(
       (words) => document.querySelector('.way-plot svg [aria-pressed=true]')?.getAttribute('aria-label') === words,
       {},
       label,
@@ -123,6 +140,24 @@ describe('the ways compared', () => {
     await screen.says('held: no circuit named yet');
     await accessible(screen);
   });
+  it('lets go of one whose transformer can’t be bought, until it can', async () => {
+    await screen.rung('Choose');
+    await screen.press('24 V 40 VA can’t be had');
+    await screen.kept();
+    await screen.says('Pick another way', '[data-testid=next-move]');
+    await screen.says('Can’t be had now: 24 V 40 VA', '[data-testid=cant-be-had]');
+    await screen.until(
+      () =>
+        document.querySelector('table.ways') &&
+        ![...document.querySelectorAll('table.ways .way')].some((way) => way.textContent.includes('24 V 40 VA')),
+      { timeout: 60_000 },
+    );
+    await screen.press('It can be had again');
+    await screen.kept();
+    await screen.until(
+      () => !document.querySelector('[data-testid=next-move]')?.textContent.includes('Pick another way'),
+    );
+  });
   it.each([
     ['Sandpiper House', 'soundest', 'Keep the old one, power module'],
     ['Sandpiper House', 'spareChime', 'Keep the old one, power module'],
@@ -147,11 +182,10 @@ describe('the ways compared', () => {
     expect(answer.status).toBe(200);
     await go(title, 'choose');
     // The rough figures give way to the full ones
-    await screen.page.waitForFunction(
-      () => document.querySelector('[data-testid=proposal]') && !document.querySelector('.working'),
-      { timeout: 60_000 },
-    );
-    await screen.page.waitForFunction(
+    await screen.until(() => document.querySelector('[data-testid=proposal]') && !document.querySelector('.working'), {
+      timeout: 60_000,
+    });
+    await screen.until(
       (way) => (document.querySelector('[data-testid=proposal] b')?.textContent ?? '').includes(way),
       {},
       words,

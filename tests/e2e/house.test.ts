@@ -15,10 +15,10 @@ describe('the house at Look', () => {
     await screen.says('mechanical', '.house-tree');
     expect(await screen.page.$$('svg.house-drawing [aria-label^="Open transformer"]')).toHaveLength(1);
     await accessible(screen);
-    await screen.page.click('svg.house-drawing [aria-label^="Open hall, under the stairs"]');
+    await screen.click('svg.house-drawing [aria-label^="Open hall, under the stairs"]');
     await screen.says('Chime', 'nav.areas [aria-current]');
     await go('Avocet Rectory', '?point=front&rung=look&area=house');
-    await screen.page.$eval('svg.house-drawing [aria-label="Open Back door"]', (node) => (node as SVGElement).focus());
+    await screen.focus('svg.house-drawing [aria-label="Open Back door"]');
     await screen.page.keyboard.press('Enter');
     await screen.says('Back door', '.points a[aria-current]');
   });
@@ -54,7 +54,7 @@ describe('a second door', () => {
     await screen.press('Measure');
     await screen.says('breaker 11', '[data-testid=circuit-state]');
     await screen.press('Choose');
-    await screen.page.waitForFunction(() => !document.querySelector('.working'), { timeout: 120_000 });
+    await screen.until(() => !document.querySelector('.working'), { timeout: 120_000 });
     await screen.says('all doorbells at work together', '[data-testid=other-door]');
   });
   it('can be taken away again while nothing is built there, and the house stays', async () => {
@@ -102,6 +102,9 @@ describe('a job that begins with a floodlight', () => {
     const { jobs } = (await (await fetch(`${server.url}/api/v1/jobs?q=skerry`)).json()) as { jobs: { id: string }[] };
     await screen.open(`${server.url}/jobs/${jobs[0]?.id ?? ''}/sheet`);
     expect(await screen.text('main')).not.toMatch(/doorbell/i);
+    // The customer’s page shows the house, to be looked at
+    await screen.found('[data-testid=customer-page] svg.house-drawing[role=img]');
+    expect(await screen.page.$$('[data-testid=customer-page] [tabindex]')).toEqual([]);
   });
 });
 

@@ -38,12 +38,8 @@ describe('a hunt on a board of 24 ways', () => {
       expect(set).not.toContain('9');
       expect(set).not.toContain('17');
       const before = await answers();
-      await screen.page.click(set.includes(TRUTH) ? '[data-testid=died]' : '[data-testid=still-on]');
-      await screen.page.waitForFunction(
-        (count) => document.querySelectorAll('[data-testid=answers] li').length > count,
-        {},
-        before,
-      );
+      await screen.click(set.includes(TRUTH) ? '[data-testid=died]' : '[data-testid=still-on]');
+      await screen.until((count) => document.querySelectorAll('[data-testid=answers] li').length > count, {}, before);
     }
     await screen.says('Name breaker 12 as the circuit');
   });
@@ -53,14 +49,10 @@ describe('a hunt on a board of 24 ways', () => {
     await screen.page.evaluate(() =>
       document.querySelector<HTMLButtonElement>('[data-testid=answers] li:last-child button')?.click(),
     );
-    await screen.page.waitForFunction(
-      (count) => document.querySelectorAll('[data-testid=answers] li').length < count,
-      {},
-      before,
-    );
+    await screen.until((count) => document.querySelectorAll('[data-testid=answers] li').length < count, {}, before);
     await screen.says('left · about', '[data-testid=hunt-sum]');
     const set = await dropped();
-    await screen.page.click(set.includes(TRUTH) ? '[data-testid=died]' : '[data-testid=still-on]');
+    await screen.click(set.includes(TRUTH) ? '[data-testid=died]' : '[data-testid=still-on]');
     await screen.says('Name breaker 12 as the circuit');
     await screen.press('Name breaker 12 as the circuit');
     await screen.says('breaker 12', '[data-testid=circuit-state]');
@@ -119,10 +111,10 @@ describe('the simulated meter', () => {
     await screen.press('breaker 5 is off and tagged');
     for (const field of ['between the two leads', 'first lead to ground', 'second lead to ground']) {
       await screen.page.waitForSelector(`button[aria-label="Take ${field} from the meter"]`);
-      await screen.page.click(`button[aria-label="Take ${field} from the meter"]`);
+      await screen.click(`button[aria-label="Take ${field} from the meter"]`);
       await screen.says('It stands still', '.modal');
       await screen.press('Take it');
-      await screen.page.waitForFunction(() => !document.querySelector('.modal'));
+      await screen.until(() => !document.querySelector('.modal'));
     }
     await screen.press('Meter is rated for mains');
     await screen.press('Place is dry');
@@ -135,7 +127,7 @@ describe('the simulated meter', () => {
     await screen.open(`${server.url}/settings`);
     await accessible(screen);
     await screen.press('A simulated meter and phone');
-    await screen.page.waitForFunction(
+    await screen.until(
       () => document.querySelector<HTMLInputElement>('.form-check [type=checkbox]')?.checked === false,
     );
     await go('Marram View', '?rung=measure');

@@ -50,10 +50,9 @@ describe('a browser that is killed in mid-typing', () => {
     await new Promise((resolve) => setTimeout(resolve, 500));
     const again = await open();
     await again.screen.open(address);
-    await again.screen.page.waitForFunction(
-      () => [...document.querySelectorAll('input')].some(({ value }) => value === '13 c'),
-      { timeout: PATIENCE_MS },
-    );
+    await again.screen.until(() => [...document.querySelectorAll('input')].some(({ value }) => value === '13 c'), {
+      timeout: PATIENCE_MS,
+    });
     expect(await again.screen.text('.kept')).toBe('typed, not kept yet');
     await again.screen.keep('lead reaches out of the hole', '13 cm');
     await again.browser.close();
@@ -63,12 +62,9 @@ describe('a browser that is killed in mid-typing', () => {
   it('gives back a new job’s name too, whatever kind of point is picked then', async () => {
     const { server } = stage();
     const typedSite = (on: Screen) =>
-      on.page.waitForFunction(
-        () => document.querySelector<HTMLInputElement>('input[name=title]')?.value === 'Dipper W',
-        {
-          timeout: PATIENCE_MS,
-        },
-      );
+      on.until(() => document.querySelector<HTMLInputElement>('input[name=title]')?.value === 'Dipper W', {
+        timeout: PATIENCE_MS,
+      });
     const first = await open();
     await first.screen.open(server.url);
     await first.screen.press('New job');
@@ -307,7 +303,7 @@ describe('two people in one job', () => {
     await two.open(address);
     await two.keep('hole over standing ground', '1350 mm');
     // Sooner than the page would look by itself
-    await one.page.waitForFunction(
+    await one.until(
       (before) => document.querySelector<HTMLInputElement>('input[name=holeHeightM]')?.value !== before,
       { timeout: 15_000 },
       own,

@@ -92,7 +92,7 @@ describe('photos', () => {
     await hand(file('board.jpg', await picture(800, 600, '#335577')));
     await screen.says('board.jpg: kept here, on its way to the server');
     await server.start(port);
-    await screen.page.waitForFunction(() => document.querySelectorAll('[data-testid=photo]').length === 2, {
+    await screen.until(() => document.querySelectorAll('[data-testid=photo]').length === 2, {
       timeout: 60_000,
     });
   });
@@ -129,7 +129,7 @@ describe('the page for the customer', () => {
     await screen.open(`${server.url}/jobs/${id}/before`);
     await screen.says('Have your Wi-Fi password at hand');
     await accessible(screen);
-    await screen.page.click('button.lamp');
+    await screen.click('button.lamp');
     expect(await screen.page.$eval('html', (html) => html.dataset.theme)).toBe('headlamp');
     await accessible(screen);
   });

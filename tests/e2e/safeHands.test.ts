@@ -192,7 +192,7 @@ describe('what ends a proof', () => {
     await proveBell('0');
     await screen.says('this bell side is mains until somebody writes why');
     await screen.keep('why it stood there', 'the lamp’s wire lay on it');
-    await screen.page.waitForFunction(() => !document.body.innerText.includes('until somebody writes why'));
+    await screen.until(() => !document.body.innerText.includes('until somebody writes why'));
   });
   it('is a cable that is found later', async () => {
     await job(...YARD);
@@ -274,7 +274,8 @@ describe('who is at the box', () => {
     await second.page.select('.strip select', 'tomas');
     await second.kept();
     await screen.page.bringToFront();
-    await screen.page.waitForFunction(
+    await screen.until(() => document.querySelector<HTMLSelectElement>('.strip select')?.value === 'tomas');
+    await screen.until(
       () => !document.querySelector('[data-testid=circuit-state]')?.textContent?.includes('PROVED DEAD'),
     );
   });

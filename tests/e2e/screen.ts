@@ -12,6 +12,7 @@ export const launch = (): Promise<Browser> =>
 
 /** A wait ends with what it waits for; on a busy machine that may take its time. */
 export const PATIENCE_MS = 60_000;
+const LOOK_MS = 40;
 
 /** A page as a person uses it: fields by their labels, buttons by their words. */
 export class Screen {
@@ -24,6 +25,10 @@ export class Screen {
     page.on('pageerror', (error) => this.faults.push(String(error)));
     page.on('console', (message) => message.type() === 'error' && this.faults.push(message.text()));
   }
+
+  /** Waits until something is so. It is looked at by the clock: a tab that paints nothing for a while is asked too. */
+  readonly until: Page['waitForFunction'] = (isSo, options, ...told) =>
+    this.page.waitForFunction(isSo, { polling: LOOK_MS, ...options }, ...told);
 
   /** Who is at this screen, where nobody said so yet: without a word of it nobody writes. */
   private async asInes(): Promise<void> {
@@ -64,7 +69,7 @@ export class Screen {
   }
 
   async kept(): Promise<void> {
-    await this.page.waitForFunction(() => document.querySelector('.kept')?.textContent === 'kept');
+    await this.until(() => document.querySelector('.kept')?.textContent === 'kept');
   }
 
   /** Clicks what carries these words; what is drawn anew in between is looked for again. */
@@ -79,7 +84,7 @@ export class Screen {
 
   /** A button, a link, a line to tick. */
   private async pressOnce(words: string, within: string): Promise<void> {
-    const handle = await this.page.waitForFunction(
+    const handle = await this.until(
       (text, scope) =>
         [
           ...document.querySelectorAll<HTMLElement>(
@@ -100,13 +105,29 @@ export class Screen {
     await (element as ElementHandle).click();
   }
 
-  /** Presses what a test knows by its own name. */
-  async pressNamed(name: string): Promise<void> {
-    const element = await this.page.waitForSelector(`[data-testid=${name}]`, { timeout: PATIENCE_MS });
-    if (!element) return;
+  /** What a selector finds, once it is there. */
+  async found(selector: string): Promise<ElementHandle> {
+    const element = await this.page.waitForSelector(selector);
+    if (!element) throw new Error(`nothing at “${selector}”`);
+    return element;
+  }
+
+  /** Clicks what a selector finds, once it is there and stands still. */
+  async click(selector: string): Promise<void> {
+    const element = await this.found(selector);
     await element.scrollIntoView();
     await this.still(element);
     await element.click();
+  }
+
+  /** Lands on what a selector finds, as the Tab key does; of a drawing too. */
+  async focus(selector: string): Promise<void> {
+    await (await this.found(selector)).evaluate((one) => (one as HTMLElement | SVGElement).focus());
+  }
+
+  /** Presses what a test knows by its own name. */
+  pressNamed(name: string): Promise<void> {
+    return this.click(`[data-testid=${name}]`);
   }
 
   /** Waits until something stays where it is: a hand aims at what stands still, not at what just slides away. */
@@ -151,13 +172,13 @@ export class Screen {
     await this.says(name, '.points a[aria-current]');
   }
 
-  /** The text of the page, or of a part of it. */
-  text(selector = 'body'): Promise<string> {
-    return this.page.$eval(selector, (element) => (element.textContent ?? '').replace(/\s+/g, ' '));
+  /** The text of the page, or of a part of it once it is there. */
+  async text(selector = 'body'): Promise<string> {
+    return (await this.found(selector)).evaluate((element) => (element.textContent ?? '').replace(/\s+/g, ' '));
   }
 
   async says(text: string, selector = 'body'): Promise<void> {
-    await this.page.waitForFunction(
+    await this.until(
       (words, scope) =>
         [...document.querySelectorAll(scope)].some((one) =>
           (one.textContent ?? '').replace(/\s+/g, ' ').includes(words),

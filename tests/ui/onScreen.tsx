@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, configure, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { AppRouterContext } from 'next/dist/shared/lib/app-router-context.shared-runtime';
 import type { ReactNode } from 'react';
@@ -10,10 +10,12 @@ import { fold, type Job } from '@/core/job';
 import { newEntry, type Entry, type EntryData, type EntryKind, type NewEntry, type Rung } from '@/core/kinds';
 import { CrewProvider } from '@/ui/crew/CrewContext';
 import { JobScreen } from '@/ui/job/JobScreen';
+// Read beforehand: a test waits for what is kept, not for the library that keeps it
+import '@/ui/log/shelfStore';
 import { shelf } from '@/ui/log/shelf';
 import { forgetTyped } from '@/ui/log/typedTexts';
 // Fetched when they are shown; here they stand already, for Jest links one module at a time
-import '@/ui/rungs/mount/AsItCame';
+import '@/ui/points/yard/YardBench';
 import '@/ui/rungs/prove/ProveBench';
 import '@/ui/rungs/isolate/IsolateBench';
 import '@/ui/rungs/leave/LeaveBench';
@@ -33,6 +35,9 @@ import '@/ui/meter/MeterDialog';
 import '@/ui/frame/KeyDialog';
 
 // A job’s screen without a browser: the same components on the same log, before a server that a test can hold away.
+
+// A wait ends with what it waits for; on a busy machine that may take its time
+configure({ asyncUtilTimeout: 15_000 });
 
 export const INES = { id: 'ines', name: 'Ines' };
 export const TOMAS = { id: 'tomas', name: 'Tomas' };
@@ -105,13 +110,20 @@ export function standIns(): void {
     start = () => undefined;
     close = () => undefined;
   }
+  // Points are judged by the page itself
+  class IdleWorker extends IdlePort {
+    constructor(url: URL) {
+      super();
+      if (url.href.includes('judging')) throw new RangeError('no such worker here');
+    }
+  }
   class IdleChannel {
     readonly port1 = new IdlePort();
     readonly port2 = new IdlePort();
   }
   // What is kept here is never changed afterwards: it need not be cloned
   const structuredClone = (value: unknown): unknown => value;
-  Object.assign(globalThis, { Worker: IdlePort, MessageChannel: IdleChannel, structuredClone });
+  Object.assign(globalThis, { Worker: IdleWorker, MessageChannel: IdleChannel, structuredClone });
   Object.assign(window, {
     scrollTo: () => undefined,
     matchMedia: () => ({
@@ -187,6 +199,7 @@ export function openJob(entries: readonly Entry[], { pointId = '', rung, area, s
       firstArea={area ?? null}
       settings={{ ...DEFAULT_SETTINGS, ...settings }}
       catalogue={SHIPPED_CATALOGUE}
+      ahead={null}
     />,
   );
   const bench = (): HTMLElement => screen.getByRole('main');
@@ -201,7 +214,8 @@ export function openJob(entries: readonly Entry[], { pointId = '', rung, area, s
     /** Waits until the rung at hand stands on the bench. */
     ready: () => waitFor(() => expect(bench().textContent).not.toContain('fetching this rung'), { timeout: 20_000 }),
     /** Waits until nothing is on its way to the server. */
-    kept: () => waitFor(() => expect(within(bench()).getAllByRole('status')[0]?.textContent).toBe('kept')),
+    kept: () =>
+      waitFor(() => expect(within(bench()).getAllByRole('status')[0]?.textContent).toBe('kept'), { timeout: 20_000 }),
   };
 }
 
@@ -215,5 +229,5 @@ export function reload(): void {
 export async function close(): Promise<void> {
   reload();
   localStorage.clear();
-  for (const table of shelf().tables) await table.clear();
+  for (const table of (await shelf()).tables) await table.clear();
 }

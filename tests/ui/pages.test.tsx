@@ -179,7 +179,7 @@ describe('the Board', () => {
   it('makes a job with its site, its first point and the firm’s policy as it stands', async () => {
     const { user } = show(<Board parts={[]} q="" />);
     await user.click(screen.getByRole('button', { name: 'New job' }));
-    await user.click(screen.getByText('Britain', { exact: false, selector: 'label.btn' }));
+    await user.click(await screen.findByText('Britain', { exact: false, selector: 'label.btn' }));
     await user.type(screen.getByLabelText('site'), 'Wigeon Yard');
     const policy = { ...DEFAULT_SETTINGS.policy, bellSide: 'live' as const };
     answers = {

@@ -33,7 +33,7 @@ function answerPhotos(answer: () => ReturnType<typeof answering>): string[] {
 const taken = () => answering({ sha256: SHA, mediaType: 'image/jpeg', widthPx: 400, heightPx: 300, bytes: 100 });
 const photosAt = (entries: readonly Entry[]) => openJob(entries, { rung: 'look', area: 'photos' });
 
-beforeEach(() => shelf().photos.clear());
+beforeEach(async () => (await shelf()).photos.clear());
 afterEach(close);
 
 describe('a photo', () => {
@@ -48,7 +48,7 @@ describe('a photo', () => {
     const { ready, written } = photosAt(begun().entries);
     answerPhotos(taken);
     await ready();
-    await waitFor(() => expect(written()).toHaveLength(2), { timeout: 8000 });
+    await waitFor(() => expect(written()).toHaveLength(2));
     await waitFor(async () =>
       expect((await indexedDB.databases()).map(({ name }) => name)).not.toContain('fox-ladder-photos'),
     );
@@ -58,7 +58,7 @@ describe('a photo', () => {
     await ready();
     const sent = answerPhotos(taken);
     fireEvent.change(input(), { target: { files: [file('door.jpg')] } });
-    await waitFor(() => expect(written()).toHaveLength(2), { timeout: 8000 });
+    await waitFor(() => expect(written()).toHaveLength(2));
     expect(sent).toHaveLength(1);
     expect(written().map(({ kind }) => kind)).toEqual(['photoAttached', 'photoDescribed']);
     expect(written()[0]?.data).toMatchObject({ sha256: SHA, widthPx: 400 });
@@ -77,7 +77,7 @@ describe('a photo', () => {
     const again = photosAt(begun().entries);
     await again.ready();
     answerPhotos(taken);
-    await waitFor(() => expect(again.written()).toHaveLength(2), { timeout: 8000 });
+    await waitFor(() => expect(again.written()).toHaveLength(2));
   });
   it('that the server refuses says why, holds no other up, and can be dropped', async () => {
     const { user, ready, written } = photosAt(begun().entries);
@@ -92,7 +92,7 @@ describe('a photo', () => {
     });
     fireEvent.change(input(), { target: { files: [file('notes.txt'), file('hole.jpg')] } });
     const told = await screen.findByText(/^notes.txt: This is no picture/);
-    await waitFor(() => expect(written()).toHaveLength(2), { timeout: 8000 });
+    await waitFor(() => expect(written()).toHaveLength(2));
     await user.click(within(told).getByRole('button', { name: 'drop it' }));
     await waitFor(() => expect(screen.queryByText(/notes.txt/)).toBeNull());
   });

@@ -28,7 +28,7 @@ describe('with the server away', () => {
     // Not one answer comes: what others have written since is not known here
     server.instead = away;
     await ready();
-    await waitFor(() => expect(saving()).toBe('not kept yet'), { timeout: 5000 });
+    await waitFor(() => expect(saving()).toBe('not kept yet'));
     await waitFor(() => expect(screen.getByText(/^Held:/).textContent).toContain('server is away'));
     expect(screen.queryByTestId('tick')).toBeNull();
     expect(screen.getByText(/The lock and the tag on the breaker are the true guard/)).toBeTruthy();
@@ -81,6 +81,22 @@ describe('a change of the person at this screen', () => {
     await second.kept();
     expect(second.written()).toMatchObject([{ kind: 'personChanged', by: { id: 'tomas' }, data: { fromId: 'ines' } }]);
     expect(second.job().circuits[0]?.proofs[0]).toMatchObject({ stands: false, why: 'personChanged' });
+  });
+  it('told in another tab ends also a proof of which this one had not heard by then', async () => {
+    const log = proved();
+    const { ready, server, written, kept, job } = openJob(log.entries.slice(0, -2), { rung: 'wire' });
+    await ready();
+    server.log.push(...log.entries.slice(-2));
+    localStorage.setItem('fox-ladder-who', 'tomas');
+    localStorage.setItem('fox-ladder-who-changes', String(Date.now() + 1));
+    window.dispatchEvent(new StorageEvent('storage'));
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    // As soon as the log is read again, here because the page is looked at
+    window.dispatchEvent(new Event('visibilitychange'));
+    const last = { kind: 'personChanged', by: { id: 'tomas' }, data: { fromId: 'ines' } };
+    await waitFor(() => expect(written().at(-1)).toMatchObject(last));
+    await kept();
+    expect(job().circuits[0]?.proofs[0]).toMatchObject({ stands: false, why: 'personChanged' });
   });
 });
 

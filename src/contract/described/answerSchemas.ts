@@ -1,5 +1,6 @@
 import { PROOF_WHYS, STEP_ROLES } from '@/core/isolation';
 import { HELD_BY } from '@/core/points';
+import { PIXEL_CLASSES } from '@/core/view';
 import type { JsonSchema } from './convertSchema.mjs';
 
 const text: JsonSchema = { type: 'string' };
@@ -28,6 +29,9 @@ const OPERATING_FIGURES = [
   'wireWatts',
   'maxWatts',
 ];
+/** East, north, up, metres. */
+const PLACE: JsonSchema = list(figure);
+const LOOK_FIGURES = ['bearingDeg', 'tiltDownDeg', 'rollDeg'];
 const FIT_FIGURES = ['seriesOhms', 'seriesOhmsLow', 'seriesOhmsHigh', 'voltsAtRated', 'sagVa', 'sagVaLow'];
 
 /** What the server answers. Fields may be added later, so answers allow more than they name. */
@@ -83,6 +87,28 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     found: { type: ['string', 'null'] },
     byAgreement: list(text),
   }),
+  View: object({
+    axes: object(all(['forward', 'right', 'down'], PLACE)),
+    points: list(
+      object({
+        id: text,
+        ...all(['distanceM', 'depthM'], figure),
+        ...all(['inFront', 'inFrame', 'hidden'], { type: 'boolean' }),
+        pixel: { oneOf: [list(figure), { type: 'null' }] },
+        pixelsPerMetre: figureOrNull,
+        class: { enum: [...PIXEL_CLASSES.map(({ id }) => id), 'none', null] },
+      }),
+    ),
+  }),
+  Light: object({
+    lamps: list(object(all(['exponent', 'peakCd'], figure))),
+    receivers: list(object({ id: text, lux: figure, luxOfEachLamp: list(figure) })),
+  }),
+  Aim: object({
+    ...all(['panDeg', 'tiltDeg', 'missDeg', ...LOOK_FIGURES], figure),
+    reached: { type: 'boolean' },
+  }),
+  Pose: object(all([...LOOK_FIGURES, 'rmsPx', 'worstPx'], figure)),
   BoxFill: object({
     ...all(['requiredIn3', 'spareIn3'], figure),
     fits: { type: 'boolean' },

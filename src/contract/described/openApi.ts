@@ -1,12 +1,16 @@
 import { adviceRequest } from '../adviceRequest';
+import { aimRequest } from '../aim';
 import { bellRequest } from '../bell';
 import { boxFillRequest } from '../boxFill';
 import { breakerHuntRequest } from '../breakerHunt';
 import { MOST_ENTRIES_AT_ONCE, eraseRequest, newCrewRequest, newJobRequest } from '../job';
+import { lightRequest } from '../light';
+import { poseRequest } from '../pose';
 import { PROBLEM_TITLES } from '../problem';
 import { searchOrderRequest } from '../searchOrder';
 import { settingsRequest } from '../settings';
 import { sourceFitRequest } from '../sourceFit';
+import { viewRequest } from '../view';
 import { ANSWER_SCHEMAS } from './answerSchemas';
 import { ALWAYS_ADDED, NUMBERED, dataSchemas, entrySchema } from './entrySchemas';
 import { jobFileSchema } from './jobFileSchema';
@@ -84,6 +88,10 @@ export function openApi(): object {
         BreakerHuntRequest: jsonSchemaOf(breakerHuntRequest),
         BoxFillRequest: jsonSchemaOf(boxFillRequest),
         SearchOrderRequest: jsonSchemaOf(searchOrderRequest),
+        ViewRequest: jsonSchemaOf(viewRequest),
+        LightRequest: jsonSchemaOf(lightRequest),
+        AimRequest: jsonSchemaOf(aimRequest),
+        PoseRequest: jsonSchemaOf(poseRequest),
         SettingsChange: jsonSchemaOf(settingsRequest),
         NewJob: jsonSchemaOf(newJobRequest),
         NewPerson: jsonSchemaOf(newCrewRequest),

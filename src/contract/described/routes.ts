@@ -58,6 +58,39 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
       refusals: [422, ...WITH_BODY],
     },
   },
+  '/api/v1/compute/view': {
+    post: {
+      summary:
+        'Where points are in the picture of a camera, whether something hides them, and how finely they are seen',
+      body: 'ViewRequest',
+      answers: { 200: 'View' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/compute/light': {
+    post: {
+      summary: 'Lux of lamps on receivers, past boxes',
+      body: 'LightRequest',
+      answers: { 200: 'Light' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/compute/aim': {
+    post: {
+      summary: 'How the joint of a head has to stand for it to look at a place, or how near it comes',
+      body: 'AimRequest',
+      answers: { 200: 'Aim' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/compute/pose': {
+    post: {
+      summary: 'How a camera stands, from points that are known in its own picture',
+      body: 'PoseRequest',
+      answers: { 200: 'Pose' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
   '/api/v1/compute/advice': {
     post: {
       summary: 'The whole judgement of one doorbell: estimate, contradictions, options, proposal, next reading',

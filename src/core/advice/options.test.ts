@@ -1,7 +1,7 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
-import { UNKNOWN_RUN, caseOf, likelyHouses, type BellSurvey, type OtherDoor, type Reading } from '../bell';
+import { UNKNOWN_RUN, caseOf, likelyHouses, tuneFigures, type BellSurvey, type OtherDoor, type Reading } from '../bell';
 import { catalogueWith, deviceById, type DeviceProfile } from '../catalogue';
 import { britain230 } from '../region/britain230';
 import { northAmerica120 } from '../region/northAmerica120';
@@ -122,6 +122,28 @@ describe('what the premises add or take away', () => {
     for (const { treatment, device: fitted, forbidden } of optionsFor(tune, NONE))
       if (treatment.id === 'diode') expect(forbidden === null).toBe(fitted.battery !== null);
     expect(ids(known(16, 20), {})).not.toContain('keep+diode');
+  });
+  it('a diode’s tune and trickle are worked out for a battery beside an electronic chime, and for nothing else', () => {
+    const tune = (chime: BellSurvey['chime'], fitted: DeviceProfile, openVolts = 18) => {
+      const survey: BellSurvey = { ...known(16, 20, [volts(openVolts), mains]), chime, device: fitted };
+      const way = optionsFor(survey, NONE).find(({ id }) => id.startsWith('keep+diode'));
+      return way ? tuneFigures(survey, likelyHouses(caseOf(survey)), way.change, way.treatment) : null;
+    };
+    const plays = { kind: 'electronic', rating: { volts: 16, va: 10 }, ratedVolts: 16 } as const;
+    const found = tune(plays, device('hybrid'));
+    // 18 V open less 0.8 V on half waves is some 12 V, less what winding and wires take of it at 25.6 Ω
+    expect(found?.playingVolts.likely).toBeGreaterThan(10.2);
+    expect(found?.playingVolts.likely).toBeLessThan(12.2);
+    expect(found).toMatchObject({ ratedVolts: 16, ratingRead: true, playsOn: true });
+    // 200 to 1000 Ω: a fraction of a watt, and an ordinary day takes 3.5 Wh
+    expect(found?.idleWatts.low).toBeGreaterThan(0.02);
+    expect(found?.idleWatts.high).toBeLessThan(0.3);
+    expect(found?.dayWatts).toBeCloseTo(3.5 / 24, 6);
+    const weak = tune(plays, device('hybrid'), 12);
+    expect(weak?.playsOn).toBe(false);
+    expect(weak?.idleWatts.high).toBeLessThan(found?.idleWatts.high ?? 0);
+    expect(tune({ ...plays, kind: 'mechanical' }, device('hybrid'))).toBeNull();
+    expect(tune(plays, device('constant-power'))).toBeNull();
   });
   it('where there was no bell nothing is kept, and its route is counted', () => {
     const options = optionsFor(known(16, 20), { ...NONE, newSupply: { fits: [], minutes: 60, cost: 15 } });

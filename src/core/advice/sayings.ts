@@ -90,6 +90,7 @@ export interface AdviceSayings {
   openVoltsNew: None;
   voltsDoor: { readonly state: Text };
   voltsOverChime: None;
+  voltsWhilePlays: None;
   ringsCleanWithin: None;
   sounderRings: None;
 }

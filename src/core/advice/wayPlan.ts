@@ -1,5 +1,5 @@
 import { distinct, said, type Text } from '../said';
-import { chimeFigures, newOpenVolts, predictedVolts, type Band, type Estimate } from '../bell';
+import { chimeFigures, isComputed, newOpenVolts, predictedVolts, tuneFigures, type Band, type Estimate } from '../bell';
 import { STATE_WORDS, type LastingState } from '../catalogue';
 import type { Option } from './options';
 import type { WireRemedy } from './wireRemedies';
@@ -34,6 +34,8 @@ const READ_STATES: readonly LastingState[] = ['liveDay', 'liveNight'];
 export function wayPlan(known: Estimate, { device, transformer, treatment, wire, change }: Option): WayPlan {
   const of: Estimate = { ...known, survey: { ...known.survey, device } };
   const chime = chimeFigures(of.survey, known.houses, change, treatment);
+  const tune = tuneFigures(of.survey, known.houses, change, treatment);
+  const computed = isComputed(of.survey, change);
   const fresh = transformer && newOpenVolts(known, transformer);
   return {
     tools: distinct([...AT_EVERY_CHIME, ...(transformer?.tools ?? []), ...WIRE_TOOLS[wire]]),
@@ -47,9 +49,11 @@ export function wayPlan(known: Estimate, { device, transformer, treatment, wire,
       ...(fresh ? [{ words: said('openVoltsNew'), band: fresh }] : []),
       ...READ_STATES.map((state) => ({
         words: said('voltsDoor', { state: STATE_WORDS[state] }),
-        band: predictedVolts(of, change, state, null),
+        // What the closed form can’t tell has no band
+        band: computed ? predictedVolts(of, change, state, null) : null,
       })),
       ...(chime ? [{ words: said('voltsOverChime'), band: chime.pressedVolts }] : []),
+      ...(tune ? [{ words: said('voltsWhilePlays'), band: tune.playingVolts }] : []),
       { words: treatment.sounds ? said('ringsCleanWithin') : said('sounderRings'), band: null },
     ],
   };

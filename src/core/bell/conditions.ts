@@ -3,7 +3,7 @@ import { chimeImpedance, copperWarmth, type ChimePath, type Complex } from '../c
 import type { BellCase } from './bellCase';
 import { newSourceOf, type RatedTransformer } from './housePrior';
 import type { House } from './houses';
-import { SPLICE, WARM_WINDING } from './priors';
+import { RUN_CELSIUS, SPLICE, WARM_WINDING } from './priors';
 import type { RunName } from './bellCase';
 
 /** What is changed in a house: another transformer, the chime's treatment, pairs joined. */
@@ -27,6 +27,14 @@ export interface Conditions {
   readonly toChimeCelsius: number;
   readonly toDoorCelsius: number;
 }
+
+/** An ordinary day: nominal mains, a cold winding, the runs at the temperatures of a cool house. */
+export const NOMINAL_DAY: Conditions = {
+  mains: 1,
+  winding: 1,
+  toChimeCelsius: RUN_CELSIUS.toChime.low,
+  toDoorCelsius: 20,
+};
 
 /** The loop's parts as numbers, for the many solves of a spread. */
 export interface Circuit {

@@ -49,5 +49,6 @@ export { STATIONS, doorVolts, type Draw, type Station } from './loopVolts';
 export { bandOf, type Band } from './percentiles';
 export { DRAWS_FOR_A_CHOICE, DRAWS_WHILE_TYPING, likelyHouses } from './posterior';
 export { chimeFigures, type ChimeFigures } from './press';
+export { tuneFigures, type TuneFigures } from './tune';
 export { UNKNOWN_RUN, sourceIsKnown, type BellSurvey, type OtherDoor, type Reading, type RunSurvey } from './survey';
 export type { BellSayings } from './sayings';

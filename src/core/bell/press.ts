@@ -1,10 +1,9 @@
 import { CHIME_LIMITS, type Treatment } from '../chime';
 import { magnitude, operatingPoint } from '../circuit';
-import { chimePath, circuitOf, type Change, type Conditions } from './conditions';
+import { NOMINAL_DAY, chimePath, circuitOf, type Change } from './conditions';
 import { drawOf } from './asFound';
 import { houseAt, type House, type Houses } from './houses';
 import { doorVolts } from './loopVolts';
-import { RUN_CELSIUS } from './priors';
 import { bandOf, type Band } from './percentiles';
 import { plateOf } from './judge';
 import type { BellSurvey } from './survey';
@@ -25,13 +24,6 @@ export interface ChimeFigures {
 
 /** The volts that the usual coil is made for. */
 const COIL_VOLTS = 16;
-
-const NOMINAL: Conditions = {
-  mains: 1,
-  winding: 1,
-  toChimeCelsius: RUN_CELSIUS.toChime.low,
-  toDoorCelsius: 20,
-};
 
 /** Chimes side by side share the current: alike ones have half the impedance of one. */
 const withCoils = (house: House, chimes: number): House => ({
@@ -59,7 +51,7 @@ export function chimeFigures(
   const standby = new Float64Array(houses.count);
   for (let i = 0; i < houses.count; i++) {
     const house = withCoils(houseAt(houses, i), (survey.shared?.secondChime ? 2 : 1) / (coil * coil));
-    const circuit = circuitOf(house, change, NOMINAL);
+    const circuit = circuitOf(house, change, NOMINAL_DAY);
     const point = operatingPoint({
       source: { openCircuitVolts: circuit.emf, seriesOhms: circuit.sourceOhms },
       toChimeOhms: circuit.toChimeOhms,

@@ -1,4 +1,6 @@
 import { figureOf, figureOr, listOf, textOf } from './shelf';
+import { PROJECTIONS } from '../view';
+import type { CameraProfile } from './cameraProfile';
 import type { Values } from './column';
 
 /** What the mark on a mounting plate means; it differs by fixture. */
@@ -6,8 +8,11 @@ export const UP_MARKS = ['arrowUp', 'arrowDown', 'openingUp'] as const;
 /** What a fixture is made to hang on. */
 export const MADE_FORS = ['wall', 'eave', 'both'] as const;
 
+/** What its sheet may leave open of the camera. */
+type SeenBySheet = Partial<Omit<CameraProfile, 'headDownDeg' | 'headUpDeg'>>;
+
 /** A floodlight camera. Joints turn from the plate’s normal; down is towards the ground on a wall. */
-export interface FixtureProfile {
+export interface FixtureProfile extends SeenBySheet {
   readonly id: string;
   readonly name: string;
   readonly voltsLow: number;
@@ -37,6 +42,30 @@ export interface FixtureProfile {
   readonly remark: string;
 }
 
+const SHEET_FIGURES = [
+  'hfovDeg',
+  'widthPx',
+  'heightPx',
+  'panDeg',
+  'sensorReachM',
+  'sensorHeightM',
+  'sensorLobeDeg',
+  'lamps',
+  'lampLm',
+  'lampBeamDeg',
+] as const;
+
+/** What a sheet says of the camera; what it leaves open is left out. */
+function seenBySheet(values: Values): SeenBySheet {
+  const projection = PROJECTIONS.find((one) => one === values.projection);
+  return {
+    ...(projection ? { projection } : {}),
+    ...Object.fromEntries(
+      SHEET_FIGURES.flatMap((name) => (typeof values[name] === 'number' ? [[name, values[name]]] : [])),
+    ),
+  };
+}
+
 /** A fixture from a shelf’s values. */
 export const fixtureFrom = (values: Values): FixtureProfile => ({
   id: textOf(values, 'id'),
@@ -63,4 +92,5 @@ export const fixtureFrom = (values: Values): FixtureProfile => ({
   cost: figureOf(values, 'cost'),
   inBag: listOf(values, 'inBag'),
   remark: textOf(values, 'remark'),
+  ...seenBySheet(values),
 });

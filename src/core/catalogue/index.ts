@@ -7,6 +7,8 @@ export {
   type DeviceProfile,
   type LastingState,
 } from './device';
+export { CAMERA_FIELDS, cameraOf } from './camera';
+export type { CameraProfile } from './cameraProfile';
 export { TRANSFORMERS, type TransformerItem } from './transformer';
 export {
   SHELF_IDS,

@@ -21,7 +21,10 @@ export interface Treatment {
     | { readonly shelf: 'module'; readonly way: 'parallel' | 'inLine' | 'bypass' }
     | { readonly shelf: 'protector'; readonly kind: 'fuseLink' | 'selfResetting' }
     | null;
-  /** Only for a device with a battery of its own. Its figures are not computed: practice does it, and hears whether it rings. */
+  /**
+   * Only for a device with a battery of its own. The closed form has no figures for it: its waves tell of the tune and the trickle
+   * (`bell/tune`), and practice hears whether it rings.
+   */
   readonly onlyWithBattery?: true;
   /** A device that forbids that one forbids this one too. */
   readonly alike?: string;

@@ -45,6 +45,7 @@ export {
   type NetworkSolution,
   type NetworkSource,
 } from './network';
+export { halfWaveVolts, wattsPastDiode, type DiodeLoop } from './halfWaves';
 export {
   lowestCapVolts,
   rectifierPoint,

@@ -14,6 +14,12 @@ export const LIMITS = {
   heightM: { least: 0.2, most: 6 },
   fixtureHeightM: { least: 0.5, most: 15 },
   degrees: { least: 0, most: 60 },
+  /** To the right or left, from straight ahead. */
+  turnDeg: { least: -180, most: 180 },
+  /** From a wall to what is looked at. */
+  yardM: { least: 0.3, most: 200 },
+  /** A side of something that stands in a yard. */
+  obstacleM: { least: 0.05, most: 60 },
   /** Of a compass. */
   bearingDeg: { least: 0, most: 360 },
   pairs: { least: 1, most: 8 },

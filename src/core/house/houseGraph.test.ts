@@ -1,7 +1,7 @@
 import { inWords } from '@/words';
 import { sayBritish as say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
-import { houseOf } from '../job/houseOf';
+import { houseForCustomer, houseOf } from '../job/houseOf';
 import { TestLog } from '../job/forTests';
 import { branchesOf, lettersFor, type HouseBranch } from './houseGraph';
 
@@ -68,6 +68,19 @@ describe('the house of a job', () => {
     expect(inWords(cables, say)).toMatchObject([{ from: 'supply s', to: 'door p', proposed: true }]);
     log.write('supplyPlanned', { supplyId: 's', from: 'battery' });
     expect(houseOf(log.job).nodes.map(({ kind }) => kind)).toEqual(['board', 'door']);
+  });
+  it('has no figures as its customer is shown it, and nothing to be made once all is handed over', () => {
+    const log = new TestLog()
+      .write('pointAdded', { pointId: 'p', pointKind: 'doorbell', name: 'Door', supplyId: 's', chimeId: 'c' })
+      .write('pointDescribed', { pointId: 'p', wasThere: 'nothing' })
+      .write('supplyPlanned', { supplyId: 's', from: 'adapter' });
+    const before = houseForCustomer(log.job);
+    expect(before.nodes.map(({ kind }) => kind)).toEqual(houseOf(log.job).nodes.map(({ kind }) => kind));
+    expect([...before.nodes, ...before.cables].map(({ words }) => words)).toEqual(['', '', '', '']);
+    expect(before.nodes.some(({ proposed }) => proposed)).toBe(true);
+    log.write('pointLeft', { pointId: 'p', customer: 'R. Carne', copyGiven: true });
+    const after = houseForCustomer(log.job);
+    expect([...after.nodes, ...after.cables].some(({ proposed }) => proposed)).toBe(false);
   });
   it('has nothing of a bell where only floodlights hang', () => {
     const log = new TestLog().write('pointAdded', { pointId: 'y', pointKind: 'floodlight', name: 'Yard' });

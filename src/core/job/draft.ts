@@ -27,6 +27,8 @@ export interface Draft {
   /** The last word of each kind that is asked for as a whole, like what was taken. */
   readonly last: Map<EntryKind, Entry>;
   moved: Point['moved'];
+  /** Ids of what was placed in the yard before it, in order. */
+  readonly yard: Set<string>;
 }
 
 /** What is hung anew; what is not spoken of stays. */
@@ -57,6 +59,7 @@ export const newDraft = ({ data }: EntryOf<'pointAdded'>): Draft => ({
   huntTests: [],
   last: new Map(),
   moved: [],
+  yard: new Set(),
 });
 
 /** A job while its log is read. */

@@ -177,6 +177,17 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   stepTicked: (_state, entry, point) => {
     point?.ticks.set(entry.data.stepId, entry);
   },
+  targetPlaced: (state, entry, point) => {
+    const { pointId, targetId, ...said } = entry.data;
+    point?.yard.add(targetId);
+    state.book.say(`targetPlaced/${pointId}/${targetId}`, entry, pointId, said);
+  },
+  obstacleStands: (state, entry, point) => {
+    const { pointId, obstacleId, ...said } = entry.data;
+    point?.yard.add(obstacleId);
+    state.book.say(`obstacleStands/${pointId}/${obstacleId}`, entry, pointId, said);
+  },
+  aimPlanned: sayOfPoint,
   mountRecorded: sayOfPoint,
   waitStarted: (_state, entry, point) => {
     if (point)

@@ -43,3 +43,15 @@ export function houseOf(job: Job): HouseGraph {
   const lone = loneThings(job).map(({ kind, id, name }) => thingNode(kind, id, name, said('nothingHangsYet')));
   return { nodes: [...boards, ...circuits, ...once.values(), ...lone], cables: [...cables.values()] };
 }
+
+/** The house as its customer is shown it: what is where and hangs on what, no figures; once all is handed over nothing is to be made. */
+export function houseForCustomer(job: Job): HouseGraph {
+  const { nodes, cables } = houseOf(job);
+  const isBuilt = job.points.every(({ left }) => left !== null);
+  const plain = <T extends { readonly proposed: boolean }>(one: T): T => ({
+    ...one,
+    words: '',
+    proposed: one.proposed && !isBuilt,
+  });
+  return { nodes: nodes.map(plain), cables: cables.map(plain) };
+}

@@ -7,7 +7,7 @@ export {
   type CustomerPage,
 } from './before';
 export { fold } from './fold';
-export { houseOf } from './houseOf';
+export { houseForCustomer, houseOf } from './houseOf';
 export { foundBy, loneThings, thingsOf, type HouseThing } from './houseThings';
 export type { AlsoSaid, Job, JobHead, Note, Photo, PhotoMark } from './job';
 export { photosOfPoint } from './photos';

@@ -1,3 +1,4 @@
+import { yardOf } from './yardOf';
 import type { House, Supply } from '../house/things';
 import type { Entry, EntryKind, EntryOf } from '../kinds/register';
 import type { Facts, Taken } from '../kinds/said';
@@ -119,6 +120,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
     moved,
     ticks: {},
     mount: facts('mountRecorded'),
+    yard: yardOf([...draft.yard], (kind, placed) => facts(kind, `${id}/${placed}`), facts('aimPlanned')),
     waits,
     checks,
     accepted,

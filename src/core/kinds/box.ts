@@ -13,6 +13,7 @@ import {
   STANDARD_BOXES,
   SWITCH_POSITIONS,
 } from '../junction';
+import { PROJECTIONS } from '../view';
 import { WIRE_COLOURS } from '../wiring';
 import { LIMITS, TEXT, fact, schemasOf } from '../facts';
 import { exact, maybe, oneOf, reference } from './fields';
@@ -158,6 +159,18 @@ export const fixtureProfile = () =>
     weightKg: number().min(0).max(100).defined(),
     /** Left out in entries of before there were any with a plug. */
     plugLeadM: number().min(0).max(20),
+    /** Of the camera, as far as its sheet said it; left out in entries of before it was asked. */
+    projection: oneOf(PROJECTIONS).optional(),
+    hfovDeg: number().min(1).max(360),
+    widthPx: number().min(1).max(100_000),
+    heightPx: number().min(1).max(100_000),
+    panDeg: number().min(0).max(180),
+    sensorReachM: number().min(0.1).max(100),
+    sensorHeightM: number().min(0.1).max(30),
+    sensorLobeDeg: number().min(1).max(360),
+    lamps: number().integer().min(0).max(20),
+    lampLm: number().min(0).max(100_000),
+    lampBeamDeg: number().min(1).max(179),
     bagConnector: string().max(64).defined(),
     minutes: number().min(0).max(1000).defined(),
     cost: number().min(0).max(100_000).defined(),

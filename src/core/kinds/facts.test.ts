@@ -8,7 +8,20 @@ import { factName, factSaid } from './factText';
 import { ENTRY_KINDS, type EntryKind } from './register';
 
 /** Fields that say what an entry is of, or with what it was read: no facts of a thing. */
-const SCOPES = ['pointId', 'circuitId', 'supplyId', 'chimeId', 'boxId', 'cableId', 'run', 'boardId', 'way', 'photoId'];
+const SCOPES = [
+  'pointId',
+  'circuitId',
+  'supplyId',
+  'chimeId',
+  'boxId',
+  'cableId',
+  'run',
+  'boardId',
+  'way',
+  'photoId',
+  'targetId',
+  'obstacleId',
+];
 const all = Object.entries<FactTable>(FACTS).flatMap(([kind, table]) =>
   Object.entries(table).map(([field, one]): [string, string, Fact] => [kind, field, one]),
 );

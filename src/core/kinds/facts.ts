@@ -10,6 +10,7 @@ import { METER_FACTS } from './reading';
 import { CUSTOMER_FACTS, SITE_FACTS } from './site';
 import { SUPPLY_PLAN_FACTS, TRANSFORMER_FACTS } from './supply';
 import { MOUNT_FACTS } from './work';
+import { AIM_FACTS, OBSTACLE_FACTS, TARGET_FACTS } from './yard';
 
 /** Facts by the kind of entry that says them. */
 export const FACTS = {
@@ -28,6 +29,9 @@ export const FACTS = {
   wayListed: WAY_FACTS,
   huntPlanned: HUNT_FACTS,
   photoDescribed: PHOTO_FACTS,
+  targetPlaced: TARGET_FACTS,
+  obstacleStands: OBSTACLE_FACTS,
+  aimPlanned: AIM_FACTS,
   mountRecorded: MOUNT_FACTS,
 } as const;
 

@@ -1,4 +1,5 @@
-import { boolean, number, string } from 'yup';
+import { array, boolean, number, string } from 'yup';
+import { said, type Text } from '../said';
 import { BAG } from '../catalogue';
 import { LIMITS, TEXT, fact, schemasOf } from '../facts';
 import { WALLS } from '../mount';
@@ -6,6 +7,12 @@ import { WIFI_WALLS } from '../wifi';
 import { deviceProfile, profileName } from './device';
 import { exact, maybe, oneOf, reference } from './fields';
 import { READING_IDS } from './reading';
+
+/** Names of a list of things, as they are read. */
+const namesOf = (value: unknown): Text =>
+  Array.isArray(value)
+    ? said('listed', { items: (value as readonly { readonly name: string }[]).map(({ name }) => name) })
+    : '';
 
 export const POINT_KINDS = ['doorbell', 'floodlight', 'plugFloodlight'] as const;
 export type PointKind = (typeof POINT_KINDS)[number];
@@ -90,6 +97,13 @@ export const POINT_FACTS = {
   nightLight: fact.choice(NIGHT_LIGHTS),
   /** Readings that can’t be had here: nothing waits for them. */
   cantRead: fact.choices(READING_IDS),
+  /** Transformers of the catalogue that can’t be bought now: no way is made of them. */
+  cantHave: fact.other(
+    array(exact({ id: reference(), name: string().max(TEXT.short).defined() }))
+      .max(20)
+      .nullable(),
+    namesOf,
+  ),
   routerM: fact.run(LIMITS.routerM),
   routerWalls: fact.choices(WIFI_WALLS, LIMITS.routerWalls.most),
 } as const;

@@ -33,12 +33,21 @@ export function otherAnswer(
   return other ? said('otherSaid', { who: other.by.name, value: saidOf(other).value }) : null;
 }
 
+/** What names one of several things of a point. */
+const PARTS = ['targetId', 'obstacleId', 'cableId'] as const;
+
 /** What two people said differently of a point, of what it hangs on, or of the site. */
 export function alsoSaidWorries(job: Job, point: Point): readonly Worry[] {
   return job.alsoSaid
     .filter(({ of }) => of === null || of === point.id || Object.values(point.hangs).includes(of))
     .map((other): Worry => ({
-      id: `also-${other.kind}-${other.field}`,
+      // Of several targets, things in the way or cables each has its own
+      id: [
+        'also',
+        other.kind,
+        other.field,
+        ...PARTS.map((part) => other.about[part]).filter((one) => typeof one === 'string'),
+      ].join('-'),
       rung: 'look',
       words: said('alsoSaid', { who: other.by.name, ...saidOf(other) }),
     }));

@@ -42,7 +42,7 @@ export interface HangsOnThings {
 export interface BesideWiring {
   /** The decision to go on without a grounding conductor, in writing; null where none was taken. */
   readonly groundDecision: string | null;
-  readonly fixture: Pick<FixtureProfile, 'name' | 'voltsLow' | 'voltsHigh'> | null;
+  readonly fixture: Omit<FixtureProfile, 'plugLeadM'> | null;
   /** Room in the box for what is to go into it; null where it was not counted. */
   readonly room: BoxRoom | null;
   readonly load: LoadJudged | null;

@@ -28,7 +28,7 @@ export { foundOf, planOf, pointSteps } from './planOf';
 export type { Point } from './point';
 export type { CheckAnswer, MovedLead, PlanSetting, PointView, Tick, Wait } from './pointView';
 export { HAZARD_CAUTIONS, hazardsAt, stepCautions, type CautionedRung } from './cautions';
-export { HELD_BY, openBeside, stepStandings, type HeldBy, type StepStanding } from './stepStandings';
+export { HELD_BY, isPlain, openBeside, plainRun, stepStandings, type HeldBy, type StepStanding } from './stepStandings';
 export { placeIdOf } from './places';
 export { askedWhere, isAnybodyAtWork, isAskedOfPlug, plugAt, proofsAt, stateAt } from './stateAt';
 export { circuitsOfPoint, fedNames, mainPlaceOf, pointsAt, toCompareAt, unnamedFeed } from './supplyOf';
@@ -36,10 +36,20 @@ export { bellSurveyAt, placeNameOf, readingsAt, searchWordsOf, spliceOf, toTell 
 export { verdictOf } from './verdict';
 export { wallsText, wifiOf, wifiPathOf, type WifiStanding } from './wifi';
 export { worriesOf } from './worries';
+export { USUAL_LENS_M, yardSceneOf, type YardScene } from './yardScene';
 
 // Of a doorbell
 export type { NextReading, PointAdvice } from './doorbell/advising';
-export { assess, isFeedKnown, rememberingAssess, type Assessment } from './doorbell/assessment';
+export {
+  assess,
+  assessmentData,
+  assessmentKey,
+  assessmentOf,
+  isFeedKnown,
+  rememberingAssess,
+  type Assessment,
+  type AssessmentData,
+} from './doorbell/assessment';
 export { bagList, type BagLine } from './doorbell/bagList';
 export { choiceOf } from './doorbell/choiceOf';
 export { comparisonOf, type Compared } from './doorbell/comparison';
@@ -47,6 +57,7 @@ export type { Choice, Doorbell, TakenReading } from './doorbell/doorbell';
 export { decisionOf, type Decision } from './doorbell/decision';
 export { doorOf } from './doorbell/doorOf';
 export type { DoorArea } from './doorbell/look';
+export { notToBeHad } from './doorbell/premisesOf';
 export { readingProblem } from './doorbell/readingProblem';
 export { changeOf, wireOf, type Reference } from './doorbell/reference';
 export { routeOf } from './doorbell/route';

@@ -6,6 +6,7 @@ import type { OLD_FIXTURES, PointKind } from '../kinds/point';
 import type { EntryData } from '../kinds/register';
 import type { LengthSystem } from '../units';
 import type { Facts, Source, Taken } from '../kinds/said';
+import type { Obstacle, Target } from '../yard';
 
 export type Tick = Source & {
   readonly how: EntryData<'stepTicked'>['how'];
@@ -22,6 +23,13 @@ export type TakenWifi = Taken<'wifiRead'>;
 export type HuntTest = Source & { readonly dropped: readonly string[]; readonly died: boolean };
 /** One end of a lead that is elsewhere than planned, in the order of the log. */
 export type MovedLead = Source & Pick<EntryData<'leadMoved'>, 'lead' | 'from' | 'to'> & { readonly seq: number };
+
+/** The yard before a point: what is to be seen, what stands in the way, and how the head is planned to hang. */
+export interface Yard {
+  readonly targets: readonly Target[];
+  readonly obstacles: readonly Obstacle[];
+  readonly planned: Facts<'aimPlanned'>;
+}
 
 /** What of the house and the firm’s policy a plan needs. */
 export interface PlanSetting {
@@ -63,6 +71,7 @@ export interface PointView {
   readonly moved: readonly MovedLead[];
   readonly ticks: Readonly<Record<string, Tick>>;
   readonly mount: Facts<'mountRecorded'>;
+  readonly yard: Yard;
   readonly waits: Readonly<Partial<Record<CheckId, Wait>>>;
   readonly checks: Readonly<Partial<Record<CheckId, CheckAnswer>>>;
   /** Failures that stay as they are, by the entry of the answer. */

@@ -41,6 +41,22 @@ export interface StepStanding {
   readonly toProve: readonly string[];
 }
 
+/** A step that is just done and ticked: nothing holds it, nothing is switched, read or proved with it. */
+export const isPlain = ({ step, ticked, heldBy, toProve }: StepStanding): boolean =>
+  !ticked &&
+  heldBy.length === 0 &&
+  !step.energises &&
+  step.reads === undefined &&
+  !(step.role === 'proof' && toProve.length > 0);
+
+/** The steps that come next at one place and may be ticked together, once all of them are done; from the first that is open. */
+export function plainRun(steps: readonly StepStanding[]): readonly StepStanding[] {
+  const from = steps.findIndex(({ ticked }) => !ticked);
+  const open = from === -1 ? [] : steps.slice(from);
+  const end = open.findIndex((one) => !isPlain(one) || one.step.place !== open[0]?.step.place);
+  return end === -1 ? open : open.slice(0, end);
+}
+
 interface Held {
   readonly by: HeldBy;
   readonly at: HeldAt;

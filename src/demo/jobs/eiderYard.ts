@@ -1,4 +1,5 @@
 import { demoBox, demoDead, demoFixture, demoTicks } from '../demoBox';
+import { demoYard } from '../demoYard';
 import type { DemoJob } from '../demoJob';
 
 /** Three lights to be replaced: a box with room, a pancake box that is overfull, and an old sensor light on a switched leg. */
@@ -55,6 +56,20 @@ export const eiderYard: DemoJob = {
       ],
     );
     demoFixture(log, 'drive', { fixtureId: 'twin-wall', feedId: 'useFeed' });
+    demoYard(
+      log,
+      'drive',
+      {
+        gate: { what: 'gate', distanceM: 7.4, turnDeg: 22, how: 'paced', wants: 'recognise' },
+        car: { what: 'car', distanceM: 5.2, turnDeg: -24, how: 'paced', wants: 'observe' },
+        bins: { what: 'bins', distanceM: 7, turnDeg: 58, how: 'paced', wants: 'detect' },
+        window: { what: 'window', distanceM: 9.5, turnDeg: -62, how: 'paced', wants: 'out' },
+      },
+      {
+        car: { stands: 'car', distanceM: 4.6, turnDeg: -30, how: 'paced', widthM: 1.8, depthM: 4.3, tallM: 1.5 },
+        shed: { stands: 'shed', distanceM: 4.9, turnDeg: 60, how: 'taped', widthM: 2, depthM: 1.8, tallM: 2.2 },
+      },
+    );
     demoDead(log, 'drive', 'breaker 9', 'outside lights');
     demoTicks(log, 'drive', 9);
 

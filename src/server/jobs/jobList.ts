@@ -41,6 +41,17 @@ function listed(row: Selectable<Tables['board']>): ListedJob {
   };
 }
 
+/** A job’s row where it stands for the whole log; null where it is behind. @param last number of the log’s last entry */
+export async function rowOf(db: Database, jobId: string, last: number): Promise<ListedJob | null> {
+  const row = await db
+    .selectFrom('board')
+    .selectAll()
+    .where('job_id', '=', jobId)
+    .where('last_seq', '=', last)
+    .executeTakeFirst();
+  return row ? listed(row) : null;
+}
+
 /** The words that somebody typed, as a query of the full-text index: each must begin a word of the job. */
 function ftsQuery(typed: string): string | null {
   const words = typed.match(/[\p{L}\p{N}]+/gu) ?? [];

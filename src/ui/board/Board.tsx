@@ -1,15 +1,16 @@
 'use client';
 import { boardWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
-import { useSay } from '../log/useSay';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
-import { useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import type { BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
 import { ERASED_TEXT } from '@/core/kinds';
 import { LadderSign } from '../frame/LadderSign';
-import { NewJob } from './NewJob';
 import { TakeIn } from './TakeIn';
+
+const newJob = () => import('./NewJob').then(({ NewJob }) => ({ default: NewJob }));
+const NewJob = lazy(newJob);
 
 const PART_NAMES: Readonly<Record<BoardPartId, string>> = {
   today: boardWords.today,
@@ -22,6 +23,8 @@ const PART_NAMES: Readonly<Record<BoardPartId, string>> = {
 /** All jobs in rows: when, where, each point's ladder, the one next move and the verdict. */
 export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; readonly q: string }) {
   const [making, setMaking] = useState(false);
+  // Fetched once the rows stand; where it can’t be had now it is asked for again when it is opened
+  useEffect(() => void newJob().catch(() => undefined), []);
   const open = parts.reduce((sum, { part, count }) => (part === 'finished' ? sum : sum + count), 0);
   const all = parts.reduce((sum, { count }) => sum + count, 0);
   return (
@@ -46,7 +49,11 @@ export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; read
           </Button>
         </div>
       </div>
-      {making && <NewJob />}
+      {making && (
+        <Suspense>
+          <NewJob />
+        </Suspense>
+      )}
       {all === 0 && <p>{q === '' ? boardWords.noJobYetMake : boardWords.noSiteOrJob}</p>}
       {parts.map(({ part, count, jobs }) => (
         <section key={part}>
@@ -64,7 +71,6 @@ export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; read
 }
 
 function Row({ job, part }: { readonly job: ListedJob; readonly part: BoardPartId }) {
-  const say = useSay();
   const when = job.expectedAt && format(parseISO(job.expectedAt), part === 'today' ? 'HH:mm' : 'd MMM');
   return (
     <div className="board-row">
@@ -89,8 +95,8 @@ function Row({ job, part }: { readonly job: ListedJob; readonly part: BoardPartI
               <LadderSign marks={point.marks} />
             </span>
             <span className="go-cell">
-              <span className="go">{say(point.move.words)}</span>
-              <span className="small soft"> {say(point.move.why)}</span>
+              <span className="go">{point.move.words}</span>
+              <span className="small soft"> {point.move.why}</span>
               {point.worries > 0 && part !== 'finished' && (
                 <span className="small brick">
                   {' '}

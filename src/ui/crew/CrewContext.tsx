@@ -12,7 +12,7 @@ interface Crew {
   /** Whether they hold a licence. */
   readonly licensed: boolean;
   readonly pick: (id: string) => void;
-  /** How often another person was picked on this machine. */
+  /** When another person was picked on this machine last, ms since 1970, as text; 0 where nobody was. */
   readonly changes: string;
   readonly add: (name: string) => Promise<void>;
   /** Says whether somebody holds a licence. */
@@ -26,7 +26,12 @@ const CHANGES_KEY = 'fox-ladder-who-changes';
 const listeners = new Set<() => void>();
 const subscribe = (listener: () => void) => {
   listeners.add(listener);
-  return () => listeners.delete(listener);
+  // Whoever is picked in another tab is at work in this one too
+  window.addEventListener('storage', listener);
+  return () => {
+    listeners.delete(listener);
+    window.removeEventListener('storage', listener);
+  };
 };
 
 /** Knows the crew and who of them is at work here. */
@@ -58,9 +63,9 @@ export function CrewProvider({
   const at = who?.id;
   const pick = useCallback(
     (id: string) => {
-      if (at !== undefined && id !== at)
-        localStorage.setItem(CHANGES_KEY, String(Number(localStorage.getItem(CHANGES_KEY) ?? 0) + 1));
+      // The person first: another tab that hears of the change then knows who it is
       localStorage.setItem(KEY, id);
+      if (at !== undefined && id !== at) localStorage.setItem(CHANGES_KEY, String(Date.now()));
       listeners.forEach((listener) => listener());
     },
     [at],

@@ -1,9 +1,7 @@
 'use client';
-import { createContext, useContext, useMemo } from 'react';
+import { useContext, useMemo } from 'react';
 import { moneyIn } from '@/words';
-
-/** The firm’s currency by its code; empty where it said none. */
-export const CurrencyContext = createContext('');
+import { CurrencyContext } from './CurrencyContext';
 
 /** Writes what something costs in the firm’s currency. */
 export function useMoney(): (sum: number) => string {

@@ -9,9 +9,11 @@ import type { DataOf, TypedField } from './field';
 import { FieldInput } from './FieldInput';
 import { readTexts, resolved, together, type Parts, type Texts } from './readTexts';
 
-/** That one of the figures came from the simulated meter. */
+/** What is known of how the fields were filled: that one of the figures came from the simulated meter. */
 interface Marks {
   readonly simulated?: true;
+  /** It was written by the button that says yes to all that is asked beside the fields. */
+  readonly whole?: true;
 }
 
 interface Props<F extends readonly TypedField[]> {
@@ -22,6 +24,10 @@ interface Props<F extends readonly TypedField[]> {
   readonly main?: boolean;
   /** It is closed by hand, and what was typed in it goes with it. */
   readonly closes?: boolean;
+  /** Texts that a button puts into fields at once: what all of them often read. */
+  readonly fill?: { readonly words: string; readonly texts: Readonly<Record<string, string>> };
+  /** Words of a second button, which writes and says yes to all that is asked beside the fields. */
+  readonly whole?: string | undefined;
   /** Called with what the fields say together. Where it comes to false, what was typed stays as it is. */
   readonly onSubmit?: (data: DataOf<F>, marks: Marks) => unknown;
   /** Called with the texts as they stand, for who makes one list of them. */
@@ -37,6 +43,8 @@ export function AskForm<const F extends readonly TypedField[]>({
   about = '',
   main = false,
   closes = false,
+  fill,
+  whole,
   onSubmit,
   onTexts,
   children,
@@ -71,16 +79,22 @@ export function AskForm<const F extends readonly TypedField[]>({
   const texts = useWatch({ control });
   // Each field has given its part of it
   const dataOf = (parts: Parts) => together(parts) as DataOf<F>;
-  const send = handleSubmit(async (parts) => {
+  const write = async (parts: Parts, isWhole: boolean) => {
     const values = getValues();
     const fromMeter = fields.some(({ name }) => metered[name] === values[name]?.trim());
     // Before it is written: what comes in its place may ask the same of the next thing
     typed.keep(null);
-    if ((await onSubmit?.(dataOf(parts), fromMeter ? { simulated: true } : {})) === false) return typed.keep(values);
+    const marks: Marks = {
+      ...(fromMeter ? { simulated: true } : {}),
+      ...(isWhole ? { whole: true } : {}),
+    };
+    if ((await onSubmit?.(dataOf(parts), marks)) === false) return typed.keep(values);
     onTexts?.(values);
     setMetered({});
     reset(start);
-  });
+  };
+  const send = handleSubmit((parts) => write(parts, false));
+  const sendWhole = handleSubmit((parts) => write(parts, true));
   const shown = (typed: Partial<Texts>): DataOf<F> | null => {
     const filled = Object.fromEntries(Object.entries(typed).map(([name, text]) => [name, text ?? '']));
     const { parts, faults } = readTexts(fields, filled, say, 'required');
@@ -106,10 +120,30 @@ export function AskForm<const F extends readonly TypedField[]>({
           ))}
         </div>
       )}
+      {fill && (
+        <Button
+          variant="link"
+          onClick={() => {
+            for (const [name, text] of Object.entries(fill.texts))
+              setValue(name, text, { shouldDirty: true, shouldValidate: true, shouldTouch: true });
+            keepTyped();
+          }}
+        >
+          {fill.words}
+        </Button>
+      )}
       {children?.(shown(texts))}
-      <Button type="submit" variant={main ? 'primary' : 'secondary'}>
-        {submit}
-      </Button>
+      <div className="row-of">
+        {whole !== undefined && (
+          // No submit button: the Enter key says nothing that was not tapped
+          <Button variant={main ? 'primary' : 'secondary'} onClick={() => void sendWhole()}>
+            {whole}
+          </Button>
+        )}
+        <Button type="submit" variant={main && whole === undefined ? 'primary' : 'secondary'}>
+          {submit}
+        </Button>
+      </div>
     </form>
   );
 }

@@ -8,7 +8,7 @@ import type { CrewMember } from '@/core/kinds';
 import type { Theme } from '../theme/theme';
 import { CrewProvider } from '../crew/CrewContext';
 import { CrewPicker } from '../crew/CrewPicker';
-import { CurrencyContext } from '../figures/useMoney';
+import { CurrencyContext } from '../figures/CurrencyContext';
 import { Find } from './Find';
 import { KeyList } from './KeyList';
 import { ThemeSwitch } from './ThemeSwitch';

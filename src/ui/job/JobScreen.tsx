@@ -1,6 +1,6 @@
 'use client';
 import { jobWords } from '@/words/screens';
-import { Suspense, useCallback, useEffect, useState } from 'react';
+import { Suspense, useCallback, useEffect, useState, type ReactNode } from 'react';
 import { RUNGS, type Rung } from '@/core/kinds';
 import type { Settings } from '@/contract/settings';
 import type { Catalogue } from '@/core/catalogue';
@@ -23,10 +23,12 @@ interface Props {
   readonly firstArea: string | null;
   readonly settings: Settings;
   readonly catalogue: Catalogue;
+  /** What stands there until the point is judged. */
+  readonly ahead: ReactNode;
 }
 
 /** A job: the ladder at the left, the bench of the rung at hand in the middle, the carry sheet at the right. */
-export function JobScreen({ log, pointId, firstRung, firstArea, settings, catalogue }: Props) {
+export function JobScreen({ log, pointId, firstRung, firstArea, settings, catalogue, ahead }: Props) {
   const { head, entries } = useHanded(log);
   const [rung, setRung] = useState(firstRung);
   const [area, setArea] = useState(firstArea);
@@ -55,6 +57,7 @@ export function JobScreen({ log, pointId, firstRung, firstArea, settings, catalo
       area={area}
       go={go}
       empty={<FirstPoint head={head} />}
+      ahead={ahead}
     >
       <MeterProvider simulated={settings.simulatedDevices}>
         <Benched />
@@ -69,7 +72,7 @@ const focusAsked = () =>
   setTimeout(() => document.querySelector<HTMLInputElement>('.bench .asked input, .bench input')?.focus(), 50);
 
 function Benched() {
-  const { rung, go, move, point } = useJob();
+  const { rung, go, move, point, isJudging } = useJob();
   useEffect(() => void loadAllBenches(), []);
   const { Shown } = FACES[point.kind].benches[rung];
   useKeys({
@@ -84,7 +87,7 @@ function Benched() {
     },
   });
   return (
-    <div className="job">
+    <div className="job" aria-busy={isJudging}>
       <Rail />
       <main id="main" className="bench" tabIndex={-1}>
         <BenchHead />

@@ -21,8 +21,9 @@ export function Unkept() {
     <>
       {!who && <Told>{jobWords.nobodyIsNamedYet}</Told>}
       {who && log.shelfFault !== null && <Told>{jobWords.thisBrowserCantKeep({ fault: log.shelfFault })}</Told>}
+      {/* It comes and goes while a finger is on its way to a button: nothing gives way to it */}
       {who && (log.keeping === 'away' || log.keeping === 'failed') && (
-        <Told>
+        <Told atFoot>
           <span>{log.keeping === 'away' ? jobWords.theServerCantBeReached : jobWords.theServerFailed}</span>
           <Button variant="secondary" onClick={log.retry}>
             {jobWords.tryNow}
@@ -55,9 +56,10 @@ export function Unkept() {
   );
 }
 
-function Told({ children }: { readonly children: ReactNode }) {
+/** @param props.atFoot it lies over the foot of the page and takes no room */
+function Told({ children, atFoot = false }: { readonly children: ReactNode; readonly atFoot?: boolean }) {
   return (
-    <div className="unkept" role="alert">
+    <div className={atFoot ? 'unkept at-foot' : 'unkept'} role="alert">
       {children}
     </div>
   );

@@ -14,7 +14,7 @@ import {
   type RungMark,
   type NewEntry,
 } from '@/core/kinds';
-import { isAnybodyAtWork, ladderOf, nextMove, rememberingAssess, type Assessment, type Point } from '@/core/points';
+import { isAnybodyAtWork, ladderOf, nextMove, type Assessment, type Point } from '@/core/points';
 import type { Catalogue } from '@/core/catalogue';
 import type { Asker } from '@/core/isolation';
 import { useCrew } from '../crew/CrewContext';
@@ -24,6 +24,8 @@ import { useAsker } from './useAsker';
 import { rememberWriter, usePersonChange } from './usePersonChange';
 import { DRAFT_ID } from './draft';
 import { unnumbered, useEntryLog, type EntryLog } from './useEntryLog';
+import { useJudged, type Seen, type SeenJudged } from './useJudged';
+import type { Judged } from './judge';
 
 interface Draft<K extends EntryKind = EntryKind> {
   readonly kind: K;
@@ -42,6 +44,8 @@ export interface JobHold {
   readonly keptJob: Job;
   readonly catalogue: Catalogue;
   readonly assessment: Assessment;
+  /** What was written last is being judged: all but the log stands as it was before it. */
+  readonly isJudging: boolean;
   readonly marks: readonly RungMark[];
   readonly move: NextMove;
   readonly who: Person | null;
@@ -65,7 +69,6 @@ export type Go = (rung: Rung, area?: string) => void;
 
 export const JobContext = createContext<JobHold | null>(null);
 
-const ASSESSMENTS_KEPT = 24;
 /** What is being typed is the last word. */
 const DRAFT_TIME = '9999-12-31T23:59:59Z';
 
@@ -80,6 +83,8 @@ interface Props {
   readonly go: Go;
   /** What stands in the place of a job without a point. */
   readonly empty: ReactNode;
+  /** What stands there while the point is judged for the first time. */
+  readonly ahead: ReactNode;
   readonly children: ReactNode;
 }
 
@@ -89,10 +94,10 @@ type Unsigned = (by: Person) => NewEntry;
 const headOf = ({ id, name }: Person, seen: number) => ({ id: v7(), at: nowIso(), by: { id, name }, seen });
 
 /** Holds a job's log, folds it with what is typed, and says where the point stands. */
-export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area, go, empty, children }: Props) {
+export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area, go, empty, ahead, children }: Props) {
   const { who, licensed, changes } = useCrew();
   const log = useEntryLog(head, firstEntries);
-  const { entries, add, seen } = log;
+  const { entries, add, seen: seenTo } = log;
   const [typed, draft] = useState<Draft | null>(null);
   // What was written before anybody said who is here: it waits for a name
   const [unsigned, setUnsigned] = useState<readonly Unsigned[]>([]);
@@ -103,11 +108,12 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
   const write = useCallback(
     <K extends EntryKind>(kind: K, data: EntryData<K>, corrects?: string) => {
       draft(null);
-      if (!who) return setUnsigned((before) => [...before, (by) => newEntry(kind, data, headOf(by, seen()), corrects)]);
+      if (!who)
+        return setUnsigned((before) => [...before, (by) => newEntry(kind, data, headOf(by, seenTo()), corrects)]);
       rememberWriter(head.id, who, changes);
-      add(newEntry(kind, data, headOf(who, seen()), corrects));
+      add(newEntry(kind, data, headOf(who, seenTo()), corrects));
     },
-    [add, changes, head.id, seen, who],
+    [add, changes, head.id, seenTo, who],
   );
 
   const lastWritten = useMemo(
@@ -117,23 +123,28 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
   const asker = useAsker(who?.id ?? null, licensed, lastWritten, log.isAway ? log.writtenHere : null);
   const keptJob = useMemo(() => fold(head, entries), [head, entries]);
   const onChange = useCallback((fromId: string) => write('personChanged', { fromId }), [write]);
-  usePersonChange(head.id, isAnybodyAtWork(keptJob), onChange);
-  const job = useMemo(() => {
-    if (!deferred || !who) return keptJob;
+  usePersonChange(head.id, isAnybodyAtWork(keptJob), log.readAt, onChange);
+  const drafted = useMemo((): Entry | null => {
+    if (!deferred || !who) return null;
     const { kind, data } = deferred;
-    const entry = newEntry(kind, data, { id: DRAFT_ID, at: DRAFT_TIME, by: who });
-    return fold(head, [...entries, ...unnumbered(entries, [entry])]);
-  }, [deferred, entries, head, keptJob, who]);
-  const point = job.points.find(({ id }) => id === pointId) ?? job.points[0];
+    return unnumbered(entries, [newEntry(kind, data, { id: DRAFT_ID, at: DRAFT_TIME, by: who })])[0] ?? null;
+  }, [deferred, entries, who]);
+  const job = useMemo(() => (drafted ? fold(head, [...entries, drafted]) : keptJob), [drafted, entries, head, keptJob]);
+  const seen = useMemo((): Seen | null => {
+    const point = job.points.find(({ id }) => id === pointId) ?? job.points[0];
+    const kept = keptJob.points.find(({ id }) => id === point?.id);
+    return point ? { job, keptJob, point, kept: kept ?? point } : null;
+  }, [job, keptJob, pointId]);
+  const hold = useMemo(
+    () => ({ catalogue, log, who, asker, go, area, write, draft }),
+    [area, asker, catalogue, go, log, who, write],
+  );
+  const place = useMemo(() => placeOf(keptJob), [keptJob]);
   // The only point may be struck while somebody looks at it
-  if (!point) return empty;
-  const kept = keptJob.points.find(({ id }) => id === point.id) ?? point;
+  if (!seen) return empty;
   return (
-    <PlaceContext value={placeOf(keptJob)}>
-      <PointProvider
-        hold={{ job, keptJob, catalogue, log, point, kept, who, asker, go, area, write, draft }}
-        rung={rung}
-      >
+    <PlaceContext value={place}>
+      <JudgedPoint head={head} seen={seen} draft={drafted} hold={hold} rung={rung} ahead={ahead}>
         {children}
         {unsigned.length > 0 && (
           <WhoAsked
@@ -144,13 +155,12 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
             onDrop={() => setUnsigned([])}
           />
         )}
-      </PointProvider>
+      </JudgedPoint>
     </PlaceContext>
   );
 }
 
-type Written =
-  'job' | 'catalogue' | 'keptJob' | 'log' | 'point' | 'kept' | 'who' | 'asker' | 'go' | 'area' | 'write' | 'draft';
+type Written = 'catalogue' | 'log' | 'who' | 'asker' | 'go' | 'area' | 'write' | 'draft';
 
 interface PointProps {
   readonly hold: Pick<JobHold, Written>;
@@ -158,25 +168,45 @@ interface PointProps {
   readonly children: ReactNode;
 }
 
-/** Adds what follows from the log: the judgement, the ladder, the next move, what an undo would take. */
-function PointProvider({ hold, rung, children }: PointProps) {
-  const { job, keptJob, catalogue, point, kept, log, who, asker, write } = hold;
-  const [assess] = useState(() => rememberingAssess(ASSESSMENTS_KEPT, catalogue));
-  // Which reading comes next waits until the figure is kept: it is the dear part, and a half typed one tells nothing
-  const assessment = assess(job, point).adviseBy(assess(keptJob, kept));
-  const move = nextMove(job, point, assessment, asker);
+interface JudgedProps extends PointProps {
+  readonly head: JobHead;
+  readonly seen: Seen;
+  readonly draft: Entry | null;
+  readonly ahead: ReactNode;
+}
+
+/** Has the point judged, and shows it as it was until that is done. */
+function JudgedPoint({ head, seen, draft, ahead, ...shown }: JudgedProps) {
+  const { entries } = shown.hold.log;
+  const { id: pointId } = seen.point;
+  const asked = useMemo((): Judged => ({ head, pointId, entries, draft }), [draft, entries, head, pointId]);
+  const judged = useJudged(seen, asked, shown.hold.catalogue);
+  return judged ? <PointProvider {...shown} seen={judged} /> : ahead;
+}
+
+/** Adds what follows from the log: the ladder, the next move, what an undo would take. */
+function PointProvider({ seen, hold, rung, children }: PointProps & { readonly seen: SeenJudged }) {
+  const { job, point, assessment } = seen;
+  const { log, who, asker, write } = hold;
+  const { move, marks } = useMemo(
+    () => ({ move: nextMove(job, point, assessment, asker), marks: ladderOf(job, point, assessment, asker) }),
+    [asker, assessment, job, point],
+  );
   // Where the work stood when the job was opened: a bench is never pulled away under the hand
   const [firstRung] = useState(move.rung);
-  const undoable = who && undoTarget(log.entries, who.id);
-  const value: JobHold = {
-    ...hold,
-    assessment,
-    marks: ladderOf(job, point, assessment, asker),
-    move,
-    rung: rung ?? firstRung,
-    undoable,
-    undo: () => undoable && write('entryStruck', { target: undoable.id }),
-  };
+  // One value while nothing of it changes: a keystroke draws its field, and nothing else
+  const value = useMemo((): JobHold => {
+    const undoable = who && undoTarget(log.entries, who.id);
+    return {
+      ...hold,
+      ...seen,
+      marks,
+      move,
+      rung: rung ?? firstRung,
+      undoable,
+      undo: () => undoable && write('entryStruck', { target: undoable.id }),
+    };
+  }, [firstRung, hold, log.entries, marks, move, rung, seen, who, write]);
   return <JobContext value={value}>{children}</JobContext>;
 }
 

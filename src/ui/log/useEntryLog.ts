@@ -150,18 +150,24 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
     last.current = data.at(-1)?.seq ?? 0;
   }, [data]);
   const seen = useCallback(() => last.current, []);
-  return {
-    entries,
-    keeping: keepingOf(view, isAway, stuck.length),
-    isAway,
-    stuck,
-    shelfFault,
-    seen,
-    readAt: dataUpdatedAt,
-    writtenHere,
-    add,
-    retry: useCallback(() => outbox.retry(), [outbox]),
-    drop,
-    setAside: useCallback((id: string) => void outbox.setAside(id), [outbox]),
-  };
+  const keeping = keepingOf(view, isAway, stuck.length);
+  const retry = useCallback(() => outbox.retry(), [outbox]);
+  const setAside = useCallback((id: string) => void outbox.setAside(id), [outbox]);
+  return useMemo(
+    () => ({
+      entries,
+      keeping,
+      isAway,
+      stuck,
+      shelfFault,
+      seen,
+      readAt: dataUpdatedAt,
+      writtenHere,
+      add,
+      retry,
+      drop,
+      setAside,
+    }),
+    [entries, keeping, isAway, stuck, shelfFault, seen, dataUpdatedAt, writtenHere, add, retry, drop, setAside],
+  );
 }

@@ -20,7 +20,7 @@ function read(jobId: string): AtWork | null {
   }
 }
 
-/** Remembers whose hand was last at a job on this machine, and how often the hand had changed by then. */
+/** Remembers whose hand was last at a job on this machine, and when the hand had changed before that. */
 export const rememberWriter = (jobId: string, who: Person, changes: string): void =>
   localStorage.setItem(keyOf(jobId), JSON.stringify({ id: who.id, changes }));
 
@@ -28,14 +28,22 @@ export const rememberWriter = (jobId: string, who: Person, changes: string): voi
  * Writes down that another person is at this screen, also where the first one came back meanwhile, on whichever page it
  * was told.
  * @param isOpen whether anything hangs on who is there: without a proof nobody’s looking into a job is an entry in it
+ * @param readAt when the log was read from the server last, ms since 1970: a log of before the change can’t tell that nothing
+ *   hangs on it, for the proof may have been written in another tab
  */
-export function usePersonChange(jobId: string, isOpen: boolean, onChange: (fromId: string) => void): void {
+export function usePersonChange(
+  jobId: string,
+  isOpen: boolean,
+  readAt: number,
+  onChange: (fromId: string) => void,
+): void {
   const { who, changes } = useCrew();
+  const isKnown = isOpen || readAt >= Number(changes);
   useEffect(() => {
-    if (!who) return;
+    if (!who || !isKnown) return;
     const before = read(jobId);
     if (before?.changes === changes) return;
     rememberWriter(jobId, who, changes);
     if (before && isOpen) onChange(before.id);
-  }, [changes, isOpen, jobId, onChange, who]);
+  }, [changes, isKnown, isOpen, jobId, onChange, who]);
 }

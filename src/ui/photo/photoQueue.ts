@@ -1,4 +1,3 @@
-import Dexie from 'dexie';
 import type { Rung } from '@/core/kinds';
 import { shelf } from '../log/shelf';
 
@@ -38,10 +37,11 @@ const takeOver = (): Promise<void> => (tookOver ??= bringOver().catch(() => unde
 
 /** Where there is no such store, opening it fails, and there is nothing to bring. */
 async function bringOver(): Promise<void> {
-  const old = await new Dexie(OLD_STORE, { indexedDB, IDBKeyRange }).open();
+  const { openOld } = await import('../log/shelfStore');
+  const old = await openOld(OLD_STORE);
   const photos: readonly unknown[] = await old.table('waiting').toArray();
   const waiting = photos.filter(isWaiting);
-  await shelf().photos.bulkPut(waiting);
+  await (await shelf()).photos.bulkPut(waiting);
   await old.table('waiting').bulkDelete(waiting.map(({ id }) => id));
   if (waiting.length === photos.length) await old.delete();
   else old.close();
@@ -51,9 +51,7 @@ async function bringOver(): Promise<void> {
 export async function waitingPhotos(jobId: string): Promise<readonly WaitingPhoto[]> {
   await takeOver();
   const kept: readonly unknown[] = await shelf()
-    .photos.where('jobId')
-    .equals(jobId)
-    .toArray()
+    .then((db) => db.photos.where('jobId').equals(jobId).toArray())
     .catch(() => []);
   return [...kept.filter(isWaiting), ...[...held.values()].filter((photo) => photo.jobId === jobId)].sort((a, b) =>
     a.id.localeCompare(b.id),
@@ -63,7 +61,7 @@ export async function waitingPhotos(jobId: string): Promise<readonly WaitingPhot
 /** Keeps a picture until the server has it. @returns whether it outlives the page */
 export async function keepWaiting(photo: WaitingPhoto): Promise<boolean> {
   try {
-    await shelf().photos.put(photo);
+    await (await shelf()).photos.put(photo);
     return true;
   } catch {
     held.set(photo.id, photo);
@@ -75,12 +73,12 @@ export async function dropWaiting(id: string): Promise<void> {
   held.delete(id);
   // A shelf that fails holds nothing of it
   await shelf()
-    .photos.delete(id)
+    .then((db) => db.photos.delete(id))
     .catch(() => undefined);
 }
 
 export async function markRefused(id: string, refused: string): Promise<void> {
   const photo = held.get(id);
   if (photo) held.set(id, { ...photo, refused });
-  else await shelf().photos.update(id, { refused } as object);
+  else await (await shelf()).photos.update(id, { refused } as object);
 }

@@ -12,5 +12,5 @@ export const isolateBench = bench(() =>
 );
 export const leaveBench = bench(() => import('../rungs/leave/LeaveBench').then(({ LeaveBench }) => LeaveBench));
 export const wireBench = bench(() => import('../rungs/wire/WireBench').then(({ WireBench }) => WireBench));
-export const asItCameBench = bench(() => import('../rungs/mount/AsItCame').then(({ AsItCame }) => AsItCame));
+export const yardBench = bench(() => import('./yard/YardBench').then(({ YardBench }) => YardBench));
 export const proveBench = bench(() => import('../rungs/prove/ProveBench').then(({ ProveBench }) => ProveBench));

@@ -12,10 +12,8 @@ export const FACES: Readonly<Record<PointKind, PointFace>> = {
   plugFloodlight: plugFloodlightFace,
 };
 
-/** Fetches what all rungs need once one stands: in the cellar there may be no server to ask. */
-export const loadAllBenches = (): Promise<unknown> =>
-  Promise.all(
-    Object.values(FACES)
-      .flatMap(({ benches }) => Object.values(benches))
-      .map(({ load }) => load()),
-  );
+/** Fetches what all rungs need once one stands: in the cellar there may be no server to ask. One by one, so that a hand waits for none. */
+export async function loadAllBenches(): Promise<void> {
+  for (const { benches } of Object.values(FACES))
+    for (const { load } of Object.values(benches)) await load().catch(() => undefined);
+}

@@ -42,6 +42,12 @@ const voltFields = (terms: Terms) => ({
   ],
 });
 
+/** The three volts of each weight. */
+const VOLTS_OF: Readonly<Record<Weight, readonly string[]>> = {
+  bell: ['betweenVolts', 'firstToEarthVolts', 'secondToEarthVolts'],
+  mains: ['hotNeutralVolts', 'hotGroundVolts', 'neutralGroundVolts'],
+};
+
 interface Condition {
   readonly name: string;
   readonly words: string;
@@ -74,17 +80,25 @@ export function ProofForm({ weight, about, asksBellVoltage = false, onProof }: P
   const terms = useTerms();
   const { who } = useJob();
   const fields = useMemo(() => voltFields(terms)[weight], [terms, weight]);
-  const [met, setMet] = useState<Readonly<Record<string, boolean>>>({});
+  const [met, setMet] = useState<Readonly<Partial<Record<string, boolean>>>>({});
   // The fields give the volts, the ticks the rest: together the proof of this weight
   const proofOf = (data: object) => ({ weight, ...met, ...data }) as Proof;
+  const isWhole = CONDITIONS[weight].every(({ name }) => met[name] === true);
   return (
     <AskForm
       about={`${weight}/${about}/${who?.id ?? ''}`}
       fields={fields}
       submit={asksBellVoltage ? isolateWords.writeTheReadingDown : isolateWords.writeTheProofDown}
       main
-      onSubmit={(data, marks) => {
-        onProof({ weight, ...met, ...data, ...marks });
+      fill={
+        asksBellVoltage
+          ? undefined
+          : { words: isolateWords.nothingOnAny, texts: Object.fromEntries(VOLTS_OF[weight].map((name) => [name, '0'])) }
+      }
+      whole={isWhole || asksBellVoltage ? undefined : isolateWords.allSoWriteTheProof}
+      onSubmit={(data, { whole, ...marks }) => {
+        const all = whole && Object.fromEntries(CONDITIONS[weight].map(({ name }) => [name, true]));
+        onProof({ weight, ...met, ...all, ...data, ...marks });
         setMet({});
       }}
     >
@@ -99,7 +113,7 @@ export function ProofForm({ weight, about, asksBellVoltage = false, onProof }: P
                 key={name}
                 words={words}
                 yes={met[name] ?? false}
-                onTurn={(yes) => setMet((before) => ({ ...before, [name]: yes }))}
+                onTurn={(yes) => setMet({ ...met, [name]: yes })}
               />
             ))}
             <p className={problem ? 'brick' : data ? 'moss' : 'soft'} role="status" data-testid={`proof-${weight}`}>

@@ -2,25 +2,31 @@
 import { isolateWords } from '@/words/screens';
 import { useTerms } from '../log/useSay';
 import type { Circuit } from '@/core/house';
-import { useFacts } from '../form/useFacts';
 import { useJob } from '../log/JobContext';
+import { LookedFor } from './LookedFor';
 import { ProofForm } from './ProofForm';
 
 interface Props {
   /** Circuits that are to be proved dead at the place, by their ids. */
   readonly circuitIds: readonly string[];
   readonly placeId: string;
+  /** Called once a proof was written here. */
+  readonly onProof?: () => void;
 }
 
 /** The proof of a place, with the cover off: for each circuit that feeds it, what was looked for and what was read. */
-export function ProofHere({ circuitIds, placeId }: Props) {
+export function ProofHere({ circuitIds, placeId, onProof }: Props) {
   const { keptJob } = useJob();
   return keptJob.circuits
     .filter(({ id }) => circuitIds.includes(id))
-    .map((circuit) => <CircuitProof key={circuit.id} circuit={circuit} placeId={placeId} />);
+    .map((circuit) => <CircuitProof key={circuit.id} circuit={circuit} placeId={placeId} onProof={onProof} />);
 }
 
-function CircuitProof({ circuit, placeId }: { readonly circuit: Circuit; readonly placeId: string }) {
+interface OfCircuit extends Pick<Props, 'placeId' | 'onProof'> {
+  readonly circuit: Circuit;
+}
+
+function CircuitProof({ circuit, placeId, onProof }: OfCircuit) {
   const { write } = useJob();
   const { way: wayWord } = useTerms();
   const { state } = circuit;
@@ -34,29 +40,11 @@ function CircuitProof({ circuit, placeId }: { readonly circuit: Circuit; readonl
       <ProofForm
         weight="mains"
         about={`${circuit.id}/${placeId}/${state.switchingId}`}
-        onProof={(proof) =>
-          write('deadProved', { circuitId: circuit.id, placeId, switchingId: state.switchingId, ...proof })
-        }
+        onProof={(proof) => {
+          write('deadProved', { circuitId: circuit.id, placeId, switchingId: state.switchingId, ...proof });
+          onProof?.();
+        }}
       />
     </section>
-  );
-}
-
-/** A second feed and a shared neutral: what is not known is no pass, so the proof itself asks for them. */
-export function LookedFor({ circuit }: { readonly circuit: Circuit }) {
-  const { ask } = useFacts(
-    'circuitListed',
-    { circuitId: circuit.id },
-    {
-      ...(circuit.otherInBox ? { otherInBox: circuit.otherInBox } : {}),
-      ...(circuit.sharedNeutral ? { sharedNeutral: circuit.sharedNeutral } : {}),
-    },
-  );
-  if (circuit.lookedAt !== null) return null;
-  return (
-    <>
-      {ask('otherInBox')}
-      {ask('sharedNeutral')}
-    </>
   );
 }

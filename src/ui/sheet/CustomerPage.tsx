@@ -1,7 +1,8 @@
 import { sheetWords } from '@/words/screens';
 import { format, parseISO } from 'date-fns';
-import { placeOf, type Job } from '@/core/job';
+import { houseForCustomer, placeOf, type Job } from '@/core/job';
 import { customerSheet } from '@/core/points';
+import { HouseDrawing } from '../drawing/HouseDrawing';
 import { sayIn, termsIn } from '@/words';
 import { Levers } from './Levers';
 
@@ -34,11 +35,20 @@ export function CustomerPage({ job, printedAt }: { readonly job: Job; readonly p
           {by.length > 0 && <div>{sheetWords.fittedBy({ by: terms.list(by) })}</div>}
         </div>
       </header>
-      <ol className="stands">
-        {stands.map((words) => (
-          <li key={say(words)}>{say(words)}</li>
-        ))}
-      </ol>
+      <div className="where">
+        <HouseDrawing
+          graph={houseForCustomer(job)}
+          cellar={job.site.basement === 'yes'}
+          here={null}
+          say={say}
+          onOpen={null}
+        />
+        <ol className="stands">
+          {stands.map((words) => (
+            <li key={say(words)}>{say(words)}</li>
+          ))}
+        </ol>
+      </div>
       {open.length > 0 && (
         <section className="boxed" data-testid="not-proved">
           {open.map((words) => (

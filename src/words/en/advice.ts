@@ -55,7 +55,7 @@ export const advice: Sentences<AdviceSayings> = {
     `Likely collapses ${state}: it works in ${t.percent(belief)} of cases.`,
   fallsToIn: ({ likelyVolts, state, needs }, t) => `Falls to ${t.volts(likelyVolts)} ${state}; ${needs}.`,
   collapsesIn: ({ state, needs }) => `Collapses ${state}; ${needs}.`,
-  electronicChimeSeries: 'An electronic chime in series is not computed.',
+  electronicChimeSeries: 'Beside an electronic chime in series practice decides: ring it and listen.',
   nothingCheaper: ({ own }) => `${own} Nothing is cheaper.`,
   wouldSilenceChime: 'would silence the chime',
   wouldHoldToo: 'would work too, but the firm’s policy passes it over',
@@ -83,6 +83,7 @@ export const advice: Sentences<AdviceSayings> = {
   openVoltsNew: 'open volts of the new transformer',
   voltsDoor: ({ state }) => `volts at the door, ${state}`,
   voltsOverChime: 'volts over the chime while pressed',
+  voltsWhilePlays: 'volts over the chime while its tune plays on, true rms',
   ringsCleanWithin: 'it rings clean within two seconds, no hum',
   sounderRings: 'the sounder rings',
 };

@@ -87,5 +87,5 @@ export const bell: Sentences<BellSayings> = {
   supplyLikelyCollapses: ({ when, doorMinVolts }, t) =>
     `${capital(when)} the supply likely collapses; the device needs ${t.volts(doorMinVolts)}. What is not known decides.`,
   electronicChimeSeriesCant:
-    'An electronic chime in the loop is not computed: press, and listen whether it plays to the end.',
+    'Practice decides beside an electronic chime in the loop: press, and listen whether it plays to the end.',
 };

@@ -123,6 +123,8 @@ export const doorbell: Sentences<DoorbellSayings> = {
   collapsesWorst: 'collapses at worst',
   // points/doorbell/nextMove
   pickWay: 'Pick a way',
+  pickAnotherWay: 'Pick another way',
+  cantBeHad: ({ name }) => `${capital(name)} can’t be had.`,
   mountNoteHeight: 'Mount it and note its height',
   overGroundVisitor: 'Over the ground the visitor stands on.',
   topScrewFirst: 'Top screw first, then the bottom one.',

@@ -22,7 +22,6 @@ import { wifi } from './wifi';
 import { wiring } from './wiring';
 import type { Language } from '../language';
 import { placeWords } from './places';
-import { screens } from './screens';
 import { writingOf } from '../terms';
 
 /** English as it is spoken here: the language that has a sentence for everything. */
@@ -53,7 +52,6 @@ export const english: Language = {
     ...wifi,
     ...wiring,
   },
-  screens,
   placeWords,
   writing: writingOf('en-GB'),
 };

@@ -170,7 +170,7 @@ export const junction: Sentences<JunctionSayings> = {
   ladderFirm: 'Ladder at 1:4, its feet firm and dry; a platform for work that lasts.',
   everyPairEach: (_, t) =>
     `Lamp out by its switch, pen quiet: hints, no proof. One hand, an insulated driver, nothing touched; every pair, each to ${t.ground}, each conductor, at these very ends; then photograph and count them.`,
-  coverOffProve: 'Cover off as if live: prove it dead at the conductors, photograph the splices',
+  coverOffProve: 'Cover off as if live: photograph the splices, prove it dead at the conductors',
   ownScrewsMetal: 'Its own screws, metal to metal where it is metal; nothing pinched under its rim.',
   moreRoom: ({ cure }) => `More room: ${cure}`,
   crossBarBox: 'Cross-bar on the box, level, screws started loose first',

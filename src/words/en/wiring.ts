@@ -167,7 +167,7 @@ export const wiring: Sentences<WiringSayings> = {
     'Two wires under one screw may mean a second chime or a second door. Which pair of screws were they on?',
   hotNeutralEach: (_, t) =>
     `${capital(t.hot)} to neutral, each to ${t.ground}. Old primary leads may be two alike: a ${t.colour} is a claim.`,
-  coverOffProveAgain: 'Cover off as if live: prove it dead at these very conductors, photograph and count them',
+  coverOffProveAgain: 'Cover off as if live: photograph and count the conductors, prove these very ones dead',
   conductorsPassThrough: 'Conductors that pass through to something else stay together as they were.',
   boxedChimeOutEvery: 'Boxed chime out, every house conductor capped, both cables kept from falling back',
   oldPrimaryLeads: 'Old primary leads out, every house conductor capped',

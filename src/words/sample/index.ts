@@ -4,7 +4,6 @@ import type { Language } from '../language';
 import type { Sentences } from '../sentence';
 import { writingOf } from '../terms';
 import { placeWords } from './places';
-import { screens } from './screens';
 import { sentences } from './sentences';
 
 /**
@@ -15,7 +14,6 @@ export const SAMPLE: Language = {
   id: 'de',
   name: 'Deutsch (Probe)',
   sentences: { ...english.sentences, ...sentences } satisfies Sentences<Sayings>,
-  screens: { ...english.screens, ...screens },
   placeWords,
   writing: writingOf('de'),
 };

@@ -1,10 +1,10 @@
-import { english } from '../en';
-import type { Language } from '../language';
+import { screens as english, type Screens } from '../en/screens';
 
-/** What the screens of the sample say; the rest is English. */
-export const screens: Partial<Language['screens']> = {
+/** What the screens of the sample say; what is not said in it yet is English. */
+export const screens: Screens = {
+  ...english,
   frame: {
-    ...english.screens.frame,
+    ...english.frame,
     board: 'Tafel',
     catalogue: 'Katalog',
     settings: 'Einstellungen',

@@ -2,9 +2,10 @@ import type { Metadata } from 'next';
 import { RUNGS } from '@/core/kinds';
 import { readCatalogue } from '@/server/catalogue';
 import { readSettings } from '@/server/settings';
+import { rowOf } from '@/server/jobs/jobList';
 import { store } from '@/server/store';
-import { OnClient } from '@/ui/frame/OnClient';
-import { JobScreen } from '@/ui/job/JobScreen';
+import { JobAhead } from '@/ui/job/JobAhead';
+import { JobLater } from '@/ui/job/JobLater';
 import { handedLog, logOf } from './logOf';
 
 interface Props {
@@ -18,20 +19,21 @@ export async function generateMetadata({ params }: Pick<Props, 'params'>): Promi
 }
 
 export default async function JobPage({ params, searchParams }: Props) {
-  const log = await handedLog((await params).id);
+  const { id } = await params;
+  const { head, entries } = await logOf(id);
   const { point, rung, area } = await searchParams;
   const { db } = await store();
   const settings = await readSettings(db);
+  const row = await rowOf(db, id, entries.at(-1)?.seq ?? 0);
   return (
-    <OnClient>
-      <JobScreen
-        log={log}
-        pointId={typeof point === 'string' ? point : ''}
-        firstRung={RUNGS.find((one) => one === rung) ?? null}
-        firstArea={typeof area === 'string' ? area : null}
-        settings={settings}
-        catalogue={await readCatalogue(db)}
-      />
-    </OnClient>
+    <JobLater
+      log={await handedLog(id)}
+      pointId={typeof point === 'string' ? point : ''}
+      firstRung={RUNGS.find((one) => one === rung) ?? null}
+      firstArea={typeof area === 'string' ? area : null}
+      settings={settings}
+      catalogue={await readCatalogue(db)}
+      ahead={<JobAhead title={head.title} points={row?.points ?? []} />}
+    />
   );
 }

@@ -1,6 +1,7 @@
 // Over 300 lines: a table of data, four shelves of what is met at a box.
 import { BOX_ITEM_KINDS, SCREW_THREADS } from '../boxItem';
 import { CONNECTOR_KINDS } from '../connector';
+import { PROJECTIONS } from '../../view';
 import { MADE_FORS, UP_MARKS } from '../fixture';
 import type { Column, Values } from '../column';
 import { COST, MINUTES, NAMED, REMARK, figureOf, listOf, nothingDisagrees, type Shelf } from '../shelf';
@@ -15,6 +16,11 @@ const figure = (
   most: number,
   more: { readonly main?: true } = {},
 ): Column => ({ name, words, type: 'figure', unit, least, most, ...more });
+/** What a sheet may leave open. */
+const open = (name: string, words: string, unit: string, least: number, most: number): Column => ({
+  ...figure(name, words, unit, least, most),
+  optional: true,
+});
 const choice = (
   name: string,
   words: string,
@@ -54,6 +60,17 @@ export const fixtures: Shelf = {
     figure('plateM', 'plate', 'm', 0, 0.05),
     figure('gasketM', 'gasket', 'm', 0, 0.05),
     figure('weightKg', 'weight', 'kg', 0.1, 30),
+    choice('projection', 'picture', PROJECTIONS, { optional: true }),
+    open('hfovDeg', 'sees across', '°', 10, 360),
+    open('widthPx', 'picture width', 'px', 320, 16_000),
+    open('heightPx', 'picture height', 'px', 240, 16_000),
+    open('panDeg', 'head turns to either side', '°', 0, 180),
+    open('sensorReachM', 'sensor reaches', 'm', 1, 40),
+    open('sensorHeightM', 'from a height of', 'm', 1, 8),
+    open('sensorLobeDeg', 'sensor across', '°', 10, 360),
+    open('lamps', 'lamps', '', 0, 6),
+    open('lampLm', 'each lamp', 'lm', 0, 20_000),
+    open('lampBeamDeg', 'beam of a lamp', '°', 5, 175),
     { name: 'plugLeadM', words: 'lead with a plug', type: 'figure', unit: 'm', least: 0, most: 20, optional: true },
     { name: 'bagConnector', words: 'connector in its bag', type: 'text', most: 64, optional: true },
     MINUTES,
@@ -78,6 +95,17 @@ export const fixtures: Shelf = {
       headDownDeg: 60,
       headUpDeg: 10,
       sensorDownDeg: 45,
+      projection: 'rectilinear',
+      hfovDeg: 105,
+      widthPx: 2560,
+      heightPx: 1440,
+      panDeg: 90,
+      sensorReachM: 9,
+      sensorHeightM: 2.9,
+      sensorLobeDeg: 180,
+      lamps: 2,
+      lampLm: 1000,
+      lampBeamDeg: 90,
       plateM: 0.0025,
       gasketM: 0.004,
       weightKg: 1.6,
@@ -102,6 +130,17 @@ export const fixtures: Shelf = {
       headDownDeg: 95,
       headUpDeg: 15,
       sensorDownDeg: 95,
+      projection: 'equidistant',
+      hfovDeg: 130,
+      widthPx: 2560,
+      heightPx: 1440,
+      panDeg: 120,
+      sensorReachM: 8,
+      sensorHeightM: 2.7,
+      sensorLobeDeg: 160,
+      lamps: 2,
+      lampLm: 800,
+      lampBeamDeg: 100,
       plateM: 0.002,
       gasketM: 0.003,
       weightKg: 1.3,
@@ -126,6 +165,17 @@ export const fixtures: Shelf = {
       headDownDeg: 70,
       headUpDeg: 5,
       sensorDownDeg: 60,
+      projection: 'rectilinear',
+      hfovDeg: 95,
+      widthPx: 1920,
+      heightPx: 1080,
+      panDeg: 60,
+      sensorReachM: 7,
+      sensorHeightM: 2.5,
+      sensorLobeDeg: 120,
+      lamps: 1,
+      lampLm: 1200,
+      lampBeamDeg: 110,
       plateM: 0.003,
       gasketM: 0.003,
       weightKg: 0.9,

@@ -26,6 +26,26 @@ export interface Assessment {
   readonly adviseBy: (other: Assessment) => Assessment;
 }
 
+/** An assessment as data, worked out to its end: from one thread to another. */
+export interface AssessmentData extends Pick<Assessment, 'survey' | 'premises' | 'known' | 'reference'> {
+  readonly advice: PointAdvice;
+  readonly next: NextReading | null;
+}
+
+/** Works an assessment out to its end. */
+export const assessmentData = ({ survey, premises, known, reference, advice, next }: Assessment): AssessmentData => ({
+  survey,
+  premises,
+  known,
+  reference,
+  advice: advice(),
+  next: next(),
+});
+
+/** The assessment that was worked out elsewhere. */
+export const assessmentOf = ({ advice, next, ...worked }: AssessmentData): Assessment =>
+  new Assessed(() => ({ ...worked, advice: () => advice, next: () => next }));
+
 /** The survey with the device values that the choice carried, so that a later catalogue changes no old verdict. */
 function surveyWithChoice(job: Job, point: Doorbell): BellSurvey {
   const survey = surveyOf(job, point);
@@ -142,26 +162,36 @@ function nextOf(
   return settled && chosen ? null : (advice().next[0] ?? null);
 }
 
-/** {@link assess}, keeping the last results: most entries of a job change nothing about its circuit. */
+/**
+ * What an assessment follows from, as one text: two points with the same one come to the same. Most entries of a job change
+ * nothing about its circuit. Null where there is no circuit.
+ */
+export function assessmentKey(job: Job, point: Point): string | null {
+  if (point.kind !== 'doorbell') return null;
+  const { choice } = point;
+  return JSON.stringify([
+    surveyWithChoice(job, point),
+    point.runs,
+    point.transformer,
+    point.supply,
+    choice?.data,
+    point.checks.newOpenVolts?.data,
+    point.look.wasThere,
+    point.look.ownCable,
+    point.look.cantRead,
+    point.look.cantHave,
+    point.feed,
+    point.toBeMade,
+    job.policy.weakSupply,
+  ]);
+}
+
+/** {@link assess}, keeping the last results. */
 export function rememberingAssess(most: number, catalogue?: Catalogue): (job: Job, point: Point) => Assessment {
   const kept = new Map<string, Assessment>();
   return (job, point) => {
-    if (point.kind !== 'doorbell') return assess(job, point);
-    const { choice } = point;
-    const key = JSON.stringify([
-      surveyWithChoice(job, point),
-      point.runs,
-      point.transformer,
-      point.supply,
-      choice?.data,
-      point.checks.newOpenVolts?.data,
-      point.look.wasThere,
-      point.look.ownCable,
-      point.look.cantRead,
-      point.feed,
-      point.toBeMade,
-      job.policy.weakSupply,
-    ]);
+    const key = assessmentKey(job, point);
+    if (key === null) return assess(job, point);
     const known = kept.get(key);
     kept.delete(key);
     const assessment = known ?? assess(job, point, DRAWS_WHILE_TYPING, catalogue);

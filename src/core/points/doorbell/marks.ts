@@ -10,6 +10,7 @@ import { checksAtDoor } from './checks';
 import { isStillRead } from './decision';
 import type { Doorbell } from './doorbell';
 import { missingAtDoor } from './look';
+import { notToBeHad } from './premisesOf';
 
 /** What each rung of a doorbell looks at. */
 export const DOORBELL_MARKS: { readonly [R in Rung]: (standing: Standing<Doorbell>) => Mark } = {
@@ -36,6 +37,8 @@ export const DOORBELL_MARKS: { readonly [R in Rung]: (standing: Standing<Doorbel
   },
   choose: ({ point }) => {
     if (!point.choice) return mark('open', '');
+    const gone = notToBeHad(point);
+    if (gone !== null) return mark('held', said('cantBeHad', { name: gone }));
     const treatment = treatmentById(point.choice.data.treatmentId);
     return mark(
       'done',

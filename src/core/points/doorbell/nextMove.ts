@@ -9,6 +9,7 @@ import { decisionOf, isStillRead } from './decision';
 import type { Doorbell } from './doorbell';
 import { isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
+import { notToBeHad } from './premisesOf';
 
 const HANGS = 'transformer';
 
@@ -26,6 +27,8 @@ export function doorbellMove(standing: Standing<Doorbell>): NextMove {
     if (decision?.asks) return move('choose', said('sayWhatItRestsOn', { what: decision.asks }), decision.words);
     return move('choose', said('pickWay'), decision?.words ?? assessment.reference.judgement.reason);
   }
+  const gone = notToBeHad(point);
+  if (gone !== null) return move('choose', said('pickAnotherWay'), said('cantBeHad', { name: gone }));
   // Once it is begun each step says what it needs: mains work asks for no proof of the bell wires
   const begun = pointSteps(point).some(({ id }) => id in point.ticks);
   if (!begun && !isDone('isolate')) return atIsolate(job, point, who, HANGS);

@@ -66,6 +66,19 @@ const transformerValues = ({
   mainsWork,
 });
 
+/** The catalogue without what can’t be bought now. */
+function toBeHad({ look: { cantHave } }: Doorbell, catalogue: Catalogue): Catalogue {
+  if (!cantHave || cantHave.length === 0) return catalogue;
+  const gone = new Set(cantHave.map(({ id }) => id));
+  return { ...catalogue, transformer: catalogue.transformer.filter(({ values }) => !gone.has(String(values.id))) };
+}
+
+/** The transformer of the way that was taken, where it turned out that it can’t be bought; its name. */
+export const notToBeHad = ({ choice, look: { cantHave } }: Doorbell): string | null => {
+  const taken = choice?.data.transformer;
+  return taken && cantHave?.some(({ id }) => id === taken.id) ? taken.name : null;
+};
+
 /** What decides at a point which ways there are, beside its circuit. */
 export function premisesOf(job: Job, point: Doorbell, houses: Houses, catalogue: Catalogue): Premises {
   const { taps, pair, freeWays, foundAt, toldApart, givenUp, outletNear, plugged } = point.transformer;
@@ -95,6 +108,6 @@ export function premisesOf(job: Job, point: Doorbell, houses: Houses, catalogue:
           ? null
           : outletNear === 'yes',
     decided: decidedFeed(job, point, catalogue),
-    catalogue,
+    catalogue: toBeHad(point, catalogue),
   };
 }

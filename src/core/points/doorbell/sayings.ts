@@ -88,6 +88,8 @@ export interface DoorbellSayings {
   collapsesWorst: None;
   // nextMove
   pickWay: None;
+  pickAnotherWay: None;
+  cantBeHad: { readonly name: string };
   mountNoteHeight: None;
   overGroundVisitor: None;
   topScrewFirst: None;

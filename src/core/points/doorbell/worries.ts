@@ -8,6 +8,7 @@ import { customerWorries, feedWorries, wifiWorries } from '../sharedWorries';
 import type { Assessment } from './assessment';
 import { bagList } from './bagList';
 import type { Doorbell } from './doorbell';
+import { notToBeHad } from './premisesOf';
 import { plateSurveyOf } from './survey';
 import { diesWithLight } from './transformerSearch';
 
@@ -75,6 +76,8 @@ function supplyWorries(point: Doorbell, assessment: Assessment): readonly Worry[
       rung: 'measure',
       words: said('openVoltsUnder', { volts }),
     });
+  const gone = notToBeHad(point);
+  if (gone !== null) found.push({ id: 'cantBeHad', rung: 'choose', words: said('cantBeHad', { name: gone }) });
   if (reference.chosen && reference.judgement.verdict !== 'holds')
     found.push({
       id: 'chosenVerdict',

@@ -1,8 +1,7 @@
 import { said } from '../../said';
 import { FLOODLIGHT_CHECKS } from '../../prove';
-import { lowerFirst } from '../../units';
 import type { PointClimb } from '../climb';
-import { pointSteps } from '../planOf';
+import { fixtureForCustomer } from '../fixtureForCustomer';
 import { planStop, uncheckedOf } from '../findings';
 import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
 import type { Floodlight } from './floodlight';
@@ -21,23 +20,7 @@ export const floodlightClimb: PointClimb<Floodlight> = {
   nextMove: floodlightMove,
   worries: floodlightWorries,
   checks: () => FLOODLIGHT_CHECKS,
-  forCustomer: (point) =>
-    point.fixture
-      ? {
-          stands: [
-            said('floodlightStands', {
-              name: point.name,
-              heightM: point.mount.heightM ?? null,
-              isDone: pointSteps(point).every(({ id }) => id in point.ticks),
-            }),
-          ],
-          fails: [
-            { seen: said('lightStaysOff'), does: said('wayOnDusk') },
-            { seen: said('noPicture'), does: said('internetThenWay') },
-          ],
-          yours: [...(point.look.mustNotSee?.length ? [said('mustNotBeSeen')] : []), SEES_AND_HEARS],
-        }
-      : { stands: [said('nothingFittedYet', { at: lowerFirst(point.name) })], fails: [], yours: [] },
+  forCustomer: (point) => fixtureForCustomer(point, said('wayOnDusk'), said('internetThenWay')),
   toTell: () => [BY_ITS_CIRCUIT, said('keepSwitchWithoutPower'), SEES_AND_HEARS],
   parts: (_job, point) => floodlightParts(point),
   // Whether its plan stands

@@ -1,8 +1,7 @@
 import { said } from '../../said';
 import { FLOODLIGHT_CHECKS } from '../../prove';
-import { lowerFirst } from '../../units';
 import type { PointClimb } from '../climb';
-import { pointSteps } from '../planOf';
+import { fixtureForCustomer } from '../fixtureForCustomer';
 import { findingsOf, planStop } from '../findings';
 import { customerWorries, ruleWorry, wifiWorries } from '../sharedWorries';
 import { SEES_AND_HEARS } from '../tellings';
@@ -26,23 +25,7 @@ export const plugFloodlightClimb: PointClimb<PlugFloodlight> = {
   ],
   checks: () => FLOODLIGHT_CHECKS,
   parts: plugParts,
-  forCustomer: (point) =>
-    point.fixture
-      ? {
-          stands: [
-            said('floodlightStands', {
-              name: point.name,
-              heightM: point.mount.heightM ?? null,
-              isDone: pointSteps(point).every(({ id }) => id in point.ticks),
-            }),
-          ],
-          fails: [
-            { seen: said('lightStaysOff'), does: said('plugInDusk') },
-            { seen: said('noPicture'), does: said('internetThenPlug') },
-          ],
-          yours: [...(point.look.mustNotSee?.length ? [said('mustNotBeSeen')] : []), SEES_AND_HEARS],
-        }
-      : { stands: [said('nothingFittedYet', { at: lowerFirst(point.name) })], fails: [], yours: [] },
+  forCustomer: (point) => fixtureForCustomer(point, said('plugInDusk'), said('internetThenPlug')),
   toTell: () => [said('showPlugPulledCamera'), said('coverStaysShut'), SEES_AND_HEARS],
   verdict: ({ job, point }) =>
     point.fixture &&

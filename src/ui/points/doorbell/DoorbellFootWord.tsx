@@ -1,4 +1,5 @@
 'use client';
+import { doorbellWords } from '@/words/screens';
 import { useSay } from '../../log/useSay';
 import { said } from '@/core/said';
 import { decisionOf, isFeedKnown } from '@/core/points';
@@ -15,7 +16,10 @@ export function DoorbellFootWord() {
     return (
       <>
         <b className={decision.settled ? 'moss' : 'slate'}>{say(decision.word)}</b>
-        <span className="figure">{decision.belief === null ? '' : percent(decision.belief)}</span>
+        <span className="small">
+          {decision.settled ? doorbellWords.settled : doorbellWords.leading}{' '}
+          <span className="figure">{decision.belief === null ? '' : percent(decision.belief)}</span>
+        </span>
       </>
     );
   return (

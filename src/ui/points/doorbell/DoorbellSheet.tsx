@@ -4,7 +4,7 @@ import { sayIn } from '@/words';
 import { answerName } from '@/core/kinds';
 import type { Say } from '@/words';
 import { said } from '@/core/said';
-import { DRAWS_FOR_A_CHOICE, chimeFigures } from '@/core/bell';
+import { DRAWS_FOR_A_CHOICE, chimeFigures, tuneFigures } from '@/core/bell';
 import { treatmentById } from '@/core/chime';
 import { lengthsOf, regionOf, type Job } from '@/core/job';
 import {
@@ -68,8 +68,11 @@ function boxWords(job: Job, point: Doorbell, say: Say): string | undefined {
 /** What the chime gets when it is pressed, beside what it is made for; nothing where it is silent or not computed. */
 function chimeWords({ survey, known, reference }: Assessment): string | undefined {
   const chime = reference.treatment && chimeFigures(survey, known.houses, reference.change, reference.treatment);
-  return chime
-    ? doorbellWords.chimeGetsOf({ volts: volts(chime.pressedVolts.likely), rated: `${chime.ratedVolts} V` })
+  if (chime)
+    return doorbellWords.chimeGetsOf({ volts: volts(chime.pressedVolts.likely), rated: `${chime.ratedVolts} V` });
+  const tune = reference.treatment && tuneFigures(survey, known.houses, reference.change, reference.treatment);
+  return tune
+    ? doorbellWords.chimePlaysOn({ volts: volts(tune.playingVolts.likely), rated: `${tune.ratedVolts} V` })
     : undefined;
 }
 

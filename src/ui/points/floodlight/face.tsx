@@ -1,6 +1,6 @@
 'use client';
 import { floodlightWords } from '@/words/screens';
-import { asItCameBench, bench, isolateBench, leaveBench, proveBench, wireBench } from '../bench';
+import { yardBench, bench, isolateBench, leaveBench, proveBench, wireBench } from '../bench';
 import type { PointFace } from '../face';
 import { FloodlightCarried } from './FloodlightCarried';
 
@@ -11,7 +11,7 @@ export const floodlightFace: PointFace = {
     choose: bench(() => import('./FixtureBench').then(({ FixtureBench }) => FixtureBench)),
     isolate: isolateBench,
     wire: wireBench,
-    mount: asItCameBench,
+    mount: yardBench,
     prove: proveBench,
     leave: leaveBench,
   },

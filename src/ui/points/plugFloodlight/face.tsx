@@ -1,6 +1,6 @@
 'use client';
 import { plugFloodlightWords } from '@/words/screens';
-import { asItCameBench, bench, isolateBench, leaveBench, proveBench, wireBench } from '../bench';
+import { yardBench, bench, isolateBench, leaveBench, proveBench, wireBench } from '../bench';
 import type { PointFace } from '../face';
 import { PlugCarried } from './PlugCarried';
 
@@ -11,7 +11,7 @@ export const plugFloodlightFace: PointFace = {
     choose: bench(() => import('./PlugChooseBench').then(({ PlugChooseBench }) => PlugChooseBench)),
     isolate: isolateBench,
     wire: wireBench,
-    mount: asItCameBench,
+    mount: yardBench,
     prove: proveBench,
     leave: leaveBench,
   },

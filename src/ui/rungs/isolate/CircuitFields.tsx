@@ -15,6 +15,7 @@ import { FieldGroup } from '../../form/FieldGroup';
 import { optional, textField } from '../../form/fields';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
+import { OtherFeeds } from '../../proof/LookedFor';
 import { SameBreaker } from './SameBreaker';
 
 /** One circuit that feeds the point: which way, what stands there, and whether it shares a neutral or a box. */
@@ -24,12 +25,10 @@ export function CircuitFields({ circuit }: { readonly circuit: Circuit | null })
   // One circuit per point until somebody says that two hang on the same
   const circuitId = circuit?.id ?? `of-${point.id}`.slice(0, 64);
   const scope = { circuitId, ...(circuit ? {} : { feeds: [point.id] }) };
-  const { ask, typed } = useFacts('circuitListed', scope, {
+  const { typed } = useFacts('circuitListed', scope, {
     ...(circuit?.way ? { way: circuit.way } : {}),
     ...(circuit?.name ? { name: circuit.name } : {}),
     ...(circuit?.board ? { board: circuit.board } : {}),
-    ...(circuit?.otherInBox ? { otherInBox: circuit.otherInBox } : {}),
-    ...(circuit?.sharedNeutral ? { sharedNeutral: circuit.sharedNeutral } : {}),
   });
   return (
     <div className="circuit-block">
@@ -52,8 +51,7 @@ export function CircuitFields({ circuit }: { readonly circuit: Circuit | null })
       {circuit && <SameBreaker circuit={circuit} />}
       {circuit ? (
         <>
-          {ask('otherInBox')}
-          {ask('sharedNeutral')}
+          <OtherFeeds circuit={circuit} />
           {circuit.sharedNeutral === 'yes' && <p className="caution">{isolateWords.sharedNeutralIsolateAll}</p>}
           <p className="row-of">
             <Link className="btn btn-secondary" href={`/jobs/${keptJob.id}/label/${encodeURIComponent(circuit.id)}`}>

@@ -123,31 +123,38 @@ function OnAgain({ circuit }: { readonly circuit: Circuit }) {
   );
 }
 
+const SWITCHED_OFF = [
+  { name: 'tagged', words: isolateWords.taggedSoThatNobody },
+  { name: 'locked', words: isolateWords.lockedOffKeyKept },
+  { name: 'houseTold', words: isolateWords.everybodyInTheHouse },
+] as const;
+
 function SwitchOff({ circuit }: { readonly circuit: Circuit }) {
   const { write } = useJob();
-  const [tagged, setTagged] = useState(false);
-  const [houseTold, setHouseTold] = useState(false);
-  const [locked, setLocked] = useState(false);
+  const [met, setMet] = useState<Readonly<Partial<Record<'tagged' | 'locked' | 'houseTold', boolean>>>>({});
   const name = circuit.way ?? circuit.name ?? isolateWords.theCircuit;
+  const switchedOff = ({ tagged = false, locked = false, houseTold = false }: typeof met) =>
+    write('circuitSwitched', {
+      circuitId: circuit.id,
+      to: 'off',
+      tagged,
+      houseTold,
+      ...(locked ? { guard: 'locked' as const } : {}),
+    });
   return (
     <div className="block-top">
       <p className="soft">{isolateWords.saveWorkOnComputers}</p>
-      <Yes words={isolateWords.taggedSoThatNobody} yes={tagged} onTurn={setTagged} />
-      <Yes words={isolateWords.lockedOffKeyKept} yes={locked} onTurn={setLocked} />
-      <Yes words={isolateWords.everybodyInTheHouse} yes={houseTold} onTurn={setHouseTold} />
-      <Button
-        onClick={() =>
-          write('circuitSwitched', {
-            circuitId: circuit.id,
-            to: 'off',
-            tagged,
-            houseTold,
-            ...(locked ? { guard: 'locked' as const } : {}),
-          })
-        }
-      >
-        {tagged ? isolateWords.isOffAndTagged({ name }) : isolateWords.isOffNotTagged({ name })}
-      </Button>
+      {SWITCHED_OFF.map(({ name: what, words }) => (
+        <Yes key={what} words={words} yes={met[what] ?? false} onTurn={(yes) => setMet({ ...met, [what]: yes })} />
+      ))}
+      <div className="row-of">
+        <Button onClick={() => switchedOff({ tagged: true, locked: true, houseTold: true })}>
+          {isolateWords.allSoItIsOff({ name })}
+        </Button>
+        <Button variant="secondary" onClick={() => switchedOff(met)}>
+          {met.tagged ? isolateWords.isOffAndTagged({ name }) : isolateWords.isOffNotTagged({ name })}
+        </Button>
+      </div>
     </div>
   );
 }

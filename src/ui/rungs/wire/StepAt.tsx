@@ -2,7 +2,7 @@
 import { wireWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { format, parseISO } from 'date-fns';
 import { photosOfPoint } from '@/core/job';
 import { TEXT } from '@/core/kinds';
@@ -12,7 +12,8 @@ import { Cautions } from '../../verdict/Cautions';
 import { textField } from '../../form/fields';
 import { useJob } from '../../log/JobContext';
 import { PhotoButton } from '../../photo/PhotoButton';
-import { LookedFor, ProofHere } from '../../proof/ProofHere';
+import { LookedFor } from '../../proof/LookedFor';
+import { ProofHere } from '../../proof/ProofHere';
 import { chipsOf } from './chips';
 import { Freshness } from './Freshness';
 import { OpenPlaces } from '../../proof/OpenPlaces';
@@ -51,6 +52,14 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
     setDiffering(false);
     onTicked();
   };
+  // The proof is what such a step ends with: where one from here stands, nothing is left to tick
+  const isProvedHere = useRef(false);
+  const isDone = step.role === 'proof' && toProve.length === 0 && held === null && !tick;
+  useEffect(() => {
+    if (!isDone || !isProvedHere.current) return;
+    isProvedHere.current = false;
+    ticked('done');
+  });
   if (tick)
     return (
       <div className="step-done">
@@ -107,7 +116,7 @@ export function StepAt({ standing, onTicked }: { readonly standing: StepStanding
           {heldAt === 'here' && <Here standing={standing} />}
         </>
       ) : step.role === 'proof' && toProve.length > 0 ? (
-        <ProofHere circuitIds={toProve} placeId={placeId} />
+        <ProofHere circuitIds={toProve} placeId={placeId} onProof={() => (isProvedHere.current = true)} />
       ) : step.energises ? (
         <div className="row-of thumb">
           {circuits.length === 0 ? (

@@ -25,7 +25,7 @@ const HOW: Readonly<Record<string, string>> = {
 
 /** At the door: one reading at a time. */
 export const door = {
-  read: 'Measure',
+  read: 'Enough is read',
   readingOf: ({ at }: { readonly at: number }) => `Measure, reading ${at}`,
   atMostMore: ({ more }: { readonly more: number }) => (more === 0 ? 'the last one' : `at most ${more} more`),
   sayAndTake: 'Say it, then take a way',

@@ -71,6 +71,10 @@ export const doorbell = {
     `${sideDeg}°, thick side ${sideThick}`,
   proved: 'Proved',
   chimeGets: 'chime when pressed',
+  settled: 'settled',
+  leading: 'leading',
+  chimePlaysOn: ({ volts, rated }: { readonly volts: string; readonly rated: string }) =>
+    `${volts} while its tune plays on half waves, made for ${rated}`,
   chimeGetsOf: ({ volts, rated }: { readonly volts: string; readonly rated: string }) => `${volts}, made for ${rated}`,
   transformer: 'transformer',
   chime: 'chime',

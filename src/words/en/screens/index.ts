@@ -30,8 +30,9 @@ import { settings } from './settings';
 import { sheet } from './sheet';
 import { verdict } from './verdict';
 import { wire } from './wire';
+import { yard } from './yard';
 
-/** What the screens say, room by room. */
+/** What the screens say, room by room: for whoever reads all of it. */
 export const screens = {
   before,
   board,
@@ -65,4 +66,7 @@ export const screens = {
   sheet,
   verdict,
   wire,
+  yard,
 };
+
+export type Screens = typeof screens;

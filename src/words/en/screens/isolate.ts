@@ -17,6 +17,7 @@ export const isolate = {
     parts`${isItThe} Until you say so, what is seen of one ends the proof of the other, and nothing else is shared.`,
   yesOne: ({ way }: { readonly way: string }) => `Yes, one ${way}`,
   noOnAnother: ({ board }: { readonly board: string }) => `No, on another ${board}`,
+  lookedNoToBoth: 'Looked for: no to both',
   sharedNeutralIsolateAll:
     'Shared neutral: isolate all its poles, clamp the neutral, never part a neutral that carries current.',
   labelToPrint: 'Label to print',
@@ -68,6 +69,8 @@ export const isolate = {
   goOnAtWire: 'Go on at Wire',
   writeTheReadingDown: 'Write the reading down',
   writeTheProofDown: 'Write the proof down',
+  allSoWriteTheProof: 'All of these are so: write it down',
+  nothingOnAny: 'The meter showed nothing at all three: 0 V each',
   typeAllThreeReadings: 'Type all three readings: 0 where the meter shows nothing.',
   bellVoltageAndNo: 'Bell voltage and no more. It proves nothing dead.',
   thisProvesItDead: 'This proves it dead.',
@@ -83,6 +86,7 @@ export const isolate = {
   saveWorkOnComputers: 'Save work on computers first: clocks and routers restart.',
   taggedSoThatNobody: 'Tagged, so that nobody turns it on',
   everybodyInTheHouse: 'Everybody in the house told',
+  allSoItIsOff: ({ name }: { readonly name: string }) => `All of these: ${name} is off`,
   isOffAndTagged: ({ name }: { readonly name: string }) => `${name} is off and tagged`,
   isOffNotTagged: ({ name }: { readonly name: string }) => `${name} is off, not tagged`,
   vBetweenAndV: ({ betweenVolts, firstToEarthVolts, secondToEarthVolts, ground }: Volts & Pick<Terms, 'ground'>) =>

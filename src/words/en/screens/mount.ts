@@ -42,6 +42,7 @@ export const mount = {
   overGroundBelowIt: 'Height to the lens, over the ground below it.',
   phoneAlongCamera: 'The phone’s compass held along the camera: 0 is north, 90 east.',
   bubbleOfSensor: 'Level is the bubble on its sensor: one that leans reaches less far, or sees the street.',
+  sealedTopAndSides: 'sealed at top and sides',
   tiltWedge2: 'tilt wedge',
   sideWedge: 'side wedge',
   softJointRebar: 'soft joint, rebar',

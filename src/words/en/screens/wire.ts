@@ -58,6 +58,7 @@ export const wire = {
   done2: 'Done',
   differs: 'Differs',
   done3: ({ words }: { readonly words: string }) => `${words}: done`,
+  nextDone: ({ steps }: { readonly steps: number }) => `The next ${steps} are done`,
   tick: ({ words }: { readonly words: string }) => `Tick: ${words}`,
   open: ({ words }: { readonly words: string }) => `Open: ${words}`,
   atTheVan: 'at the van',

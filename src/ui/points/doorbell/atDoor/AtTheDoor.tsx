@@ -62,7 +62,7 @@ export function AtTheDoor({ onAll }: Props) {
 
 function AskedReading({ asking, onAll }: { readonly asking: Asking; readonly onAll: () => void }) {
   const say = useSay();
-  const { kept, assessment, write, draft, go } = useDoorbell();
+  const { kept, assessment, isJudging, write, draft, go } = useDoorbell();
   const { there, open } = useMeter();
   const label = doorWords.asked({ id: asking.id });
   const [text, setText] = useTypedText(`door/${kept.id}/${asking.id}`, label);
@@ -118,6 +118,8 @@ function AskedReading({ asking, onAll }: { readonly asking: Asking; readonly onA
             autoComplete="off"
             aria-labelledby="at-door-asks"
             aria-invalid={tried && fault !== null}
+            // What is typed now belongs to what is asked next
+            readOnly={isJudging}
             onChange={(event) => setText(event.target.value)}
           />
           <span className="unit">{asking.unit}</span>
@@ -138,6 +140,7 @@ function AskedReading({ asking, onAll }: { readonly asking: Asking; readonly onA
       )}
       <Keypad
         text={text}
+        isOff={isJudging}
         onText={setText}
         onMeter={
           there && asking.meter
@@ -158,7 +161,7 @@ function AskedReading({ asking, onAll }: { readonly asking: Asking; readonly onA
         onHow={() => setHow(!how)}
         how={how}
       />
-      <Button type="submit" size="lg" className="keep-next">
+      <Button type="submit" size="lg" className="keep-next" disabled={isJudging}>
         {doorWords.keep}
         <small>{second ? doorWords.next({ words: doorWords.asked({ id: second.id }) }) : doorWords.thenSettled}</small>
       </Button>

@@ -5,6 +5,8 @@ import { Button } from 'react-bootstrap';
 interface Props {
   readonly text: string;
   readonly onText: (text: string) => void;
+  /** What was kept is being judged: nothing is asked yet. */
+  readonly isOff: boolean;
   /** Takes the figure from the meter; null where there is none, or it can’t read this. */
   readonly onMeter: (() => void) | null;
   readonly onHow: () => void;
@@ -14,7 +16,7 @@ interface Props {
 const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0'] as const;
 
 /** Figures for a thumb in a glove, always up: a range, nothing at all, the meter, and how it is read. */
-export function Keypad({ text, onText, onMeter, onHow, how }: Props) {
+export function Keypad({ text, isOff, onText, onMeter, onHow, how }: Props) {
   const key = (
     words: string,
     onPress: () => void,
@@ -24,7 +26,7 @@ export function Keypad({ text, onText, onMeter, onHow, how }: Props) {
       key={words}
       variant="bare"
       className="key-word"
-      disabled={more.off}
+      disabled={isOff || more.off}
       aria-pressed={more.pressed}
       onClick={onPress}
     >
@@ -35,7 +37,13 @@ export function Keypad({ text, onText, onMeter, onHow, how }: Props) {
     <div className="keypad">
       <div className="digits">
         {DIGITS.map((digit) => (
-          <Button key={digit} variant="bare" className="digit" onClick={() => onText(`${text}${digit}`)}>
+          <Button
+            key={digit}
+            variant="bare"
+            className="digit"
+            disabled={isOff}
+            onClick={() => onText(`${text}${digit}`)}
+          >
             {digit}
           </Button>
         ))}

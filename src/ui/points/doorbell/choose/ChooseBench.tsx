@@ -17,6 +17,7 @@ import { useFacts } from '../../../form/useFacts';
 import { SchoolHere } from '../../../policy/SchoolHere';
 import { useDoorbell } from '../useDoorbell';
 
+import { CantBeHad } from './CantBeHad';
 import { TakeWay } from './TakeWay';
 import { wayWords } from '@/core/advice';
 import { useWays } from './useWays';
@@ -99,7 +100,13 @@ function WaysCompared({ choosing, isWorking }: ComparedProps) {
     : null;
   const by = (id: string | null): JudgedOption | undefined => ways.find((way) => way.id === id);
   const way = by(picked) ?? by(taken) ?? proposed ?? ways[0];
-  if (!way) return <p>{chooseWords.thereIsNoWay}</p>;
+  if (!way)
+    return (
+      <>
+        <p>{chooseWords.thereIsNoWay}</p>
+        <CantBeHad />
+      </>
+    );
   const select = ({ id }: JudgedOption) => setPicked(id);
   const first = worthConsidering(choosing, taken, FEW);
   const inWords = narrow && !all;
@@ -116,6 +123,7 @@ function WaysCompared({ choosing, isWorking }: ComparedProps) {
     <>
       <Proposal choosing={choosing} isWorking={isWorking} />
       <RestsOn choosing={choosing} />
+      <CantBeHad />
       {inWords && (
         <>
           <WaysInWords {...table} ways={inOrder(worthConsidering(choosing, taken, FEW_IN_WORDS), proposed?.id)} />

@@ -7,7 +7,14 @@ import { useMoney } from '../../../figures/useMoney';
 import { useSay } from '../../../log/useSay';
 import { wayPlan, type JudgedOption, type WayPlan } from '@/core/advice';
 import { capital } from '@/core/units';
-import { chimeFigures, fallingVolts, type Estimate, type OtherJudgement } from '@/core/bell';
+import {
+  chimeFigures,
+  fallingVolts,
+  tuneFigures,
+  type Estimate,
+  type OtherJudgement,
+  type TuneFigures,
+} from '@/core/bell';
 import { STATE_WORDS } from '@/core/catalogue';
 import { FallingLine } from '../../../plot/FallingLine';
 import { Verdict } from '../../../verdict/Verdict';
@@ -73,6 +80,33 @@ function PlanAfter({ plan: { tools, visits, settings, tests } }: { readonly plan
   );
 }
 
+/** What the diode gives the tune, and what the idle chime lets through to the battery. */
+function Tune({ tune: { playingVolts, ratedVolts, playsOn, idleWatts, dayWatts } }: { readonly tune: TuneFigures }) {
+  return (
+    <span data-testid="tune">
+      <Filled
+        parts={chooseWords.tunePlays<ReactNode>({
+          likely: <b className="figure">{volts(playingVolts.likely)}</b>,
+          low: playingVolts.low.toFixed(1),
+          high: playingVolts.high.toFixed(1),
+          rated: volts(ratedVolts),
+          how: playsOn ? chooseWords.playsOn : chooseWords.mayStop,
+        })}
+      />{' '}
+      {chooseWords.idleLets({
+        low: idleWatts.low.toFixed(2),
+        high: idleWatts.high.toFixed(2),
+        day: dayWatts.toFixed(2),
+      })}{' '}
+      {idleWatts.low >= dayWatts
+        ? chooseWords.batteryKeeps
+        : idleWatts.high >= dayWatts
+          ? chooseWords.batteryPerhaps
+          : chooseWords.batteryFalls}
+    </span>
+  );
+}
+
 interface Props {
   readonly way: JudgedOption;
   readonly known: Estimate;
@@ -123,6 +157,7 @@ export function WayDetail({ way, known, ways }: Props) {
   const of = { ...known, survey: { ...known.survey, device } };
   const { survey } = of;
   const chime = chimeFigures(survey, known.houses, change, treatment);
+  const tune = tuneFigures(survey, known.houses, change, treatment);
   // What was not computed has no figure
   const computed = judgement.verdict !== 'notComputed';
   return (
@@ -169,10 +204,12 @@ export function WayDetail({ way, known, ways }: Props) {
               </tbody>
             </Table>
           ) : (
-            <p>{chooseWords.ringAndListen}</p>
+            !tune && <p>{chooseWords.ringAndListen}</p>
           )}
           <p>
-            {chime ? (
+            {tune ? (
+              <Tune tune={tune} />
+            ) : chime ? (
               <>
                 <Filled
                   parts={chooseWords.pressedTheChimeGets<ReactNode>({

@@ -20,6 +20,7 @@ import { SortHead } from '../../../table/SortHead';
 import { useMoney } from '../../../figures/useMoney';
 import { margin, percent } from '../../../figures/words';
 import { DoorSpread } from './DoorSpread';
+import { remarkOf } from './remarkOf';
 import { wayWords } from '@/core/advice';
 
 interface Props {
@@ -129,14 +130,7 @@ export function WayTable({ ways, first, selected, hovered, taken, proposed, lead
           <tbody>
             {shown.map((row) => {
               const way = row.original;
-              const remark =
-                way.id === taken
-                  ? chooseWords.taken
-                  : way.id === proposed
-                    ? leads
-                      ? chooseWords.leading
-                      : chooseWords.proposed
-                    : null;
+              const remark = remarkOf(way.id, { taken, proposed, leads });
               return (
                 <tr
                   key={row.id}

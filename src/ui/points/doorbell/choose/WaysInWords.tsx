@@ -1,5 +1,6 @@
 'use client';
 import { chooseWords } from '@/words/screens';
+import { remarkOf } from './remarkOf';
 import { wayWords, type JudgedOption } from '@/core/advice';
 import { said } from '@/core/said';
 import { capital } from '@/core/units';
@@ -26,14 +27,7 @@ export function WaysInWords({ ways, selected, taken, proposed, leads, onSelect }
       <legend className="visually-hidden">{chooseWords.worthConsidering}</legend>
       {ways.map((way) => {
         const { judgement, silent, minutes, cost } = way;
-        const remark =
-          way.id === taken
-            ? chooseWords.taken
-            : way.id === proposed
-              ? leads
-                ? chooseWords.leading
-                : chooseWords.proposed
-              : null;
+        const remark = remarkOf(way.id, { taken, proposed, leads });
         const spare =
           judgement.verdict === 'notComputed'
             ? chooseWords.ringAndListen

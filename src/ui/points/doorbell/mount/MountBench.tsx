@@ -2,6 +2,7 @@
 import { mountWords } from '@/words/screens';
 import { Filled } from '../../../figures/Filled';
 import type { ReactNode } from 'react';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { lengthsOf } from '@/core/job';
 import { deviceOf, hazardsAt, plateSurveyOf } from '@/core/points';
@@ -18,7 +19,7 @@ import {
   seenAt,
   tiltAdvice,
 } from '@/core/mount';
-import { lengthText } from '@/core/units';
+import { capital, lengthText } from '@/core/units';
 import { Choices } from '../../../form/Choices';
 import { FieldGroup } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
@@ -58,7 +59,7 @@ export function MountBench() {
   const small = (metres: number): string => lengthText(metres, lengths, 'small');
   const place = platePlace(plateSurveyOf(point));
   const { mount } = point;
-  const { ask, typed } = useFacts('mountRecorded', scope, kept.mount);
+  const { ask, typed, words } = useFacts('mountRecorded', scope, kept.mount);
   const seen = useFacts('pointDescribed', scope, kept.look);
   const lowest = place?.lowestM ?? USUAL_HEIGHT_M;
   const highest = place?.highestM ?? USUAL_HEIGHT_M;
@@ -167,6 +168,17 @@ export function MountBench() {
             })
           }
         />
+        {mount.level === undefined && mount.fixings === undefined && mount.seal === undefined && (
+          <Button
+            onClick={() =>
+              write('mountRecorded', { ...scope, level: 'yes', fixings: job.policy.fixings, seal: 'topAndSides' })
+            }
+          >
+            {capital(
+              [words('level', 'yes'), words('fixings', job.policy.fixings), mountWords.sealedTopAndSides].join(', '),
+            )}
+          </Button>
+        )}
         {ask('level')}
         {seen.ask('wall')}
         {ask('fixings')}

@@ -5,11 +5,11 @@ import { useSay } from '../../../log/useSay';
 import { useRouter } from 'next/navigation';
 import { branchesOf, type HouseBranch, type HouseNode } from '@/core/house';
 import { houseOf } from '@/core/job';
+import { HouseDrawing } from '../../../drawing/HouseDrawing';
 import { useJob } from '../../../log/JobContext';
 import { AnotherPoint } from '../AnotherPoint';
 import { FoundThing } from './FoundThing';
 import { HangsOn } from './HangsOn';
-import { HouseDrawing } from './HouseDrawing';
 
 /** Where the facts of a thing are asked; a point is gone to. */
 const AREA_OF: Readonly<Partial<Record<HouseNode['kind'], string>>> = {
@@ -20,6 +20,7 @@ const AREA_OF: Readonly<Partial<Record<HouseNode['kind'], string>>> = {
 
 /** The house as a drawing and as a list: what is there, what hangs on what, and what a further point would hang on. */
 export function HouseView() {
+  const say = useSay();
   const { keptJob, kept, go } = useJob();
   const router = useRouter();
   const graph = houseOf(keptJob);
@@ -35,7 +36,7 @@ export function HouseView() {
   return (
     <section className="house-view">
       <div className="house-scroll">
-        <HouseDrawing graph={graph} cellar={keptJob.site.basement === 'yes'} here={kept.id} onOpen={open} />
+        <HouseDrawing graph={graph} cellar={keptJob.site.basement === 'yes'} here={kept.id} say={say} onOpen={open} />
       </div>
       <div className="halves">
         <div>

@@ -1,7 +1,5 @@
-'use client';
 import { houseWords } from '@/words/screens';
 import type { Say } from '@/words';
-import { useSay } from '../../../log/useSay';
 import type { KeyboardEvent } from 'react';
 import type { HouseGraph, HouseNode } from '@/core/house';
 import { HOUSE, WIDTH, houseLayout, type PlacedCable, type PlacedNode } from './houseLayout';
@@ -9,9 +7,11 @@ import { HOUSE, WIDTH, houseLayout, type PlacedCable, type PlacedNode } from './
 interface Props {
   readonly graph: HouseGraph;
   readonly cellar: boolean;
-  /** The point that is looked at. */
-  readonly here: string;
-  readonly onOpen: (node: HouseNode) => void;
+  /** The point that is looked at; null on paper. */
+  readonly here: string | null;
+  readonly say: Say;
+  /** Opens what is tapped; null where it is only looked at. */
+  readonly onOpen: ((node: HouseNode) => void) | null;
 }
 
 const lineOf = (points: PlacedCable['points']): string =>
@@ -31,8 +31,7 @@ function Cable({ line: { cable, points } }: { readonly line: PlacedCable }) {
 }
 
 /** Length and gauge of a cable inside the house, beside its rise; those to a point stand under the point’s name. */
-function CableWords({ line: { cable, points } }: { readonly line: PlacedCable }) {
-  const say = useSay();
+function CableWords({ line: { cable, points }, say }: { readonly line: PlacedCable; readonly say: Say }) {
   const [, , third, last] = points;
   if (say(cable.words) === '' || cable.carries === 'mains' || points.length !== 4 || !third || !last) return null;
   return (
@@ -52,6 +51,7 @@ const label = ({ name, words }: HouseNode, say: Say): string =>
   [name, words].flatMap((text) => say(text) || []).join(': ');
 
 function openProps(node: HouseNode, onOpen: Props['onOpen'], say: Say) {
+  if (!onOpen) return {};
   return {
     role: 'button',
     tabIndex: 0,
@@ -72,12 +72,9 @@ const LEAST_FOR_WORDS = 60;
 /** A board, its ways, a supply, a chime or a box. */
 function Thing({
   at: { node, x, y, width, height },
+  say,
   onOpen,
-}: {
-  readonly at: PlacedNode;
-  readonly onOpen: Props['onOpen'];
-}) {
-  const say = useSay();
+}: Pick<Props, 'say' | 'onOpen'> & { readonly at: PlacedNode }) {
   const way = node.kind === 'circuit';
   return (
     <g {...openProps(node, onOpen, say)}>
@@ -112,15 +109,14 @@ function PointMark({
   at: { node, x, y, width, height, side },
   cable,
   here,
+  say,
   onOpen,
-}: {
+}: Pick<Props, 'say' | 'onOpen'> & {
   readonly at: PlacedNode;
   /** Words of the cable that ends here. */
   readonly cable: string;
   readonly here: boolean;
-  readonly onOpen: Props['onOpen'];
 }) {
-  const say = useSay();
   const right = side === 'right';
   const margin = right ? x + width + 10 : x - 10;
   return (
@@ -161,9 +157,8 @@ function PointMark({
   );
 }
 
-/** The house with what stands in it and what hangs on what; everything opens where its facts are asked. */
-export function HouseDrawing({ graph, cellar, here, onOpen }: Props) {
-  const say = useSay();
+/** The house with what stands in it and what hangs on what; on a screen everything opens where its facts are asked. */
+export function HouseDrawing({ graph, cellar, here, say, onOpen }: Props) {
   const { placed, lines, height } = houseLayout(graph, cellar);
   const { left, right, apex, eaves, ground } = HOUSE;
   const middle = (left + right) / 2;
@@ -172,7 +167,7 @@ export function HouseDrawing({ graph, cellar, here, onOpen }: Props) {
     <svg
       className="drawing house-drawing"
       viewBox={`0 0 ${WIDTH} ${height}`}
-      role="group"
+      role={onOpen ? 'group' : 'img'}
       aria-label={houseWords.theHouseWhatIs}
     >
       <path d={`M${left - 26} ${eaves + 8}L${middle} ${apex}L${right + 26} ${eaves + 8}`} className="line thick" />
@@ -188,10 +183,10 @@ export function HouseDrawing({ graph, cellar, here, onOpen }: Props) {
         <Cable key={`${line.cable.from} ${line.cable.to}`} line={line} />
       ))}
       {lines.map((line) => (
-        <CableWords key={`${line.cable.from} ${line.cable.to}`} line={line} />
+        <CableWords key={`${line.cable.from} ${line.cable.to}`} line={line} say={say} />
       ))}
       {things.map((at) => (
-        <Thing key={at.node.id} at={at} onOpen={onOpen} />
+        <Thing key={at.node.id} at={at} say={say} onOpen={onOpen} />
       ))}
       {placed
         .filter(({ side }) => side !== null)
@@ -200,7 +195,8 @@ export function HouseDrawing({ graph, cellar, here, onOpen }: Props) {
             key={at.node.id}
             at={at}
             cable={say(graph.cables.find(({ to, carries }) => to === at.node.id && carries === 'bell')?.words ?? '')}
-            here={at.node.pointId === here}
+            here={here !== null && at.node.pointId === here}
+            say={say}
             onOpen={onOpen}
           />
         ))}

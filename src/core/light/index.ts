@@ -1,0 +1,1 @@
+export { beamOf, luxOf, type Beam, type Lamp, type Receiver } from './lamp';

@@ -1,0 +1,25 @@
+export { classReachM, coverageOf, nearEdgeM, type Extent, type Stretch } from './coverage';
+export { doubtOf, type Doubt } from './doubt';
+export { lampsOf, luxAt } from './lamps';
+export { pictureOf, type Outline, type Picture, type PictureBox, type PictureFigure } from './picture';
+export { proposeAim } from './proposeAim';
+export {
+  FACE_M,
+  boxesOf,
+  cameraAt,
+  isVisited,
+  jointOf,
+  lensPlace,
+  placeAt,
+  targetPlace,
+  type Aim,
+  type Obstacle,
+  type ObstacleKind,
+  type Scene,
+  type Target,
+  type TargetKind,
+  type Wanted,
+  type Where,
+} from './scene';
+export { STEEP_DEG, askedPxPerM, hiddenBehind, seenTargets, type Miss, type SeenTarget } from './seenTarget';
+export { isSensed, sensorLobe, sensorReach, type SensorReach } from './sensor';

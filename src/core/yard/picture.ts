@@ -1,0 +1,169 @@
+import { alongAxes, axesOf, minus, projecting, type Box, type Camera, type Vec3 } from '../view';
+import {
+  boxesOf,
+  cameraAt,
+  isVisited,
+  placeAt,
+  targetPlace,
+  type Aim,
+  type Obstacle,
+  type Scene,
+  type Target,
+} from './scene';
+
+/** Something drawn in a picture: its pixels in order. */
+export type Outline = readonly (readonly [number, number])[];
+
+export interface PictureBox {
+  readonly obstacle: Obstacle;
+  readonly faces: readonly Outline[];
+}
+
+export interface PictureFigure {
+  readonly target: Target;
+  /** Where its foot stands; null of what is no visitor. */
+  readonly foot: readonly [number, number] | null;
+  /** A visitor’s head, or the middle of what is looked at. */
+  readonly head: readonly [number, number];
+  readonly headPx: number;
+}
+
+/** What a camera will show, as lines and faces in pixels; what lies behind it is left out. */
+export interface Picture {
+  /** Lines on the ground, some metres apart. */
+  readonly ground: readonly Outline[];
+  /** Where ground and sky meet. */
+  readonly horizon: Outline;
+  /** The farthest first. */
+  readonly boxes: readonly PictureBox[];
+  readonly figures: readonly PictureFigure[];
+}
+
+/** A grown visitor, to the crown, and half a head. */
+const FIGURE = { tallM: 1.75, headM: 0.12 } as const;
+const GRID = { stepM: 2, acrossM: 16, awayM: 24, sampleM: 0.5 } as const;
+const FAR_M = 4000;
+
+type Draws = (place: Vec3) => readonly [number, number] | null;
+
+const drawsOf = (camera: Camera): Draws => {
+  const axes = axesOf(camera);
+  const project = projecting(camera);
+  return (place) => {
+    const [right, down, forward] = alongAxes(axes, minus(place, camera.position));
+    // Beside and behind the camera a line of a wide lens turns back on itself: nothing of it is in the picture
+    return forward > 0.02 ? project(right, down, forward) : null;
+  };
+};
+
+/** A line between two places, in pieces where parts of it are not seen. */
+function line(draws: Draws, from: Vec3, to: Vec3, sampleM: number): readonly Outline[] {
+  const steps = Math.max(1, Math.ceil(Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]) / sampleM));
+  const pieces: (readonly [number, number])[][] = [];
+  let open = false;
+  for (let i = 0; i <= steps; i++) {
+    const share = i / steps;
+    const pixel = draws([
+      from[0] + share * (to[0] - from[0]),
+      from[1] + share * (to[1] - from[1]),
+      from[2] + share * (to[2] - from[2]),
+    ]);
+    if (!pixel) open = false;
+    else if (open) pieces.at(-1)?.push(pixel);
+    else {
+      pieces.push([pixel]);
+      open = true;
+    }
+  }
+  return pieces.filter(({ length }) => length > 1);
+}
+
+function ground(draws: Draws): readonly Outline[] {
+  const { stepM, acrossM, awayM, sampleM } = GRID;
+  const lines: Outline[] = [];
+  for (let x = -acrossM; x <= acrossM; x += stepM) lines.push(...line(draws, [x, 0.2, 0], [x, awayM, 0], sampleM));
+  for (let y = stepM; y <= awayM; y += stepM) lines.push(...line(draws, [-acrossM, y, 0], [acrossM, y, 0], sampleM));
+  return lines;
+}
+
+/** The four corners of each face that may be seen, and the roof. */
+function facesOf({ min, max }: Box, from: Vec3): readonly (readonly Vec3[])[] {
+  const [x0, y0, z0] = min;
+  const [x1, y1, z1] = max;
+  const wall = (a: readonly [number, number], b: readonly [number, number]): readonly Vec3[] => [
+    [...a, z0],
+    [...b, z0],
+    [...b, z1],
+    [...a, z1],
+  ];
+  return [
+    ...(from[1] < y0 ? [wall([x0, y0], [x1, y0])] : []),
+    ...(from[1] > y1 ? [wall([x0, y1], [x1, y1])] : []),
+    ...(from[0] < x0 ? [wall([x0, y0], [x0, y1])] : []),
+    ...(from[0] > x1 ? [wall([x1, y0], [x1, y1])] : []),
+    ...(from[2] > z1
+      ? [
+          [
+            [x0, y0, z1],
+            [x1, y0, z1],
+            [x1, y1, z1],
+            [x0, y1, z1],
+          ] as readonly Vec3[],
+        ]
+      : []),
+  ];
+}
+
+/** A face as one outline; null where part of it is not in front. */
+function outlineOf(draws: Draws, corners: readonly Vec3[]): Outline | null {
+  const out: (readonly [number, number])[] = [];
+  for (const [i, corner] of corners.entries()) {
+    const next = corners[(i + 1) % corners.length] ?? corner;
+    const pieces = line(draws, corner, next, GRID.sampleM / 2);
+    const [only] = pieces;
+    if (pieces.length !== 1 || !only || !draws(corner) || !draws(next)) return null;
+    out.push(...only.slice(0, -1));
+  }
+  return out;
+}
+
+/** What a camera that hangs so will show. */
+export function pictureOf(scene: Scene, aim: Aim): Picture {
+  const camera = cameraAt(scene, aim);
+  const draws = drawsOf(camera);
+  const [, ...solid] = boxesOf(scene);
+  const boxes = scene.obstacles
+    .map((obstacle, i) => ({ obstacle, box: solid[i] }))
+    .sort((a, b) => b.obstacle.distanceM - a.obstacle.distanceM)
+    .map(({ obstacle, box }): PictureBox => ({
+      obstacle,
+      faces: box
+        ? facesOf(box, camera.position).flatMap((corners) => {
+            const outline = outlineOf(draws, corners);
+            return outline ? [outline] : [];
+          })
+        : [],
+    }));
+  const figures = scene.targets.flatMap((target): readonly PictureFigure[] => {
+    const isVisitor = isVisited(target);
+    const middle = isVisitor ? FIGURE.tallM - FIGURE.headM : targetPlace(target)[2];
+    const head = draws(placeAt(target, middle));
+    const crown = draws(placeAt(target, middle + FIGURE.headM));
+    const foot = draws(placeAt(target, 0));
+    return head && crown
+      ? [
+          {
+            target,
+            foot: isVisitor ? foot : null,
+            head,
+            headPx: Math.hypot(crown[0] - head[0], crown[1] - head[1]),
+          },
+        ]
+      : [];
+  });
+  const horizon = Array.from({ length: 73 }, (_, i) => {
+    const turn = ((i * 2.5 - 90) * Math.PI) / 180;
+    return draws([FAR_M * Math.sin(turn), FAR_M * Math.cos(turn), 0]);
+  }).filter((one) => one !== null);
+  return { ground: ground(draws), horizon, boxes, figures };
+}

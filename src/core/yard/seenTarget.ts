@@ -1,0 +1,85 @@
+import {
+  PIXEL_CLASSES,
+  degreesOf,
+  isHidden,
+  lengthOf,
+  minus,
+  sees,
+  type Box,
+  type PixelClass,
+  type SeenPoint,
+} from '../view';
+import {
+  boxesOf,
+  cameraAt,
+  isItself,
+  lensPlace,
+  targetPlace,
+  type Aim,
+  type Obstacle,
+  type Scene,
+  type Target,
+  type Wanted,
+} from './scene';
+
+/** Why a target is missed; null where it is met. */
+export type Miss = 'hidden' | 'outOfPicture' | 'tooCoarse' | 'inPicture';
+
+export interface SeenTarget {
+  readonly target: Target;
+  readonly seen: SeenPoint;
+  readonly miss: Miss | null;
+  /** How steeply it is looked down upon, degrees below the horizon; from 20° on a face is seen badly, over 30° only caps. */
+  readonly downDeg: number;
+}
+
+/** From here on a face is seen badly, and from there only caps (domain/mount). */
+export const STEEP_DEG = { badly: 20, caps: 30 } as const;
+
+const rank = (of: PixelClass | Wanted | null): number => {
+  const i = PIXEL_CLASSES.findIndex(({ id }) => id === of);
+  return i < 0 ? PIXEL_CLASSES.length : i;
+};
+
+/** Pixels per metre that a class asks for; 0 of what is to be out of the picture. */
+export const askedPxPerM = (wants: Wanted): number => PIXEL_CLASSES.find(({ id }) => id === wants)?.fromPxPerM ?? 0;
+
+function missOf({ wants }: Target, seen: SeenPoint): Miss | null {
+  const shows = seen.inFrame && !seen.hidden;
+  if (wants === 'out') return shows ? 'inPicture' : null;
+  if (seen.hidden) return 'hidden';
+  if (!seen.inFrame) return 'outOfPicture';
+  return rank(seen.class) <= rank(wants) ? null : 'tooCoarse';
+}
+
+/** What may hide a target: all that stands there but itself. */
+export const boxesFor = (scene: Scene, target: Target): readonly Box[] =>
+  boxesOf({ obstacles: scene.obstacles.filter((one) => !isItself(one, target)) });
+
+/** How each target is seen by a head that hangs so. */
+export function seenTargets(scene: Scene, aim: Aim): readonly SeenTarget[] {
+  const camera = cameraAt(scene, aim);
+  const lens = lensPlace(aim);
+  return scene.targets.map((target) => {
+    const place = targetPlace(target);
+    const seen = sees(camera, boxesFor(scene, target))(place);
+    const way = minus(place, lens);
+    return {
+      target,
+      seen,
+      miss: missOf(target, seen),
+      downDeg: degreesOf(Math.asin(-way[2] / lengthOf(way))),
+    };
+  });
+}
+
+/** The obstacle that hides a target first in their list; null where none of them does. */
+export function hiddenBehind(scene: Scene, aim: Aim, target: Target): Obstacle | null {
+  const lens = lensPlace(aim);
+  return (
+    scene.obstacles.find((one) => {
+      const [, box] = boxesOf({ obstacles: [one] });
+      return box !== undefined && !isItself(one, target) && isHidden([box], lens, targetPlace(target));
+    }) ?? null
+  );
+}

@@ -1,0 +1,65 @@
+import Dexie, { liveQuery, type Table } from 'dexie';
+import type { NewEntry } from '@/core/kinds';
+
+// The browser’s own database, in code of its own: a page stands before it is fetched.
+
+/** An entry that was written here and not acknowledged yet. */
+export interface Waiting {
+  readonly entry: NewEntry;
+  /** Where it stands among those that wait here. */
+  readonly place: number;
+  /** How far this device's clock was taken to be behind the server's when it was dated, ms. */
+  readonly corrected: number;
+  /** What the server said of it, where it refused it. */
+  readonly refused?: string;
+}
+
+/** Text of a form that was typed and not written yet, by the names of its fields. */
+export interface Typed {
+  readonly jobId: string;
+  readonly form: string;
+  /** Where the form stands: an address below the job’s. */
+  readonly where: string;
+  readonly texts: Readonly<Record<string, string>>;
+  /** What the fields are called, by the same names. */
+  readonly labels: Readonly<Record<string, string>>;
+}
+
+/** What was set aside: it holds nothing up any more, and can be saved as a file. */
+export interface Aside {
+  readonly jobId: string;
+  readonly why: string;
+  readonly what: unknown;
+}
+
+export interface Row {
+  readonly id: string;
+  readonly jobId: string;
+  readonly place: number;
+  readonly waiting: unknown;
+}
+
+export class Shelf extends Dexie {
+  declare readonly waiting: Table<Row, string>;
+  declare readonly typed: Table<Typed, [string, string]>;
+  declare readonly aside: Table<Aside, number>;
+  /** Pictures that wait; read by whoever sends them. */
+  declare readonly photos: Table<{ readonly id: string; readonly jobId: string }, string>;
+
+  constructor() {
+    // As they are now: a test’s stand-in comes after this library was read
+    super('fox-ladder', { indexedDB, IDBKeyRange });
+    this.version(1).stores({ waiting: 'id,jobId', typed: '[jobId+form],jobId', aside: '++,jobId' });
+    this.version(2).stores({ photos: 'id,jobId' });
+  }
+
+  /** Told whenever what lies on a part of it for a job changes, in this tab or in another. @returns how to stop it */
+  onChange(part: 'waiting' | 'aside', jobId: string, told: () => void): () => void {
+    const rows = liveQuery(() => this[part].where('jobId').equals(jobId).count());
+    const subscription = rows.subscribe({ next: told, error: () => undefined });
+    return () => subscription.unsubscribe();
+  }
+}
+
+/** Opens a database as an older program left it. */
+export const openOld = (name: string): Promise<Dexie> => new Dexie(name, { indexedDB, IDBKeyRange }).open();

@@ -1,0 +1,57 @@
+'use client';
+import { yardWords } from '@/words/screens';
+import { cameraAt, lampsOf, nearEdgeM, sensorReach, type Aim, type Scene } from '@/core/yard';
+import { lengthText, type LengthSystem } from '@/core/units';
+import { degreeText, turnText } from './yardText';
+
+interface Props {
+  readonly name: string;
+  readonly scene: Scene;
+  readonly aim: Aim;
+  readonly lengths: LengthSystem;
+}
+
+/** What is followed up the ladder: height, tilt, turn as it is seen from there, sensor, lamps. */
+export function AimCard({ name, scene, aim, lengths }: Props) {
+  const camera = cameraAt(scene, aim);
+  const near = nearEdgeM(scene, aim);
+  const [lamp] = lampsOf(scene, aim);
+  const run = (metres: number): string => lengthText(metres, lengths);
+  return (
+    <section className="aim-card" data-testid="aim-card">
+      <h3>{yardWords.aimCard}</h3>
+      <p className="small">{name}</p>
+      <dl className="figures">
+        <dt>{yardWords.lens}</dt>
+        <dd className="figure">{lengthText(aim.lensM, lengths, 'small')}</dd>
+        <dt>{yardWords.tilted}</dt>
+        <dd className="figure">{degreeText(camera.tiltDownDeg)}</dd>
+        <dt>{yardWords.turned}</dt>
+        <dd className="figure">{turnText(aim.panDeg)}</dd>
+        <dt>{yardWords.sensor}</dt>
+        <dd>{yardWords.sensorLevel}</dd>
+        <dt>{yardWords.reaches}</dt>
+        <dd className="figure">{run(sensorReach(scene.camera, aim.lensM, 0).reachM)}</dd>
+        {near !== null && (
+          <>
+            <dt>{yardWords.seesFrom}</dt>
+            <dd className="figure">{run(near)}</dd>
+          </>
+        )}
+        {lamp && (
+          <>
+            <dt>{yardWords.lampsDown}</dt>
+            <dd>{yardWords.lampsText({ count: scene.camera.lamps, deg: lamp.tiltDownDeg })}</dd>
+          </>
+        )}
+      </dl>
+      {Math.round(aim.panDeg) !== 0 && (
+        // Who faces the wall has left and right the other way round
+        <p className="small soft">
+          {yardWords.facingTheWall({ side: aim.panDeg > 0 ? yardWords.toYourLeft : yardWords.toYourRight })}
+        </p>
+      )}
+      {camera.isTurned && <p className="caution">{yardWords.pictureTurned}</p>}
+    </section>
+  );
+}

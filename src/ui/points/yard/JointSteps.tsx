@@ -1,0 +1,70 @@
+'use client';
+import { yardWords } from '@/words/screens';
+import { Button } from 'react-bootstrap';
+import { LIMITS } from '@/core/kinds';
+import { cameraAt, jointOf, type Aim, type Scene } from '@/core/yard';
+import { lengthText, type LengthSystem } from '@/core/units';
+import { degreeText, turnText } from './yardText';
+
+interface Props {
+  readonly scene: Scene;
+  readonly aim: Aim;
+  readonly lengths: LengthSystem;
+  readonly onStep: (aim: Aim) => void;
+}
+
+const LENS_STEP_M = 0.05;
+const within = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
+
+/** The joint and the height, a step a tap; the joint stops at its limits. */
+export function JointSteps({ scene, aim, lengths, onStep }: Props) {
+  const { panDeg, tiltDeg } = jointOf(scene.camera);
+  const { tiltDownDeg } = cameraAt(scene, aim);
+  // Under an eave a joint that tilts on looks higher
+  const down = scene.surface === 'eave' ? -1 : 1;
+  const steppers = [
+    {
+      what: yardWords.turned,
+      value: turnText(aim.panDeg),
+      step: (by: number): Aim => ({ ...aim, panDeg: within(aim.panDeg + by, panDeg[0], panDeg[1]) }),
+    },
+    {
+      what: yardWords.tilted,
+      value: degreeText(tiltDownDeg),
+      step: (by: number): Aim => ({ ...aim, jointDeg: within(aim.jointDeg + down * by, tiltDeg[0], tiltDeg[1]) }),
+    },
+    {
+      what: yardWords.lens,
+      value: lengthText(aim.lensM, lengths, 'small'),
+      step: (by: number): Aim => ({
+        ...aim,
+        lensM: Number(
+          within(aim.lensM + by * LENS_STEP_M, LIMITS.fixtureHeightM.least, LIMITS.fixtureHeightM.most).toFixed(2),
+        ),
+      }),
+    },
+  ];
+  return (
+    <section>
+      <h3>
+        {yardWords.joints} <span className="small soft">{yardWords.stepsOfOne}</span>
+      </h3>
+      <div className="steppers">
+        {steppers.map(({ what, value, step }) => (
+          <div key={what} className="stepper" role="group" aria-label={what}>
+            <Button variant="secondary" aria-label={yardWords.less({ what })} onClick={() => onStep(step(-1))}>
+              −
+            </Button>
+            <p>
+              <span className="small soft">{what}</span>
+              <b className="figure">{value}</b>
+            </p>
+            <Button variant="secondary" aria-label={yardWords.more({ what })} onClick={() => onStep(step(1))}>
+              +
+            </Button>
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}

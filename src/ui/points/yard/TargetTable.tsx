@@ -1,0 +1,103 @@
+'use client';
+import { yardWords } from '@/words/screens';
+import { Button } from 'react-bootstrap';
+import {
+  STEEP_DEG,
+  askedPxPerM,
+  hiddenBehind,
+  isVisited,
+  isSensed,
+  luxAt,
+  type Aim,
+  type Doubt,
+  type Scene,
+  type SeenTarget,
+} from '@/core/yard';
+import { luxText, percentText } from './yardText';
+
+interface Props {
+  readonly scene: Scene;
+  readonly aim: Aim;
+  readonly seen: readonly SeenTarget[];
+  readonly doubt: Doubt;
+  readonly name: (what: string) => string;
+  /** How fine a class of pixels per metre is, in words. */
+  readonly fineness: (seenAs: string) => string;
+  readonly picked: string | null;
+  readonly onPick: (id: string) => void;
+}
+
+/** Each target: whether it is met or why not, how finely, how sure, how light, whether it is sensed. */
+export function TargetTable({ scene, aim, seen, doubt, name, fineness, picked, onPick }: Props) {
+  const why = ({ target, miss, seen: point, downDeg }: SeenTarget): string => {
+    switch (miss) {
+      case 'hidden': {
+        const by = hiddenBehind(scene, aim, target);
+        return by ? yardWords.missHidden({ what: name(by.stands) }) : yardWords.missHouse;
+      }
+      case 'outOfPicture':
+        return yardWords.missOut;
+      case 'tooCoarse':
+        return yardWords.missCoarse({
+          got: (point.pixelsPerMetre ?? 0).toFixed(0),
+          asked: askedPxPerM(target.wants).toFixed(0),
+        });
+      case 'inPicture':
+        return yardWords.missShows;
+      case null: {
+        if (target.wants === 'out') return yardWords.kept;
+        const words = point.class === null ? '' : fineness(point.class);
+        if (!isVisited(target)) return words;
+        return downDeg > STEEP_DEG.caps
+          ? yardWords.capsOnly
+          : downDeg > STEEP_DEG.badly
+            ? `${words}, ${yardWords.seenSteeply}`
+            : words;
+      }
+    }
+  };
+  return (
+    <table className="table yard-targets" data-testid="targets">
+      <thead>
+        <tr>
+          <th scope="col">{yardWords.target}</th>
+          <th scope="col" className="number">
+            {yardWords.pixels}
+          </th>
+          <th scope="col">{yardWords.seenAs}</th>
+          <th scope="col" className="number">
+            {yardWords.believed}
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {seen.map((one) => {
+          const { target, miss, seen: point } = one;
+          return (
+            <tr key={target.id} className={miss === null ? 'met' : 'missed'}>
+              <th scope="row">
+                <span aria-hidden="true" className="sign">
+                  {miss === null ? '✓' : '╱'}
+                </span>
+                <Button variant="link" aria-pressed={picked === target.id} onClick={() => onPick(target.id)}>
+                  {name(target.what)}
+                </Button>
+              </th>
+              <td className="figure">{point.pixelsPerMetre === null ? '–' : point.pixelsPerMetre.toFixed(0)}</td>
+              <td>
+                {why(one)}
+                <span className="small soft block">
+                  {yardWords.litAndSensed({
+                    lux: luxText(luxAt(scene, aim, target)),
+                    sensed: isSensed(scene, aim, target),
+                  })}
+                </span>
+              </td>
+              <td className="figure">{percentText(doubt.chances.get(target.id) ?? 0)}</td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,169 @@
+'use client';
+import { yardWords } from '@/words/screens';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { Button } from 'react-bootstrap';
+import { lengthsOf } from '@/core/job';
+import { yardSceneOf, type YardScene } from '@/core/points';
+import { TARGETS, WANTED } from '@/core/kinds';
+import { said } from '@/core/said';
+import { cameraAt, doubtOf, seenTargets, type Aim, type Where } from '@/core/yard';
+import { capital, lengthText } from '@/core/units';
+import { useJob } from '../../log/JobContext';
+import { useSay } from '../../log/useSay';
+import { AsItCame } from '../../rungs/mount/AsItCame';
+import { AimCard } from './AimCard';
+import { JointSteps } from './JointSteps';
+import { PlacedFields } from './PlacedFields';
+import { PlaceForm } from './PlaceForm';
+import { TargetTable } from './TargetTable';
+import { YardPicture } from './YardPicture';
+import { YardPlan } from './YardPlan';
+import { degreeText, turnText } from './yardText';
+
+/** Mount at a floodlight camera: what it will see, sense and light, how its head is to stand, and how it came to hang. */
+export function YardBench() {
+  const { job, point } = useJob();
+  const yard = useMemo(() => yardSceneOf(job, point), [job, point]);
+  return (
+    <>
+      {yard ? <Aiming yard={yard} /> : <p className="soft">{yardWords.aimsFrom}</p>}
+      <div className="block-top">
+        <AsItCame />
+      </div>
+    </>
+  );
+}
+
+const isSame = (a: Aim, b: Aim): boolean => a.lensM === b.lensM && a.panDeg === b.panDeg && a.jointDeg === b.jointDeg;
+
+function Aiming({ yard }: { readonly yard: YardScene }) {
+  const say = useSay();
+  const { job, kept, write, draft } = useJob();
+  const lengths = lengthsOf(job);
+  const { scene, proposed } = yard;
+  const [tried, setTried] = useState<Aim | null>(null);
+  const [picked, setPicked] = useState<string | null>(null);
+  const aim = tried ?? yard.aim;
+  const seen = useMemo(() => seenTargets(scene, aim), [scene, aim]);
+  // What is dragged is drawn first; how sure it is follows
+  const doubted = useDeferredValue(useMemo(() => ({ scene, aim }), [scene, aim]));
+  const doubt = useMemo(() => doubtOf(doubted.scene, doubted.aim), [doubted]);
+  // A car is called alike, whether it is to be seen or stands in the way
+  const name = (what: string): string =>
+    say(
+      TARGETS.some((one) => one === what)
+        ? said('answer', { kind: 'targetPlaced', field: 'what', value: what })
+        : said('answer', { kind: 'obstacleStands', field: 'stands', value: what }),
+    );
+  const fineness = (seenAs: string): string =>
+    WANTED.some((one) => one === seenAs)
+      ? say(said('answer', { kind: 'targetPlaced', field: 'wants', value: seenAs }))
+      : yardWords.coarse;
+  const move = (id: string, where: Pick<Where, 'distanceM' | 'turnDeg'>, done: boolean) => {
+    const isTarget = scene.targets.some((one) => one.id === id);
+    const scope = { pointId: kept.id };
+    if (done) setPicked(id);
+    if (isTarget) {
+      const data = { ...scope, targetId: id, ...where };
+      if (done) write('targetPlaced', data);
+      else draft({ kind: 'targetPlaced', data });
+    } else {
+      const data = { ...scope, obstacleId: id, ...where };
+      if (done) write('obstacleStands', data);
+      else draft({ kind: 'obstacleStands', data });
+    }
+  };
+  const met = seen.filter(({ miss }) => miss === null).length;
+  const tape = scene.targets.find(({ id }) => id === doubt.tape);
+  const assumed = [
+    ...(yard.isLensKnown || tried ? [] : [yardWords.assumedLens({ lens: lengthText(aim.lensM, lengths, 'small') })]),
+    ...(yard.assumed.length > 0 ? [yardWords.assumedSheet] : []),
+    yardWords.assumedLamps,
+  ];
+  return (
+    <>
+      <div className="yard-views">
+        <section>
+          <h3>
+            {yardWords.fromAbove} <span className="small soft">{yardWords.lookingOut}</span>
+          </h3>
+          <YardPlan
+            scene={scene}
+            aim={aim}
+            seen={seen}
+            lengths={lengths}
+            name={name}
+            fineness={fineness}
+            tape={doubt.tape}
+            onMove={move}
+          />
+        </section>
+        <section>
+          <h3>{yardWords.whatItWillShow}</h3>
+          <YardPicture scene={scene} aim={aim} seen={seen} name={name} />
+          {seen.length === 0 ? (
+            <p className="soft">{yardWords.nothingToSee}</p>
+          ) : (
+            <>
+              <p className="lead-line" data-testid="sees-of">
+                <b className={met === seen.length ? 'moss' : 'straw-ink'}>
+                  {yardWords.seesOf({ met, all: seen.length })}
+                </b>{' '}
+                {tape && <span>{yardWords.tapeNext({ what: name(tape.what) })}</span>}
+              </p>
+              <div className="scroll-x" tabIndex={0} role="group" aria-label={yardWords.target}>
+                <TargetTable
+                  scene={scene}
+                  aim={aim}
+                  seen={seen}
+                  doubt={doubt}
+                  name={name}
+                  fineness={fineness}
+                  picked={picked}
+                  onPick={setPicked}
+                />
+              </div>
+            </>
+          )}
+        </section>
+      </div>
+      <div className="yard-views">
+        <section>
+          <JointSteps scene={scene} aim={aim} lengths={lengths} onStep={setTried} />
+          {proposed && !isSame(proposed, aim) && (
+            <p>
+              {yardWords.proposedAim({
+                turn: turnText(proposed.panDeg),
+                down: degreeText(cameraAt(scene, proposed).tiltDownDeg),
+              })}{' '}
+              <Button variant="link" onClick={() => setTried(proposed)}>
+                {yardWords.useProposed}
+              </Button>
+            </p>
+          )}
+          {yard.isPlanned && !tried ? (
+            <p className="moss">{yardWords.taken}</p>
+          ) : (
+            <p className="row-of">
+              <Button
+                onClick={() => {
+                  write('aimPlanned', { pointId: kept.id, ...aim });
+                  setTried(null);
+                }}
+              >
+                {yardWords.takeAim}
+              </Button>
+            </p>
+          )}
+          <AimCard name={yard.name} scene={scene} aim={aim} lengths={lengths} />
+          <p className="small soft">{yardWords.assumed({ what: assumed.join(' · ') })}</p>
+        </section>
+        <section>
+          <h3>{capital(yardWords.placeIt)}</h3>
+          <PlaceForm name={name} />
+          {picked !== null && <PlacedFields id={picked} name={name} />}
+        </section>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,70 @@
+'use client';
+import { yardWords } from '@/words/screens';
+import { pictureOf, type Aim, type Outline, type Scene, type SeenTarget } from '@/core/yard';
+
+interface Props {
+  readonly scene: Scene;
+  readonly aim: Aim;
+  readonly seen: readonly SeenTarget[];
+  readonly name: (what: string) => string;
+}
+
+/** Longer than any picture, so that the sky and lines outside of it are cut by its frame. */
+const path = (outline: Outline): string =>
+  outline.map(([x, y], i) => `${i ? 'L' : 'M'}${x.toFixed(1)} ${y.toFixed(1)}`).join('');
+
+/** What the camera will show: ground, what stands in the way, a visitor at each target; a missed one is dashed. */
+export function YardPicture({ scene, aim, seen, name }: Props) {
+  const { widthPx, heightPx } = scene.camera;
+  const { ground, horizon, boxes, figures } = pictureOf(scene, aim);
+  const missed = new Map(seen.map(({ target, miss }) => [target.id, miss !== null]));
+  const [first, last] = [horizon[0], horizon.at(-1)];
+  // Figures and words are as large as they would be read in a picture of this width
+  const unit = widthPx / 360;
+  return (
+    <svg
+      className="drawing yard-picture"
+      viewBox={`0 0 ${widthPx} ${heightPx}`}
+      role="img"
+      aria-label={yardWords.pictureName}
+    >
+      <clipPath id="picture-frame">
+        <rect width={widthPx} height={heightPx} />
+      </clipPath>
+      <g clipPath="url(#picture-frame)">
+        {first && last && (
+          <path className="earth" d={`${path(horizon)}L${last[0]} ${9 * heightPx}L${first[0]} ${9 * heightPx}Z`} />
+        )}
+        {ground.map((outline, i) => (
+          <path key={i} className="tile" d={path(outline)} strokeWidth={unit * 0.6} />
+        ))}
+        {boxes.flatMap(({ obstacle, faces }) =>
+          faces.map((outline, i) => (
+            <path key={`${obstacle.id} ${i}`} className="face" d={`${path(outline)}Z`} strokeWidth={unit * 1.4} />
+          )),
+        )}
+        {figures.map(({ target, foot, head, headPx }) => (
+          <g key={target.id} className={missed.get(target.id) ? 'figure ghost' : 'figure'} strokeWidth={unit * 1.6}>
+            {foot && <path d={`M${foot[0]} ${foot[1]}L${head[0]} ${head[1]}`} />}
+            <circle cx={head[0]} cy={head[1]} r={Math.max(headPx, unit * 2)} />
+          </g>
+        ))}
+        {figures
+          .filter(({ head: [x, y] }) => x >= 0 && x <= widthPx && y >= 0 && y <= heightPx)
+          .map(({ target, head, headPx }) => (
+            <text
+              key={target.id}
+              className="strong halo"
+              x={Math.min(widthPx - 24 * unit, Math.max(24 * unit, head[0]))}
+              y={Math.max(14 * unit, head[1] - headPx - 5 * unit)}
+              textAnchor="middle"
+              style={{ fontSize: 12 * unit, strokeWidth: 4 * unit }}
+            >
+              {name(target.what)}
+            </text>
+          ))}
+      </g>
+      <rect className="frame" width={widthPx} height={heightPx} strokeWidth={unit} />
+    </svg>
+  );
+}
