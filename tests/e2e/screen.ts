@@ -56,7 +56,10 @@ export class Screen {
   async type(label: string, text: string): Promise<void> {
     const box = await this.field(label);
     await box.scrollIntoView();
-    await box.click({ count: 3 });
+    await this.still(box);
+    await box.click();
+    // Chosen whole by the field itself: a message above it may move it under a threefold click
+    await box.evaluate((one) => (one as HTMLInputElement).select());
     await box.press('Backspace');
     await box.type(text);
   }
