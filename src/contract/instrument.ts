@@ -84,6 +84,19 @@ export interface Meter {
   readonly read: (task: MeterTask, seconds: number) => MeterReading;
 }
 
+/** What a phone is held against. */
+export const HELD = ['head', 'wall'] as const;
+export type Held = (typeof HELD)[number];
+
+/** How a phone lies that is held along the head of a camera, or flat against its wall. */
+export interface LeanReading {
+  /** Where it points, clockwise from north by its compass. */
+  readonly bearingDeg: number;
+  readonly downDeg: number;
+  readonly rollDeg: number;
+  readonly simulated: boolean;
+}
+
 /** What a phone at the spot says of the Wi-Fi. */
 export interface PhoneReading {
   readonly dbm: number;

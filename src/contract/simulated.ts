@@ -1,7 +1,7 @@
 import { string } from 'yup';
 import { exact } from './exact';
 import { CONDUCTOR_TESTS, SWITCH_POSITIONS } from '@/core/junction';
-import { METER_FUNCTIONS, METER_STATES, PROBES, type MeterTask } from './instrument';
+import { HELD, METER_FUNCTIONS, METER_STATES, PROBES, type Held, type MeterTask } from './instrument';
 
 const reference = () => string().min(1).max(64).defined();
 
@@ -41,3 +41,6 @@ export const taskOf = ({ function: what, from, to, state, conductor, test, switc
 
 /** Query of GET /api/v1/sim/phone. */
 export const phoneQuery = exact({ job: reference(), point: reference() });
+
+/** Query of GET /api/v1/sim/lean. */
+export const leanQuery = exact({ job: reference(), point: reference(), held: string<Held>().oneOf(HELD).defined() });

@@ -1,5 +1,14 @@
 import type { EntryData } from '@/core/kinds';
+import { yardSceneOf } from '@/core/points';
 import type { DemoLog } from './demoLog';
+
+/** Takes the aim that is proposed. */
+export function demoAim(log: DemoLog, pointId: string): void {
+  const point = log.job.points.find(({ id }) => id === pointId);
+  const aim = point && yardSceneOf(log.job, point)?.proposed;
+  if (!aim) throw new Error(`nothing to aim at from ${pointId}`);
+  log.write('aimPlanned', { pointId, ...aim });
+}
 
 type Target = Omit<EntryData<'targetPlaced'>, 'pointId' | 'targetId'>;
 type Obstacle = Omit<EntryData<'obstacleStands'>, 'pointId' | 'obstacleId'>;

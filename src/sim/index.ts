@@ -1,3 +1,4 @@
 export { meterBench, type MeterBench } from './meter/bench';
 export { ORDINARY, seedOf, simulatedMeter, type MeterKind } from './meter/simulatedMeter';
+export { simulatedLean } from './phone/simulatedLean';
 export { simulatedPhone } from './phone/simulatedPhone';

@@ -1,8 +1,38 @@
-import { describe, expect, it } from '@jest/globals';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { afterAll, describe, expect, it } from '@jest/globals';
+import type { ElementHandle } from 'puppeteer-core';
 import { accessible } from './screen';
 import { demoStage } from './stage';
 
 const stage = demoStage();
+const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-yard-'));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+/** The lens of the camera that hangs at Drive, as the catalogue ships it. */
+const LENS = { hfovDeg: 105, widthPx: 2560, heightPx: 1440 } as const;
+/** Where the yard’s gate and car stand, by its own plan. */
+async function places() {
+  const log = (await (await fetch(await entriesOf())).json()) as {
+    entries: { kind: string; data: { targetId?: string; distanceM?: number; turnDeg?: number } }[];
+  };
+  return ['gate', 'car'].map((id) => {
+    const said = log.entries.filter(({ kind, data }) => kind === 'targetPlaced' && data.targetId === id);
+    const of = (field: 'distanceM' | 'turnDeg') =>
+      said.findLast(({ data }) => data[field] !== undefined)?.data[field] ?? 0;
+    const turn = (of('turnDeg') * Math.PI) / 180;
+    return { id: `${id}, its foot`, point: [of('distanceM') * Math.sin(turn), of('distanceM') * Math.cos(turn), 0] };
+  });
+}
+async function entriesOf(): Promise<string> {
+  const { server } = stage();
+  const { jobs } = (await (await fetch(`${server.url}/api/v1/jobs?limit=50`)).json()) as {
+    jobs: { id: string; title: string }[];
+  };
+  return `${server.url}/api/v1/jobs/${jobs.find(({ title }) => title === 'Eider Yard')?.id ?? ''}/entries`;
+}
+
 const PIN = 'svg.yard-plan [aria-label^="gate,"]';
 
 /** The row of a target in the table. */
@@ -64,5 +94,65 @@ describe('the yard at Mount', () => {
     await go('Eider Yard', '?point=drive&rung=mount');
     await screen.says('This is the aim that was taken.');
     expect(await screen.text('[data-testid=aim-card]')).toBe(card);
+  });
+  it('finds how it hangs from a picture of its own, by places that are pointed at', async () => {
+    const { screen, server } = stage();
+    // A camera as Drive’s, 9 ft 4 in up, that came to look 6° to the left and 20° down
+    const truth = { bearingDeg: -6, tiltDownDeg: 20 };
+    const { points } = (await (
+      await fetch(`${server.url}/api/v1/compute/view`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({
+          camera: {
+            model: 'rectilinear',
+            position: [0, 0.15, 2.8448],
+            bearingDeg: 360 + truth.bearingDeg,
+            tiltDownDeg: truth.tiltDownDeg,
+            rollDeg: 0,
+            hfovDeg: LENS.hfovDeg,
+            widthPx: LENS.widthPx,
+            heightPx: LENS.heightPx,
+          },
+          boxes: [],
+          points: await places(),
+        }),
+      })
+    ).json()) as { points: { id: string; pixel: [number, number] }[] };
+    const drawn = await screen.page.evaluate(
+      ({ widthPx, heightPx }, marks) => {
+        const canvas = document.createElement('canvas');
+        [canvas.width, canvas.height] = [widthPx, heightPx];
+        const brush = canvas.getContext('2d');
+        if (!brush) throw new Error('nothing to draw with');
+        brush.fillRect(0, 0, widthPx, heightPx);
+        brush.fillStyle = '#ffffff';
+        for (const { pixel } of marks) brush.fillRect(pixel[0] - 12, pixel[1] - 12, 24, 24);
+        return canvas.toDataURL('image/png').split(',')[1] ?? '';
+      },
+      LENS,
+      points,
+    );
+    const file = path.join(folder, 'own.png');
+    writeFileSync(file, Buffer.from(drawn, 'base64'));
+    const input = (await screen.found('[data-testid=pose] input[type=file]')) as ElementHandle<HTMLInputElement>;
+    await input.uploadFile(file);
+    for (const { id, pixel } of points) {
+      await screen.choose('Pick a place', id);
+      const picture = await screen.found('svg.own-picture');
+      await picture.scrollIntoView();
+      const box = await picture.boundingBox();
+      if (!box) throw new Error('the picture is nowhere');
+      await screen.page.mouse.click(
+        box.x + (pixel[0] / LENS.widthPx) * box.width,
+        box.y + (pixel[1] / LENS.heightPx) * box.height,
+      );
+    }
+    await screen.press('Work out how it hangs');
+    const told = await screen.text('[data-testid=pose-found]');
+    expect(told).toMatch(/It looks [5-7]° left, (19|20|21)° below the horizon/);
+    await screen.press('Write it down');
+    await screen.kept();
+    await screen.says('This is how it was written down.');
   });
 });

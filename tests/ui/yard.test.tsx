@@ -102,4 +102,30 @@ describe('Mount at a floodlight camera', () => {
     await kept();
     expect(await screen.findByText(/Say first what it is to see/)).toBeTruthy();
   });
+  it('holds how it hangs against the plan, says what is lost, and lets it stand in words', async () => {
+    const log = lit().write('aimPlanned', { pointId: 'yard', lensM: 2.9, panDeg: 20, jointDeg: 13 });
+    const { user, ready, kept, written } = mount(log);
+    await ready();
+    const now = within(await screen.findByTestId('hangs-now'));
+    expect(now.getByTestId('hangs-table').textContent).toContain('holds');
+    const less = now.getByRole('button', { name: 'turned, looking out: less' });
+    for (let i = 0; i < 75; i++) fireEvent.click(less);
+    await waitFor(() => expect(now.getByTestId('hangs-table').textContent).toContain('lost'));
+    expect(now.getByText('75° more to your right')).toBeTruthy();
+    await user.click(press('Write it down, gate lost'));
+    await kept();
+    expect(written().at(-1)).toMatchObject({
+      kind: 'mountRecorded',
+      data: { heightM: 2.9, panDeg: -55, downDeg: 13, rollDeg: 0, aimedBy: 'eye' },
+    });
+    await user.click(await screen.findByRole('button', { name: 'let it stand' }));
+    await user.type(screen.getByLabelText('why the gate may be missed'), 'the customer knows');
+    await user.click(press('let it stand'));
+    await kept();
+    expect(written().at(-1)).toMatchObject({
+      kind: 'missAccepted',
+      data: { targetId: 'g', words: 'the customer knows' },
+    });
+    expect(await screen.findByText(/The gate may be missed, by/)).toBeTruthy();
+  });
 });

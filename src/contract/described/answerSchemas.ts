@@ -119,6 +119,7 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
   Table: text,
   KeptPhoto: object({ sha256: text, mediaType: text, widthPx: figure, heightPx: figure, bytes: figure }),
   PhoneReading: object({ dbm: figure, upMbit: figure, downMbit: figure, simulated: { type: 'boolean' } }),
+  LeanReading: object({ ...all(['bearingDeg', 'downDeg', 'rollDeg'], figure), simulated: { type: 'boolean' } }),
   Settings: object({ policy: { type: 'object' }, simulatedDevices: { type: 'boolean' }, currency: { type: 'string' } }),
   ListedJob: object({
     id: text,

@@ -249,6 +249,14 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
       refusals: [400, 404, 409, ...EVERY],
     },
   },
+  '/api/v1/sim/lean': {
+    get: {
+      summary: 'How the simulated phone lies, held along the head of a floodlight camera or against its wall',
+      query: { job: { type: 'string' }, point: { type: 'string' }, held: { type: 'string' } },
+      answers: { 200: 'LeanReading' },
+      refusals: [400, 404, 409, ...EVERY],
+    },
+  },
   '/api/v1/jobs/import': {
     post: {
       summary: 'Takes a job file in; new entries of a known job are added at its end',

@@ -38,6 +38,9 @@ export const fact = {
     form: { is: 'text' as const, most },
     schema: string().max(most).nullable(),
   }),
+  /** An angle in degrees. */
+  angle: (limits: Limits) =>
+    fact.figure({ unit: '°', unitWords: ['°', 'deg', 'degree', 'degrees'], ...limits, zeroAllowed: true }),
   /** A figure in its own unit. */
   figure: (rule: FigureRule) => ({
     form: { is: 'figure' as const, rule },

@@ -13,7 +13,13 @@ export const LIMITS = {
   tapeM: { least: 0, most: 5 },
   heightM: { least: 0.2, most: 6 },
   fixtureHeightM: { least: 0.5, most: 15 },
+  /** Of any lens: a doorbell’s or a floodlight camera’s. */
+  lensM: { least: 0.2, most: 15 },
   degrees: { least: 0, most: 60 },
+  /** Below the horizon; above it is less than 0. */
+  downDeg: { least: -90, most: 90 },
+  /** By how much a sensor that should be level points down. */
+  sensorDownDeg: { least: -45, most: 45 },
   /** To the right or left, from straight ahead. */
   turnDeg: { least: -180, most: 180 },
   /** From a wall to what is looked at. */

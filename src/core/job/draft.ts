@@ -20,6 +20,7 @@ export interface Draft {
   waits: Point['waits'];
   checks: Point['checks'];
   accepted: Point['accepted'];
+  missesAccepted: Point['missesAccepted'];
   left: Point['left'];
   wifi: Point['wifi'];
   readonly bag: Map<string, BagAnswer>;
@@ -53,6 +54,7 @@ export const newDraft = ({ data }: EntryOf<'pointAdded'>): Draft => ({
   waits: {},
   checks: {},
   accepted: {},
+  missesAccepted: {},
   left: null,
   wifi: [],
   bag: new Map(),

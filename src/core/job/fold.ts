@@ -71,6 +71,9 @@ function find(state: Folding, entry: Entry): void {
   else if (entry.kind === 'thingFound') FOUNDS.thingFound(state, entry);
 }
 
+/** What decides where a head looks. */
+const HANGS_BY = ['heightM', 'panDeg', 'downDeg', 'rollDeg'] as const;
+
 /** What each kind does to a job; one line per kind. Circuits, boards and photos are folded apart, strikes before. */
 const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, point: Draft | undefined) => void } = {
   siteDescribed: (state, entry) => state.book.say('siteDescribed', entry, null, entry.data),
@@ -188,7 +191,14 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
     state.book.say(`obstacleStands/${pointId}/${obstacleId}`, entry, pointId, said);
   },
   aimPlanned: sayOfPoint,
-  mountRecorded: sayOfPoint,
+  missAccepted: (_state, entry, point) => {
+    if (point) point.missesAccepted = { ...point.missesAccepted, [entry.data.targetId]: takenFrom(entry) };
+  },
+  mountRecorded: (state, entry, point) => {
+    sayOfPoint(state, entry);
+    // What was let stand was said of how it hung then
+    if (point && HANGS_BY.some((field) => entry.data[field] !== undefined)) point.missesAccepted = {};
+  },
   waitStarted: (_state, entry, point) => {
     if (point)
       point.waits = { ...point.waits, [entry.data.check]: { ...sourceOf(entry), minutes: entry.data.minutes } };

@@ -89,6 +89,8 @@ export const POINT_FACTS = {
   oldFixture: fact.choice(OLD_FIXTURES),
   mountedOn: fact.choice(MOUNTED_ON),
   fixtureHeightM: fact.tape(LIMITS.fixtureHeightM),
+  /** Where its wall looks, clockwise from north. */
+  wallBearingDeg: fact.angle(LIMITS.bearingDeg),
   switchedBy: fact.text(),
   shouldSee: fact.choices(SHOULD_SEE),
   mustNotSee: fact.choices(MUST_NOT_SEE),

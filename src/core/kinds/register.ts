@@ -26,7 +26,7 @@ import { bagChecked, pointAdded, pointDescribed, pointHung, thingFound, wifiRead
 import { placeLooked, supplyPlanned, switchTried, transformerDescribed } from './supply';
 import { meterDescribed, readingTaken } from './reading';
 import { customerDescribed, policyTaken, siteDescribed, visitPlanned } from './site';
-import { aimPlanned, obstacleStands, targetPlaced } from './yard';
+import { aimPlanned, missAccepted, obstacleStands, targetPlaced } from './yard';
 import { checkDone, failureAccepted, mountRecorded, pointLeft, stepTicked, waitStarted } from './work';
 
 /** The only list of kinds: what can happen in a job, each with the schema of its data. */
@@ -77,6 +77,7 @@ export const ENTRY_KINDS = {
   targetPlaced,
   obstacleStands,
   aimPlanned,
+  missAccepted,
   mountRecorded,
   waitStarted,
   checkDone,

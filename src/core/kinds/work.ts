@@ -28,11 +28,14 @@ export const stepTicked = exact({
   differs: maybe.text(TEXT.long),
 });
 
+/** What told how a head hangs. */
+export const AIMED_BY = ['eye', 'spiritLevel', 'inclinometer', 'picture'] as const;
+
 const degrees = (value: unknown): string => `${String(value)}°`;
 
 export const MOUNT_FACTS = {
   /** To the lens. */
-  heightM: fact.tape(LIMITS.heightM),
+  heightM: fact.tape(LIMITS.lensM),
   tiltDeg: fact.other(number().min(LIMITS.degrees.least).max(LIMITS.degrees.most).nullable(), degrees),
   tiltThickEnd: fact.choice(['up', 'down'] as const),
   sideDeg: fact.other(number().min(LIMITS.degrees.least).max(LIMITS.degrees.most).nullable(), degrees),
@@ -42,12 +45,14 @@ export const MOUNT_FACTS = {
   fixings: fact.choice(FIXINGS),
   seal: fact.choice(SEALS),
   /** Where a floodlight camera looks, clockwise from north. */
-  bearingDeg: fact.figure({
-    unit: '°',
-    unitWords: ['°', 'deg', 'degree', 'degrees'],
-    ...LIMITS.bearingDeg,
-    zeroAllowed: true,
-  }),
+  bearingDeg: fact.angle(LIMITS.bearingDeg),
+  /** Where its head came to look: to the right looking out of the wall, below the horizon, and how its picture leans. */
+  panDeg: fact.angle(LIMITS.turnDeg),
+  downDeg: fact.angle(LIMITS.downDeg),
+  rollDeg: fact.angle(LIMITS.turnDeg),
+  /** Nose down. */
+  sensorDownDeg: fact.angle(LIMITS.sensorDownDeg),
+  aimedBy: fact.choice(AIMED_BY),
 } as const;
 
 export const mountRecorded = exact({ pointId: reference(), ...schemasOf(MOUNT_FACTS) });

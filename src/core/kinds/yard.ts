@@ -1,4 +1,5 @@
-import { LIMITS, YES_NO, fact, schemasOf } from '../facts';
+import { string } from 'yup';
+import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
 import { exact, reference } from './fields';
 
 /** What a floodlight camera is to see, and what it is not to. */
@@ -10,12 +11,7 @@ export const MEASURED_HOWS = ['paced', 'taped'] as const;
 export const OBSTACLES = ['car', 'shed', 'hedge', 'wall', 'other'] as const;
 
 /** To the right, looking out of the wall from the spot; left is less than 0. */
-const turn = fact.figure({
-  unit: '°',
-  unitWords: ['°', 'deg', 'degree', 'degrees'],
-  ...LIMITS.turnDeg,
-  zeroAllowed: true,
-});
+const turn = fact.angle(LIMITS.turnDeg);
 
 /** Where something is from the ground below the lens. */
 const WHERE = {
@@ -46,14 +42,16 @@ export const AIM_FACTS = {
   /** As high as a fixture may hang. */
   lensM: fact.tape(LIMITS.fixtureHeightM),
   panDeg: turn,
-  jointDeg: fact.figure({
-    unit: '°',
-    unitWords: ['°', 'deg', 'degree', 'degrees'],
-    ...LIMITS.turnDeg,
-    zeroAllowed: true,
-  }),
+  jointDeg: turn,
 } as const;
 
 export const targetPlaced = exact({ pointId: reference(), targetId: reference(), ...schemasOf(TARGET_FACTS) });
 export const obstacleStands = exact({ pointId: reference(), obstacleId: reference(), ...schemasOf(OBSTACLE_FACTS) });
+/** A target that is missed as the head hangs may stay so: why, in words. Said of how it hangs now: aimed anew it is looked at anew. */
+export const missAccepted = exact({
+  pointId: reference(),
+  targetId: reference(),
+  words: string().trim().min(1).max(TEXT.long).defined(),
+});
+
 export const aimPlanned = exact({ pointId: reference(), ...schemasOf(AIM_FACTS) });

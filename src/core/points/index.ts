@@ -20,6 +20,7 @@ export { customerSheet, type CustomerSheet, type SwitchedOff } from './customerS
 export { findingsOf, loadWords, roomWords, type PointFindings } from './findings';
 export { ELSEWHERE, HUNT_DEFAULTS, busyWays, huntOf, wayOfId, wayText, type HuntStanding } from './hunting';
 export { ladderOf } from './ladder';
+export { builtBesideOf, lostTargets, type LostTarget } from './mounting';
 export { missingAtLook } from './missing';
 export { changedKind, doorsToShareWith, newPoint } from './newPoint';
 export { nextMove } from './nextMove';

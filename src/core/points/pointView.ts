@@ -16,6 +16,7 @@ export type Tick = Source & {
   readonly seq: number;
 };
 export type CheckAnswer = Taken<'checkDone'>;
+export type AcceptedMiss = Taken<'missAccepted'>;
 export type AcceptedFailure = Taken<'failureAccepted'>;
 export type Wait = Source & { readonly minutes: number };
 export type Left = Taken<'pointLeft'>;
@@ -76,5 +77,7 @@ export interface PointView {
   readonly checks: Readonly<Partial<Record<CheckId, CheckAnswer>>>;
   /** Failures that stay as they are, by the entry of the answer. */
   readonly accepted: Readonly<Record<string, AcceptedFailure>>;
+  /** Targets that are missed as its head hangs and may stay so, by target. */
+  readonly missesAccepted: Readonly<Record<string, AcceptedMiss>>;
   readonly left: Left | null;
 }

@@ -15,6 +15,7 @@ function failed(): TestLog {
     .write('siteDescribed', { region: 'na-120' })
     .write('pointAdded', { pointId: 'p', pointKind: 'plugFloodlight', name: 'Yard', boxId: 'b' })
     .write('checkDone', { pointId: 'p', check: 'lamps', result: 'passed' })
+    .write('checkDone', { pointId: 'p', check: 'aimStill', result: 'passed' })
     .write('checkDone', { pointId: 'p', check: 'switches', result: 'failed', reason: 'dies with the hall’s switch' });
   return log;
 }
@@ -71,7 +72,7 @@ describe('a circuit that is still off', () => {
       .write('siteDescribed', { region: 'na-120' })
       .write('pointAdded', { pointId: 'f', pointKind: 'floodlight', name: 'Yard', boxId: 'b' })
       .write('circuitListed', { circuitId: 'c', way: '4', feeds: ['f'] });
-    for (const check of ['lamps', 'switches'] as const)
+    for (const check of ['lamps', 'switches', 'aimStill'] as const)
       log.write('checkDone', { pointId: 'f', check, result: 'skipped', reason: 'no power yet' });
     log.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true, guard: 'locked' });
     const { prove } = stand(log);

@@ -145,6 +145,14 @@ export interface PointsSayings {
   levelOfSensor: None;
   noteWhereLooks: None;
   compassOfPhone: None;
+  takeAnAim: None;
+  aimIsComparedLater: None;
+  noteHowItHangs: None;
+  byPictureOrLevel: None;
+  aimAgain: { readonly what: Text };
+  lostBecause: { readonly miss: 'hidden' | 'outOfPicture' | 'tooCoarse' | 'inPicture' };
+  lostAsItHangs: { readonly what: Text; readonly why: Text };
+  lostCount: { readonly lost: readonly Text[] };
   // sharedAreas
   factsOfAll: { readonly there: number; readonly all: number };
   predictedOnly: None;

@@ -6,6 +6,7 @@ import type { Worry } from './climb';
 import { climbOf } from './climbs';
 import type { Assessment } from './doorbell/assessment';
 import type { Point } from './point';
+import { lostWorries } from './mounting';
 import { failedWorries } from './proving';
 import { workWorries } from './sharedWorries';
 
@@ -13,5 +14,11 @@ import { workWorries } from './sharedWorries';
 export function worriesOf(job: Job, point: Point, assessment: Assessment): readonly Worry[] {
   const climb = climbOf(point);
   const before = point.left ? [] : climb.worries({ job, point, assessment, who: NOBODY });
-  return [...before, ...workWorries(job, point), ...failedWorries(failuresOf(point)), ...alsoSaidWorries(job, point)];
+  return [
+    ...before,
+    ...workWorries(job, point),
+    ...lostWorries(job, point),
+    ...failedWorries(failuresOf(point)),
+    ...alsoSaidWorries(job, point),
+  ];
 }

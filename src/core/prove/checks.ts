@@ -13,6 +13,7 @@ export const CHECK_IDS = [
   'report',
   'lamps',
   'switches',
+  'aimStill',
 ] as const;
 export type CheckId = (typeof CHECK_IDS)[number];
 
@@ -114,6 +115,12 @@ export const FLOODLIGHT_CHECKS: readonly Check[] = [
     id: 'switches',
     name: said('staysOnWithEverySwitch'),
     how: said('everySwitchInTurn'),
+    answer: { kind: 'yesNo' },
+  },
+  {
+    id: 'aimStill',
+    name: said('aimStillHolds'),
+    how: said('handlingTurnsHead'),
     answer: { kind: 'yesNo' },
   },
 ];

@@ -25,6 +25,8 @@ export interface ProveSayings {
   lampsWithinHalfMinute: None;
   staysOnWithEverySwitch: None;
   everySwitchInTurn: None;
+  aimStillHolds: None;
+  handlingTurnsHead: None;
   // judgeFigure
   sLongerS: { readonly figure: number; readonly most: number };
   vDeviceDrops: { readonly volts: Text; readonly doorMinVolts: number };

@@ -1,6 +1,16 @@
 import type { CameraProfile } from '../catalogue';
 import type { OBSTACLES, TARGETS, WANTED } from '../kinds/yard';
-import { cosDeg, sinDeg, type Box, type Camera, type Joint, type Lens, type Mounting, type Vec3 } from '../view';
+import {
+  cosDeg,
+  sinDeg,
+  type Box,
+  type Camera,
+  type Joint,
+  type Lens,
+  type Look,
+  type Mounting,
+  type Vec3,
+} from '../view';
 import { lookAt } from '../view';
 
 // The yard before a fixture: x to the right looking out of the wall, y away from it, z up; the origin is on the ground below
@@ -38,6 +48,10 @@ export interface Aim {
   readonly lensM: number;
   readonly panDeg: number;
   readonly jointDeg: number;
+  /** How it was measured to look, straight out of the wall being north: goes before what its joint should give. */
+  readonly measured?: Look;
+  /** By how much its sensor points down; level where nobody said. */
+  readonly sensorDownDeg?: number;
 }
 
 /** All that decides what a camera sees before its wall. */
@@ -101,6 +115,7 @@ export const mountingOf = ({ surface }: Pick<Scene, 'surface'>): Mounting => ({ 
 
 /** The camera as it hangs; under an eave the app turns the picture the right way up again. */
 export function cameraAt(scene: Scene, aim: Aim): Camera & { readonly isTurned: boolean } {
+  if (aim.measured) return { ...lensOf(scene.camera), ...aim.measured, position: lensPlace(aim), isTurned: false };
   const look = lookAt(mountingOf(scene), aim.panDeg, aim.jointDeg);
   const isTurned = Math.abs(look.rollDeg) > 90;
   const rollDeg = isTurned ? look.rollDeg - Math.sign(look.rollDeg) * 180 : look.rollDeg;

@@ -15,14 +15,16 @@ const LOWEST_DEG = 60;
 /** A sensor never reaches farther than this share of its rating. */
 const MOST_SHARE = 1.1;
 
+/** What of how a fixture hangs its sensor needs. */
+type SensorHangs = Pick<Aim, 'lensM' | 'sensorDownDeg'>;
+
 /**
  * The highest ray of a level sensor meets a body at its rated reach from its rated height, α₀ = atan((h₀ − 1) / reach₀); at
  * another height and nose-down by δ it reaches (h − 1) / tan(α₀ + δ).
  */
 export function sensorReach(
   { sensorReachM, sensorHeightM }: Pick<CameraProfile, 'sensorReachM' | 'sensorHeightM'>,
-  lensM: number,
-  noseDownDeg: number,
+  { lensM, sensorDownDeg: noseDownDeg = 0 }: SensorHangs,
 ): SensorReach {
   const over = Math.max(0, lensM - BODY_M);
   const highest = degreesOf(Math.atan2(sensorHeightM - BODY_M, sensorReachM)) + noseDownDeg;
@@ -32,9 +34,9 @@ export function sensorReach(
   return { reachM, blindM: lowest >= 90 ? 0 : over / Math.tan(radiansOf(lowest)) };
 }
 
-/** Whether a body at a target is sensed by a level sensor that looks straight out of the wall; not through what stands between. */
-export function isSensed(scene: Scene, aim: Pick<Aim, 'lensM'>, target: Target): boolean {
-  const { reachM, blindM } = sensorReach(scene.camera, aim.lensM, 0);
+/** Whether a body at a target is sensed by a sensor that looks straight out of the wall; not through what stands between. */
+export function isSensed(scene: Scene, aim: SensorHangs, target: Target): boolean {
+  const { reachM, blindM } = sensorReach(scene.camera, aim);
   const { distanceM, turnDeg } = target;
   return (
     distanceM <= reachM &&
@@ -47,9 +49,9 @@ export function isSensed(scene: Scene, aim: Pick<Aim, 'lensM'>, target: Target):
 /** The edge of what is sensed, as places on the ground, from left to right. */
 export function sensorLobe(
   camera: Pick<CameraProfile, 'sensorReachM' | 'sensorHeightM' | 'sensorLobeDeg'>,
-  lensM: number,
+  aim: SensorHangs,
 ): readonly (readonly [number, number])[] {
-  const { reachM } = sensorReach(camera, lensM, 0);
+  const { reachM } = sensorReach(camera, aim);
   const half = camera.sensorLobeDeg / 2;
   return Array.from({ length: 25 }, (_, i) => {
     const turn = -half + (i * camera.sensorLobeDeg) / 24;

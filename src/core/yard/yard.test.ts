@@ -179,10 +179,10 @@ describe('how sure it is', () => {
 
 describe('sensor and lamps', () => {
   it('reaches as its sheet says from its own height, and less nose-down, by hand', () => {
-    expect(sensorReach(CAMERA, 2.9, 0).reachM).toBeCloseTo(9, 9);
-    expect(sensorReach(CAMERA, 2.9, 5).reachM).toBeCloseTo(6.2, 1);
-    expect(sensorReach(CAMERA, 2.9, 0).blindM).toBeCloseTo(1.9 / Math.tan(Math.PI / 3), 9);
-    expect(sensorReach(CAMERA, 6, 0).reachM).toBeCloseTo(9.9, 9);
+    expect(sensorReach(CAMERA, { lensM: 2.9 }).reachM).toBeCloseTo(9, 9);
+    expect(sensorReach(CAMERA, { lensM: 2.9, sensorDownDeg: 5 }).reachM).toBeCloseTo(6.2, 1);
+    expect(sensorReach(CAMERA, { lensM: 2.9 }).blindM).toBeCloseTo(1.9 / Math.tan(Math.PI / 3), 9);
+    expect(sensorReach(CAMERA, { lensM: 6 }).reachM).toBeCloseTo(9.9, 9);
     const sensed = (distanceM: number, scene = yard([])) => isSensed(scene, AHEAD, target('a', distanceM, 30));
     expect(sensed(8.9)).toBe(true);
     expect(sensed(9.1)).toBe(false);

@@ -1,4 +1,5 @@
 import { demoBox, demoFixture } from '../demoBox';
+import { demoYard } from '../demoYard';
 import type { DemoJob } from '../demoJob';
 
 const FRONT = 'front';
@@ -97,6 +98,16 @@ export const curlewBarn: DemoJob = {
       ],
     );
     demoFixture(log, 'eave', { fixtureId: 'twin-eave', feedId: 'outletOut' });
+    demoYard(
+      log,
+      'eave',
+      {
+        door: { what: 'door', distanceM: 3.4, turnDeg: -52, how: 'taped', wants: 'identify' },
+        gate: { what: 'gate', distanceM: 8.5, turnDeg: 18, how: 'paced', wants: 'recognise' },
+        window: { what: 'window', distanceM: 6.5, turnDeg: 64, how: 'paced', wants: 'out' },
+      },
+      { wall: { stands: 'wall', distanceM: 9.6, turnDeg: 0, how: 'paced', widthM: 12, depthM: 0.25, tallM: 1.8 } },
+    );
 
     log
       .floodlight('gable', 'Gable')

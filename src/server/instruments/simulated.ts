@@ -1,8 +1,10 @@
-import type { Meter, PhoneReading } from '@/contract/instrument';
+import type { Held, LeanReading, Meter, PhoneReading } from '@/contract/instrument';
 import { ProblemError } from '@/contract/problem';
 import { regionOf, type Job } from '@/core/job';
-import { bellSurveyAt, boxSurveyOf, circuitsOfPoint, wifiPathOf, type Point } from '@/core/points';
-import { ORDINARY, meterBench, seedOf, simulatedMeter, simulatedPhone } from '@/sim';
+import { turnOf } from '@/core/view';
+import { cameraAt } from '@/core/yard';
+import { bellSurveyAt, boxSurveyOf, circuitsOfPoint, wifiPathOf, yardSceneOf, type Point } from '@/core/points';
+import { ORDINARY, meterBench, seedOf, simulatedLean, simulatedMeter, simulatedPhone } from '@/sim';
 import { jobLog, jobOf } from '../jobs/jobLog';
 import { readSettings } from '../settings';
 import type { Store } from '../storeOf';
@@ -44,3 +46,19 @@ export async function phoneAt(store: Store, jobId: string, pointId: string): Pro
   const { job, point } = await pointOf(store, jobId, pointId);
   return simulatedPhone(wifiPathOf(job, point) ?? UNKNOWN_PATH, seedOf(jobId, pointId, 'wifi'), point.wifi.length);
 }
+
+/** The simulated phone, held along the head of a floodlight camera or against its wall. */
+export async function leanAt(store: Store, jobId: string, pointId: string, held: Held): Promise<LeanReading> {
+  const { job, point } = await pointOf(store, jobId, pointId);
+  const yard = yardSceneOf(job, point);
+  const { bearingDeg, tiltDownDeg } = yard ? cameraAt(yard.scene, yard.aim) : { bearingDeg: 0, tiltDownDeg: 15 };
+  const truth = {
+    wallBearingDeg: point.look.wallBearingDeg ?? null,
+    turnDeg: turnOf(bearingDeg),
+    downDeg: tiltDownDeg,
+  };
+  return simulatedLean(truth, held, seedOf(jobId, pointId, 'lean'), jobLeans(point));
+}
+
+/** Another try wanders a little: as many as were noted. */
+const jobLeans = ({ mount }: Point): number => Object.keys(mount).length;

@@ -53,6 +53,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   waitStarted: jobWords.timer,
   checkDone: jobWords.check,
   failureAccepted: jobWords.failureLetStand,
+  missAccepted: jobWords.missLetStand,
   pointLeft: jobWords.handingOver,
   photoAttached: jobWords.photo,
   photoDescribed: jobWords.photosMarks,

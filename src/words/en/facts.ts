@@ -262,6 +262,7 @@ export const factWords: FactWords = {
     },
     mountedOn: { is: 'mounted on', answers: { wall: 'wall', eave: 'eave', post: 'post' } },
     fixtureHeightM: 'height over the ground',
+    wallBearingDeg: 'the wall looks to (compass)',
     switchedBy: 'switch that turns it off',
     shouldSee: {
       is: 'should be seen',
@@ -443,6 +444,19 @@ export const factWords: FactWords = {
   mountRecorded: {
     heightM: 'lens over standing ground',
     bearingDeg: 'looks to (compass)',
+    panDeg: 'turned to the right, looking out',
+    downDeg: 'below the horizon',
+    rollDeg: 'leans clockwise',
+    sensorDownDeg: 'sensor points down',
+    aimedBy: {
+      is: 'measured by',
+      answers: {
+        eye: 'eye',
+        spiritLevel: 'spirit level',
+        inclinometer: 'phone held along it',
+        picture: 'its own picture',
+      },
+    },
     tiltDeg: 'tilt wedge',
     tiltThickEnd: { is: 'thick end of the tilt wedge', answers: { up: 'up', down: 'down' } },
     sideDeg: 'side wedge',

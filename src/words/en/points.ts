@@ -138,6 +138,20 @@ export const points: Sentences<PointsSayings> = {
   levelOfSensor: 'The bubble on its sensor: a sensor that leans reaches less far.',
   noteWhereLooks: 'Note where it looks',
   compassOfPhone: 'The phone’s compass, held along the camera.',
+  takeAnAim: 'Take an aim for its head',
+  aimIsComparedLater: 'How it hangs is held against it while the ladder stands.',
+  noteHowItHangs: 'Note how its head hangs',
+  byPictureOrLevel: 'By its own picture, or by a level held along it.',
+  aimAgain: ({ what }) => `Aim again: the ${what} is missed as it hangs`,
+  lostBecause: ({ miss }) =>
+    ({
+      hidden: 'Something stands in the way from there.',
+      outOfPicture: 'It is out of the picture.',
+      tooCoarse: 'It is seen less finely than was asked.',
+      inPicture: 'It is in the picture, and should not be.',
+    })[miss],
+  lostAsItHangs: ({ what, why }) => `As it hangs the ${what} is missed. ${why}`,
+  lostCount: ({ lost }) => `${lost.join(', ')} missed`,
   // points/sharedAreas
   factsOfAll: ({ there, all }) => `${there} of ${all}`,
   predictedOnly: 'predicted only',

@@ -25,6 +25,8 @@ export const prove: Sentences<ProveSayings> = {
   lampsOrVoice: 'It lights, or speaks',
   lampsWithinHalfMinute: 'Lamps or its voice within half a minute. If not: off, proved dead, then the splices.',
   staysOnWithEverySwitch: 'It stays on, whatever switch is turned',
+  aimStillHolds: 'Aim looked at again after its code was scanned',
+  handlingTurnsHead: 'Handling turns the head: hold its live picture against the plan at Mount.',
   everySwitchInTurn: 'Each switch of the house near it, in turn, while it is on.',
   // prove/judgeFigure
   sLongerS: ({ figure, most }) => `${figure} s is longer than ${most} s.`,

@@ -35,7 +35,7 @@ export function floodlightMove(standing: Standing<Floodlight>): NextMove {
   if (isolateMark(standing).state !== 'done') return atIsolate(job, point, who, HANGS);
   return (
     atWire(job, point, who, HANGS) ??
-    atAsItCame(point) ??
+    atAsItCame(job, point) ??
     atProve(job, point, FLOODLIGHT_CHECKS) ??
     move('leave', said('handOverSheet'), said('printCustomerKeeps'))
   );

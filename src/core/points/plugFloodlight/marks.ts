@@ -30,7 +30,7 @@ export const PLUG_MARKS: { readonly [R in Rung]: (standing: Standing<PlugFloodli
   choose: ({ point }) => (point.fixture ? mark('done', point.fixture.data.fixture.name) : mark('open', '')),
   isolate: isolateMark,
   wire: wireMark,
-  mount: ({ point }) => asItCameMark(point),
+  mount: ({ job, point }) => asItCameMark(job, point),
   prove: ({ job, point }) => proveMark(job, point, FLOODLIGHT_CHECKS),
   leave: ({ point }) => leaveMark(point),
 };

@@ -24,7 +24,7 @@ export function plugMove({ job, point, who }: Standing<PlugFloodlight>): NextMov
   if (stop) return move('choose', said('planDoesNotStand'), stop.words);
   return (
     atWire(job, point, who, 'outlet') ??
-    atAsItCame(point) ??
+    atAsItCame(job, point) ??
     atProve(job, point, FLOODLIGHT_CHECKS) ??
     move('leave', said('handOverSheet'), said('printCustomerKeeps'))
   );

@@ -107,7 +107,7 @@ describe('a floodlight with a plug', () => {
       expect(move(log).rung).toBe('mount');
       log.write('mountRecorded', { pointId, ...facts });
     }
-    for (const check of ['lamps', 'switches'] as const) {
+    for (const check of ['lamps', 'switches', 'aimStill'] as const) {
       expect(move(log).rung).toBe('prove');
       log.write('checkDone', { pointId, check, result: 'passed' });
     }

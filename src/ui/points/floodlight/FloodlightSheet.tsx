@@ -23,6 +23,7 @@ import { Findings } from '../../verdict/Findings';
 import { RoomTable } from '../box/RoomTable';
 import { SpliceTable } from '../box/SpliceTable';
 import { BoxDrawing } from '../../drawing/BoxDrawing';
+import { YardOnSheet } from '../yard/YardOnSheet';
 import { HandedOver } from '../../paper/HandedOver';
 import { factLines } from '../../paper/factLines';
 import { Lines } from '../../paper/Lines';
@@ -121,6 +122,7 @@ export function FloodlightSheet({ job, point, first }: Props) {
           <ProofsTable job={job} point={point} />
         </section>
       )}
+      <YardOnSheet say={say} job={job} point={point} />
       <MountedAsItCame job={job} point={point} />
       <ProvedChecks say={say} point={point} />
       <SheetPhotos job={job} point={point} first={first} />

@@ -6,6 +6,7 @@ import { type Job } from '@/core/job';
 import { assess, findingsOf, partsOf, wifiOf, worriesOf, type PlugFloodlight } from '@/core/points';
 import { WIFI_WORDS } from '@/core/wifi';
 import { Findings } from '../../verdict/Findings';
+import { YardOnSheet } from '../yard/YardOnSheet';
 import { HandedOver } from '../../paper/HandedOver';
 import { factLines } from '../../paper/factLines';
 import { Lines } from '../../paper/Lines';
@@ -51,6 +52,7 @@ export function PlugSheet({ job, point, first }: Props) {
           <StepsTable say={say} point={point} />
         </section>
       )}
+      <YardOnSheet say={say} job={job} point={point} />
       <MountedAsItCame job={job} point={point} />
       <ProvedChecks say={say} point={point} />
       <SheetPhotos job={job} point={point} first={first} />

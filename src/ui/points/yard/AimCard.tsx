@@ -31,7 +31,7 @@ export function AimCard({ name, scene, aim, lengths }: Props) {
         <dt>{yardWords.sensor}</dt>
         <dd>{yardWords.sensorLevel}</dd>
         <dt>{yardWords.reaches}</dt>
-        <dd className="figure">{run(sensorReach(scene.camera, aim.lensM, 0).reachM)}</dd>
+        <dd className="figure">{run(sensorReach(scene.camera, aim).reachM)}</dd>
         {near !== null && (
           <>
             <dt>{yardWords.seesFrom}</dt>

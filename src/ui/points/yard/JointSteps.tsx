@@ -1,9 +1,9 @@
 'use client';
 import { yardWords } from '@/words/screens';
-import { Button } from 'react-bootstrap';
 import { LIMITS } from '@/core/kinds';
 import { cameraAt, jointOf, type Aim, type Scene } from '@/core/yard';
 import { lengthText, type LengthSystem } from '@/core/units';
+import { Stepper } from './Stepper';
 import { degreeText, turnText } from './yardText';
 
 interface Props {
@@ -51,18 +51,7 @@ export function JointSteps({ scene, aim, lengths, onStep }: Props) {
       </h3>
       <div className="steppers">
         {steppers.map(({ what, value, step }) => (
-          <div key={what} className="stepper" role="group" aria-label={what}>
-            <Button variant="secondary" aria-label={yardWords.less({ what })} onClick={() => onStep(step(-1))}>
-              −
-            </Button>
-            <p>
-              <span className="small soft">{what}</span>
-              <b className="figure">{value}</b>
-            </p>
-            <Button variant="secondary" aria-label={yardWords.more({ what })} onClick={() => onStep(step(1))}>
-              +
-            </Button>
-          </div>
+          <Stepper key={what} what={what} value={value} onStep={(by) => onStep(step(by))} />
         ))}
       </div>
     </section>

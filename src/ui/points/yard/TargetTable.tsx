@@ -24,7 +24,8 @@ interface Props {
   /** How fine a class of pixels per metre is, in words. */
   readonly fineness: (seenAs: string) => string;
   readonly picked: string | null;
-  readonly onPick: (id: string) => void;
+  /** Left out on paper: nothing is picked there. */
+  readonly onPick?: (id: string) => void;
 }
 
 /** Each target: whether it is met or why not, how finely, how sure, how light, whether it is sensed. */
@@ -79,9 +80,13 @@ export function TargetTable({ scene, aim, seen, doubt, name, fineness, picked, o
                 <span aria-hidden="true" className="sign">
                   {miss === null ? '✓' : '╱'}
                 </span>
-                <Button variant="link" aria-pressed={picked === target.id} onClick={() => onPick(target.id)}>
-                  {name(target.what)}
-                </Button>
+                {onPick ? (
+                  <Button variant="link" aria-pressed={picked === target.id} onClick={() => onPick(target.id)}>
+                    {name(target.what)}
+                  </Button>
+                ) : (
+                  name(target.what)
+                )}
               </th>
               <td className="figure">{point.pixelsPerMetre === null ? '–' : point.pixelsPerMetre.toFixed(0)}</td>
               <td>

@@ -4,21 +4,20 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { lengthsOf } from '@/core/job';
 import { yardSceneOf, type YardScene } from '@/core/points';
-import { TARGETS, WANTED } from '@/core/kinds';
-import { said } from '@/core/said';
 import { cameraAt, doubtOf, seenTargets, type Aim, type Where } from '@/core/yard';
 import { capital, lengthText } from '@/core/units';
 import { useJob } from '../../log/JobContext';
 import { useSay } from '../../log/useSay';
 import { AsItCame } from '../../rungs/mount/AsItCame';
 import { AimCard } from './AimCard';
+import { HangsNow } from './HangsNow';
 import { JointSteps } from './JointSteps';
 import { PlacedFields } from './PlacedFields';
 import { PlaceForm } from './PlaceForm';
 import { TargetTable } from './TargetTable';
 import { YardPicture } from './YardPicture';
 import { YardPlan } from './YardPlan';
-import { degreeText, turnText } from './yardText';
+import { degreeText, turnText, yardNames } from './yardText';
 
 /** Mount at a floodlight camera: what it will see, sense and light, how its head is to stand, and how it came to hang. */
 export function YardBench() {
@@ -27,12 +26,18 @@ export function YardBench() {
   return (
     <>
       {yard ? <Aiming yard={yard} /> : <p className="soft">{yardWords.aimsFrom}</p>}
-      <div className="block-top">
-        <AsItCame />
-      </div>
+      {!isHeldBeside(yard) && (
+        <div className="block-top">
+          <AsItCame />
+        </div>
+      )}
     </>
   );
 }
+
+/** Whether how it hangs is held against a plan: one was taken, and something is to be seen. */
+const isHeldBeside = (yard: YardScene | null): yard is YardScene =>
+  yard !== null && yard.isPlanned && yard.scene.targets.length > 0;
 
 const isSame = (a: Aim, b: Aim): boolean => a.lensM === b.lensM && a.panDeg === b.panDeg && a.jointDeg === b.jointDeg;
 
@@ -48,17 +53,7 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
   // What is dragged is drawn first; how sure it is follows
   const doubted = useDeferredValue(useMemo(() => ({ scene, aim }), [scene, aim]));
   const doubt = useMemo(() => doubtOf(doubted.scene, doubted.aim), [doubted]);
-  // A car is called alike, whether it is to be seen or stands in the way
-  const name = (what: string): string =>
-    say(
-      TARGETS.some((one) => one === what)
-        ? said('answer', { kind: 'targetPlaced', field: 'what', value: what })
-        : said('answer', { kind: 'obstacleStands', field: 'stands', value: what }),
-    );
-  const fineness = (seenAs: string): string =>
-    WANTED.some((one) => one === seenAs)
-      ? say(said('answer', { kind: 'targetPlaced', field: 'wants', value: seenAs }))
-      : yardWords.coarse;
+  const { name, fineness } = yardNames(say);
   const move = (id: string, where: Pick<Where, 'distanceM' | 'turnDeg'>, done: boolean) => {
     const isTarget = scene.targets.some((one) => one.id === id);
     const scope = { pointId: kept.id };
@@ -82,6 +77,7 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
   ];
   return (
     <>
+      {isHeldBeside(yard) && <HangsNow yard={yard} lengths={lengths} name={name} />}
       <div className="yard-views">
         <section>
           <h3>

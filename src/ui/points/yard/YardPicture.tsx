@@ -1,22 +1,22 @@
 'use client';
 import { yardWords } from '@/words/screens';
-import { pictureOf, type Aim, type Outline, type Scene, type SeenTarget } from '@/core/yard';
+import { pictureOf, type Aim, type Scene, type SeenTarget } from '@/core/yard';
+import { pathOf as path } from './PicturePaths';
 
 interface Props {
   readonly scene: Scene;
   readonly aim: Aim;
   readonly seen: readonly SeenTarget[];
   readonly name: (what: string) => string;
+  /** Where the plan has the targets: a ring each, and a line to where they stand now. */
+  readonly beside?: Aim;
 }
 
-/** Longer than any picture, so that the sky and lines outside of it are cut by its frame. */
-const path = (outline: Outline): string =>
-  outline.map(([x, y], i) => `${i ? 'L' : 'M'}${x.toFixed(1)} ${y.toFixed(1)}`).join('');
-
 /** What the camera will show: ground, what stands in the way, a visitor at each target; a missed one is dashed. */
-export function YardPicture({ scene, aim, seen, name }: Props) {
+export function YardPicture({ scene, aim, seen, name, beside }: Props) {
   const { widthPx, heightPx } = scene.camera;
   const { ground, horizon, boxes, figures } = pictureOf(scene, aim);
+  const rings = beside ? pictureOf(scene, beside).figures : [];
   const missed = new Map(seen.map(({ target, miss }) => [target.id, miss !== null]));
   const [first, last] = [horizon[0], horizon.at(-1)];
   // Figures and words are as large as they would be read in a picture of this width
@@ -49,6 +49,15 @@ export function YardPicture({ scene, aim, seen, name }: Props) {
             <circle cx={head[0]} cy={head[1]} r={Math.max(headPx, unit * 2)} />
           </g>
         ))}
+        {rings.map(({ target, head }) => {
+          const here = figures.find((one) => one.target.id === target.id);
+          return (
+            <g key={target.id} className="planned-ring" strokeWidth={unit * 2}>
+              {here && <path d={`M${head[0]} ${head[1]}L${here.head[0]} ${here.head[1]}`} />}
+              <circle cx={head[0]} cy={head[1]} r={unit * 7} />
+            </g>
+          );
+        })}
         {figures
           .filter(({ head: [x, y] }) => x >= 0 && x <= widthPx && y >= 0 && y <= heightPx)
           .map(({ target, head, headPx }) => (

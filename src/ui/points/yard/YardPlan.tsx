@@ -27,8 +27,8 @@ interface Props {
   readonly fineness: (seenAs: string) => string;
   /** The target whose taping would settle most. */
   readonly tape: string | null;
-  /** Called while a pin is moved, and once more, `done`, when it is let go. */
-  readonly onMove: (id: string, where: Pick<Where, 'distanceM' | 'turnDeg'>, done: boolean) => void;
+  /** Called while a pin is moved, and once more, `done`, when it is let go. Left out on paper: nothing moves there. */
+  readonly onMove?: (id: string, where: Pick<Where, 'distanceM' | 'turnDeg'>, done: boolean) => void;
 }
 
 const METRE = 22;
@@ -56,8 +56,8 @@ export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMo
   const x = (metres: number): number => (across + metres) * METRE;
   // Away from the wall is up
   const y = (metres: number): number => (away - metres) * METRE;
-  const { reachM } = sensorReach(scene.camera, aim.lensM, 0);
-  const lobe = sensorLobe(scene.camera, aim.lensM);
+  const { reachM } = sensorReach(scene.camera, aim);
+  const lobe = sensorLobe(scene.camera, aim);
   // Where each class ends straight ahead of the head
   const { bearingDeg } = cameraAt(scene, aim);
   const bands = (['recognise', 'observe', 'detect'] as const).flatMap((id) => {
@@ -77,14 +77,14 @@ export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMo
   const moving = (id: string, event: PointerEvent, done: boolean) => {
     if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
     const where = whereOf(event);
-    if (where) onMove(id, where, done);
+    if (where) onMove?.(id, where, done);
   };
   const keyed = (one: Where & { readonly id: string }, event: KeyboardEvent) => {
     const by = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [1, 0], ArrowDown: [-1, 0] }[event.key];
     if (!by) return;
     event.preventDefault();
     const [farther = 0, turned = 0] = by;
-    onMove(
+    onMove?.(
       one.id,
       {
         distanceM: within(round(one.distanceM + farther * STEP.metres, STEP.metres), LIMITS.yardM),
@@ -93,26 +93,27 @@ export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMo
       true,
     );
   };
-  const pin = (one: Where & { readonly id: string }, what: string) => ({
-    role: 'button',
-    tabIndex: 0,
-    'aria-label': yardWords.pinName({
-      what,
-      distance: lengthText(one.distanceM, lengths),
-      turn: turnText(one.turnDeg),
-    }),
-    className: 'pin',
-    onPointerDown: (event: PointerEvent) => event.currentTarget.setPointerCapture(event.pointerId),
-    onPointerMove: (event: PointerEvent) => moving(one.id, event, false),
-    onPointerUp: (event: PointerEvent) => moving(one.id, event, true),
-    onKeyDown: (event: KeyboardEvent) => keyed(one, event),
-  });
+  const pin = (one: Where & { readonly id: string }, what: string) =>
+    onMove && {
+      role: 'button',
+      tabIndex: 0,
+      'aria-label': yardWords.pinName({
+        what,
+        distance: lengthText(one.distanceM, lengths),
+        turn: turnText(one.turnDeg),
+      }),
+      className: 'pin',
+      onPointerDown: (event: PointerEvent) => event.currentTarget.setPointerCapture(event.pointerId),
+      onPointerMove: (event: PointerEvent) => moving(one.id, event, false),
+      onPointerUp: (event: PointerEvent) => moving(one.id, event, true),
+      onKeyDown: (event: KeyboardEvent) => keyed(one, event),
+    };
   return (
     <svg
       ref={svg}
       className="drawing yard-plan"
       viewBox={`0 0 ${width} ${height}`}
-      role="group"
+      role={onMove ? 'group' : 'img'}
       aria-label={yardWords.planName}
     >
       {coverageOf(scene, aim, { acrossM: across, awayM: away, cellM: CELL_M }).map((one) => (

@@ -1,4 +1,21 @@
 import { yardWords } from '@/words/screens';
+import type { Say } from '@/words';
+import { TARGETS, WANTED } from '@/core/kinds';
+import { said } from '@/core/said';
+
+/** What things of a yard are called, and how finely they are seen. A car is called alike, whether it is to be seen or stands in the way. */
+export const yardNames = (say: Say) => ({
+  name: (what: string): string =>
+    say(
+      TARGETS.some((one) => one === what)
+        ? said('answer', { kind: 'targetPlaced', field: 'what', value: what })
+        : said('answer', { kind: 'obstacleStands', field: 'stands', value: what }),
+    ),
+  fineness: (seenAs: string): string =>
+    WANTED.some((one) => one === seenAs)
+      ? say(said('answer', { kind: 'targetPlaced', field: 'wants', value: seenAs }))
+      : yardWords.coarse,
+});
 
 const degrees = (deg: number): number => Math.abs(Math.round(deg));
 

@@ -53,6 +53,7 @@ export const job = {
   timer: 'timer',
   check: 'check',
   failureLetStand: 'failure let stand',
+  missLetStand: 'missed target let stand',
   handingOver: 'handing over',
   photo: 'photo',
   photosMarks: 'photo’s marks',

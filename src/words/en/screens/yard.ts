@@ -62,5 +62,73 @@ export const yard = {
   assumedLens: ({ lens }: { readonly lens: string }) => `lens at ${lens}`,
   assumedSheet: 'what its sheet does not say of picture, sensor and lamps',
   assumedLamps: 'lamps 40° down, 20° to either side',
+  seenAsItHangs: 'What it sees, as it hangs',
+  seenAsPlanned: 'What it will see, as planned',
+  // As it hangs now
+  asItHangsNow: 'As it hangs now',
+  ringsAreThePlan: 'rings: where the plan has them',
+  planned: 'planned',
+  now: 'now',
+  height: 'height',
+  holds: 'holds',
+  lost: 'lost',
+  doubtful: 'doubtful',
+  won: 'seen now',
+  missedAsPlanned: 'missed, as planned',
+  less2: 'less',
+  masks: 'masks in the app',
+  off: ({ deg }: { readonly deg: number }) => `${deg}° off`,
+  copyAgain: 'copy again',
+  isKeptOut: ({ what }: { readonly what: string }) => `${what}, kept out`,
+  plannedAs: ({ value }: { readonly value: string }) => `planned ${value}`,
+  lower: ({ by, lower }: { readonly by: string; readonly lower: boolean }) => `${by} ${lower ? 'lower' : 'higher'}`,
+  moreDown: ({ by, up }: { readonly by: string; readonly up: boolean }) => `${by} more ${up ? 'up' : 'down'}`,
+  moreTo: ({ by, side }: { readonly by: string; readonly side: string }) => `${by} more ${side}`,
+  leans: ({ deg, right }: { readonly deg: string; readonly right: boolean }) =>
+    `Its picture leans ${deg} to the ${right ? 'right' : 'left'}.`,
+  writeItDown: 'Write it down',
+  writeDownLost: ({ lost }: { readonly lost: string }) => `Write it down, ${lost} lost`,
+  writtenDown: 'This is how it was written down.',
+  isLost: ({ what }: { readonly what: string }) => `The ${what} is lost: aim again, or`,
+  letItStand: 'let it stand',
+  whyItMayBeMissed: ({ what }: { readonly what: string }) => `why the ${what} may be missed`,
+  letStandBy: ({ what, who, words }: { readonly what: string; readonly who: string; readonly words: string }) =>
+    `The ${what} may be missed, by ${who}: ${words}`,
+  toBeAimedAgain: 'it is to be aimed again',
+  leanAlongHead: 'Phone held along the head',
+  leanAgainstWall: 'Phone held against the wall',
+  simulated: 'simulated',
+  itsOwnPicture: 'Its own picture, from the app',
+  byItsOwnPicture: 'By its own picture',
+  anotherPicture: 'Take another picture',
+  noPicture: 'This file is no picture that can be shown: take a screenshot as PNG or JPEG.',
+  tooLarge: ({ megapixels, most }: { readonly megapixels: number; readonly most: number }) =>
+    `This picture has ${megapixels} megapixels: take one of at most ${most}.`,
+  wasCut: ({ got, wanted }: { readonly got: string; readonly wanted: string }) =>
+    `This picture is ${got}, the camera’s own is ${wanted}: take the whole picture, not cut.`,
+  pointAt: 'Pick a place, then tap where it is in the picture: two or more.',
+  foot: ({ what }: { readonly what: string }) => `${what}, its foot`,
+  leftCorner: ({ what }: { readonly what: string }) => `${what}, upper left corner`,
+  rightCorner: ({ what }: { readonly what: string }) => `${what}, upper right corner`,
+  pointInPicture: 'The picture: tap a place in it, or move its mark by the arrow keys',
+  workItOut: 'Work out how it hangs',
+  working: 'Working …',
+  oneMarkIsLevel: 'By one place it is taken to be level.',
+  marksInOneLine: 'These places lie in one line with the camera: point at one more beside it.',
+  marksBehind: 'No head can see all of these places at once: is one of them pointed at wrongly?',
+  poseFound: ({
+    turn,
+    down,
+    roll,
+    rms,
+    worst,
+  }: {
+    readonly turn: string;
+    readonly down: string;
+    readonly roll: string;
+    readonly rms: string;
+    readonly worst: string;
+  }) =>
+    `It looks ${turn}, ${down} below the horizon, leaning ${roll}; marks are off by ${rms} px, ${worst} px at worst.`,
   sensorEdge: ({ reach }: { readonly reach: string }) => `sensor to ${reach}`,
 };

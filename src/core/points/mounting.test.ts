@@ -1,0 +1,127 @@
+import { say } from '@/words/forTests';
+import { describe, expect, it } from '@jest/globals';
+import { SHIPPED_CATALOGUE } from '../catalogue';
+import { NOBODY } from '../isolation';
+import { TestLog } from '../job/forTests';
+import type { EntryData } from '../kinds/register';
+import { cameraAt } from '../yard';
+import { assess } from './doorbell/assessment';
+import { ladderOf } from './ladder';
+import { builtBesideOf, lostTargets } from './mounting';
+import { nextMove } from './nextMove';
+import { plugChoiceOf, plugOptions } from './plugFloodlight/choice';
+import { pointSteps } from './planOf';
+import { worriesOf } from './worries';
+import { yardSceneOf } from './yardScene';
+
+/** A floodlight with a plug, wired, its aim to be taken: a gate to the right and a window to the left that stays out. */
+function wired(): TestLog {
+  const log = new TestLog()
+    .write('siteDescribed', { region: 'gb-230' })
+    .write('pointAdded', { pointId: 'p', pointKind: 'plugFloodlight', name: 'Yard', boxId: 'b' })
+    .write('pointDescribed', {
+      pointId: 'p',
+      mountedOn: 'wall',
+      wall: 'brick',
+      fixtureHeightM: 2.9,
+      shouldSee: ['gate'],
+      nightLight: 'dark',
+    })
+    .write('wifiRead', { pointId: 'p', dbm: -60 })
+    .write('outletDescribed', { pointId: 'p', wayM: 1.2, alwaysOn: 'yes', residual: 'yes', cover: 'inUse' })
+    .write('targetPlaced', { pointId: 'p', targetId: 'g', what: 'gate', distanceM: 6, turnDeg: 20, how: 'taped' })
+    .write('targetPlaced', {
+      pointId: 'p',
+      targetId: 'w',
+      what: 'window',
+      distanceM: 8,
+      turnDeg: -70,
+      how: 'taped',
+      wants: 'out',
+    });
+  const { point } = log;
+  const [option] = point.kind === 'plugFloodlight' ? plugOptions(point, SHIPPED_CATALOGUE) : [];
+  if (!option) throw new Error('no camera with a plug');
+  log.write('plugFixtureChosen', plugChoiceOf('p', option.fixture));
+  for (const { id: stepId, touches } of pointSteps(log.point))
+    log.write('stepTicked', { pointId: 'p', stepId, touches, how: 'done' });
+  return log;
+}
+
+/** The same with the aim taken that is proposed. */
+function planned(): TestLog {
+  const log = wired();
+  const aim = yardSceneOf(log.job, log.point)?.proposed;
+  if (!aim) throw new Error('no aim');
+  return log.write('aimPlanned', { pointId: 'p', ...aim });
+}
+const hangs = (log: TestLog, how: Omit<EntryData<'mountRecorded'>, 'pointId'>): TestLog =>
+  log.write('mountRecorded', { pointId: 'p', heightM: 2.9, level: 'yes', ...how });
+const stand = ({ job, point }: TestLog) => {
+  const assessment = assess(job, point);
+  return {
+    move: say(nextMove(job, point, assessment, NOBODY).words),
+    mount: ladderOf(job, point, assessment, NOBODY).find(({ rung }) => rung === 'mount'),
+    worries: worriesOf(job, point, assessment).filter(({ id }) => id.startsWith('lost-')),
+  };
+};
+/** Straight as planned, turned and tilted by so much more. */
+function off(log: TestLog, turnDeg: number, downDeg = 0) {
+  const yard = yardSceneOf(log.job, log.point);
+  if (!yard) throw new Error('no yard');
+  const { bearingDeg, tiltDownDeg } = cameraAt(yard.scene, yard.aim);
+  return { panDeg: ((bearingDeg + 180) % 360) - 180 + turnDeg, downDeg: tiltDownDeg + downDeg };
+}
+
+describe('how a head came to hang', () => {
+  it('asks for an aim first, then how it hangs, and compares nothing before', () => {
+    expect(stand(wired()).move).toBe('Take an aim for its head');
+    const log = planned();
+    expect(stand(log).move).toBe('Note the height it came to');
+    log.write('mountRecorded', { pointId: 'p', heightM: 2.9, level: 'yes', bearingDeg: 190 });
+    // A compass alone does not tell what is seen
+    expect(builtBesideOf(log.job, log.point)).toBeNull();
+    expect(stand(log)).toMatchObject({ move: 'Note how its head hangs', mount: { state: 'inHand' }, worries: [] });
+  });
+  it('is done where everything of the plan is still seen', () => {
+    const log = planned();
+    hangs(log, off(log, 1, 1));
+    const beside = builtBesideOf(log.job, log.point);
+    expect(beside?.targets.map(({ became }) => became)).toEqual(['holds', 'holds']);
+    expect(beside?.offDeg).toBeCloseTo(Math.hypot(1, Math.cos(0.2)), 1);
+    expect(stand(log)).toMatchObject({ mount: { state: 'done' }, worries: [] });
+    expect(stand(log).move).not.toContain('Aim again');
+  });
+  it('loses a gate that left the picture: a worry and the next move, until it is aimed again', () => {
+    const log = planned();
+    hangs(log, off(log, 95));
+    expect(lostTargets(log.job, log.point).map(({ lost }) => lost.target.id)).toEqual(['g']);
+    expect(stand(log)).toMatchObject({ move: 'Aim again: the gate is missed as it hangs', mount: { state: 'inHand' } });
+    expect(stand(log).worries.map(({ words }) => say(words))).toEqual([
+      'As it hangs the gate is missed. It is out of the picture.',
+    ]);
+    hangs(log, off(log, 0));
+    expect(stand(log)).toMatchObject({ mount: { state: 'done' }, worries: [] });
+  });
+  it('worries about a window that came into the picture, as about a gate that left it', () => {
+    const log = planned();
+    hangs(log, off(log, -60));
+    expect(stand(log).worries.map(({ id }) => id)).toContain('lost-w');
+    expect(
+      stand(log)
+        .worries.map(({ words }) => say(words))
+        .join(),
+    ).toContain('should not be');
+  });
+  it('lets a miss stand in words, of that one aim only', () => {
+    const log = planned();
+    hangs(log, off(log, 95)).write('missAccepted', { pointId: 'p', targetId: 'g', words: 'a second camera comes' });
+    expect(stand(log)).toMatchObject({ mount: { state: 'done' }, worries: [] });
+    expect(lostTargets(log.job, log.point)[0]?.accepted?.data.words).toBe('a second camera comes');
+    // A word on the seal changes nothing of where it looks
+    log.write('mountRecorded', { pointId: 'p', seal: 'gasket' });
+    expect(stand(log).worries).toEqual([]);
+    hangs(log, off(log, 97));
+    expect(stand(log).worries.map(({ id }) => id)).toEqual(['lost-g']);
+  });
+});

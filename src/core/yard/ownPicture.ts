@@ -1,0 +1,71 @@
+import { isNearLine, minus, poseFrom, turnOf, unit, type FoundPose, type Vec3 } from '../view';
+import { boxesOf, lensOf, lensPlace, placeAt, type Scene } from './scene';
+
+// How a head stands by its own picture: known places of the yard are pointed at in it.
+
+/** A place of the yard that can be found in a picture. */
+export interface Landmark {
+  readonly id: string;
+  /** Of a target or an obstacle, and which part of it: its foot, or an upper corner. */
+  readonly of: string;
+  readonly part: 'foot' | 'leftCorner' | 'rightCorner';
+  readonly place: Vec3;
+}
+
+/** What can be pointed at: feet of targets, and the upper corners of what stands there on the side of the wall. */
+export function landmarksOf(scene: Scene): readonly Landmark[] {
+  const [, ...boxes] = boxesOf(scene);
+  return [
+    ...scene.targets.map((target): Landmark => ({
+      id: `${target.id}-foot`,
+      of: target.what,
+      part: 'foot',
+      place: placeAt(target, 0),
+    })),
+    ...scene.obstacles.flatMap((one, i): readonly Landmark[] => {
+      const box = boxes[i];
+      if (!box) return [];
+      const [x0, y0] = box.min;
+      const [x1, , z1] = box.max;
+      return [
+        { id: `${one.id}-left`, of: one.stands, part: 'leftCorner', place: [x0, y0, z1] },
+        { id: `${one.id}-right`, of: one.stands, part: 'rightCorner', place: [x1, y0, z1] },
+      ];
+    }),
+  ];
+}
+
+/** A landmark in a picture: as shares of its width and height, whatever size the picture came in. */
+export interface PictureMark {
+  readonly place: Vec3;
+  readonly right: number;
+  readonly down: number;
+}
+
+export type OwnPicture =
+  | { readonly pose: FoundPose; readonly turnDeg: number }
+  /** Why nothing can be told: too few marks, all in one line with the camera, or no pose has them all in front. */
+  | { readonly refused: 'noMarks' | 'oneLine' | 'behind' };
+
+/** Marks whose rays are nearer to one line leave the roll open, degrees. */
+const NEAR_LINE_DEG = 0.5;
+
+/** How a head stands that is so high. By one mark it is taken to be level; from two on its lean is found too. */
+export function poseOfPicture(scene: Scene, lensM: number, marks: readonly PictureMark[]): OwnPicture {
+  if (marks.length === 0) return { refused: 'noMarks' };
+  const position = lensPlace({ lensM });
+  const lens = lensOf(scene.camera);
+  const isLevel = marks.length === 1;
+  const rays = marks.map(({ place }) => unit(minus(place, position)));
+  if (!isLevel && isNearLine(rays, NEAR_LINE_DEG)) return { refused: 'oneLine' };
+  const pose = poseFrom(
+    lens,
+    position,
+    marks.map(({ place, right, down }) => ({
+      point: place,
+      pixel: [right * lens.widthPx, down * lens.heightPx] as const,
+    })),
+    isLevel,
+  );
+  return pose ? { pose, turnDeg: turnOf(pose.bearingDeg) } : { refused: 'behind' };
+}
