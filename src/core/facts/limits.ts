@@ -12,6 +12,12 @@ export const LIMITS = {
   /** Something held to a tape at the door. */
   tapeM: { least: 0, most: 5 },
   heightM: { least: 0.2, most: 6 },
+  /** Of a visitor, to the crown. */
+  visitorM: { least: 0.4, most: 2.4 },
+  /** From a wall to where a visitor stands. */
+  standsM: { least: 0.2, most: 5 },
+  /** A step before a door. */
+  stepM: { least: 0, most: 1 },
   fixtureHeightM: { least: 0.5, most: 15 },
   /** Of any lens: a doorbell’s or a floodlight camera’s. */
   lensM: { least: 0.2, most: 15 },

@@ -72,7 +72,16 @@ function find(state: Folding, entry: Entry): void {
 }
 
 /** What decides where a head looks. */
-const HANGS_BY = ['heightM', 'panDeg', 'downDeg', 'rollDeg'] as const;
+const HANGS_BY = [
+  'heightM',
+  'panDeg',
+  'downDeg',
+  'rollDeg',
+  'tiltDeg',
+  'tiltThickEnd',
+  'sideDeg',
+  'sideThick',
+] as const;
 
 /** What each kind does to a job; one line per kind. Circuits, boards and photos are folded apart, strikes before. */
 const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, point: Draft | undefined) => void } = {
@@ -191,6 +200,7 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
     state.book.say(`obstacleStands/${pointId}/${obstacleId}`, entry, pointId, said);
   },
   aimPlanned: sayOfPoint,
+  approachDescribed: sayOfPoint,
   missAccepted: (_state, entry, point) => {
     if (point) point.missesAccepted = { ...point.missesAccepted, [entry.data.targetId]: takenFrom(entry) };
   },

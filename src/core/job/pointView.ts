@@ -120,6 +120,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
     moved,
     ticks: {},
     mount: facts('mountRecorded'),
+    approach: facts('approachDescribed'),
     yard: yardOf([...draft.yard], (kind, placed) => facts(kind, `${id}/${placed}`), facts('aimPlanned')),
     waits,
     checks,

@@ -1,4 +1,5 @@
 import type { Fact, FactTable } from '../facts';
+import { APPROACH_FACTS } from './approach';
 import { WAY_FACTS } from './board';
 import { BOX_FACTS, CABLE_FACTS } from './box';
 import { CHIME_FACTS, RUN_FACTS } from './chime';
@@ -32,6 +33,7 @@ export const FACTS = {
   targetPlaced: TARGET_FACTS,
   obstacleStands: OBSTACLE_FACTS,
   aimPlanned: AIM_FACTS,
+  approachDescribed: APPROACH_FACTS,
   mountRecorded: MOUNT_FACTS,
 } as const;
 

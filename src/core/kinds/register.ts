@@ -1,3 +1,4 @@
+import { approachDescribed } from './approach';
 import type { InferType } from 'yup';
 import { boxDescribed, cableDescribed, conductorTested, fixtureChosen, leadMoved } from './box';
 import { outletDescribed, plugFixtureChosen } from './outlet';
@@ -78,6 +79,7 @@ export const ENTRY_KINDS = {
   obstacleStands,
   aimPlanned,
   missAccepted,
+  approachDescribed,
   mountRecorded,
   waitStarted,
   checkDone,

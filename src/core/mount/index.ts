@@ -1,6 +1,45 @@
-export { betterHeight, type HeightAdvice } from './betterHeight';
-export { SCENE, doorView, faceSeen, facesCut, seenAt, type DoorView, type TiltInterval } from './doorView';
+export {
+  BUTTON_BELOW_LENS_M,
+  BUTTON_REACH_M,
+  BELIEVED_ENOUGH,
+  MAP_M,
+  TILTS,
+  believed,
+  buttonM,
+  heightMap,
+  isInReach,
+  mapHeights,
+  proposeDoor,
+  savingWays,
+  type DoorProposal,
+  type LensRange,
+  type MapColumn,
+} from './doorProposal';
+export { doorPicture, type DoorFigure, type DoorPicture } from './doorPicture';
+export {
+  FACE_M,
+  PARCEL_M,
+  USUAL_SCENE,
+  doorCamera,
+  lookWrongOrder,
+  revealBoxes,
+  stackProudM,
+  visitorsOf,
+  type DoorHangs,
+  type DoorScene,
+  type Visitor,
+} from './doorScene';
+export {
+  PARCEL_ASKED,
+  doorSeen,
+  panInterval,
+  tiltInterval,
+  wallShare,
+  type DoorSeen,
+  type Interval,
+  type Sees,
+} from './doorSeen';
 export { LEAD_NEEDED_M, USUAL_HEIGHT_M, platePlace, type PlatePlace, type PlateSurvey } from './platePlace';
 export { FIXINGS, SEALS, WALLS, WALL_FIXINGS, type Wall, type WallFixing } from './wall';
-export { SIDE_WEDGES, TILT_WEDGES, screwFor, tiltAdvice, type ScrewAdvice, type TiltAdvice } from './wedge';
+export { SIDE_WEDGES, TILT_WEDGES, screwFor, type ScrewAdvice } from './wedge';
 export type { MountSayings } from './sayings';

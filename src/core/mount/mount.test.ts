@@ -1,55 +1,164 @@
-import { inWords } from '@/words';
-import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
-import { betterHeight } from './betterHeight';
-import { doorView, faceSeen, facesCut, seenAt } from './doorView';
+import fc from 'fast-check';
+import { TILTS, believed, heightMap, isInReach, mapHeights, proposeDoor, savingWays } from './doorProposal';
+import { USUAL_SCENE, lookWrongOrder, stackProudM, visitorsOf, type DoorScene } from './doorScene';
+import { doorSeen, panInterval, tiltInterval, wallShare } from './doorSeen';
 import { platePlace } from './platePlace';
-import { screwFor, tiltAdvice } from './wedge';
+import { screwFor } from './wedge';
+
+const TALL_VIEW = { viewDeg: { horizontal: 142, vertical: 152 }, plateM: { height: 0.13, width: 0.05 } };
+const WIDE_VIEW = { ...TALL_VIEW, viewDeg: { horizontal: 155, vertical: 88 } };
+const door = (device = TALL_VIEW, more: Partial<DoorScene> = {}): DoorScene => ({
+  ...USUAL_SCENE,
+  device,
+  reveal: null,
+  ...more,
+});
+const at = (lensM: number, tiltDeg = 0, sideDeg = 0) => ({ lensM, tiltDeg, sideDeg });
+const visitor = (scene: DoorScene, id: string) => {
+  const found = visitorsOf(scene).find((one) => one.id === id);
+  if (!found) throw new Error(id);
+  return found;
+};
 
 describe('what a doorbell sees', () => {
-  it('works out the tilt for faces by hand', () => {
-    // Lens at 1.2 m, 0.6 m away: crown of 1.95 m at atan(0.75/0.6) = 51.34°, chin of 1.0 m at atan(−0.44/0.6) = −36.25°
-    const { faces } = doorView(1.2, 120);
-    expect(faces.toDeg).toBeCloseTo(60 - 51.34, 2);
-    expect(faces.fromDeg).toBeCloseTo(-60 + 36.25, 2);
+  it('keeps the tallest in frame up to the tilt at which the crown stands at the edge, by hand', () => {
+    const scene = door({ ...TALL_VIEW, viewDeg: { horizontal: 150, vertical: 120 } });
+    const { toDeg } = tiltInterval(scene, visitor(scene, 'tallNear'), { lensM: 1.2, sideDeg: 0 }) ?? { toDeg: NaN };
+    // The lens stands 22 mm and the wedge before the wall; a crown of 1.95 m at 0.6 m is up by atan(0.75 / what is left)
+    const before = 0.022 + 0.003 + 0.065 * Math.tan((toDeg * Math.PI) / 180);
+    expect((Math.atan2(0.75, 0.6 - before) * 180) / Math.PI + toDeg).toBeCloseTo(60, 1);
   });
   it('shows face and parcel with a tall view and not with a wide one', () => {
-    expect(doorView(1.2, 152).both).not.toBeNull();
-    expect(doorView(1.2, 88).both).toBeNull();
-    expect(tiltAdvice(doorView(1.2, 152))).toEqual({ tiltDeg: 0, sees: 'both' });
+    // Straight on, ±76°: the nearer foot of the parcel, 0.2 m from the wall, stands 81° down; on 8° it is in frame
+    expect(doorSeen(door(), at(1.2))).toMatchObject({ cut: [], sees: 'faces' });
+    expect(doorSeen(door(), at(1.2, 8))).toMatchObject({ cut: [], sees: 'both' });
+    expect(doorSeen(door(WIDE_VIEW), at(1.2)).sees).not.toBe('both');
+    // ±44°: the crown of the tallest close up stands at 52°, a step back at 32°
+    expect(doorSeen(door(WIDE_VIEW), at(1.2)).cut).toEqual(['tallNear']);
   });
-  it('loses the face at a tilt outside the interval', () => {
-    const view = doorView(1.2, 152);
-    expect(seenAt(view, 0)).toEqual({ faces: true, parcel: true });
-    expect(seenAt(view, 30).faces).toBe(false);
-    expect(seenAt(view, -30).parcel).toBe(false);
+  it('cuts the parcel from high up: the higher, the more of it', () => {
+    const shares = [1.0, 1.3, 1.5, 1.7].map((lensM) => doorSeen(door(), at(lensM)).parcel);
+    expect(shares).toEqual([...shares].sort((a, b) => b - a));
+    expect(shares.at(-1)).toBeLessThan(1);
+    // A wedge that looks down brings it back
+    expect(doorSeen(door(), at(1.7, 12)).parcel).toBeGreaterThan(shares.at(-1) ?? 1);
   });
-  it('picks the smallest wedge that shows both', () => {
-    const view = {
-      faces: { fromDeg: 5, toDeg: 20 },
-      parcel: { fromDeg: 7, toDeg: 60 },
-      both: { fromDeg: 7, toDeg: 20 },
-    };
-    expect(tiltAdvice(view)).toEqual({ tiltDeg: 8, sees: 'both' });
+  it('loses a face at a tilt outside the interval, and keeps it inside', () => {
+    const scene = door();
+    for (const one of visitorsOf(scene)) {
+      const interval = tiltInterval(scene, one, { lensM: 1.2, sideDeg: 0 });
+      if (!interval) throw new Error(one.id);
+      const cut = (tiltDeg: number) => doorSeen(scene, at(1.2, tiltDeg)).cut.includes(one.id);
+      expect([cut(interval.fromDeg + 0.1), cut(interval.toDeg - 0.1)]).toEqual([false, false]);
+      // The sweep ends at 60° either way
+      if (interval.fromDeg > -60) expect(cut(interval.fromDeg - 0.1)).toBe(true);
+      if (interval.toDeg < 60) expect(cut(interval.toDeg + 0.1)).toBe(true);
+    }
+  });
+  it('keeps a visitor aside only while it is turned to them', () => {
+    const scene = door(TALL_VIEW, { matRightM: 1.2, nearestM: 0.3, farthestM: 0.9 });
+    const pan = panInterval(scene, visitor(scene, 'tallFar'), { lensM: 1.2, tiltDeg: 0 });
+    expect(pan?.fromDeg).toBeGreaterThan(-30);
+    expect(pan && (pan.fromDeg + pan.toDeg) / 2).toBeGreaterThan(0);
+  });
+  it('sees the mirror of a door in the mirror', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -1.2, max: 1.2, noNaN: true }),
+        fc.constantFrom(...TILTS),
+        fc.constantFrom(0, 20, 35),
+        fc.double({ min: 0.9, max: 1.7, noNaN: true }),
+        fc.double({ min: 0.03, max: 0.4, noNaN: true }),
+        (matRightM, tiltDeg, sideDeg, lensM, outM) => {
+          const reveal = { side: 'right', clearM: 0.1, outM } as const;
+          const one = doorSeen(door(TALL_VIEW, { matRightM, reveal }), at(lensM, tiltDeg, sideDeg));
+          const other = doorSeen(
+            door(TALL_VIEW, { matRightM: -matRightM, reveal: { ...reveal, side: 'left' } }),
+            at(lensM, tiltDeg, -sideDeg),
+          );
+          expect(other.cut).toEqual(one.cut);
+          expect(other.parcel).toBeCloseTo(one.parcel, 6);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+  it('loses none of a picture to a plain wall, a seventh on a side wedge of 35°, more beside a reveal', () => {
+    expect(wallShare(door(WIDE_VIEW), at(1.2))).toBe(0);
+    // 155° turned by 35° look 22.5° past the wall: 14.5 % of the width
+    expect(wallShare(door(WIDE_VIEW), at(1.2, 0, 35))).toBeCloseTo(22.5 / 155, 1);
+    const beside = door(TALL_VIEW, { reveal: { side: 'right', clearM: 0.05, outM: 0.2 } });
+    expect(wallShare(beside, at(1.2))).toBeGreaterThan(0.2);
+    expect(wallShare(beside, at(1.2, 0, -20))).toBeLessThan(wallShare(beside, at(1.2)));
+  });
+  it('hides a face behind a reveal', () => {
+    const scene = door(TALL_VIEW, { matRightM: 0.5, reveal: { side: 'right', clearM: 0.1, outM: 0.5 } });
+    expect(doorSeen(scene, at(1.2)).cut).toHaveLength(4);
   });
 });
 
-describe('a better height', () => {
-  it('tells a cut face from a whole one by hand', () => {
-    // Lens 1.2 m, no tilt, ±44°: a crown of 1.95 m at 0.6 m stands at 51.3°, at 1.2 m at 32.0°; its chin at 22.8°
-    expect(faceSeen(1.2, 0, 88, 1.95, 0.6)).toBe(false);
-    expect(faceSeen(1.2, 0, 88, 1.95, 1.2)).toBe(true);
-    expect(faceSeen(1.2, -8, 88, 1.95, 0.6)).toBe(true);
-    expect(inWords(facesCut(1.2, 0, 88), say)).toEqual(['the tallest close up']);
-    expect(facesCut(1.2, 0, 152)).toEqual([]);
+describe('wedges', () => {
+  it('keep the horizon with the side wedge on the wall, and roll it the other way round: 30° and 15° by 7.6°', () => {
+    expect(Math.abs(lookWrongOrder({ tiltDeg: 15, sideDeg: 30 }).rollDeg)).toBeCloseTo(7.6, 1);
+    expect(lookWrongOrder({ tiltDeg: 0, sideDeg: 35 })).toMatchObject({ rollDeg: 0, tiltDownDeg: 0 });
+    expect(lookWrongOrder({ tiltDeg: 12, sideDeg: 0 }).rollDeg).toBeCloseTo(0, 9);
+    expect(lookWrongOrder({ tiltDeg: 12, sideDeg: 0 }).tiltDownDeg).toBeCloseTo(12, 9);
   });
-  it('finds the nearest one that shows more, and none where all is seen', () => {
-    expect(betterHeight(1.2, 152)).toBeNull();
-    const better = betterHeight(1.2, 88);
-    expect(better?.sees).toBe('faces');
-    // What it says holds when it is done
-    const view = doorView(better?.heightM ?? 0, 88);
-    expect(seenAt(view, better?.tiltDeg ?? 0).faces).toBe(true);
+  it('stand out by half their slope and the thin end each', () => {
+    expect(stackProudM(TALL_VIEW, { tiltDeg: 8, sideDeg: 0 })).toBeCloseTo(
+      0.003 + 0.065 * Math.tan((8 * Math.PI) / 180),
+      9,
+    );
+    expect(stackProudM(TALL_VIEW, { tiltDeg: 0, sideDeg: 0 })).toBe(0);
+  });
+});
+
+describe('the proposal at a door', () => {
+  const anywhere = { lowestM: 0.9, highestM: 1.6 };
+  it('is as high as the button can be reached, shows all, and is believed', () => {
+    const best = proposeDoor(door(), anywhere);
+    expect(best).toMatchObject({ sees: 'both', sideDeg: 0 });
+    expect(best?.tiltDeg).toBeGreaterThan(0);
+    expect(best?.believed).toBeGreaterThanOrEqual(0.9);
+    expect(best && isInReach(best)).toBe(true);
+    expect(best && doorSeen(door(), best).sees).toBe('both');
+    for (const lensM of mapHeights.filter((one) => best && one > best.lensM + 1e-9 && isInReach({ lensM: one }))) {
+      const higher = at(lensM, best?.tiltDeg, best?.sideDeg);
+      expect(doorSeen(door(), higher).sees !== 'both' || believed(door(), higher, 'both') < 0.9).toBe(true);
+    }
+  });
+  it('stays where the lead lets the plate sit', () => {
+    const best = proposeDoor(door(), { lowestM: 1.63, highestM: 1.66 });
+    expect(best?.lensM).toBeGreaterThanOrEqual(1.63);
+    expect(best?.lensM).toBeLessThanOrEqual(1.66);
+  });
+  it('turns to a door that is far aside', () => {
+    const narrow = { ...TALL_VIEW, viewDeg: { horizontal: 112, vertical: 152 } };
+    expect(proposeDoor(door(narrow, { matRightM: -0.9 }), anywhere)?.sideDeg).toBeLessThan(0);
+    expect(proposeDoor(door(narrow, { matRightM: 0.9 }), anywhere)?.sideDeg).toBeGreaterThan(0);
+  });
+  it('says what would save a parcel that is cut: another height, or another wedge there', () => {
+    const hangs = at(1.7);
+    expect(doorSeen(door(), hangs).sees).toBe('faces');
+    const ways = savingWays(door(), hangs, anywhere);
+    expect(ways.length).toBeGreaterThan(0);
+    for (const way of ways) {
+      expect(doorSeen(door(), way).sees).toBe('both');
+      expect(way.lensM === hangs.lensM || way.tiltDeg === hangs.tiltDeg).toBe(true);
+    }
+  });
+  it('draws a map that says the same as each of its places', () => {
+    for (const { tiltDeg, sees } of heightMap(door(), 20))
+      for (const i of [0, 17, 50])
+        expect(sees[i]).toBe(doorSeen(door(), { lensM: mapHeights[i] ?? 0, tiltDeg, sideDeg: 20 }).sees);
+  });
+  it('is less sure the nearer the edge', () => {
+    // From up there the parcel is just in frame, or just not
+    const edge = mapHeights.findLast((lensM) => doorSeen(door(), at(lensM, 4)).sees === 'both') ?? 0;
+    expect(edge).toBeLessThan(1.7);
+    expect(believed(door(), at(edge, 4), 'both')).toBeLessThan(0.9);
+    expect(believed(door(), at(edge - 0.15, 4), 'both')).toBeGreaterThan(0.9);
   });
 });
 

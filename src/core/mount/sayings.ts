@@ -18,11 +18,6 @@ export interface MountSayings {
   metalOf3: None;
   selfTappingScrews: None;
   deburrGrommetCable: None;
-  // doorView
-  tallestCloseUp: None;
-  tallestStepBack: None;
-  shortestCloseUp: None;
-  shortestStepBack: None;
 }
 
 declare module '../said/said' {

@@ -1,37 +1,11 @@
 import { METRES_PER_INCH, type LengthSystem } from '../units';
-import type { DoorView } from './doorView';
+import { PLATE_M, THIN_END_M } from './doorScene';
 import { WALL_FIXINGS, type Wall } from './wall';
 
 /** Wedges of the catalogue, degrees. */
 export const TILT_WEDGES = [4, 8, 12] as const;
 export const SIDE_WEDGES = [20, 35] as const;
 
-/** Tilts that can be built, looking down positive: a wedge with its thick end up looks down. */
-const TILTS = [...TILT_WEDGES.map((deg) => -deg), 0, ...TILT_WEDGES];
-
-export interface TiltAdvice {
-  /** Looking down positive; 0 is no wedge. */
-  readonly tiltDeg: number;
-  readonly sees: 'both' | 'faces' | 'parcel' | 'neither';
-}
-
-/** The smallest wedge with which faces and parcel are in frame; else the faces; else what there is. */
-export function tiltAdvice(view: DoorView): TiltAdvice {
-  const by = (test: (tilt: number) => boolean): number | undefined =>
-    [...TILTS].sort((a, b) => Math.abs(a) - Math.abs(b)).find(test);
-  const inside = (tilt: number, interval: DoorView['both']): boolean =>
-    interval !== null && tilt >= interval.fromDeg && tilt <= interval.toDeg;
-  const both = by((tilt) => inside(tilt, view.both));
-  if (both !== undefined) return { tiltDeg: both, sees: 'both' };
-  const faces = by((tilt) => inside(tilt, view.faces));
-  if (faces !== undefined) return { tiltDeg: faces, sees: 'faces' };
-  const parcel = by((tilt) => inside(tilt, view.parcel));
-  return parcel !== undefined ? { tiltDeg: parcel, sees: 'parcel' } : { tiltDeg: 0, sees: 'neither' };
-}
-
-/** Thickness of plate or wedge at its thin end, and of the device's own plate. */
-const THIN_END_M = 0.003;
-const PLATE_M = 0.004;
 /** A screw hole sits this far from the plate's end. */
 const HOLE_FROM_END_M = 0.012;
 

@@ -56,6 +56,14 @@ export { choiceOf } from './doorbell/choiceOf';
 export { comparisonOf, type Compared } from './doorbell/comparison';
 export type { Choice, Doorbell, TakenReading } from './doorbell/doorbell';
 export { decisionOf, type Decision } from './doorbell/decision';
+export {
+  assumedAtDoor,
+  doorMountOf,
+  doorSceneOf,
+  judgedMount,
+  proposedMount,
+  type DoorMount,
+} from './doorbell/doorMount';
 export { doorOf } from './doorbell/doorOf';
 export type { DoorArea } from './doorbell/look';
 export { notToBeHad } from './doorbell/premisesOf';

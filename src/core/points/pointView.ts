@@ -72,6 +72,8 @@ export interface PointView {
   readonly moved: readonly MovedLead[];
   readonly ticks: Readonly<Record<string, Tick>>;
   readonly mount: Facts<'mountRecorded'>;
+  /** How visitors come to its door. */
+  readonly approach: Facts<'approachDescribed'>;
   readonly yard: Yard;
   readonly waits: Readonly<Partial<Record<CheckId, Wait>>>;
   readonly checks: Readonly<Partial<Record<CheckId, CheckAnswer>>>;

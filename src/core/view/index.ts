@@ -6,6 +6,7 @@ export {
   axesOf,
   directionOf,
   focalPx,
+  lookOf,
   projecting,
   rayOf,
   type Axes,

@@ -54,6 +54,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   checkDone: jobWords.check,
   failureAccepted: jobWords.failureLetStand,
   missAccepted: jobWords.missLetStand,
+  approachDescribed: jobWords.approach,
   pointLeft: jobWords.handingOver,
   photoAttached: jobWords.photo,
   photoDescribed: jobWords.photosMarks,

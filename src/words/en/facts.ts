@@ -441,6 +441,15 @@ export const factWords: FactWords = {
     panDeg: 'head turned to the right, looking out',
     jointDeg: 'head tilted',
   },
+  approachDescribed: {
+    doorSide: { is: 'door from the plate, facing the wall', answers: { left: 'to the left', right: 'to the right' } },
+    asideM: 'middle of the mat, sideways from the plate',
+    standsM: 'visitors stand from the wall',
+    stepM: 'mat higher than where they stand',
+    shortestM: 'shortest visitor',
+    tallestM: 'tallest visitor',
+    revealSide: { is: 'what stands out is, facing the wall', answers: { left: 'to the left', right: 'to the right' } },
+  },
   mountRecorded: {
     heightM: 'lens over standing ground',
     bearingDeg: 'looks to (compass)',

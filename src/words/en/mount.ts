@@ -18,9 +18,4 @@ export const mount: Sentences<MountSayings> = {
   metalOf3: 'metal 3 mm (1/8 in)',
   selfTappingScrews: 'self-tapping screws',
   deburrGrommetCable: 'Deburr and grommet the cable hole.',
-  // mount/doorView
-  tallestCloseUp: 'the tallest close up',
-  tallestStepBack: 'the tallest a step back',
-  shortestCloseUp: 'the shortest close up',
-  shortestStepBack: 'the shortest a step back',
 };

@@ -1,10 +1,11 @@
 import { chooseAmong, optionsFor, type JudgedOption } from '../../advice';
 import { energyBudget, estimate, type EnergyBudget } from '../../bell';
 import { devicesIn, type Catalogue, type DeviceProfile } from '../../catalogue';
-import { doorView } from '../../mount';
+import { TILTS, doorSeen } from '../../mount';
 import type { Job } from '../../job/job';
 import type { Doorbell } from './doorbell';
 import { premisesOf } from './premisesOf';
+import { doorSceneOf } from './doorMount';
 import { surveyOf } from './survey';
 
 /** What one doorbell would be at this door, as the customer may ask. */
@@ -28,6 +29,7 @@ export function comparisonOf(job: Job, point: Doorbell, catalogue: Catalogue): r
   const survey = surveyOf(job, point);
   const { houses } = estimate(survey, DRAWS);
   const premises = premisesOf(job, point, houses, catalogue);
+  const scene = doorSceneOf(point);
   const lensM = point.mount.heightM ?? USUAL_HEIGHT_M;
   return devicesIn(catalogue).map((device) => {
     const asked = { ...survey, device };
@@ -35,7 +37,9 @@ export function comparisonOf(job: Job, point: Doorbell, catalogue: Catalogue): r
     return {
       device,
       way: chooseAmong(asked, houses, options, job.policy.weakSupply, job.policy.powerModule).proposed,
-      parcelInView: doorView(lensM, device.viewDeg.vertical).both !== null,
+      parcelInView: TILTS.some(
+        (tiltDeg) => doorSeen({ ...scene, device }, { lensM, tiltDeg, sideDeg: 0 }).sees === 'both',
+      ),
       budget: energyBudget(device),
     };
   });

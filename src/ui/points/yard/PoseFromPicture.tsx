@@ -4,7 +4,7 @@ import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } fr
 import { Button } from 'react-bootstrap';
 import { landmarksOf, pictureOf, type Landmark, type OwnPicture, type Scene } from '@/core/yard';
 import { PicturePaths } from './PicturePaths';
-import { useYardWorker } from './useYardWorker';
+import { useSeeingWorker } from '../seeing/useSeeingWorker';
 import { degreeText, turnText } from './yardText';
 
 interface Found {
@@ -54,7 +54,7 @@ async function shotOf(file: File): Promise<Shot | null> {
 
 /** How the head hangs by its own picture: a screenshot is taken in, known places are pointed at, the plan’s lines tell whether it is true. */
 export function PoseFromPicture({ scene, lensM, name, onFound }: Props) {
-  const worker = useYardWorker();
+  const worker = useSeeingWorker();
   const input = useRef<HTMLInputElement>(null);
   const [shot, setShot] = useState<Shot | null>(null);
   const [fault, setFault] = useState<string | null>(null);

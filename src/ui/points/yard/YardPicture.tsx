@@ -12,6 +12,9 @@ interface Props {
   readonly beside?: Aim;
 }
 
+/** Nearer to a side of the picture a name stands inwards of what it names. */
+const EDGE = 60;
+
 /** What the camera will show: ground, what stands in the way, a visitor at each target; a missed one is dashed. */
 export function YardPicture({ scene, aim, seen, name, beside }: Props) {
   const { widthPx, heightPx } = scene.camera;
@@ -64,9 +67,9 @@ export function YardPicture({ scene, aim, seen, name, beside }: Props) {
             <text
               key={target.id}
               className="strong halo"
-              x={Math.min(widthPx - 24 * unit, Math.max(24 * unit, head[0]))}
+              x={Math.min(widthPx - 4 * unit, Math.max(4 * unit, head[0]))}
               y={Math.max(14 * unit, head[1] - headPx - 5 * unit)}
-              textAnchor="middle"
+              textAnchor={head[0] < EDGE * unit ? 'start' : head[0] > widthPx - EDGE * unit ? 'end' : 'middle'}
               style={{ fontSize: 12 * unit, strokeWidth: 4 * unit }}
             >
               {name(target.what)}

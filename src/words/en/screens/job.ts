@@ -54,6 +54,7 @@ export const job = {
   check: 'check',
   failureLetStand: 'failure let stand',
   missLetStand: 'missed target let stand',
+  approach: 'way to the door',
   handingOver: 'handing over',
   photo: 'photo',
   photosMarks: 'photo’s marks',

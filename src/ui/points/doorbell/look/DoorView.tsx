@@ -1,7 +1,7 @@
 'use client';
 import { doorLookWords } from '@/words/screens';
-import { USUAL_HEIGHT_M, doorView, seenAt } from '@/core/mount';
-import { deviceOf } from '@/core/points';
+import { PARCEL_ASKED, USUAL_HEIGHT_M, doorSeen } from '@/core/mount';
+import { doorSceneOf } from '@/core/points';
 import { ViewArea } from '../../../rungs/look/ViewArea';
 import { useTerms } from '../../../log/useSay';
 import { useDoorbell } from '../useDoorbell';
@@ -12,7 +12,8 @@ export function DoorView() {
   const { kept } = useDoorbell();
   const { shouldSee = [], holeHeightM } = kept.look;
   const asked = { faces: shouldSee.includes('faces'), parcel: shouldSee.includes('parcel') };
-  const seen = seenAt(doorView(holeHeightM ?? USUAL_HEIGHT_M, deviceOf(kept).viewDeg.vertical), 0);
+  const { cut, parcel } = doorSeen(doorSceneOf(kept), { lensM: holeHeightM ?? USUAL_HEIGHT_M, tiltDeg: 0, sideDeg: 0 });
+  const seen = { faces: cut.length === 0, parcel: parcel >= PARCEL_ASKED };
   const lost = [
     ...(asked.faces && !seen.faces ? [doorLookWords.faces] : []),
     ...(asked.parcel && !seen.parcel ? [doorLookWords.theParcelOnThe] : []),

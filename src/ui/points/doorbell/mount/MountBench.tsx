@@ -1,31 +1,43 @@
 'use client';
 import { mountWords } from '@/words/screens';
 import { Filled } from '../../../figures/Filled';
-import type { ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { lengthsOf } from '@/core/job';
-import { deviceOf, hazardsAt, plateSurveyOf } from '@/core/points';
+import { assumedAtDoor, deviceOf, doorMountOf, hazardsAt, judgedMount } from '@/core/points';
 import {
+  BELIEVED_ENOUGH,
+  PARCEL_ASKED,
   SIDE_WEDGES,
   TILT_WEDGES,
-  USUAL_HEIGHT_M,
   WALL_FIXINGS,
-  betterHeight,
-  doorView,
-  facesCut,
-  platePlace,
+  believed,
+  isInReach,
+  buttonM,
+  lookWrongOrder,
+  panInterval,
   screwFor,
-  seenAt,
-  tiltAdvice,
+  stackProudM,
+  tiltInterval,
+  visitorsOf,
+  wallShare,
+  type DoorHangs,
+  type DoorProposal,
+  type Interval,
 } from '@/core/mount';
 import { capital, lengthText } from '@/core/units';
 import { Choices } from '../../../form/Choices';
 import { FieldGroup } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
 import { Cautions } from '../../../verdict/Cautions';
+import { useSeeingWorker } from '../../seeing/useSeeingWorker';
 import { useDoorbell } from '../useDoorbell';
+import { DoorAbove } from './DoorAbove';
+import { DoorPicture } from './DoorPicture';
 import { DoorSide } from './DoorSide';
+import { HeightMap } from './HeightMap';
+import { StackDrawing } from './StackDrawing';
 
 /** The words of a wedge: its angle and where its thick end goes. */
 const TILTS = [
@@ -41,12 +53,21 @@ const SIDES = [
     { value: String(deg), words: mountWords.thickSideRight({ deg }) },
   ]),
 ];
+const sideWords = (deg: number): string => SIDES.find(({ value }) => Number(value) === deg)?.words ?? mountWords.none;
 const SEES_WORDS = {
   both: mountWords.facesAndTheParcel,
   faces: mountWords.facesAreInFrame,
   parcel: mountWords.theParcelIsIn,
   neither: mountWords.notEveryFaceIs,
 } as const;
+
+const VISITOR_WORDS = {
+  tallNear: mountWords.tallestCloseUp,
+  tallFar: mountWords.tallestStepBack,
+  shortNear: mountWords.shortestCloseUp,
+  shortFar: mountWords.shortestStepBack,
+} as const;
+const percent = (share: number): number => Math.round(100 * share);
 
 /** How high it hangs, which wedges, which screws, and what it sees from there. */
 export function MountBench() {
@@ -57,133 +78,298 @@ export function MountBench() {
   const device = deviceOf(point);
   const scope = { pointId: point.id };
   const small = (metres: number): string => lengthText(metres, lengths, 'small');
-  const place = platePlace(plateSurveyOf(point));
   const { mount } = point;
   const { ask, typed, words } = useFacts('mountRecorded', scope, kept.mount);
-  const seen = useFacts('pointDescribed', scope, kept.look);
-  const lowest = place?.lowestM ?? USUAL_HEIGHT_M;
-  const highest = place?.highestM ?? USUAL_HEIGHT_M;
-  const planned = Math.min(Math.max(USUAL_HEIGHT_M, lowest), highest);
-  const heightM = mount.heightM ?? planned;
-  const tiltDeg = (mount.tiltDeg ?? 0) * (mount.tiltThickEnd === 'down' ? -1 : 1);
-  const sideDeg = (mount.sideDeg ?? 0) * (mount.sideThick === 'left' ? -1 : 1);
-  const view = doorView(heightM, device.viewDeg.vertical);
-  const advice = tiltAdvice(view);
-  const { faces, parcel } = seenAt(view, tiltDeg);
-  const cut = facesCut(heightM, tiltDeg, device.viewDeg.vertical);
-  const sees = faces && parcel ? 'both' : faces ? 'faces' : parcel ? 'parcel' : 'neither';
+  const seenAtLook = useFacts('pointDescribed', scope, kept.look);
+  const approach = useFacts('approachDescribed', scope, kept.approach);
+  const { scene, range, hangs } = useMemo(() => doorMountOf(point), [point]);
+  const { seen, ways } = judgedMount(point);
+  const proposed = useProposal(useMemo(() => doorMountOf(kept), [kept]));
+  const { sees, cut, parcel } = seen;
+  const { tiltDeg, sideDeg, lensM } = hangs;
   const outside =
-    mount.heightM !== undefined && place?.lowestM != null && (heightM < lowest - 0.005 || heightM > highest + 0.005);
+    mount.heightM !== undefined &&
+    look.holeHeightM !== undefined &&
+    (lensM < range.lowestM - 0.005 || lensM > range.highestM + 0.005);
   const screw = look.wall && screwFor(look.wall, device.plateM, tiltDeg, sideDeg, lengths);
-  const best = wedgeWords(advice.tiltDeg);
-  const better = betterHeight(heightM, device.viewDeg.vertical);
+  const roll = Math.abs(lookWrongOrder(hangs).rollDeg);
+  const saves = ways.find((way) => way.tiltDeg === tiltDeg)?.lensM ?? null;
+  const sure = believed(scene, hangs, sees);
+  const assumed = assumedAtDoor(kept);
+  const writeTilt = (deg: number | null) =>
+    write('mountRecorded', {
+      ...scope,
+      tiltDeg: deg === null ? null : Math.abs(deg),
+      tiltThickEnd: deg === null || deg === 0 ? null : deg > 0 ? 'up' : 'down',
+    });
+  const writeSide = (deg: number | null) =>
+    write('mountRecorded', {
+      ...scope,
+      sideDeg: deg === null ? null : Math.abs(deg),
+      sideThick: deg === null || deg === 0 ? null : deg > 0 ? 'right' : 'left',
+    });
+  const take = (way: DoorHangs) => {
+    write('mountRecorded', { ...scope, heightM: Number(way.lensM.toFixed(2)) });
+    if (way.tiltDeg !== tiltDeg) writeTilt(way.tiltDeg);
+    if (way.sideDeg !== sideDeg) writeSide(way.sideDeg);
+  };
+  const wayWords = (way: DoorProposal): string =>
+    mountWords.wayHangs({
+      small: small(way.lensM),
+      tilt: wedgeWords(way.tiltDeg),
+      side: sideWords(way.sideDeg),
+      sees: SEES_WORDS[way.sees],
+      cut: way.sees === 'neither' ? mountWords.facesCut({ cut: way.cut }) : `${percent(way.believed)} %`,
+    });
+  const isProposedHere =
+    proposed !== null &&
+    Math.abs(proposed.lensM - lensM) < 0.005 &&
+    proposed.tiltDeg === tiltDeg &&
+    proposed.sideDeg === sideDeg;
   return (
-    <div className="halves">
-      <section>
-        <Cautions words={hazardsAt(job, 'mount')} />
-        <DoorSide
-          heightM={heightM}
-          tiltDeg={tiltDeg}
-          verticalDeg={device.viewDeg.vertical}
-          view={view}
-          lengths={lengths}
-          onDrag={(metres, done) =>
-            done
-              ? write('mountRecorded', { ...scope, heightM: metres })
-              : draft({ kind: 'mountRecorded', data: { ...scope, heightM: metres } })
-          }
-        />
-        <p data-testid="sees">
-          <b className={sees === 'both' ? 'moss' : 'straw-ink'}>
-            {mountWords.at({
-              small: small(heightM),
-              planned: mount.heightM === undefined ? mountWords.planned : '',
-              sees: SEES_WORDS[sees],
-            })}
-          </b>{' '}
-          {cut.length > 0 && <span>{mountWords.cut({ cut: cut.map(say).join(', ') })}</span>}{' '}
-          {advice.tiltDeg !== tiltDeg && advice.sees !== sees && advice.sees !== 'neither' && (
-            <span>{mountWords.tiltWedge({ best, sees: SEES_WORDS[advice.sees] })}</span>
-          )}{' '}
-          {better && (
-            <span className="soft">
-              {mountWords.atTiltWedge({
-                small: small(better.heightM),
-                wedgeWords: wedgeWords(better.tiltDeg),
-                sees: SEES_WORDS[better.sees],
-              })}
-            </span>
-          )}
-        </p>
-        {outside && (
-          <p className="brick">{mountWords.theLeadLetsThe({ small: small(lowest), small2: small(highest) })}</p>
-        )}
-        {screw && look.wall && (
-          <p>
-            <Filled
-              parts={mountWords.screwsAtLeastThrough<ReactNode>({
-                longerThanStocked: (
-                  <b className="figure">{screw.stockM === null ? mountWords.longerThanStocked : small(screw.stockM)}</b>
-                ),
-                small: small(screw.neededM),
-                small2: small(screw.stackM),
-                bit: say(WALL_FIXINGS[look.wall].bit),
-              })}
-            />
-          </p>
-        )}
-        <p className="small soft">{mountWords.facingTheWallThick}</p>
-        {look.wall && WALL_FIXINGS[look.wall].caution && (
-          <p className="caution">{say(WALL_FIXINGS[look.wall].caution)}</p>
-        )}
-        <p className="caution">{mountWords.findWiresAndPipes}</p>
-      </section>
-      <section>
-        <FieldGroup
-          kind="mountRecorded"
-          scope={scope}
-          fields={[typed('heightM'), typed('wall', { hint: mountWords.softJointRebar })]}
-        />
-        <Choices
-          label={mountWords.tiltWedge2}
-          options={TILTS}
-          chosen={mount.tiltDeg === undefined ? undefined : String(tiltDeg)}
-          onPick={(value) =>
-            write('mountRecorded', {
-              ...scope,
-              tiltDeg: value === null ? null : Math.abs(Number(value)),
-              tiltThickEnd: value === null || value === '0' ? null : Number(value) > 0 ? 'up' : 'down',
-            })
-          }
-        />
-        <Choices
-          label={mountWords.sideWedge}
-          options={SIDES}
-          chosen={mount.sideDeg === undefined ? undefined : String(sideDeg)}
-          onPick={(value) =>
-            write('mountRecorded', {
-              ...scope,
-              sideDeg: value === null ? null : Math.abs(Number(value)),
-              sideThick: value === null || value === '0' ? null : Number(value) > 0 ? 'right' : 'left',
-            })
-          }
-        />
-        {mount.level === undefined && mount.fixings === undefined && mount.seal === undefined && (
-          <Button
-            onClick={() =>
-              write('mountRecorded', { ...scope, level: 'yes', fixings: job.policy.fixings, seal: 'topAndSides' })
+    <>
+      <Cautions words={hazardsAt(job, 'mount')} />
+      <div className="door-views">
+        <section>
+          <h3>
+            {mountWords.fromTheSide} <span className="small soft">{mountWords.dragUpAndDown}</span>
+          </h3>
+          <DoorSide
+            scene={scene}
+            hangs={hangs}
+            seen={seen}
+            lengths={lengths}
+            saves={saves}
+            onDrag={(metres, done) =>
+              done
+                ? write('mountRecorded', { ...scope, heightM: metres })
+                : draft({ kind: 'mountRecorded', data: { ...scope, heightM: metres } })
             }
-          >
-            {capital(
-              [words('level', 'yes'), words('fixings', job.policy.fixings), mountWords.sealedTopAndSides].join(', '),
-            )}
+          />
+        </section>
+        <section>
+          <h3>
+            {mountWords.fromAbove} <span className="small soft">{mountWords.lookingOutTap}</span>
+          </h3>
+          <DoorAbove scene={scene} hangs={hangs} seen={seen} onSide={writeSide} />
+        </section>
+        <section>
+          <h3>
+            {mountWords.whatItWillShow}{' '}
+            <span className="small soft figure">
+              {device.viewDeg.horizontal}° × {device.viewDeg.vertical}°
+            </span>
+          </h3>
+          <DoorPicture scene={scene} hangs={hangs} />
+        </section>
+      </div>
+      <p data-testid="sees" className="lead-line">
+        <b className={sees === 'both' ? 'moss' : 'straw-ink'}>
+          {mountWords.at({
+            small: small(lensM),
+            planned: mount.heightM === undefined ? mountWords.planned : '',
+            sees: SEES_WORDS[sees],
+          })}
+        </b>{' '}
+        {cut.length > 0 && <span>{mountWords.cut({ cut: cut.map((id) => VISITOR_WORDS[id]).join(', ') })}</span>}{' '}
+        {parcel < PARCEL_ASKED && (
+          <span>{mountWords.ofTheParcel({ percent: percent(parcel), asked: percent(PARCEL_ASKED) })}</span>
+        )}{' '}
+        {sees !== 'neither' && <span className="soft">{mountWords.believedTo({ percent: percent(sure) })}</span>}{' '}
+        <span className="soft">{mountWords.isWall({ percent: percent(wallShare(scene, hangs)) })}</span>
+      </p>
+      {ways.map((way) => (
+        <p key={`${way.lensM} ${way.tiltDeg}`} data-testid="saves">
+          {wayWords(way)}{' '}
+          <Button variant="link" onClick={() => take(way)}>
+            {mountWords.hangItSo}
           </Button>
-        )}
-        {ask('level')}
-        {seen.ask('wall')}
-        {ask('fixings')}
-        {ask('seal')}
-      </section>
-    </div>
+        </p>
+      ))}
+      {proposed && !isProposedHere && !(proposed.sees === sees && sees === 'neither' && proposed.cut >= cut.length) && (
+        <p data-testid="proposed">
+          <b>{proposed.believed >= BELIEVED_ENOUGH ? mountWords.proposed : mountWords.bestThatWasFound}</b>{' '}
+          {wayWords(proposed)}{' '}
+          <Button variant="link" onClick={() => take(proposed)}>
+            {mountWords.hangItSo}
+          </Button>
+        </p>
+      )}
+      {!isInReach(hangs) && <p className="brick">{mountWords.buttonOutOfReach({ small: small(buttonM(hangs)) })}</p>}
+      {outside && (
+        <p className="brick">
+          {mountWords.theLeadLetsThe({ small: small(range.lowestM), small2: small(range.highestM) })}
+        </p>
+      )}
+      <div className="halves block-top">
+        <section>
+          <h3>
+            {mountWords.theStack} <span className="small soft">{mountWords.facingWallFirst}</span>
+          </h3>
+          <StackDrawing tiltDeg={tiltDeg} sideDeg={sideDeg} />
+          <p>
+            {tiltDeg !== 0 && sideDeg !== 0 && mountWords.wrongOrderRolls({ deg: roll.toFixed(1) })}{' '}
+            {stackProudM(device, hangs) > 0 && mountWords.standsProud({ small: small(stackProudM(device, hangs)) })}
+          </p>
+          {screw && look.wall && (
+            <p>
+              <Filled
+                parts={mountWords.screwsAtLeastThrough<ReactNode>({
+                  longerThanStocked: (
+                    <b className="figure">
+                      {screw.stockM === null ? mountWords.longerThanStocked : small(screw.stockM)}
+                    </b>
+                  ),
+                  small: small(screw.neededM),
+                  small2: small(screw.stackM),
+                  bit: say(WALL_FIXINGS[look.wall].bit),
+                })}
+              />
+            </p>
+          )}
+          <p className="small soft">{mountWords.facingTheWallThick}</p>
+          {look.wall && WALL_FIXINGS[look.wall].caution && (
+            <p className="caution">{say(WALL_FIXINGS[look.wall].caution)}</p>
+          )}
+          <p className="caution">{mountWords.findWiresAndPipes}</p>
+        </section>
+        <section>
+          <h3>
+            {mountWords.heightAndWedge} <span className="small soft">{mountWords.whereBothAreSeen}</span>
+          </h3>
+          <HeightMap
+            scene={scene}
+            hangs={hangs}
+            range={range}
+            proposed={proposed}
+            lengths={lengths}
+            onTilt={writeTilt}
+          />
+          <p className="small soft">{mountWords.mapKey}</p>
+          <Intervals point={point} />
+        </section>
+      </div>
+      <div className="halves block-top">
+        <section>
+          <h3>{mountWords.howVisitorsCome}</h3>
+          {approach.ask('doorSide')}
+          <FieldGroup
+            kind="approachDescribed"
+            scope={scope}
+            fields={[
+              approach.typed('asideM'),
+              approach.typed('standsM'),
+              approach.typed('stepM'),
+              approach.typed('shortestM'),
+              approach.typed('tallestM'),
+            ]}
+          />
+          {look.revealM !== undefined && approach.ask('revealSide')}
+          {assumed.length > 0 && (
+            <p className="small soft">
+              {mountWords.assumedHere({ what: assumed.map((field) => approach.called(field)).join(', ') })}
+            </p>
+          )}
+        </section>
+        <section>
+          <FieldGroup
+            kind="mountRecorded"
+            scope={scope}
+            fields={[typed('heightM'), typed('wall', { hint: mountWords.softJointRebar })]}
+          />
+          <Choices
+            label={mountWords.tiltWedge2}
+            options={TILTS}
+            chosen={mount.tiltDeg === undefined ? undefined : String(tiltDeg)}
+            onPick={(value) => writeTilt(value === null ? null : Number(value))}
+          />
+          <Choices
+            label={mountWords.sideWedge}
+            options={SIDES}
+            chosen={mount.sideDeg === undefined ? undefined : String(sideDeg)}
+            onPick={(value) => writeSide(value === null ? null : Number(value))}
+          />
+          {mount.level === undefined && mount.fixings === undefined && mount.seal === undefined && (
+            <Button
+              onClick={() =>
+                write('mountRecorded', { ...scope, level: 'yes', fixings: job.policy.fixings, seal: 'topAndSides' })
+              }
+            >
+              {capital(
+                [words('level', 'yes'), words('fixings', job.policy.fixings), mountWords.sealedTopAndSides].join(', '),
+              )}
+            </Button>
+          )}
+          {ask('level')}
+          {seenAtLook.ask('wall')}
+          {ask('fixings')}
+          {ask('seal')}
+        </section>
+      </div>
+    </>
   );
 }
+
+/** What is proposed where the plate can sit, worked out beside the page; null until it is. */
+function useProposal({ scene, range }: ReturnType<typeof doorMountOf>): DoorProposal | null {
+  const worker = useSeeingWorker();
+  const [proposed, setProposed] = useState<DoorProposal | null>(null);
+  // The same door asked anew, by a log that was folded anew, is no new question
+  const key = JSON.stringify([scene, range]);
+  useEffect(() => {
+    let isAsked = true;
+    const [asked, within] = JSON.parse(key) as [typeof scene, typeof range];
+    void worker.proposeDoor(asked, within).then((told) => {
+      if (isAsked) setProposed(told);
+    });
+    return () => {
+      isAsked = false;
+    };
+  }, [worker, key]);
+  return proposed;
+}
+
+/** Between which tilts and turns everybody and the parcel stay in frame. */
+function Intervals({ point }: { readonly point: ReturnType<typeof useDoorbell>['point'] }) {
+  const rows = useMemo(() => {
+    const { scene, hangs } = doorMountOf(point);
+    return [...visitorsOf(scene), 'parcel' as const].map((what) => ({
+      words: what === 'parcel' ? mountWords.parcel : VISITOR_WORDS[what.id],
+      tilt: tiltInterval(scene, what, hangs),
+      pan: panInterval(scene, what, hangs),
+    }));
+  }, [point]);
+  const text = (interval: Interval | null, less: string, more: string): string =>
+    interval
+      ? mountWords.interval({
+          from: end(interval.fromDeg, less, more),
+          to: end(interval.toDeg, less, more),
+        })
+      : mountWords.never;
+  return (
+    <details>
+      <summary>{mountWords.betweenWhich}</summary>
+      <table className="table intervals" data-testid="intervals">
+        <thead>
+          <tr>
+            <th />
+            <th scope="col">{mountWords.tilt}</th>
+            <th scope="col">{mountWords.turnLookingOut}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ words, tilt, pan }) => (
+            <tr key={words}>
+              <th scope="row">{words}</th>
+              <td className="figure">{text(tilt, mountWords.up, mountWords.down)}</td>
+              <td className="figure">{text(pan, mountWords.left, mountWords.right)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  );
+}
+
+const end = (deg: number, less: string, more: string): string =>
+  Math.round(deg) === 0 ? '0°' : `${Math.abs(Math.round(deg))}° ${deg < 0 ? less : more}`;

@@ -1,0 +1,109 @@
+import {
+  USUAL_HEIGHT_M,
+  USUAL_SCENE,
+  doorSeen,
+  platePlace,
+  proposeDoor,
+  savingWays,
+  type DoorHangs,
+  type DoorProposal,
+  type DoorScene,
+  type DoorSeen,
+  type LensRange,
+} from '../../mount';
+import type { Doorbell } from './doorbell';
+import { deviceOf, plateSurveyOf } from './survey';
+
+// What a doorbell sees at its door. Answers are those of somebody who faces the wall; the scene looks out of it.
+
+/** A visitor who stands back stands so much farther from the wall than one close up. */
+const STEP_BACK_M = 0.6;
+
+/** The door before its doorbell, with what nobody said taken as usual. */
+export function doorSceneOf(point: Doorbell): DoorScene {
+  const { approach, look } = point;
+  const { doorSide, asideM, standsM, stepM, shortestM, tallestM, revealSide } = approach;
+  const { sideClearM, revealM } = look;
+  const nearestM = standsM ?? USUAL_SCENE.nearestM;
+  return {
+    device: deviceOf(point),
+    shortestM: shortestM ?? USUAL_SCENE.shortestM,
+    tallestM: tallestM ?? USUAL_SCENE.tallestM,
+    nearestM,
+    farthestM: nearestM + STEP_BACK_M,
+    // Who faces the wall has left and right the other way round
+    matRightM: (asideM ?? 0) * (doorSide === 'right' ? -1 : 1) * (doorSide === undefined ? 0 : 1),
+    stepM: stepM ?? USUAL_SCENE.stepM,
+    reveal:
+      revealSide !== undefined && sideClearM !== undefined && revealM !== undefined
+        ? { side: revealSide === 'left' ? 'right' : 'left', clearM: sideClearM, outM: revealM }
+        : null,
+  };
+}
+
+/** What of the scene nobody said. */
+export const assumedAtDoor = ({ approach }: Doorbell): readonly (keyof Doorbell['approach'])[] =>
+  (['doorSide', 'asideM', 'standsM', 'stepM', 'shortestM', 'tallestM'] as const).filter(
+    (field) => approach[field] === undefined,
+  );
+
+/** Where the lens may sit: what lead, marks and lips allow; anywhere within reach where nobody looked. */
+export function lensRangeOf(point: Doorbell): LensRange {
+  const place = platePlace(plateSurveyOf(point));
+  return place?.lowestM != null && place.highestM != null
+    ? { lowestM: place.lowestM, highestM: place.highestM }
+    : ANYWHERE;
+}
+const ANYWHERE: LensRange = { lowestM: 0.9, highestM: 1.6 };
+
+/** Wedges as they are noted, in the scene’s directions: thick end up looks down, thick side right looks right out of the wall. */
+const wedgesOf = ({ mount }: Doorbell): Pick<DoorHangs, 'tiltDeg' | 'sideDeg'> => ({
+  tiltDeg: (mount.tiltDeg ?? 0) * (mount.tiltThickEnd === 'down' ? -1 : 1),
+  sideDeg: (mount.sideDeg ?? 0) * (mount.sideThick === 'left' ? -1 : 1),
+});
+
+export interface DoorMount {
+  readonly scene: DoorScene;
+  readonly range: LensRange;
+  /** As it was noted, or as it is thought of until then. */
+  readonly hangs: DoorHangs;
+  /** Its height was taped. */
+  readonly isNoted: boolean;
+}
+
+export function doorMountOf(point: Doorbell): DoorMount {
+  const range = lensRangeOf(point);
+  const { heightM } = point.mount;
+  return {
+    scene: doorSceneOf(point),
+    range,
+    hangs: {
+      lensM: heightM ?? Math.min(Math.max(USUAL_HEIGHT_M, range.lowestM), range.highestM),
+      ...wedgesOf(point),
+    },
+    isNoted: heightM !== undefined,
+  };
+}
+
+interface Judged {
+  readonly seen: DoorSeen;
+  readonly ways: readonly DoorProposal[];
+}
+const judgedMounts = new WeakMap<Doorbell, Judged>();
+
+/** What is seen as it hangs, and what would show more; worked out once for each fold. */
+export function judgedMount(point: Doorbell): Judged {
+  const before = judgedMounts.get(point);
+  if (before) return before;
+  const { scene, hangs, range } = doorMountOf(point);
+  const seen = doorSeen(scene, hangs);
+  const judged = { seen, ways: seen.sees === 'both' ? [] : savingWays(scene, hangs, range) };
+  judgedMounts.set(point, judged);
+  return judged;
+}
+
+/** What is proposed where the plate can sit. */
+export const proposedMount = (point: Doorbell): DoorProposal | null => {
+  const { scene, range } = doorMountOf(point);
+  return proposeDoor(scene, range);
+};

@@ -1,0 +1,62 @@
+import { wrap, type Remote } from 'comlink';
+import { useEffect, useMemo } from 'react';
+import { proposeDoor } from '@/core/mount';
+import { poseOfPicture } from '@/core/yard';
+import type { SeeingWorker } from '@/workers/seeing.worker';
+
+/** Works in the page itself, where a browser has no worker to give. */
+const HERE: SeeingWorker = { poseOfPicture, proposeDoor };
+type Task = keyof SeeingWorker;
+type Asked<K extends Task> = Parameters<SeeingWorker[K]>;
+type Told<K extends Task> = Promise<ReturnType<SeeingWorker[K]>>;
+
+/** A thread of its own for what takes long, begun when it is first asked. */
+class SeeingThread {
+  private worker: Worker | null = null;
+  private remote: Remote<SeeingWorker> | null = null;
+  private isBroken = typeof Worker === 'undefined';
+
+  readonly poseOfPicture = (...asked: Asked<'poseOfPicture'>): Told<'poseOfPicture'> =>
+    this.ask(
+      (remote) => remote.poseOfPicture(...asked),
+      () => HERE.poseOfPicture(...asked),
+    );
+  readonly proposeDoor = (...asked: Asked<'proposeDoor'>): Told<'proposeDoor'> =>
+    this.ask(
+      (remote) => remote.proposeDoor(...asked),
+      () => HERE.proposeDoor(...asked),
+    );
+
+  readonly end = (): void => {
+    this.worker?.terminate();
+    this.worker = null;
+    this.remote = null;
+  };
+
+  /** Asks the thread; where it can’t be had, it is worked out here. */
+  private ask<T>(from: (remote: Remote<SeeingWorker>) => Promise<T>, here: () => T): Promise<T> {
+    const remote = this.begun();
+    if (!remote) return Promise.resolve(here());
+    return new Promise<T>((resolve, reject) => {
+      this.worker?.addEventListener('error', () => {
+        this.isBroken = true;
+        this.end();
+        resolve(here());
+      });
+      from(remote).then(resolve, reject);
+    });
+  }
+
+  private begun(): Remote<SeeingWorker> | null {
+    if (this.remote || this.isBroken) return this.remote;
+    this.worker = new Worker(new URL('../../../workers/seeing.worker.ts', import.meta.url), { type: 'module' });
+    this.remote = wrap<SeeingWorker>(this.worker);
+    return this.remote;
+  }
+}
+
+export function useSeeingWorker(): SeeingThread {
+  const thread = useMemo(() => new SeeingThread(), []);
+  useEffect(() => thread.end, [thread]);
+  return thread;
+}
