@@ -32,6 +32,14 @@ export const LIMITS = {
   yardM: { least: 0.3, most: 200 },
   /** A side of something that stands in a yard. */
   obstacleM: { least: 0.05, most: 60 },
+  /** A place on the plan of a site. */
+  planM: { least: -300, most: 300 },
+  /** From the corner of a wall to a point on it. */
+  alongM: { least: 0, most: 300 },
+  /** By how much eaves stand out. */
+  eaveM: { least: 0, most: 3 },
+  /** Ground over that of the plan. */
+  groundM: { least: -20, most: 20 },
   /** Of a compass. */
   bearingDeg: { least: 0, most: 360 },
   pairs: { least: 1, most: 8 },

@@ -73,6 +73,7 @@ export interface Folding {
   /** What feeds the doors of a supply from now on, by its id. */
   readonly chosen: Map<string, Feed>;
   readonly notes: Note[];
+  readonly shapes: Set<string>;
   expectedAt: string | null;
   policyWhy: Job['policyWhy'];
 }

@@ -1,3 +1,4 @@
+import { sitePlanOf } from './sitePlanOf';
 import { boardsOf } from '../house/boards';
 import { circuitsWith } from '../house/circuits';
 import { HouseDraft } from '../house/houseDraft';
@@ -201,6 +202,13 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   },
   aimPlanned: sayOfPoint,
   approachDescribed: sayOfPoint,
+  pointOnPlan: sayOfPoint,
+  planDescribed: (state, entry) => state.book.say('planDescribed', entry, null, entry.data),
+  shapeDrawn: (state, entry) => {
+    const { shapeId, ...said } = entry.data;
+    state.shapes.add(shapeId);
+    state.book.say(`shapeDrawn/${shapeId}`, entry, null, said);
+  },
   missAccepted: (_state, entry, point) => {
     if (point) point.missesAccepted = { ...point.missesAccepted, [entry.data.targetId]: takenFrom(entry) };
   },
@@ -249,6 +257,7 @@ export function fold(head: JobHead, given: readonly Entry[]): Job {
     readings: [],
     chosen: new Map(),
     notes: [],
+    shapes: new Set(),
     expectedAt: null,
     policyWhy: {},
   };
@@ -278,6 +287,11 @@ export function fold(head: JobHead, given: readonly Entry[]): Job {
     site,
     customer: book.facts('customerDescribed'),
     meter: book.facts('meterDescribed'),
+    plan: sitePlanOf(
+      [...state.shapes],
+      (id) => book.facts(`shapeDrawn/${id}`) as Facts<'shapeDrawn'>,
+      book.facts('planDescribed'),
+    ),
     policy: setting.policy,
     policyWhy: state.policyWhy,
     boards,

@@ -7,6 +7,7 @@ import type { EntryData, EntryKind, Person } from '../kinds/register';
 import type { Facts, Source } from '../kinds/said';
 import type { Rung } from '../kinds/rungs';
 import type { Point } from '../points/point';
+import type { SitePlan } from '../site';
 
 export type PhotoMark = NonNullable<NonNullable<EntryData<'photoDescribed'>['marks']>[number]>;
 
@@ -51,6 +52,8 @@ export interface Job {
   readonly customer: Facts<'customerDescribed'>;
   /** The meter that readings are taken with from now on. */
   readonly meter: Facts<'meterDescribed'>;
+  /** The plan of the site, one for all its points. */
+  readonly plan: SitePlan;
   readonly policy: Policy;
   /** Why this job departs from the firm’s policy, by matter. */
   readonly policyWhy: { readonly [M in keyof Policy]?: string };

@@ -121,6 +121,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
     ticks: {},
     mount: facts('mountRecorded'),
     approach: facts('approachDescribed'),
+    onPlan: facts('pointOnPlan'),
     yard: yardOf([...draft.yard], (kind, placed) => facts(kind, `${id}/${placed}`), facts('aimPlanned')),
     waits,
     checks,

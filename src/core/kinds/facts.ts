@@ -5,6 +5,7 @@ import { BOX_FACTS, CABLE_FACTS } from './box';
 import { CHIME_FACTS, RUN_FACTS } from './chime';
 import { CIRCUIT_FACTS, HUNT_FACTS } from './circuit';
 import { OUTLET_FACTS } from './outlet';
+import { ON_WALL_FACTS, PLAN_FACTS, SHAPE_FACTS } from './plan';
 import { PHOTO_FACTS } from './photo';
 import { POINT_FACTS } from './point';
 import { METER_FACTS } from './reading';
@@ -34,6 +35,9 @@ export const FACTS = {
   obstacleStands: OBSTACLE_FACTS,
   aimPlanned: AIM_FACTS,
   approachDescribed: APPROACH_FACTS,
+  shapeDrawn: SHAPE_FACTS,
+  planDescribed: PLAN_FACTS,
+  pointOnPlan: ON_WALL_FACTS,
   mountRecorded: MOUNT_FACTS,
 } as const;
 

@@ -20,6 +20,7 @@ export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungSt
 export type { Facts, Source } from './said';
 export { BOX_MATERIALS, BOX_SETTINGS, BOX_SHAPES, CLAMPS, DEVICES_IN, FED_FROMS, FIXED_TOS } from './box';
 export { OUTLET_COVERS } from './outlet';
+export { SHAPES } from './plan';
 export { TARGETS, WANTED } from './yard';
 export { PROTECTIONS } from './board';
 export { MATERIALS, PRESENT_PATHS, REAR_DOORS } from './chime';

@@ -89,6 +89,8 @@ export const POINT_FACTS = {
   oldFixture: fact.choice(OLD_FIXTURES),
   mountedOn: fact.choice(MOUNTED_ON),
   fixtureHeightM: fact.tape(LIMITS.fixtureHeightM),
+  /** By how much the eave stands out under which it hangs. */
+  overhangM: fact.tape(LIMITS.eaveM),
   /** Where its wall looks, clockwise from north. */
   wallBearingDeg: fact.angle(LIMITS.bearingDeg),
   switchedBy: fact.text(),

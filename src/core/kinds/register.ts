@@ -1,4 +1,5 @@
 import { approachDescribed } from './approach';
+import { planDescribed, pointOnPlan, shapeDrawn } from './plan';
 import type { InferType } from 'yup';
 import { boxDescribed, cableDescribed, conductorTested, fixtureChosen, leadMoved } from './box';
 import { outletDescribed, plugFixtureChosen } from './outlet';
@@ -80,6 +81,9 @@ export const ENTRY_KINDS = {
   aimPlanned,
   missAccepted,
   approachDescribed,
+  shapeDrawn,
+  planDescribed,
+  pointOnPlan,
   mountRecorded,
   waitStarted,
   checkDone,

@@ -1,4 +1,4 @@
-import { directionOf, isHidden, lengthOf, minus, angleBetween, radiansOf, dot, type Box, type Vec3 } from '../view';
+import { directionOf, isHidden, lengthOf, minus, angleBetween, radiansOf, dot, type Solid, type Vec3 } from '../view';
 
 /** One lamp head: a point that shines about its axis; the axis is where a camera with this bearing and tilt would look. */
 export interface Lamp {
@@ -38,7 +38,7 @@ export function beamOf({ fluxLm, beamDeg }: Pick<Lamp, 'fluxLm' | 'beamDeg'>): B
  * Lux of one lamp on receivers past boxes: inverse square and cosine, no reflection; 0 behind a receiver.
  * @returns a function of a receiver that is elsewhere than the lamp
  */
-export function luxOf(lamp: Lamp, boxes: readonly Box[]): (receiver: Receiver) => number {
+export function luxOf(lamp: Lamp, boxes: readonly Solid[]): (receiver: Receiver) => number {
   const { exponent, peakCd } = beamOf(lamp);
   const axis = directionOf(lamp.bearingDeg, lamp.tiltDownDeg);
   return ({ point, normal }) => {

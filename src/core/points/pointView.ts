@@ -72,6 +72,8 @@ export interface PointView {
   readonly moved: readonly MovedLead[];
   readonly ticks: Readonly<Record<string, Tick>>;
   readonly mount: Facts<'mountRecorded'>;
+  /** Where it hangs on the plan of the site. */
+  readonly onPlan: Facts<'pointOnPlan'>;
   /** How visitors come to its door. */
   readonly approach: Facts<'approachDescribed'>;
   readonly yard: Yard;

@@ -1,7 +1,9 @@
 import type { CAMERA_FIELDS } from '../catalogue';
 import { cameraOf } from '../catalogue';
 import type { Job } from '../job/job';
-import { proposeAim, type Aim, type Scene } from '../yard';
+import { frameOf, solidsFor, toLocal, type PointFrame, type Shape, type SitePlan } from '../site';
+import type { Vec3 } from '../view';
+import { proposeAim, type Aim, type PrivateArea, type Scene, type Surroundings } from '../yard';
 import { buildOf } from './builds';
 import type { Point } from './point';
 
@@ -38,6 +40,45 @@ function builtOf({ mount }: Point): Aim | null {
   };
 }
 
+/** Where a point hangs on the plan; null where it is on none. */
+export function frameOfPoint(job: Job, { onPlan: { shapeId, side, alongM } }: Point): PointFrame | null {
+  return shapeId === undefined || side === undefined ? null : frameOf(job.plan, { shapeId, side, alongM: alongM ?? 0 });
+}
+
+/** Of a window whose height nobody said: its sill and its head over the ground. Engineering defaults. */
+const WINDOW_M = { sill: 1, head: 2.2 } as const;
+
+/** What of a plan lies before a point. */
+export function aroundOf(plan: SitePlan, frame: PointFrame): Surroundings {
+  const local = ({ corners }: Shape) => corners.map((corner) => toLocal(frame, corner));
+  const of = (...what: readonly Shape['what'][]) => plan.shapes.filter((shape) => what.includes(shape.what));
+  return {
+    solids: solidsFor(plan, frame),
+    walks: of('path').map(local),
+    areas: [
+      ...of('street', 'garden').map((shape): PrivateArea => ({
+        id: shape.id,
+        what: shape.what,
+        corners: local(shape).map(([x, y]): Vec3 => [x, y, shape.groundM]),
+      })),
+      ...of('window').map((shape): PrivateArea => {
+        const [a = [0, 0], b = a] = local(shape);
+        const [sill, head] = [shape.groundM + WINDOW_M.sill, shape.groundM + (shape.tallM ?? WINDOW_M.head)];
+        return {
+          id: shape.id,
+          what: shape.what,
+          corners: [
+            [a[0], a[1], sill],
+            [b[0], b[1], sill],
+            [b[0], b[1], head],
+            [a[0], a[1], head],
+          ],
+        };
+      }),
+    ],
+  };
+}
+
 const known = new WeakMap<Point, { readonly scene: YardScene | null }>();
 
 /**
@@ -57,7 +98,16 @@ function workOut(job: Job, point: Point): YardScene | null {
   if (!fixture) return null;
   const { camera, assumed } = cameraOf(fixture);
   const { targets, obstacles, planned } = point.yard;
-  const scene: Scene = { camera, surface: point.look.mountedOn === 'eave' ? 'eave' : 'wall', targets, obstacles };
+  const surface = point.look.mountedOn === 'eave' ? 'eave' : 'wall';
+  const frame = frameOfPoint(job, point);
+  const scene: Scene = {
+    camera,
+    surface,
+    targets,
+    obstacles,
+    overhangM: surface === 'eave' ? (point.look.overhangM ?? null) : null,
+    around: frame && aroundOf(job.plan, frame),
+  };
   const lens = planned.lensM ?? point.look.fixtureHeightM;
   const lensM = lens ?? USUAL_LENS_M;
   const proposed = proposeAim(scene, lensM);

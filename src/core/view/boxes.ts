@@ -1,3 +1,4 @@
+import { isInsidePrism, prismStops, type Prism } from './prism';
 import type { Vec3 } from './vector';
 
 /** Something solid that stands along the axes of the world, metres. */
@@ -6,19 +7,27 @@ export interface Box {
   readonly max: Vec3;
 }
 
+/** Anything that stands in the way of a look. */
+export type Solid = Box | Prism;
+
+const isPrism = (solid: Solid): solid is Prism => 'footprint' in solid;
+
 const AXES = [0, 1, 2] as const;
 /** Of the way between two places: a shorter stretch inside a box is rounding. */
 const LEAST_STRETCH = 1e-12;
 
-/** Whether a place lies strictly inside a box. */
-export const isInside = ({ min, max }: Box, place: Vec3): boolean =>
-  AXES.every((i) => min[i] < place[i] && place[i] < max[i]);
+/** Whether a place lies strictly inside something solid. */
+export const isInside = (solid: Solid, place: Vec3): boolean =>
+  isPrism(solid) ? isInsidePrism(solid, place) : AXES.every((i) => solid.min[i] < place[i] && place[i] < solid.max[i]);
 
 /**
- * Whether some point strictly between two places lies strictly inside a box: touching a face, an edge or a corner stops
- * nothing.
+ * Whether some point strictly between two places lies strictly inside something solid: touching a face, an edge or a corner
+ * stops nothing.
  */
-export function stops({ min, max }: Box, from: Vec3, to: Vec3): boolean {
+export const stops = (solid: Solid, from: Vec3, to: Vec3): boolean =>
+  isPrism(solid) ? prismStops(solid, from, to) : boxStops(solid, from, to);
+
+function boxStops({ min, max }: Box, from: Vec3, to: Vec3): boolean {
   let [enters, leaves] = [0, 1];
   for (const i of AXES) {
     const way = to[i] - from[i];
@@ -34,6 +43,6 @@ export function stops({ min, max }: Box, from: Vec3, to: Vec3): boolean {
   return true;
 }
 
-/** Whether any of the boxes stands between two places. */
-export const isHidden = (boxes: readonly Box[], from: Vec3, to: Vec3): boolean =>
+/** Whether any of them stands between two places. */
+export const isHidden = (boxes: readonly Solid[], from: Vec3, to: Vec3): boolean =>
   boxes.some((box) => stops(box, from, to));

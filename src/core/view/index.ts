@@ -1,5 +1,6 @@
 export { SURFACES, aimAt, lookAt, type Aim, type Joint, type Mounting, type Surface } from './aimJoint';
-export { isHidden, isInside, stops, type Box } from './boxes';
+export { isHidden, isInside, stops, type Box, type Solid } from './boxes';
+export { isInsideOutline, type Prism } from './prism';
 export {
   PROJECTIONS,
   alongAxes,

@@ -1,4 +1,4 @@
-import { isHidden, type Box } from './boxes';
+import { isHidden, type Solid } from './boxes';
 import { alongAxes, axesOf, focalPx, projecting, type Camera, type Lens } from './camera';
 import { lengthOf, minus, type Vec3 } from './vector';
 
@@ -40,7 +40,7 @@ export const isInFrame = ({ widthPx, heightPx }: Lens, [x, y]: readonly [number,
   x >= -EDGE_PX && x < widthPx - EDGE_PX && y >= -EDGE_PX && y < heightPx - EDGE_PX;
 
 /** Sees points with a camera past boxes. */
-export function sees(camera: Camera, boxes: readonly Box[]): (point: Vec3) => SeenPoint {
+export function sees(camera: Camera, boxes: readonly Solid[]): (point: Vec3) => SeenPoint {
   const axes = axesOf(camera);
   const f = focalPx(camera);
   const project = projecting(camera);

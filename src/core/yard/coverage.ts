@@ -11,7 +11,7 @@ import {
   type PixelClass,
   type Vec3,
 } from '../view';
-import { FACE_M, boxesOf, cameraAt, lensPlace, type Aim, type Scene, type Wanted } from './scene';
+import { FACE_M, standing, cameraAt, lensPlace, type Aim, type Scene, type Wanted } from './scene';
 import { askedPxPerM } from './seenTarget';
 
 /** A stretch of a yard in one row whose faces are seen alike. */
@@ -36,8 +36,8 @@ export function coverageOf(scene: Scene, aim: Aim, { acrossM, awayM, cellM }: Ex
   const axes = axesOf(camera);
   const project = projecting(camera);
   const f = focalPx(camera);
-  const lens = lensPlace(aim);
-  const boxes = boxesOf(scene);
+  const lens = lensPlace(scene, aim);
+  const boxes = standing(scene);
   const classAt = (place: Vec3): PixelClass => {
     const offset = minus(place, lens);
     const [right, down, forward] = alongAxes(axes, offset);

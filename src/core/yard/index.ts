@@ -7,13 +7,14 @@ export { landmarksOf, poseOfPicture, type Landmark, type OwnPicture, type Pictur
 export { proposeAim } from './proposeAim';
 export {
   FACE_M,
-  boxesOf,
   cameraAt,
   isVisited,
   jointOf,
   lensPlace,
   placeAt,
   targetPlace,
+  boxOf,
+  standing,
   type Aim,
   type Obstacle,
   type ObstacleKind,
@@ -21,6 +22,9 @@ export {
   type Target,
   type TargetKind,
   type Wanted,
+  type PrivateArea,
+  type Surroundings,
+  type Walk,
   type Where,
 } from './scene';
 export { STEEP_DEG, askedPxPerM, hiddenBehind, seenTargets, type Miss, type SeenTarget } from './seenTarget';

@@ -10,7 +10,7 @@ const LAMP = { outDeg: 20, downDeg: 40, asideM: 0.12, beforeLensM: 0.02 } as con
 export function lampsOf(scene: Scene, aim: Aim): readonly Lamp[] {
   const { lamps, lampLm, lampBeamDeg } = scene.camera;
   const { bearingDeg } = cameraAt(scene, aim);
-  const [x, y, z] = lensPlace(aim);
+  const [x, y, z] = lensPlace(scene, aim);
   return Array.from({ length: lamps }, (_, i) => {
     const side = lamps === 1 ? 0 : 2 * (i / (lamps - 1)) - 1;
     return {
@@ -26,7 +26,7 @@ export function lampsOf(scene: Scene, aim: Aim): readonly Lamp[] {
 /** Lux on a plane at a target that faces the fixture: a face, or a neighbour’s window. */
 export function luxAt(scene: Scene, aim: Aim, target: Target): number {
   const place = targetPlace(target);
-  const to = minus(lensPlace(aim), place);
+  const to = minus(lensPlace(scene, aim), place);
   const facing: Vec3 = [to[0], to[1], 0];
   const boxes = boxesFor(scene, target);
   return lampsOf(scene, aim).reduce((sum, lamp) => sum + luxOf(lamp, boxes)({ point: place, normal: facing }), 0);

@@ -1,5 +1,5 @@
 import { isNearLine, minus, poseFrom, turnOf, unit, type FoundPose, type Vec3 } from '../view';
-import { boxesOf, lensOf, lensPlace, placeAt, type Scene } from './scene';
+import { boxOf, lensOf, lensPlace, placeAt, type Scene } from './scene';
 
 // How a head stands by its own picture: known places of the yard are pointed at in it.
 
@@ -14,7 +14,6 @@ export interface Landmark {
 
 /** What can be pointed at: feet of targets, and the upper corners of what stands there on the side of the wall. */
 export function landmarksOf(scene: Scene): readonly Landmark[] {
-  const [, ...boxes] = boxesOf(scene);
   return [
     ...scene.targets.map((target): Landmark => ({
       id: `${target.id}-foot`,
@@ -22,11 +21,10 @@ export function landmarksOf(scene: Scene): readonly Landmark[] {
       part: 'foot',
       place: placeAt(target, 0),
     })),
-    ...scene.obstacles.flatMap((one, i): readonly Landmark[] => {
-      const box = boxes[i];
-      if (!box) return [];
-      const [x0, y0] = box.min;
-      const [x1, , z1] = box.max;
+    ...scene.obstacles.flatMap((one): readonly Landmark[] => {
+      const { min, max } = boxOf(one);
+      const [x0, y0] = min;
+      const [x1, , z1] = max;
       return [
         { id: `${one.id}-left`, of: one.stands, part: 'leftCorner', place: [x0, y0, z1] },
         { id: `${one.id}-right`, of: one.stands, part: 'rightCorner', place: [x1, y0, z1] },
@@ -53,7 +51,7 @@ const NEAR_LINE_DEG = 0.5;
 /** How a head stands that is so high. By one mark it is taken to be level; from two on its lean is found too. */
 export function poseOfPicture(scene: Scene, lensM: number, marks: readonly PictureMark[]): OwnPicture {
   if (marks.length === 0) return { refused: 'noMarks' };
-  const position = lensPlace({ lensM });
+  const position = lensPlace(scene, { lensM });
   const lens = lensOf(scene.camera);
   const isLevel = marks.length === 1;
   const rays = marks.map(({ place }) => unit(minus(place, position)));

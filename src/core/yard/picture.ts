@@ -1,21 +1,11 @@
-import { alongAxes, axesOf, minus, projecting, type Box, type Camera, type Vec3 } from '../view';
-import {
-  boxesOf,
-  cameraAt,
-  isVisited,
-  placeAt,
-  targetPlace,
-  type Aim,
-  type Obstacle,
-  type Scene,
-  type Target,
-} from './scene';
+import { alongAxes, axesOf, minus, projecting, type Box, type Camera, type Prism, type Vec3 } from '../view';
+import { boxOf, cameraAt, isVisited, placeAt, targetPlace, type Aim, type Scene, type Target } from './scene';
 
 /** Something drawn in a picture: its pixels in order. */
 export type Outline = readonly (readonly [number, number])[];
 
 export interface PictureBox {
-  readonly obstacle: Obstacle;
+  readonly id: string;
   readonly faces: readonly Outline[];
 }
 
@@ -114,6 +104,38 @@ function facesOf({ min, max }: Box, from: Vec3): readonly (readonly Vec3[])[] {
   ];
 }
 
+/** The upright faces of a prism that may be seen, and its roof. */
+function prismFaces({ footprint, baseM, topM }: Prism, from: Vec3): readonly (readonly Vec3[])[] {
+  const round = footprint.reduce((sum, [x, y], i) => {
+    const [a, b] = footprint[(i + 1) % footprint.length] ?? [x, y];
+    return sum + x * b - a * y;
+  }, 0);
+  const floorM = Math.max(baseM, 0);
+  const walls = footprint.flatMap(([x, y], i): readonly (readonly Vec3[])[] => {
+    const [a, b] = footprint[(i + 1) % footprint.length] ?? [x, y];
+    // Which side of the wall the camera is on
+    const side = (a - x) * (from[1] - y) - (b - y) * (from[0] - x);
+    return side * round < 0
+      ? [
+          [
+            [x, y, floorM],
+            [a, b, floorM],
+            [a, b, topM],
+            [x, y, topM],
+          ],
+        ]
+      : [];
+  });
+  return from[2] > topM ? [...walls, footprint.map(([x, y]): Vec3 => [x, y, topM])] : walls;
+}
+
+/** How far the middle of what is seen is away. */
+const farthest = (faces: readonly (readonly Vec3[])[], from: Vec3): number => {
+  const corners = faces.flat();
+  if (corners.length === 0) return 0;
+  return corners.reduce((sum, [x, y]) => sum + Math.hypot(x - from[0], y - from[1]), 0) / corners.length;
+};
+
 /** A face as one outline; null where part of it is not in front. */
 function outlineOf(draws: Draws, corners: readonly Vec3[]): Outline | null {
   const out: (readonly [number, number])[] = [];
@@ -131,18 +153,20 @@ function outlineOf(draws: Draws, corners: readonly Vec3[]): Outline | null {
 export function pictureOf(scene: Scene, aim: Aim): Picture {
   const camera = cameraAt(scene, aim);
   const draws = drawsOf(camera);
-  const [, ...solid] = boxesOf(scene);
-  const boxes = scene.obstacles
-    .map((obstacle, i) => ({ obstacle, box: solid[i] }))
-    .sort((a, b) => b.obstacle.distanceM - a.obstacle.distanceM)
-    .map(({ obstacle, box }): PictureBox => ({
-      obstacle,
-      faces: box
-        ? facesOf(box, camera.position).flatMap((corners) => {
-            const outline = outlineOf(draws, corners);
-            return outline ? [outline] : [];
-          })
-        : [],
+  const boxes = [
+    ...scene.obstacles.map((one) => ({ id: one.id, faces: facesOf(boxOf(one), camera.position) })),
+    ...(scene.around?.solids ?? []).map(({ shape, prism }) => ({
+      id: shape.id,
+      faces: prismFaces(prism, camera.position),
+    })),
+  ]
+    .sort((a, b) => farthest(b.faces, camera.position) - farthest(a.faces, camera.position))
+    .map(({ id, faces }): PictureBox => ({
+      id,
+      faces: faces.flatMap((corners) => {
+        const outline = outlineOf(draws, corners);
+        return outline ? [outline] : [];
+      }),
     }));
   const figures = scene.targets.flatMap((target): readonly PictureFigure[] => {
     const isVisitor = isVisited(target);

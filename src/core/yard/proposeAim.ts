@@ -41,7 +41,7 @@ function worthOf(scene: Scene, aim: Aim, known: readonly Known[]): number {
  */
 export function proposeAim(scene: Scene, lensM: number): Aim | null {
   if (scene.targets.length === 0) return null;
-  const lens = lensPlace({ lensM });
+  const lens = lensPlace(scene, { lensM });
   const known = scene.targets.map((target): Known => {
     const place = targetPlace(target);
     const offset = minus(place, lens);

@@ -9,8 +9,10 @@ import {
   type Lens,
   type Look,
   type Mounting,
+  type Solid,
   type Vec3,
 } from '../view';
+import type { ShapeKind, SolidShape } from '../site';
 import { lookAt } from '../view';
 
 // The yard before a fixture: x to the right looking out of the wall, y away from it, z up; the origin is on the ground below
@@ -54,12 +56,33 @@ export interface Aim {
   readonly sensorDownDeg?: number;
 }
 
+/** A way that people walk, as places on the ground. */
+export type Walk = readonly (readonly [number, number])[];
+
+/** What is no business of the camera: an area on the ground, or a window as an upright one. */
+export interface PrivateArea {
+  readonly id: string;
+  readonly what: ShapeKind;
+  readonly corners: readonly Vec3[];
+}
+
+/** What of the plan of the site lies before a point, in its own frame. */
+export interface Surroundings {
+  readonly solids: readonly SolidShape[];
+  readonly walks: readonly Walk[];
+  readonly areas: readonly PrivateArea[];
+}
+
 /** All that decides what a camera sees before its wall. */
 export interface Scene {
   readonly camera: CameraProfile;
   readonly surface: Mounting['surface'];
   readonly targets: readonly Target[];
   readonly obstacles: readonly Obstacle[];
+  /** By how much the eave stands out under which it hangs; null where nobody said, or it hangs on a wall. */
+  readonly overhangM?: number | null;
+  /** Null where the point is on no plan: then the house is a straight wall. */
+  readonly around?: Surroundings | null;
 }
 
 /** Of a face over the ground, where a class is asked of it. */
@@ -108,18 +131,26 @@ export const jointOf = ({ panDeg, headUpDeg, headDownDeg }: CameraProfile): Join
   tiltDeg: [-Math.min(90, headUpDeg), Math.min(90, headDownDeg)],
 });
 
-export const lensPlace = ({ lensM }: Pick<Aim, 'lensM'>): Vec3 => [0, BEFORE_WALL_M, lensM];
+/** Under an eave a fixture hangs so far inside of its edge. */
+const INSIDE_EAVE_M = 0.15;
+
+export const lensPlace = ({ overhangM }: Pick<Scene, 'overhangM'>, { lensM }: Pick<Aim, 'lensM'>): Vec3 => [
+  0,
+  Math.max(BEFORE_WALL_M, (overhangM ?? 0) - INSIDE_EAVE_M),
+  lensM,
+];
 
 /** Straight out of the wall is north here. */
 export const mountingOf = ({ surface }: Pick<Scene, 'surface'>): Mounting => ({ surface, outDeg: 0 });
 
 /** The camera as it hangs; under an eave the app turns the picture the right way up again. */
 export function cameraAt(scene: Scene, aim: Aim): Camera & { readonly isTurned: boolean } {
-  if (aim.measured) return { ...lensOf(scene.camera), ...aim.measured, position: lensPlace(aim), isTurned: false };
+  if (aim.measured)
+    return { ...lensOf(scene.camera), ...aim.measured, position: lensPlace(scene, aim), isTurned: false };
   const look = lookAt(mountingOf(scene), aim.panDeg, aim.jointDeg);
   const isTurned = Math.abs(look.rollDeg) > 90;
   const rollDeg = isTurned ? look.rollDeg - Math.sign(look.rollDeg) * 180 : look.rollDeg;
-  return { ...lensOf(scene.camera), ...look, rollDeg, position: lensPlace(aim), isTurned };
+  return { ...lensOf(scene.camera), ...look, rollDeg, position: lensPlace(scene, aim), isTurned };
 }
 
 /** Whether an obstacle is what is to be seen: a car is not hidden by itself. */
@@ -129,14 +160,21 @@ export const isItself = (obstacle: Obstacle, target: Target): boolean => {
   return Math.abs(x - a) <= obstacle.widthM && Math.abs(y - b) <= obstacle.depthM;
 };
 
-/** What stands in the way, as boxes along the wall; the house is one of them. */
-export const boxesOf = ({ obstacles }: Pick<Scene, 'obstacles'>): readonly Box[] => [
-  HOUSE,
-  ...obstacles.map((one): Box => {
-    const [x, y] = placeAt(one, 0);
-    return {
-      min: [x - one.widthM / 2, y - one.depthM / 2, 0],
-      max: [x + one.widthM / 2, y + one.depthM / 2, one.tallM],
-    };
-  }),
+/** An obstacle as a box along the wall. */
+export function boxOf(one: Obstacle): Box {
+  const [x, y] = placeAt(one, 0);
+  return {
+    min: [x - one.widthM / 2, y - one.depthM / 2, 0],
+    max: [x + one.widthM / 2, y + one.depthM / 2, one.tallM],
+  };
+}
+
+/** What the plan has standing there; without a plan the house as a straight wall. */
+const surroundings = ({ around }: Pick<Scene, 'around'>): readonly Solid[] =>
+  around ? around.solids.map(({ prism }) => prism) : [HOUSE];
+
+/** All that stands in the way, the house too. */
+export const standing = (scene: Pick<Scene, 'obstacles' | 'around'>): readonly Solid[] => [
+  ...surroundings(scene),
+  ...scene.obstacles.map(boxOf),
 ];

@@ -5,22 +5,24 @@ import {
   lengthOf,
   minus,
   sees,
-  type Box,
   type PixelClass,
   type SeenPoint,
+  type Solid,
 } from '../view';
 import {
-  boxesOf,
+  boxOf,
   cameraAt,
   isItself,
   lensPlace,
+  standing,
   targetPlace,
   type Aim,
-  type Obstacle,
+  type ObstacleKind,
   type Scene,
   type Target,
   type Wanted,
 } from './scene';
+import type { ShapeKind } from '../site';
 
 /** Why a target is missed; null where it is met. */
 export type Miss = 'hidden' | 'outOfPicture' | 'tooCoarse' | 'inPicture';
@@ -53,13 +55,13 @@ function missOf({ wants }: Target, seen: SeenPoint): Miss | null {
 }
 
 /** What may hide a target: all that stands there but itself. */
-export const boxesFor = (scene: Scene, target: Target): readonly Box[] =>
-  boxesOf({ obstacles: scene.obstacles.filter((one) => !isItself(one, target)) });
+export const boxesFor = (scene: Scene, target: Target): readonly Solid[] =>
+  standing({ ...scene, obstacles: scene.obstacles.filter((one) => !isItself(one, target)) });
 
 /** How each target is seen by a head that hangs so. */
 export function seenTargets(scene: Scene, aim: Aim): readonly SeenTarget[] {
   const camera = cameraAt(scene, aim);
-  const lens = lensPlace(aim);
+  const lens = lensPlace(scene, aim);
   return scene.targets.map((target) => {
     const place = targetPlace(target);
     const seen = sees(camera, boxesFor(scene, target))(place);
@@ -73,13 +75,10 @@ export function seenTargets(scene: Scene, aim: Aim): readonly SeenTarget[] {
   });
 }
 
-/** The obstacle that hides a target first in their list; null where none of them does. */
-export function hiddenBehind(scene: Scene, aim: Aim, target: Target): Obstacle | null {
-  const lens = lensPlace(aim);
-  return (
-    scene.obstacles.find((one) => {
-      const [, box] = boxesOf({ obstacles: [one] });
-      return box !== undefined && !isItself(one, target) && isHidden([box], lens, targetPlace(target));
-    }) ?? null
-  );
+/** What hides a target, first in its list; null where only the house itself does. */
+export function hiddenBehind(scene: Scene, aim: Aim, target: Target): ObstacleKind | ShapeKind | null {
+  const lens = lensPlace(scene, aim);
+  const hides = (solid: Solid): boolean => isHidden([solid], lens, targetPlace(target));
+  const obstacle = scene.obstacles.find((one) => !isItself(one, target) && hides(boxOf(one)));
+  return obstacle?.stands ?? scene.around?.solids.find(({ prism }) => hides(prism))?.shape.what ?? null;
 }

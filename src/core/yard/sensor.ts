@@ -42,7 +42,7 @@ export function isSensed(scene: Scene, aim: SensorHangs, target: Target): boolea
     distanceM <= reachM &&
     distanceM >= blindM &&
     Math.abs(turnDeg) <= scene.camera.sensorLobeDeg / 2 &&
-    !isHidden(boxesFor(scene, target), lensPlace(aim), placeAt(target, BODY_M))
+    !isHidden(boxesFor(scene, target), lensPlace(scene, aim), placeAt(target, BODY_M))
   );
 }
 

@@ -82,7 +82,7 @@ describe('what a floodlight camera sees of its yard', () => {
   it('names what hides a target, and lets a car not be hidden by itself', () => {
     const scene = yard([target('gate', 8, 0)], [shed(5, 40), shed(4, 0, { id: 'hedge', stands: 'hedge' })]);
     const [gate] = scene.targets;
-    expect(gate && hiddenBehind(scene, AHEAD, gate)?.id).toBe('hedge');
+    expect(gate && hiddenBehind(scene, AHEAD, gate)).toBe('hedge');
     const car = target('car', 6, 10, { what: 'car', wants: 'observe' });
     const parked = shed(6.2, 10, { stands: 'car', tallM: 1.5 });
     expect(missOf(yard([car], [parked]))).toEqual([null]);
@@ -147,7 +147,7 @@ describe('the aim that is proposed', () => {
   it('looks at a single target, and away from a neighbour’s window', () => {
     const aim = proposeAim(yard([target('gate', 8, 30)]), 2.9);
     const camera = cameraAt(yard([]), aim ?? AHEAD);
-    const way = minus(targetPlace(target('gate', 8, 30)), lensPlace({ lensM: 2.9 }));
+    const way = minus(targetPlace(target('gate', 8, 30)), lensPlace({}, { lensM: 2.9 }));
     expect(dot(axesOf(camera).forward, way) / lengthOf(way)).toBeGreaterThan(Math.cos(Math.PI / 60));
     const both = yard([target('gate', 8, 30), target('window', 9, -30, { what: 'window', wants: 'out' })]);
     expect(missOf(both, proposeAim(both, 2.9) ?? AHEAD)).toEqual([null, null]);

@@ -11,10 +11,8 @@ export function PicturePaths({ picture, unit }: { readonly picture: Picture; rea
         <path key={i} d={pathOf(outline)} />
       ))}
       <path d={pathOf(picture.horizon)} />
-      {picture.boxes.flatMap(({ obstacle, faces }) =>
-        faces.map((outline, i) => (
-          <path key={`${obstacle.id} ${i}`} d={`${pathOf(outline)}Z`} strokeWidth={2 * unit} />
-        )),
+      {picture.boxes.flatMap(({ id, faces }) =>
+        faces.map((outline, i) => <path key={`${id} ${i}`} d={`${pathOf(outline)}Z`} strokeWidth={2 * unit} />),
       )}
       {picture.figures.map(
         ({ target, foot, head }) =>

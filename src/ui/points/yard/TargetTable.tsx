@@ -34,7 +34,7 @@ export function TargetTable({ scene, aim, seen, doubt, name, fineness, picked, o
     switch (miss) {
       case 'hidden': {
         const by = hiddenBehind(scene, aim, target);
-        return by ? yardWords.missHidden({ what: name(by.stands) }) : yardWords.missHouse;
+        return by ? yardWords.missHidden({ what: name(by) }) : yardWords.missHouse;
       }
       case 'outOfPicture':
         return yardWords.missOut;

@@ -41,9 +41,9 @@ export function YardPicture({ scene, aim, seen, name, beside }: Props) {
         {ground.map((outline, i) => (
           <path key={i} className="tile" d={path(outline)} strokeWidth={unit * 0.6} />
         ))}
-        {boxes.flatMap(({ obstacle, faces }) =>
+        {boxes.flatMap(({ id, faces }) =>
           faces.map((outline, i) => (
-            <path key={`${obstacle.id} ${i}`} className="face" d={`${path(outline)}Z`} strokeWidth={unit * 1.4} />
+            <path key={`${id} ${i}`} className="face" d={`${path(outline)}Z`} strokeWidth={unit * 1.4} />
           )),
         )}
         {figures.map(({ target, foot, head, headPx }) => (

@@ -1,6 +1,6 @@
 import { yardWords } from '@/words/screens';
 import type { Say } from '@/words';
-import { TARGETS, WANTED } from '@/core/kinds';
+import { SHAPES, TARGETS, WANTED } from '@/core/kinds';
 import { said } from '@/core/said';
 
 /** What things of a yard are called, and how finely they are seen. A car is called alike, whether it is to be seen or stands in the way. */
@@ -9,7 +9,9 @@ export const yardNames = (say: Say) => ({
     say(
       TARGETS.some((one) => one === what)
         ? said('answer', { kind: 'targetPlaced', field: 'what', value: what })
-        : said('answer', { kind: 'obstacleStands', field: 'stands', value: what }),
+        : SHAPES.some((one) => one === what)
+          ? said('answer', { kind: 'shapeDrawn', field: 'what', value: what })
+          : said('answer', { kind: 'obstacleStands', field: 'stands', value: what }),
     ),
   fineness: (seenAs: string): string =>
     WANTED.some((one) => one === seenAs)

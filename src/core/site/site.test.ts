@@ -1,0 +1,184 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import { isInside, stops, type Box, type Prism, type Vec3 } from '../view';
+import {
+  alongSide,
+  crossingSides,
+  faultOf,
+  frameOf,
+  outwardOf,
+  readyShape,
+  sidesOf,
+  solidsFor,
+  toLocal,
+  toSite,
+  withLength,
+  withTurn,
+  type Corner,
+  type Shape,
+} from './index';
+
+const OBLONG: readonly Corner[] = [
+  [0, 0],
+  [0, 7],
+  [10, 7],
+  [10, 0],
+];
+const shape = (corners: readonly Corner[], more: Partial<Shape> = {}): Shape => ({
+  id: 'h',
+  what: 'house',
+  corners,
+  tallM: 5,
+  eaveM: 0,
+  groundM: 0,
+  closingM: null,
+  ...more,
+});
+const plan = (...shapes: readonly Shape[]) => ({ shapes, northDeg: null, underlay: null });
+const metre = fc.double({ min: -12, max: 12, noNaN: true });
+const place = fc.tuple(metre, metre, fc.double({ min: -1, max: 8, noNaN: true }));
+
+describe('an outline', () => {
+  it('is told by its sides and turns', () => {
+    expect(sidesOf(OBLONG)).toEqual([
+      { lengthM: 7, turnDeg: 90 },
+      { lengthM: 10, turnDeg: 90 },
+      { lengthM: 7, turnDeg: 90 },
+      { lengthM: 10, turnDeg: 90 },
+    ]);
+  });
+  it('follows a taped side: the others keep their length, the closing one takes up the difference', () => {
+    const longer = withLength(OBLONG, 1, 12);
+    expect(longer).toEqual([
+      [0, 0],
+      [0, 7],
+      [12, 7],
+      [12, 0],
+    ]);
+    const skew = withLength(OBLONG, 0, 8);
+    expect(sidesOf(skew).map(({ lengthM }) => Number(lengthM.toFixed(3)))).toEqual([8, 10, 7, 10.05]);
+  });
+  it('follows a turn that was measured, and gives it back', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 1 }), fc.double({ min: 30, max: 150, noNaN: true }), (side, turn) => {
+        const turned = withTurn(OBLONG, side, turn);
+        expect(sidesOf(turned)[side]?.turnDeg).toBeCloseTo(turn, 9);
+        // What lies before the turn stays
+        expect(turned.slice(0, side + 2)).toEqual(OBLONG.slice(0, side + 2));
+        expect(sidesOf(turned)[side + 1]?.lengthM).toBeCloseTo(sidesOf(OBLONG)[side + 1]?.lengthM ?? 0, 9);
+      }),
+    );
+  });
+  it('says which sides cross, how far it stays open, and what is no wall', () => {
+    const bow: readonly Corner[] = [
+      [0, 0],
+      [4, 4],
+      [4, 0],
+      [0, 4],
+    ];
+    expect(crossingSides(bow)).toEqual([0, 2]);
+    expect(faultOf(shape(bow))).toEqual({ fault: 'cross', sides: [0, 2] });
+    expect(faultOf(shape(OBLONG))).toBeNull();
+    expect(faultOf(shape(OBLONG, { closingM: 10.2 }))).toBeNull();
+    expect(faultOf(shape(OBLONG, { closingM: 10.6 }))).toMatchObject({ fault: 'open' });
+    expect(
+      faultOf(
+        shape([
+          [0, 0],
+          [0, 0.01],
+          [5, 3],
+        ]),
+      ),
+    ).toEqual({ fault: 'flat' });
+    // A line crosses nothing
+    expect(
+      faultOf(
+        shape(
+          [
+            [0, 0],
+            [4, 4],
+          ],
+          { what: 'path' },
+        ),
+      ),
+    ).toBeNull();
+  });
+  it('looks out of each wall, whichever way round it was drawn', () => {
+    // Up the left side: out is to the left, west of the plan
+    expect([0, 1, 2, 3].map((side) => outwardOf(OBLONG, side))).toEqual([270, 0, 90, 180]);
+    expect(outwardOf([...OBLONG].reverse(), 0)).toBe(90);
+  });
+  it('is ready made without crossings for every kind and house', () => {
+    for (const house of ['oblong', 'angle', 'notch'] as const)
+      expect(crossingSides(readyShape('house', [3, 4], house))).toBeNull();
+    expect(readyShape('car', [3, 4])[0]).toEqual([3, 4]);
+  });
+});
+
+describe('the frame of a point', () => {
+  it('puts a point on its wall, its right hand along it', () => {
+    // The lower wall of the house, 4 m from its first corner at (10, 0); it looks down the paper
+    const frame = frameOf(plan(shape(OBLONG)), { shapeId: 'h', side: 3, alongM: 4 });
+    expect(frame).toMatchObject({ origin: [6, 0], outDeg: 180 });
+    if (!frame) throw new Error('no frame');
+    // Looking down the paper right is left on it
+    const [right, out] = toLocal(frame, [2, -5]);
+    expect([right, out].map((one) => Number(one.toFixed(9)))).toEqual([4, 5]);
+    expect(alongSide(OBLONG, 1, 2.5)).toEqual([2.5, 7]);
+  });
+  it('is lost with its wall', () => {
+    expect(frameOf(plan(), { shapeId: 'h', side: 0, alongM: 1 })).toBeNull();
+    expect(frameOf(plan(shape(OBLONG)), { shapeId: 'h', side: 7, alongM: 1 })).toBeNull();
+  });
+  it('leads there and back', () => {
+    fc.assert(
+      fc.property(metre, metre, metre, metre, fc.double({ min: 0, max: 359, noNaN: true }), (x, y, a, b, outDeg) => {
+        const frame = { origin: [a, b] as const, outDeg };
+        const [p, q] = toSite(frame, toLocal(frame, [x, y]));
+        expect(p).toBeCloseTo(x, 9);
+        expect(q).toBeCloseTo(y, 9);
+      }),
+    );
+  });
+  it('has the whole house behind it, and what stands before it before it', () => {
+    const car = shape(readyShape('car', [5, -8]), { id: 'c', what: 'car', tallM: null });
+    const frame = frameOf(plan(shape(OBLONG)), { shapeId: 'h', side: 3, alongM: 4 });
+    if (!frame) throw new Error('no frame');
+    const [house, before] = solidsFor(plan(shape(OBLONG), car), frame);
+    expect(Math.max(...(house?.prism.footprint ?? []).map(([, out]) => out))).toBeCloseTo(0, 9);
+    expect(Math.min(...(before?.prism.footprint ?? []).map(([, out]) => out))).toBeCloseTo(3.6, 9);
+    expect(before?.prism.topM).toBe(1.5);
+  });
+});
+
+describe('a prism', () => {
+  const box: Box = { min: [-2, -3, 0], max: [4, 1, 3] };
+  const prism: Prism = {
+    footprint: [
+      [-2, -3],
+      [4, -3],
+      [4, 1],
+      [-2, 1],
+    ],
+    baseM: 0,
+    topM: 3,
+  };
+  it('stops what the same box stops, from anywhere to anywhere', () => {
+    fc.assert(
+      fc.property(place, place, (from, to) => {
+        expect(stops(prism, from as Vec3, to as Vec3)).toBe(stops(box, from as Vec3, to as Vec3));
+        expect(isInside(prism, from as Vec3)).toBe(isInside(box, from as Vec3));
+      }),
+      { numRuns: 2000 },
+    );
+  });
+  it('lets through what passes in the corner of an angle', () => {
+    const angle: Prism = { footprint: readyShape('house', [0, 0], 'angle'), baseM: 0, topM: 5 };
+    // The corner that is cut out lies right of 6 and over 5
+    expect(stops(angle, [7, 20, 2], [7, 6, 2])).toBe(false);
+    expect(stops(angle, [7, 20, 2], [7, 4, 2])).toBe(true);
+    expect(stops(angle, [20, 7, 2], [3, 7, 2])).toBe(true);
+    expect(stops(angle, [20, 7, 2], [3, 7, 20])).toBe(true);
+    expect(stops(angle, [20, 7, 6], [3, 7, 6])).toBe(false);
+  });
+});
