@@ -48,7 +48,7 @@ module.exports = {
       from: { path: '^src/ui/points/([^/]+)/' },
       to: {
         path: '^src/ui/',
-        pathNot: ['^src/ui/points/$1/', '^src/ui/points/(box/|[^/]+$)', '^src/ui/rungs/', SHARED],
+        pathNot: ['^src/ui/points/$1/', '^src/ui/points/((box|yard|seeing)/|[^/]+$)', '^src/ui/rungs/', SHARED],
       },
     },
     {

@@ -2,6 +2,12 @@ import type { EntryData } from '@/core/kinds';
 import { yardSceneOf } from '@/core/points';
 import type { DemoLog } from './demoLog';
 
+/** The plan of a site: what stands where, metres to the right and up. */
+export function demoPlan(log: DemoLog, northDeg: number, shapes: Readonly<Record<string, DrawnShape>>): void {
+  log.write('planDescribed', { northDeg });
+  for (const [shapeId, said] of Object.entries(shapes)) log.write('shapeDrawn', { shapeId, ...said });
+}
+
 /** Takes the aim that is proposed. */
 export function demoAim(log: DemoLog, pointId: string): void {
   const point = log.job.points.find(({ id }) => id === pointId);
@@ -10,6 +16,7 @@ export function demoAim(log: DemoLog, pointId: string): void {
   log.write('aimPlanned', { pointId, ...aim });
 }
 
+type DrawnShape = Omit<EntryData<'shapeDrawn'>, 'shapeId'>;
 type Target = Omit<EntryData<'targetPlaced'>, 'pointId' | 'targetId'>;
 type Obstacle = Omit<EntryData<'obstacleStands'>, 'pointId' | 'obstacleId'>;
 

@@ -24,6 +24,7 @@ export { measure as measureWords } from './en/screens/measure';
 export { meter as meterWords } from './en/screens/meter';
 export { mount as mountWords } from './en/screens/mount';
 export { photo as photoWords } from './en/screens/photo';
+export { plan as planWords } from './en/screens/plan';
 export { plugFloodlight as plugFloodlightWords } from './en/screens/plugFloodlight';
 export { points as pointsWords } from './en/screens/points';
 export { policy as policyWords } from './en/screens/policy';

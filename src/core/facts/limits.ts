@@ -36,6 +36,8 @@ export const LIMITS = {
   planM: { least: -300, most: 300 },
   /** From the corner of a wall to a point on it. */
   alongM: { least: 0, most: 300 },
+  latitudeDeg: { least: -90, most: 90 },
+  longitudeDeg: { least: -180, most: 180 },
   /** By how much eaves stand out. */
   eaveM: { least: 0, most: 3 },
   /** Ground over that of the plan. */

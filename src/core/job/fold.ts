@@ -287,11 +287,7 @@ export function fold(head: JobHead, given: readonly Entry[]): Job {
     site,
     customer: book.facts('customerDescribed'),
     meter: book.facts('meterDescribed'),
-    plan: sitePlanOf(
-      [...state.shapes],
-      (id) => book.facts(`shapeDrawn/${id}`) as Facts<'shapeDrawn'>,
-      book.facts('planDescribed'),
-    ),
+    plan: sitePlanOf([...state.shapes], (id) => book.facts(`shapeDrawn/${id}`), book.facts('planDescribed')),
     policy: setting.policy,
     policyWhy: state.policyWhy,
     boards,

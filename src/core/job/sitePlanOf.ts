@@ -22,10 +22,12 @@ export function sitePlanOf(
       },
     ];
   });
-  const { northDeg, underlay, underlayLeftM, underlayTopM, underlayWidthM } = said;
+  const { northDeg, latitudeDeg, longitudeDeg, zone, underlay, underlayLeftM, underlayTopM, underlayWidthM } = said;
   return {
     shapes,
     northDeg: northDeg ?? null,
+    onEarth: latitudeDeg === undefined || longitudeDeg === undefined ? null : { latitudeDeg, longitudeDeg },
+    zone: zone ?? null,
     underlay:
       underlay === undefined
         ? null

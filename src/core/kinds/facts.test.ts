@@ -21,6 +21,7 @@ const SCOPES = [
   'photoId',
   'targetId',
   'obstacleId',
+  'shapeId',
 ];
 const all = Object.entries<FactTable>(FACTS).flatMap(([kind, table]) =>
   Object.entries(table).map(([field, one]): [string, string, Fact] => [kind, field, one]),

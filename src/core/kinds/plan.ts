@@ -1,4 +1,5 @@
 import { array, number, tuple } from 'yup';
+import { LIGHT_ZONES } from '../light';
 import { LIMITS, YES_NO, fact, schemasOf } from '../facts';
 import { exact, reference } from './fields';
 
@@ -39,6 +40,11 @@ export const SHAPE_FACTS = {
 export const PLAN_FACTS = {
   /** Where the plan’s up points, clockwise from north. */
   northDeg: fact.angle(LIMITS.bearingDeg),
+  /** Where on earth the site is: for the sun. */
+  latitudeDeg: fact.angle(LIMITS.latitudeDeg),
+  longitudeDeg: fact.angle(LIMITS.longitudeDeg),
+  /** How dark its nights are. */
+  zone: fact.choice(LIGHT_ZONES),
   /** A picture that is drawn over: its photo, its upper left corner, its width. */
   underlay: fact.text(64),
   underlayLeftM: fact.run(LIMITS.planM),

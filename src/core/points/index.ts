@@ -25,6 +25,7 @@ export { missingAtLook } from './missing';
 export { changedKind, doorsToShareWith, newPoint } from './newPoint';
 export { nextMove } from './nextMove';
 export { partsOf } from './parts';
+export { planMarksOf, type OnPlan } from './planMarks';
 export { foundOf, planOf, pointSteps } from './planOf';
 export type { Point } from './point';
 export type { CheckAnswer, MovedLead, PlanSetting, PointView, Tick, Wait } from './pointView';

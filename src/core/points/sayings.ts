@@ -158,6 +158,8 @@ export interface PointsSayings {
   predictedOnly: None;
   notRead: None;
   notListed: None;
+  notDrawn: None;
+  thingsDrawn: { readonly shapes: number };
   // sharedWorries
   thingsOpenCustomer: { readonly missingCount: number; readonly first: readonly Text[] };
   wiFiPlan: { readonly reason: Text };

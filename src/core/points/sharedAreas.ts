@@ -23,6 +23,7 @@ export const SHARED_AREA_NAMES = {
   view: 'View',
   wifi: 'Wi-Fi',
   house: 'House',
+  plan: 'Plan',
   board: 'Board',
   photos: 'Photos',
 } as const;
@@ -35,6 +36,7 @@ export function sharedAreas(job: Job, point: PointView): Readonly<Record<SharedA
   const before = beforeList(job);
   const wifi = wifiOf(job, point);
   const photos = photosOfPoint(job.photos, point.id).length;
+  const shapes = job.plan.shapes.length;
   const ways = job.boards.reduce((sum, board) => sum + board.ways.length, 0);
   return {
     before: counted(before.filter(({ state }) => state === 'ready').length, before.length),
@@ -42,6 +44,10 @@ export function sharedAreas(job: Job, point: PointView): Readonly<Record<SharedA
     wifi: wifi
       ? standing(wifi.measured ? 'done' : 'inHand', wifi.measured ? WIFI_WORDS[wifi.word] : said('predictedOnly'))
       : standing('open', said('notRead')),
+    plan: standing(
+      shapes === 0 ? 'open' : point.onPlan.shapeId === undefined ? 'inHand' : 'done',
+      shapes === 0 ? said('notDrawn') : said('thingsDrawn', { shapes }),
+    ),
     house: known(site.yearBuilt, site.basement, site.heating, site.boardArea),
     board: standing(ways > 0 ? 'done' : 'open', ways > 0 ? said('waysListed', { ways }) : said('notListed')),
     photos: standing(photos > 0 ? 'done' : 'open', photos > 0 ? `${photos}` : said('none')),

@@ -1,4 +1,5 @@
 import type { SHAPES } from '../kinds/plan';
+import type { LightZone } from '../light';
 import type { Prism } from '../view';
 import { alongSide, closingSide, crossingSides, lengthBetween, outwardOf, type Corner } from './outline';
 
@@ -42,9 +43,13 @@ export interface SitePlan {
   /** Bearing of the plan’s up, clockwise from north; null until somebody said. */
   readonly northDeg: number | null;
   readonly underlay: Underlay | null;
+  /** Where on earth it is; null until somebody said. */
+  readonly onEarth: { readonly latitudeDeg: number; readonly longitudeDeg: number } | null;
+  /** How dark its nights are; null until somebody said. */
+  readonly zone: LightZone | null;
 }
 
-export const NO_PLAN: SitePlan = { shapes: [], northDeg: null, underlay: null };
+export const NO_PLAN: SitePlan = { shapes: [], northDeg: null, underlay: null, onEarth: null, zone: null };
 
 /** How tall something is where nobody measured it; null of what lies flat on the ground. Engineering defaults. */
 export const USUAL_TALL_M: Readonly<Record<ShapeKind, number | null>> = {

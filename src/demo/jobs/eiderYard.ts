@@ -1,5 +1,5 @@
 import { demoBox, demoDead, demoFixture, demoTicks } from '../demoBox';
-import { demoYard } from '../demoYard';
+import { demoPlan, demoYard } from '../demoYard';
 import type { DemoJob } from '../demoJob';
 
 /** Three lights to be replaced: a box with room, a pancake box that is overfull, and an old sensor light on a switched leg. */
@@ -70,6 +70,56 @@ export const eiderYard: DemoJob = {
         shed: { stands: 'shed', distanceM: 4.9, turnDeg: 60, how: 'taped', widthM: 2, depthM: 1.8, tallM: 2.2 },
       },
     );
+    demoPlan(log, 20, {
+      house: {
+        what: 'house',
+        corners: [
+          [0, 0],
+          [0, 9],
+          [12, 9],
+          [12, 3.5],
+          [7.5, 3.5],
+          [7.5, 0],
+        ],
+        tallM: 5.4,
+        eaveM: 0.3,
+      },
+      street: {
+        what: 'street',
+        corners: [
+          [-12, -18],
+          [-12, -12.5],
+          [20, -12.5],
+          [20, -18],
+        ],
+      },
+      hedge: {
+        what: 'hedge',
+        corners: [
+          [-4, -11.6],
+          [-4, -11],
+          [1, -11],
+          [1, -11.6],
+        ],
+      },
+      path: {
+        what: 'path',
+        corners: [
+          [0.9, -9],
+          [2.2, -5],
+          [2.6, -0.4],
+        ],
+      },
+      nextDoor: {
+        what: 'window',
+        corners: [
+          [11.5, -4.2],
+          [11.5, -5.6],
+        ],
+      },
+    });
+    // On the wall towards the street, from its corner at the drive
+    log.write('pointOnPlan', { pointId: 'drive', shapeId: 'house', side: 5, alongM: 3.7 });
     demoDead(log, 'drive', 'breaker 9', 'outside lights');
     demoTicks(log, 'drive', 9);
 

@@ -5,7 +5,10 @@ import { sayIn, termsIn } from '@/words';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { Fragment } from 'react';
-import { regionOf, type Job, placeOf } from '@/core/job';
+import { lengthsOf, regionOf, type Job, placeOf } from '@/core/job';
+import { answerName } from '@/core/kinds';
+import { planMarksOf } from '@/core/points';
+import { PlanDrawing } from '../drawing/PlanDrawing';
 import { Lines } from '../paper/Lines';
 import { SHEETS } from '../points/sheets';
 import { CustomerPage } from './CustomerPage';
@@ -50,6 +53,17 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
           [sheetWords.visit, expectedAt && format(parseISO(expectedAt), 'd MMM yyyy HH:mm')],
         ]}
       />
+      {job.plan.shapes.length > 0 && (
+        <section className="keep-together">
+          <h2>{sheetWords.planOfSite}</h2>
+          <PlanDrawing
+            plan={job.plan}
+            marks={planMarksOf(job, (what) => say(answerName('targetPlaced', 'what', what)))}
+            name={({ what }) => say(answerName('shapeDrawn', 'what', what))}
+            lengths={lengthsOf(job)}
+          />
+        </section>
+      )}
       {job.points.map((point, i) => (
         <Fragment key={point.id}>{SHEETS[point.kind].sheet(job, point, i === 0)}</Fragment>
       ))}

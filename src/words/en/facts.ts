@@ -478,6 +478,12 @@ export const factWords: FactWords = {
   },
   planDescribed: {
     northDeg: 'up on the plan is (compass)',
+    latitudeDeg: 'latitude, north',
+    longitudeDeg: 'longitude, east',
+    zone: {
+      is: 'nights round the house',
+      answers: { dark: 'dark', rural: 'rural', suburban: 'suburban', town: 'town' },
+    },
     underlay: 'picture under the plan',
     underlayLeftM: 'its left edge',
     underlayTopM: 'its upper edge',

@@ -157,6 +157,8 @@ export const points: Sentences<PointsSayings> = {
   predictedOnly: 'predicted only',
   notRead: 'not read',
   notListed: 'not listed',
+  notDrawn: 'not drawn',
+  thingsDrawn: ({ shapes }, t) => t.count(shapes, { one: 'thing', other: 'things' }),
   // points/sharedWorries
   thingsOpenCustomer: ({ missingCount, first }) =>
     `${missingCount} things open with the customer before the visit.${first.map((one) => ` ${one}.`).join('')}`,

@@ -123,6 +123,7 @@ const ORDER = [
   'supply',
   'wifi',
   'house',
+  'plan',
   'board',
   'photos',
   'bag',

@@ -39,7 +39,16 @@ export const missingAtSpot = (_job: Job, point: Floodlight): readonly Missing[] 
 /** Areas of its survey; their forms are in `ui/points/floodlight`. */
 export const SPOT_AREA_NAMES = { ...SHARED_AREA_NAMES, fixture: 'Fixture' } as const;
 export type SpotArea = keyof typeof SPOT_AREA_NAMES;
-const ORDER = ['before', 'fixture', 'view', 'wifi', 'house', 'board', 'photos'] as const satisfies readonly SpotArea[];
+const ORDER = [
+  'before',
+  'fixture',
+  'view',
+  'wifi',
+  'house',
+  'plan',
+  'board',
+  'photos',
+] as const satisfies readonly SpotArea[];
 
 /** How every area of a floodlight’s survey stands. */
 export function spotAreas(job: Job, point: Floodlight): readonly AreaStanding[] {

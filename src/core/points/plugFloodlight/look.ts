@@ -41,7 +41,7 @@ export const isUntouchedPlugSpot = ({ look, outlet }: PlugFloodlight): boolean =
 const { board: _board, ...SHARED } = SHARED_AREA_NAMES;
 export const PLUG_SPOT_AREA_NAMES = { ...SHARED, spot: 'Spot' } as const;
 export type PlugSpotArea = keyof typeof PLUG_SPOT_AREA_NAMES;
-const ORDER = ['before', 'spot', 'view', 'wifi', 'house', 'photos'] as const satisfies readonly PlugSpotArea[];
+const ORDER = ['before', 'spot', 'view', 'wifi', 'house', 'plan', 'photos'] as const satisfies readonly PlugSpotArea[];
 
 export function plugSpotAreas(job: Job, point: PlugFloodlight): readonly AreaStanding[] {
   const { mountedOn, wall, fixtureHeightM } = point.look;

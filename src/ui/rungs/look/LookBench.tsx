@@ -8,6 +8,7 @@ import { AreaStrip } from './AreaStrip';
 import { BeforeArea } from './BeforeArea';
 import { BoardArea } from './BoardArea';
 import { HouseArea } from './HouseArea';
+import { PlanArea } from './plan/PlanArea';
 import { ViewArea } from './ViewArea';
 import { WifiArea } from './WifiArea';
 
@@ -17,6 +18,7 @@ export const SHARED_AREA_FORMS = {
   view: ViewArea,
   wifi: WifiArea,
   house: HouseArea,
+  plan: PlanArea,
   board: BoardArea,
   photos: PhotosArea,
 } as const;

@@ -22,6 +22,7 @@ import { measure } from './measure';
 import { meter } from './meter';
 import { mount } from './mount';
 import { photo } from './photo';
+import { plan } from './plan';
 import { plugFloodlight } from './plugFloodlight';
 import { points } from './points';
 import { policy } from './policy';
@@ -58,6 +59,7 @@ export const screens = {
   meter,
   mount,
   photo,
+  plan,
   plugFloodlight,
   points,
   policy,

@@ -2,6 +2,7 @@ import { parts, type Slots } from '../../parts';
 
 /** The sheet. */
 export const sheet = {
+  planOfSite: 'Plan of the site',
   letStandBy: ({ name, words }: { readonly name: string; readonly words: string }) => `let stand by ${name}: ${words}`,
   leversOf: ({ ways }: { readonly ways: string }) => `The levers of the board; yours: ${ways}`,
   yours: ({ names }: { readonly names: string }) => `Yours now: ${names}`,

@@ -1,0 +1,57 @@
+import { degreesOf, isHidden } from '../view';
+import { lensPlace, standing, type Aim, type Scene } from './scene';
+import { sensorReach } from './sensor';
+
+/** How a way is met by the rays of a motion sensor (domain/mount): it sees best what crosses them, worst what comes straight at it. */
+export type Crossing = 'strong' | 'fair' | 'weak' | 'notSensed';
+
+export interface WalkPiece {
+  readonly from: readonly [number, number];
+  readonly to: readonly [number, number];
+  readonly crossing: Crossing;
+}
+
+/** Angle between the way and the line of sight from which on it crosses so well. */
+const CROSSES_DEG = { strong: 45, fair: 20 } as const;
+const PIECE_M = 0.5;
+const BODY_M = 1;
+
+/** The ways that people walk, piece by piece. */
+export function walkPieces(scene: Scene, aim: Aim): readonly WalkPiece[] {
+  const lens = lensPlace(scene, aim);
+  const solids = standing(scene);
+  const { reachM, blindM } = sensorReach(scene.camera, aim);
+  const half = scene.camera.sensorLobeDeg / 2;
+  const crossingOf = ([ax, ay]: WalkPiece['from'], [bx, by]: WalkPiece['to']): Crossing => {
+    const [x, y] = [(ax + bx) / 2 - lens[0], (ay + by) / 2 - lens[1]];
+    const away = Math.hypot(x, y);
+    const isSensed =
+      away <= reachM &&
+      away >= blindM &&
+      Math.abs(degreesOf(Math.atan2(x, y))) <= half &&
+      !isHidden(solids, lens, [(ax + bx) / 2, (ay + by) / 2, BODY_M]);
+    if (!isSensed) return 'notSensed';
+    const [dx, dy] = [bx - ax, by - ay];
+    const between = degreesOf(Math.atan2(Math.abs(dx * y - dy * x), Math.abs(dx * x + dy * y)));
+    return between > CROSSES_DEG.strong ? 'strong' : between >= CROSSES_DEG.fair ? 'fair' : 'weak';
+  };
+  return (scene.around?.walks ?? []).flatMap((walk) =>
+    walk.slice(1).flatMap((end, i): readonly WalkPiece[] => {
+      const start = walk[i] ?? end;
+      const pieces = Math.max(1, Math.round(Math.hypot(end[0] - start[0], end[1] - start[1]) / PIECE_M));
+      const at = (share: number) =>
+        [start[0] + share * (end[0] - start[0]), start[1] + share * (end[1] - start[1])] as const;
+      return Array.from({ length: pieces }, (_, k) => {
+        const [from, to] = [at(k / pieces), at((k + 1) / pieces)];
+        return { from, to, crossing: crossingOf(from, to) };
+      });
+    }),
+  );
+}
+
+/** How far each kind of crossing goes, metres. */
+export function walkLengths(pieces: readonly WalkPiece[]): Readonly<Record<Crossing, number>> {
+  const sums = { strong: 0, fair: 0, weak: 0, notSensed: 0 };
+  for (const { from, to, crossing } of pieces) sums[crossing] += Math.hypot(to[0] - from[0], to[1] - from[1]);
+  return sums;
+}

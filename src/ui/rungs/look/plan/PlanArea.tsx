@@ -1,0 +1,281 @@
+'use client';
+import { planWords } from '@/words/screens';
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { Button } from 'react-bootstrap';
+import { v7 } from 'uuid';
+import { SHAPES, answerName } from '@/core/kinds';
+import { lengthsOf } from '@/core/job';
+import { planMarksOf } from '@/core/points';
+import {
+  PRIVATE,
+  bearingOn,
+  closingSide,
+  faultOf,
+  frameOf,
+  isArea,
+  readyShape,
+  sidesOf,
+  type Corner,
+  type ReadyShape,
+  type Shape,
+  type ShapeKind,
+} from '@/core/site';
+import { lengthText } from '@/core/units';
+import { FieldGroup } from '../../../form/FieldGroup';
+import { useFacts } from '../../../form/useFacts';
+import { PlanDrawing, type PlanScale } from '../../../drawing/PlanDrawing';
+import { saveSvg } from '../../../drawing/saveSvg';
+import { useJob } from '../../../log/JobContext';
+import { useSay } from '../../../log/useSay';
+import { photoAddress } from '../../../photo/MarkedPhoto';
+import { OnWall } from './OnWall';
+import { SideFields } from './SideFields';
+import { UnderlayFields } from './UnderlayFields';
+
+const DRAWING = 'site-plan';
+const STEP_M = 0.1;
+const READY: readonly ReadyShape[] = ['oblong', 'angle', 'notch'];
+const round = (metres: number): number => Math.round(metres * 100) / 100;
+
+/** The plan of the site: one for all its points. Every corner can be dragged, stepped by the arrow keys, and every side typed. */
+export function PlanArea() {
+  const say = useSay();
+  const { keptJob, job, write, draft } = useJob();
+  const lengths = lengthsOf(keptJob);
+  const [picked, setPicked] = useState<string | null>(null);
+  // The house, which every point hangs on, is in hand first
+  const inHand = picked ?? keptJob.plan.shapes[0]?.id ?? null;
+  const shape = job.plan.shapes.find(({ id }) => id === inHand) ?? null;
+  const photo = keptJob.photos.find(({ sha256 }) => sha256 === keptJob.plan.underlay?.sha256);
+  const name = (one: Shape): string => say(answerName('shapeDrawn', 'what', one.what));
+  const { typed: typedPlan } = useFacts(
+    'planDescribed',
+    {},
+    {
+      ...(keptJob.plan.northDeg === null ? {} : { northDeg: keptJob.plan.northDeg }),
+    },
+  );
+  const add = (what: ShapeKind, house: ReadyShape = 'oblong') => {
+    const shapeId = v7();
+    write('shapeDrawn', { shapeId, what, corners: cornersOf(readyShape(what, freePlace(keptJob.plan.shapes), house)) });
+    setPicked(shapeId);
+  };
+  const reshape = (corners: readonly Corner[], done: boolean) => {
+    if (!shape) return;
+    const data = { shapeId: shape.id, corners: cornersOf(corners) };
+    if (done) write('shapeDrawn', data);
+    else draft({ kind: 'shapeDrawn', data });
+  };
+  const north = northFromWalls(keptJob);
+  return (
+    <section>
+      <div className="plan-views">
+        <div>
+          {keptJob.plan.shapes.length === 0 ? (
+            <p>{planWords.beginWithHouse}</p>
+          ) : (
+            <PlanDrawing
+              id={DRAWING}
+              plan={job.plan}
+              marks={planMarksOf(job, (what) => say(answerName('targetPlaced', 'what', what)))}
+              name={name}
+              lengths={lengths}
+              picked={inHand}
+              underlay={
+                photo
+                  ? { href: photoAddress(keptJob.id, photo.sha256, 'whole'), shape: photo.widthPx / photo.heightPx }
+                  : null
+              }
+              onPick={setPicked}
+            >
+              {(draw) => shape && <Handles draw={draw} shape={shape} onMove={reshape} />}
+            </PlanDrawing>
+          )}
+          <p className="row-of">
+            {READY.map((house) => (
+              <Button key={house} variant="secondary" onClick={() => add('house', house)}>
+                {READY_WORDS[house]}
+              </Button>
+            ))}
+          </p>
+          <p className="row-of">
+            {SHAPES.filter((what) => what !== 'house').map((what) => (
+              <Button key={what} variant="choice" onClick={() => add(what)}>
+                + {say(answerName('shapeDrawn', 'what', what))}
+              </Button>
+            ))}
+          </p>
+          {keptJob.plan.shapes.length > 0 && (
+            <p>
+              <Button variant="link" onClick={() => saveSvg(DRAWING, planWords.fileName({ site: keptJob.title }))}>
+                {planWords.saveSvg}
+              </Button>
+            </p>
+          )}
+        </div>
+        <div>
+          {shape && (
+            <ShapeFields
+              key={shape.id}
+              shape={shape}
+              name={name(shape)}
+              onReshape={(corners) => reshape(corners, true)}
+            />
+          )}
+          <OnWall />
+          <h3>{planWords.north}</h3>
+          <FieldGroup kind="planDescribed" scope={{}} fields={[typedPlan('northDeg')]} />
+          {north !== null && north !== keptJob.plan.northDeg && (
+            <p>
+              {planWords.northByWall({ deg: Math.round(north) })}{' '}
+              <Button variant="link" onClick={() => write('planDescribed', { northDeg: Math.round(north) })}>
+                {planWords.takeNorth}
+              </Button>
+            </p>
+          )}
+          <UnderlayFields />
+        </div>
+      </div>
+    </section>
+  );
+}
+
+const READY_WORDS: Readonly<Record<ReadyShape, string>> = {
+  oblong: planWords.oblongHouse,
+  angle: planWords.angleHouse,
+  notch: planWords.notchHouse,
+};
+
+const cornersOf = (corners: readonly Corner[]): [number, number][] => corners.map(([x, y]) => [round(x), round(y)]);
+
+/** Something new is put below what is there already, where it is seen. */
+function freePlace(shapes: readonly Shape[]): Corner {
+  if (shapes.length === 0) return [0, 0];
+  const corners = shapes.flatMap((one) => one.corners);
+  return [Math.min(...corners.map(([x]) => x)), Math.min(...corners.map(([, y]) => y)) - 4];
+}
+
+/** Where the plan’s up points, by a wall whose bearing a compass told; null where none did. */
+function northFromWalls({ points, plan }: ReturnType<typeof useJob>['keptJob']): number | null {
+  for (const { look, onPlan } of points) {
+    const { shapeId, side, alongM } = onPlan;
+    if (look.wallBearingDeg === undefined || shapeId === undefined || side === undefined) continue;
+    const frame = frameOf(plan, { shapeId, side, alongM: alongM ?? 0 });
+    if (!frame) continue;
+    const off = look.wallBearingDeg - (bearingOn({ ...plan, northDeg: 0 }, frame) ?? 0);
+    return ((off % 360) + 360) % 360;
+  }
+  return null;
+}
+
+interface HandlesProps {
+  readonly draw: PlanScale;
+  readonly shape: Shape;
+  readonly onMove: (corners: readonly Corner[], done: boolean) => void;
+}
+
+/** The corners of the shape in hand, to be dragged or stepped. */
+function Handles({ draw, shape, onMove }: HandlesProps) {
+  const grabbed = useRef(false);
+  const moved = (i: number, place: Corner): readonly Corner[] =>
+    shape.corners.map((corner, at) => (at === i ? place : corner));
+  const placeOf = (event: PointerEvent<SVGCircleElement>): Corner | null => {
+    const svg = event.currentTarget.ownerSVGElement;
+    const box = svg?.getBoundingClientRect();
+    if (!box) return null;
+    const [a, b] = draw.at(
+      ((event.clientX - box.left) / box.width) * draw.width,
+      ((event.clientY - box.top) / box.height) * draw.height,
+    );
+    return [Math.round(a / STEP_M) * STEP_M, Math.round(b / STEP_M) * STEP_M];
+  };
+  const keyed = (i: number, [a, b]: Corner, event: KeyboardEvent) => {
+    const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+    if (!by) return;
+    event.preventDefault();
+    const step = event.shiftKey ? 1 : STEP_M;
+    onMove(moved(i, [a + (by[0] ?? 0) * step, b + (by[1] ?? 0) * step]), true);
+  };
+  return shape.corners.map((corner, i) => (
+    <circle
+      key={i}
+      className="corner"
+      role="button"
+      tabIndex={0}
+      aria-label={planWords.corner({ number: i + 1 })}
+      cx={draw.x(corner[0])}
+      cy={draw.y(corner[1])}
+      r="11"
+      onPointerDown={(event) => {
+        grabbed.current = true;
+        event.currentTarget.setPointerCapture(event.pointerId);
+      }}
+      onPointerMove={(event) => {
+        const place = grabbed.current && placeOf(event);
+        if (place) onMove(moved(i, place), false);
+      }}
+      onPointerUp={(event) => {
+        const place = grabbed.current && placeOf(event);
+        grabbed.current = false;
+        if (place) onMove(moved(i, place), true);
+      }}
+      onKeyDown={(event) => keyed(i, corner, event)}
+    />
+  ));
+}
+
+interface ShapeProps {
+  readonly shape: Shape;
+  readonly name: string;
+  readonly onReshape: (corners: readonly Corner[]) => void;
+}
+
+/** One shape: its sides and turns, how tall it is, what is wrong with it. */
+function ShapeFields({ shape, name, onReshape }: ShapeProps) {
+  const { keptJob, write } = useJob();
+  const lengths = lengthsOf(keptJob);
+  const scope = { shapeId: shape.id };
+  const { closingM, corners, tallM, eaveM, groundM } = shape;
+  const { typed } = useFacts('shapeDrawn', scope, {
+    ...(tallM === null ? {} : { tallM }),
+    ...(closingM === null ? {} : { closingM }),
+    eaveM,
+    groundM,
+  });
+  const fault = faultOf(shape);
+  const closed = isArea(shape);
+  const closing = sidesOf(corners)[closingSide(corners)]?.lengthM ?? 0;
+  const stands = shape.what === 'house' || tallM !== null || shape.what === 'window';
+  return (
+    <>
+      <h3>{name}</h3>
+      {fault && (
+        <p className="brick" role="alert">
+          {fault.fault === 'cross'
+            ? planWords.wallsCross({ one: fault.sides[0] + 1, other: fault.sides[1] + 1 })
+            : fault.fault === 'open'
+              ? planWords.staysOpen({
+                  off: lengthText(Math.abs(fault.offM), lengths),
+                  longer: fault.offM > 0,
+                  closing: lengthText(closing, lengths),
+                })
+              : planWords.noWall}
+        </p>
+      )}
+      {closed && <SideFields corners={corners} onReshape={onReshape} />}
+      <FieldGroup
+        kind="shapeDrawn"
+        scope={scope}
+        fields={[
+          ...(closed ? [typed('closingM')] : []),
+          ...(stands ? [typed('tallM')] : []),
+          ...(shape.what === 'house' ? [typed('eaveM')] : []),
+          ...(PRIVATE.has(shape.what) || shape.what === 'path' ? [] : [typed('groundM')]),
+        ]}
+      />
+      <Button variant="link" onClick={() => write('shapeDrawn', { ...scope, gone: 'yes' })}>
+        {planWords.takeOff}
+      </Button>
+    </>
+  );
+}
