@@ -1,8 +1,18 @@
 import { expose } from 'comlink';
 import { proposeDoor } from '@/core/mount';
-import { poseOfPicture } from '@/core/yard';
+import { poseOfPicture, proposeSpots, type Scene, type Spot, type SpotProposal } from '@/core/yard';
+
+/** Is told how many spots of how many were looked at, and the best so far. */
+type Tell = (done: number, of: number, best: readonly SpotProposal[]) => void;
+
+/** Other spots along a wall; whoever asked ends the thread to stop it. */
+const spots = (scene: Scene, now: Spot, rights: readonly number[], heights: readonly number[], tell: Tell) =>
+  proposeSpots(scene, now, rights, heights, (done, of, best) => {
+    tell(done, of, best);
+    return true;
+  });
 
 /** What of seeing takes longer than a page may stand still. */
-const api = { poseOfPicture, proposeDoor };
+const api = { poseOfPicture, proposeDoor, spots };
 export type SeeingWorker = typeof api;
 expose(api);

@@ -110,11 +110,11 @@ export function standIns(): void {
     start = () => undefined;
     close = () => undefined;
   }
-  // Points are judged by the page itself
+  // What is judged and seen is worked out by the page itself
   class IdleWorker extends IdlePort {
     constructor(url: URL) {
       super();
-      if (url.href.includes('judging')) throw new RangeError('no such worker here');
+      if (/judging|seeing/.test(url.href)) throw new RangeError('no such worker here');
     }
   }
   class IdleChannel {

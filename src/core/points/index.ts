@@ -38,7 +38,7 @@ export { bellSurveyAt, placeNameOf, readingsAt, searchWordsOf, spliceOf, toTell 
 export { verdictOf } from './verdict';
 export { wallsText, wifiOf, wifiPathOf, type WifiStanding } from './wifi';
 export { worriesOf } from './worries';
-export { USUAL_LENS_M, yardSceneOf, type YardScene } from './yardScene';
+export { USUAL_LENS_M, frameOfPoint, yardSceneOf, type YardScene } from './yardScene';
 
 // Of a doorbell
 export type { NextReading, PointAdvice } from './doorbell/advising';

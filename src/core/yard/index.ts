@@ -29,7 +29,7 @@ export {
 } from './scene';
 export { STEEP_DEG, askedPxPerM, hiddenBehind, seenTargets, type Miss, type SeenTarget } from './seenTarget';
 export { isSensed, sensorLobe, sensorReach, type SensorReach } from './sensor';
-export { luxMap, luxOnWindow, type LuxMap } from './luxMap';
+export { luxMap, luxOnWindow, windowLuxOf, type LuxMap } from './luxMap';
 export { masksOf, type Mask } from './privacy';
 export { lookFrom, proposeSpots, sceneFrom, type Spot, type SpotProposal } from './proposeSpots';
 export { sunInFrame, type Almanac, type SunInFrame, type UnderSun } from './sun';

@@ -32,6 +32,13 @@ export function luxMap(scene: Scene, aim: Aim, { acrossM, awayM, cellM }: Extent
   return { columns, rows, cellM, acrossM, lux };
 }
 
+/** The most lux on a window next door; 0 where none is on the plan. */
+export const windowLuxOf = (scene: Scene, aim: Aim): number =>
+  Math.max(
+    0,
+    ...(scene.around?.areas ?? []).filter(({ what }) => what === 'window').map((one) => luxOnWindow(scene, aim, one)),
+  );
+
 /** Lux on a window next door, at its middle, facing the lamps. */
 export function luxOnWindow(scene: Scene, aim: Aim, { corners }: PrivateArea): number {
   const middle: Vec3 = [0, 1, 2].map(

@@ -2,7 +2,7 @@ import { cameraAt, placeAt, type Aim, type Scene, type Where } from './scene';
 import { proposeAim } from './proposeAim';
 import { seenTargets } from './seenTarget';
 import { masksOf } from './privacy';
-import { luxOnWindow } from './luxMap';
+import { windowLuxOf } from './luxMap';
 
 /** A spot along the wall, to the right of where it is now, and a height. */
 export interface Spot {
@@ -74,14 +74,13 @@ const minutesOf = (spot: Spot, now: Spot): number => {
 
 function priced(scene: Scene, now: Spot, spot: Spot, aim: Aim, meets: readonly string[]): SpotProposal {
   const there = sceneFrom(scene, spot.rightM);
-  const windows = (there.around?.areas ?? []).filter(({ what }) => what === 'window');
   return {
     ...spot,
     aim,
     met: meets.length,
     meets,
     privateShare: masksOf(there, aim).reduce((sum, { share }) => sum + share, 0),
-    windowLux: Math.max(0, ...windows.map((one) => luxOnWindow(there, aim, one))),
+    windowLux: windowLuxOf(there, aim),
     minutes: Math.round(minutesOf(spot, now)),
   };
 }

@@ -1,4 +1,4 @@
-import { alongAxes, axesOf, isHidden, isInFrame, plus, projecting, sinDeg, times, type Vec3 } from '../view';
+import { alongAxes, axesOf, isHidden, isInFrame, plus, projecting, sinDeg, times, type Vec3, cosDeg } from '../view';
 import { cameraAt, lensPlace, standing, type Aim, type Scene } from './scene';
 
 /** Where the sun stands at a moment: bearing clockwise from north, and height over the horizon, degrees. An almanac tells. */

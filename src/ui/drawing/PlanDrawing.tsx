@@ -30,6 +30,8 @@ interface Props {
 
 /** How a plan lies on the paper. */
 export interface PlanScale {
+  /** A metre, in units of the drawing. */
+  readonly metre: number;
   readonly x: (metres: number) => number;
   readonly y: (metres: number) => number;
   /** Back from the drawing, of `width` × `height`. */
@@ -38,7 +40,8 @@ export interface PlanScale {
   readonly height: number;
 }
 
-const METRE = 22;
+/** Width of the drawing, whatever the site is: words stay as large. */
+const WIDTH = 520;
 const MARGIN_M = 2;
 const LEAST_M = 14;
 
@@ -62,12 +65,14 @@ export function planScale(plan: SitePlan, marks: readonly PlanMark[]): PlanScale
   };
   const [left, right] = span(places.map(([x]) => x));
   const [low, high] = span(places.map(([, y]) => y));
+  const metre = WIDTH / (right - left);
   return {
-    x: (metres) => (metres - left) * METRE,
-    y: (metres) => (high - metres) * METRE,
-    at: (x, y) => [x / METRE + left, high - y / METRE],
-    width: (right - left) * METRE,
-    height: (high - low) * METRE,
+    metre,
+    x: (metres) => (metres - left) * metre,
+    y: (metres) => (high - metres) * metre,
+    at: (x, y) => [x / metre + left, high - y / metre],
+    width: WIDTH,
+    height: (high - low) * metre,
   };
 }
 
@@ -87,7 +92,7 @@ export function PlanDrawing({
   svgProps,
 }: Props) {
   const draw = planScale(plan, marks);
-  const { x, y, width, height } = draw;
+  const { x, y, width, height, metre } = draw;
   const outline = (corners: readonly Corner[]): string =>
     corners.map(([a, b], i) => `${i ? 'L' : 'M'}${x(a).toFixed(1)} ${y(b).toFixed(1)}`).join('');
   const middle = (corners: readonly Corner[]): Corner => [
@@ -113,8 +118,8 @@ export function PlanDrawing({
           href={underlay.href}
           x={x(plan.underlay.leftM)}
           y={y(plan.underlay.topM)}
-          width={plan.underlay.widthM * METRE}
-          height={(plan.underlay.widthM * METRE) / underlay.shape}
+          width={plan.underlay.widthM * metre}
+          height={(plan.underlay.widthM * metre) / underlay.shape}
           opacity="0.55"
           preserveAspectRatio="none"
         />
@@ -140,7 +145,7 @@ export function PlanDrawing({
             })}
           >
             {shape.eaveM > 0 && closed && (
-              <path className="eave" d={`${outline(shape.corners)}Z`} strokeWidth={2 * shape.eaveM * METRE} />
+              <path className="eave" d={`${outline(shape.corners)}Z`} strokeWidth={2 * shape.eaveM * metre} />
             )}
             <path className="hit" d={outline(shape.corners) + (closed ? 'Z' : '')} />
             <path className="outline" d={outline(shape.corners) + (closed ? 'Z' : '')} />
@@ -180,8 +185,8 @@ export function PlanDrawing({
         </Fragment>
       ))}
       <g className="scale-bar" transform={`translate(10 ${height - 12})`}>
-        <path d={`M0 -5V0H${SCALE_BAR_M * METRE}V-5`} />
-        <text x={SCALE_BAR_M * METRE + 6} y="0" className="small-text">
+        <path d={`M0 -5V0H${SCALE_BAR_M * metre}V-5`} />
+        <text x={SCALE_BAR_M * metre + 6} y="0" className="small-text">
           {lengthText(SCALE_BAR_M, lengths)}
         </text>
       </g>

@@ -10,7 +10,18 @@ import { ChecksTable } from './SheetTables';
 export const MountedAsItCame = ({ job, point }: { readonly job: Job; readonly point: Point }) => (
   <section className="keep-together">
     <h3>{doorbellWords.mounted}</h3>
-    <Lines lines={factLines(job, 'mountRecorded', point.mount, ['heightM', 'level', 'panDeg', 'downDeg', 'rollDeg', 'bearingDeg', 'sensorDownDeg', 'aimedBy'])} />
+    <Lines
+      lines={factLines(job, 'mountRecorded', point.mount, [
+        'heightM',
+        'level',
+        'panDeg',
+        'downDeg',
+        'rollDeg',
+        'bearingDeg',
+        'sensorDownDeg',
+        'aimedBy',
+      ])}
+    />
   </section>
 );
 

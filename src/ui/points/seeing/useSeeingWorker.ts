@@ -1,12 +1,10 @@
-import { wrap, type Remote } from 'comlink';
+import { proxy, wrap, type Remote } from 'comlink';
 import { useEffect, useMemo } from 'react';
 import { proposeDoor } from '@/core/mount';
-import { poseOfPicture } from '@/core/yard';
+import { poseOfPicture, proposeSpots, type Scene, type Spot, type SpotProposal } from '@/core/yard';
 import type { SeeingWorker } from '@/workers/seeing.worker';
 
-/** Works in the page itself, where a browser has no worker to give. */
-const HERE: SeeingWorker = { poseOfPicture, proposeDoor };
-type Task = keyof SeeingWorker;
+type Task = 'poseOfPicture' | 'proposeDoor';
 type Asked<K extends Task> = Parameters<SeeingWorker[K]>;
 type Told<K extends Task> = Promise<ReturnType<SeeingWorker[K]>>;
 
@@ -19,12 +17,24 @@ class SeeingThread {
   readonly poseOfPicture = (...asked: Asked<'poseOfPicture'>): Told<'poseOfPicture'> =>
     this.ask(
       (remote) => remote.poseOfPicture(...asked),
-      () => HERE.poseOfPicture(...asked),
+      () => poseOfPicture(...asked),
     );
   readonly proposeDoor = (...asked: Asked<'proposeDoor'>): Told<'proposeDoor'> =>
     this.ask(
       (remote) => remote.proposeDoor(...asked),
-      () => HERE.proposeDoor(...asked),
+      () => proposeDoor(...asked),
+    );
+  /** Other spots along a wall, the best so far told meanwhile; `end` stops it. */
+  readonly spots = (
+    scene: Scene,
+    now: Spot,
+    rights: readonly number[],
+    heights: readonly number[],
+    tell: (done: number, of: number, best: readonly SpotProposal[]) => void,
+  ): Promise<readonly SpotProposal[]> =>
+    this.ask(
+      (remote) => remote.spots(scene, now, rights, heights, proxy(tell)),
+      () => proposeSpots(scene, now, rights, heights),
     );
 
   readonly end = (): void => {
@@ -49,7 +59,13 @@ class SeeingThread {
 
   private begun(): Remote<SeeingWorker> | null {
     if (this.remote || this.isBroken) return this.remote;
-    this.worker = new Worker(new URL('../../../workers/seeing.worker.ts', import.meta.url), { type: 'module' });
+    try {
+      this.worker = new Worker(new URL('../../../workers/seeing.worker.ts', import.meta.url), { type: 'module' });
+    } catch {
+      // A browser that allows none
+      this.isBroken = true;
+      return null;
+    }
     this.remote = wrap<SeeingWorker>(this.worker);
     return this.remote;
   }

@@ -12,6 +12,8 @@ import { AsItCame } from '../../rungs/mount/AsItCame';
 import { AimCard } from './AimCard';
 import { HangsNow } from './HangsNow';
 import { JointSteps } from './JointSteps';
+import { NightAndPrivacy } from './NightAndPrivacy';
+import { OtherSpots } from './OtherSpots';
 import { PlacedFields } from './PlacedFields';
 import { PlaceForm } from './PlaceForm';
 import { TargetTable } from './TargetTable';
@@ -68,6 +70,8 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
       else draft({ kind: 'obstacleStands', data });
     }
   };
+  // Another yard, another search
+  const spotsKey = JSON.stringify([scene.targets, scene.obstacles]);
   const met = seen.filter(({ miss }) => miss === null).length;
   const tape = scene.targets.find(({ id }) => id === doubt.tape);
   const assumed = [
@@ -75,6 +79,13 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
     ...(yard.assumed.length > 0 ? [yardWords.assumedSheet] : []),
     yardWords.assumedLamps,
   ];
+  const place = (
+    <>
+      <h3>{capital(yardWords.placeIt)}</h3>
+      <PlaceForm name={name} />
+      {picked !== null && <PlacedFields id={picked} name={name} />}
+    </>
+  );
   return (
     <>
       {isHeldBeside(yard) && <HangsNow yard={yard} lengths={lengths} name={name} />}
@@ -93,38 +104,7 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
             tape={doubt.tape}
             onMove={move}
           />
-        </section>
-        <section>
-          <h3>{yardWords.whatItWillShow}</h3>
-          <YardPicture scene={scene} aim={aim} seen={seen} name={name} />
-          {seen.length === 0 ? (
-            <p className="soft">{yardWords.nothingToSee}</p>
-          ) : (
-            <>
-              <p className="lead-line" data-testid="sees-of">
-                <b className={met === seen.length ? 'moss' : 'straw-ink'}>
-                  {yardWords.seesOf({ met, all: seen.length })}
-                </b>{' '}
-                {tape && <span>{yardWords.tapeNext({ what: name(tape.what) })}</span>}
-              </p>
-              <div className="scroll-x" tabIndex={0} role="group" aria-label={yardWords.target}>
-                <TargetTable
-                  scene={scene}
-                  aim={aim}
-                  seen={seen}
-                  doubt={doubt}
-                  name={name}
-                  fineness={fineness}
-                  picked={picked}
-                  onPick={setPicked}
-                />
-              </div>
-            </>
-          )}
-        </section>
-      </div>
-      <div className="yard-views">
-        <section>
+          {seen.length === 0 && place}
           <JointSteps scene={scene} aim={aim} lengths={lengths} onStep={setTried} />
           {proposed && !isSame(proposed, aim) && (
             <p>
@@ -153,11 +133,37 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
           )}
           <AimCard name={yard.name} scene={scene} aim={aim} lengths={lengths} />
           <p className="small soft">{yardWords.assumed({ what: assumed.join(' · ') })}</p>
+          {seen.length > 0 && place}
         </section>
         <section>
-          <h3>{capital(yardWords.placeIt)}</h3>
-          <PlaceForm name={name} />
-          {picked !== null && <PlacedFields id={picked} name={name} />}
+          <h3>{yardWords.whatItWillShow}</h3>
+          <YardPicture scene={scene} aim={aim} seen={seen} name={name} />
+          {seen.length === 0 ? (
+            <p className="soft">{yardWords.nothingToSee}</p>
+          ) : (
+            <>
+              <p className="lead-line" data-testid="sees-of">
+                <b className={met === seen.length ? 'moss' : 'straw-ink'}>
+                  {yardWords.seesOf({ met, all: seen.length })}
+                </b>{' '}
+                {tape && <span>{yardWords.tapeNext({ what: name(tape.what) })}</span>}
+              </p>
+              <div className="scroll-x" tabIndex={0} role="group" aria-label={yardWords.target}>
+                <TargetTable
+                  scene={scene}
+                  aim={aim}
+                  seen={seen}
+                  doubt={doubt}
+                  name={name}
+                  fineness={fineness}
+                  picked={picked}
+                  onPick={setPicked}
+                />
+              </div>
+            </>
+          )}
+          <OtherSpots key={spotsKey} scene={scene} aim={aim} lengths={lengths} onAim={setTried} />
+          <NightAndPrivacy scene={scene} aim={aim} lengths={lengths} name={name} />
         </section>
       </div>
     </>

@@ -1,19 +1,23 @@
 'use client';
 import { yardWords } from '@/words/screens';
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { contours } from 'd3-contour';
+import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { LIMITS } from '@/core/kinds';
 import {
   cameraAt,
   classReachM,
   coverageOf,
+  luxMap,
   placeAt,
   sensorLobe,
   sensorReach,
+  walkPieces,
   type Aim,
   type Scene,
   type SeenTarget,
   type Where,
 } from '@/core/yard';
+import { NIGHT_LUX } from '@/core/light';
 import { lengthText, type LengthSystem } from '@/core/units';
 import { turnText } from './yardText';
 
@@ -45,6 +49,31 @@ const within = (value: number, { least, most }: { readonly least: number; readon
   Math.min(most, Math.max(least, value));
 const round = (value: number, to: number): number => Number((Math.round(value / to) * to).toFixed(2));
 
+/** Lux that are drawn as lines: colours are seen from the first, steps are safe from the second. */
+const LUX_LINES = [NIGHT_LUX.colour, NIGHT_LUX.steps] as const;
+
+interface LuxLine {
+  readonly lux: number;
+  readonly path: string;
+}
+
+/** Where the ground is so light, as lines of the drawing. */
+function luxLines(scene: Scene, aim: Aim, acrossM: number, awayM: number): readonly LuxLine[] {
+  const map = luxMap(scene, aim, { acrossM, awayM, cellM: 2 * CELL_M });
+  const place = ([i = 0, j = 0]: readonly number[]): string =>
+    `${(i * map.cellM * METRE).toFixed(1)} ${((awayM - j * map.cellM) * METRE).toFixed(1)}`;
+  return contours()
+    .size([map.columns, map.rows])
+    .thresholds([...LUX_LINES])([...map.lux])
+    .map(({ value, coordinates }) => ({
+      lux: value,
+      path: coordinates
+        .flat()
+        .map((ring) => `M${ring.map(place).join('L')}Z`)
+        .join(''),
+    }));
+}
+
 /** The yard from above, looking out of the wall: what is seen how finely, sensed, and in the way; its pins can be moved. */
 export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMove }: Props) {
   const svg = useRef<SVGSVGElement>(null);
@@ -64,6 +93,7 @@ export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMo
     const place = placeAt({ distanceM: classReachM(scene, aim, id), turnDeg: bearingDeg }, 0);
     return Math.abs(place[0]) < across - 1 && place[1] > 1.5 && place[1] < away - 0.5 ? [{ id, place }] : [];
   });
+  const night = useMemo(() => luxLines(scene, aim, across, away), [scene, aim, across, away]);
   const whereOf = (event: PointerEvent): Pick<Where, 'distanceM' | 'turnDeg'> | null => {
     const box = svg.current?.getBoundingClientRect();
     if (!box) return null;
@@ -125,6 +155,28 @@ export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMo
           width={(one.toX - one.fromX) * METRE}
           height={CELL_M * METRE}
         />
+      ))}
+      {scene.around?.areas.map(({ id, what, corners }) => (
+        <path
+          key={id}
+          className={what === 'window' ? 'private-window' : 'private-area'}
+          d={`${corners.map(([a, b], i) => `${i ? 'L' : 'M'}${x(a)} ${y(b)}`).join('')}Z`}
+        />
+      ))}
+      {night.map(({ lux, path }) => (
+        <path key={lux} className={`lux lux-${lux}`} d={path}>
+          <title>{yardWords.luxLine({ lux })}</title>
+        </path>
+      ))}
+      {scene.around?.solids.map(({ shape, prism: { footprint } }) => (
+        <path
+          key={shape.id}
+          className={shape.what === 'house' ? 'hole' : 'box'}
+          d={`${footprint.map(([a, b], i) => `${i ? 'L' : 'M'}${x(a)} ${y(b)}`).join('')}Z`}
+        />
+      ))}
+      {walkPieces(scene, aim).map(({ from, to, crossing }, i) => (
+        <path key={i} className={`walk ${crossing}`} d={`M${x(from[0])} ${y(from[1])}L${x(to[0])} ${y(to[1])}`} />
       ))}
       <polyline
         className="lobe"

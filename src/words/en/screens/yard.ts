@@ -62,6 +62,73 @@ export const yard = {
   assumedLens: ({ lens }: { readonly lens: string }) => `lens at ${lens}`,
   assumedSheet: 'what its sheet does not say of picture, sensor and lamps',
   assumedLamps: 'lamps 40° down, 20° to either side',
+  notOnPlan:
+    'It is on no plan yet: put it on its wall at Look, Plan, and streets, windows next door and ways are worked out too.',
+  masksToCopy: 'Masks to copy',
+  masksUnit: 'per cent of the picture: left, top – right, foot',
+  shareOf: ({ what, percent }: { readonly what: string; readonly percent: string }) =>
+    `${what}: ${percent} of the picture.`,
+  mask: ({
+    letter,
+    what,
+    left,
+    top,
+    right,
+    foot,
+  }: {
+    readonly letter: string;
+    readonly what: string;
+    readonly left: number;
+    readonly top: number;
+    readonly right: number;
+    readonly foot: number;
+  }) => `${letter} ${left},${top} – ${right},${foot} (${what})`,
+  lightNextDoor: 'Light on windows next door',
+  onWindow: ({ lux }: { readonly lux: string }) => `${lux} lux on the window.`,
+  overBefore: ({ most }: { readonly most: string }) => `More than the ${most} lux of guidance, at any hour.`,
+  overAfter: ({ most }: { readonly most: string }) =>
+    `More than the ${most} lux of guidance after curfew: off by then.`,
+  underAfter: ({ most }: { readonly most: string }) => `Under the ${most} lux of guidance, after curfew too.`,
+  zoneAssumed: 'Taken as suburban, as nobody said. Guidance, no rule: local rules decide.',
+  waysPastSensor: 'Ways past the sensor',
+  crossesStrong: ({ length }: { readonly length: string }) => `${length} cross its rays`,
+  crossesFair: ({ length }: { readonly length: string }) => `${length} cross them aslant`,
+  crossesWeak: ({ length }: { readonly length: string }) => `${length} come straight at it`,
+  crossesNot: ({ length }: { readonly length: string }) => `${length} are not sensed`,
+  sunInPicture: 'Sun in the picture',
+  sunNeeds: 'Needs where the site is on earth, and where its wall looks.',
+  neverSun: 'The sun never stands in it.',
+  sunFrom: ({ month, from, to }: { readonly month: string; readonly from: string; readonly to: string }) =>
+    `${month} ${from}–${to}`,
+  duskAt: ({ time }: { readonly time: string }) => `Dark enough for the night check today from ${time}.`,
+  whatElse: 'What else would do',
+  lookForSpots: 'Look along the wall',
+  spotsLooked: ({ done, of }: { readonly done: number; readonly of: number }) => `${done} of ${of} spots`,
+  stop: 'stop',
+  way: 'way',
+  sees: 'sees',
+  privateShort: 'private',
+  lux: 'lux',
+  minutes: 'min',
+  asDrawn: 'as drawn',
+  sameSpot: 'same spot',
+  alongRight: ({ length }: { readonly length: string }) => `${length} to the right, looking out`,
+  alongLeft: ({ length }: { readonly length: string }) => `${length} to the left, looking out`,
+  spotWords: ({
+    along,
+    lens,
+    turn,
+    down,
+  }: {
+    readonly along: string;
+    readonly lens: string;
+    readonly turn: string;
+    readonly down: string;
+  }) => `${along}, ${lens} up: ${turn}, ${down} down`,
+  show: 'show it',
+  byNight: 'by night',
+  byDay: 'by day',
+  luxLine: ({ lux }: { readonly lux: number }) => `${lux} lux`,
   seenAsItHangs: 'What it sees, as it hangs',
   seenAsPlanned: 'What it will see, as planned',
   // As it hangs now

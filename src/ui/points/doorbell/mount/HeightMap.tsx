@@ -91,7 +91,7 @@ export function HeightMap({ scene, hangs, range, proposed, lengths, onTilt }: Pr
           <rect className="column-frame" x={at(i)} y={TOP} width={COLUMN} height={FOOT - TOP} />
           {runsOf(sees).map((run) => (
             <rect
-              key={run.from}
+              key={`${run.from} ${run.sees}`}
               className={`sees-${run.sees}`}
               x={at(i)}
               y={y(run.to)}
