@@ -13,6 +13,7 @@ import { jobLog } from '@/server/jobs/jobLog';
 import { broughtUp } from '@/server/projection/soon';
 import { openStore } from '@/server/store';
 import { benchBox } from './benchBox';
+import { benchYard } from './benchYard';
 import { benchGate } from './benchGate';
 import { benchLongLogs, benchReadings } from './benchLog';
 import { benchRows } from './benchRows';
@@ -154,6 +155,7 @@ function benchHunt(): void {
 benchCore();
 benchHunt();
 benchBox();
+benchYard();
 benchGate();
 benchRows();
 benchEstimate();

@@ -60,7 +60,7 @@ describe('the plan of a site', () => {
     const crossed = plan(site().write('shapeDrawn', { shapeId: 'h', what: 'house', corners: bow }));
     await crossed.ready();
     expect((await screen.findByRole('alert')).textContent).toContain('side 1 runs through side 3');
-    close();
+    await close();
     const open = plan(drawn().write('shapeDrawn', { shapeId: 'h', closingM: 10.9 }));
     await open.ready();
     expect((await screen.findByRole('alert')).textContent).toContain('0.9 m longer');

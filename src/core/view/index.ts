@@ -14,6 +14,7 @@ export {
   type Camera,
   type Lens,
   type Look,
+  type Projecting,
   type Projection,
 } from './camera';
 export { isNearLine } from './cap';

@@ -1,11 +1,9 @@
 import {
+  PIXEL_CLASSES,
   alongAxes,
   axesOf,
   focalPx,
-  isHidden,
   isInFrame,
-  isInside,
-  minus,
   pixelClass,
   projecting,
   type PixelClass,
@@ -13,6 +11,7 @@ import {
 } from '../view';
 import { FACE_M, standing, cameraAt, lensPlace, type Aim, type Scene, type Wanted } from './scene';
 import { askedPxPerM } from './seenTarget';
+import { hidesInRows } from './shadowRows';
 
 /** A stretch of a yard in one row whose faces are seen alike. */
 export interface Stretch {
@@ -30,34 +29,73 @@ export interface Extent {
   readonly cellM: number;
 }
 
-/** How finely a face is seen at every place of a yard, clipped by what stands in the way; rows from the wall away. */
-export function coverageOf(scene: Scene, aim: Aim, { acrossM, awayM, cellM }: Extent): readonly Stretch[] {
+/** Classes by their numbers in a raster: 0 is none, then the coarsest first. */
+const CODES: readonly PixelClass[] = ['none', ...[...PIXEL_CLASSES].reverse().map(({ id }) => id)];
+
+/** How finely a face is seen in every cell of a yard, rows from the wall away, cells from left to right; the number of a class. */
+export interface ClassRaster {
+  readonly columns: number;
+  readonly rows: number;
+  readonly codes: Uint8Array;
+}
+
+export const classOfCode = (code: number): PixelClass => CODES[code] ?? 'none';
+
+/** How finely a face is seen at every place of a yard, clipped by what stands in the way. */
+export function classRaster(scene: Scene, aim: Aim, { acrossM, awayM, cellM }: Extent): ClassRaster {
   const camera = cameraAt(scene, aim);
   const axes = axesOf(camera);
   const project = projecting(camera);
   const f = focalPx(camera);
   const lens = lensPlace(scene, aim);
-  const boxes = standing(scene);
-  const classAt = (place: Vec3): PixelClass => {
-    const offset = minus(place, lens);
-    const [right, down, forward] = alongAxes(axes, offset);
-    const pixel = project(right, down, forward);
-    if (!pixel || !isInFrame(camera, pixel)) return 'none';
-    const depth = camera.model === 'equidistant' ? Math.hypot(...offset) : forward;
-    const seen = pixelClass(f / depth);
-    if (seen === 'none' || boxes.some((box) => isInside(box, place)) || isHidden(boxes, lens, place)) return 'none';
-    return seen;
-  };
-  const stretches: Stretch[] = [];
+  const solids = standing(scene);
+  const hides = hidesInRows(solids, lens, FACE_M);
   const columns = Math.round((2 * acrossM) / cellM);
-  for (let y = cellM / 2; y < awayM; y += cellM) {
-    let open: { fromX: number; class: PixelClass } = { fromX: -acrossM, class: 'none' };
+  const rows = Math.round(awayM / cellM);
+  const codes = new Uint8Array(columns * rows);
+  const hidden = new Uint8Array(columns);
+  const firstX = -acrossM + cellM / 2;
+  const isEquidistant = camera.model === 'equidistant';
+  for (let j = 0; j < rows; j++) {
+    const y = (j + 0.5) * cellM;
+    hidden.fill(0);
+    let seenHere = false;
+    for (let i = 0; i < columns; i++) {
+      const offset: Vec3 = [firstX + i * cellM - lens[0], y - lens[1], FACE_M - lens[2]];
+      const [right, down, forward] = alongAxes(axes, offset);
+      const pixel = project(right, down, forward);
+      if (!pixel || !isInFrame(camera, pixel)) continue;
+      const depth = isEquidistant ? Math.sqrt(right * right + down * down + forward * forward) : forward;
+      const code = codeOf(f / depth);
+      codes[j * columns + i] = code;
+      if (code > 0) seenHere = true;
+    }
+    // A row of which nothing is in the picture needs no shadows
+    if (!seenHere) continue;
+    for (let i = 0; i < columns; i++) if (codes[j * columns + i] === 0) hidden[i] = 1;
+    hides({ y, firstX, cellM }, hidden);
+    for (let i = 0; i < columns; i++) if (hidden[i]) codes[j * columns + i] = 0;
+  }
+  return { columns, rows, codes };
+}
+
+/** The number of the class that so many pixels per metre have. */
+const codeOf = (pxPerM: number): number => CODES.indexOf(pixelClass(pxPerM));
+
+/** The same as stretches of a row that are seen alike, rows from the wall away: for a drawing. */
+export function coverageOf(scene: Scene, aim: Aim, extent: Extent): readonly Stretch[] {
+  const { columns, rows, codes } = classRaster(scene, aim, extent);
+  const { acrossM, cellM } = extent;
+  const stretches: Stretch[] = [];
+  for (let j = 0; j < rows; j++) {
+    let open = { fromX: -acrossM, code: 0 };
     for (let i = 0; i <= columns; i++) {
       const fromX = -acrossM + i * cellM;
-      const here = i === columns ? 'none' : classAt([fromX + cellM / 2, y, FACE_M]);
-      if (here === open.class) continue;
-      if (open.class !== 'none') stretches.push({ y, fromX: open.fromX, toX: fromX, class: open.class });
-      open = { fromX, class: here };
+      const here = i === columns ? 0 : (codes[j * columns + i] ?? 0);
+      if (here === open.code) continue;
+      const seen = classOfCode(open.code);
+      if (seen !== 'none') stretches.push({ y: (j + 0.5) * cellM, fromX: open.fromX, toX: fromX, class: seen });
+      open = { fromX, code: here };
     }
   }
   return stretches;

@@ -1,5 +1,14 @@
 export { MASK_OFF_DEG, builtBeside, type Became, type Beside, type BuiltBeside, type BuiltTarget } from './builtBeside';
-export { classReachM, coverageOf, nearEdgeM, type Extent, type Stretch } from './coverage';
+export {
+  classOfCode,
+  classRaster,
+  classReachM,
+  coverageOf,
+  nearEdgeM,
+  type ClassRaster,
+  type Extent,
+  type Stretch,
+} from './coverage';
 export { doubtOf, type Doubt } from './doubt';
 export { lampsOf, luxAt } from './lamps';
 export { pictureOf, type Outline, type Picture, type PictureBox, type PictureFigure } from './picture';

@@ -1,7 +1,8 @@
-import { luxOf, type Receiver } from '../light';
+import { luxOf, luxOnGround } from '../light';
 import { minus, type Vec3 } from '../view';
 import type { Extent } from './coverage';
 import { lampsOf } from './lamps';
+import { hidesInRows } from './shadowRows';
 import { lensPlace, standing, type Aim, type PrivateArea, type Scene } from './scene';
 
 /** Lux on the ground, in cells from left to right and from the wall away. */
@@ -13,22 +14,25 @@ export interface LuxMap {
   readonly lux: Float64Array;
 }
 
-const UP: Vec3 = [0, 0, 1];
-
 /** How light the ground is at night, with the shadows of what stands there. */
 export function luxMap(scene: Scene, aim: Aim, { acrossM, awayM, cellM }: Extent): LuxMap {
   const columns = Math.round((2 * acrossM) / cellM);
   const rows = Math.round(awayM / cellM);
   const solids = standing(scene);
-  const each = lampsOf(scene, aim).map((lamp) => luxOf(lamp, solids));
   const lux = new Float64Array(columns * rows);
-  for (let j = 0; j < rows; j++)
-    for (let i = 0; i < columns; i++) {
-      const receiver: Receiver = { point: [-acrossM + (i + 0.5) * cellM, (j + 0.5) * cellM, 0], normal: UP };
-      let sum = 0;
-      for (const one of each) sum += one(receiver);
-      lux[j * columns + i] = sum;
+  const firstX = -acrossM + cellM / 2;
+  const hidden = new Uint8Array(columns);
+  for (const lamp of lampsOf(scene, aim)) {
+    const shines = luxOnGround(lamp);
+    const hides = hidesInRows(solids, lamp.position, 0);
+    for (let j = 0; j < rows; j++) {
+      const y = (j + 0.5) * cellM;
+      hidden.fill(0);
+      hides({ y, firstX, cellM }, hidden);
+      for (let i = 0; i < columns; i++)
+        if (!hidden[i]) lux[j * columns + i] = (lux[j * columns + i] ?? 0) + shines(firstX + i * cellM, y);
     }
+  }
   return { columns, rows, cellM, acrossM, lux };
 }
 

@@ -1,6 +1,19 @@
-import { cameraAt, jointOf, lensPlace, targetPlace, type Aim, type Scene } from './scene';
+import { cameraAt, jointOf, lensOf, lensPlace, targetPlace, type Aim, type Scene } from './scene';
 import { askedPxPerM, boxesFor } from './seenTarget';
-import { alongAxes, axesOf, focalPx, isHidden, isInFrame, lengthOf, minus, projecting, type Vec3 } from '../view';
+import {
+  alongAxes,
+  axesOf,
+  focalPx,
+  isHidden,
+  isInFrame,
+  lengthOf,
+  minus,
+  projecting,
+  type Vec3,
+  type Axes,
+  type Lens,
+  type Projecting,
+} from '../view';
 
 interface Known {
   readonly offset: Vec3;
@@ -13,13 +26,38 @@ interface Known {
 /** What meeting a target weighs against keeping another out of the picture, and against standing near the middle. */
 const WORTH = { met: 10, keptOut: 8, middle: 1 } as const;
 
+/** Of a lens, what is the same for every aim. */
+interface Drawn {
+  readonly camera: Lens;
+  readonly project: Projecting;
+  readonly f: number;
+  readonly half: number;
+}
+
+const drawnBy = (camera: Lens): Drawn => ({
+  camera,
+  project: projecting(camera),
+  f: focalPx(camera),
+  half: Math.hypot(camera.widthPx, camera.heightPx) / 2,
+});
+
+/** Axes by whole degrees of the joint, on a wall and under an eave: hundreds of spots ask for the same few thousand. */
+const AXES: Readonly<Record<Scene['surface'], Map<number, Axes>>> = { wall: new Map(), eave: new Map() };
+
+function axesAt(scene: Scene, aim: Aim): Axes {
+  const known = AXES[scene.surface];
+  const key = 1000 * aim.panDeg + aim.jointDeg;
+  const before = known.get(key);
+  if (before) return before;
+  const axes = axesOf(cameraAt(scene, aim));
+  known.set(key, axes);
+  return axes;
+}
+
 /** How well a head that stands so does: targets met and kept out, then how near the met ones are to the middle. */
-function worthOf(scene: Scene, aim: Aim, known: readonly Known[]): number {
-  const camera = cameraAt(scene, aim);
-  const axes = axesOf(camera);
-  const project = projecting(camera);
-  const f = focalPx(camera);
-  const half = Math.hypot(camera.widthPx, camera.heightPx) / 2;
+function worthOf(scene: Scene, aim: Aim, known: readonly Known[], lens: Drawn): number {
+  const { camera, project, f, half } = lens;
+  const axes = axesAt(scene, aim);
   let worth = 0;
   for (const { offset, distanceM, isHidden: hidden, isOut, asked } of known) {
     const [right, down, forward] = alongAxes(axes, offset);
@@ -53,12 +91,13 @@ export function proposeAim(scene: Scene, lensM: number): Aim | null {
       asked: askedPxPerM(target.wants),
     };
   });
+  const drawn = drawnBy(lensOf(scene.camera));
   const { panDeg, tiltDeg } = jointOf(scene.camera);
   let best: { readonly aim: Aim; readonly worth: number } | null = null;
   const look = (pan: number, tilt: number): void => {
     if (pan < panDeg[0] || pan > panDeg[1] || tilt < tiltDeg[0] || tilt > tiltDeg[1]) return;
     const aim = { lensM, panDeg: pan, jointDeg: tilt };
-    const worth = worthOf(scene, aim, known);
+    const worth = worthOf(scene, aim, known, drawn);
     const ahead = best ? worth - best.worth : 1;
     if (ahead > 1e-9 || (best && ahead > -1e-9 && Math.abs(pan) < Math.abs(best.aim.panDeg))) best = { aim, worth };
   };

@@ -38,7 +38,7 @@ interface Props {
 const METRE = 22;
 const WALL = 14;
 /** A face is looked for in cells of this size; the yard is drawn this much wider and deeper than what stands in it. */
-const CELL_M = 0.25;
+const CELL_M = 0.1;
 const ROOM_M = 2.5;
 /** Nearer to the side of the plan a name stands inwards of its pin. */
 const EDGE_M = 3;

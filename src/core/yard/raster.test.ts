@@ -1,0 +1,123 @@
+import { describe, expect, it } from '@jest/globals';
+import fc from 'fast-check';
+import type { CameraProfile } from '../catalogue';
+import { luxOf } from '../light';
+import { isHidden, isInside, sees } from '../view';
+import { classOfCode, classRaster } from './coverage';
+import { lampsOf } from './lamps';
+import { luxMap } from './luxMap';
+import { FACE_M, cameraAt, standing, type Obstacle, type Scene } from './scene';
+
+const CAMERA: CameraProfile = {
+  projection: 'rectilinear',
+  hfovDeg: 100,
+  widthPx: 2000,
+  heightPx: 1200,
+  panDeg: 90,
+  headDownDeg: 60,
+  headUpDeg: 10,
+  sensorReachM: 9,
+  sensorHeightM: 2.9,
+  sensorLobeDeg: 180,
+  lamps: 2,
+  lampLm: 1000,
+  lampBeamDeg: 90,
+};
+const EXTENT = { acrossM: 8, awayM: 12, cellM: 0.5 } as const;
+const obstacle = fc.record({
+  distanceM: fc.double({ min: 1, max: 12, noNaN: true }),
+  turnDeg: fc.integer({ min: -80, max: 80 }),
+  widthM: fc.double({ min: 0.3, max: 4, noNaN: true }),
+  depthM: fc.double({ min: 0.3, max: 4, noNaN: true }),
+  tallM: fc.double({ min: 0.5, max: 4, noNaN: true }),
+});
+/** A house that goes round a corner beside the camera, as the plan would have it. */
+const CORNER = {
+  shape: { id: 'h', what: 'house' as const, corners: [], tallM: 5, eaveM: 0, groundM: 0, closingM: null },
+  prism: {
+    footprint: [
+      [-6, 0],
+      [3, 0],
+      [3, 4],
+      [6, 4],
+      [6, -8],
+      [-6, -8],
+    ] as const,
+    baseM: 0,
+    topM: 5,
+  },
+};
+const scenes = fc
+  .record({
+    boxes: fc.array(obstacle, { maxLength: 6 }),
+    cornered: fc.boolean(),
+    round: fc.boolean(),
+    pan: fc.integer({ min: -60, max: 60 }),
+    tilt: fc.integer({ min: 0, max: 50 }),
+  })
+  .map(({ boxes, cornered, round, pan, tilt }) => ({
+    scene: {
+      camera: round ? { ...CAMERA, projection: 'equidistant' as const, hfovDeg: 150 } : CAMERA,
+      surface: 'wall' as const,
+      targets: [],
+      obstacles: boxes.map((one, i): Obstacle => ({ ...one, id: `b${i}`, stands: 'shed', how: 'taped' })),
+      around: cornered ? { solids: [CORNER], walks: [], areas: [] } : null,
+    } satisfies Scene,
+    aim: { lensM: 2.9, panDeg: pan, jointDeg: tilt },
+  }));
+const cells = Array.from({ length: 24 * 32 }, (_, k) => ({ row: Math.floor(k / 32), column: k % 32 })).map(
+  ({ row, column }) => ({ k: row * 32 + column, x: -8 + (column + 0.5) * 0.5, y: (row + 0.5) * 0.5 }),
+);
+
+describe('a raster', () => {
+  it('says of every cell what a look at it says, past boxes and round the corner of a house', () => {
+    fc.assert(
+      fc.property(scenes, ({ scene, aim }) => {
+        const { codes } = classRaster(scene, aim, EXTENT);
+        const solids = standing(scene);
+        const camera = cameraAt(scene, aim);
+        const see = sees(camera, solids);
+        for (const { k, x, y } of cells) {
+          const place = [x, y, FACE_M] as const;
+          const one = see(place);
+          const shows = one.inFrame && !one.hidden && !solids.some((solid) => isInside(solid, place));
+          expect([k, classOfCode(codes[k] ?? 0)]).toEqual([k, shows ? one.class : 'none']);
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+  it('has of every cell the light that falls there, shadows and all', () => {
+    fc.assert(
+      fc.property(scenes, ({ scene, aim }) => {
+        const { lux } = luxMap(scene, aim, EXTENT);
+        const solids = standing(scene);
+        for (const { k, x, y } of cells) {
+          const receiver = { point: [x, y, 0] as const, normal: [0, 0, 1] as const };
+          const sum = lampsOf(scene, aim).reduce((all, lamp) => all + luxOf(lamp, solids)(receiver), 0);
+          expect(lux[k]).toBeCloseTo(sum, 9);
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+  it('has shadows behind a box, and none before it', () => {
+    const box: Obstacle = {
+      id: 'b',
+      stands: 'wall',
+      how: 'taped',
+      distanceM: 4,
+      turnDeg: 0,
+      widthM: 4,
+      depthM: 0.5,
+      tallM: 2.5,
+    };
+    const scene: Scene = { camera: CAMERA, surface: 'wall', targets: [], obstacles: [box], around: null };
+    const lens = cameraAt(scene, { lensM: 2.9, panDeg: 0, jointDeg: 15 }).position;
+    expect(isHidden(standing(scene), lens, [0, 6, FACE_M])).toBe(true);
+    const { codes, columns } = classRaster(scene, { lensM: 2.9, panDeg: 0, jointDeg: 15 }, EXTENT);
+    const at = (x: number, y: number) => codes[Math.floor(y / 0.5) * columns + Math.floor((x + 8) / 0.5)];
+    expect(at(0, 6)).toBe(0);
+    expect(at(0, 3)).toBeGreaterThan(0);
+  });
+});
