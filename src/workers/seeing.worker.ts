@@ -1,6 +1,15 @@
 import { expose } from 'comlink';
 import { proposeDoor } from '@/core/mount';
-import { poseOfPicture, proposeSpots, type Scene, type Spot, type SpotProposal } from '@/core/yard';
+import {
+  poseOfPicture,
+  proposeSpots,
+  siteCoverage,
+  type Scene,
+  type Spot,
+  type SiteCamera,
+  type SiteExtent,
+  type SpotProposal,
+} from '@/core/yard';
 
 /** Is told how many spots of how many were looked at, and the best so far. */
 type Tell = (done: number, of: number, best: readonly SpotProposal[]) => void;
@@ -12,7 +21,11 @@ const spots = (scene: Scene, now: Spot, rights: readonly number[], heights: read
     return true;
   });
 
+/** What all cameras of a site see together; told after each camera. */
+const coverage = (cameras: readonly SiteCamera[], extent: SiteExtent, tell: (done: number) => void) =>
+  siteCoverage(cameras, extent, tell);
+
 /** What of seeing takes longer than a page may stand still. */
-const api = { poseOfPicture, proposeDoor, spots };
+const api = { poseOfPicture, proposeDoor, spots, coverage };
 export type SeeingWorker = typeof api;
 expose(api);

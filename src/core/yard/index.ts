@@ -43,3 +43,4 @@ export { masksOf, type Mask } from './privacy';
 export { lookFrom, proposeSpots, sceneFrom, type Spot, type SpotProposal } from './proposeSpots';
 export { sunInFrame, type Almanac, type SunInFrame, type UnderSun } from './sun';
 export { walkLengths, walkPieces, type Crossing, type WalkPiece } from './walks';
+export { siteCoverage, type SiteCamera, type SiteCoverage, type SiteExtent } from './siteCoverage';

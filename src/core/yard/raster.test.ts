@@ -6,6 +6,7 @@ import { isHidden, isInside, sees } from '../view';
 import { classOfCode, classRaster } from './coverage';
 import { lampsOf } from './lamps';
 import { luxMap } from './luxMap';
+import { siteCoverage } from './siteCoverage';
 import { FACE_M, cameraAt, standing, type Obstacle, type Scene } from './scene';
 
 const CAMERA: CameraProfile = {
@@ -100,6 +101,22 @@ describe('a raster', () => {
       }),
       { numRuns: 40 },
     );
+  });
+  it('puts the cameras of a site together, each in its own frame: the best of them counts', () => {
+    const scene: Scene = { camera: CAMERA, surface: 'wall', targets: [], obstacles: [], around: null };
+    const aim = { lensM: 2.9, panDeg: 0, jointDeg: 15 };
+    const up = { frame: { origin: [0, 0] as const, outDeg: 0 }, scene, aim };
+    const down = { frame: { origin: [0, 20] as const, outDeg: 180 }, scene, aim };
+    const extent = { leftM: -6, lowM: -4, widthM: 12, heightM: 28, cellM: 0.5 };
+    const [one, other, both] = [[up], [down], [up, down]].map((cameras) => siteCoverage(cameras, extent));
+    const total = (each: typeof one): number => Object.values(each?.areaM2 ?? {}).reduce((sum, area) => sum + area, 0);
+    for (const each of [one, other, both]) expect(total(each)).toBeCloseTo(12 * 28, 6);
+    // They look at each other over the same yard: mirrored, and together less is blind
+    expect(one?.areaM2.identify).toBeCloseTo(other?.areaM2.identify ?? NaN, 6);
+    expect(both?.areaM2.none).toBeLessThan(one?.areaM2.none ?? 0);
+    // Behind a wall nothing is seen
+    expect(one?.stretches.every(({ y }) => y > 0)).toBe(true);
+    expect(other?.stretches.every(({ y }) => y < 20)).toBe(true);
   });
   it('has shadows behind a box, and none before it', () => {
     const box: Obstacle = {

@@ -12,6 +12,17 @@ export interface PlanMark {
   readonly outDeg: number | null;
 }
 
+/** What is seen how finely, in rows. */
+export interface SeenOnPlan {
+  readonly stretches: readonly {
+    readonly y: number;
+    readonly fromX: number;
+    readonly toX: number;
+    readonly class: string;
+  }[];
+  readonly cellM: number;
+}
+
 interface Props {
   readonly plan: SitePlan;
   readonly marks: readonly PlanMark[];
@@ -21,6 +32,8 @@ interface Props {
   readonly picked?: string | null;
   /** Address of the picture that lies under it. */
   readonly underlay?: { readonly href: string; readonly shape: number } | null;
+  /** What the cameras see, under all that stands there. */
+  readonly seen?: SeenOnPlan | null;
   readonly id?: string;
   readonly onPick?: (shapeId: string) => void;
   /** What is drawn over it: handles. */
@@ -86,6 +99,7 @@ export function PlanDrawing({
   lengths,
   picked = null,
   underlay = null,
+  seen = null,
   id,
   onPick,
   children,
@@ -124,6 +138,16 @@ export function PlanDrawing({
           preserveAspectRatio="none"
         />
       )}
+      {seen?.stretches.map((one) => (
+        <rect
+          key={`${one.y} ${one.fromX}`}
+          className={`seen-${one.class}`}
+          x={x(one.fromX)}
+          y={y(one.y + seen.cellM / 2)}
+          width={(one.toX - one.fromX) * metre}
+          height={seen.cellM * metre}
+        />
+      ))}
       {plan.shapes.map((shape) => {
         const [mx, my] = middle(shape.corners);
         const closed = isArea(shape);

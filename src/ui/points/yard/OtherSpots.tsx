@@ -7,7 +7,7 @@ import { WINDOW_LUX } from '@/core/light';
 import { lookFrom, masksOf, seenTargets, windowLuxOf, type Aim, type Scene, type SpotProposal } from '@/core/yard';
 import { lengthText, type LengthSystem } from '@/core/units';
 import { useJob } from '../../log/JobContext';
-import { useSeeingWorker } from '../seeing/useSeeingWorker';
+import { useSeeingWorker } from '../../seeing/useSeeingWorker';
 import { degreeText, luxText, percentText, turnText } from './yardText';
 
 interface Props {

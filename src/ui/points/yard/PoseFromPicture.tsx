@@ -4,7 +4,7 @@ import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } fr
 import { Button } from 'react-bootstrap';
 import { landmarksOf, pictureOf, type Landmark, type OwnPicture, type Scene } from '@/core/yard';
 import { PicturePaths } from './PicturePaths';
-import { useSeeingWorker } from '../seeing/useSeeingWorker';
+import { useSeeingWorker } from '../../seeing/useSeeingWorker';
 import { degreeText, turnText } from './yardText';
 
 interface Found {

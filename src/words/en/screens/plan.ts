@@ -8,6 +8,22 @@ export const plan = {
   oblongHouse: 'House: four walls',
   angleHouse: 'House: an angle',
   notchHouse: 'House: with a notch',
+  showSeen: 'What the cameras see',
+  seenBy: ({ cameras }: { readonly cameras: number }) =>
+    cameras === 1 ? 'Show what its camera sees' : `Show what its ${cameras} cameras see together`,
+  stop: 'stop',
+  seenTogether: ({
+    identified,
+    recognised,
+    observed,
+    blind,
+  }: {
+    readonly identified: string;
+    readonly recognised: string;
+    readonly observed: string;
+    readonly blind: string;
+  }) =>
+    `Faces: ${identified} m² identified, ${recognised} m² recognised, ${observed} m² observed; ${blind} m² of this part of the plan are blind.`,
   fileName: ({ site }: { readonly site: string }) => `${site} plan`,
   saveSvg: 'Save the plan as SVG',
   northByWall: ({ deg }: { readonly deg: number }) => `By the compass at the wall up on the plan is ${deg}°.`,

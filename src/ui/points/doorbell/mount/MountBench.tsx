@@ -31,7 +31,7 @@ import { Choices } from '../../../form/Choices';
 import { FieldGroup } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
 import { Cautions } from '../../../verdict/Cautions';
-import { useSeeingWorker } from '../../seeing/useSeeingWorker';
+import { useSeeingWorker } from '../../../seeing/useSeeingWorker';
 import { useDoorbell } from '../useDoorbell';
 import { DoorAbove } from './DoorAbove';
 import { DoorPicture } from './DoorPicture';

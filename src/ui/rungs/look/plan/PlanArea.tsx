@@ -31,6 +31,7 @@ import { photoAddress } from '../../../photo/MarkedPhoto';
 import { OnWall } from './OnWall';
 import { SideFields } from './SideFields';
 import { UnderlayFields } from './UnderlayFields';
+import { useSiteCoverage } from './useSiteCoverage';
 
 const DRAWING = 'site-plan';
 const STEP_M = 0.1;
@@ -67,6 +68,7 @@ export function PlanArea() {
     else draft({ kind: 'shapeDrawn', data });
   };
   const north = northFromWalls(keptJob);
+  const coverage = useSiteCoverage(keptJob);
   return (
     <section>
       <div className="plan-views">
@@ -86,11 +88,13 @@ export function PlanArea() {
                   ? { href: photoAddress(keptJob.id, photo.sha256, 'whole'), shape: photo.widthPx / photo.heightPx }
                   : null
               }
+              seen={coverage.looking?.found ?? null}
               onPick={setPicked}
             >
               {(draw) => shape && <Handles draw={draw} shape={shape} onMove={reshape} />}
             </PlanDrawing>
           )}
+          {coverage.cameras > 0 && <Together {...coverage} />}
           <p className="row-of">
             {READY.map((house) => (
               <Button key={house} variant="secondary" onClick={() => add('house', house)}>
@@ -137,6 +141,38 @@ export function PlanArea() {
         </div>
       </div>
     </section>
+  );
+}
+
+/** What all cameras see together, asked for by hand: a large site takes a moment. */
+function Together({ cameras, looking, look, stop }: ReturnType<typeof useSiteCoverage>) {
+  if (looking?.found) {
+    const { areaM2 } = looking.found;
+    const area = (of: number): string => of.toFixed(0);
+    return (
+      <p data-testid="together">
+        {planWords.seenTogether({
+          identified: area(areaM2.identify),
+          recognised: area(areaM2.recognise),
+          observed: area(areaM2.observe),
+          blind: area(areaM2.none),
+        })}
+      </p>
+    );
+  }
+  return looking ? (
+    <p className="working" role="status">
+      <progress value={looking.done} max={looking.of} aria-label={planWords.showSeen} />{' '}
+      <Button variant="link" onClick={stop}>
+        {planWords.stop}
+      </Button>
+    </p>
+  ) : (
+    <p>
+      <Button variant="secondary" onClick={look}>
+        {planWords.seenBy({ cameras })}
+      </Button>
+    </p>
   );
 }
 

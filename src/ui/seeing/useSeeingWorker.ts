@@ -1,7 +1,17 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import { useEffect, useMemo } from 'react';
 import { proposeDoor } from '@/core/mount';
-import { poseOfPicture, proposeSpots, type Scene, type Spot, type SpotProposal } from '@/core/yard';
+import {
+  poseOfPicture,
+  proposeSpots,
+  siteCoverage,
+  type Scene,
+  type SiteCamera,
+  type SiteCoverage,
+  type SiteExtent,
+  type Spot,
+  type SpotProposal,
+} from '@/core/yard';
 import type { SeeingWorker } from '@/workers/seeing.worker';
 
 type Task = 'poseOfPicture' | 'proposeDoor';
@@ -37,6 +47,17 @@ class SeeingThread {
       () => proposeSpots(scene, now, rights, heights),
     );
 
+  /** What all cameras of a site see together; how many are done is told meanwhile. */
+  readonly coverage = (
+    cameras: readonly SiteCamera[],
+    extent: SiteExtent,
+    tell: (done: number) => void,
+  ): Promise<SiteCoverage> =>
+    this.ask(
+      (remote) => remote.coverage(cameras, extent, proxy(tell)),
+      () => siteCoverage(cameras, extent, tell),
+    );
+
   readonly end = (): void => {
     this.worker?.terminate();
     this.worker = null;
@@ -60,7 +81,7 @@ class SeeingThread {
   private begun(): Remote<SeeingWorker> | null {
     if (this.remote || this.isBroken) return this.remote;
     try {
-      this.worker = new Worker(new URL('../../../workers/seeing.worker.ts', import.meta.url), { type: 'module' });
+      this.worker = new Worker(new URL('../../workers/seeing.worker.ts', import.meta.url), { type: 'module' });
     } catch {
       // A browser that allows none
       this.isBroken = true;
