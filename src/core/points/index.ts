@@ -58,11 +58,12 @@ export { comparisonOf, type Compared } from './doorbell/comparison';
 export type { Choice, Doorbell, TakenReading } from './doorbell/doorbell';
 export { decisionOf, type Decision } from './doorbell/decision';
 export {
+  DOOR_MISS,
   assumedAtDoor,
   doorMountOf,
   doorSceneOf,
   judgedMount,
-  proposedMount,
+  missedAtDoor,
   type DoorMount,
 } from './doorbell/doorMount';
 export { doorOf } from './doorbell/doorOf';

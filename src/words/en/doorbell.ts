@@ -137,6 +137,8 @@ export const doorbell: Sentences<DoorbellSayings> = {
   longerStocked: 'longer than stocked',
   screwsOfPlate: ({ text }) => `2 screws ${text}`,
   bit: ({ bit }) => `bit: ${bit}`,
+  doorMisses: ({ cut, parcelPercent, heightM, tiltDeg }, t) =>
+    `As it hangs ${cut > 0 ? `${cut} of 4 faces are cut` : `${parcelPercent} % of the parcel is in frame`}: ${t.small(heightM)} with ${tiltDeg === 0 ? 'no tilt wedge' : `a tilt wedge of ${Math.abs(tiltDeg)}°, thick end ${tiltDeg > 0 ? 'up' : 'down'},`} shows more.`,
   tiltWedge: ({ tiltDeg }) => `tilt wedge ${tiltDeg}°`,
   sideWedge: ({ sideDeg }) => `side wedge ${sideDeg}°`,
   backingPlate: 'backing plate',

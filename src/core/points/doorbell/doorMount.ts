@@ -3,7 +3,6 @@ import {
   USUAL_SCENE,
   doorSeen,
   platePlace,
-  proposeDoor,
   savingWays,
   type DoorHangs,
   type DoorProposal,
@@ -89,21 +88,31 @@ interface Judged {
   readonly seen: DoorSeen;
   readonly ways: readonly DoorProposal[];
 }
-const judgedMounts = new WeakMap<Doorbell, Judged>();
+/** Doors that were judged, by what decides: each keystroke folds the log anew, and few of them move a door. */
+const judgedMounts = new Map<string, Judged>();
+const KEPT = 40;
 
-/** What is seen as it hangs, and what would show more; worked out once for each fold. */
+/** What is seen as it hangs, and what would show more. */
 export function judgedMount(point: Doorbell): Judged {
-  const before = judgedMounts.get(point);
-  if (before) return before;
   const { scene, hangs, range } = doorMountOf(point);
+  const { device, ...rest } = scene;
+  const key = JSON.stringify([device.viewDeg, device.plateM, rest, hangs, range]);
+  const before = judgedMounts.get(key);
+  if (before) return before;
   const seen = doorSeen(scene, hangs);
   const judged = { seen, ways: seen.sees === 'both' ? [] : savingWays(scene, hangs, range) };
-  judgedMounts.set(point, judged);
+  judgedMounts.set(key, judged);
+  const oldest = judgedMounts.keys().next();
+  if (judgedMounts.size > KEPT && !oldest.done) judgedMounts.delete(oldest.value);
   return judged;
 }
 
-/** What is proposed where the plate can sit. */
-export const proposedMount = (point: Doorbell): DoorProposal | null => {
-  const { scene, range } = doorMountOf(point);
-  return proposeDoor(scene, range);
-};
+/** What is missed as it hangs stands in words under this id. */
+export const DOOR_MISS = 'door';
+
+/** Whether it misses something that another height or wedge would show, and nobody let it stand. */
+export function missedAtDoor(point: Doorbell): Judged | null {
+  if (point.mount.heightM === undefined || point.missesAccepted[DOOR_MISS]) return null;
+  const judged = judgedMount(point);
+  return judged.ways.length > 0 ? judged : null;
+}

@@ -3,6 +3,12 @@ import type { None, Text } from '../../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface DoorbellSayings {
+  doorMisses: {
+    readonly cut: number;
+    readonly parcelPercent: number;
+    readonly heightM: number;
+    readonly tiltDeg: number;
+  };
   verdictSoFar: { readonly verdict: VerdictWord };
   found: None;
   battery: None;

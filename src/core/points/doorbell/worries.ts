@@ -8,6 +8,7 @@ import { customerWorries, feedWorries, wifiWorries } from '../sharedWorries';
 import type { Assessment } from './assessment';
 import { bagList } from './bagList';
 import type { Doorbell } from './doorbell';
+import { missedAtDoor } from './doorMount';
 import { notToBeHad } from './premisesOf';
 import { plateSurveyOf } from './survey';
 import { diesWithLight } from './transformerSearch';
@@ -118,10 +119,31 @@ function supplyWorries(point: Doorbell, assessment: Assessment): readonly Worry[
   return found;
 }
 
+/** What it misses as it hangs, where another height or wedge would show it. */
+function mountWorries(point: Doorbell): readonly Worry[] {
+  const missed = missedAtDoor(point);
+  if (!missed) return [];
+  const { seen, ways } = missed;
+  const [way] = ways;
+  return [
+    {
+      id: 'lost-door',
+      rung: 'mount',
+      words: said('doorMisses', {
+        cut: seen.cut.length,
+        parcelPercent: Math.round(100 * seen.parcel),
+        heightM: way?.lensM ?? 0,
+        tiltDeg: way?.tiltDeg ?? 0,
+      }),
+    },
+  ];
+}
+
 /** What is open of a door’s survey and choice. */
 export const doorbellWorries = ({ job, point, assessment }: Standing<Doorbell>): readonly Worry[] => [
   ...customerWorries(job),
   ...surveyWorries(job, point),
   ...plateWorries(point),
   ...supplyWorries(point, assessment),
+  ...mountWorries(point),
 ];

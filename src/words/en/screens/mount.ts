@@ -67,6 +67,10 @@ export const mount = {
   bestThatWasFound: 'Best that was found:',
   buttonOutOfReach: ({ small }: { readonly small: string }) =>
     `Button at about ${small}: out of reach from a wheelchair (0.9 to 1.2 m).`,
+  missesSomething: 'As it hangs it misses what one of these would show: hang it anew, or',
+  whyItMayMiss: 'why it may miss it',
+  letStandBy: ({ who, words }: { readonly who: string; readonly words: string }) =>
+    `It may hang so, by ${who}: ${words}`,
   howVisitorsCome: 'How visitors come',
   assumedHere: ({ what }: { readonly what: string }) => `Taken as usual, as nobody said: ${what}.`,
   betweenWhich: 'Between which tilts and turns each stays in frame',

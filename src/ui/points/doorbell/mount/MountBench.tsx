@@ -5,7 +5,7 @@ import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { lengthsOf } from '@/core/job';
-import { assumedAtDoor, deviceOf, doorMountOf, hazardsAt, judgedMount } from '@/core/points';
+import { DOOR_MISS, assumedAtDoor, deviceOf, doorMountOf, hazardsAt, judgedMount } from '@/core/points';
 import {
   BELIEVED_ENOUGH,
   PARCEL_ASKED,
@@ -32,6 +32,7 @@ import { FieldGroup } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
 import { Cautions } from '../../../verdict/Cautions';
 import { useSeeingWorker } from '../../../seeing/useSeeingWorker';
+import { LetMissStand } from '../../yard/LetMissStand';
 import { useDoorbell } from '../useDoorbell';
 import { DoorAbove } from './DoorAbove';
 import { DoorPicture } from './DoorPicture';
@@ -186,6 +187,14 @@ export function MountBench() {
           </Button>
         </p>
       ))}
+      {mount.heightM !== undefined && ways.length > 0 && (
+        <LetMissStand
+          targetId={DOOR_MISS}
+          lost={mountWords.missesSomething}
+          why={mountWords.whyItMayMiss}
+          stands={mountWords.letStandBy}
+        />
+      )}
       {proposed && !isProposedHere && !(proposed.sees === sees && sees === 'neither' && proposed.cut >= cut.length) && (
         <p data-testid="proposed">
           <b>{proposed.believed >= BELIEVED_ENOUGH ? mountWords.proposed : mountWords.bestThatWasFound}</b>{' '}
