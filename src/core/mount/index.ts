@@ -39,7 +39,14 @@ export {
   type Interval,
   type Sees,
 } from './doorSeen';
-export { LEAD_NEEDED_M, USUAL_HEIGHT_M, platePlace, type PlatePlace, type PlateSurvey } from './platePlace';
+export {
+  LADDER_FOOT_SHARE,
+  LEAD_NEEDED_M,
+  USUAL_HEIGHT_M,
+  platePlace,
+  type PlatePlace,
+  type PlateSurvey,
+} from './platePlace';
 export { FIXINGS, SEALS, WALLS, WALL_FIXINGS, type Wall, type WallFixing } from './wall';
 export { SIDE_WEDGES, TILT_WEDGES, screwFor, type ScrewAdvice } from './wedge';
 export type { MountSayings } from './sayings';

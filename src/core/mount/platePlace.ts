@@ -38,6 +38,8 @@ export interface PlatePlace {
 
 /** Lead that the connection itself takes: two screws, hooked. */
 export const LEAD_NEEDED_M = 0.06;
+/** A ladder stands at 1:4: its foot by this share of the height from the wall. */
+export const LADDER_FOOT_SHARE = 0.25;
 /** Height that is usual for the lens, over the ground the visitor stands on. */
 export const USUAL_HEIGHT_M = 1.2;
 /** The back of a plate takes up this much standing proud: an engineering default. */

@@ -93,13 +93,17 @@ describe('masks', () => {
     expect(masksOf(yard([], { around: behind }), AHEAD)).toEqual([]);
   });
   it('leave a gate free that is to be seen', () => {
-    const scene = yard([target('gate', 11, 10)], { around: around({ areas: [street(10, 20)] }) });
+    // The face, 1.5 m up and 9 m away, stands before the street behind it
+    const scene = yard([target('gate', 9, 10)], { around: around({ areas: [street(12, 40)] }) });
     const [seen] = seenTargets(scene, AHEAD);
     const [mask] = masksOf(scene, AHEAD);
     const [x = 0, y = 0] = seen?.seen.pixel ?? [];
     const [right, down] = [(100 * x) / CAMERA.widthPx, (100 * y) / CAMERA.heightPx];
     const isCovered = mask && right > mask.left && right < mask.right && down > mask.top && down < mask.foot;
+    expect(seen?.miss).toBeNull();
     expect(isCovered).toBe(false);
+    const bare = masksOf(yard([], { around: around({ areas: [street(12, 40)] }) }), AHEAD);
+    expect(bare[0] && down > bare[0].top && down < bare[0].foot).toBe(true);
   });
   it('cover a window where it stands in the picture', () => {
     const [mask] = masksOf(yard([], { around: around({ areas: [windowAt(2, 8)] }) }), AHEAD);

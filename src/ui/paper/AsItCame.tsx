@@ -20,6 +20,8 @@ export const MountedAsItCame = ({ job, point }: { readonly job: Job; readonly po
         'bearingDeg',
         'sensorDownDeg',
         'aimedBy',
+        'fixings',
+        'seal',
       ])}
     />
   </section>

@@ -1,4 +1,5 @@
 'use client';
+import { LADDER_FOOT_SHARE } from '@/core/mount';
 import { pointsWords } from '@/words/screens';
 import { lengthsOf } from '@/core/job';
 import { missingAtLook } from '@/core/points';
@@ -10,8 +11,6 @@ import { useJob } from '../log/JobContext';
 import { AnotherPoint } from '../rungs/look/AnotherPoint';
 import { ThisPoint } from '../rungs/look/ThisPoint';
 
-/** Ladder at 1:4 (domain/safety): its foot stands a quarter of the height away. */
-const FOOT_SHARE = 0.25;
 /** From overhead service wires (domain/safety). */
 const CLEAR_OF_WIRES_M = 3;
 
@@ -47,7 +46,7 @@ export function SpotArea({ children, asksSwitch = false }: Props) {
       {look.fixtureHeightM !== undefined && (
         <p className="caution">
           {pointsWords.ladderAt14({
-            fixtureHeightM: lengthText(look.fixtureHeightM * FOOT_SHARE, lengths),
+            fixtureHeightM: lengthText(look.fixtureHeightM * LADDER_FOOT_SHARE, lengths),
             clearOfWiresM: lengthText(CLEAR_OF_WIRES_M, lengths),
           })}
         </p>

@@ -1,5 +1,6 @@
 'use client';
 import { yardWords } from '@/words/screens';
+import { LADDER_FOOT_SHARE } from '@/core/mount';
 import { cameraAt, lampsOf, nearEdgeM, sensorReach, type Aim, type Scene } from '@/core/yard';
 import { lengthText, type LengthSystem } from '@/core/units';
 import { degreeText, turnText } from './yardText';
@@ -38,6 +39,8 @@ export function AimCard({ name, scene, aim, lengths }: Props) {
             <dd className="figure">{run(near)}</dd>
           </>
         )}
+        <dt>{yardWords.ladder}</dt>
+        <dd className="figure">{run(LADDER_FOOT_SHARE * aim.lensM)}</dd>
         {lamp && (
           <>
             <dt>{yardWords.lampsDown}</dt>

@@ -177,6 +177,8 @@ export function HangsNow({ yard, lengths, name }: Props) {
           />
           {isNoted && <LostTargets name={name} />}
           {ask('level')}
+          {ask('fixings')}
+          {ask('seal')}
         </div>
       </div>
     </section>

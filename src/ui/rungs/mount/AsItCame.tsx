@@ -16,6 +16,8 @@ export function AsItCame() {
       <Cautions words={hazardsAt(job, 'mount')} />
       <FieldGroup kind="mountRecorded" scope={scope} fields={[typed('heightM'), typed('bearingDeg')]} />
       {ask('level')}
+      {ask('fixings')}
+      {ask('seal')}
       <p className="small soft">
         {mountWords.overGroundBelowIt} {mountWords.phoneAlongCamera} {mountWords.bubbleOfSensor}
       </p>

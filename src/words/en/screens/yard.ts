@@ -55,6 +55,7 @@ export const yard = {
   reaches: 'sensor reaches',
   seesFrom: 'nearest that is seen',
   lampsDown: 'lamps',
+  ladder: 'ladder, its foot from the wall',
   lampsText: ({ count, deg }: { readonly count: number; readonly deg: number }) => `${count}, ${deg}° down`,
   pictureTurned: 'The picture stands on its head here: turn it round in the app.',
   tapeNext: ({ what }: { readonly what: string }) => `Tape the way to the ${what}: it would settle most.`,
@@ -96,7 +97,7 @@ export const yard = {
   crossesWeak: ({ length }: { readonly length: string }) => `${length} come straight at it`,
   crossesNot: ({ length }: { readonly length: string }) => `${length} are not sensed`,
   sunInPicture: 'Sun in the picture',
-  sunNeeds: 'Needs where the site is on earth, and where its wall looks.',
+  sunNeeds: 'Needs latitude and longitude of the site, and where its wall looks.',
   neverSun: 'The sun never stands in it.',
   sunFrom: ({ month, from, to }: { readonly month: string; readonly from: string; readonly to: string }) =>
     `${month} ${from}–${to}`,
