@@ -15,7 +15,8 @@ const layer = (name, from, mayImport, packages = []) => [
 ];
 
 /** Rooms of `ui` that every other one may use: each holds one kind of piece, and knows no screen. */
-const SHARED = '^src/ui/(crew|drawing|figures|form|frame|log|meter|paper|photo|plot|proof|policy|seeing|table|theme|verdict)/';
+const SHARED =
+  '^src/ui/(crew|drawing|figures|form|frame|log|meter|paper|photo|plot|proof|policy|seeing|table|theme|verdict)/';
 
 module.exports = {
   forbidden: [

@@ -94,7 +94,9 @@ describe('masks', () => {
   });
   it('leave a gate free that is to be seen', () => {
     // The face, 1.5 m up and 9 m away, stands before the street behind it
-    const scene = yard([target('gate', 9, 10)], { around: around({ areas: [street(12, 40)] }) });
+    const scene = yard([target('gate', 9, 10, { wants: 'detect' })], {
+      around: around({ areas: [street(12, 40)] }),
+    });
     const [seen] = seenTargets(scene, AHEAD);
     const [mask] = masksOf(scene, AHEAD);
     const [x = 0, y = 0] = seen?.seen.pixel ?? [];
