@@ -14,14 +14,13 @@ const VIEWS = [
   ['board', null, ''],
   ['house', 'Avocet Rectory', '?rung=look&area=house'],
   ['look', 'Tern Cottage', '?rung=look&area=plate'],
-  ['look-transformer', 'Redshank Hall', '?rung=look&area=transformer'],
+  ['plan', 'Eider Yard', '?point=drive&rung=look&area=plan'],
   ['measure', 'Tern Cottage', '?rung=measure'],
   ['choose', 'Tern Cottage', '?rung=choose'],
   ['compare', 'Tern Cottage', '/compare'],
   ['hunt', 'Whimbrel Court', '?rung=isolate'],
   ['isolate', 'Sandpiper House', '?rung=isolate'],
   ['box', 'Eider Yard', '?point=drive&rung=measure'],
-  ['box-choose', 'Eider Yard', '?point=side&rung=choose'],
   ['box-wire', 'Eider Yard', '?point=drive&rung=wire'],
   ['mount', 'Lapwing Lodge', '?rung=mount'],
   ['yard', 'Eider Yard', '?point=drive&rung=mount'],
@@ -29,6 +28,7 @@ const VIEWS = [
   ['sheet', 'Oyster Quay 5', '/sheet'],
   ['catalogue', null, '/catalogue'],
   ['phone-door', 'Redshank Hall', '?rung=measure', PHONE],
+  ['phone-aim', 'Fulmar Mews', '?rung=mount', PHONE],
   ['phone-wire', 'Sandpiper House', '?rung=wire', PHONE, 'headlamp'],
 ];
 

@@ -68,6 +68,8 @@ const VISITOR_WORDS = {
   shortNear: mountWords.shortestCloseUp,
   shortFar: mountWords.shortestStepBack,
 } as const;
+/** Heights that are nearer are one to a hand with a tape. */
+const SAME_HEIGHT_M = 0.03;
 const percent = (share: number): number => Math.round(100 * share);
 
 /** How high it hangs, which wedges, which screws, and what it sees from there. */
@@ -122,11 +124,16 @@ export function MountBench() {
       sees: SEES_WORDS[way.sees],
       cut: way.sees === 'neither' ? mountWords.facesCut({ cut: way.cut }) : `${percent(way.believed)} %`,
     });
-  const isProposedHere =
-    proposed !== null &&
-    Math.abs(proposed.lensM - lensM) < 0.005 &&
-    proposed.tiltDeg === tiltDeg &&
-    proposed.sideDeg === sideDeg;
+  // Said once: not what hangs already, nor what stands among the ways that would show more, nor what shows no more than now
+  const isSaid =
+    proposed === null ||
+    [hangs, ...ways].some(
+      (one) =>
+        Math.abs(one.lensM - proposed.lensM) < SAME_HEIGHT_M &&
+        one.tiltDeg === proposed.tiltDeg &&
+        one.sideDeg === proposed.sideDeg,
+    ) ||
+    (proposed.sees === 'neither' && sees === 'neither' && proposed.cut >= cut.length);
   return (
     <>
       <Cautions words={hazardsAt(job, 'mount')} />
@@ -195,7 +202,7 @@ export function MountBench() {
           stands={mountWords.letStandBy}
         />
       )}
-      {proposed && !isProposedHere && !(proposed.sees === sees && sees === 'neither' && proposed.cut >= cut.length) && (
+      {proposed && !isSaid && (
         <p data-testid="proposed">
           <b>{proposed.believed >= BELIEVED_ENOUGH ? mountWords.proposed : mountWords.bestThatWasFound}</b>{' '}
           {wayWords(proposed)}{' '}
