@@ -156,3 +156,61 @@ describe('the yard at Mount', () => {
     await screen.says('This is how it was written down.');
   });
 });
+
+/** Drags something by the mouse, so many pixels to the right and down. */
+async function drag(selector: string, right: number, down: number): Promise<void> {
+  const { screen } = stage();
+  const handle = await screen.found(selector);
+  await handle.scrollIntoView();
+  const box = await handle.boundingBox();
+  if (!box) throw new Error(`${selector} is nowhere`);
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await screen.page.mouse.move(x, y);
+  await screen.page.mouse.down();
+  await screen.page.mouse.move(x + right, y + down, { steps: 6 });
+  await screen.page.mouse.up();
+}
+
+describe('the plan of the site', () => {
+  it('is reshaped by a corner that is dragged, and shows what the cameras see together', async () => {
+    const { screen, go } = stage();
+    await go('Eider Yard', '?point=drive&rung=look&area=plan');
+    await screen.says('closes by itself', '.sides');
+    const before = await screen.text('.sides');
+    await drag('svg.site-plan circle.corner:nth-of-type(3)', 30, 0);
+    await screen.kept();
+    await screen.until(
+      (old) => document.querySelector('.sides')?.textContent?.replace(/\s+/g, ' ') !== old,
+      {},
+      before,
+    );
+    await screen.press('Show what its camera sees');
+    await screen.says('m² recognised', '[data-testid=together]');
+    await accessible(screen);
+  });
+});
+
+describe('a doorbell in a narrow porch', () => {
+  it('is dragged up the wall, its wedge turned, and says what is then seen', async () => {
+    const { screen, go } = stage();
+    await go('Petrel Steps', '?rung=mount');
+    const before = await screen.text('[data-testid=sees]');
+    await drag('svg.side .device .body', 0, -70);
+    await screen.kept();
+    await screen.until(
+      (old) => document.querySelector('[data-testid=sees]')?.textContent?.replace(/\s+/g, ' ') !== old,
+      {},
+      before,
+    );
+    const dragged = await screen.text('[data-testid=sees]');
+    await screen.click('svg.above [aria-label^="side wedge 20°, looking right"]');
+    await screen.kept();
+    await screen.until(
+      (old) => document.querySelector('[data-testid=sees]')?.textContent?.replace(/\s+/g, ' ') !== old,
+      {},
+      dragged,
+    );
+    await screen.says('side wedge 20°', '.stack');
+    await accessible(screen);
+  });
+});

@@ -36,7 +36,15 @@ export {
   type Walk,
   type Where,
 } from './scene';
-export { STEEP_DEG, askedPxPerM, hiddenBehind, seenTargets, type Miss, type SeenTarget } from './seenTarget';
+export {
+  STEEP_DEG,
+  askedPxPerM,
+  hiddenBehind,
+  lensInside,
+  seenTargets,
+  type Miss,
+  type SeenTarget,
+} from './seenTarget';
 export { isSensed, sensorLobe, sensorReach, type SensorReach } from './sensor';
 export { luxMap, luxOnWindow, windowLuxOf, type LuxMap } from './luxMap';
 export { masksOf, type Mask } from './privacy';

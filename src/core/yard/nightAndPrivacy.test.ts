@@ -7,7 +7,8 @@ import { luxAt } from './lamps';
 import { masksOf } from './privacy';
 import { proposeSpots, sceneFrom } from './proposeSpots';
 import { cameraAt, type PrivateArea, type Scene, type Surroundings, type Target } from './scene';
-import { seenTargets } from './seenTarget';
+import { poseOfPicture } from './ownPicture';
+import { lensInside, seenTargets } from './seenTarget';
 import { sunInFrame } from './sun';
 import { walkLengths, walkPieces } from './walks';
 
@@ -228,5 +229,26 @@ describe('other spots', () => {
       return false;
     });
     expect(asked).toBe(1);
+  });
+});
+
+describe('what is placed wrongly', () => {
+  it('is said of a lens inside a shed, and of two marks on one spot', () => {
+    const shed = {
+      id: 'x',
+      stands: 'shed',
+      how: 'taped',
+      distanceM: 0.6,
+      turnDeg: 0,
+      widthM: 2,
+      depthM: 2,
+      tallM: 4,
+    } as const;
+    expect(lensInside(yard([], { obstacles: [shed] }), AHEAD)).toBe('shed');
+    expect(lensInside(yard([], { obstacles: [{ ...shed, tallM: 2 }] }), AHEAD)).toBeNull();
+    const mark = { place: [0, 5, 0], right: 0.5, down: 0.6 } as const;
+    expect(poseOfPicture(yard([]), 2.9, [mark, { ...mark, place: [2, 5, 0] }])).toEqual({ refused: 'oneSpot' });
+    expect(poseOfPicture(yard([]), 2.9, [])).toEqual({ refused: 'noMarks' });
+    expect(poseOfPicture(yard([]), 2.9, [mark, { ...mark, right: 0.6 }])).toEqual({ refused: 'oneLine' });
   });
 });

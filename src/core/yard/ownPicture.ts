@@ -43,14 +43,23 @@ export interface PictureMark {
 export type OwnPicture =
   | { readonly pose: FoundPose; readonly turnDeg: number }
   /** Why nothing can be told: too few marks, all in one line with the camera, or no pose has them all in front. */
-  | { readonly refused: 'noMarks' | 'oneLine' | 'behind' };
+  | { readonly refused: 'noMarks' | 'oneSpot' | 'oneLine' | 'behind' };
 
 /** Marks whose rays are nearer to one line leave the roll open, degrees. */
 const NEAR_LINE_DEG = 0.5;
 
+/** Two marks of different places that are nearer in the picture are one tap, as a share of its width. */
+const ONE_SPOT = 0.002;
+
+const onOneSpot = (marks: readonly PictureMark[]): boolean =>
+  marks.some((one, i) =>
+    marks.slice(0, i).some((other) => Math.hypot(one.right - other.right, one.down - other.down) < ONE_SPOT),
+  );
+
 /** How a head stands that is so high. By one mark it is taken to be level; from two on its lean is found too. */
 export function poseOfPicture(scene: Scene, lensM: number, marks: readonly PictureMark[]): OwnPicture {
   if (marks.length === 0) return { refused: 'noMarks' };
+  if (onOneSpot(marks)) return { refused: 'oneSpot' };
   const position = lensPlace(scene, { lensM });
   const lens = lensOf(scene.camera);
   const isLevel = marks.length === 1;

@@ -2,6 +2,7 @@ import {
   PIXEL_CLASSES,
   degreesOf,
   isHidden,
+  isInside,
   lengthOf,
   minus,
   sees,
@@ -73,6 +74,13 @@ export function seenTargets(scene: Scene, aim: Aim): readonly SeenTarget[] {
       downDeg: degreesOf(Math.asin(-way[2] / lengthOf(way))),
     };
   });
+}
+
+/** What the lens stands inside of: something of its plan is placed wrongly; null where it stands free. */
+export function lensInside(scene: Scene, aim: Aim): ObstacleKind | ShapeKind | null {
+  const lens = lensPlace(scene, aim);
+  const obstacle = scene.obstacles.find((one) => isInside(boxOf(one), lens));
+  return obstacle?.stands ?? scene.around?.solids.find(({ prism }) => isInside(prism, lens))?.shape.what ?? null;
 }
 
 /** What hides a target, first in its list; null where only the house itself does. */

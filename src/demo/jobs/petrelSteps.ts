@@ -29,7 +29,24 @@ export const petrelSteps: DemoJob = {
         terminal: 'Front',
         boxId: 'outlet',
       })
-      .write('pointDescribed', { pointId, wasThere: 'nothing', wall: 'timber', deviceId: 'constant-power' })
+      // A narrow porch: two steps up to the mat, a wall close by on the right as one faces the door
+      .write('pointDescribed', {
+        pointId,
+        wasThere: 'nothing',
+        wall: 'timber',
+        deviceId: 'constant-power',
+        sideClearM: 0.18,
+        revealM: 0.55,
+      })
+      .write('approachDescribed', {
+        pointId,
+        doorSide: 'left',
+        asideM: 0.55,
+        standsM: 0.7,
+        stepM: 0.34,
+        shortestM: 1.1,
+        revealSide: 'right',
+      })
       .write('supplyPlanned', {
         supplyId: 'adapter',
         from: 'adapter',

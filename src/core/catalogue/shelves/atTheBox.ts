@@ -35,6 +35,11 @@ const choice = (
 });
 const wrongWay = (values: Values, low: string, high: string): readonly { column: string; message: string }[] =>
   figureOf(values, low) > figureOf(values, high) ? [{ column: low, message: 'is more than the most' }] : [];
+/** No lens that keeps lines straight sees half a circle. */
+const tooWideForLines = (values: Values): readonly { column: string; message: string }[] =>
+  values.projection !== 'equidistant' && figureOf(values, 'hfovDeg') >= 180
+    ? [{ column: 'hfovDeg', message: 'is too wide for straight lines: 180° or more is equidistant' }]
+    : [];
 const namesNoRegion = (values: Values): readonly { column: string; message: string }[] =>
   listOf(values, 'regions').length === 0 ? [{ column: 'regions', message: 'names no region' }] : [];
 
@@ -210,7 +215,7 @@ export const fixtures: Shelf = {
       inBag: ['mounting plate', '4 cable clips', 'gasket'],
     },
   ],
-  disagreements: (values) => wrongWay(values, 'voltsLow', 'voltsHigh'),
+  disagreements: (values) => [...wrongWay(values, 'voltsLow', 'voltsHigh'), ...tooWideForLines(values)],
 };
 
 /** Connectors for splices. */

@@ -2,6 +2,7 @@
 import { yardWords } from '@/words/screens';
 import { LADDER_FOOT_SHARE } from '@/core/mount';
 import { cameraAt, lampsOf, nearEdgeM, sensorReach, type Aim, type Scene } from '@/core/yard';
+import { turnOf } from '@/core/view';
 import { lengthText, type LengthSystem } from '@/core/units';
 import { degreeText, turnText } from './yardText';
 
@@ -15,6 +16,8 @@ interface Props {
 /** What is followed up the ladder: height, tilt, turn as it is seen from there, sensor, lamps. */
 export function AimCard({ name, scene, aim, lengths }: Props) {
   const camera = cameraAt(scene, aim);
+  // Under an eave the joint turns otherwise than the head then looks
+  const turnDeg = turnOf(camera.bearingDeg);
   const near = nearEdgeM(scene, aim);
   const [lamp] = lampsOf(scene, aim);
   const run = (metres: number): string => lengthText(metres, lengths);
@@ -28,7 +31,7 @@ export function AimCard({ name, scene, aim, lengths }: Props) {
         <dt>{yardWords.tilted}</dt>
         <dd className="figure">{degreeText(camera.tiltDownDeg)}</dd>
         <dt>{yardWords.turned}</dt>
-        <dd className="figure">{turnText(aim.panDeg)}</dd>
+        <dd className="figure">{turnText(turnDeg)}</dd>
         <dt>{yardWords.sensor}</dt>
         <dd>{yardWords.sensorLevel}</dd>
         <dt>{yardWords.reaches}</dt>
@@ -48,10 +51,10 @@ export function AimCard({ name, scene, aim, lengths }: Props) {
           </>
         )}
       </dl>
-      {Math.round(aim.panDeg) !== 0 && (
+      {Math.round(turnDeg) !== 0 && (
         // Who faces the wall has left and right the other way round
         <p className="small soft">
-          {yardWords.facingTheWall({ side: aim.panDeg > 0 ? yardWords.toYourLeft : yardWords.toYourRight })}
+          {yardWords.facingTheWall({ side: turnDeg > 0 ? yardWords.toYourLeft : yardWords.toYourRight })}
         </p>
       )}
       {camera.isTurned && <p className="caution">{yardWords.pictureTurned}</p>}

@@ -220,9 +220,12 @@ function Answer({ found }: { readonly found: OwnPicture }) {
     return (
       <p className="brick" role="alert">
         {
-          { noMarks: yardWords.pointAt, oneLine: yardWords.marksInOneLine, behind: yardWords.marksBehind }[
-            found.refused
-          ]
+          {
+            noMarks: yardWords.pointAt,
+            oneSpot: yardWords.marksOnOneSpot,
+            oneLine: yardWords.marksInOneLine,
+            behind: yardWords.marksBehind,
+          }[found.refused]
         }
       </p>
     );

@@ -4,7 +4,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { lengthsOf } from '@/core/job';
 import { yardSceneOf, type YardScene } from '@/core/points';
-import { cameraAt, doubtOf, seenTargets, type Aim, type Where } from '@/core/yard';
+import { cameraAt, doubtOf, lensInside, lensPlace, seenTargets, type Aim, type Where } from '@/core/yard';
 import { capital, lengthText } from '@/core/units';
 import { useJob } from '../../log/JobContext';
 import { useSay } from '../../log/useSay';
@@ -72,12 +72,14 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
   };
   // Another yard, another search
   const spotsKey = JSON.stringify([scene.targets, scene.obstacles]);
+  const inside = lensInside(scene, aim);
   const met = seen.filter(({ miss }) => miss === null).length;
   const tape = scene.targets.find(({ id }) => id === doubt.tape);
   const assumed = [
     ...(yard.isLensKnown || tried ? [] : [yardWords.assumedLens({ lens: lengthText(aim.lensM, lengths, 'small') })]),
     ...(yard.assumed.length > 0 ? [yardWords.assumedSheet] : []),
     yardWords.assumedLamps,
+    yardWords.assumedOut({ out: lengthText(lensPlace(scene, aim)[1], lengths, 'small') }),
   ];
   const place = (
     <>
@@ -88,6 +90,11 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
   );
   return (
     <>
+      {inside !== null && (
+        <p className="brick" role="alert">
+          {yardWords.lensInside({ what: name(inside) })}
+        </p>
+      )}
       {isHeldBeside(yard) && <HangsNow yard={yard} lengths={lengths} name={name} />}
       <div className="yard-views">
         <section>

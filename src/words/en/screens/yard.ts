@@ -61,6 +61,10 @@ export const yard = {
   tapeNext: ({ what }: { readonly what: string }) => `Tape the way to the ${what}: it would settle most.`,
   assumed: ({ what }: { readonly what: string }) => `Assumed: ${what}.`,
   assumedLens: ({ lens }: { readonly lens: string }) => `lens at ${lens}`,
+  assumedOut: ({ out }: { readonly out: string }) => `lens ${out} before the wall`,
+  lensInside: ({ what }: { readonly what: string }) =>
+    `The lens stands inside of this: ${what}. Move one of the two, or nothing is seen.`,
+  marksOnOneSpot: 'Two places lie on one spot of the picture: tap one of them again.',
   assumedSheet: 'what its sheet does not say of picture, sensor and lamps',
   assumedLamps: 'lamps 40° down, 20° to either side',
   notOnPlan:
