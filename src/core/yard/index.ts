@@ -47,8 +47,8 @@ export {
 } from './seenTarget';
 export { isSensed, sensorLobe, sensorReach, type SensorReach } from './sensor';
 export { luxMap, luxOnWindow, windowLuxOf, type LuxMap } from './luxMap';
-export { masksOf, type Mask } from './privacy';
+export { masksOf, skyShare, type Mask } from './privacy';
 export { lookFrom, proposeSpots, sceneFrom, type Spot, type SpotProposal } from './proposeSpots';
 export { sunInFrame, type Almanac, type SunInFrame, type UnderSun } from './sun';
-export { walkLengths, walkPieces, type Crossing, type WalkPiece } from './walks';
+export { sensorMeets, walkLengths, walkPieces, type Crossing, type WalkPiece } from './walks';
 export { siteCoverage, type SiteCamera, type SiteCoverage, type SiteExtent } from './siteCoverage';

@@ -4,13 +4,13 @@ import type { CameraProfile } from '../catalogue';
 import { WINDOW_LUX } from '../light';
 import { luxMap, luxOnWindow } from './luxMap';
 import { luxAt } from './lamps';
-import { masksOf } from './privacy';
+import { masksOf, skyShare } from './privacy';
 import { proposeSpots, sceneFrom } from './proposeSpots';
 import { cameraAt, type PrivateArea, type Scene, type Surroundings, type Target } from './scene';
 import { poseOfPicture } from './ownPicture';
 import { lensInside, seenTargets } from './seenTarget';
 import { sunInFrame } from './sun';
-import { walkLengths, walkPieces } from './walks';
+import { sensorMeets, walkLengths, walkPieces } from './walks';
 
 const CAMERA: CameraProfile = {
   projection: 'rectilinear',
@@ -161,6 +161,18 @@ describe('a way that people walk', () => {
       }),
     });
     expect(walkLengths(walkPieces(behind, AHEAD)).notSensed).toBeCloseTo(4, 9);
+  });
+});
+
+describe('what the picture and the sensor come to', () => {
+  it('is so much sky: 8 of 31° over the middle are over the horizon where it looks 15° down', () => {
+    // f = 1000: the horizon lies 268 px over the middle of 1200, so 332 px over it are sky
+    expect(skyShare(yard([]), AHEAD)).toBeCloseTo(332 / 1200, 1);
+    expect(skyShare(yard([], { around: around({ solids: [wall(-60, 5, 120, 60)] }) }), AHEAD)).toBeLessThan(0.01);
+  });
+  it('meets a street within the reach of its sensor, and not one farther off', () => {
+    expect(sensorMeets(yard([], { around: around({ areas: [street(7, 12)] }) }), AHEAD)).toEqual(['street']);
+    expect(sensorMeets(yard([], { around: around({ areas: [street(12, 20)] }) }), AHEAD)).toEqual([]);
   });
 });
 

@@ -16,6 +16,8 @@ export interface PictureFigure {
   /** A visitor’s head, or the middle of what is looked at. */
   readonly head: readonly [number, number];
   readonly headPx: number;
+  /** A child beside a grown visitor; null of what is no visitor, and where it is not in front. */
+  readonly child: Pick<PictureFigure, 'foot' | 'head' | 'headPx'> | null;
 }
 
 /** What a camera will show, as lines and faces in pixels; what lies behind it is left out. */
@@ -31,6 +33,8 @@ export interface Picture {
 
 /** A grown visitor, to the crown, and half a head. */
 const FIGURE = { tallM: 1.75, headM: 0.12 } as const;
+/** A child, half a metre to the right of it. */
+const CHILD = { tallM: 1.1, headM: 0.1, asideM: 0.5 } as const;
 const GRID = { stepM: 2, acrossM: 16, awayM: 24, sampleM: 0.5 } as const;
 const FAR_M = 4000;
 
@@ -149,6 +153,14 @@ function outlineOf(draws: Draws, corners: readonly Vec3[]): Outline | null {
   return out;
 }
 
+function childBeside(draws: Draws, target: Target): PictureFigure['child'] {
+  const [x, y] = placeAt(target, 0);
+  const at = (z: number) => draws([x + CHILD.asideM, y, z]);
+  const head = at(CHILD.tallM - CHILD.headM);
+  const crown = at(CHILD.tallM);
+  return head && crown ? { foot: at(0), head, headPx: Math.hypot(crown[0] - head[0], crown[1] - head[1]) } : null;
+}
+
 /** What a camera that hangs so will show. */
 export function pictureOf(scene: Scene, aim: Aim): Picture {
   const camera = cameraAt(scene, aim);
@@ -181,6 +193,7 @@ export function pictureOf(scene: Scene, aim: Aim): Picture {
             foot: isVisitor ? foot : null,
             head,
             headPx: Math.hypot(crown[0] - head[0], crown[1] - head[1]),
+            child: isVisitor ? childBeside(draws, target) : null,
           },
         ]
       : [];

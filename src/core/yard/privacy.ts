@@ -86,6 +86,27 @@ export function masksOf(scene: Scene, aim: Aim): readonly Mask[] {
     .filter(({ left, right, top, foot }) => right > left && foot > top);
 }
 
+/** So far a look goes on before it is sky. */
+const FAR_M = 300;
+
+/** Share of the picture that is sky: over the horizon, and past all that stands there. */
+export function skyShare(scene: Scene, aim: Aim): number {
+  const camera = cameraAt(scene, aim);
+  const axes = axesOf(camera);
+  const from = lensPlace(scene, aim);
+  const solids = standing(scene);
+  let sky = 0;
+  for (let i = 0; i < CELLS.across; i += 2)
+    for (let j = 0; j < CELLS.down; j += 2) {
+      const ray = rayOf(camera, axes, [
+        ((i + 1) * camera.widthPx) / CELLS.across,
+        ((j + 1) * camera.heightPx) / CELLS.down,
+      ]);
+      if (ray && ray[2] > 0 && !isHidden(solids, from, plus(from, times(ray, FAR_M)))) sky++;
+    }
+  return (4 * sky) / (CELLS.across * CELLS.down);
+}
+
 type Rect = Pick<Mask, 'left' | 'top' | 'right' | 'foot'>;
 
 /** A rectangle that leaves a place free: cut on the side where least of it is lost. */

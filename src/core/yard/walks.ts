@@ -1,4 +1,5 @@
 import { degreesOf, isHidden } from '../view';
+import type { ShapeKind } from '../site';
 import { lensPlace, standing, type Aim, type Scene } from './scene';
 import { sensorReach } from './sensor';
 
@@ -47,6 +48,36 @@ export function walkPieces(scene: Scene, aim: Aim): readonly WalkPiece[] {
       });
     }),
   );
+}
+
+/** Places along the sides of an outline, half a metre apart. */
+const alongOutline = (corners: readonly (readonly [number, number])[]): readonly (readonly [number, number])[] =>
+  corners.flatMap((start, i) => {
+    const end = corners[(i + 1) % corners.length] ?? start;
+    const steps = Math.max(1, Math.ceil(Math.hypot(end[0] - start[0], end[1] - start[1]) / PIECE_M));
+    return Array.from(
+      { length: steps },
+      (_, k) => [start[0] + (k / steps) * (end[0] - start[0]), start[1] + (k / steps) * (end[1] - start[1])] as const,
+    );
+  });
+
+/** What lies within the reach of the sensor and sets it off for nothing: a street, a hedge that moves. */
+export function sensorMeets(scene: Scene, aim: Aim): readonly ShapeKind[] {
+  const lens = lensPlace(scene, aim);
+  const { reachM } = sensorReach(scene.camera, aim);
+  const half = scene.camera.sensorLobeDeg / 2;
+  const isMet = (corners: readonly (readonly [number, number])[]): boolean =>
+    alongOutline(corners).some(([x, y]) => {
+      const [right, out] = [x - lens[0], y - lens[1]];
+      return Math.hypot(right, out) <= reachM && Math.abs(degreesOf(Math.atan2(right, out))) <= half;
+    });
+  const streets = (scene.around?.areas ?? [])
+    .filter(({ what, corners }) => what === 'street' && isMet(corners.map(([x, y]) => [x, y] as const)))
+    .map(({ what }) => what);
+  const hedges = (scene.around?.solids ?? [])
+    .filter(({ shape, prism }) => shape.what === 'hedge' && isMet(prism.footprint))
+    .map(({ shape }) => shape.what);
+  return [...new Set([...streets, ...hedges])];
 }
 
 /** How far each kind of crossing goes, metres. */

@@ -5,7 +5,16 @@ import { format } from 'date-fns';
 import { bearingOn, type ShapeKind } from '@/core/site';
 import { frameOfPoint } from '@/core/points';
 import { WINDOW_LUX } from '@/core/light';
-import { luxOnWindow, masksOf, sunInFrame, walkLengths, walkPieces, type Aim, type Scene } from '@/core/yard';
+import {
+  luxOnWindow,
+  sensorMeets,
+  sunInFrame,
+  walkLengths,
+  walkPieces,
+  type Aim,
+  type Mask,
+  type Scene,
+} from '@/core/yard';
 import { capital, lengthText, type LengthSystem } from '@/core/units';
 import { FieldGroup } from '../../form/FieldGroup';
 import { useFacts } from '../../form/useFacts';
@@ -13,26 +22,26 @@ import { useJob } from '../../log/JobContext';
 import { now } from '../../log/clock';
 import { almanacOf, duskOf } from './almanac';
 import { LeanFromPhone } from './LeanFromPhone';
-import { luxText, percentText } from './yardText';
+import { luxText, maskLetter, percentText } from './yardText';
 
 interface Props {
   readonly scene: Scene;
   readonly aim: Aim;
   readonly lengths: LengthSystem;
   readonly name: (what: string) => string;
+  readonly masks: readonly Mask[];
 }
 
-const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 /** Where nobody said how dark its nights are. */
 const USUAL_ZONE = 'suburban';
 
 /** What is nobody’s business and how to mask it, light on the windows next door, ways past the sensor, the sun in the picture. */
-export function NightAndPrivacy({ scene, aim, lengths, name }: Props) {
+export function NightAndPrivacy({ scene, aim, lengths, name, masks }: Props) {
   const { keptJob, kept } = useJob();
   // What is dragged is drawn first; this follows
   const asked = useDeferredValue(useMemo(() => ({ scene, aim }), [scene, aim]));
   const { plan } = keptJob;
-  const masks = useMemo(() => masksOf(asked.scene, asked.aim), [asked]);
+  const meets = useMemo(() => sensorMeets(asked.scene, asked.aim), [asked]);
   const walks = useMemo(() => walkLengths(walkPieces(asked.scene, asked.aim)), [asked]);
   const windows = useMemo(
     () =>
@@ -73,7 +82,7 @@ export function NightAndPrivacy({ scene, aim, lengths, name }: Props) {
             {masks.map(({ area, left, top, right, foot }, i) => (
               <li key={area.id}>
                 {yardWords.mask({
-                  letter: LETTERS[i] ?? String(i + 1),
+                  letter: maskLetter(i),
                   what: name(area.what),
                   left: Math.floor(left),
                   top: Math.floor(top),
@@ -115,6 +124,11 @@ export function NightAndPrivacy({ scene, aim, lengths, name }: Props) {
             .
           </p>
         </section>
+      )}
+      {meets.length > 0 && (
+        <p className="straw-ink" data-testid="sensor-meets">
+          {meets.map((what) => yardWords.sensorMeets({ what: name(what) })).join(' ')}
+        </p>
       )}
       <section data-testid="sun">
         <h3>{yardWords.sunInPicture}</h3>

@@ -4,7 +4,17 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { lengthsOf } from '@/core/job';
 import { yardSceneOf, type YardScene } from '@/core/points';
-import { cameraAt, doubtOf, lensInside, lensPlace, seenTargets, type Aim, type Where } from '@/core/yard';
+import {
+  cameraAt,
+  doubtOf,
+  lensInside,
+  lensPlace,
+  masksOf,
+  seenTargets,
+  skyShare,
+  type Aim,
+  type Where,
+} from '@/core/yard';
 import { capital, lengthText } from '@/core/units';
 import { useJob } from '../../log/JobContext';
 import { useSay } from '../../log/useSay';
@@ -54,6 +64,8 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
   const seen = useMemo(() => seenTargets(scene, aim), [scene, aim]);
   // What is dragged is drawn first; how sure it is follows
   const doubted = useDeferredValue(useMemo(() => ({ scene, aim }), [scene, aim]));
+  const masks = useMemo(() => masksOf(doubted.scene, doubted.aim), [doubted]);
+  const sky = useMemo(() => skyShare(doubted.scene, doubted.aim), [doubted]);
   const doubt = useMemo(() => doubtOf(doubted.scene, doubted.aim), [doubted]);
   const { name, fineness } = yardNames(say);
   const move = (id: string, where: Pick<Where, 'distanceM' | 'turnDeg'>, done: boolean) => {
@@ -144,7 +156,8 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
         </section>
         <section>
           <h3>{yardWords.whatItWillShow}</h3>
-          <YardPicture scene={scene} aim={aim} seen={seen} name={name} />
+          <YardPicture scene={scene} aim={aim} seen={seen} name={name} masks={masks} />
+          <p className="small soft">{yardWords.sky({ percent: Math.round(100 * sky) })}</p>
           {seen.length === 0 ? (
             <p className="soft">{yardWords.nothingToSee}</p>
           ) : (
@@ -170,7 +183,7 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
             </>
           )}
           <OtherSpots key={spotsKey} scene={scene} aim={aim} lengths={lengths} onAim={setTried} />
-          <NightAndPrivacy scene={scene} aim={aim} lengths={lengths} name={name} />
+          <NightAndPrivacy scene={scene} aim={aim} lengths={lengths} name={name} masks={masks} />
         </section>
       </div>
     </>

@@ -1,7 +1,8 @@
 'use client';
 import { yardWords } from '@/words/screens';
-import { pictureOf, type Aim, type Scene, type SeenTarget } from '@/core/yard';
+import { pictureOf, type Aim, type Mask, type Scene, type SeenTarget } from '@/core/yard';
 import { pathOf as path } from './PicturePaths';
+import { maskLetter } from './yardText';
 
 interface Props {
   readonly scene: Scene;
@@ -10,13 +11,15 @@ interface Props {
   readonly name: (what: string) => string;
   /** Where the plan has the targets: a ring each, and a line to where they stand now. */
   readonly beside?: Aim;
+  /** What is to be covered. */
+  readonly masks?: readonly Mask[];
 }
 
 /** Nearer to a side of the picture a name stands inwards of what it names. */
 const EDGE = 60;
 
 /** What the camera will show: ground, what stands in the way, a visitor at each target; a missed one is dashed. */
-export function YardPicture({ scene, aim, seen, name, beside }: Props) {
+export function YardPicture({ scene, aim, seen, name, beside, masks = [] }: Props) {
   const { widthPx, heightPx } = scene.camera;
   const { ground, horizon, boxes, figures } = pictureOf(scene, aim);
   const rings = beside ? pictureOf(scene, beside).figures : [];
@@ -46,10 +49,34 @@ export function YardPicture({ scene, aim, seen, name, beside }: Props) {
             <path key={`${id} ${i}`} className="face" d={`${path(outline)}Z`} strokeWidth={unit * 1.4} />
           )),
         )}
-        {figures.map(({ target, foot, head, headPx }) => (
-          <g key={target.id} className={missed.get(target.id) ? 'figure ghost' : 'figure'} strokeWidth={unit * 1.6}>
-            {foot && <path d={`M${foot[0]} ${foot[1]}L${head[0]} ${head[1]}`} />}
-            <circle cx={head[0]} cy={head[1]} r={Math.max(headPx, unit * 2)} />
+        {figures.flatMap(({ target, foot, head, headPx, child }) =>
+          [{ foot, head, headPx }, ...(child ? [child] : [])].map((one, i) => (
+            <g
+              key={`${target.id} ${i}`}
+              className={missed.get(target.id) ? 'figure ghost' : 'figure'}
+              strokeWidth={unit * 1.6}
+            >
+              {one.foot && <path d={`M${one.foot[0]} ${one.foot[1]}L${one.head[0]} ${one.head[1]}`} />}
+              <circle cx={one.head[0]} cy={one.head[1]} r={Math.max(one.headPx, unit * 2)} />
+            </g>
+          )),
+        )}
+        {masks.map(({ area, left, top, right, foot }, i) => (
+          <g key={area.id} className="mask" strokeWidth={unit * 1.6}>
+            <rect
+              x={(left / 100) * widthPx}
+              y={(top / 100) * heightPx}
+              width={((right - left) / 100) * widthPx}
+              height={((foot - top) / 100) * heightPx}
+            />
+            <text
+              className="strong"
+              x={(left / 100) * widthPx + 4 * unit}
+              y={(top / 100) * heightPx + 13 * unit}
+              style={{ fontSize: 12 * unit }}
+            >
+              {maskLetter(i)}
+            </text>
           </g>
         ))}
         {rings.map(({ target, head }) => {

@@ -19,6 +19,10 @@ export const yardNames = (say: Say) => ({
       : yardWords.coarse,
 });
 
+const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
+/** A mask is called alike in the picture and in the list that is copied. */
+export const maskLetter = (i: number): string => LETTERS[i] ?? String(i + 1);
+
 const degrees = (deg: number): number => Math.abs(Math.round(deg));
 
 /** A turn from straight ahead, in words: “20° left”. */

@@ -100,6 +100,8 @@ export const yard = {
   crossesFair: ({ length }: { readonly length: string }) => `${length} cross them aslant`,
   crossesWeak: ({ length }: { readonly length: string }) => `${length} come straight at it`,
   crossesNot: ({ length }: { readonly length: string }) => `${length} are not sensed`,
+  sensorMeets: ({ what }: { readonly what: string }) => `Within its sensor’s reach: ${what}. It fires for nothing.`,
+  sky: ({ percent }: { readonly percent: number }) => `${percent} % of the picture is sky.`,
   sunInPicture: 'Sun in the picture',
   sunNeeds: 'Needs latitude and longitude of the site, and where its wall looks.',
   neverSun: 'The sun never stands in it.',
