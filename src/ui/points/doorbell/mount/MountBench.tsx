@@ -1,7 +1,7 @@
 'use client';
 import { mountWords } from '@/words/screens';
 import { Filled } from '../../../figures/Filled';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { lengthsOf } from '@/core/job';
@@ -16,29 +16,27 @@ import {
   isInReach,
   buttonM,
   lookWrongOrder,
-  panInterval,
   screwFor,
   stackProudM,
-  tiltInterval,
-  visitorsOf,
   wallShare,
   type DoorHangs,
   type DoorProposal,
-  type Interval,
 } from '@/core/mount';
 import { capital, lengthText } from '@/core/units';
 import { Choices } from '../../../form/Choices';
 import { FieldGroup } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
 import { Cautions } from '../../../verdict/Cautions';
-import { useSeeingWorker } from '../../../seeing/useSeeingWorker';
 import { LetMissStand } from '../../yard/LetMissStand';
 import { useDoorbell } from '../useDoorbell';
 import { DoorAbove } from './DoorAbove';
 import { DoorPicture } from './DoorPicture';
 import { DoorSide } from './DoorSide';
 import { HeightMap } from './HeightMap';
+import { Intervals } from './Intervals';
 import { StackDrawing } from './StackDrawing';
+import { useProposal } from './useProposal';
+import { VISITOR_WORDS } from './visitorWords';
 
 /** The words of a wedge: its angle and where its thick end goes. */
 const TILTS = [
@@ -62,12 +60,6 @@ const SEES_WORDS = {
   neither: mountWords.notEveryFaceIs,
 } as const;
 
-const VISITOR_WORDS = {
-  tallNear: mountWords.tallestCloseUp,
-  tallFar: mountWords.tallestStepBack,
-  shortNear: mountWords.shortestCloseUp,
-  shortFar: mountWords.shortestStepBack,
-} as const;
 /** Heights that are nearer are one to a hand with a tape. */
 const SAME_HEIGHT_M = 0.03;
 const percent = (share: number): number => Math.round(100 * share);
@@ -325,67 +317,3 @@ export function MountBench() {
     </>
   );
 }
-
-/** What is proposed where the plate can sit, worked out beside the page; null until it is. */
-function useProposal({ scene, range }: ReturnType<typeof doorMountOf>): DoorProposal | null {
-  const worker = useSeeingWorker();
-  const [proposed, setProposed] = useState<DoorProposal | null>(null);
-  // The same door asked anew, by a log that was folded anew, is no new question
-  const key = JSON.stringify([scene, range]);
-  useEffect(() => {
-    let isAsked = true;
-    const [asked, within] = JSON.parse(key) as [typeof scene, typeof range];
-    void worker.proposeDoor(asked, within).then((told) => {
-      if (isAsked) setProposed(told);
-    });
-    return () => {
-      isAsked = false;
-    };
-  }, [worker, key]);
-  return proposed;
-}
-
-/** Between which tilts and turns everybody and the parcel stay in frame. */
-function Intervals({ point }: { readonly point: ReturnType<typeof useDoorbell>['point'] }) {
-  const rows = useMemo(() => {
-    const { scene, hangs } = doorMountOf(point);
-    return [...visitorsOf(scene), 'parcel' as const].map((what) => ({
-      words: what === 'parcel' ? mountWords.parcel : VISITOR_WORDS[what.id],
-      tilt: tiltInterval(scene, what, hangs),
-      pan: panInterval(scene, what, hangs),
-    }));
-  }, [point]);
-  const text = (interval: Interval | null, less: string, more: string): string =>
-    interval
-      ? mountWords.interval({
-          from: end(interval.fromDeg, less, more),
-          to: end(interval.toDeg, less, more),
-        })
-      : mountWords.never;
-  return (
-    <details>
-      <summary>{mountWords.betweenWhich}</summary>
-      <table className="table intervals" data-testid="intervals">
-        <thead>
-          <tr>
-            <th />
-            <th scope="col">{mountWords.tilt}</th>
-            <th scope="col">{mountWords.turnLookingOut}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ words, tilt, pan }) => (
-            <tr key={words}>
-              <th scope="row">{words}</th>
-              <td className="figure">{text(tilt, mountWords.up, mountWords.down)}</td>
-              <td className="figure">{text(pan, mountWords.left, mountWords.right)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </details>
-  );
-}
-
-const end = (deg: number, less: string, more: string): string =>
-  Math.round(deg) === 0 ? '0°' : `${Math.abs(Math.round(deg))}° ${deg < 0 ? less : more}`;

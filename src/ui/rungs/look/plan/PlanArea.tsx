@@ -1,40 +1,26 @@
 'use client';
 import { planWords } from '@/words/screens';
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { v7 } from 'uuid';
 import { SHAPES, answerName } from '@/core/kinds';
 import { lengthsOf } from '@/core/job';
 import { planMarksOf } from '@/core/points';
-import {
-  PRIVATE,
-  bearingOn,
-  closingSide,
-  faultOf,
-  frameOf,
-  isArea,
-  readyShape,
-  sidesOf,
-  type Corner,
-  type ReadyShape,
-  type Shape,
-  type ShapeKind,
-} from '@/core/site';
-import { lengthText } from '@/core/units';
+import { bearingOn, frameOf, readyShape, type Corner, type ReadyShape, type Shape, type ShapeKind } from '@/core/site';
 import { FieldGroup } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
-import { PlanDrawing, type PlanScale } from '../../../drawing/PlanDrawing';
+import { PlanDrawing } from '../../../drawing/PlanDrawing';
 import { saveSvg } from '../../../drawing/saveSvg';
 import { useJob } from '../../../log/JobContext';
 import { useSay } from '../../../log/useSay';
 import { photoAddress } from '../../../photo/MarkedPhoto';
+import { Handles } from './Handles';
 import { OnWall } from './OnWall';
-import { SideFields } from './SideFields';
+import { ShapeFields } from './ShapeFields';
 import { UnderlayFields } from './UnderlayFields';
 import { useSiteCoverage } from './useSiteCoverage';
 
 const DRAWING = 'site-plan';
-const STEP_M = 0.1;
 const READY: readonly ReadyShape[] = ['oblong', 'angle', 'notch'];
 const round = (metres: number): number => Math.round(metres * 100) / 100;
 
@@ -202,116 +188,4 @@ function northFromWalls({ points, plan }: ReturnType<typeof useJob>['keptJob']):
     return ((off % 360) + 360) % 360;
   }
   return null;
-}
-
-interface HandlesProps {
-  readonly draw: PlanScale;
-  readonly shape: Shape;
-  readonly onMove: (corners: readonly Corner[], done: boolean) => void;
-}
-
-/** The corners of the shape in hand, to be dragged or stepped. */
-function Handles({ draw, shape, onMove }: HandlesProps) {
-  const grabbed = useRef(false);
-  const moved = (i: number, place: Corner): readonly Corner[] =>
-    shape.corners.map((corner, at) => (at === i ? place : corner));
-  const placeOf = (event: PointerEvent<SVGCircleElement>): Corner | null => {
-    const svg = event.currentTarget.ownerSVGElement;
-    const box = svg?.getBoundingClientRect();
-    if (!box) return null;
-    const [a, b] = draw.at(
-      ((event.clientX - box.left) / box.width) * draw.width,
-      ((event.clientY - box.top) / box.height) * draw.height,
-    );
-    return [Math.round(a / STEP_M) * STEP_M, Math.round(b / STEP_M) * STEP_M];
-  };
-  const keyed = (i: number, [a, b]: Corner, event: KeyboardEvent) => {
-    const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
-    if (!by) return;
-    event.preventDefault();
-    const step = event.shiftKey ? 1 : STEP_M;
-    onMove(moved(i, [a + (by[0] ?? 0) * step, b + (by[1] ?? 0) * step]), true);
-  };
-  return shape.corners.map((corner, i) => (
-    <circle
-      key={i}
-      className="corner"
-      role="button"
-      tabIndex={0}
-      aria-label={planWords.corner({ number: i + 1 })}
-      cx={draw.x(corner[0])}
-      cy={draw.y(corner[1])}
-      r="11"
-      onPointerDown={(event) => {
-        grabbed.current = true;
-        event.currentTarget.setPointerCapture(event.pointerId);
-      }}
-      onPointerMove={(event) => {
-        const place = grabbed.current && placeOf(event);
-        if (place) onMove(moved(i, place), false);
-      }}
-      onPointerUp={(event) => {
-        const place = grabbed.current && placeOf(event);
-        grabbed.current = false;
-        if (place) onMove(moved(i, place), true);
-      }}
-      onKeyDown={(event) => keyed(i, corner, event)}
-    />
-  ));
-}
-
-interface ShapeProps {
-  readonly shape: Shape;
-  readonly name: string;
-  readonly onReshape: (corners: readonly Corner[]) => void;
-}
-
-/** One shape: its sides and turns, how tall it is, what is wrong with it. */
-function ShapeFields({ shape, name, onReshape }: ShapeProps) {
-  const { keptJob, write } = useJob();
-  const lengths = lengthsOf(keptJob);
-  const scope = { shapeId: shape.id };
-  const { closingM, corners, tallM, eaveM, groundM } = shape;
-  const { typed } = useFacts('shapeDrawn', scope, {
-    ...(tallM === null ? {} : { tallM }),
-    ...(closingM === null ? {} : { closingM }),
-    eaveM,
-    groundM,
-  });
-  const fault = faultOf(shape);
-  const closed = isArea(shape);
-  const closing = sidesOf(corners)[closingSide(corners)]?.lengthM ?? 0;
-  const stands = shape.what === 'house' || tallM !== null || shape.what === 'window';
-  return (
-    <>
-      <h3>{name}</h3>
-      {fault && (
-        <p className="brick" role="alert">
-          {fault.fault === 'cross'
-            ? planWords.wallsCross({ one: fault.sides[0] + 1, other: fault.sides[1] + 1 })
-            : fault.fault === 'open'
-              ? planWords.staysOpen({
-                  off: lengthText(Math.abs(fault.offM), lengths),
-                  longer: fault.offM > 0,
-                  closing: lengthText(closing, lengths),
-                })
-              : planWords.noWall}
-        </p>
-      )}
-      {closed && <SideFields corners={corners} onReshape={onReshape} />}
-      <FieldGroup
-        kind="shapeDrawn"
-        scope={scope}
-        fields={[
-          ...(closed ? [typed('closingM')] : []),
-          ...(stands ? [typed('tallM')] : []),
-          ...(shape.what === 'house' ? [typed('eaveM')] : []),
-          ...(PRIVATE.has(shape.what) || shape.what === 'path' ? [] : [typed('groundM')]),
-        ]}
-      />
-      <Button variant="link" onClick={() => write('shapeDrawn', { ...scope, gone: 'yes' })}>
-        {planWords.takeOff}
-      </Button>
-    </>
-  );
 }
