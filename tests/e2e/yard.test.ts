@@ -177,7 +177,7 @@ describe('the plan of the site', () => {
     await go('Eider Yard', '?point=drive&rung=look&area=plan');
     await screen.says('closes by itself', '.sides');
     const before = await screen.text('.sides');
-    await drag('svg.site-plan circle.corner:nth-of-type(3)', 30, 0);
+    await drag('svg.site-plan [aria-label^="corner 3:"]', 30, 0);
     await screen.kept();
     await screen.until(
       (old) => document.querySelector('.sides')?.textContent?.replace(/\s+/g, ' ') !== old,
