@@ -176,11 +176,12 @@ describe('the plan of the site', () => {
     const { screen, go } = stage();
     await go('Eider Yard', '?point=drive&rung=look&area=plan');
     await screen.says('closes by itself', '.sides');
-    const before = await screen.text('.sides');
+    const before = await screen.text('svg.site-plan .picked');
     await drag('svg.site-plan [aria-label^="corner 3:"]', 30, 0);
     await screen.kept();
+    // The lengths that stand at its sides
     await screen.until(
-      (old) => document.querySelector('.sides')?.textContent?.replace(/\s+/g, ' ') !== old,
+      (old) => document.querySelector('svg.site-plan .picked')?.textContent?.replace(/\s+/g, ' ') !== old,
       {},
       before,
     );
