@@ -21,6 +21,7 @@ export {
   faultOf,
   frameOf,
   isArea,
+  roomAlong,
   solidsFor,
   toLocal,
   toSite,

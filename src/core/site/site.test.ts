@@ -9,6 +9,7 @@ import {
   frameOf,
   outwardOf,
   readyShape,
+  roomAlong,
   sidesOf,
   solidsFor,
   toLocal,
@@ -128,6 +129,17 @@ describe('the frame of a point', () => {
     const [right, out] = toLocal(frame, [2, -5]);
     expect([right, out].map((one) => Number(one.toFixed(9)))).toEqual([4, 5]);
     expect(alongSide(OBLONG, 1, 2.5)).toEqual([2.5, 7]);
+  });
+  it('has its wall to the left and to the right of it, whichever way round the outline was drawn', () => {
+    // Looking down the paper from 4 m along the lower wall: the corner at (10, 0) is to the left, 4 m away
+    const clockwise = roomAlong(plan(shape(OBLONG)), { shapeId: 'h', side: 3, alongM: 4 });
+    expect(clockwise?.left).toBeCloseTo(4, 9);
+    expect(clockwise?.right).toBeCloseTo(6, 9);
+    // The other way round the same place is 6 m from the first corner of that wall, at (0, 0)
+    const other = roomAlong(plan(shape([...OBLONG].reverse())), { shapeId: 'h', side: 3, alongM: 6 });
+    expect(frameOf(plan(shape([...OBLONG].reverse())), { shapeId: 'h', side: 3, alongM: 6 })?.origin).toEqual([6, 0]);
+    expect(other?.left).toBeCloseTo(4, 9);
+    expect(other?.right).toBeCloseTo(6, 9);
   });
   it('is lost with its wall', () => {
     expect(frameOf(plan(), { shapeId: 'h', side: 0, alongM: 1 })).toBeNull();

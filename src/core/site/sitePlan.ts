@@ -110,6 +110,17 @@ export function frameOf({ shapes }: SitePlan, { shapeId, side, alongM }: OnWall)
   return { origin: alongSide(shape.corners, side, alongM), outDeg: outwardOf(shape.corners, side) };
 }
 
+/** How far its wall goes on to the left and to the right of a point, looking out of it; null where it is on no wall. */
+export function roomAlong(plan: SitePlan, on: OnWall): { readonly left: number; readonly right: number } | null {
+  const frame = frameOf(plan, on);
+  const corners = plan.shapes.find(({ id }) => id === on.shapeId)?.corners ?? [];
+  const [from, to] = [corners[on.side], corners[(on.side + 1) % corners.length]];
+  if (!frame || !from || !to) return null;
+  // Which end is to the right hangs on the way round its outline was drawn
+  const ends = [toLocal(frame, from)[0], toLocal(frame, to)[0]];
+  return { left: Math.max(0, -Math.min(...ends)), right: Math.max(0, ...ends) };
+}
+
 /** From the plan into a point’s own frame: to the right looking out of its wall, and away from it. */
 export function toLocal({ origin, outDeg }: PointFrame, [x, y]: Corner): Corner {
   const [dx, dy] = [x - origin[0], y - origin[1]];

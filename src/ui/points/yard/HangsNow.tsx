@@ -7,6 +7,7 @@ import { hazardsAt, type YardScene } from '@/core/points';
 import { lengthText, type LengthSystem } from '@/core/units';
 import { turnOf } from '@/core/view';
 import { builtBeside, cameraAt, doubtOf, seenTargets, type Aim } from '@/core/yard';
+import { FieldGroup } from '../../form/FieldGroup';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
 import { Cautions } from '../../verdict/Cautions';
@@ -39,7 +40,8 @@ const LENS_STEP_M = 0.01;
 const within = (value: number, { least, most }: { readonly least: number; readonly most: number }): number =>
   Math.min(most, Math.max(least, value));
 
-const aimOf = ({ lensM, turnDeg, downDeg, rollDeg }: Omit<Hangs, 'by'>): Aim => ({
+const aimOf = ({ lensM, turnDeg, downDeg, rollDeg }: Omit<Hangs, 'by'>, sensorDownDeg = 0): Aim => ({
+  sensorDownDeg,
   lensM,
   panDeg: turnDeg,
   jointDeg: downDeg,
@@ -74,7 +76,11 @@ export function HangsNow({ yard, lengths, name }: Props) {
   const [tried, setTried] = useState<Hangs | null>(null);
   const hangs = tried ?? noted ?? { ...planned, lensM: mount.heightM ?? planned.lensM };
   const { lensM, turnDeg, downDeg, rollDeg } = hangs;
-  const now = useMemo(() => aimOf({ lensM, turnDeg, downDeg, rollDeg }), [lensM, turnDeg, downDeg, rollDeg]);
+  const { sensorDownDeg } = mount;
+  const now = useMemo(
+    () => aimOf({ lensM, turnDeg, downDeg, rollDeg }, sensorDownDeg),
+    [lensM, turnDeg, downDeg, rollDeg, sensorDownDeg],
+  );
   const beside = useMemo(() => builtBeside(scene, yard.aim, now), [scene, yard.aim, now]);
   const seen = useMemo(() => seenTargets(scene, now), [scene, now]);
   const later = useDeferredValue(now);
@@ -82,7 +88,7 @@ export function HangsNow({ yard, lengths, name }: Props) {
     () => ({ planned: doubtOf(scene, yard.aim).chances, now: doubtOf(scene, later).chances }),
     [scene, yard.aim, later],
   );
-  const { ask } = useFacts('mountRecorded', { pointId: kept.id }, mount);
+  const { ask, typed } = useFacts('mountRecorded', { pointId: kept.id }, mount);
   const lost = beside.targets.filter(({ became }) => became === 'lost').map(({ target }) => name(target.what));
   const step = (change: Partial<Hangs>) => setTried({ ...hangs, by: 'eye', ...change });
   const small = (metres: number): string => lengthText(metres, lengths, 'small');
@@ -177,6 +183,7 @@ export function HangsNow({ yard, lengths, name }: Props) {
           />
           {isNoted && <LostTargets name={name} />}
           {ask('level')}
+          <FieldGroup kind="mountRecorded" scope={{ pointId: kept.id }} fields={[typed('sensorDownDeg')]} />
           {ask('fixings')}
           {ask('seal')}
         </div>

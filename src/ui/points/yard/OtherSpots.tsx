@@ -5,6 +5,7 @@ import { Button } from 'react-bootstrap';
 import { LIMITS } from '@/core/kinds';
 import { WINDOW_LUX } from '@/core/light';
 import { lookFrom, masksOf, seenTargets, windowLuxOf, type Aim, type Scene, type SpotProposal } from '@/core/yard';
+import { roomAlong } from '@/core/site';
 import { lengthText, type LengthSystem } from '@/core/units';
 import { useJob } from '../../log/JobContext';
 import { useSeeingWorker } from '../../seeing/useSeeingWorker';
@@ -45,12 +46,9 @@ export function OtherSpots({ scene, aim, lengths, onAim }: Props) {
   const met = seenTargets(scene, aim).filter(({ miss }) => miss === null).length;
   const all = scene.targets.length;
   const { shapeId, side, alongM } = kept.onPlan;
-  const corners = keptJob.plan.shapes.find(({ id }) => id === shapeId)?.corners;
-  const [from, to] = side === undefined || !corners ? [] : [corners[side], corners[(side + 1) % corners.length]];
-  const wall = from && to ? Math.hypot(to[0] - from[0], to[1] - from[1]) : null;
-  // Along the wall is to the left or to the right of who looks out, by the way round its outline was drawn
-  const room =
-    wall === null ? { left: ALONG_M.most, right: ALONG_M.most } : { left: wall - (alongM ?? 0), right: alongM ?? 0 };
+  const room = (shapeId !== undefined &&
+    side !== undefined &&
+    roomAlong(keptJob.plan, { shapeId, side, alongM: alongM ?? 0 })) || { left: ALONG_M.most, right: ALONG_M.most };
   const look = async () => {
     setSearch({ done: 0, of: 1, best: [], isOver: false });
     const lensM = Math.min(LIMITS.fixtureHeightM.most, aim.lensM);
