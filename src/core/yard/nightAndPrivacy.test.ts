@@ -1,8 +1,8 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import type { CameraProfile } from '../catalogue';
 import { WINDOW_LUX } from '../light';
 import { luxMap, luxOnWindow } from './luxMap';
+import { CAMERA, target } from './forTests';
 import { luxAt } from './lamps';
 import { masksOf, skyShare } from './privacy';
 import { proposeSpots, sceneFrom } from './proposeSpots';
@@ -12,31 +12,7 @@ import { lensInside, seenTargets } from './seenTarget';
 import { sunInFrame } from './sun';
 import { sensorMeets, walkLengths, walkPieces } from './walks';
 
-const CAMERA: CameraProfile = {
-  projection: 'rectilinear',
-  hfovDeg: 90,
-  widthPx: 2000,
-  heightPx: 1200,
-  panDeg: 90,
-  headDownDeg: 60,
-  headUpDeg: 10,
-  sensorReachM: 9,
-  sensorHeightM: 2.9,
-  sensorLobeDeg: 180,
-  lamps: 2,
-  lampLm: 1000,
-  lampBeamDeg: 90,
-};
 const AHEAD = { lensM: 2.9, panDeg: 0, jointDeg: 15 } as const;
-const target = (id: string, distanceM: number, turnDeg: number, more: Partial<Target> = {}): Target => ({
-  id,
-  what: 'gate',
-  wants: 'recognise',
-  how: 'taped',
-  distanceM,
-  turnDeg,
-  ...more,
-});
 const street = (nearM: number, farM: number): PrivateArea => ({
   id: 's',
   what: 'street',

@@ -4,26 +4,13 @@ import type { CameraProfile } from '../catalogue';
 import { luxOf } from '../light';
 import { isHidden, isInside, sees } from '../view';
 import { classOfCode, classRaster } from './coverage';
+import { CAMERA as EASY } from './forTests';
 import { lampsOf } from './lamps';
 import { luxMap } from './luxMap';
 import { siteCoverage } from './siteCoverage';
 import { FACE_M, cameraAt, standing, type Obstacle, type Scene } from './scene';
 
-const CAMERA: CameraProfile = {
-  projection: 'rectilinear',
-  hfovDeg: 100,
-  widthPx: 2000,
-  heightPx: 1200,
-  panDeg: 90,
-  headDownDeg: 60,
-  headUpDeg: 10,
-  sensorReachM: 9,
-  sensorHeightM: 2.9,
-  sensorLobeDeg: 180,
-  lamps: 2,
-  lampLm: 1000,
-  lampBeamDeg: 90,
-};
+const CAMERA: CameraProfile = { ...EASY, hfovDeg: 100 };
 const EXTENT = { acrossM: 8, awayM: 12, cellM: 0.5 } as const;
 const obstacle = fc.record({
   distanceM: fc.double({ min: 1, max: 12, noNaN: true }),

@@ -1,9 +1,9 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import type { CameraProfile } from '../catalogue';
 import { axesOf, dot, lengthOf, minus } from '../view';
 import { classReachM, coverageOf, nearEdgeM } from './coverage';
 import { doubtOf } from './doubt';
+import { CAMERA, target } from './forTests';
 import { luxAt } from './lamps';
 import { pictureOf } from './picture';
 import { proposeAim } from './proposeAim';
@@ -11,30 +11,6 @@ import { FACE_M, cameraAt, lensPlace, placeAt, targetPlace, type Obstacle, type 
 import { hiddenBehind, seenTargets } from './seenTarget';
 import { isSensed, sensorReach } from './sensor';
 
-const CAMERA: CameraProfile = {
-  projection: 'rectilinear',
-  hfovDeg: 90,
-  widthPx: 2000,
-  heightPx: 1200,
-  panDeg: 90,
-  headDownDeg: 60,
-  headUpDeg: 10,
-  sensorReachM: 9,
-  sensorHeightM: 2.9,
-  sensorLobeDeg: 180,
-  lamps: 2,
-  lampLm: 1000,
-  lampBeamDeg: 90,
-};
-const target = (id: string, distanceM: number, turnDeg: number, more: Partial<Target> = {}): Target => ({
-  id,
-  what: 'gate',
-  wants: 'recognise',
-  how: 'taped',
-  distanceM,
-  turnDeg,
-  ...more,
-});
 const shed = (distanceM: number, turnDeg: number, more: Partial<Obstacle> = {}): Obstacle => ({
   id: 'shed',
   stands: 'shed',
