@@ -96,7 +96,7 @@ describe('how a head came to hang', () => {
     const log = planned();
     hangs(log, off(log, 95));
     expect(lostTargets(log.job, log.point).map(({ lost }) => lost.target.id)).toEqual(['g']);
-    expect(stand(log)).toMatchObject({ move: 'Aim again: the gate is missed as it hangs', mount: { state: 'inHand' } });
+    expect(stand(log)).toMatchObject({ move: 'Aim again: gate missed as it hangs', mount: { state: 'inHand' } });
     expect(stand(log).worries.map(({ words }) => say(words))).toEqual([
       'As it hangs the gate is missed. It is out of the picture.',
     ]);

@@ -35,6 +35,9 @@ const toAimAgain = (job: Job, point: Point): readonly BuiltTarget[] =>
 
 const nameOf = ({ target }: BuiltTarget): Text => answerName('targetPlaced', 'what', target.what);
 
+/** What was to be kept out is lost by being seen. */
+const isShown = ({ now: { miss } }: BuiltTarget): boolean => miss === 'inPicture';
+
 const whyLost = ({ now: { miss } }: BuiltTarget): Text => said('lostBecause', { miss: miss ?? 'outOfPicture' });
 
 /** What is missed as it hangs, until it is aimed again or somebody lets it stand. */
@@ -42,7 +45,7 @@ export const lostWorries = (job: Job, point: Point): readonly Worry[] =>
   toAimAgain(job, point).map((lost) => ({
     id: `lost-${lost.target.id}`,
     rung: 'mount',
-    words: said('lostAsItHangs', { what: nameOf(lost), why: whyLost(lost) }),
+    words: said('lostAsItHangs', { what: nameOf(lost), shows: isShown(lost), why: whyLost(lost) }),
   }));
 
 /** Whether it is asked how the head looks: only where something is to be seen by it. */
@@ -85,5 +88,5 @@ export function atAsItCame(job: Job, point: Point): NextMove | null {
       ? move('mount', said('noteHowItHangs'), said('byPictureOrLevel'))
       : move('mount', said('noteWhereLooks'), said('compassOfPhone'));
   const [lost] = toAimAgain(job, point);
-  return lost ? move('mount', said('aimAgain', { what: nameOf(lost) }), whyLost(lost)) : null;
+  return lost ? move('mount', said('aimAgain', { what: nameOf(lost), shows: isShown(lost) }), whyLost(lost)) : null;
 }

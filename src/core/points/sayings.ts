@@ -149,9 +149,9 @@ export interface PointsSayings {
   aimIsComparedLater: None;
   noteHowItHangs: None;
   byPictureOrLevel: None;
-  aimAgain: { readonly what: Text };
+  aimAgain: { readonly what: Text; readonly shows: boolean };
   lostBecause: { readonly miss: 'hidden' | 'outOfPicture' | 'tooCoarse' | 'inPicture' };
-  lostAsItHangs: { readonly what: Text; readonly why: Text };
+  lostAsItHangs: { readonly what: Text; readonly shows: boolean; readonly why: Text };
   lostCount: { readonly lost: readonly Text[] };
   // sharedAreas
   factsOfAll: { readonly there: number; readonly all: number };

@@ -142,7 +142,7 @@ export const points: Sentences<PointsSayings> = {
   aimIsComparedLater: 'How it hangs is held against it while the ladder stands.',
   noteHowItHangs: 'Note how its head hangs',
   byPictureOrLevel: 'By its own picture, or by a level held along it.',
-  aimAgain: ({ what }) => `Aim again: the ${what} is missed as it hangs`,
+  aimAgain: ({ what, shows }) => `Aim again: ${what} ${shows ? 'in the picture' : 'missed'} as it hangs`,
   lostBecause: ({ miss }) =>
     ({
       hidden: 'Something stands in the way from there.',
@@ -150,7 +150,8 @@ export const points: Sentences<PointsSayings> = {
       tooCoarse: 'It is seen less finely than was asked.',
       inPicture: 'It is in the picture, and should not be.',
     })[miss],
-  lostAsItHangs: ({ what, why }) => `As it hangs the ${what} is missed. ${why}`,
+  lostAsItHangs: ({ what, shows, why }) =>
+    shows ? `As it hangs ${what} is in the picture, and should not be.` : `As it hangs the ${what} is missed. ${why}`,
   lostCount: ({ lost }) => `${lost.join(', ')} missed`,
   // points/sharedAreas
   factsOfAll: ({ there, all }) => `${there} of ${all}`,

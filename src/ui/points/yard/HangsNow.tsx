@@ -89,7 +89,11 @@ export function HangsNow({ yard, lengths, name }: Props) {
     [scene, yard.aim, later],
   );
   const { ask, typed } = useFacts('mountRecorded', { pointId: kept.id }, mount);
-  const lost = beside.targets.filter(({ became }) => became === 'lost').map(({ target }) => name(target.what));
+  const lost = beside.targets
+    .filter(({ became }) => became === 'lost')
+    .map(({ target, now: { miss } }) =>
+      (miss === 'inPicture' ? yardWords.becameShown : yardWords.becameLost)({ what: name(target.what) }),
+    );
   const step = (change: Partial<Hangs>) => setTried({ ...hangs, by: 'eye', ...change });
   const small = (metres: number): string => lengthText(metres, lengths, 'small');
   const lower = planned.lensM - hangs.lensM;

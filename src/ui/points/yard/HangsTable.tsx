@@ -25,8 +25,10 @@ const BECAME: Readonly<Record<Became, Told>> = {
 /** What holds by less than this is told as doubtful. */
 const DOUBTFUL = 0.8;
 
-const wordOf = (became: Became, chance: number): Told =>
-  became === 'holds' && chance < DOUBTFUL ? { words: yardWords.doubtful, tone: 'straw-ink' } : BECAME[became];
+const wordOf = (became: Became, isOut: boolean, chance: number): Told => {
+  if (became === 'lost' && isOut) return { words: yardWords.shown, tone: 'brick' };
+  return became === 'holds' && chance < DOUBTFUL ? { words: yardWords.doubtful, tone: 'straw-ink' } : BECAME[became];
+};
 
 const Word = ({ words, tone }: Told) => (
   <td>
@@ -64,7 +66,7 @@ export function HangsTable({ beside, chances, name, lengths }: Props) {
             </th>
             <td className="figure soft">{percentText(chances.planned.get(target.id) ?? 0)}</td>
             <td className="figure">{percentText(chances.now.get(target.id) ?? 0)}</td>
-            <Word {...wordOf(became, chances.now.get(target.id) ?? 0)} />
+            <Word {...wordOf(became, target.wants === 'out', chances.now.get(target.id) ?? 0)} />
           </tr>
         ))}
         <Length

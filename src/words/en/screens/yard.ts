@@ -146,6 +146,9 @@ export const yard = {
   height: 'height',
   holds: 'holds',
   lost: 'lost',
+  shown: 'in the picture',
+  becameLost: ({ what }: { readonly what: string }) => `${what} lost`,
+  becameShown: ({ what }: { readonly what: string }) => `${what} in the picture`,
   doubtful: 'doubtful',
   won: 'seen now',
   missedAsPlanned: 'missed, as planned',
@@ -161,13 +164,24 @@ export const yard = {
   leans: ({ deg, right }: { readonly deg: string; readonly right: boolean }) =>
     `Its picture leans ${deg} to the ${right ? 'right' : 'left'}.`,
   writeItDown: 'Write it down',
-  writeDownLost: ({ lost }: { readonly lost: string }) => `Write it down, ${lost} lost`,
+  writeDownLost: ({ lost }: { readonly lost: string }) => `Write it down, ${lost}`,
   writtenDown: 'This is how it was written down.',
-  isLost: ({ what }: { readonly what: string }) => `The ${what} is lost: aim again, or`,
+  isLost: ({ what, shows }: { readonly what: string; readonly shows: boolean }) =>
+    shows ? `${what} is in the picture, and should not be: aim again, or` : `The ${what} is lost: aim again, or`,
   letItStand: 'let it stand',
-  whyItMayBeMissed: ({ what }: { readonly what: string }) => `why the ${what} may be missed`,
-  letStandBy: ({ what, who, words }: { readonly what: string; readonly who: string; readonly words: string }) =>
-    `The ${what} may be missed, by ${who}: ${words}`,
+  whyItMayBeMissed: ({ what, shows }: { readonly what: string; readonly shows: boolean }) =>
+    shows ? `why ${what} may be in the picture` : `why the ${what} may be missed`,
+  letStandBy: ({
+    what,
+    shows,
+    who,
+    words,
+  }: {
+    readonly what: string;
+    readonly shows: boolean;
+    readonly who: string;
+    readonly words: string;
+  }) => `${shows ? `${what} may be in the picture` : `The ${what} may be missed`}, by ${who}: ${words}`,
   toBeAimedAgain: 'it is to be aimed again',
   leanAlongHead: 'Phone held along the head',
   leanAgainstWall: 'Phone held against the wall',
