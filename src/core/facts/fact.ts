@@ -41,6 +41,9 @@ export const fact = {
   /** An angle in degrees. */
   angle: (limits: Limits) =>
     fact.figure({ unit: '°', unitWords: ['°', 'deg', 'degree', 'degrees'], ...limits, zeroAllowed: true }),
+  /** So much in a hundred. */
+  percent: (limits: Limits) =>
+    fact.figure({ unit: '%', unitWords: ['%', 'percent', 'per cent'], ...limits, zeroAllowed: true }),
   /** A figure in its own unit. */
   figure: (rule: FigureRule) => ({
     form: { is: 'figure' as const, rule },

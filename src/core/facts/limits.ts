@@ -42,6 +42,10 @@ export const LIMITS = {
   eaveM: { least: 0, most: 3 },
   /** Ground over that of the plan. */
   groundM: { least: -20, most: 20 },
+  /** How much ground falls away from a wall, in a hundred. */
+  fallPercent: { least: -50, most: 50 },
+  lampDownDeg: { least: 0, most: 90 },
+  lampOutDeg: { least: 0, most: 90 },
   /** Of a compass. */
   bearingDeg: { least: 0, most: 360 },
   pairs: { least: 1, most: 8 },

@@ -17,7 +17,9 @@ export function yardOf(
   const targets = placed.flatMap((id): readonly Target[] => {
     const said = facts('targetPlaced', id);
     const where = whereOf(said);
-    return where ? [{ id, ...where, what: said.what ?? 'other', wants: said.wants ?? 'recognise' }] : [];
+    if (!where) return [];
+    const { what = 'other', wants = 'recognise', groundM } = said;
+    return [{ id, ...where, what, wants, ...(groundM === undefined ? {} : { groundM }) }];
   });
   const obstacles = placed.flatMap((id): readonly Obstacle[] => {
     const said = facts('obstacleStands', id);

@@ -91,6 +91,8 @@ export const POINT_FACTS = {
   fixtureHeightM: fact.tape(LIMITS.fixtureHeightM),
   /** By how much the eave stands out under which it hangs. */
   overhangM: fact.tape(LIMITS.eaveM),
+  /** By how much the ground falls away from the wall; less than 0 where it rises. */
+  fallPercent: fact.percent(LIMITS.fallPercent),
   /** Where its wall looks, clockwise from north. */
   wallBearingDeg: fact.angle(LIMITS.bearingDeg),
   switchedBy: fact.text(),

@@ -25,6 +25,8 @@ const WHERE = {
 export const TARGET_FACTS = {
   what: fact.choice(TARGETS),
   ...WHERE,
+  /** Its ground over that below the lens. */
+  groundM: fact.run(LIMITS.groundM),
   wants: fact.choice(WANTED),
 } as const;
 
@@ -43,6 +45,9 @@ export const AIM_FACTS = {
   lensM: fact.tape(LIMITS.fixtureHeightM),
   panDeg: turn,
   jointDeg: turn,
+  /** How its lamps stand: down, and each to its side of where the head looks. */
+  lampDownDeg: fact.angle(LIMITS.lampDownDeg),
+  lampOutDeg: fact.angle(LIMITS.lampOutDeg),
 } as const;
 
 export const targetPlaced = exact({ pointId: reference(), targetId: reference(), ...schemasOf(TARGET_FACTS) });

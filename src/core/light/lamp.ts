@@ -51,17 +51,22 @@ export function luxOf(lamp: Lamp, boxes: readonly Solid[]): (receiver: Receiver)
   };
 }
 
-/** Lux of one lamp on open ground, z = 0, at a place: {@link luxOf} without anything in the way, for rasters of many thousands. */
-export function luxOnGround(lamp: Lamp): (x: number, y: number) => number {
+/**
+ * Lux of one lamp on open ground at a place: {@link luxOf} without anything in the way, for rasters of many thousands.
+ * @param fallShare by how much the ground falls along y, metres in a metre
+ */
+export function luxOnGround(lamp: Lamp, fallShare = 0): (x: number, y: number, z: number) => number {
   const { exponent, peakCd } = beamOf(lamp);
   const [ax, ay, az] = directionOf(lamp.bearingDeg, lamp.tiltDownDeg);
-  const [lx, ly, height] = lamp.position;
-  return (x, y) => {
-    const [dx, dy] = [x - lx, y - ly];
+  const [lx, ly, lz] = lamp.position;
+  const steep = Math.hypot(1, fallShare);
+  return (x, y, z) => {
+    const [dx, dy, height] = [x - lx, y - ly, lz - z];
     const squared = dx * dx + dy * dy + height * height;
     const away = Math.sqrt(squared);
     const along = (dx * ax + dy * ay - height * az) / away;
-    if (along <= 0 || height <= 0) return 0;
-    return (peakCd * along ** exponent * height) / (squared * away);
+    const facing = (height - fallShare * dy) / steep;
+    if (along <= 0 || facing <= 0) return 0;
+    return (peakCd * along ** exponent * facing) / (squared * away);
   };
 }

@@ -20,7 +20,7 @@ export const planMarksOf = (job: Job, name: (what: TargetKind) => string): reado
     return [
       { id: point.id, name: point.name, place: frame.origin, outDeg: frame.outDeg },
       ...point.yard.targets.map((target): OnPlan => {
-        const [right, out] = placeAt(target, 0);
+        const [right, out] = placeAt(target);
         return {
           id: `${point.id}/${target.id}`,
           name: name(target.what),

@@ -1,9 +1,19 @@
 import type { CAMERA_FIELDS } from '../catalogue';
 import { cameraOf } from '../catalogue';
 import type { Job } from '../job/job';
-import { frameOf, solidsFor, toLocal, type PointFrame, type Shape, type SitePlan } from '../site';
+import {
+  USUAL_TALL_M,
+  frameOf,
+  isArea,
+  solidsFor,
+  toLocal,
+  type PointFrame,
+  type Shape,
+  type SitePlan,
+  type SolidShape,
+} from '../site';
 import type { Vec3 } from '../view';
-import { proposeAim, type Aim, type PrivateArea, type Scene, type Surroundings } from '../yard';
+import { groundAt, proposeAim, type Aim, type Level, type PrivateArea, type Scene, type Surroundings } from '../yard';
 import { buildOf } from './builds';
 import type { Point } from './point';
 
@@ -27,8 +37,17 @@ export interface YardScene {
 /** Usual height of a lens over the ground (domain/mount): assumed until it is taped. */
 export const USUAL_LENS_M = 2.9;
 
+/** How its lamps are to stand, where somebody said. */
+const lampsAsPlanned = ({
+  lampDownDeg,
+  lampOutDeg,
+}: Point['yard']['planned']): Pick<Aim, 'lampDownDeg' | 'lampOutDeg'> => ({
+  ...(lampDownDeg === undefined ? {} : { lampDownDeg }),
+  ...(lampOutDeg === undefined ? {} : { lampOutDeg }),
+});
+
 /** How a head was measured to hang; null while something of it is not known. */
-function builtOf({ mount }: Point): Aim | null {
+function builtOf({ mount, yard: { planned } }: Point): Aim | null {
   const { heightM, panDeg, downDeg, rollDeg = 0, sensorDownDeg } = mount;
   if (heightM === undefined || panDeg === undefined || downDeg === undefined) return null;
   return {
@@ -36,6 +55,7 @@ function builtOf({ mount }: Point): Aim | null {
     panDeg,
     jointDeg: downDeg,
     measured: { bearingDeg: panDeg, tiltDownDeg: downDeg, rollDeg },
+    ...lampsAsPlanned(planned),
     ...(sensorDownDeg === undefined ? {} : { sensorDownDeg }),
   };
 }
@@ -48,22 +68,53 @@ export function frameOfPoint(job: Job, { onPlan: { shapeId, side, alongM } }: Po
 /** Of a window whose height nobody said: its sill and its head over the ground. Engineering defaults. */
 const WINDOW_M = { sill: 1, head: 2.2 } as const;
 
-/** What of a plan lies before a point. */
-export function aroundOf(plan: SitePlan, frame: PointFrame): Surroundings {
+/** What lies higher than the ground about it stands in the way of what lies lower behind it. */
+const raisedGround = ({ shapes }: SitePlan, levels: readonly Level[]): readonly SolidShape[] =>
+  levels.flatMap(({ id, outline, heightM }) => {
+    const shape = shapes.find((one) => one.id === id);
+    return shape && shape.groundM > 0
+      ? [
+          {
+            id: `${id}-ground`,
+            shape,
+            floorM: heightM - shape.groundM,
+            prism: { footprint: outline, baseM: heightM - shape.groundM, topM: heightM },
+          },
+        ]
+      : [];
+  });
+
+/** A ladder’s foot is looked for so far before the wall. */
+const LADDER_M = 0.3;
+
+/** What of a plan lies before a point. @param fallShare by how much its ground falls away */
+export function aroundOf(plan: SitePlan, frame: PointFrame, fallShare: number): Surroundings {
   const local = ({ corners }: Shape) => corners.map((corner) => toLocal(frame, corner));
   const of = (...what: readonly Shape['what'][]) => plan.shapes.filter((shape) => what.includes(shape.what));
+  const flat: readonly Level[] = plan.shapes
+    .filter((shape) => shape.groundM !== 0 && isArea(shape) && USUAL_TALL_M[shape.what] === null)
+    .map((shape) => ({ id: shape.id, outline: local(shape), heightM: shape.groundM }));
+  // Heights count from where a ladder would stand, which may be on a terrace
+  const hereM = groundAt({ around: { solids: [], walks: [], areas: [], levels: flat } }, [0, LADDER_M]);
+  const groundOf = (shape: Shape): number => {
+    const corners = local(shape);
+    const out = corners.reduce((sum, [, y]) => sum + y, 0) / corners.length;
+    return shape.groundM - hereM - fallShare * Math.max(0, out);
+  };
+  const levels = flat.map((level) => ({ ...level, heightM: level.heightM - hereM }));
   return {
-    solids: solidsFor(plan, frame),
+    solids: [...solidsFor(plan, frame, groundOf), ...raisedGround(plan, levels)],
+    levels,
     walks: of('path').map(local),
     areas: [
       ...of('street', 'garden').map((shape): PrivateArea => ({
         id: shape.id,
         what: shape.what,
-        corners: local(shape).map(([x, y]): Vec3 => [x, y, shape.groundM]),
+        corners: local(shape).map(([x, y]): Vec3 => [x, y, groundOf(shape)]),
       })),
       ...of('window').map((shape): PrivateArea => {
         const [a = [0, 0], b = a] = local(shape);
-        const [sill, head] = [shape.groundM + WINDOW_M.sill, shape.groundM + (shape.tallM ?? WINDOW_M.head)];
+        const [sill, head] = [groundOf(shape) + WINDOW_M.sill, groundOf(shape) + (shape.tallM ?? WINDOW_M.head)];
         return {
           id: shape.id,
           what: shape.what,
@@ -78,6 +129,10 @@ export function aroundOf(plan: SitePlan, frame: PointFrame): Surroundings {
     ],
   };
 }
+
+/** By how much the eaves of its house stand out by the plan; null where it is on none. */
+const eaveOver = (job: Job, { onPlan: { shapeId } }: Point): number | null =>
+  job.plan.shapes.find(({ id }) => id === shapeId)?.eaveM ?? null;
 
 const known = new WeakMap<Point, { readonly scene: YardScene | null }>();
 
@@ -100,13 +155,15 @@ function workOut(job: Job, point: Point): YardScene | null {
   const { targets, obstacles, planned } = point.yard;
   const surface = point.look.mountedOn === 'eave' ? 'eave' : 'wall';
   const frame = frameOfPoint(job, point);
+  const fallShare = (point.look.fallPercent ?? 0) / 100;
   const scene: Scene = {
     camera,
     surface,
     targets,
     obstacles,
-    overhangM: surface === 'eave' ? (point.look.overhangM ?? null) : null,
-    around: frame && aroundOf(job.plan, frame),
+    overhangM: surface === 'eave' ? (point.look.overhangM ?? eaveOver(job, point)) : null,
+    fallShare,
+    around: frame && aroundOf(job.plan, frame, fallShare),
   };
   const lens = planned.lensM ?? point.look.fixtureHeightM;
   const lensM = lens ?? USUAL_LENS_M;
@@ -122,6 +179,7 @@ function workOut(job: Job, point: Point): YardScene | null {
       lensM,
       panDeg: planned.panDeg ?? proposed?.panDeg ?? 0,
       jointDeg: planned.jointDeg ?? proposed?.jointDeg ?? (scene.surface === 'eave' ? 75 : 15),
+      ...lampsAsPlanned(planned),
     },
     built: builtOf(point),
   };

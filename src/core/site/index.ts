@@ -6,6 +6,8 @@ export {
   lengthBetween,
   outwardOf,
   sidesOf,
+  signedArea,
+  widened,
   withLength,
   withTurn,
   type Corner,

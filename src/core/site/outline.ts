@@ -93,3 +93,17 @@ export function alongSide(corners: readonly Corner[], side: number, alongM: numb
   const [from, to] = [at(corners, side), at(corners, side + 1)];
   return step(from, headingOf(from, to), alongM);
 }
+
+/** A sharp corner is drawn out no farther than so many times what it is widened by. */
+const MOST_MITRE = 3;
+
+/** An outline that stands so far before all its sides. */
+export function widened(corners: readonly Corner[], byM: number): readonly Corner[] {
+  return corners.map((corner, i): Corner => {
+    const [before, after] = [(i + corners.length - 1) % corners.length, i];
+    const [a, b] = [outwardOf(corners, before), outwardOf(corners, after)];
+    // Along the line that halves the corner
+    const half = turnOf(b - a) / 2;
+    return step(corner, a + half, Math.min(MOST_MITRE, 1 / Math.max(1e-6, cosDeg(half))) * byM);
+  });
+}

@@ -16,7 +16,10 @@ import {
   toSite,
   withLength,
   withTurn,
+  signedArea,
+  widened,
   type Corner,
+  type ReadyShape,
   type Shape,
 } from './index';
 
@@ -159,7 +162,7 @@ describe('the frame of a point', () => {
     const car = shape(readyShape('car', [5, -8]), { id: 'c', what: 'car', tallM: null });
     const frame = frameOf(plan(shape(OBLONG)), { shapeId: 'h', side: 3, alongM: 4 });
     if (!frame) throw new Error('no frame');
-    const [house, before] = solidsFor(plan(shape(OBLONG), car), frame);
+    const [house, before] = solidsFor(plan(shape(OBLONG), car), frame, () => 0);
     expect(Math.max(...(house?.prism.footprint ?? []).map(([, out]) => out))).toBeCloseTo(0, 9);
     expect(Math.min(...(before?.prism.footprint ?? []).map(([, out]) => out))).toBeCloseTo(3.6, 9);
     expect(before?.prism.topM).toBe(1.5);
@@ -187,6 +190,11 @@ describe('a prism', () => {
       { numRuns: 2000 },
     );
   });
+  it('stops nothing that runs along one of its faces, nor what only stands on it', () => {
+    expect(stops(prism, [-2, -10, 1], [-2, 10, 1])).toBe(false);
+    expect(stops(prism, [0, 0, 3], [3, 0, 3])).toBe(false);
+    expect(isInside(prism, [-2, 0, 1])).toBe(false);
+  });
   it('lets through what passes in the corner of an angle', () => {
     const angle: Prism = { footprint: readyShape('house', [0, 0], 'angle'), baseM: 0, topM: 5 };
     // The corner that is cut out lies right of 6 and over 5
@@ -196,5 +204,41 @@ describe('a prism', () => {
     // By the time it is over the wing it has risen past its top
     expect(stops(angle, [20, 7, 2], [3, 7, 20])).toBe(false);
     expect(stops(angle, [20, 7, 6], [3, 7, 6])).toBe(false);
+  });
+});
+
+describe('eaves', () => {
+  it('stand out before all walls of a house, however it goes round', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom<ReadyShape>('oblong', 'angle', 'notch'),
+        fc.double({ min: 0.1, max: 1, noNaN: true }),
+        fc.boolean(),
+        (which, byM, turned) => {
+          const ready = readyShape('house', [0, 0], which);
+          const house = turned ? [...ready].reverse() : ready;
+          const eaves = widened(house, byM);
+          for (const [i, corner] of house.entries()) {
+            const moved = eaves[i] ?? corner;
+            // At a right angle both coordinates move by it
+            expect([Math.abs(moved[0] - corner[0]), Math.abs(moved[1] - corner[1])]).toEqual([
+              expect.closeTo(byM, 9),
+              expect.closeTo(byM, 9),
+            ]);
+          }
+          expect(Math.abs(signedArea(eaves))).toBeGreaterThan(Math.abs(signedArea(house)));
+        },
+      ),
+    );
+  });
+  it('hide what lies behind them from above, and nothing from below', () => {
+    const porch = shape(OBLONG, { tallM: 2.4, eaveM: 1 });
+    const frame = frameOf(plan(porch), { shapeId: 'h', side: 3, alongM: 4 });
+    if (!frame) throw new Error('no frame');
+    const solids = solidsFor(plan(porch), frame, () => 0).map(({ prism }) => prism);
+    expect(solids).toHaveLength(2);
+    const hides = (from: Vec3, to: Vec3) => solids.some((solid) => stops(solid, from, to));
+    expect(hides([0, 1.2, 6], [0, 0.3, 0.5])).toBe(true);
+    expect(hides([0, 1.2, 2.3], [0, 0.3, 0.5])).toBe(false);
   });
 });

@@ -1,7 +1,7 @@
 import type { SHAPES } from '../kinds/plan';
 import type { LightZone } from '../light';
 import type { Prism } from '../view';
-import { alongSide, closingSide, crossingSides, lengthBetween, outwardOf, type Corner } from './outline';
+import { alongSide, closingSide, crossingSides, lengthBetween, outwardOf, widened, type Corner } from './outline';
 
 // The plan of a site: one for all its points. Metres, to the right and up on the paper; `northDeg` tells where north is.
 
@@ -134,20 +134,44 @@ export function toSite({ origin, outDeg }: PointFrame, [right, out]: Corner): Co
   return [origin[0] + right * c + out * s, origin[1] - right * s + out * c];
 }
 
-/** What of the plan stands up, as a point sees it. */
+/** What of the plan stands up, as a point sees it: a shape’s walls, or its eaves. */
 export interface SolidShape {
+  readonly id: string;
   readonly shape: Shape;
   readonly prism: Prism;
+  /** Where what can be seen of it begins. */
+  readonly floorM: number;
 }
 
 const topOf = ({ tallM, what }: Shape): number | null => tallM ?? USUAL_TALL_M[what];
 
-export const solidsFor = ({ shapes }: SitePlan, frame: PointFrame): readonly SolidShape[] =>
+/** Walls go so far into their ground: they end nowhere above it. */
+const SUNK_M = 8;
+/** How thick eaves are: an engineering default. */
+const EAVE_M = 0.15;
+
+/**
+ * What of a plan stands up, in the frame of a point.
+ * @param groundOf how high the ground of a shape lies there
+ */
+export const solidsFor = (
+  { shapes }: SitePlan,
+  frame: PointFrame,
+  groundOf: (shape: Shape) => number,
+): readonly SolidShape[] =>
   shapes.flatMap((shape): readonly SolidShape[] => {
-    const top = topOf(shape);
-    if (top === null || !isArea(shape) || crossingSides(shape.corners)) return [];
-    const footprint = shape.corners.map((corner) => toLocal(frame, corner));
-    return [{ shape, prism: { footprint, baseM: shape.groundM - 1, topM: shape.groundM + top } }];
+    const tall = topOf(shape);
+    if (tall === null || !isArea(shape) || crossingSides(shape.corners)) return [];
+    const local = (corners: readonly Corner[]) => corners.map((corner) => toLocal(frame, corner));
+    const floorM = groundOf(shape);
+    const topM = floorM + tall;
+    const walls = { footprint: local(shape.corners), baseM: floorM - SUNK_M, topM };
+    if (shape.eaveM <= 0) return [{ id: shape.id, shape, floorM, prism: walls }];
+    const eaves = { footprint: local(widened(shape.corners, shape.eaveM)), baseM: topM, topM: topM + EAVE_M };
+    return [
+      { id: shape.id, shape, floorM, prism: walls },
+      { id: `${shape.id}-eave`, shape, floorM: topM, prism: eaves },
+    ];
   });
 
 /** Where a wall looks, clockwise from north; null where nobody said where north is. */

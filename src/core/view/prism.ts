@@ -19,6 +19,26 @@ export function isInsideOutline(outline: readonly Place2[], [x, y]: Place2): boo
   return inside;
 }
 
+/** Nearer to a side than this a place lies on it, metres. */
+const ON_SIDE_M = 1e-9;
+
+const isOnSide = (outline: readonly Place2[], [x, y]: Place2): boolean =>
+  outline.some(([ax, ay], i) => {
+    const [bx, by] = outline[(i + 1) % outline.length] ?? [ax, ay];
+    const [ex, ey] = [bx - ax, by - ay];
+    const length = Math.hypot(ex, ey);
+    const along = ((x - ax) * ex + (y - ay) * ey) / length;
+    return (
+      Math.abs(ex * (y - ay) - ey * (x - ax)) <= ON_SIDE_M * length &&
+      along >= -ON_SIDE_M &&
+      along <= length + ON_SIDE_M
+    );
+  });
+
+/** Whether a place lies inside an outline and on none of its sides. */
+const isStrictlyInside = (outline: readonly Place2[], place: Place2): boolean =>
+  isInsideOutline(outline, place) && !isOnSide(outline, place);
+
 /** Where a line from one place to another crosses the sides of an outline, as shares of its way, in order. */
 function crossings(outline: readonly Place2[], from: Place2, to: Place2): readonly number[] {
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
@@ -47,7 +67,7 @@ export function prismStops({ footprint, baseM, topM }: Prism, from: Vec3, to: Ve
     if (b - a <= LEAST_STRETCH) continue;
     const middle = (a + b) / 2;
     const place: Place2 = [from[0] + middle * (to[0] - from[0]), from[1] + middle * (to[1] - from[1])];
-    if (!isInsideOutline(footprint, place)) continue;
+    if (!isStrictlyInside(footprint, place)) continue;
     const [low, high] = [Math.min(heightAt(a), heightAt(b)), Math.max(heightAt(a), heightAt(b))];
     if (low < topM && high > baseM) return true;
   }
@@ -55,4 +75,4 @@ export function prismStops({ footprint, baseM, topM }: Prism, from: Vec3, to: Ve
 }
 
 export const isInsidePrism = ({ footprint, baseM, topM }: Prism, [x, y, z]: Vec3): boolean =>
-  z > baseM && z < topM && isInsideOutline(footprint, [x, y]);
+  z > baseM && z < topM && isStrictlyInside(footprint, [x, y]);

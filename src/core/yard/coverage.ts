@@ -2,6 +2,7 @@ import {
   PIXEL_CLASSES,
   alongAxes,
   axesOf,
+  cosDeg,
   focalPx,
   isInFrame,
   pixelClass,
@@ -11,6 +12,7 @@ import {
 } from '../view';
 import { FACE_M, standing, cameraAt, lensPlace, type Aim, type Scene, type Wanted } from './scene';
 import { askedPxPerM } from './seenTarget';
+import { groundRows } from './groundRows';
 import { hidesInRows } from './shadowRows';
 
 /** A stretch of a yard in one row whose faces are seen alike. */
@@ -49,19 +51,22 @@ export function classRaster(scene: Scene, aim: Aim, { acrossM, awayM, cellM }: E
   const f = focalPx(camera);
   const lens = lensPlace(scene, aim);
   const solids = standing(scene);
-  const hides = hidesInRows(solids, lens, FACE_M);
+  const hides = hidesInRows(solids, lens);
+  const raised = groundRows(scene);
   const columns = Math.round((2 * acrossM) / cellM);
   const rows = Math.round(awayM / cellM);
   const codes = new Uint8Array(columns * rows);
   const hidden = new Uint8Array(columns);
+  const heights = new Float64Array(columns);
   const firstX = -acrossM + cellM / 2;
   const isEquidistant = camera.model === 'equidistant';
   for (let j = 0; j < rows; j++) {
     const y = (j + 0.5) * cellM;
     hidden.fill(0);
+    raised({ y, firstX, cellM, heights }, FACE_M);
     let seenHere = false;
     for (let i = 0; i < columns; i++) {
-      const offset: Vec3 = [firstX + i * cellM - lens[0], y - lens[1], FACE_M - lens[2]];
+      const offset: Vec3 = [firstX + i * cellM - lens[0], y - lens[1], (heights[i] ?? 0) - lens[2]];
       const [right, down, forward] = alongAxes(axes, offset);
       const pixel = project(right, down, forward);
       if (!pixel || !isInFrame(camera, pixel)) continue;
@@ -73,7 +78,7 @@ export function classRaster(scene: Scene, aim: Aim, { acrossM, awayM, cellM }: E
     // A row of which nothing is in the picture needs no shadows
     if (!seenHere) continue;
     for (let i = 0; i < columns; i++) if (codes[j * columns + i] === 0) hidden[i] = 1;
-    hides({ y, firstX, cellM }, hidden);
+    hides({ y, firstX, cellM, heights }, hidden);
     for (let i = 0; i < columns; i++) if (hidden[i]) codes[j * columns + i] = 0;
   }
   return { columns, rows, codes };
@@ -101,6 +106,9 @@ export function coverageOf(scene: Scene, aim: Aim, extent: Extent): readonly Str
   return stretches;
 }
 
+/** By how much the ground falls in a direction. */
+const fallAlong = ({ fallShare = 0 }: Scene, bearingDeg: number): number => fallShare * cosDeg(bearingDeg);
+
 /** How far along the ground a face straight ahead of the head is still seen so finely. */
 export function classReachM(scene: Scene, aim: Aim, wants: Wanted): number {
   const camera = cameraAt(scene, aim);
@@ -108,9 +116,12 @@ export function classReachM(scene: Scene, aim: Aim, wants: Wanted): number {
   const reach = focalPx(camera) / askedPxPerM(wants);
   // Of a lens of straight lines depth counts, of one of equal angles distance
   const drop = aim.lensM - FACE_M;
-  return camera.model === 'equidistant'
-    ? Math.sqrt(Math.max(0, reach ** 2 - drop ** 2))
-    : Math.max(0, (reach - drop * Math.sin(tilt)) / Math.cos(tilt));
+  const fall = fallAlong(scene, camera.bearingDeg);
+  if (camera.model === 'rectilinear')
+    return Math.max(0, (reach - drop * Math.sin(tilt)) / (Math.cos(tilt) + fall * Math.sin(tilt)));
+  // d² + (drop + fall · d)² = reach²
+  const [a, b] = [1 + fall * fall, drop * fall];
+  return Math.max(0, (Math.sqrt(Math.max(0, b * b - a * (drop * drop - reach * reach))) - b) / a);
 }
 
 /** The nearest ground that is seen straight below the middle of the picture’s foot, from below the lens; null where none is. */
@@ -120,5 +131,7 @@ export function nearEdgeM(scene: Scene, aim: Aim): number | null {
   const half = model === 'equidistant' ? heightPx / 2 / focalPx(camera) : Math.atan2(heightPx / 2, focalPx(camera));
   const steepest = (tiltDownDeg * Math.PI) / 180 + half;
   if (steepest <= 0) return null;
-  return steepest >= Math.PI / 2 ? 0 : aim.lensM / Math.tan(steepest);
+  if (steepest >= Math.PI / 2) return 0;
+  const closing = Math.tan(steepest) - fallAlong(scene, camera.bearingDeg);
+  return closing <= 0 ? null : aim.lensM / closing;
 }

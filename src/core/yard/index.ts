@@ -9,8 +9,10 @@ export {
   type Extent,
   type Stretch,
 } from './coverage';
+export { groundAt, overGround, type Ground, type Level } from './ground';
+export { placeAt } from './placeAt';
 export { doubtOf, type Doubt } from './doubt';
-export { lampsOf, luxAt } from './lamps';
+export { USUAL_LAMP, isOverHorizon, lampsInPicture, lampsOf, luxAt } from './lamps';
 export { pictureOf, type Outline, type Picture, type PictureBox, type PictureFigure } from './picture';
 export { landmarksOf, poseOfPicture, type Landmark, type OwnPicture, type PictureMark } from './ownPicture';
 export { proposeAim } from './proposeAim';
@@ -20,7 +22,6 @@ export {
   isVisited,
   jointOf,
   lensPlace,
-  placeAt,
   targetPlace,
   boxOf,
   standing,
@@ -46,7 +47,7 @@ export {
   type SeenTarget,
 } from './seenTarget';
 export { isSensed, sensorLobe, sensorReach, type SensorReach } from './sensor';
-export { luxMap, luxOnWindow, windowLuxOf, type LuxMap } from './luxMap';
+export { lampDownFor, luxMap, luxOnWindow, windowLuxOf, type LuxMap } from './luxMap';
 export { masksOf, skyShare, type Mask } from './privacy';
 export { lookFrom, proposeSpots, sceneFrom, type Spot, type SpotProposal } from './proposeSpots';
 export { sunInFrame, type Almanac, type SunInFrame, type UnderSun } from './sun';

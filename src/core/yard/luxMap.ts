@@ -1,7 +1,8 @@
 import { luxOf, luxOnGround } from '../light';
 import { minus, type Vec3 } from '../view';
 import type { Extent } from './coverage';
-import { lampsOf } from './lamps';
+import { USUAL_LAMP, lampsOf } from './lamps';
+import { groundRows, isLevelAt } from './groundRows';
 import { hidesInRows } from './shadowRows';
 import { lensPlace, standing, type Aim, type PrivateArea, type Scene } from './scene';
 
@@ -22,15 +23,22 @@ export function luxMap(scene: Scene, aim: Aim, { acrossM, awayM, cellM }: Extent
   const lux = new Float64Array(columns * rows);
   const firstX = -acrossM + cellM / 2;
   const hidden = new Uint8Array(columns);
+  const heights = new Float64Array(columns);
+  const raised = groundRows(scene);
   for (const lamp of lampsOf(scene, aim)) {
-    const shines = luxOnGround(lamp);
-    const hides = hidesInRows(solids, lamp.position, 0);
+    const [onSlope, onLevel] = [luxOnGround(lamp, scene.fallShare), luxOnGround(lamp)];
+    const hides = hidesInRows(solids, lamp.position);
     for (let j = 0; j < rows; j++) {
       const y = (j + 0.5) * cellM;
+      const row = { y, firstX, cellM, heights };
       hidden.fill(0);
-      hides({ y, firstX, cellM }, hidden);
-      for (let i = 0; i < columns; i++)
-        if (!hidden[i]) lux[j * columns + i] = (lux[j * columns + i] ?? 0) + shines(firstX + i * cellM, y);
+      raised(row, 0);
+      hides(row, hidden);
+      for (let i = 0; i < columns; i++) {
+        if (hidden[i]) continue;
+        const shines = isLevelAt(scene, row, i) ? onLevel : onSlope;
+        lux[j * columns + i] = (lux[j * columns + i] ?? 0) + shines(firstX + i * cellM, y, heights[i] ?? 0);
+      }
     }
   }
   return { columns, rows, cellM, acrossM, lux };
@@ -42,6 +50,20 @@ export const windowLuxOf = (scene: Scene, aim: Aim): number =>
     0,
     ...(scene.around?.areas ?? []).filter(({ what }) => what === 'window').map((one) => luxOnWindow(scene, aim, one)),
   );
+
+/** Lamps are tilted no farther down than this. */
+const STEEPEST_DEG = 75;
+
+/**
+ * The least tilt of the lamps, in whole degrees from where they stand, at which no window next door gets more.
+ * @returns null where none down to 75° does
+ */
+export function lampDownFor(scene: Scene, aim: Aim, mostLux: number): number | null {
+  const from = Math.ceil(aim.lampDownDeg ?? USUAL_LAMP.downDeg);
+  for (let lampDownDeg = from; lampDownDeg <= STEEPEST_DEG; lampDownDeg++)
+    if (windowLuxOf(scene, { ...aim, lampDownDeg }) <= mostLux) return lampDownDeg;
+  return null;
+}
 
 /** Lux on a window next door, at its middle, facing the lamps. */
 export function luxOnWindow(scene: Scene, aim: Aim, { corners }: PrivateArea): number {

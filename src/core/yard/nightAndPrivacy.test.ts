@@ -34,6 +34,8 @@ const windowAt = (x: number, y: number): PrivateArea => ({
   ],
 });
 const wall = (x: number, y: number, width: number, tallM: number): Surroundings['solids'][number] => ({
+  id: 'b',
+  floorM: 0,
   shape: { id: 'b', what: 'wall', corners: [], tallM, eaveM: 0, groundM: 0, closingM: null },
   prism: {
     footprint: [
@@ -46,7 +48,13 @@ const wall = (x: number, y: number, width: number, tallM: number): Surroundings[
     topM: tallM,
   },
 });
-const around = (more: Partial<Surroundings> = {}): Surroundings => ({ solids: [], walks: [], areas: [], ...more });
+const around = (more: Partial<Surroundings> = {}): Surroundings => ({
+  solids: [],
+  walks: [],
+  areas: [],
+  levels: [],
+  ...more,
+});
 const yard = (targets: readonly Target[], more: Partial<Scene> = {}): Scene => ({
   camera: CAMERA,
   surface: 'wall',

@@ -1,5 +1,6 @@
 import { isNearLine, minus, poseFrom, turnOf, unit, type FoundPose, type Vec3 } from '../view';
-import { boxOf, lensOf, lensPlace, placeAt, type Scene } from './scene';
+import { overTarget } from './ground';
+import { boxOf, lensOf, lensPlace, type Scene } from './scene';
 
 // How a head stands by its own picture: known places of the yard are pointed at in it.
 
@@ -19,10 +20,10 @@ export function landmarksOf(scene: Scene): readonly Landmark[] {
       id: `${target.id}-foot`,
       of: target.what,
       part: 'foot',
-      place: placeAt(target, 0),
+      place: overTarget(scene, target, 0),
     })),
     ...scene.obstacles.flatMap((one): readonly Landmark[] => {
-      const { min, max } = boxOf(one);
+      const { min, max } = boxOf(scene, one);
       const [x0, y0] = min;
       const [x1, , z1] = max;
       return [

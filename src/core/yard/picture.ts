@@ -1,5 +1,6 @@
 import { alongAxes, axesOf, minus, projecting, type Box, type Camera, type Prism, type Vec3 } from '../view';
-import { boxOf, cameraAt, isVisited, placeAt, targetPlace, type Aim, type Scene, type Target } from './scene';
+import { overTarget } from './ground';
+import { LOOKED_AT_M, boxOf, cameraAt, isVisited, type Aim, type Scene, type Target } from './scene';
 
 /** Something drawn in a picture: its pixels in order. */
 export type Outline = readonly (readonly [number, number])[];
@@ -72,11 +73,18 @@ function line(draws: Draws, from: Vec3, to: Vec3, sampleM: number): readonly Out
   return pieces.filter(({ length }) => length > 1);
 }
 
-function ground(draws: Draws): readonly Outline[] {
+function ground(scene: Scene, draws: Draws): readonly Outline[] {
   const { stepM, acrossM, awayM, sampleM } = GRID;
   const lines: Outline[] = [];
-  for (let x = -acrossM; x <= acrossM; x += stepM) lines.push(...line(draws, [x, 0.2, 0], [x, awayM, 0], sampleM));
-  for (let y = stepM; y <= awayM; y += stepM) lines.push(...line(draws, [-acrossM, y, 0], [acrossM, y, 0], sampleM));
+  const at = (x: number, y: number): Vec3 => [x, y, -(scene.fallShare ?? 0) * y];
+  for (let x = -acrossM; x <= acrossM; x += stepM) lines.push(...line(draws, at(x, 0.2), at(x, awayM), sampleM));
+  for (let y = stepM; y <= awayM; y += stepM) lines.push(...line(draws, at(-acrossM, y), at(acrossM, y), sampleM));
+  // Edges of what lies higher or lower
+  for (const { outline, heightM } of scene.around?.levels ?? [])
+    for (const [i, [x, y]] of outline.entries()) {
+      const [a, b] = outline[(i + 1) % outline.length] ?? [x, y];
+      lines.push(...line(draws, [x, y, heightM], [a, b, heightM], sampleM));
+    }
   return lines;
 }
 
@@ -109,12 +117,12 @@ function facesOf({ min, max }: Box, from: Vec3): readonly (readonly Vec3[])[] {
 }
 
 /** The upright faces of a prism that may be seen, and its roof. */
-function prismFaces({ footprint, baseM, topM }: Prism, from: Vec3): readonly (readonly Vec3[])[] {
+function prismFaces({ footprint, baseM, topM }: Prism, floorM: number, from: Vec3): readonly (readonly Vec3[])[] {
   const round = footprint.reduce((sum, [x, y], i) => {
     const [a, b] = footprint[(i + 1) % footprint.length] ?? [x, y];
     return sum + x * b - a * y;
   }, 0);
-  const floorM = Math.max(baseM, 0);
+  const footM = Math.max(baseM, floorM);
   const walls = footprint.flatMap(([x, y], i): readonly (readonly Vec3[])[] => {
     const [a, b] = footprint[(i + 1) % footprint.length] ?? [x, y];
     // Which side of the wall the camera is on
@@ -122,8 +130,8 @@ function prismFaces({ footprint, baseM, topM }: Prism, from: Vec3): readonly (re
     return side * round < 0
       ? [
           [
-            [x, y, floorM],
-            [a, b, floorM],
+            [x, y, footM],
+            [a, b, footM],
             [a, b, topM],
             [x, y, topM],
           ],
@@ -153,9 +161,9 @@ function outlineOf(draws: Draws, corners: readonly Vec3[]): Outline | null {
   return out;
 }
 
-function childBeside(draws: Draws, target: Target): PictureFigure['child'] {
-  const [x, y] = placeAt(target, 0);
-  const at = (z: number) => draws([x + CHILD.asideM, y, z]);
+function childBeside(scene: Scene, draws: Draws, target: Target): PictureFigure['child'] {
+  const [x, y, groundM] = overTarget(scene, target, 0);
+  const at = (z: number) => draws([x + CHILD.asideM, y, groundM + z]);
   const head = at(CHILD.tallM - CHILD.headM);
   const crown = at(CHILD.tallM);
   return head && crown ? { foot: at(0), head, headPx: Math.hypot(crown[0] - head[0], crown[1] - head[1]) } : null;
@@ -166,10 +174,10 @@ export function pictureOf(scene: Scene, aim: Aim): Picture {
   const camera = cameraAt(scene, aim);
   const draws = drawsOf(camera);
   const boxes = [
-    ...scene.obstacles.map((one) => ({ id: one.id, faces: facesOf(boxOf(one), camera.position) })),
-    ...(scene.around?.solids ?? []).map(({ shape, prism }) => ({
-      id: shape.id,
-      faces: prismFaces(prism, camera.position),
+    ...scene.obstacles.map((one) => ({ id: one.id, faces: facesOf(boxOf(scene, one), camera.position) })),
+    ...(scene.around?.solids ?? []).map(({ id, floorM, prism }) => ({
+      id,
+      faces: prismFaces(prism, floorM, camera.position),
     })),
   ]
     .sort((a, b) => farthest(b.faces, camera.position) - farthest(a.faces, camera.position))
@@ -182,10 +190,10 @@ export function pictureOf(scene: Scene, aim: Aim): Picture {
     }));
   const figures = scene.targets.flatMap((target): readonly PictureFigure[] => {
     const isVisitor = isVisited(target);
-    const middle = isVisitor ? FIGURE.tallM - FIGURE.headM : targetPlace(target)[2];
-    const head = draws(placeAt(target, middle));
-    const crown = draws(placeAt(target, middle + FIGURE.headM));
-    const foot = draws(placeAt(target, 0));
+    const overM = isVisitor ? FIGURE.tallM - FIGURE.headM : LOOKED_AT_M[target.what];
+    const head = draws(overTarget(scene, target, overM));
+    const crown = draws(overTarget(scene, target, overM + FIGURE.headM));
+    const foot = draws(overTarget(scene, target, 0));
     return head && crown
       ? [
           {
@@ -193,7 +201,7 @@ export function pictureOf(scene: Scene, aim: Aim): Picture {
             foot: isVisitor ? foot : null,
             head,
             headPx: Math.hypot(crown[0] - head[0], crown[1] - head[1]),
-            child: isVisitor ? childBeside(draws, target) : null,
+            child: isVisitor ? childBeside(scene, draws, target) : null,
           },
         ]
       : [];
@@ -202,5 +210,5 @@ export function pictureOf(scene: Scene, aim: Aim): Picture {
     const turn = ((i * 2.5 - 90) * Math.PI) / 180;
     return draws([FAR_M * Math.sin(turn), FAR_M * Math.cos(turn), 0]);
   }).filter((one) => one !== null);
-  return { ground: ground(draws), horizon, boxes, figures };
+  return { ground: ground(scene, draws), horizon, boxes, figures };
 }

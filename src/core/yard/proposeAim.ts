@@ -81,7 +81,7 @@ export function proposeAim(scene: Scene, lensM: number): Aim | null {
   if (scene.targets.length === 0) return null;
   const lens = lensPlace(scene, { lensM });
   const known = scene.targets.map((target): Known => {
-    const place = targetPlace(target);
+    const place = targetPlace(scene, target);
     const offset = minus(place, lens);
     return {
       offset,

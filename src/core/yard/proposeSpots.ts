@@ -1,4 +1,5 @@
-import { cameraAt, placeAt, type Aim, type Scene, type Where } from './scene';
+import { placeAt } from './placeAt';
+import { cameraAt, type Aim, type Scene, type Where } from './scene';
 import { proposeAim } from './proposeAim';
 import { seenTargets } from './seenTarget';
 import { masksOf } from './privacy';
@@ -30,7 +31,7 @@ const MINUTES = { perMetre: 8, begun: 15, perMetreUp: 6 } as const;
 export function sceneFrom(scene: Scene, rightM: number): Scene {
   if (rightM === 0) return scene;
   const moved = <T extends Where>(one: T): T => {
-    const [x, y] = placeAt(one, 0);
+    const [x, y] = placeAt(one);
     const right = x - rightM;
     return { ...one, distanceM: Math.hypot(right, y), turnDeg: (Math.atan2(right, y) * 180) / Math.PI };
   };
@@ -40,14 +41,18 @@ export function sceneFrom(scene: Scene, rightM: number): Scene {
     targets: scene.targets.map(moved),
     obstacles: scene.obstacles.map(moved),
     around: around && {
-      solids: around.solids.map(({ shape, prism }) => ({
-        shape,
+      solids: around.solids.map(({ prism, ...solid }) => ({
+        ...solid,
         prism: { ...prism, footprint: prism.footprint.map(([x, y]) => [x - rightM, y] as const) },
       })),
       walks: around.walks.map((walk) => walk.map(([x, y]) => [x - rightM, y] as const)),
       areas: around.areas.map((area) => ({
         ...area,
         corners: area.corners.map(([x, y, z]) => [x - rightM, y, z] as const),
+      })),
+      levels: around.levels.map((level) => ({
+        ...level,
+        outline: level.outline.map(([x, y]) => [x - rightM, y] as const),
       })),
     },
   };

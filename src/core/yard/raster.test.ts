@@ -2,11 +2,12 @@ import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import type { CameraProfile } from '../catalogue';
 import { luxOf } from '../light';
-import { isHidden, isInside, sees } from '../view';
+import { isHidden, isInsideOutline, isInside, sees } from '../view';
 import { classOfCode, classRaster } from './coverage';
 import { CAMERA as EASY } from './forTests';
 import { lampsOf } from './lamps';
 import { luxMap } from './luxMap';
+import { groundAt } from './ground';
 import { siteCoverage } from './siteCoverage';
 import { FACE_M, cameraAt, standing, type Obstacle, type Scene } from './scene';
 
@@ -21,6 +22,8 @@ const obstacle = fc.record({
 });
 /** A house that goes round a corner beside the camera, as the plan would have it. */
 const CORNER = {
+  id: 'h',
+  floorM: 0,
   shape: { id: 'h', what: 'house' as const, corners: [], tallM: 5, eaveM: 0, groundM: 0, closingM: null },
   prism: {
     footprint: [
@@ -35,6 +38,12 @@ const CORNER = {
     topM: 5,
   },
 };
+const TERRACE = [
+  [-2.1, 1.2],
+  [3.3, 1.2],
+  [3.3, 4.6],
+  [-2.1, 4.6],
+] as const;
 const scenes = fc
   .record({
     boxes: fc.array(obstacle, { maxLength: 6 }),
@@ -42,14 +51,22 @@ const scenes = fc
     round: fc.boolean(),
     pan: fc.integer({ min: -60, max: 60 }),
     tilt: fc.integer({ min: 0, max: 50 }),
+    fallShare: fc.double({ min: -0.2, max: 0.2, noNaN: true }),
+    terraceM: fc.option(fc.double({ min: -0.5, max: 0.8, noNaN: true })),
   })
-  .map(({ boxes, cornered, round, pan, tilt }) => ({
+  .map(({ boxes, cornered, round, pan, tilt, fallShare, terraceM }) => ({
     scene: {
       camera: round ? { ...CAMERA, projection: 'equidistant' as const, hfovDeg: 150 } : CAMERA,
       surface: 'wall' as const,
       targets: [],
       obstacles: boxes.map((one, i): Obstacle => ({ ...one, id: `b${i}`, stands: 'shed', how: 'taped' })),
-      around: cornered ? { solids: [CORNER], walks: [], areas: [] } : null,
+      fallShare,
+      around: {
+        solids: cornered ? [CORNER] : [],
+        walks: [],
+        areas: [],
+        levels: terraceM === null ? [] : [{ id: 't', outline: TERRACE, heightM: terraceM }],
+      },
     } satisfies Scene,
     aim: { lensM: 2.9, panDeg: pan, jointDeg: tilt },
   }));
@@ -66,7 +83,7 @@ describe('a raster', () => {
         const camera = cameraAt(scene, aim);
         const see = sees(camera, solids);
         for (const { k, x, y } of cells) {
-          const place = [x, y, FACE_M] as const;
+          const place = [x, y, groundAt(scene, [x, y]) + FACE_M] as const;
           const one = see(place);
           const shows = one.inFrame && !one.hidden && !solids.some((solid) => isInside(solid, place));
           expect([k, classOfCode(codes[k] ?? 0)]).toEqual([k, shows ? one.class : 'none']);
@@ -81,7 +98,12 @@ describe('a raster', () => {
         const { lux } = luxMap(scene, aim, EXTENT);
         const solids = standing(scene);
         for (const { k, x, y } of cells) {
-          const receiver = { point: [x, y, 0] as const, normal: [0, 0, 1] as const };
+          // A terrace lies level, the ground about it leans away from the wall
+          const isOnTerrace = scene.around.levels.length > 0 && isInsideOutline(TERRACE, [x, y]);
+          const receiver = {
+            point: [x, y, groundAt(scene, [x, y])] as const,
+            normal: [0, isOnTerrace ? 0 : scene.fallShare, 1] as const,
+          };
           const sum = lampsOf(scene, aim).reduce((all, lamp) => all + luxOf(lamp, solids)(receiver), 0);
           expect(lux[k]).toBeCloseTo(sum, 9);
         }

@@ -1,19 +1,10 @@
 import type { CameraProfile } from '../catalogue';
 import type { OBSTACLES, TARGETS, WANTED } from '../kinds/yard';
-import {
-  cosDeg,
-  sinDeg,
-  type Box,
-  type Camera,
-  type Joint,
-  type Lens,
-  type Look,
-  type Mounting,
-  type Solid,
-  type Vec3,
-} from '../view';
+import { type Box, type Camera, type Joint, type Lens, type Look, type Mounting, type Solid, type Vec3 } from '../view';
 import type { ShapeKind, SolidShape } from '../site';
 import { lookAt } from '../view';
+import { groundAt, overTarget, type Ground, type Level } from './ground';
+import { placeAt } from './placeAt';
 
 // The yard before a fixture: x to the right looking out of the wall, y away from it, z up; the origin is on the ground below
 // the lens, in the wall.
@@ -34,6 +25,8 @@ export interface Target extends Where {
   readonly id: string;
   readonly what: TargetKind;
   readonly wants: Wanted;
+  /** Its ground over that below the lens, where somebody measured it. */
+  readonly groundM?: number;
 }
 
 /** Something that stands in the way; its middle is where it is measured to. */
@@ -52,6 +45,9 @@ export interface Aim {
   readonly jointDeg: number;
   /** How it was measured to look, straight out of the wall being north: goes before what its joint should give. */
   readonly measured?: Look;
+  /** How its lamps stand: down, and each to its side of where the head looks; as usual where nobody said. */
+  readonly lampDownDeg?: number;
+  readonly lampOutDeg?: number;
   /** By how much its sensor points down; level where nobody said. */
   readonly sensorDownDeg?: number;
 }
@@ -71,6 +67,8 @@ export interface Surroundings {
   readonly solids: readonly SolidShape[];
   readonly walks: readonly Walk[];
   readonly areas: readonly PrivateArea[];
+  /** Ground that lies higher or lower, in the order in which it was drawn. */
+  readonly levels: readonly Level[];
 }
 
 /** All that decides what a camera sees before its wall. */
@@ -81,6 +79,8 @@ export interface Scene {
   readonly obstacles: readonly Obstacle[];
   /** By how much the eave stands out under which it hangs; null where nobody said, or it hangs on a wall. */
   readonly overhangM?: number | null;
+  /** By how much the ground falls away from the wall, metres in a metre; less than 0 where it rises. */
+  readonly fallShare?: number;
   /** Null where the point is on no plan: then the house is a straight wall. */
   readonly around?: Surroundings | null;
 }
@@ -88,7 +88,7 @@ export interface Scene {
 /** Of a face over the ground, where a class is asked of it. */
 export const FACE_M = 1.5;
 /** How high what is looked at stands. Engineering defaults. */
-const LOOKED_AT_M: Readonly<Record<TargetKind, number>> = {
+export const LOOKED_AT_M: Readonly<Record<TargetKind, number>> = {
   gate: FACE_M,
   door: FACE_M,
   path: FACE_M,
@@ -108,15 +108,9 @@ const HOUSE: Box = { min: [-60, -40, -1], max: [60, 0, 30] };
 const VISITED: ReadonlySet<TargetKind> = new Set(['gate', 'door', 'path', 'other']);
 export const isVisited = ({ what }: Pick<Target, 'what'>): boolean => VISITED.has(what);
 
-/** A place on the ground, raised. */
-export const placeAt = ({ distanceM, turnDeg }: Pick<Where, 'distanceM' | 'turnDeg'>, heightM: number): Vec3 => [
-  distanceM * sinDeg(turnDeg),
-  distanceM * cosDeg(turnDeg),
-  heightM,
-];
-
 /** Where a target is looked at. */
-export const targetPlace = (target: Target): Vec3 => placeAt(target, LOOKED_AT_M[target.what]);
+export const targetPlace = (ground: Ground, target: Target): Vec3 =>
+  overTarget(ground, target, LOOKED_AT_M[target.what]);
 
 export const lensOf = ({ projection, hfovDeg, widthPx, heightPx }: CameraProfile): Lens => ({
   model: projection,
@@ -156,16 +150,17 @@ export function cameraAt(scene: Scene, aim: Aim): Camera & { readonly isTurned: 
 /** Whether an obstacle is what is to be seen: a car is not hidden by itself. */
 export const isItself = (obstacle: Obstacle, target: Target): boolean => {
   if (obstacle.stands !== target.what) return false;
-  const [[x, y], [a, b]] = [placeAt(obstacle, 0), placeAt(target, 0)];
+  const [[x, y], [a, b]] = [placeAt(obstacle), placeAt(target)];
   return Math.abs(x - a) <= obstacle.widthM && Math.abs(y - b) <= obstacle.depthM;
 };
 
-/** An obstacle as a box along the wall. */
-export function boxOf(one: Obstacle): Box {
-  const [x, y] = placeAt(one, 0);
+/** An obstacle as a box along the wall, on its ground. */
+export function boxOf(ground: Ground, one: Obstacle): Box {
+  const [x, y] = placeAt(one);
+  const z = groundAt(ground, [x, y]);
   return {
-    min: [x - one.widthM / 2, y - one.depthM / 2, 0],
-    max: [x + one.widthM / 2, y + one.depthM / 2, one.tallM],
+    min: [x - one.widthM / 2, y - one.depthM / 2, z],
+    max: [x + one.widthM / 2, y + one.depthM / 2, z + one.tallM],
   };
 }
 
@@ -174,7 +169,7 @@ const surroundings = ({ around }: Pick<Scene, 'around'>): readonly Solid[] =>
   around ? around.solids.map(({ prism }) => prism) : [HOUSE];
 
 /** All that stands in the way, the house too. */
-export const standing = (scene: Pick<Scene, 'obstacles' | 'around'>): readonly Solid[] => [
+export const standing = (scene: Pick<Scene, 'obstacles' | 'around' | 'fallShare'>): readonly Solid[] => [
   ...surroundings(scene),
-  ...scene.obstacles.map(boxOf),
+  ...scene.obstacles.map((one) => boxOf(scene, one)),
 ];

@@ -64,7 +64,7 @@ export function seenTargets(scene: Scene, aim: Aim): readonly SeenTarget[] {
   const camera = cameraAt(scene, aim);
   const lens = lensPlace(scene, aim);
   return scene.targets.map((target) => {
-    const place = targetPlace(target);
+    const place = targetPlace(scene, target);
     const seen = sees(camera, boxesFor(scene, target))(place);
     const way = minus(place, lens);
     return {
@@ -79,14 +79,14 @@ export function seenTargets(scene: Scene, aim: Aim): readonly SeenTarget[] {
 /** What the lens stands inside of: something of its plan is placed wrongly; null where it stands free. */
 export function lensInside(scene: Scene, aim: Aim): ObstacleKind | ShapeKind | null {
   const lens = lensPlace(scene, aim);
-  const obstacle = scene.obstacles.find((one) => isInside(boxOf(one), lens));
+  const obstacle = scene.obstacles.find((one) => isInside(boxOf(scene, one), lens));
   return obstacle?.stands ?? scene.around?.solids.find(({ prism }) => isInside(prism, lens))?.shape.what ?? null;
 }
 
 /** What hides a target, first in its list; null where only the house itself does. */
 export function hiddenBehind(scene: Scene, aim: Aim, target: Target): ObstacleKind | ShapeKind | null {
   const lens = lensPlace(scene, aim);
-  const hides = (solid: Solid): boolean => isHidden([solid], lens, targetPlace(target));
-  const obstacle = scene.obstacles.find((one) => !isItself(one, target) && hides(boxOf(one)));
+  const hides = (solid: Solid): boolean => isHidden([solid], lens, targetPlace(scene, target));
+  const obstacle = scene.obstacles.find((one) => !isItself(one, target) && hides(boxOf(scene, one)));
   return obstacle?.stands ?? scene.around?.solids.find(({ prism }) => hides(prism))?.shape.what ?? null;
 }

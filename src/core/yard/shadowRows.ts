@@ -1,10 +1,11 @@
 import { stops, type Solid, type Vec3 } from '../view';
 
-/** Cells of a row: the middle of the first, and how far the next ones are. */
+/** Cells of a row: the middle of the first, how far the next ones are, and how high what is looked for lies in each. */
 export interface Row {
   readonly y: number;
   readonly firstX: number;
   readonly cellM: number;
+  readonly heights: Float64Array;
 }
 
 /** Marks the cells of a row that something hides from a place; what is marked already is not looked at. */
@@ -29,17 +30,17 @@ const cornersOf = (solid: Solid): readonly (readonly [number, number])[] =>
       ];
 
 /**
- * What hides cells of a row at one height from a place, exactly as a look at each single cell would find it. Only cells that lie
+ * What hides cells of a row from a place, exactly as a look at each single cell would find it. Only cells that lie
  * within the angle of something are looked at: seen from a place a footprint takes up a stretch of the row.
  */
-export function hidesInRows(solids: readonly Solid[], from: Vec3, heightM: number): HidesInRow {
+export function hidesInRows(solids: readonly Solid[], from: Vec3): HidesInRow {
   const shades = solids.map((solid): Shade => {
     const corners = cornersOf(solid).map(([x, y]) => [x - from[0], y - from[1]] as const);
     const aheads = corners.map(([, ahead]) => ahead);
     return { solid, corners, nearest: Math.min(...aheads), isAllAhead: aheads.every((ahead) => ahead > 0) };
   });
   const ahead = shades.filter(({ corners }) => corners.some(([, out]) => out > 0));
-  return ({ y, firstX, cellM }, hidden) => {
+  return ({ y, firstX, cellM, heights }, hidden) => {
     const out = y - from[1];
     for (const shade of out > 0 ? ahead : shades) {
       if (out > 0 && shade.nearest >= out) continue;
@@ -54,7 +55,7 @@ export function hidesInRows(solids: readonly Solid[], from: Vec3, heightM: numbe
       }
       const last = Math.min(hidden.length - 1, Math.floor((high - firstX) / cellM));
       for (let i = Math.max(0, Math.ceil((low - firstX) / cellM)); i <= last; i++)
-        if (!hidden[i] && stops(shade.solid, from, [firstX + i * cellM, y, heightM])) hidden[i] = 1;
+        if (!hidden[i] && stops(shade.solid, from, [firstX + i * cellM, y, heights[i] ?? 0])) hidden[i] = 1;
     }
   };
 }

@@ -1,7 +1,7 @@
-import { degreesOf, isHidden } from '../view';
+import { degreesOf } from '../view';
 import type { ShapeKind } from '../site';
-import { lensPlace, standing, type Aim, type Scene } from './scene';
-import { sensorReach } from './sensor';
+import { lensPlace, type Aim, type Scene } from './scene';
+import { isSensedAt, sensorReach } from './sensor';
 
 /** How a way is met by the rays of a motion sensor (domain/mount): it sees best what crosses them, worst what comes straight at it. */
 export type Crossing = 'strong' | 'fair' | 'weak' | 'notSensed';
@@ -15,23 +15,13 @@ export interface WalkPiece {
 /** Angle between the way and the line of sight from which on it crosses so well. */
 const CROSSES_DEG = { strong: 45, fair: 20 } as const;
 const PIECE_M = 0.5;
-const BODY_M = 1;
 
 /** The ways that people walk, piece by piece. */
 export function walkPieces(scene: Scene, aim: Aim): readonly WalkPiece[] {
   const lens = lensPlace(scene, aim);
-  const solids = standing(scene);
-  const { reachM, blindM } = sensorReach(scene.camera, aim);
-  const half = scene.camera.sensorLobeDeg / 2;
   const crossingOf = ([ax, ay]: WalkPiece['from'], [bx, by]: WalkPiece['to']): Crossing => {
     const [x, y] = [(ax + bx) / 2 - lens[0], (ay + by) / 2 - lens[1]];
-    const away = Math.hypot(x, y);
-    const isSensed =
-      away <= reachM &&
-      away >= blindM &&
-      Math.abs(degreesOf(Math.atan2(x, y))) <= half &&
-      !isHidden(solids, lens, [(ax + bx) / 2, (ay + by) / 2, BODY_M]);
-    if (!isSensed) return 'notSensed';
+    if (!isSensedAt(scene, aim, [(ax + bx) / 2, (ay + by) / 2])) return 'notSensed';
     const [dx, dy] = [bx - ax, by - ay];
     const between = degreesOf(Math.atan2(Math.abs(dx * y - dy * x), Math.abs(dx * x + dy * y)));
     return between > CROSSES_DEG.strong ? 'strong' : between >= CROSSES_DEG.fair ? 'fair' : 'weak';

@@ -6,8 +6,9 @@ import { doubtOf } from './doubt';
 import { CAMERA, target } from './forTests';
 import { luxAt } from './lamps';
 import { pictureOf } from './picture';
+import { placeAt } from './placeAt';
 import { proposeAim } from './proposeAim';
-import { FACE_M, cameraAt, lensPlace, placeAt, targetPlace, type Obstacle, type Scene, type Target } from './scene';
+import { cameraAt, lensPlace, targetPlace, type Obstacle, type Scene, type Target } from './scene';
 import { hiddenBehind, seenTargets } from './seenTarget';
 import { isSensed, sensorReach } from './sensor';
 
@@ -123,7 +124,7 @@ describe('the aim that is proposed', () => {
   it('looks at a single target, and away from a neighbour’s window', () => {
     const aim = proposeAim(yard([target('gate', 8, 30)]), 2.9);
     const camera = cameraAt(yard([]), aim ?? AHEAD);
-    const way = minus(targetPlace(target('gate', 8, 30)), lensPlace({}, { lensM: 2.9 }));
+    const way = minus(targetPlace({}, target('gate', 8, 30)), lensPlace({}, { lensM: 2.9 }));
     expect(dot(axesOf(camera).forward, way) / lengthOf(way)).toBeGreaterThan(Math.cos(Math.PI / 60));
     const both = yard([target('gate', 8, 30), target('window', 9, -30, { what: 'window', wants: 'out' })]);
     expect(missOf(both, proposeAim(both, 2.9) ?? AHEAD)).toEqual([null, null]);
@@ -170,6 +171,6 @@ describe('sensor and lamps', () => {
       luxAt(yard([], obstacles), AHEAD, target('a', distanceM, 0));
     expect(lux(5)).toBeGreaterThan(lux(8));
     expect(lux(8, [shed(5, 0)])).toBe(0);
-    expect(placeAt({ distanceM: 5, turnDeg: 90 }, FACE_M)[0]).toBeCloseTo(5, 9);
+    expect(placeAt({ distanceM: 5, turnDeg: 90 })[0]).toBeCloseTo(5, 9);
   });
 });

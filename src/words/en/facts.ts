@@ -263,6 +263,7 @@ export const factWords: FactWords = {
     mountedOn: { is: 'mounted on', answers: { wall: 'wall', eave: 'eave', post: 'post' } },
     fixtureHeightM: 'height over the ground',
     overhangM: 'eave stands out',
+    fallPercent: 'ground falls away from the wall',
     wallBearingDeg: 'the wall looks to (compass)',
     switchedBy: 'switch that turns it off',
     shouldSee: {
@@ -411,6 +412,7 @@ export const factWords: FactWords = {
     },
     distanceM: 'how far, along the ground',
     turnDeg: 'to the right, looking out',
+    groundM: 'its ground over that below the lens',
     how: { is: 'measured by', answers: { paced: 'paces', taped: 'tape' } },
     gone: { is: 'not to be looked at any more', answers: YES_NO },
     wants: {
@@ -441,6 +443,8 @@ export const factWords: FactWords = {
     lensM: 'lens over the ground',
     panDeg: 'head turned to the right, looking out',
     jointDeg: 'head tilted',
+    lampDownDeg: 'lamps tilted down',
+    lampOutDeg: 'lamps turned out',
   },
   approachDescribed: {
     doorSide: { is: 'door from the plate, facing the wall', answers: { left: 'to the left', right: 'to the right' } },

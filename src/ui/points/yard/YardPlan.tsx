@@ -77,7 +77,7 @@ function luxLines(scene: Scene, aim: Aim, acrossM: number, awayM: number): reado
 /** The yard from above, looking out of the wall: what is seen how finely, sensed, and in the way; its pins can be moved. */
 export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMove }: Props) {
   const svg = useRef<SVGSVGElement>(null);
-  const places = [...scene.targets, ...scene.obstacles].map((one) => placeAt(one, 0));
+  const places = [...scene.targets, ...scene.obstacles].map((one) => placeAt(one));
   const across = Math.max(LEAST_M.across, ...places.map(([x]) => Math.abs(x) + ROOM_M));
   const away = Math.max(LEAST_M.away, ...places.map(([, y]) => y + ROOM_M));
   const width = 2 * across * METRE;
@@ -85,12 +85,12 @@ export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMo
   const x = (metres: number): number => (across + metres) * METRE;
   // Away from the wall is up
   const y = (metres: number): number => (away - metres) * METRE;
-  const { reachM } = sensorReach(scene.camera, aim);
-  const lobe = sensorLobe(scene.camera, aim);
+  const { reachM } = sensorReach(scene.camera, aim, scene.fallShare);
+  const lobe = sensorLobe(scene, aim);
   // Where each class ends straight ahead of the head
   const { bearingDeg } = cameraAt(scene, aim);
   const bands = (['recognise', 'observe', 'detect'] as const).flatMap((id) => {
-    const place = placeAt({ distanceM: classReachM(scene, aim, id), turnDeg: bearingDeg }, 0);
+    const place = placeAt({ distanceM: classReachM(scene, aim, id), turnDeg: bearingDeg });
     return Math.abs(place[0]) < across - 1 && place[1] > 1.5 && place[1] < away - 0.5 ? [{ id, place }] : [];
   });
   const night = useMemo(() => luxLines(scene, aim, across, away), [scene, aim, across, away]);
@@ -168,10 +168,10 @@ export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMo
           <title>{yardWords.luxLine({ lux })}</title>
         </path>
       ))}
-      {scene.around?.solids.map(({ shape, prism: { footprint } }) => (
+      {scene.around?.solids.map(({ id, shape, prism: { footprint } }) => (
         <path
-          key={shape.id}
-          className={shape.what === 'house' ? 'hole' : 'box'}
+          key={id}
+          className={id !== shape.id ? 'eave' : shape.what === 'house' ? 'hole' : 'box'}
           d={`${footprint.map(([a, b], i) => `${i ? 'L' : 'M'}${x(a)} ${y(b)}`).join('')}Z`}
         />
       ))}
@@ -192,7 +192,7 @@ export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMo
       ))}
       <rect className="hole" x="0" y={y(0)} width={width} height={WALL} />
       {scene.obstacles.map((one) => {
-        const [right, out] = placeAt(one, 0);
+        const [right, out] = placeAt(one);
         return (
           <g key={one.id} {...pin(one, name(one.stands))}>
             <rect
@@ -215,7 +215,7 @@ export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMo
         aria-hidden="true"
       />
       {seen.map(({ target, miss }) => {
-        const [right, out] = placeAt(target, 0);
+        const [right, out] = placeAt(target);
         return (
           <g key={target.id} {...pin(target, name(target.what))} data-miss={miss ?? 'none'}>
             <circle className="grip" cx={x(right)} cy={y(out)} r="22" />

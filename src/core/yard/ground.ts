@@ -1,0 +1,33 @@
+import { isInsideOutline, type Vec3 } from '../view';
+import { placeAt } from './placeAt';
+import type { Scene, Target, Where } from './scene';
+
+// Ground before a wall: it may fall away, and parts of it may lie higher or lower. Heights count from the ground below the lens.
+
+/** A part of the ground that lies level at another height: a terrace, a flight of steps. */
+export interface Level {
+  readonly id: string;
+  readonly outline: readonly (readonly [number, number])[];
+  readonly heightM: number;
+}
+
+/** What decides how high ground lies. */
+export type Ground = Pick<Scene, 'fallShare' | 'around'>;
+
+/** How high the ground lies at a place; of levels that overlap the one that was drawn last counts. */
+export function groundAt({ fallShare = 0, around }: Ground, [x, y]: readonly [number, number]): number {
+  const level = around?.levels.findLast(({ outline }) => isInsideOutline(outline, [x, y]));
+  return level?.heightM ?? -fallShare * y;
+}
+
+/** A place so far over the ground there. */
+export function overGround(ground: Ground, where: Pick<Where, 'distanceM' | 'turnDeg'>, heightM: number): Vec3 {
+  const [x, y] = placeAt(where);
+  return [x, y, groundAt(ground, [x, y]) + heightM];
+}
+
+/** A place so far over the ground of a target, which somebody may have measured. */
+export function overTarget(ground: Ground, target: Target, heightM: number): Vec3 {
+  const [x, y] = placeAt(target);
+  return [x, y, (target.groundM ?? groundAt(ground, [x, y])) + heightM];
+}
