@@ -6,10 +6,12 @@ import { fixtureFrom, type FixtureProfile } from './fixture';
 import { chimes, modules, protectors, sounders } from './shelves/atTheChime';
 import { boxes, connectors, fixtures, screws } from './shelves/atTheBox';
 import { cables, enclosures } from './shelves/atTheCable';
+import { wedges } from './shelves/atTheDoor';
 import { deviceFrom, devices } from './shelves/devices';
 import { transformerFrom, transformers } from './shelves/transformers';
 import type { TransformerItem } from './transformer';
 import type { Shelf } from './shelf';
+import { wedgeFrom, type Wedge } from './wedge';
 
 /** Every shelf of the catalogue. A further kind of thing is a line here. */
 export const SHELVES = {
@@ -25,6 +27,7 @@ export const SHELVES = {
   connector: connectors,
   box: boxes,
   screw: screws,
+  wedge: wedges,
 } as const satisfies Readonly<Record<string, Shelf>>;
 
 export type ShelfId = keyof typeof SHELVES;
@@ -72,6 +75,7 @@ export function catalogueWith(own: readonly OwnItem[]): Catalogue {
     connector: shelved('connector'),
     box: shelved('box'),
     screw: shelved('screw'),
+    wedge: shelved('wedge'),
   };
 }
 
@@ -106,3 +110,9 @@ export const boxItemsIn = ({ box }: Catalogue, regionId: string): readonly BoxIt
 /** Box screws, the shortest first. */
 export const boxScrewsIn = ({ screw }: Catalogue): readonly BoxScrew[] =>
   screw.map(({ values }) => boxScrewFrom(values)).sort((a, b) => a.lengthM - b.lengthM);
+
+/** Wedges, those that tilt before those that turn, the flattest first. */
+export const wedgesIn = ({ wedge }: Catalogue): readonly Wedge[] =>
+  wedge
+    .map(({ values }) => wedgeFrom(values))
+    .sort((a, b) => (a.axis === b.axis ? a.deg - b.deg : a.axis === 'tilt' ? -1 : 1));

@@ -22,6 +22,7 @@ export {
   fixturesIn,
   plugFixturesIn,
   transformersIn,
+  wedgesIn,
   type Catalogue,
   type OwnItem,
   type ShelfId,
@@ -29,6 +30,7 @@ export {
 } from './catalogue';
 export { readValue, valueFault, valueText, type Column, type Value, type ValueFault, type Values } from './column';
 export { figureOf, itemFaults, readItem, textOf, type Shelf } from './shelf';
+export { WEDGE_AXES, type Wedge } from './wedge';
 export { TREATMENT_IDS } from './treatmentIds';
 export { BAG, type BagItem } from './bag';
 export { BOX_ITEM_KINDS, SCREW_THREADS, type BoxItem, type BoxScrew, type ScrewThread } from './boxItem';

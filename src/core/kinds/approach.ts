@@ -1,8 +1,16 @@
+import { array, number } from 'yup';
+import { WEDGE_AXES } from '../catalogue';
 import { LIMITS, fact, schemasOf } from '../facts';
-import { exact, reference } from './fields';
+import { exact, oneOf, reference } from './fields';
 
 /** Sides of a door as somebody sees them who faces it. */
 export const FACING_SIDES = ['left', 'right'] as const;
+
+const wedge = exact({
+  axis: oneOf(WEDGE_AXES),
+  deg: number().min(1).max(45).defined(),
+  thinM: number().min(0.001).max(0.03).defined(),
+}).defined();
 
 /** How visitors come to a door, and what stands beside its plate. Sides are those of somebody who faces the wall. */
 export const APPROACH_FACTS = {
@@ -18,6 +26,8 @@ export const APPROACH_FACTS = {
   tallestM: fact.tape(LIMITS.visitorM),
   /** At which side a frame, a pipe or a wall stands out. */
   revealSide: fact.choice(FACING_SIDES),
+  /** Wedges that are at hand. */
+  wedges: fact.other(array(wedge).max(20).nullable(), (value) => String(Array.isArray(value) ? value.length : 0)),
 } as const;
 
 export const approachDescribed = exact({ pointId: reference(), ...schemasOf(APPROACH_FACTS) });

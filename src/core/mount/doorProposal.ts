@@ -1,11 +1,11 @@
 import { Z95, normals, seeded } from '../random';
 import type { DoorHangs, DoorScene } from './doorScene';
 import { doorSeen, wallShare, type DoorSeen, type Sees } from './doorSeen';
-import { SIDE_WEDGES, TILT_WEDGES } from './wedge';
+import { anglesOf, stackOf } from './wedge';
 
-/** Tilts and turns that can be built: a wedge looks one way or, turned round, the other. */
-export const TILTS = [...[...TILT_WEDGES].reverse().map((deg) => -deg), 0, ...TILT_WEDGES] as const;
-export const SIDES = [...[...SIDE_WEDGES].reverse().map((deg) => -deg), 0, ...SIDE_WEDGES] as const;
+/** Tilts and turns of one wedge each that can be built of those at hand. */
+export const tiltsAt = ({ wedges }: Pick<DoorScene, 'wedges'>): readonly number[] => anglesOf(wedges, 'tilt', 1);
+export const sidesAt = ({ wedges }: Pick<DoorScene, 'wedges'>): readonly number[] => anglesOf(wedges, 'side', 1);
 
 /** Heights over which a plate is thought of, metres. */
 export const MAP_M = { least: 0.8, most: 1.8, step: 0.02 } as const;
@@ -29,12 +29,14 @@ export interface MapColumn {
   readonly sees: readonly Sees[];
 }
 
-/** For each tilt wedge, at which heights faces and parcel are in frame. */
-export const heightMap = (scene: DoorScene, sideDeg: number): readonly MapColumn[] =>
-  TILTS.map((tiltDeg) => ({
-    tiltDeg,
-    sees: mapHeights.map((lensM) => doorSeen(scene, { lensM, tiltDeg, sideDeg }).sees),
-  }));
+/** For each tilt wedge, at which heights faces and parcel are in frame. @param also a tilt of another stack */
+export const heightMap = (scene: DoorScene, sideDeg: number, also = 0): readonly MapColumn[] =>
+  [...new Set([...tiltsAt(scene), also])]
+    .sort((a, b) => a - b)
+    .map((tiltDeg) => ({
+      tiltDeg,
+      sees: mapHeights.map((lensM) => doorSeen(scene, { lensM, tiltDeg, sideDeg }).sees),
+    }));
 
 /** Half widths of 90 %: a taped height, and what is paced or guessed of visitors and mat (domain/mount). */
 const SPREAD = { lensM: 0.03, share: 0.1, tallM: 0.03 } as const;
@@ -129,28 +131,38 @@ function surest(scene: DoorScene, { tiltDeg, sideDeg, sees, cut, heights }: Best
 const WALL_WORTH = 0.06;
 
 /**
- * Height and wedges that show most where the plate can sit: faces and parcel, then less wall, then fewer wedges.
- * @param held wedges that can be had; all of the catalogue where it is left out
+ * Height and wedges that show most where the plate can sit: faces and parcel, then less wall, then fewer wedges. Two wedges
+ * about one axis are thought of only where one does not show all.
  */
-export function proposeDoor(
-  scene: DoorScene,
-  range: LensRange,
-  held: { readonly tilts: readonly number[]; readonly sides: readonly number[] } = { tilts: TILTS, sides: SIDES },
-): DoorProposal | null {
+export function proposeDoor(scene: DoorScene, range: LensRange): DoorProposal | null {
+  const single = bestOf(scene, range, 1);
+  if (single && single.sees === 'both' && single.believed >= BELIEVED_ENOUGH) return single;
+  const double = bestOf(scene, range, 2);
+  if (!single || !double) return single ?? double;
+  const better = (one: DoorProposal): number => WORTH[one.sees] - one.cut;
+  return better(double) > better(single) || (better(double) === better(single) && double.believed > single.believed)
+    ? double
+    : single;
+}
+
+/** @param most wedges about one axis */
+function bestOf(scene: DoorScene, range: LensRange, most: number): DoorProposal | null {
   const heights = heightsWithin(range);
   const costOf = ({ tiltDeg, sideDeg, heights: [lensM = 0] }: BestHeights): number =>
     wallShare(scene, { lensM, tiltDeg, sideDeg }) +
-    WALL_WORTH * ((tiltDeg === 0 ? 0 : 1) + (sideDeg === 0 ? 0 : 1)) +
+    WALL_WORTH * stackOf(scene.wedges, { tiltDeg, sideDeg }).length +
     Math.abs(tiltDeg) / 1000;
-  const all = held.sides
-    .flatMap((sideDeg) => held.tilts.map((tiltDeg) => bestHeights(scene, tiltDeg, sideDeg, heights)))
+  const all = anglesOf(scene.wedges, 'side', most)
+    .flatMap((sideDeg) =>
+      anglesOf(scene.wedges, 'tilt', most).map((tiltDeg) => bestHeights(scene, tiltDeg, sideDeg, heights)),
+    )
     .map((one) => ({ one, cost: costOf(one) }))
     .sort((a, b) => b.one.worth - a.one.worth || a.cost - b.cost);
   let best: DoorProposal | null = null;
-  const most = all[0]?.one.worth;
+  const worth = all[0]?.one.worth;
   // The cheapest that is believed enough; else, of those that show as much, what is believed most
   for (const { one } of all) {
-    if (one.worth !== most) break;
+    if (one.worth !== worth) break;
     const found = surest(scene, one);
     if (found && (!best || found.believed > best.believed)) best = found;
     if (best && (best.believed >= BELIEVED_ENOUGH || best.sees === 'neither')) break;
@@ -162,7 +174,7 @@ export function proposeDoor(
 export function savingWays(scene: DoorScene, hangs: DoorHangs, range: LensRange): readonly DoorProposal[] {
   const here = worthOf(doorSeen(scene, hangs));
   const atHeight = surest(scene, bestHeights(scene, hangs.tiltDeg, hangs.sideDeg, heightsWithin(range)));
-  const byWedge = [...TILTS]
+  const byWedge = [...tiltsAt(scene)]
     .sort((a, b) => Math.abs(a) - Math.abs(b))
     .map((tiltDeg): DoorProposal => {
       const changed = { ...hangs, tiltDeg };

@@ -1,5 +1,7 @@
 import { directionOf, lookOf, radiansOf, type Box, type Camera, type Lens, type Look, type Vec3 } from '../view';
+import type { Wedge } from '../catalogue';
 import { LENS_BEFORE_WALL_M } from './platePlace';
+import { stackProudM } from './wedge';
 
 // The door before its doorbell: x to the right looking out of the wall, y away from it, z over the ground on which the visitor
 // stands; the origin is below the lens, in the wall.
@@ -16,6 +18,8 @@ export type Side = 'left' | 'right';
 /** All that decides what a doorbell sees beside how it hangs. */
 export interface DoorScene {
   readonly device: DoorDevice;
+  /** Wedges that are at hand. */
+  readonly wedges: readonly Wedge[];
   /** To the crown. */
   readonly shortestM: number;
   readonly tallestM: number;
@@ -38,7 +42,7 @@ export interface DoorHangs {
 }
 
 /** What is taken where nobody said (domain/mount). */
-export const USUAL_SCENE: Omit<DoorScene, 'device' | 'reveal'> = {
+export const USUAL_SCENE: Omit<DoorScene, 'device' | 'wedges' | 'reveal'> = {
   shortestM: 1.0,
   tallestM: 1.95,
   nearestM: 0.6,
@@ -85,25 +89,14 @@ export function lookWrongOrder({ tiltDeg, sideDeg }: Pick<DoorHangs, 'tiltDeg' |
   return lookOf({ forward, down });
 }
 
-/** Thickness of plate or wedge at its thin end, and of the device's own plate. */
-export const THIN_END_M = 0.003;
+/** Thickness of the device’s own plate. */
 export const PLATE_M = 0.004;
-
-/** How far the stack of wedges stands out behind the middle of the plate. */
-export function stackProudM(
-  { plateM }: DoorDevice,
-  { tiltDeg, sideDeg }: Pick<DoorHangs, 'tiltDeg' | 'sideDeg'>,
-): number {
-  const wedge = (deg: number, span: number): number =>
-    deg === 0 ? 0 : THIN_END_M + (span / 2) * Math.tan(radiansOf(Math.abs(deg)));
-  return wedge(tiltDeg, plateM.height) + wedge(sideDeg, plateM.width);
-}
 
 /** The camera of a doorbell as it hangs. */
 export const doorCamera = (scene: DoorScene, hangs: DoorHangs): Camera => ({
   ...lensOf(scene.device),
   ...lookOnWedges(hangs),
-  position: [0, LENS_BEFORE_WALL_M + stackProudM(scene.device, hangs), hangs.lensM],
+  position: [0, LENS_BEFORE_WALL_M + stackProudM(scene.wedges, scene.device.plateM, hangs), hangs.lensM],
 });
 
 /** What stands out beside the plate, as a box; none where nothing does. */

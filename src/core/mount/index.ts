@@ -3,7 +3,6 @@ export {
   BUTTON_REACH_M,
   BELIEVED_ENOUGH,
   MAP_M,
-  TILTS,
   believed,
   buttonM,
   heightMap,
@@ -11,6 +10,8 @@ export {
   mapHeights,
   proposeDoor,
   savingWays,
+  sidesAt,
+  tiltsAt,
   type DoorProposal,
   type LensRange,
   type MapColumn,
@@ -23,7 +24,6 @@ export {
   doorCamera,
   lookWrongOrder,
   revealBoxes,
-  stackProudM,
   visitorsOf,
   type DoorHangs,
   type DoorScene,
@@ -48,5 +48,5 @@ export {
   type PlateSurvey,
 } from './platePlace';
 export { FIXINGS, SEALS, WALLS, WALL_FIXINGS, type Wall, type WallFixing } from './wall';
-export { SIDE_WEDGES, TILT_WEDGES, screwFor, type ScrewAdvice } from './wedge';
+export { isHeld, screwFor, stackOf, stackProudM, type ScrewAdvice } from './wedge';
 export type { MountSayings } from './sayings';

@@ -1,16 +1,20 @@
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
-import { TILTS, believed, heightMap, isInReach, mapHeights, proposeDoor, savingWays } from './doorProposal';
-import { USUAL_SCENE, lookWrongOrder, stackProudM, visitorsOf, type DoorScene } from './doorScene';
+import { SHIPPED_CATALOGUE, wedgesIn } from '../catalogue';
+import { tiltsAt, believed, heightMap, isInReach, mapHeights, proposeDoor, savingWays } from './doorProposal';
+import { USUAL_SCENE, lookWrongOrder, visitorsOf, type DoorScene } from './doorScene';
 import { doorSeen, panInterval, tiltInterval, wallShare } from './doorSeen';
 import { platePlace } from './platePlace';
-import { screwFor } from './wedge';
+import { anglesOf, isHeld, screwFor, stackOf, stackProudM } from './wedge';
+
+const WEDGES = wedgesIn(SHIPPED_CATALOGUE);
 
 const TALL_VIEW = { viewDeg: { horizontal: 142, vertical: 152 }, plateM: { height: 0.13, width: 0.05 } };
 const WIDE_VIEW = { ...TALL_VIEW, viewDeg: { horizontal: 155, vertical: 88 } };
 const door = (device = TALL_VIEW, more: Partial<DoorScene> = {}): DoorScene => ({
   ...USUAL_SCENE,
   device,
+  wedges: WEDGES,
   reveal: null,
   ...more,
 });
@@ -66,7 +70,7 @@ describe('what a doorbell sees', () => {
     fc.assert(
       fc.property(
         fc.double({ min: -1.2, max: 1.2, noNaN: true }),
-        fc.constantFrom(...TILTS),
+        fc.constantFrom(...tiltsAt({ wedges: WEDGES })),
         fc.constantFrom(0, 20, 35),
         fc.double({ min: 0.9, max: 1.7, noNaN: true }),
         fc.double({ min: 0.03, max: 0.4, noNaN: true }),
@@ -106,11 +110,53 @@ describe('wedges', () => {
     expect(lookWrongOrder({ tiltDeg: 12, sideDeg: 0 }).tiltDownDeg).toBeCloseTo(12, 9);
   });
   it('stand out by half their slope and the thin end each', () => {
-    expect(stackProudM(TALL_VIEW, { tiltDeg: 8, sideDeg: 0 })).toBeCloseTo(
+    expect(stackProudM(WEDGES, TALL_VIEW.plateM, { tiltDeg: 8, sideDeg: 0 })).toBeCloseTo(
       0.003 + 0.065 * Math.tan((8 * Math.PI) / 180),
       9,
     );
-    expect(stackProudM(TALL_VIEW, { tiltDeg: 0, sideDeg: 0 })).toBe(0);
+    expect(stackProudM(WEDGES, TALL_VIEW.plateM, { tiltDeg: 0, sideDeg: 0 })).toBe(0);
+  });
+});
+
+describe('a stack of wedges', () => {
+  it('adds up those about one axis, turned round too, each held once', () => {
+    expect(anglesOf(WEDGES, 'tilt', 1)).toEqual([-12, -8, -4, 0, 4, 8, 12]);
+    expect(anglesOf(WEDGES, 'tilt', 2)).toEqual([-20, -16, -12, -8, -4, 0, 4, 8, 12, 16, 20]);
+    expect(anglesOf(WEDGES, 'side', 2)).toEqual([-55, -35, -20, 0, 20, 35, 55]);
+    expect(anglesOf([], 'tilt', 2)).toEqual([0]);
+    expect([isHeld(WEDGES, 'tilt', -20), isHeld(WEDGES, 'tilt', 24), isHeld([], 'side', 0)]).toEqual([
+      true,
+      false,
+      true,
+    ]);
+  });
+  it('takes the fewest, those that turn on the wall and those that tilt outside of them', () => {
+    expect(stackOf(WEDGES, at(0, -12, 35)).map(({ axis, deg }) => [axis, deg])).toEqual([
+      ['side', 35],
+      ['tilt', 12],
+    ]);
+    expect(stackOf(WEDGES, at(0, 20)).map(({ deg }) => deg)).toEqual([8, 12]);
+    expect(stackOf(WEDGES, at(0))).toEqual([]);
+    // What nobody holds would be one wedge that has to be had
+    expect(stackOf(WEDGES, at(0, 15)).map(({ deg }) => deg)).toEqual([15]);
+  });
+  it('has a thin end for each wedge, and screws that go through them all', () => {
+    const [eight, twelve] = [Math.tan((8 * Math.PI) / 180), Math.tan((12 * Math.PI) / 180)];
+    expect(stackProudM(WEDGES, TALL_VIEW.plateM, at(0, 20))).toBeCloseTo(0.006 + 0.065 * (eight + twelve), 9);
+    const { stackM } = screwFor('brick', TALL_VIEW.plateM, stackOf(WEDGES, at(0, 20)), 'metric');
+    expect(stackM).toBeCloseTo(0.004 + 0.006 + 0.118 * (eight + twelve), 9);
+  });
+  it('is proposed of what is at hand only, of two about one axis where one does not show all', () => {
+    const high = { lowestM: 1.7, highestM: 1.72 };
+    // Two wedges of 4°, of the same sort
+    const held = WEDGES.filter(({ deg }) => deg === 4).flatMap((one) => [one, one]);
+    const scene = door(TALL_VIEW, { wedges: held });
+    const one = proposeDoor(scene, high);
+    expect(one && isHeld(held, 'tilt', one.tiltDeg)).toBe(true);
+    // From up there 4° leave the parcel cut, twice 4° show it
+    expect(doorSeen(scene, at(1.7, 4)).sees).toBe('faces');
+    expect(one).toMatchObject({ tiltDeg: 8, sees: 'both' });
+    expect(proposeDoor(door(TALL_VIEW, { wedges: [] }), high)).toMatchObject({ tiltDeg: 0, sideDeg: 0 });
   });
 });
 
@@ -213,18 +259,18 @@ describe('where the plate can sit', () => {
 describe('screw length', () => {
   const plate = { height: 0.13, width: 0.05 };
   it('adds stack, cover, anchor and one diameter', () => {
-    expect(screwFor('brick', plate, 0, 0, 'metric').neededM).toBeCloseTo(0.004 + 0.03 + 0.004, 9);
-    expect(screwFor('brick', plate, 0, 0, 'metric').stockM).toBe(0.04);
+    expect(screwFor('brick', plate, [], 'metric').neededM).toBeCloseTo(0.004 + 0.03 + 0.004, 9);
+    expect(screwFor('brick', plate, [], 'metric').stockM).toBe(0.04);
     // 38 mm is a hair under 1 1/2 in
-    expect(screwFor('brick', plate, 0, 0, 'imperial').stockM).toBeCloseTo(1.5 * 0.0254, 9);
+    expect(screwFor('brick', plate, [], 'imperial').stockM).toBeCloseTo(1.5 * 0.0254, 9);
   });
   it('grows with wedges and cladding', () => {
-    const flat = screwFor('timber', plate, 0, 0, 'metric');
-    const tilted = screwFor('timber', plate, 12, 0, 'metric');
+    const flat = screwFor('timber', plate, [], 'metric');
+    const tilted = screwFor('timber', plate, stackOf(WEDGES, at(0, 12)), 'metric');
     // 3 mm + (130 − 12) mm · tan 12° = 28.1 mm more
     expect(tilted.neededM - flat.neededM).toBeCloseTo(0.003 + 0.118 * Math.tan(Math.PI / 15), 9);
-    expect(screwFor('render', plate, 0, 0, 'metric').neededM).toBeGreaterThan(
-      screwFor('brick', plate, 0, 0, 'metric').neededM,
+    expect(screwFor('render', plate, [], 'metric').neededM).toBeGreaterThan(
+      screwFor('brick', plate, [], 'metric').neededM,
     );
   });
 });

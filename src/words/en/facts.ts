@@ -453,6 +453,7 @@ export const factWords: FactWords = {
     stepM: 'mat higher than where they stand',
     shortestM: 'shortest visitor',
     tallestM: 'tallest visitor',
+    wedges: 'wedges at hand',
     revealSide: { is: 'what stands out is, facing the wall', answers: { left: 'to the left', right: 'to the right' } },
   },
   shapeDrawn: {

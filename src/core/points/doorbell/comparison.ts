@@ -1,7 +1,7 @@
 import { chooseAmong, optionsFor, type JudgedOption } from '../../advice';
 import { energyBudget, estimate, type EnergyBudget } from '../../bell';
 import { devicesIn, type Catalogue, type DeviceProfile } from '../../catalogue';
-import { TILTS, doorSeen } from '../../mount';
+import { doorSeen, tiltsAt } from '../../mount';
 import type { Job } from '../../job/job';
 import type { Doorbell } from './doorbell';
 import { premisesOf } from './premisesOf';
@@ -37,7 +37,7 @@ export function comparisonOf(job: Job, point: Doorbell, catalogue: Catalogue): r
     return {
       device,
       way: chooseAmong(asked, houses, options, job.policy.weakSupply, job.policy.powerModule).proposed,
-      parcelInView: TILTS.some(
+      parcelInView: tiltsAt(scene).some(
         (tiltDeg) => doorSeen({ ...scene, device }, { lensM, tiltDeg, sideDeg: 0 }).sees === 'both',
       ),
       budget: energyBudget(device),

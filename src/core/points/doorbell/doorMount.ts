@@ -1,3 +1,4 @@
+import { SHIPPED_CATALOGUE, wedgesIn, type Wedge } from '../../catalogue';
 import {
   USUAL_HEIGHT_M,
   USUAL_SCENE,
@@ -18,6 +19,9 @@ import { deviceOf, plateSurveyOf } from './survey';
 /** A visitor who stands back stands so much farther from the wall than one close up. */
 const STEP_BACK_M = 0.6;
 
+/** Wedges that are at hand: those of the catalogue that ships where nobody looked. */
+export const wedgesHeld = ({ approach }: Doorbell): readonly Wedge[] => approach.wedges ?? wedgesIn(SHIPPED_CATALOGUE);
+
 /** The door before its doorbell, with what nobody said taken as usual. */
 export function doorSceneOf(point: Doorbell): DoorScene {
   const { approach, look } = point;
@@ -26,6 +30,7 @@ export function doorSceneOf(point: Doorbell): DoorScene {
   const nearestM = standsM ?? USUAL_SCENE.nearestM;
   return {
     device: deviceOf(point),
+    wedges: wedgesHeld(point),
     shortestM: shortestM ?? USUAL_SCENE.shortestM,
     tallestM: tallestM ?? USUAL_SCENE.tallestM,
     nearestM,
@@ -42,7 +47,7 @@ export function doorSceneOf(point: Doorbell): DoorScene {
 
 /** What of the scene nobody said. */
 export const assumedAtDoor = ({ approach }: Doorbell): readonly (keyof Doorbell['approach'])[] =>
-  (['doorSide', 'asideM', 'standsM', 'stepM', 'shortestM', 'tallestM'] as const).filter(
+  (['doorSide', 'asideM', 'standsM', 'stepM', 'shortestM', 'tallestM', 'wedges'] as const).filter(
     (field) => approach[field] === undefined,
   );
 

@@ -4,10 +4,11 @@ import { SHIPPED_CATALOGUE, TRANSFORMERS, textOf } from '../../catalogue';
 import { CHIME_KINDS } from '../../chime';
 import type { Job } from '../../job/job';
 import { lengthsOf, regionOf } from '../../job/region';
-import { WALL_FIXINGS, platePlace, screwFor } from '../../mount';
+import { WALL_FIXINGS, platePlace, screwFor, stackOf } from '../../mount';
 import { supplyRoute } from '../../supply';
 import { lowerFirst } from '../../units';
 import { bringForBag } from './bagList';
+import { wedgesHeld } from './doorMount';
 import type { Choice, Doorbell } from './doorbell';
 import { routeOf } from './route';
 import { deviceOf, plateSurveyOf } from './survey';
@@ -39,9 +40,10 @@ export function doorbellParts(job: Job, point: Doorbell): readonly Text[] {
     if (choice.data.mended?.length) parts.push(said('connectorsSplices'));
   }
   const { plateM } = deviceOf(point);
+  const stack = stackOf(wedgesHeld(point), { tiltDeg: mount.tiltDeg ?? 0, sideDeg: mount.sideDeg ?? 0 });
   if (look.wall) {
     const fixing = WALL_FIXINGS[look.wall];
-    const screw = screwFor(look.wall, plateM, mount.tiltDeg ?? 0, mount.sideDeg ?? 0, lengthsOf(job));
+    const screw = screwFor(look.wall, plateM, stack, lengthsOf(job));
     // By the other school they come in the bag, and the bag is checked for them
     const own = job.policy.fixings === 'own';
     if (own && fixing.anchorM > 0) parts.push(fixing.anchor);
@@ -49,8 +51,8 @@ export function doorbellParts(job: Job, point: Doorbell): readonly Text[] {
     if (own) parts.push(said('screwsOfPlate', { text }));
     parts.push(said('bit', { bit: fixing.bit }));
   }
-  if (mount.tiltDeg) parts.push(said('tiltWedge', { tiltDeg: mount.tiltDeg }));
-  if (mount.sideDeg) parts.push(said('sideWedge', { sideDeg: mount.sideDeg }));
+  for (const { axis, deg } of stack)
+    parts.push(axis === 'tilt' ? said('tiltWedge', { tiltDeg: deg }) : said('sideWedge', { sideDeg: deg }));
   const place = platePlace(plateSurveyOf(point));
   if (place && (!place.coversMarks || place.onLip)) parts.push(said('backingPlate'));
   if (place && place.spacerM > 0) parts.push(said('spacerMore', { spacerM: place.spacerM }));

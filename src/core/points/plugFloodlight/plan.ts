@@ -12,7 +12,7 @@ export const clipsFor = (wayM: number): number => Math.max(2, Math.ceil(wayM / C
 
 /** Screws of the plate in words: it lies flat, no wedge under it. */
 export function plateScrew(wall: Wall, lengths: LengthSystem): Text {
-  const { stockM } = screwFor(wall, { height: 0, width: 0 }, 0, 0, lengths);
+  const { stockM } = screwFor(wall, { height: 0, width: 0 }, [], lengths);
   return stockM === null ? said('longerStocked') : said('tapeLength', { metres: stockM });
 }
 

@@ -113,6 +113,8 @@ export const mount = {
   phoneAlongCamera: 'The phone’s compass held along the camera: 0 is north, 90 east.',
   bubbleOfSensor: 'Level is the bubble on its sensor: one that leans reaches less far, or sees the street.',
   sealedTopAndSides: 'sealed at top and sides',
+  wedgesAtHand: 'wedges at hand',
+  notAtHand: 'Not all of these wedges are at hand: bring them.',
   tiltWedge2: 'tilt wedge',
   sideWedge: 'side wedge',
   softJointRebar: 'soft joint, rebar',

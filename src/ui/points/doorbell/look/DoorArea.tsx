@@ -27,7 +27,7 @@ export function DoorArea() {
   const { ask, typed } = useFacts('pointDescribed', scope, { ...look, name: kept.name });
   const device = deviceOf(point);
   const fixing = look.wall ? WALL_FIXINGS[look.wall] : null;
-  const screw = look.wall ? screwFor(look.wall, device.plateM, 0, 0, lengths) : null;
+  const screw = look.wall ? screwFor(look.wall, device.plateM, [], lengths) : null;
   return (
     <section>
       {ask('wasThere')}

@@ -4,7 +4,7 @@ import type { KeyboardEvent } from 'react';
 import {
   PARCEL_ASKED,
   PARCEL_M,
-  SIDE_WEDGES,
+  sidesAt,
   visitorsOf,
   type DoorHangs,
   type DoorScene,
@@ -25,7 +25,6 @@ const WALL = 270;
 const RAY_M = 6;
 /** Wedges stand on an arc of this radius, in pixels. */
 const ARC = 196;
-const SIDES = [...[...SIDE_WEDGES].reverse().map((deg) => -deg), 0, ...SIDE_WEDGES];
 const x = (metres: number): number => WIDTH / 2 + metres * METRE;
 const y = (metres: number): number => WALL - metres * METRE;
 
@@ -89,7 +88,7 @@ export function DoorAbove({ scene, hangs, seen, onSide }: Props) {
             </g>
           ),
       )}
-      {SIDES.map((deg) => {
+      {[...new Set([...sidesAt(scene), hangs.sideDeg])].map((deg) => {
         const angle = (deg * Math.PI) / 180;
         const isOn = Math.round(hangs.sideDeg) === deg;
         return (

@@ -27,10 +27,11 @@ interface Props {
 
 const [WIDTH, HEIGHT] = [330, 260];
 const LEFT = 42;
+/** Fewer wedges leave no broader columns than these. */
+const LEAST_COLUMNS = 5;
 const TOP = 14;
 const FOOT = 214;
-const COLUMN = 30;
-const GAP = 10;
+const GAP_SHARE = 1 / 4;
 const y = (metres: number): number => FOOT - ((metres - MAP_M.least) / (MAP_M.most - MAP_M.least)) * (FOOT - TOP);
 const inside = (metres: number): number => Math.min(MAP_M.most, Math.max(MAP_M.least, metres));
 
@@ -49,8 +50,20 @@ function runsOf(sees: readonly Sees[]): readonly { readonly from: number; readon
 /** For each tilt wedge, at which heights faces and the parcel are both in frame; where the plate can sit and the button is in reach. */
 export function HeightMap({ scene, hangs, range, proposed, lengths, onTilt }: Props) {
   const side = useDeferredValue(hangs.sideDeg);
-  const map = useMemo(() => heightMap(scene, side), [scene, side]);
-  const at = (i: number): number => LEFT + GAP / 2 + i * (COLUMN + GAP);
+  const also = useDeferredValue(Math.round(hangs.tiltDeg));
+  const map = useMemo(() => heightMap(scene, side, also), [scene, side, also]);
+  const pitch = (WIDTH - LEFT) / Math.max(map.length, LEAST_COLUMNS);
+  const [gap, column] = [pitch * GAP_SHARE, pitch * (1 - GAP_SHARE)];
+  const at = (i: number): number => LEFT + gap / 2 + i * pitch;
+  const middle = (isOne: (tiltDeg: number) => boolean): number | null => {
+    const found = map.flatMap(({ tiltDeg }, i) => (isOne(tiltDeg) ? [at(i) + column / 2] : []));
+    const [first] = found;
+    return first === undefined ? null : (first + (found.at(-1) ?? first)) / 2;
+  };
+  const ends = [
+    { x: middle((deg) => deg < 0), words: mountWords.thickEndDownShort },
+    { x: middle((deg) => deg > 0), words: mountWords.thickEndUpShort },
+  ];
   const small = (metres: number): string => lengthText(metres, lengths, 'small');
   const columnOf = (tiltDeg: number): number => map.findIndex((one) => one.tiltDeg === Math.round(tiltDeg));
   const band = (className: string, from: number, to: number, words: string) => (
@@ -88,38 +101,40 @@ export function HeightMap({ scene, hangs, range, proposed, lengths, onTilt }: Pr
             onTilt(tiltDeg);
           }}
         >
-          <rect className="column-frame" x={at(i)} y={TOP} width={COLUMN} height={FOOT - TOP} />
+          <rect className="column-frame" x={at(i)} y={TOP} width={column} height={FOOT - TOP} />
           {runsOf(sees).map((run) => (
             <rect
               key={`${run.from} ${run.sees}`}
               className={`sees-${run.sees}`}
               x={at(i)}
               y={y(run.to)}
-              width={COLUMN}
+              width={column}
               height={Math.max(2, y(run.from) - y(run.to))}
             />
           ))}
-          <text x={at(i) + COLUMN / 2} y={FOOT + 16} textAnchor="middle" className="small-text m">
+          <text x={at(i) + column / 2} y={FOOT + 16} textAnchor="middle" className="small-text m">
             {tiltDeg === 0 ? mountWords.none : `${Math.abs(tiltDeg)}°`}
           </text>
         </g>
       ))}
-      <text x={at(1) + COLUMN / 2} y={FOOT + 34} textAnchor="middle" className="small-text soft">
-        {mountWords.thickEndDownShort}
-      </text>
-      <text x={at(5) + COLUMN / 2} y={FOOT + 34} textAnchor="middle" className="small-text soft">
-        {mountWords.thickEndUpShort}
-      </text>
+      {ends.map(
+        ({ x, words }) =>
+          x !== null && (
+            <text key={words} x={x} y={FOOT + 34} textAnchor="middle" className="small-text soft">
+              {words}
+            </text>
+          ),
+      )}
       {proposed && columnOf(proposed.tiltDeg) >= 0 && (
         <circle
           className="proposed"
-          cx={at(columnOf(proposed.tiltDeg)) + COLUMN / 2}
+          cx={at(columnOf(proposed.tiltDeg)) + column / 2}
           cy={y(inside(proposed.lensM))}
           r="8"
         />
       )}
       {columnOf(hangs.tiltDeg) >= 0 && (
-        <circle className="now" cx={at(columnOf(hangs.tiltDeg)) + COLUMN / 2} cy={y(inside(hangs.lensM))} r="6" />
+        <circle className="now" cx={at(columnOf(hangs.tiltDeg)) + column / 2} cy={y(inside(hangs.lensM))} r="6" />
       )}
     </svg>
   );

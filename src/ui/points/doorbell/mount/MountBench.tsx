@@ -9,21 +9,20 @@ import { DOOR_MISS, assumedAtDoor, deviceOf, doorMountOf, hazardsAt, judgedMount
 import {
   BELIEVED_ENOUGH,
   PARCEL_ASKED,
-  SIDE_WEDGES,
-  TILT_WEDGES,
   WALL_FIXINGS,
   believed,
   isInReach,
   buttonM,
   lookWrongOrder,
+  isHeld,
   screwFor,
+  stackOf,
   stackProudM,
   wallShare,
   type DoorHangs,
   type DoorProposal,
 } from '@/core/mount';
 import { capital, lengthText } from '@/core/units';
-import { Choices } from '../../../form/Choices';
 import { FieldGroup } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
 import { Cautions } from '../../../verdict/Cautions';
@@ -37,22 +36,8 @@ import { Intervals } from './Intervals';
 import { StackDrawing } from './StackDrawing';
 import { useProposal } from './useProposal';
 import { VISITOR_WORDS } from './visitorWords';
+import { WedgeChoices, sideWords, tiltWords } from './WedgeChoices';
 
-/** The words of a wedge: its angle and where its thick end goes. */
-const TILTS = [
-  { value: '0', words: mountWords.none },
-  ...TILT_WEDGES.map((deg) => ({ value: String(deg), words: mountWords.thickEndUp({ deg }) })),
-  ...TILT_WEDGES.map((deg) => ({ value: String(-deg), words: mountWords.thickEndDown({ deg }) })),
-];
-const wedgeWords = (deg: number): string => TILTS.find(({ value }) => Number(value) === deg)?.words ?? mountWords.none;
-const SIDES = [
-  { value: '0', words: mountWords.none },
-  ...SIDE_WEDGES.flatMap((deg) => [
-    { value: String(-deg), words: mountWords.thickSideLeft({ deg }) },
-    { value: String(deg), words: mountWords.thickSideRight({ deg }) },
-  ]),
-];
-const sideWords = (deg: number): string => SIDES.find(({ value }) => Number(value) === deg)?.words ?? mountWords.none;
 const SEES_WORDS = {
   both: mountWords.facesAndTheParcel,
   faces: mountWords.facesAreInFrame,
@@ -86,7 +71,10 @@ export function MountBench() {
     mount.heightM !== undefined &&
     look.holeHeightM !== undefined &&
     (lensM < range.lowestM - 0.005 || lensM > range.highestM + 0.005);
-  const screw = look.wall && screwFor(look.wall, device.plateM, tiltDeg, sideDeg, lengths);
+  const stack = stackOf(scene.wedges, hangs);
+  const proudM = stackProudM(scene.wedges, device.plateM, hangs);
+  const isAtHand = isHeld(scene.wedges, 'tilt', tiltDeg) && isHeld(scene.wedges, 'side', sideDeg);
+  const screw = look.wall && screwFor(look.wall, device.plateM, stack, lengths);
   const roll = Math.abs(lookWrongOrder(hangs).rollDeg);
   const saves = ways.find((way) => way.tiltDeg === tiltDeg)?.lensM ?? null;
   const sure = believed(scene, hangs, sees);
@@ -111,7 +99,7 @@ export function MountBench() {
   const wayWords = (way: DoorProposal): string =>
     mountWords.wayHangs({
       small: small(way.lensM),
-      tilt: wedgeWords(way.tiltDeg),
+      tilt: tiltWords(way.tiltDeg),
       side: sideWords(way.sideDeg),
       sees: SEES_WORDS[way.sees],
       cut: way.sees === 'neither' ? mountWords.facesCut({ cut: way.cut }) : `${percent(way.believed)} %`,
@@ -214,10 +202,11 @@ export function MountBench() {
           <h3>
             {mountWords.theStack} <span className="small soft">{mountWords.facingWallFirst}</span>
           </h3>
-          <StackDrawing tiltDeg={tiltDeg} sideDeg={sideDeg} />
+          <StackDrawing stack={stack} tiltDeg={tiltDeg} sideDeg={sideDeg} />
           <p>
             {tiltDeg !== 0 && sideDeg !== 0 && mountWords.wrongOrderRolls({ deg: roll.toFixed(1) })}{' '}
-            {stackProudM(device, hangs) > 0 && mountWords.standsProud({ small: small(stackProudM(device, hangs)) })}
+            {proudM > 0 && mountWords.standsProud({ small: small(proudM) })}{' '}
+            {!isAtHand && <b className="brick">{mountWords.notAtHand}</b>}
           </p>
           {screw && look.wall && (
             <p>
@@ -285,18 +274,7 @@ export function MountBench() {
             scope={scope}
             fields={[typed('heightM'), typed('wall', { hint: mountWords.softJointRebar })]}
           />
-          <Choices
-            label={mountWords.tiltWedge2}
-            options={TILTS}
-            chosen={mount.tiltDeg === undefined ? undefined : String(tiltDeg)}
-            onPick={(value) => writeTilt(value === null ? null : Number(value))}
-          />
-          <Choices
-            label={mountWords.sideWedge}
-            options={SIDES}
-            chosen={mount.sideDeg === undefined ? undefined : String(sideDeg)}
-            onPick={(value) => writeSide(value === null ? null : Number(value))}
-          />
+          <WedgeChoices scene={scene} hangs={hangs} onTilt={writeTilt} onSide={writeSide} />
           {mount.level === undefined && mount.fixings === undefined && mount.seal === undefined && (
             <Button
               onClick={() =>
