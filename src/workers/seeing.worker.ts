@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import { proposeDoor } from '@/core/mount';
 import {
+  otherMountings,
   poseOfPicture,
   proposeSpots,
   siteCoverage,
@@ -26,6 +27,6 @@ const coverage = (cameras: readonly SiteCamera[], extent: SiteExtent, tell: (don
   siteCoverage(cameras, extent, tell);
 
 /** What of seeing takes longer than a page may stand still. */
-const api = { poseOfPicture, proposeDoor, spots, coverage };
+const api = { otherMountings, poseOfPicture, proposeDoor, spots, coverage };
 export type SeeingWorker = typeof api;
 expose(api);

@@ -1,4 +1,5 @@
 import type { Values } from './column';
+import { bracketFrom, type Bracket } from './bracket';
 import { boxItemFrom, boxScrewFrom, type BoxItem, type BoxScrew } from './boxItem';
 import { connectorFrom, type Connector } from './connector';
 import type { DeviceProfile } from './device';
@@ -7,6 +8,7 @@ import { chimes, modules, protectors, sounders } from './shelves/atTheChime';
 import { boxes, connectors, fixtures, screws } from './shelves/atTheBox';
 import { cables, enclosures } from './shelves/atTheCable';
 import { wedges } from './shelves/atTheDoor';
+import { brackets } from './shelves/brackets';
 import { deviceFrom, devices } from './shelves/devices';
 import { transformerFrom, transformers } from './shelves/transformers';
 import type { TransformerItem } from './transformer';
@@ -28,6 +30,7 @@ export const SHELVES = {
   box: boxes,
   screw: screws,
   wedge: wedges,
+  bracket: brackets,
 } as const satisfies Readonly<Record<string, Shelf>>;
 
 export type ShelfId = keyof typeof SHELVES;
@@ -76,6 +79,7 @@ export function catalogueWith(own: readonly OwnItem[]): Catalogue {
     box: shelved('box'),
     screw: shelved('screw'),
     wedge: shelved('wedge'),
+    bracket: shelved('bracket'),
   };
 }
 
@@ -116,3 +120,10 @@ export const wedgesIn = ({ wedge }: Catalogue): readonly Wedge[] =>
   wedge
     .map(({ values }) => wedgeFrom(values))
     .sort((a, b) => (a.axis === b.axis ? a.deg - b.deg : a.axis === 'tilt' ? -1 : 1));
+
+/** Brackets that can be screwed to a wall, or under an eave, the cheapest first. */
+export const bracketsIn = ({ bracket }: Catalogue, on: 'wall' | 'eave'): readonly Bracket[] =>
+  bracket
+    .map(({ values }) => bracketFrom(values))
+    .filter(({ fits }) => fits === on || fits === 'both')
+    .sort((a, b) => a.cost - b.cost);

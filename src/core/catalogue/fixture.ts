@@ -7,12 +7,22 @@ import type { Values } from './column';
 export const UP_MARKS = ['arrowUp', 'arrowDown', 'openingUp'] as const;
 /** What a fixture is made to hang on. */
 export const MADE_FORS = ['wall', 'eave', 'both'] as const;
+/** Which of its joints lock with a collar. */
+export const COLLARS = ['none', 'tilt', 'turnAndTilt'] as const;
+/** Which joint is set first: the other way round moves what was set. */
+export const AIM_ORDERS = ['turnFirst', 'tiltFirst'] as const;
 
 /** What its sheet may leave open of the camera. */
 type SeenBySheet = Partial<Omit<CameraProfile, 'headDownDeg' | 'headUpDeg'>>;
 
+/** How its head is handled; what its sheet does not say is left out. */
+export interface Handling {
+  readonly collars: (typeof COLLARS)[number];
+  readonly aimOrder: (typeof AIM_ORDERS)[number];
+}
+
 /** A floodlight camera. Joints turn from the plate’s normal; down is towards the ground on a wall. */
-export interface FixtureProfile extends SeenBySheet {
+export interface FixtureProfile extends SeenBySheet, Partial<Handling> {
   readonly id: string;
   readonly name: string;
   readonly voltsLow: number;
@@ -66,6 +76,12 @@ function seenBySheet(values: Values): SeenBySheet {
   };
 }
 
+function handledBySheet(values: Values): Partial<Handling> {
+  const collars = COLLARS.find((one) => one === values.collars);
+  const aimOrder = AIM_ORDERS.find((one) => one === values.aimOrder);
+  return { ...(collars ? { collars } : {}), ...(aimOrder ? { aimOrder } : {}) };
+}
+
 /** A fixture from a shelf’s values. */
 export const fixtureFrom = (values: Values): FixtureProfile => ({
   id: textOf(values, 'id'),
@@ -93,4 +109,5 @@ export const fixtureFrom = (values: Values): FixtureProfile => ({
   inBag: listOf(values, 'inBag'),
   remark: textOf(values, 'remark'),
   ...seenBySheet(values),
+  ...handledBySheet(values),
 });

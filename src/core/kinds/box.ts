@@ -1,6 +1,6 @@
 import { said } from '../said';
 import { array, boolean, number, string } from 'yup';
-import { BOX_ITEM_KINDS, CONNECTOR_KINDS, MADE_FORS, SCREW_THREADS, UP_MARKS } from '../catalogue';
+import { AIM_ORDERS, BOX_ITEM_KINDS, COLLARS, CONNECTOR_KINDS, MADE_FORS, SCREW_THREADS, UP_MARKS } from '../catalogue';
 import {
   AHEADS,
   BOX_FILL_EDITIONS,
@@ -171,6 +171,8 @@ export const fixtureProfile = () =>
     lamps: number().integer().min(0).max(20),
     lampLm: number().min(0).max(100_000),
     lampBeamDeg: number().min(1).max(179),
+    collars: oneOf(COLLARS).optional(),
+    aimOrder: oneOf(AIM_ORDERS).optional(),
     bagConnector: string().max(64).defined(),
     minutes: number().min(0).max(1000).defined(),
     cost: number().min(0).max(100_000).defined(),

@@ -28,6 +28,9 @@ export const stepTicked = exact({
   differs: maybe.text(TEXT.long),
 });
 
+/** What was found where a drill would go. */
+export const DRILL_PATHS = ['clear', 'moved', 'noDrilling'] as const;
+
 /** What told how a head hangs. */
 export const AIMED_BY = ['eye', 'spiritLevel', 'inclinometer', 'picture'] as const;
 
@@ -43,6 +46,8 @@ export const MOUNT_FACTS = {
   level: fact.choice(YES_NO),
   wall: fact.text(),
   fixings: fact.choice(FIXINGS),
+  /** Where the drill goes was searched for wires and pipes. */
+  drillPath: fact.choice(DRILL_PATHS),
   seal: fact.choice(SEALS),
   /** Where a floodlight camera looks, clockwise from north. */
   bearingDeg: fact.angle(LIMITS.bearingDeg),

@@ -1,6 +1,7 @@
-import { string } from 'yup';
+import { boolean, number, string } from 'yup';
+import { BRACKET_PLACES } from '../catalogue';
 import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
-import { exact, reference } from './fields';
+import { exact, oneOf, reference } from './fields';
 
 /** What a floodlight camera is to see, and what it is not to. */
 export const TARGETS = ['gate', 'door', 'path', 'car', 'bins', 'window', 'street', 'garden', 'other'] as const;
@@ -8,7 +9,7 @@ export const TARGETS = ['gate', 'door', 'path', 'car', 'bins', 'window', 'street
 export const WANTED = ['identify', 'recognise', 'observe', 'detect', 'out'] as const;
 export const MEASURED_HOWS = ['paced', 'taped'] as const;
 /** What stands in the way of a look. */
-export const OBSTACLES = ['car', 'shed', 'hedge', 'wall', 'other'] as const;
+export const OBSTACLES = ['car', 'shed', 'hedge', 'wall', 'vent', 'other'] as const;
 
 /** To the right, looking out of the wall from the spot; left is less than 0. */
 const turn = fact.angle(LIMITS.turnDeg);
@@ -39,6 +40,20 @@ export const OBSTACLE_FACTS = {
   tallM: fact.run(LIMITS.obstacleM),
 } as const;
 
+const bracket = exact({
+  id: reference(),
+  name: string().trim().min(1).max(TEXT.short).defined(),
+  fits: oneOf(BRACKET_PLACES),
+  upright: boolean().defined(),
+  turnDeg: number().min(0).max(90).defined(),
+  outM: number().min(0).max(1).defined(),
+  minutes: number().min(0).max(600).defined(),
+  cost: number().min(0).max(10_000).defined(),
+  side: string<'left' | 'right'>().oneOf(['left', 'right']).nullable().defined(),
+});
+const textOf = (value: unknown): string =>
+  typeof value === 'object' && value !== null && 'name' in value ? String(value.name) : '';
+
 /** How a head is planned to hang; what it came to stands in `mountRecorded`. */
 export const AIM_FACTS = {
   /** As high as a fixture may hang. */
@@ -48,6 +63,8 @@ export const AIM_FACTS = {
   /** How its lamps stand: down, and each to its side of where the head looks. */
   lampDownDeg: fact.angle(LIMITS.lampDownDeg),
   lampOutDeg: fact.angle(LIMITS.lampOutDeg),
+  /** What it stands on beside its own plate, with the catalogue’s values of then. */
+  bracket: fact.other(bracket.nullable().optional(), (value) => textOf(value)),
 } as const;
 
 export const targetPlaced = exact({ pointId: reference(), targetId: reference(), ...schemasOf(TARGET_FACTS) });

@@ -40,6 +40,7 @@ export {
   type Sees,
 } from './doorSeen';
 export {
+  EAVE_CLEAR_M,
   LADDER_FOOT_SHARE,
   LEAD_NEEDED_M,
   USUAL_HEIGHT_M,
@@ -47,6 +48,6 @@ export {
   type PlatePlace,
   type PlateSurvey,
 } from './platePlace';
-export { FIXINGS, SEALS, WALLS, WALL_FIXINGS, type Wall, type WallFixing } from './wall';
+export { FIXINGS, SEALS, WALLS, WALL_FIXINGS, anchorKeeps, type Wall, type WallFixing } from './wall';
 export { isHeld, screwFor, stackOf, stackProudM, type ScrewAdvice } from './wedge';
 export type { MountSayings } from './sayings';

@@ -40,6 +40,8 @@ export interface PlatePlace {
 export const LEAD_NEEDED_M = 0.06;
 /** A ladder stands at 1:4: its foot by this share of the height from the wall. */
 export const LADDER_FOOT_SHARE = 0.25;
+/** So much air is left between a fixture and the eaves over it: lamps get warm, and water runs off. Engineering default. */
+export const EAVE_CLEAR_M = 0.2;
 /** Height that is usual for the lens, over the ground the visitor stands on. */
 export const USUAL_HEIGHT_M = 1.2;
 /** The back of a plate takes up this much standing proud: an engineering default. */

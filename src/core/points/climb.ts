@@ -80,6 +80,8 @@ export interface PointClimb<P extends Point> {
   worries(standing: Standing<P>): readonly Worry[];
   /** What is gone through once it is powered, in its order. */
   checks(point: P): readonly Check[];
+  /** What holds it where it hangs, as far as it was chosen. */
+  heldBy(job: Job, point: P): readonly Text[];
   /** What has to be in the bag. */
   parts(job: Job, point: P): readonly Text[];
   /** What the page says that stays with the customer. */

@@ -28,6 +28,13 @@ export interface PointsSayings {
   circuitStands: { readonly circuit: Text; readonly state: Text };
   stepsDone: { readonly steps: number };
   contradictsAt: { readonly name: Text; readonly why: Text };
+  // fixing
+  eaveTooNear: { readonly metres: number; readonly least: number };
+  eaveOver: { readonly metres: number };
+  ladderFor: { readonly lengthM: number; readonly footM: number };
+  anchorsKeep: { readonly edgeM: number; readonly oldHoleM: number };
+  gasketAllRound: None;
+  wallNotSaid: None;
   /** How high it hangs. */
   up: { readonly metres: number };
   openCount: { readonly open: number };

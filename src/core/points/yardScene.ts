@@ -1,4 +1,4 @@
-import type { CAMERA_FIELDS } from '../catalogue';
+import type { CAMERA_FIELDS, Handling } from '../catalogue';
 import { cameraOf } from '../catalogue';
 import type { Job } from '../job/job';
 import {
@@ -13,13 +13,29 @@ import {
   type SolidShape,
 } from '../site';
 import type { Vec3 } from '../view';
-import { groundAt, proposeAim, type Aim, type Level, type PrivateArea, type Scene, type Surroundings } from '../yard';
+import {
+  groundAt,
+  onBracket,
+  proposeAim,
+  type Aim,
+  type Level,
+  type PrivateArea,
+  type Scene,
+  type SetBracket,
+  type Surroundings,
+} from '../yard';
 import { buildOf } from './builds';
 import type { Point } from './point';
 
 /** The yard before a point with the camera that was chosen for it. */
 export interface YardScene {
   readonly scene: Scene;
+  /** The same without its bracket. */
+  readonly before: Scene;
+  readonly cameraId: string;
+  readonly bracket: SetBracket | null;
+  /** How its head is handled; null of what its sheet does not say. */
+  readonly handling: { readonly [K in keyof Handling]: Handling[K] | null };
   readonly name: string;
   /** What its sheet does not say, and is assumed. */
   readonly assumed: readonly (typeof CAMERA_FIELDS)[number][];
@@ -156,7 +172,7 @@ function workOut(job: Job, point: Point): YardScene | null {
   const surface = point.look.mountedOn === 'eave' ? 'eave' : 'wall';
   const frame = frameOfPoint(job, point);
   const fallShare = (point.look.fallPercent ?? 0) / 100;
-  const scene: Scene = {
+  const before: Scene = {
     camera,
     surface,
     targets,
@@ -165,11 +181,16 @@ function workOut(job: Job, point: Point): YardScene | null {
     fallShare,
     around: frame && aroundOf(job.plan, frame, fallShare),
   };
+  const scene = onBracket(before, planned.bracket ?? null);
   const lens = planned.lensM ?? point.look.fixtureHeightM;
   const lensM = lens ?? USUAL_LENS_M;
   const proposed = proposeAim(scene, lensM);
   return {
     scene,
+    before,
+    cameraId: fixture.id,
+    handling: { collars: fixture.collars ?? null, aimOrder: fixture.aimOrder ?? null },
+    bracket: planned.bracket ?? null,
     name: fixture.name,
     assumed,
     proposed,

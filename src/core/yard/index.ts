@@ -15,6 +15,7 @@ export { doubtOf, type Doubt } from './doubt';
 export { USUAL_LAMP, isOverHorizon, lampsInPicture, lampsOf, luxAt } from './lamps';
 export { pictureOf, type Outline, type Picture, type PictureBox, type PictureFigure } from './picture';
 export { landmarksOf, poseOfPicture, type Landmark, type OwnPicture, type PictureMark } from './ownPicture';
+export { onBracket, otherMountings, type ListedCamera, type OtherMounting, type SetBracket } from './otherMountings';
 export { proposeAim } from './proposeAim';
 export {
   FACE_M,
@@ -49,6 +50,7 @@ export {
 export { isSensed, sensorLobe, sensorReach, type SensorReach } from './sensor';
 export { lampDownFor, luxMap, luxOnWindow, windowLuxOf, type LuxMap } from './luxMap';
 export { masksOf, skyShare, type Mask } from './privacy';
+export { zonesOf, type Zone } from './zones';
 export { lookFrom, proposeSpots, sceneFrom, type Spot, type SpotProposal } from './proposeSpots';
 export { sunInFrame, type Almanac, type SunInFrame, type UnderSun } from './sun';
 export { sensorMeets, walkLengths, walkPieces, type Crossing, type WalkPiece } from './walks';

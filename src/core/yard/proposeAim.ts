@@ -46,7 +46,7 @@ const AXES: Readonly<Record<Scene['surface'], Map<number, Axes>>> = { wall: new 
 
 function axesAt(scene: Scene, aim: Aim): Axes {
   const known = AXES[scene.surface];
-  const key = 1000 * aim.panDeg + aim.jointDeg;
+  const key = 1e6 * (scene.turnedDeg ?? 0) + 1000 * aim.panDeg + aim.jointDeg;
   const before = known.get(key);
   if (before) return before;
   const axes = axesOf(cameraAt(scene, aim));

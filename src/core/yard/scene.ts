@@ -79,6 +79,9 @@ export interface Scene {
   readonly obstacles: readonly Obstacle[];
   /** By how much the eave stands out under which it hangs; null where nobody said, or it hangs on a wall. */
   readonly overhangM?: number | null;
+  /** By how much a bracket turns its plate, to the right looking out; and how much farther out it holds it. */
+  readonly turnedDeg?: number;
+  readonly outM?: number;
   /** By how much the ground falls away from the wall, metres in a metre; less than 0 where it rises. */
   readonly fallShare?: number;
   /** Null where the point is on no plan: then the house is a straight wall. */
@@ -128,14 +131,16 @@ export const jointOf = ({ panDeg, headUpDeg, headDownDeg }: CameraProfile): Join
 /** Under an eave a fixture hangs so far inside of its edge. */
 const INSIDE_EAVE_M = 0.15;
 
-export const lensPlace = ({ overhangM }: Pick<Scene, 'overhangM'>, { lensM }: Pick<Aim, 'lensM'>): Vec3 => [
-  0,
-  Math.max(BEFORE_WALL_M, (overhangM ?? 0) - INSIDE_EAVE_M),
-  lensM,
-];
+export const lensPlace = (
+  { overhangM, outM = 0 }: Pick<Scene, 'overhangM' | 'outM'>,
+  { lensM }: Pick<Aim, 'lensM'>,
+): Vec3 => [0, Math.max(BEFORE_WALL_M, (overhangM ?? 0) - INSIDE_EAVE_M) + outM, lensM];
 
 /** Straight out of the wall is north here. */
-export const mountingOf = ({ surface }: Pick<Scene, 'surface'>): Mounting => ({ surface, outDeg: 0 });
+export const mountingOf = ({ surface, turnedDeg = 0 }: Pick<Scene, 'surface' | 'turnedDeg'>): Mounting => ({
+  surface,
+  outDeg: turnedDeg,
+});
 
 /** The camera as it hangs; under an eave the app turns the picture the right way up again. */
 export function cameraAt(scene: Scene, aim: Aim): Camera & { readonly isTurned: boolean } {

@@ -1,4 +1,4 @@
-import { cosDeg, degreesOf, isHidden, radiansOf, sinDeg, type Solid, type Vec3 } from '../view';
+import { cosDeg, degreesOf, isHidden, radiansOf, sinDeg, turnOf, type Solid, type Vec3 } from '../view';
 import type { CameraProfile } from '../catalogue';
 import { groundAt, overTarget } from './ground';
 import { lensPlace, standing, type Aim, type Scene, type Target } from './scene';
@@ -52,7 +52,7 @@ export function sensorReach(
   };
 }
 
-/** Whether a body at a place is met by a sensor that looks straight out of the wall; not through what stands between. */
+/** Whether a body at a place is met by a sensor that looks straight out of its plate; not through what stands between. */
 function isMet(scene: Scene, hangs: SensorHangs, body: Vec3, solids: readonly Solid[]): boolean {
   const { highestDeg, lowestDeg } = raysOf(scene.camera, hangs);
   const away = Math.hypot(body[0], body[1]);
@@ -61,7 +61,8 @@ function isMet(scene: Scene, hangs: SensorHangs, body: Vec3, solids: readonly So
     away <= MOST_SHARE * scene.camera.sensorReachM &&
     downDeg >= highestDeg - 1e-9 &&
     downDeg <= lowestDeg + 1e-9 &&
-    Math.abs(degreesOf(Math.atan2(body[0], body[1]))) <= scene.camera.sensorLobeDeg / 2 &&
+    Math.abs(turnOf(degreesOf(Math.atan2(body[0], body[1])) - (scene.turnedDeg ?? 0))) <=
+      scene.camera.sensorLobeDeg / 2 &&
     !isHidden(solids, lensPlace(scene, hangs), body)
   );
 }
@@ -76,12 +77,12 @@ export const isSensedAt = (scene: Scene, hangs: SensorHangs, [x, y]: readonly [n
 
 /** The edge of what is sensed, as places on the ground, from left to right. */
 export function sensorLobe(
-  { camera, fallShare = 0 }: Pick<Scene, 'camera' | 'fallShare'>,
+  { camera, fallShare = 0, turnedDeg = 0 }: Pick<Scene, 'camera' | 'fallShare' | 'turnedDeg'>,
   hangs: SensorHangs,
 ): readonly (readonly [number, number])[] {
   const half = camera.sensorLobeDeg / 2;
   return Array.from({ length: 25 }, (_, i) => {
-    const turn = -half + (i * camera.sensorLobeDeg) / 24;
+    const turn = turnedDeg - half + (i * camera.sensorLobeDeg) / 24;
     const { reachM } = sensorReach(camera, hangs, fallShare * cosDeg(turn));
     return [reachM * sinDeg(turn), reachM * cosDeg(turn)] as const;
   });

@@ -1,6 +1,6 @@
-import { degreesOf } from '../view';
+import { degreesOf, turnOf } from '../view';
 import type { ShapeKind } from '../site';
-import { lensPlace, type Aim, type Scene } from './scene';
+import { boxOf, lensPlace, type Aim, type ObstacleKind, type Scene } from './scene';
 import { isSensedAt, sensorReach } from './sensor';
 
 /** How a way is met by the rays of a motion sensor (domain/mount): it sees best what crosses them, worst what comes straight at it. */
@@ -51,15 +51,21 @@ const alongOutline = (corners: readonly (readonly [number, number])[]): readonly
     );
   });
 
-/** What lies within the reach of the sensor and sets it off for nothing: a street, a hedge that moves. */
-export function sensorMeets(scene: Scene, aim: Aim): readonly ShapeKind[] {
+/** What sets a sensor off for nothing: what moves, what is warm, what passes by. */
+const SETS_OFF = new Set<ObstacleKind>(['hedge', 'vent']);
+
+/** What lies within the reach of the sensor and sets it off for nothing: a street, a hedge that moves, a warm air outlet. */
+export function sensorMeets(scene: Scene, aim: Aim): readonly (ShapeKind | ObstacleKind)[] {
   const lens = lensPlace(scene, aim);
   const { reachM } = sensorReach(scene.camera, aim);
   const half = scene.camera.sensorLobeDeg / 2;
   const isMet = (corners: readonly (readonly [number, number])[]): boolean =>
     alongOutline(corners).some(([x, y]) => {
       const [right, out] = [x - lens[0], y - lens[1]];
-      return Math.hypot(right, out) <= reachM && Math.abs(degreesOf(Math.atan2(right, out))) <= half;
+      return (
+        Math.hypot(right, out) <= reachM &&
+        Math.abs(turnOf(degreesOf(Math.atan2(right, out)) - (scene.turnedDeg ?? 0))) <= half
+      );
     });
   const streets = (scene.around?.areas ?? [])
     .filter(({ what, corners }) => what === 'street' && isMet(corners.map(([x, y]) => [x, y] as const)))
@@ -67,7 +73,19 @@ export function sensorMeets(scene: Scene, aim: Aim): readonly ShapeKind[] {
   const hedges = (scene.around?.solids ?? [])
     .filter(({ shape, prism }) => shape.what === 'hedge' && isMet(prism.footprint))
     .map(({ shape }) => shape.what);
-  return [...new Set([...streets, ...hedges])];
+  const placed = scene.obstacles
+    .filter((one) => SETS_OFF.has(one.stands))
+    .filter((one) => {
+      const { min, max } = boxOf(scene, one);
+      return isMet([
+        [min[0], min[1]],
+        [max[0], min[1]],
+        [max[0], max[1]],
+        [min[0], max[1]],
+      ]);
+    })
+    .map(({ stands }) => stands);
+  return [...new Set([...streets, ...hedges, ...placed])];
 }
 
 /** How far each kind of crossing goes, metres. */

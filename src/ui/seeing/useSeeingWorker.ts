@@ -2,6 +2,7 @@ import { proxy, wrap, type Remote } from 'comlink';
 import { useEffect, useMemo } from 'react';
 import { proposeDoor } from '@/core/mount';
 import {
+  otherMountings,
   poseOfPicture,
   proposeSpots,
   siteCoverage,
@@ -14,7 +15,7 @@ import {
 } from '@/core/yard';
 import type { SeeingWorker } from '@/workers/seeing.worker';
 
-type Task = 'poseOfPicture' | 'proposeDoor';
+type Task = 'poseOfPicture' | 'proposeDoor' | 'otherMountings';
 type Asked<K extends Task> = Parameters<SeeingWorker[K]>;
 type Told<K extends Task> = Promise<ReturnType<SeeingWorker[K]>>;
 
@@ -28,6 +29,11 @@ class SeeingThread {
     this.ask(
       (remote) => remote.poseOfPicture(...asked),
       () => poseOfPicture(...asked),
+    );
+  readonly otherMountings = (...asked: Asked<'otherMountings'>): Told<'otherMountings'> =>
+    this.ask(
+      (remote) => remote.otherMountings(...asked),
+      () => otherMountings(...asked),
     );
   readonly proposeDoor = (...asked: Asked<'proposeDoor'>): Told<'proposeDoor'> =>
     this.ask(

@@ -429,7 +429,14 @@ export const factWords: FactWords = {
   obstacleStands: {
     stands: {
       is: 'what stands in the way',
-      answers: { car: 'car', shed: 'shed', hedge: 'hedge', wall: 'wall', other: 'something else' },
+      answers: {
+        car: 'car',
+        shed: 'shed',
+        hedge: 'hedge',
+        wall: 'wall',
+        vent: 'warm air outlet',
+        other: 'something else',
+      },
     },
     distanceM: 'how far, to its middle',
     turnDeg: 'to the right, looking out',
@@ -445,6 +452,7 @@ export const factWords: FactWords = {
     jointDeg: 'head tilted',
     lampDownDeg: 'lamps tilted down',
     lampOutDeg: 'lamps turned out',
+    bracket: 'on a bracket',
   },
   approachDescribed: {
     doorSide: { is: 'door from the plate, facing the wall', answers: { left: 'to the left', right: 'to the right' } },
@@ -517,6 +525,10 @@ export const factWords: FactWords = {
     sideThick: { is: 'thick side of the side wedge', answers: { left: 'left', right: 'right' } },
     level: { is: 'spirit level', answers: { yes: 'level', no: 'not level' } },
     wall: 'what the drill found',
+    drillPath: {
+      is: 'where the drill goes, by detector',
+      answers: { clear: 'free of wires and pipes', moved: 'moved clear of one', noDrilling: 'nothing is drilled' },
+    },
     fixings: { is: 'fixings', answers: { own: 'firm’s own, chosen for the wall', bag: 'those in the bag' } },
     seal: {
       is: 'seal',

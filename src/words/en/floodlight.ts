@@ -94,6 +94,9 @@ export const floodlight: Sentences<FloodlightSayings> = {
   forThePlate: 'for the plate',
   toBeBought: 'to be bought',
   screwsFor: ({ what, screw }) => `2 screws ${what}: ${screw}`,
+  straightOnBox: 'Its plate goes straight onto the box, without a bar.',
+  onABar: ({ metres, screw }, t) =>
+    `On a cross-bar ${t.small(metres)} thick, ${screw === null ? 'screws of the bar to be bought' : screw}.`,
   markingTape: 'marking tape',
   // points/floodlight/worries
   conductorOf: ({ colour, name, state }) => `${colour} of ${name} ${state}`,

@@ -23,6 +23,14 @@ export const points: Sentences<PointsSayings> = {
   circuitStands: ({ circuit, state }) => `${circuit}, ${state}`,
   stepsDone: ({ steps }, t) => t.count(steps, { one: 'step', other: 'steps' }),
   contradictsAt: ({ name, why }) => `${capital(name)}: ${why}.`,
+  eaveTooNear: ({ metres, least }, t) =>
+    `The eaves are ${t.small(metres)} over its lens: leave ${t.small(least)}, or hang it lower.`,
+  eaveOver: ({ metres }, t) => `The eaves are ${t.small(metres)} over its lens.`,
+  ladderFor: ({ lengthM, footM }, t) => `A ladder of ${t.length(lengthM)}, its foot ${t.length(footM)} from the wall.`,
+  anchorsKeep: ({ edgeM, oldHoleM }, t) =>
+    `Anchors stay ${t.small(edgeM)} from an edge and ${t.small(oldHoleM)} from old holes.`,
+  gasketAllRound: 'Gasket pressed all round; sealed at top and sides, open at the bottom.',
+  wallNotSaid: 'What the wall is nobody said yet: its screws follow from it.',
   up: ({ metres }, t) => `${t.small(metres)} up`,
   openCount: ({ open }) => `${open} open`,
   theOutlet: (_, t) => t.outlet,

@@ -2,7 +2,7 @@
 import { BOX_ITEM_KINDS, SCREW_THREADS } from '../boxItem';
 import { CONNECTOR_KINDS } from '../connector';
 import { PROJECTIONS } from '../../view';
-import { MADE_FORS, UP_MARKS } from '../fixture';
+import { AIM_ORDERS, COLLARS, MADE_FORS, UP_MARKS } from '../fixture';
 import type { Column, Values } from '../column';
 import { COST, MINUTES, NAMED, REMARK, figureOf, listOf, nothingDisagrees, type Shelf } from '../shelf';
 
@@ -76,6 +76,8 @@ export const fixtures: Shelf = {
     open('lamps', 'lamps', '', 0, 6),
     open('lampLm', 'each lamp', 'lm', 0, 20_000),
     open('lampBeamDeg', 'beam of a lamp', '°', 5, 175),
+    choice('collars', 'joints lock', COLLARS, { optional: true }),
+    choice('aimOrder', 'is set', AIM_ORDERS, { optional: true }),
     { name: 'plugLeadM', words: 'lead with a plug', type: 'figure', unit: 'm', least: 0, most: 20, optional: true },
     { name: 'bagConnector', words: 'connector in its bag', type: 'text', most: 64, optional: true },
     MINUTES,
@@ -111,6 +113,8 @@ export const fixtures: Shelf = {
       lamps: 2,
       lampLm: 1000,
       lampBeamDeg: 90,
+      collars: 'turnAndTilt',
+      aimOrder: 'turnFirst',
       plateM: 0.0025,
       gasketM: 0.004,
       weightKg: 1.6,
@@ -146,6 +150,8 @@ export const fixtures: Shelf = {
       lamps: 2,
       lampLm: 800,
       lampBeamDeg: 100,
+      collars: 'turnAndTilt',
+      aimOrder: 'tiltFirst',
       plateM: 0.002,
       gasketM: 0.003,
       weightKg: 1.3,
@@ -181,6 +187,8 @@ export const fixtures: Shelf = {
       lamps: 1,
       lampLm: 1200,
       lampBeamDeg: 110,
+      collars: 'tilt',
+      aimOrder: 'turnFirst',
       plateM: 0.003,
       gasketM: 0.003,
       weightKg: 0.9,
@@ -206,6 +214,8 @@ export const fixtures: Shelf = {
       headDownDeg: 85,
       headUpDeg: 10,
       sensorDownDeg: 85,
+      collars: 'none',
+      aimOrder: 'turnFirst',
       plateM: 0.003,
       gasketM: 0.003,
       weightKg: 1.1,

@@ -28,6 +28,8 @@ export const doorbellClimb: PointClimb<Doorbell> = {
   nextMove: doorbellMove,
   worries: doorbellWorries,
   checks: checksAtDoor,
+  // Its screws follow from the stack, which its bench shows
+  heldBy: () => [],
   parts: doorbellParts,
   forCustomer: doorForCustomer,
   toTell: ({ fed }) => [

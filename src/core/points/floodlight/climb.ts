@@ -8,7 +8,7 @@ import type { Floodlight } from './floodlight';
 import { isUntouchedSpot, missingAtSpot, spotAreas } from './look';
 import { FLOODLIGHT_MARKS } from './marks';
 import { floodlightMove } from './nextMove';
-import { floodlightParts } from './parts';
+import { floodlightHeldBy, floodlightParts } from './parts';
 import { floodlightWorries } from './worries';
 
 export const floodlightClimb: PointClimb<Floodlight> = {
@@ -22,6 +22,7 @@ export const floodlightClimb: PointClimb<Floodlight> = {
   checks: () => FLOODLIGHT_CHECKS,
   forCustomer: (point) => fixtureForCustomer(point, said('wayOnDusk'), said('internetThenWay')),
   toTell: () => [BY_ITS_CIRCUIT, said('keepSwitchWithoutPower'), SEES_AND_HEARS],
+  heldBy: (_job, point) => floodlightHeldBy(point),
   parts: (_job, point) => floodlightParts(point),
   // Whether its plan stands
   verdict: ({ job, point }) =>

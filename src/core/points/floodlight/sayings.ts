@@ -87,6 +87,8 @@ export interface FloodlightSayings {
   toBeBought: None;
   screwsFor: { readonly what: Text; readonly screw: Text };
   markingTape: None;
+  straightOnBox: None;
+  onABar: { readonly metres: number; readonly screw: string | null };
   // worries
   conductorOf: { readonly colour: Text; readonly name: Text; readonly state: Text };
   asFound: { readonly loose: readonly Text[] };

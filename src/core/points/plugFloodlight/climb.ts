@@ -8,7 +8,7 @@ import { SEES_AND_HEARS } from '../tellings';
 import { isUntouchedPlugSpot, missingAtPlugSpot, plugSpotAreas } from './look';
 import { PLUG_MARKS } from './marks';
 import { plugMove } from './nextMove';
-import { plugParts } from './parts';
+import { plugHeldBy, plugParts } from './parts';
 import type { PlugFloodlight } from './plugFloodlight';
 
 export const plugFloodlightClimb: PointClimb<PlugFloodlight> = {
@@ -24,6 +24,7 @@ export const plugFloodlightClimb: PointClimb<PlugFloodlight> = {
     ...findingsOf(job, point).planned.map(ruleWorry('choose')),
   ],
   checks: () => FLOODLIGHT_CHECKS,
+  heldBy: plugHeldBy,
   parts: plugParts,
   forCustomer: (point) => fixtureForCustomer(point, said('plugInDusk'), said('internetThenPlug')),
   toTell: () => [said('showPlugPulledCamera'), said('coverStaysShut'), SEES_AND_HEARS],

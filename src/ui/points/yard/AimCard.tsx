@@ -1,30 +1,51 @@
 'use client';
 import { yardWords } from '@/words/screens';
 import { LADDER_FOOT_SHARE } from '@/core/mount';
-import { cameraAt, lampsOf, nearEdgeM, sensorReach, type Aim, type Scene } from '@/core/yard';
+import type { YardScene } from '@/core/points';
+import {
+  USUAL_LAMP,
+  cameraAt,
+  isOverHorizon,
+  lampsInPicture,
+  lampsOf,
+  nearEdgeM,
+  sensorReach,
+  type Aim,
+} from '@/core/yard';
 import { turnOf } from '@/core/view';
 import { lengthText, type LengthSystem } from '@/core/units';
-import { degreeText, turnText } from './yardText';
+import { bracketWords, degreeText, turnText } from './yardText';
+
+const COLLAR_WORDS = {
+  none: yardWords.noCollars,
+  tilt: yardWords.tiltCollar,
+  turnAndTilt: yardWords.bothCollars,
+} as const;
+const ORDER_WORDS = { turnFirst: yardWords.turnFirst, tiltFirst: yardWords.tiltFirst } as const;
 
 interface Props {
-  readonly name: string;
-  readonly scene: Scene;
+  readonly yard: YardScene;
   readonly aim: Aim;
   readonly lengths: LengthSystem;
 }
 
 /** What is followed up the ladder: height, tilt, turn as it is seen from there, sensor, lamps. */
-export function AimCard({ name, scene, aim, lengths }: Props) {
+export function AimCard({ yard, aim, lengths }: Props) {
+  const { name, scene, bracket, handling } = yard;
   const camera = cameraAt(scene, aim);
   // Under an eave the joint turns otherwise than the head then looks
   const turnDeg = turnOf(camera.bearingDeg);
   const near = nearEdgeM(scene, aim);
   const [lamp] = lampsOf(scene, aim);
+  const inPicture = lampsInPicture(scene, aim);
   const run = (metres: number): string => lengthText(metres, lengths);
   return (
     <section className="aim-card" data-testid="aim-card">
       <h3>{yardWords.aimCard}</h3>
-      <p className="small">{name}</p>
+      <p className="small">
+        {name}
+        {bracket && `, ${yardWords.onBracket({ bracket: bracketWords(bracket) })}`}
+      </p>
       <dl className="figures">
         <dt>{yardWords.lens}</dt>
         <dd className="figure">{lengthText(aim.lensM, lengths, 'small')}</dd>
@@ -47,7 +68,13 @@ export function AimCard({ name, scene, aim, lengths }: Props) {
         {lamp && (
           <>
             <dt>{yardWords.lampsDown}</dt>
-            <dd>{yardWords.lampsText({ count: scene.camera.lamps, deg: lamp.tiltDownDeg })}</dd>
+            <dd>
+              {yardWords.lampsText({
+                count: scene.camera.lamps,
+                deg: lamp.tiltDownDeg,
+                out: scene.camera.lamps > 1 ? (aim.lampOutDeg ?? USUAL_LAMP.outDeg) : 0,
+              })}
+            </dd>
           </>
         )}
       </dl>
@@ -56,6 +83,21 @@ export function AimCard({ name, scene, aim, lengths }: Props) {
         <p className="small soft">
           {yardWords.facingTheWall({ side: turnDeg > 0 ? yardWords.toYourLeft : yardWords.toYourRight })}
         </p>
+      )}
+      {(handling.aimOrder || handling.collars) && (
+        <p className="small" data-testid="handling">
+          {handling.collars && COLLAR_WORDS[handling.collars]} {handling.aimOrder && ORDER_WORDS[handling.aimOrder]}
+        </p>
+      )}
+      {inPicture.length > 0 && (
+        <p className="caution">
+          {yardWords.lampInPicture({
+            which: scene.camera.lamps === 1 ? '' : inPicture[0] === 0 ? yardWords.leftLamp : yardWords.rightLamp,
+          })}
+        </p>
+      )}
+      {lamp && isOverHorizon(lamp) && (
+        <p className="caution">{yardWords.beamOverHorizon({ deg: degreeText(lamp.beamDeg / 2) })}</p>
       )}
       {camera.isTurned && <p className="caution">{yardWords.pictureTurned}</p>}
     </section>

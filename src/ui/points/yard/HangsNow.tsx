@@ -188,6 +188,7 @@ export function HangsNow({ yard, lengths, name }: Props) {
           {isNoted && <LostTargets name={name} />}
           {ask('level')}
           <FieldGroup kind="mountRecorded" scope={{ pointId: kept.id }} fields={[typed('sensorDownDeg')]} />
+          {ask('drillPath')}
           {ask('fixings')}
           {ask('seal')}
         </div>

@@ -1,7 +1,7 @@
 'use client';
 import { yardWords } from '@/words/screens';
 import { LIMITS } from '@/core/kinds';
-import { cameraAt, jointOf, type Aim, type Scene } from '@/core/yard';
+import { USUAL_LAMP, cameraAt, jointOf, type Aim, type Scene } from '@/core/yard';
 import { lengthText, type LengthSystem } from '@/core/units';
 import { Stepper } from './Stepper';
 import { degreeText, turnText } from './yardText';
@@ -16,10 +16,11 @@ interface Props {
 const LENS_STEP_M = 0.05;
 const within = (value: number, low: number, high: number): number => Math.min(high, Math.max(low, value));
 
-/** The joint and the height, a step a tap; the joint stops at its limits. */
+/** The joint, the height and the lamps, a step a tap; the joint stops at its limits. */
 export function JointSteps({ scene, aim, lengths, onStep }: Props) {
   const { panDeg, tiltDeg } = jointOf(scene.camera);
   const { tiltDownDeg } = cameraAt(scene, aim);
+  const { lampDownDeg = USUAL_LAMP.downDeg, lampOutDeg = USUAL_LAMP.outDeg } = aim;
   // Under an eave a joint that tilts on looks higher
   const down = scene.surface === 'eave' ? -1 : 1;
   const steppers = [
@@ -54,6 +55,32 @@ export function JointSteps({ scene, aim, lengths, onStep }: Props) {
           <Stepper key={what} what={what} value={value} onStep={(by) => onStep(step(by))} />
         ))}
       </div>
+      {scene.camera.lamps > 0 && (
+        <div className="steppers">
+          <Stepper
+            what={yardWords.lampsTilted}
+            value={degreeText(lampDownDeg)}
+            onStep={(by) =>
+              onStep({
+                ...aim,
+                lampDownDeg: within(lampDownDeg + by, LIMITS.lampDownDeg.least, LIMITS.lampDownDeg.most),
+              })
+            }
+          />
+          {scene.camera.lamps > 1 && (
+            <Stepper
+              what={yardWords.lampsOut}
+              value={degreeText(lampOutDeg)}
+              onStep={(by) =>
+                onStep({
+                  ...aim,
+                  lampOutDeg: within(lampOutDeg + by, LIMITS.lampOutDeg.least, LIMITS.lampOutDeg.most),
+                })
+              }
+            />
+          )}
+        </div>
+      )}
     </section>
   );
 }

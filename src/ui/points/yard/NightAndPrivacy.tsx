@@ -2,15 +2,14 @@
 import { yardWords } from '@/words/screens';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { format } from 'date-fns';
-import { bearingOn, type ShapeKind } from '@/core/site';
+import { bearingOn } from '@/core/site';
 import { frameOfPoint } from '@/core/points';
-import { WINDOW_LUX } from '@/core/light';
 import {
-  luxOnWindow,
   sensorMeets,
   sunInFrame,
   walkLengths,
   walkPieces,
+  zonesOf,
   type Aim,
   type Mask,
   type Scene,
@@ -22,7 +21,8 @@ import { useJob } from '../../log/JobContext';
 import { now } from '../../log/clock';
 import { almanacOf, duskOf } from './almanac';
 import { LeanFromPhone } from './LeanFromPhone';
-import { luxText, maskLetter, percentText } from './yardText';
+import { LightNextDoor } from './LightNextDoor';
+import { MasksAndZones } from './MasksAndZones';
 
 interface Props {
   readonly scene: Scene;
@@ -30,89 +30,26 @@ interface Props {
   readonly lengths: LengthSystem;
   readonly name: (what: string) => string;
   readonly masks: readonly Mask[];
+  readonly onAim: (aim: Aim) => void;
 }
 
-/** Where nobody said how dark its nights are. */
-const USUAL_ZONE = 'suburban';
-
 /** What is nobody’s business and how to mask it, light on the windows next door, ways past the sensor, the sun in the picture. */
-export function NightAndPrivacy({ scene, aim, lengths, name, masks }: Props) {
+export function NightAndPrivacy({ scene, aim, lengths, name, masks, onAim }: Props) {
   const { keptJob, kept } = useJob();
   // What is dragged is drawn first; this follows
   const asked = useDeferredValue(useMemo(() => ({ scene, aim }), [scene, aim]));
   const { plan } = keptJob;
   const meets = useMemo(() => sensorMeets(asked.scene, asked.aim), [asked]);
   const walks = useMemo(() => walkLengths(walkPieces(asked.scene, asked.aim)), [asked]);
-  const windows = useMemo(
-    () =>
-      (asked.scene.around?.areas ?? [])
-        .filter(({ what }) => what === 'window')
-        .map((area) => ({ area, lux: luxOnWindow(asked.scene, asked.aim, area) })),
-    [asked],
-  );
-  const { typed, ask } = useFacts(
-    'planDescribed',
-    {},
-    {
-      ...plan.onEarth,
-      ...(plan.zone === null ? {} : { zone: plan.zone }),
-    },
-  );
+  const zones = useMemo(() => zonesOf(asked.scene, asked.aim), [asked]);
+  const { typed } = useFacts('planDescribed', {}, { ...plan.onEarth });
   const look = useFacts('pointDescribed', { pointId: kept.id }, kept.look);
-  const zone = plan.zone ?? USUAL_ZONE;
-  const { before, after } = WINDOW_LUX[zone];
-  const shareOf = (what: ShapeKind): number =>
-    masks.reduce((sum, { area, share }) => (area.what === what ? sum + share : sum), 0);
   const isWalked = walks.strong + walks.fair + walks.weak + walks.notSensed > 0;
   return (
     <>
       {!scene.around && <p className="soft">{yardWords.notOnPlan}</p>}
-      {masks.length > 0 && (
-        <section data-testid="masks">
-          <h3>
-            {yardWords.masksToCopy} <span className="small soft">{yardWords.masksUnit}</span>
-          </h3>
-          <p>
-            {(['street', 'garden', 'window'] as const)
-              .filter((what) => shareOf(what) > 0)
-              .map((what) => yardWords.shareOf({ what: name(what), percent: percentOf(shareOf(what)) }))
-              .join(' ')}
-          </p>
-          <ul className="plain-list figure">
-            {masks.map(({ area, left, top, right, foot }, i) => (
-              <li key={area.id}>
-                {yardWords.mask({
-                  letter: maskLetter(i),
-                  what: name(area.what),
-                  left: Math.floor(left),
-                  top: Math.floor(top),
-                  right: Math.ceil(right),
-                  foot: Math.ceil(foot),
-                })}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
-      {windows.length > 0 && (
-        <section data-testid="window-lux">
-          <h3>{yardWords.lightNextDoor}</h3>
-          {windows.map(({ area, lux }) => (
-            <p key={area.id}>
-              {yardWords.onWindow({ lux: luxText(lux) })}{' '}
-              <b className={lux > after ? 'brick' : 'moss'}>
-                {lux > before
-                  ? yardWords.overBefore({ most: String(before) })
-                  : lux > after
-                    ? yardWords.overAfter({ most: String(after) })
-                    : yardWords.underAfter({ most: String(after) })}
-              </b>
-            </p>
-          ))}
-          {ask('zone')}
-          {plan.zone === null && <p className="small soft">{yardWords.zoneAssumed}</p>}
-        </section>
-      )}
+      <MasksAndZones masks={masks} zones={zones} name={name} />
+      <LightNextDoor scene={asked.scene} aim={asked.aim} onAim={onAim} />
       {isWalked && (
         <section data-testid="walks">
           <h3>{yardWords.waysPastSensor}</h3>
@@ -137,7 +74,11 @@ export function NightAndPrivacy({ scene, aim, lengths, name, masks }: Props) {
         <FieldGroup
           kind="pointDescribed"
           scope={{ pointId: kept.id }}
-          fields={[look.typed('wallBearingDeg'), ...(scene.surface === 'eave' ? [look.typed('overhangM')] : [])]}
+          fields={[
+            look.typed('wallBearingDeg'),
+            ...(scene.surface === 'eave' ? [look.typed('overhangM')] : []),
+            look.typed('fallPercent'),
+          ]}
         />
         <WallByPhone />
       </section>
@@ -145,7 +86,6 @@ export function NightAndPrivacy({ scene, aim, lengths, name, masks }: Props) {
   );
 }
 
-const percentOf = (share: number): string => (share < 0.01 ? '<1 %' : percentText(share));
 const CROSSING_WORDS = {
   strong: yardWords.crossesStrong,
   fair: yardWords.crossesFair,

@@ -31,6 +31,7 @@ const SIZES: Readonly<Record<Stands, readonly [number, number, number]>> = {
   shed: [2, 2, 2.2],
   hedge: [3, 0.8, 1.6],
   wall: [4, 0.2, 1.8],
+  vent: [0.3, 0.3, 2],
   other: [1, 1, 1.5],
 };
 const STANDS = Object.keys(SIZES) as readonly Stands[];

@@ -28,7 +28,7 @@ function TargetFields({ target, title }: { readonly target: Yard['targets'][numb
   return (
     <>
       <h3>{title}</h3>
-      <FieldGroup kind="targetPlaced" scope={scope} fields={[typed('distanceM'), typed('turnDeg')]} />
+      <FieldGroup kind="targetPlaced" scope={scope} fields={[typed('distanceM'), typed('turnDeg'), typed('groundM')]} />
       {ask('how')}
       {ask('wants')}
       <Button variant="link" onClick={() => write('targetPlaced', { ...scope, gone: 'yes' })}>

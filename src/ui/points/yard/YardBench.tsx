@@ -20,16 +20,18 @@ import { useJob } from '../../log/JobContext';
 import { useSay } from '../../log/useSay';
 import { AsItCame } from '../../rungs/mount/AsItCame';
 import { AimCard } from './AimCard';
+import { Fixing } from './Fixing';
 import { HangsNow } from './HangsNow';
 import { JointSteps } from './JointSteps';
 import { NightAndPrivacy } from './NightAndPrivacy';
+import { OtherMountings } from './OtherMountings';
 import { OtherSpots } from './OtherSpots';
 import { PlacedFields } from './PlacedFields';
 import { PlaceForm } from './PlaceForm';
 import { TargetTable } from './TargetTable';
 import { YardPicture } from './YardPicture';
 import { YardPlan } from './YardPlan';
-import { degreeText, turnText, yardNames } from './yardText';
+import { bracketWords, degreeText, turnText, yardNames } from './yardText';
 
 /** Mount at a floodlight camera: what it will see, sense and light, how its head is to stand, and how it came to hang. */
 export function YardBench() {
@@ -90,7 +92,7 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
   const assumed = [
     ...(yard.isLensKnown || tried ? [] : [yardWords.assumedLens({ lens: lengthText(aim.lensM, lengths, 'small') })]),
     ...(yard.assumed.length > 0 ? [yardWords.assumedSheet] : []),
-    yardWords.assumedLamps,
+    ...(aim.lampDownDeg === undefined ? [yardWords.assumedLamps] : []),
     yardWords.assumedOut({ out: lengthText(lensPlace(scene, aim)[1], lengths, 'small') }),
   ];
   const place = (
@@ -150,7 +152,16 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
               </Button>
             </p>
           )}
-          <AimCard name={yard.name} scene={scene} aim={aim} lengths={lengths} />
+          {yard.bracket && (
+            <p>
+              {capital(yardWords.onBracket({ bracket: bracketWords(yard.bracket) }))}{' '}
+              <Button variant="link" onClick={() => write('aimPlanned', { pointId: kept.id, bracket: null })}>
+                {yardWords.withoutBracket}
+              </Button>
+            </p>
+          )}
+          <AimCard yard={yard} aim={aim} lengths={lengths} />
+          <Fixing />
           <p className="small soft">{yardWords.assumed({ what: assumed.join(' · ') })}</p>
           {seen.length > 0 && place}
         </section>
@@ -182,8 +193,9 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
               </div>
             </>
           )}
+          <OtherMountings yard={yard} lensM={aim.lensM} met={met} />
           <OtherSpots key={spotsKey} scene={scene} aim={aim} lengths={lengths} onAim={setTried} />
-          <NightAndPrivacy scene={scene} aim={aim} lengths={lengths} name={name} masks={masks} />
+          <NightAndPrivacy scene={scene} aim={aim} lengths={lengths} name={name} masks={masks} onAim={setTried} />
         </section>
       </div>
     </>

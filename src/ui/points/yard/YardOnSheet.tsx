@@ -31,7 +31,7 @@ export function YardOnSheet({ say, job, point }: Props) {
         <YardPlan {...names} scene={scene} aim={aim} seen={seen} lengths={lengths} tape={null} />
         <div>
           <YardPicture scene={scene} aim={aim} seen={seen} name={names.name} />
-          <AimCard name={yard.name} scene={scene} aim={aim} lengths={lengths} />
+          <AimCard yard={yard} aim={aim} lengths={lengths} />
         </div>
       </div>
       <TargetTable {...names} scene={scene} aim={aim} seen={seen} doubt={doubtOf(scene, aim)} picked={null} />

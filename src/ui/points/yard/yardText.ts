@@ -2,6 +2,7 @@ import { yardWords } from '@/words/screens';
 import type { Say } from '@/words';
 import { SHAPES, TARGETS, WANTED } from '@/core/kinds';
 import { said } from '@/core/said';
+import type { SetBracket } from '@/core/yard';
 
 /** What things of a yard are called, and how finely they are seen. A car is called alike, whether it is to be seen or stands in the way. */
 export const yardNames = (say: Say) => ({
@@ -33,3 +34,7 @@ export const degreeText = (deg: number): string => `${Math.round(deg)}°`;
 export const percentText = (share: number): string =>
   share > 0.98 ? '>98 %' : share < 0.02 ? '<2 %' : `${Math.round(100 * share)} %`;
 export const luxText = (lux: number): string => (lux < 10 ? lux.toFixed(1) : String(Math.round(lux)));
+
+/** A bracket in words, with the side to which it is turned. */
+export const bracketWords = ({ name, side }: SetBracket): string =>
+  side === null ? name : yardWords.bracketTurned({ name, right: side === 'right' });

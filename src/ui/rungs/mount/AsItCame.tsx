@@ -16,6 +16,7 @@ export function AsItCame() {
       <Cautions words={hazardsAt(job, 'mount')} />
       <FieldGroup kind="mountRecorded" scope={scope} fields={[typed('heightM'), typed('bearingDeg')]} />
       {ask('level')}
+      {ask('drillPath')}
       {ask('fixings')}
       {ask('seal')}
       <p className="small soft">

@@ -56,7 +56,46 @@ export const yard = {
   seesFrom: 'nearest that is seen',
   lampsDown: 'lamps',
   ladder: 'ladder, its foot from the wall',
-  lampsText: ({ count, deg }: { readonly count: number; readonly deg: number }) => `${count}, ${deg}° down`,
+  lampsText: ({ count, deg, out }: { readonly count: number; readonly deg: number; readonly out: number }) =>
+    `${count}, ${deg}° down${out === 0 ? '' : `, ${out}° out`}`,
+  lampsTilted: 'lamps down',
+  lampsOut: 'lamps out to each side',
+  leftLamp: 'left',
+  rightLamp: 'right',
+  lampInPicture: ({ which }: { readonly which: string }) =>
+    `Its ${which === '' ? '' : `${which} `}lamp stands in the picture and blinds it when lit: turn the head less, or put it on a bracket.`,
+  beamOverHorizon: ({ deg }: { readonly deg: string }) =>
+    `The lamps shine over the horizon: tilted ${deg} down they would not.`,
+  noCollars: 'No collars: tighten its joints by screw.',
+  tiltCollar: 'Loosen the collar of the tilt; hold the head while it is tightened.',
+  bothCollars: 'Loosen both collars; hold the head while they are tightened.',
+  turnFirst: 'Turn first, then tilt.',
+  tiltFirst: 'Tilt first, then turn.',
+  fixing: 'What holds it',
+  onBracket: ({ bracket }: { readonly bracket: string }) => `on: ${bracket}`,
+  withoutBracket: 'without it',
+  bracketTurned: ({ name, right }: { readonly name: string; readonly right: boolean }) =>
+    `${name}, to the ${right ? 'right' : 'left'}`,
+  whatWouldDo: 'What would show more from here',
+  nothingListedDoes: 'No bracket and no camera of the catalogue shows more from this spot: look for another spot.',
+  wouldSee: ({
+    met,
+    all,
+    turn,
+    down,
+  }: {
+    readonly met: number;
+    readonly all: number;
+    readonly turn: string;
+    readonly down: string;
+  }) => `sees ${met} of ${all}, ${turn}, ${down} down.`,
+  takeBracket: 'Put it on that',
+  chooseIt: 'to Choose',
+  zonesToCopy: 'Zones to copy',
+  lampsKeepIt: ({ deg, lux }: { readonly deg: string; readonly lux: string }) =>
+    `With the lamps ${deg} down it gets ${lux} lux.`,
+  tiltThemSo: 'Tilt them so',
+  noTiltKeepsIt: 'No tilt of the lamps keeps it: another spot, or fewer lumen.',
   pictureTurned: 'The picture stands on its head here: turn it round in the app.',
   tapeNext: ({ what }: { readonly what: string }) => `Tape the way to the ${what}: it would settle most.`,
   assumed: ({ what }: { readonly what: string }) => `Assumed: ${what}.`,

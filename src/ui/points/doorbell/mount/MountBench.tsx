@@ -288,6 +288,7 @@ export function MountBench() {
           )}
           {ask('level')}
           {seenAtLook.ask('wall')}
+          {ask('drillPath')}
           {ask('fixings')}
           {ask('seal')}
         </section>
