@@ -76,6 +76,25 @@ describe('the plan of a site', () => {
     });
     await waitFor(() => expect(document.querySelector('svg.site-plan .fox-fill')).toBeTruthy());
   });
+  it('moves the point along its wall by the arrow keys, no farther than its ends, and by a drag', async () => {
+    const log = drawn().write('pointOnPlan', { pointId: 'yard', shapeId: 'h', side: 3, alongM: 9.7 });
+    const { ready, kept, written } = plan(log);
+    await ready();
+    const slider = await screen.findByRole('slider', { name: /^Yard along its wall/ });
+    fireEvent.keyDown(slider, { key: 'ArrowRight', shiftKey: true });
+    await kept();
+    expect(written().at(-1)).toMatchObject({ kind: 'pointOnPlan', data: { pointId: 'yard', alongM: 10 } });
+    fireEvent.keyDown(slider, { key: 'ArrowLeft' });
+    await kept();
+    expect(written().at(-1)?.data).toMatchObject({ alongM: 9.95 });
+  });
+  it('has a step that is put there rise by one step', async () => {
+    const { user, ready, kept, written } = plan(drawn());
+    await ready();
+    await user.click(await screen.findByRole('button', { name: '+ step' }));
+    await kept();
+    expect(written().at(-1)?.data).toMatchObject({ what: 'step', groundM: 0.17 });
+  });
   it('knows north once a wall’s bearing was read', async () => {
     const log = drawn()
       .write('pointOnPlan', { pointId: 'yard', shapeId: 'h', side: 3, alongM: 5 })

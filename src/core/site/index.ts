@@ -1,4 +1,5 @@
 export {
+  alongNearest,
   alongSide,
   closingSide,
   crossingSides,

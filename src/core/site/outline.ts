@@ -107,3 +107,12 @@ export function widened(corners: readonly Corner[], byM: number): readonly Corne
     return step(corner, a + half, Math.min(MOST_MITRE, 1 / Math.max(1e-6, cosDeg(half))) * byM);
   });
 }
+
+/** How far along a side the place is that lies nearest to another, from its first corner; no farther than its ends. */
+export function alongNearest(corners: readonly Corner[], side: number, [x, y]: Corner): number {
+  const [from, to] = [at(corners, side), at(corners, side + 1)];
+  const length = lengthBetween(from, to);
+  if (length === 0) return 0;
+  const along = ((x - from[0]) * (to[0] - from[0]) + (y - from[1]) * (to[1] - from[1])) / length;
+  return Math.min(length, Math.max(0, along));
+}

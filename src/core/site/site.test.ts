@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { isInside, stops, type Box, type Prism, type Vec3 } from '../view';
 import {
   NO_PLAN,
+  alongNearest,
   alongSide,
   crossingSides,
   faultOf,
@@ -204,6 +205,15 @@ describe('a prism', () => {
     // By the time it is over the wing it has risen past its top
     expect(stops(angle, [20, 7, 2], [3, 7, 20])).toBe(false);
     expect(stops(angle, [20, 7, 6], [3, 7, 6])).toBe(false);
+  });
+});
+
+describe('a place along a wall', () => {
+  it('is the one that lies nearest, no farther than its ends', () => {
+    // From (10, 0) to (0, 0)
+    expect(alongNearest(OBLONG, 3, [7, -2])).toBeCloseTo(3, 9);
+    expect(alongNearest(OBLONG, 3, [30, 1])).toBe(0);
+    expect(alongNearest(OBLONG, 3, [-4, 1])).toBe(10);
   });
 });
 

@@ -1,5 +1,5 @@
 import { demoBox, demoFixture } from '../demoBox';
-import { demoYard } from '../demoYard';
+import { demoPlan, demoYard } from '../demoYard';
 import type { DemoJob } from '../demoJob';
 
 const FRONT = 'front';
@@ -71,6 +71,7 @@ export const curlewBarn: DemoJob = {
         mountedOn: 'eave',
         wall: 'timber',
         fixtureHeightM: 2.8956,
+        fallPercent: 4,
         shouldSee: ['gate', 'car'],
       })
       .write('wifiRead', { pointId: 'eave', dbm: -64, upMbit: 4.6, downMbit: 19 });
@@ -108,6 +109,57 @@ export const curlewBarn: DemoJob = {
       },
       { wall: { stands: 'wall', distanceM: 9.6, turnDeg: 0, how: 'paced', widthM: 12, depthM: 0.25, tallM: 1.8 } },
     );
+
+    // A back yard with a terrace at the door, the neighbour's house close by and his garden behind the wall
+    demoPlan(log, 170, {
+      barn: {
+        what: 'house',
+        corners: [
+          [0, 0],
+          [0, 8],
+          [14, 8],
+          [14, 0],
+        ],
+        tallM: 3.1,
+        eaveM: 0.5,
+      },
+      terrace: {
+        what: 'step',
+        corners: [
+          [8.6, -3],
+          [8.6, 0],
+          [13, 0],
+          [13, -3],
+        ],
+        groundM: 0.3,
+      },
+      neighbour: {
+        what: 'neighbour',
+        corners: [
+          [-8, -10],
+          [-8, -2],
+          [1, -2],
+          [1, -10],
+        ],
+      },
+      nextDoor: {
+        what: 'window',
+        corners: [
+          [1.05, -3.5],
+          [1.05, -2.3],
+        ],
+      },
+      garden: {
+        what: 'garden',
+        corners: [
+          [1, -16],
+          [1, -10],
+          [13, -10],
+          [13, -16],
+        ],
+      },
+    });
+    log.write('pointOnPlan', { pointId: 'eave', shapeId: 'barn', side: 3, alongM: 7 });
 
     log
       .floodlight('gable', 'Gable')

@@ -1,3 +1,4 @@
+import { demoPlan } from '../demoYard';
 import type { DemoJob } from '../demoJob';
 
 const pointId = 'front';
@@ -60,5 +61,60 @@ export const petrelSteps: DemoJob = {
       .write('wifiRead', { pointId, dbm: -57, upMbit: 8, downMbit: 40 })
       .take({ transformerId: 'plug-18-30', treatmentId: 'noChime' })
       .tick(2);
+    demoPlan(log, 75, {
+      house: {
+        what: 'house',
+        corners: [
+          [0, 0],
+          [0, 8],
+          [9, 8],
+          [9, 0],
+          [6.2, 0],
+          [6.2, 1.4],
+          [4.6, 1.4],
+          [4.6, 0],
+        ],
+        tallM: 4.6,
+        eaveM: 0.3,
+      },
+      lower: {
+        what: 'step',
+        corners: [
+          [4.6, 0],
+          [4.6, 0.4],
+          [6.2, 0.4],
+          [6.2, 0],
+        ],
+        groundM: 0.17,
+      },
+      upper: {
+        what: 'step',
+        corners: [
+          [4.6, 0.4],
+          [4.6, 1.4],
+          [6.2, 1.4],
+          [6.2, 0.4],
+        ],
+        groundM: 0.34,
+      },
+      path: {
+        what: 'path',
+        corners: [
+          [4.8, -6],
+          [5.4, 0],
+        ],
+      },
+      street: {
+        what: 'street',
+        corners: [
+          [-6, -10],
+          [-6, -6],
+          [15, -6],
+          [15, -10],
+        ],
+      },
+    });
+    // On the wall at the end of the porch, beside its right-hand wall
+    log.write('pointOnPlan', { pointId, shapeId: 'house', side: 5, alongM: 0.2 });
   },
 };

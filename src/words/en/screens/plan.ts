@@ -3,6 +3,7 @@ export const plan = {
   planName: 'The plan of the site',
   north: 'North',
   pickShape: ({ what }: { readonly what: string }) => `${what}: take it in hand`,
+  alongItsWall: ({ point }: { readonly point: string }) => `${point} along its wall: drag it, or use the arrow keys`,
   corner: ({ number }: { readonly number: number }) => `corner ${number}: drag it, or arrow keys`,
   beginWithHouse: 'Begin with the house: a shape that is near, then its sides as you tape them.',
   oblongHouse: 'House: four walls',

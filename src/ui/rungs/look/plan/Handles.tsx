@@ -3,6 +3,7 @@ import { planWords } from '@/words/screens';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Corner, Shape } from '@/core/site';
 import type { PlanScale } from '../../../drawing/PlanDrawing';
+import { placeIn } from './placeIn';
 
 const STEP_M = 0.1;
 
@@ -18,14 +19,8 @@ export function Handles({ draw, shape, onMove }: HandlesProps) {
   const moved = (i: number, place: Corner): readonly Corner[] =>
     shape.corners.map((corner, at) => (at === i ? place : corner));
   const placeOf = (event: PointerEvent<SVGCircleElement>): Corner | null => {
-    const svg = event.currentTarget.ownerSVGElement;
-    const box = svg?.getBoundingClientRect();
-    if (!box) return null;
-    const [a, b] = draw.at(
-      ((event.clientX - box.left) / box.width) * draw.width,
-      ((event.clientY - box.top) / box.height) * draw.height,
-    );
-    return [Math.round(a / STEP_M) * STEP_M, Math.round(b / STEP_M) * STEP_M];
+    const place = placeIn(draw, event);
+    return place && [Math.round(place[0] / STEP_M) * STEP_M, Math.round(place[1] / STEP_M) * STEP_M];
   };
   const keyed = (i: number, [a, b]: Corner, event: KeyboardEvent) => {
     const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];

@@ -16,18 +16,21 @@ import { useSay } from '../../../log/useSay';
 import { photoAddress } from '../../../photo/MarkedPhoto';
 import { Handles } from './Handles';
 import { OnWall } from './OnWall';
+import { PointHandle } from './PointHandle';
 import { ShapeFields } from './ShapeFields';
 import { UnderlayFields } from './UnderlayFields';
 import { useSiteCoverage } from './useSiteCoverage';
 
 const DRAWING = 'site-plan';
 const READY: readonly ReadyShape[] = ['oblong', 'angle', 'notch'];
+/** One step is so high until somebody says otherwise: an engineering default. */
+const RISE_M = 0.17;
 const round = (metres: number): number => Math.round(metres * 100) / 100;
 
 /** The plan of the site: one for all its points. Every corner can be dragged, stepped by the arrow keys, and every side typed. */
 export function PlanArea() {
   const say = useSay();
-  const { keptJob, job, write, draft } = useJob();
+  const { keptJob, job, kept, point, write, draft } = useJob();
   const lengths = lengthsOf(keptJob);
   const [picked, setPicked] = useState<string | null>(null);
   // The house, which every point hangs on, is in hand first
@@ -44,7 +47,12 @@ export function PlanArea() {
   );
   const add = (what: ShapeKind, house: ReadyShape = 'oblong') => {
     const shapeId = v7();
-    write('shapeDrawn', { shapeId, what, corners: cornersOf(readyShape(what, freePlace(keptJob.plan.shapes), house)) });
+    write('shapeDrawn', {
+      shapeId,
+      what,
+      corners: cornersOf(readyShape(what, freePlace(keptJob.plan.shapes), house)),
+      ...(what === 'step' ? { groundM: RISE_M } : {}),
+    });
     setPicked(shapeId);
   };
   const reshape = (corners: readonly Corner[], done: boolean) => {
@@ -52,6 +60,14 @@ export function PlanArea() {
     const data = { shapeId: shape.id, corners: cornersOf(corners) };
     if (done) write('shapeDrawn', data);
     else draft({ kind: 'shapeDrawn', data });
+  };
+  const { shapeId, side, alongM = 0 } = point.onPlan;
+  const hangs = shapeId === undefined || side === undefined ? null : { shapeId, side, alongM };
+  const house = job.plan.shapes.find(({ id, corners }) => id === shapeId && hangs && hangs.side < corners.length);
+  const alongWall = (metres: number, done: boolean) => {
+    const data = { pointId: kept.id, alongM: metres };
+    if (done) write('pointOnPlan', data);
+    else draft({ kind: 'pointOnPlan', data });
   };
   const north = northFromWalls(keptJob);
   const coverage = useSiteCoverage(keptJob);
@@ -77,7 +93,21 @@ export function PlanArea() {
               seen={coverage.looking?.found ?? null}
               onPick={setPicked}
             >
-              {(draw) => shape && <Handles draw={draw} shape={shape} onMove={reshape} />}
+              {(draw) => (
+                <>
+                  {shape && <Handles draw={draw} shape={shape} onMove={reshape} />}
+                  {house && hangs && (
+                    <PointHandle
+                      draw={draw}
+                      house={house}
+                      on={hangs}
+                      name={kept.name}
+                      lengths={lengths}
+                      onMove={alongWall}
+                    />
+                  )}
+                </>
+              )}
             </PlanDrawing>
           )}
           {coverage.cameras > 0 && <Together {...coverage} />}
