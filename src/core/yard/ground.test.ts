@@ -6,7 +6,7 @@ import { groundAt, overGround } from './ground';
 import { isOverHorizon, lampsInPicture, lampsOf, luxAt } from './lamps';
 import { lampDownFor, windowLuxOf } from './luxMap';
 import { cameraAt, targetPlace, type Scene, type Surroundings } from './scene';
-import { seenTargets } from './seenTarget';
+import { lensForFace, seenTargets } from './seenTarget';
 import { isSensed, sensorLobe, sensorReach } from './sensor';
 
 const AHEAD = { lensM: 2.9, panDeg: 0, jointDeg: 15 } as const;
@@ -46,6 +46,13 @@ describe('ground that is not level', () => {
     const scene = yard({ fallShare: 0.1 });
     expect(targetPlace(scene, target('g', 10, 0))[2]).toBeCloseTo(0.5, 9);
     expect(targetPlace(scene, target('g', 10, 0, { groundM: 1 }))[2]).toBeCloseTo(2.5, 9);
+  });
+  it('says from which height a face is more than a cap: 30° at 4 m, and none within reach of hands', () => {
+    expect(lensForFace(yard(), target('g', 4, 0))).toBeCloseTo(1.5 + 3.85 * Math.tan(Math.PI / 6), 9);
+    expect(lensForFace(yard(), target('g', 0.8, 0))).toBeNull();
+    // On steps it may hang as much higher
+    const onSteps = yard({ around: around({ levels: [STEPS] }) });
+    expect(lensForFace(onSteps, target('g', 6, 0))).toBeCloseTo(2.1 + 5.85 * Math.tan(Math.PI / 6), 9);
   });
   it('moves a face in the picture as if it were carried there', () => {
     // On steps 0.6 m high a face is seen as on level ground from a lens 0.6 m lower
@@ -111,8 +118,10 @@ describe('lamps', () => {
   it('shine over the horizon when tilted less than half their beam', () => {
     const [lamp] = lampsOf(yard(), AHEAD);
     if (!lamp) throw new Error('no lamp');
-    expect(isOverHorizon(lamp)).toBe(true);
-    expect(isOverHorizon({ ...lamp, tiltDownDeg: 45 })).toBe(false);
+    // Nobody said how they stand: below the horizon
+    expect(lamp.tiltDownDeg).toBe(45);
+    expect(isOverHorizon(lamp)).toBe(false);
+    expect(isOverHorizon({ ...lamp, tiltDownDeg: 44 })).toBe(true);
   });
   it('stand in the picture of a head that is turned to them', () => {
     expect(lampsInPicture(yard(), AHEAD)).toEqual([]);
@@ -134,10 +143,10 @@ describe('lamps', () => {
     const now = windowLuxOf(scene, AHEAD);
     const most = now / 3;
     const down = lampDownFor(scene, AHEAD, most);
-    expect(down).toBeGreaterThan(40);
+    expect(down).toBeGreaterThan(45);
     expect(windowLuxOf(scene, { ...AHEAD, lampDownDeg: down ?? 0 })).toBeLessThanOrEqual(most);
     expect(windowLuxOf(scene, { ...AHEAD, lampDownDeg: (down ?? 0) - 1 })).toBeGreaterThan(most);
-    expect(lampDownFor(scene, AHEAD, now)).toBe(40);
+    expect(lampDownFor(scene, AHEAD, now)).toBe(45);
     expect(lampDownFor(scene, AHEAD, 0)).toBeNull();
   });
 });

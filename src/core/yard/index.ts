@@ -12,10 +12,17 @@ export {
 export { groundAt, overGround, type Ground, type Level } from './ground';
 export { placeAt } from './placeAt';
 export { doubtOf, type Doubt } from './doubt';
-export { USUAL_LAMP, isOverHorizon, lampsInPicture, lampsOf, luxAt } from './lamps';
+export { isOverHorizon, lampSet, lampsInPicture, lampsOf, luxAt } from './lamps';
 export { pictureOf, type Outline, type Picture, type PictureBox, type PictureFigure } from './picture';
 export { landmarksOf, poseOfPicture, type Landmark, type OwnPicture, type PictureMark } from './ownPicture';
-export { onBracket, otherMountings, type ListedCamera, type OtherMounting, type SetBracket } from './otherMountings';
+export {
+  LEANS_LESS_DEG,
+  onBracket,
+  otherMountings,
+  type ListedCamera,
+  type OtherMounting,
+  type SetBracket,
+} from './otherMountings';
 export { proposeAim } from './proposeAim';
 export {
   FACE_M,
@@ -42,6 +49,7 @@ export {
   STEEP_DEG,
   askedPxPerM,
   hiddenBehind,
+  lensForFace,
   lensInside,
   seenTargets,
   type Miss,

@@ -3,21 +3,31 @@ import { minus, sees, type Vec3 } from '../view';
 import { boxesFor } from './seenTarget';
 import { cameraAt, lensPlace, targetPlace, type Aim, type Scene, type Target } from './scene';
 
-/** How lamps stand where nobody said: turned out by this, and down (domain/mount). Engineering defaults. */
-export const USUAL_LAMP = { outDeg: 20, downDeg: 40 } as const;
+/** How lamps stand where nobody said: turned out by this, and down, at least. Engineering defaults. */
+const USUAL_LAMP = { outDeg: 20, downDeg: 40 } as const;
 const LAMP_M = { aside: 0.12, beforeLens: 0.02 } as const;
+
+/** How its lamps stand, or are taken to where nobody said: down so far that their beam stays below the horizon. */
+export const lampSet = (
+  { camera: { lampBeamDeg } }: Pick<Scene, 'camera'>,
+  { lampDownDeg, lampOutDeg }: Pick<Aim, 'lampDownDeg' | 'lampOutDeg'>,
+): Required<Pick<Aim, 'lampDownDeg' | 'lampOutDeg'>> => ({
+  lampDownDeg: lampDownDeg ?? Math.max(USUAL_LAMP.downDeg, Math.ceil(lampBeamDeg / 2)),
+  lampOutDeg: lampOutDeg ?? USUAL_LAMP.outDeg,
+});
 
 /** The lamp heads of a fixture: spread to both sides of where its camera looks. */
 export function lampsOf(scene: Scene, aim: Aim): readonly Lamp[] {
   const { lamps, lampLm, lampBeamDeg } = scene.camera;
   const { bearingDeg } = cameraAt(scene, aim);
   const [x, y, z] = lensPlace(scene, aim);
+  const { lampDownDeg, lampOutDeg } = lampSet(scene, aim);
   return Array.from({ length: lamps }, (_, i) => {
     const side = lamps === 1 ? 0 : 2 * (i / (lamps - 1)) - 1;
     return {
       position: [x + side * LAMP_M.aside, y + LAMP_M.beforeLens, z] as const,
-      bearingDeg: bearingDeg + side * (aim.lampOutDeg ?? USUAL_LAMP.outDeg),
-      tiltDownDeg: aim.lampDownDeg ?? USUAL_LAMP.downDeg,
+      bearingDeg: bearingDeg + side * lampOutDeg,
+      tiltDownDeg: lampDownDeg,
       fluxLm: lampLm,
       beamDeg: lampBeamDeg,
     };

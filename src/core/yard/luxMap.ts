@@ -1,7 +1,7 @@
 import { luxOf, luxOnGround } from '../light';
 import { minus, type Vec3 } from '../view';
 import type { Extent } from './coverage';
-import { USUAL_LAMP, lampsOf } from './lamps';
+import { lampSet, lampsOf } from './lamps';
 import { groundRows, isLevelAt } from './groundRows';
 import { hidesInRows } from './shadowRows';
 import { lensPlace, standing, type Aim, type PrivateArea, type Scene } from './scene';
@@ -59,7 +59,7 @@ const STEEPEST_DEG = 75;
  * @returns null where none down to 75° does
  */
 export function lampDownFor(scene: Scene, aim: Aim, mostLux: number): number | null {
-  const from = Math.ceil(aim.lampDownDeg ?? USUAL_LAMP.downDeg);
+  const from = Math.ceil(lampSet(scene, aim).lampDownDeg);
   for (let lampDownDeg = from; lampDownDeg <= STEEPEST_DEG; lampDownDeg++)
     if (windowLuxOf(scene, { ...aim, lampDownDeg }) <= mostLux) return lampDownDeg;
   return null;

@@ -51,7 +51,7 @@ describe('what would show more from a spot', () => {
   // Its joint stops 20° aside: the gate at 80° is out of the picture, whose half is 45°
   const camera = { panDeg: 20 };
   const scene = yard([target('gate', 6, 80), target('door', 5, 10)], { camera: { ...CAMERA, ...camera } });
-  const now = { cameraId: 'own', met: 1 };
+  const now = { cameraId: 'own', met: 1, leanDeg: 0 };
   const own = listed('own', camera, 0);
   it('is nothing where there is nothing listed', () => {
     expect(otherMountings(scene, 2.9, now, [own], [])).toEqual([]);
@@ -65,6 +65,16 @@ describe('what would show more from a spot', () => {
       expect(seenTargets(there, aim).filter(({ miss }) => miss === null)).toHaveLength(met);
       expect(cameraAt(there, aim).bearingDeg).toBe(turnDeg);
     }
+  });
+  it('is what keeps the picture from leaning, where as much is met: a block that stands upright under an eave', () => {
+    const eave = yard([target('gate', 6, 60)], { surface: 'eave', camera: { ...CAMERA, headDownDeg: 90 } });
+    const own90 = listed('own', { headDownDeg: 90 }, 0);
+    const ways = otherMountings(eave, 2.7, { cameraId: 'own', met: 1, leanDeg: 40 }, [own90], block ? [block] : []);
+    expect(ways[0]).toMatchObject({ bracket: { id: 'eave-block' }, met: 1 });
+    expect(ways[0]?.leanDeg).toBeCloseTo(0, 9);
+    expect(otherMountings(eave, 2.7, { cameraId: 'own', met: 1, leanDeg: 5 }, [own90], block ? [block] : [])).toEqual(
+      [],
+    );
   });
   it('proposes by the bracket it stands on, not by another one of before', () => {
     const right = onBracket(scene, set(corner, 'right'));

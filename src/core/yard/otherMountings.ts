@@ -22,6 +22,8 @@ export interface OtherMounting {
   readonly bracket: SetBracket | null;
   readonly aim: Aim;
   readonly met: number;
+  /** By how much its picture leans. */
+  readonly leanDeg: number;
   /** Where it would look: to the right looking out, and below the horizon. */
   readonly turnDeg: number;
   readonly downDeg: number;
@@ -43,18 +45,21 @@ const bothSides = (bracket: Bracket): readonly SetBracket[] =>
     ? [{ ...bracket, side: null }]
     : (['left', 'right'] as const).map((side) => ({ ...bracket, side }));
 
+/** From here on it is worth another mounting that a picture leans so much less. */
+export const LEANS_LESS_DEG = 15;
 const SHOWN = 3;
 
 /**
- * Cameras of the list and brackets that meet more on the same spot than it does now, those that meet most first, then the
+ * Cameras of the list and brackets that meet more on the same spot than it does now, or as much with a picture that leans far
+ * less: those that meet most first, then the
  * cheapest: a bracket, another camera, both.
  * @param scene without a bracket
- * @param now what hangs there, and how many targets it meets
+ * @param now what hangs there, how many targets it meets, and by how much its picture leans
  */
 export function otherMountings(
   scene: Scene,
   lensM: number,
-  now: { readonly cameraId: string; readonly met: number },
+  now: { readonly cameraId: string; readonly met: number; readonly leanDeg: number },
   cameras: readonly ListedCamera[],
   brackets: readonly Bracket[],
 ): readonly OtherMounting[] {
@@ -67,12 +72,12 @@ export function otherMountings(
       const aim = proposeAim(there, lensM);
       if (!aim) return [];
       const met = seenTargets(there, aim).filter(({ miss }) => miss === null).length;
-      const { bearingDeg, tiltDownDeg } = cameraAt(there, aim);
-      return [{ camera, bracket, aim, met, turnDeg: bearingDeg, downDeg: tiltDownDeg }];
+      const { bearingDeg, tiltDownDeg, rollDeg } = cameraAt(there, aim);
+      return [{ camera, bracket, aim, met, leanDeg: Math.abs(rollDeg), turnDeg: bearingDeg, downDeg: tiltDownDeg }];
     }),
   );
   return all
-    .filter(({ met }) => met > now.met)
+    .filter(({ met, leanDeg }) => met > now.met || (met === now.met && leanDeg < now.leanDeg - LEANS_LESS_DEG))
     .sort((a, b) => b.met - a.met || costOf(a) - costOf(b))
     .slice(0, SHOWN);
 }

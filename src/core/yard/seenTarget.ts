@@ -5,6 +5,7 @@ import {
   isInside,
   lengthOf,
   minus,
+  radiansOf,
   sees,
   type PixelClass,
   type SeenPoint,
@@ -38,6 +39,20 @@ export interface SeenTarget {
 
 /** From here on a face is seen badly, and from there only caps (domain/mount). */
 export const STEEP_DEG = { badly: 20, caps: 30 } as const;
+
+/** Lower than this a fixture is in reach of hands: an engineering default, metres. */
+const LEAST_LENS_M = 2;
+
+/**
+ * The greatest height from which a face at a target is more than a cap.
+ * @returns null where that is in reach of hands: another spot or a second camera is asked for
+ */
+export function lensForFace(scene: Scene, target: Target): number | null {
+  const [x, y, z] = targetPlace(scene, target);
+  const [lensX, lensY] = lensPlace(scene, { lensM: 0 });
+  const highest = z + Math.hypot(x - lensX, y - lensY) * Math.tan(radiansOf(STEEP_DEG.caps));
+  return highest < LEAST_LENS_M ? null : highest;
+}
 
 const rank = (of: PixelClass | Wanted | null): number => {
   const i = PIXEL_CLASSES.findIndex(({ id }) => id === of);

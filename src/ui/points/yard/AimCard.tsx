@@ -3,9 +3,9 @@ import { yardWords } from '@/words/screens';
 import { LADDER_FOOT_SHARE } from '@/core/mount';
 import type { YardScene } from '@/core/points';
 import {
-  USUAL_LAMP,
   cameraAt,
   isOverHorizon,
+  lampSet,
   lampsInPicture,
   lampsOf,
   nearEdgeM,
@@ -15,6 +15,9 @@ import {
 import { turnOf } from '@/core/view';
 import { lengthText, type LengthSystem } from '@/core/units';
 import { bracketWords, degreeText, turnText } from './yardText';
+
+/** A picture that leans less is not spoken of. */
+const LEANS_DEG = 2;
 
 const COLLAR_WORDS = {
   none: yardWords.noCollars,
@@ -72,7 +75,7 @@ export function AimCard({ yard, aim, lengths }: Props) {
               {yardWords.lampsText({
                 count: scene.camera.lamps,
                 deg: lamp.tiltDownDeg,
-                out: scene.camera.lamps > 1 ? (aim.lampOutDeg ?? USUAL_LAMP.outDeg) : 0,
+                out: scene.camera.lamps > 1 ? lampSet(scene, aim).lampOutDeg : 0,
               })}
             </dd>
           </>
@@ -98,6 +101,11 @@ export function AimCard({ yard, aim, lengths }: Props) {
       )}
       {lamp && isOverHorizon(lamp) && (
         <p className="caution">{yardWords.beamOverHorizon({ deg: degreeText(lamp.beamDeg / 2) })}</p>
+      )}
+      {Math.abs(camera.rollDeg) >= LEANS_DEG && (
+        <p className="caution">
+          {yardWords.leans({ deg: degreeText(Math.abs(camera.rollDeg)), right: camera.rollDeg > 0 })}
+        </p>
       )}
       {camera.isTurned && <p className="caution">{yardWords.pictureTurned}</p>}
     </section>

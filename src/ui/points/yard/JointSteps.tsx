@@ -1,7 +1,7 @@
 'use client';
 import { yardWords } from '@/words/screens';
 import { LIMITS } from '@/core/kinds';
-import { USUAL_LAMP, cameraAt, jointOf, type Aim, type Scene } from '@/core/yard';
+import { lampSet, cameraAt, jointOf, type Aim, type Scene } from '@/core/yard';
 import { lengthText, type LengthSystem } from '@/core/units';
 import { Stepper } from './Stepper';
 import { degreeText, turnText } from './yardText';
@@ -20,7 +20,7 @@ const within = (value: number, low: number, high: number): number => Math.min(hi
 export function JointSteps({ scene, aim, lengths, onStep }: Props) {
   const { panDeg, tiltDeg } = jointOf(scene.camera);
   const { tiltDownDeg } = cameraAt(scene, aim);
-  const { lampDownDeg = USUAL_LAMP.downDeg, lampOutDeg = USUAL_LAMP.outDeg } = aim;
+  const { lampDownDeg, lampOutDeg } = lampSet(scene, aim);
   // Under an eave a joint that tilts on looks higher
   const down = scene.surface === 'eave' ? -1 : 1;
   const steppers = [

@@ -5,24 +5,26 @@ import { Button } from 'react-bootstrap';
 import { bracketsIn, cameraOf, fixturesIn, plugFixturesIn } from '@/core/catalogue';
 import type { YardScene } from '@/core/points';
 import { capital } from '@/core/units';
-import type { OtherMounting } from '@/core/yard';
+import { LEANS_LESS_DEG, cameraAt, type Aim, type OtherMounting } from '@/core/yard';
 import { useJob } from '../../log/JobContext';
 import { useSeeingWorker } from '../../seeing/useSeeingWorker';
 import { bracketWords, degreeText, turnText } from './yardText';
 
 interface Props {
   readonly yard: YardScene;
-  readonly lensM: number;
-  /** How many targets it meets as it is drawn, of how many. */
+  readonly aim: Aim;
+  /** How many targets it meets as it is drawn. */
   readonly met: number;
 }
 
 /** Which bracket or other camera of the catalogue would meet more on the same spot; nothing where all is met. */
-export function OtherMountings({ yard, lensM, met }: Props) {
+export function OtherMountings({ yard, aim: drawn, met }: Props) {
   const { kept, catalogue, write, go } = useJob();
   const worker = useSeeingWorker();
   const [found, setFound] = useState<{ readonly key: string; readonly ways: readonly OtherMounting[] } | null>(null);
   const all = yard.before.targets.length;
+  const { lensM } = drawn;
+  const leanDeg = Math.abs(cameraAt(yard.scene, drawn).rollDeg);
   const asked = useMemo(() => {
     const fixtures = kept.kind === 'plugFloodlight' ? plugFixturesIn(catalogue) : fixturesIn(catalogue);
     // As it was chosen it goes before what the catalogue now says of it
@@ -32,13 +34,13 @@ export function OtherMountings({ yard, lensM, met }: Props) {
     return [
       yard.before,
       lensM,
-      { cameraId: yard.cameraId, met },
+      { cameraId: yard.cameraId, met, leanDeg },
       [{ id: yard.cameraId, name: yard.name, camera: yard.scene.camera, cost: 0 }, ...listed],
       bracketsIn(catalogue, yard.before.surface),
     ] as const;
-  }, [kept.kind, catalogue, yard, lensM, met]);
+  }, [kept.kind, catalogue, yard, lensM, met, leanDeg]);
   // The same question asked anew, by a log that was folded anew, is no new one
-  const key = met < all ? JSON.stringify(asked) : '';
+  const key = all > 0 && (met < all || leanDeg > LEANS_LESS_DEG) ? JSON.stringify(asked) : '';
   useEffect(() => {
     if (key === '') return;
     let isAsked = true;
@@ -54,7 +56,7 @@ export function OtherMountings({ yard, lensM, met }: Props) {
     <section data-testid="mountings">
       <h3>{yardWords.whatWouldDo}</h3>
       {found.ways.length === 0 && <p className="soft">{yardWords.nothingListedDoes}</p>}
-      {found.ways.map(({ camera, bracket, aim, met: meets, turnDeg, downDeg }) => (
+      {found.ways.map(({ camera, bracket, aim, met: meets, leanDeg: leans, turnDeg, downDeg }) => (
         <p key={`${camera.id} ${bracket?.id ?? ''} ${bracket?.side ?? ''}`}>
           <b>
             {capital(
@@ -63,7 +65,14 @@ export function OtherMountings({ yard, lensM, met }: Props) {
                 .join(', '),
             )}
           </b>
-          : {yardWords.wouldSee({ met: meets, all, turn: turnText(turnDeg), down: degreeText(downDeg) })}{' '}
+          :{' '}
+          {yardWords.wouldSee({
+            met: meets,
+            all,
+            leans: Math.round(leans),
+            turn: turnText(turnDeg),
+            down: degreeText(downDeg),
+          })}{' '}
           {camera.id === yard.cameraId ? (
             <Button variant="link" onClick={() => write('aimPlanned', { pointId: kept.id, ...aim, bracket })}>
               {yardWords.takeBracket}

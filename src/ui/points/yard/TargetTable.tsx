@@ -7,12 +7,14 @@ import {
   hiddenBehind,
   isVisited,
   isSensed,
+  lensForFace,
   luxAt,
   type Aim,
   type Doubt,
   type Scene,
   type SeenTarget,
 } from '@/core/yard';
+import { lengthText, type LengthSystem } from '@/core/units';
 import { luxText, percentText } from './yardText';
 
 interface Props {
@@ -23,13 +25,18 @@ interface Props {
   readonly name: (what: string) => string;
   /** How fine a class of pixels per metre is, in words. */
   readonly fineness: (seenAs: string) => string;
+  readonly lengths: LengthSystem;
   readonly picked: string | null;
   /** Left out on paper: nothing is picked there. */
   readonly onPick?: (id: string) => void;
 }
 
 /** Each target: whether it is met or why not, how finely, how sure, how light, whether it is sensed. */
-export function TargetTable({ scene, aim, seen, doubt, name, fineness, picked, onPick }: Props) {
+export function TargetTable({ scene, aim, seen, doubt, name, fineness, lengths, picked, onPick }: Props) {
+  const capsWords = (lensM: number | null): string =>
+    lensM === null
+      ? yardWords.capsNeedAnother
+      : yardWords.capsBelow({ lens: lengthText(Math.floor(lensM * 20) / 20, lengths, 'small') });
   const why = ({ target, miss, seen: point, downDeg }: SeenTarget): string => {
     switch (miss) {
       case 'hidden': {
@@ -50,7 +57,7 @@ export function TargetTable({ scene, aim, seen, doubt, name, fineness, picked, o
         const words = point.class === null ? '' : fineness(point.class);
         if (!isVisited(target)) return words;
         return downDeg > STEEP_DEG.caps
-          ? yardWords.capsOnly
+          ? capsWords(lensForFace(scene, target))
           : downDeg > STEEP_DEG.badly
             ? `${words}, ${yardWords.seenSteeply}`
             : words;

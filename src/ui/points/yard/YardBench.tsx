@@ -7,6 +7,7 @@ import { yardSceneOf, type YardScene } from '@/core/points';
 import {
   cameraAt,
   doubtOf,
+  lampSet,
   lensInside,
   lensPlace,
   masksOf,
@@ -92,7 +93,14 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
   const assumed = [
     ...(yard.isLensKnown || tried ? [] : [yardWords.assumedLens({ lens: lengthText(aim.lensM, lengths, 'small') })]),
     ...(yard.assumed.length > 0 ? [yardWords.assumedSheet] : []),
-    ...(aim.lampDownDeg === undefined ? [yardWords.assumedLamps] : []),
+    ...(aim.lampDownDeg === undefined && scene.camera.lamps > 0
+      ? [
+          yardWords.assumedLamps({
+            down: degreeText(lampSet(scene, aim).lampDownDeg),
+            out: degreeText(lampSet(scene, aim).lampOutDeg),
+          }),
+        ]
+      : []),
     yardWords.assumedOut({ out: lengthText(lensPlace(scene, aim)[1], lengths, 'small') }),
   ];
   const place = (
@@ -187,13 +195,14 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
                   doubt={doubt}
                   name={name}
                   fineness={fineness}
+                  lengths={lengths}
                   picked={picked}
                   onPick={setPicked}
                 />
               </div>
             </>
           )}
-          <OtherMountings yard={yard} lensM={aim.lensM} met={met} />
+          <OtherMountings yard={yard} aim={aim} met={met} />
           <OtherSpots key={spotsKey} scene={scene} aim={aim} lengths={lengths} onAim={setTried} />
           <NightAndPrivacy scene={scene} aim={aim} lengths={lengths} name={name} masks={masks} onAim={setTried} />
         </section>

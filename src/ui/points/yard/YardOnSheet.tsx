@@ -34,7 +34,15 @@ export function YardOnSheet({ say, job, point }: Props) {
           <AimCard yard={yard} aim={aim} lengths={lengths} />
         </div>
       </div>
-      <TargetTable {...names} scene={scene} aim={aim} seen={seen} doubt={doubtOf(scene, aim)} picked={null} />
+      <TargetTable
+        {...names}
+        scene={scene}
+        aim={aim}
+        seen={seen}
+        doubt={doubtOf(scene, aim)}
+        lengths={lengths}
+        picked={null}
+      />
     </section>
   );
 }

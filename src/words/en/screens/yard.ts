@@ -31,7 +31,8 @@ export const yard = {
   missCoarse: ({ got, asked }: { readonly got: string; readonly asked: string }) => `${got} px/m of ${asked}`,
   missShows: 'in the picture',
   coarse: 'something moves',
-  capsOnly: 'only caps are seen from here',
+  capsBelow: ({ lens }: { readonly lens: string }) => `only caps are seen from here: hang it at ${lens} or lower`,
+  capsNeedAnother: 'only caps are seen from here: hang it farther off, or a second camera',
   seenSteeply: 'looked down upon',
   bandTo: ({ band, to }: { readonly band: string; readonly to: string }) => `${band} to ${to}`,
   joints: 'The joint',
@@ -83,12 +84,14 @@ export const yard = {
     all,
     turn,
     down,
+    leans,
   }: {
     readonly met: number;
     readonly all: number;
     readonly turn: string;
     readonly down: string;
-  }) => `sees ${met} of ${all}, ${turn}, ${down} down.`,
+    readonly leans: number;
+  }) => `sees ${met} of ${all}, ${turn}, ${down} down, ${leans < 2 ? 'level' : `leaning ${leans}°`}.`,
   takeBracket: 'Put it on that',
   chooseIt: 'to Choose',
   zonesToCopy: 'Zones to copy',
@@ -105,7 +108,8 @@ export const yard = {
     `The lens stands inside of this: ${what}. Move one of the two, or nothing is seen.`,
   marksOnOneSpot: 'Two places lie on one spot of the picture: tap one of them again.',
   assumedSheet: 'what its sheet does not say of picture, sensor and lamps',
-  assumedLamps: 'lamps 40° down, 20° to either side',
+  assumedLamps: ({ down, out }: { readonly down: string; readonly out: string }) =>
+    `lamps ${down} down, ${out} to either side`,
   notOnPlan:
     'It is on no plan yet: put it on its wall at Look, Plan, and streets, windows next door and ways are worked out too.',
   masksToCopy: 'Masks to copy',
