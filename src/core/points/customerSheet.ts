@@ -3,6 +3,7 @@ import type { Job } from '../job/job';
 import { checksOf } from './checks';
 import { climbOf } from './climbs';
 import type { Point } from './point';
+import { seesForCustomer } from './seesForCustomer';
 import { circuitsOfPoint } from './supplyOf';
 
 /** How something is switched off: which lever of which board, or which plug. */
@@ -47,7 +48,10 @@ export function customerSheet(job: Job): CustomerSheet {
       ways: circuitsOfPoint(job, point).map(({ way, name }) => ({ way: way ?? null, name: name ?? null })),
     })),
     fails: once(parts.flatMap(({ fails }) => fails)),
-    yours: once(parts.flatMap(({ yours }) => yours)),
+    yours: [
+      ...job.points.flatMap((point) => seesForCustomer(job, point)),
+      ...once(parts.flatMap(({ yours }) => yours)),
+    ],
     open: job.points.flatMap(openAt),
   };
 }

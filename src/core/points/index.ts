@@ -114,7 +114,7 @@ export { missingAtBox } from './floodlight/missingAtBox';
 export { plugChoiceOf, plugOptions, type PlugOption } from './plugFloodlight/choice';
 export type { PlugSpotArea } from './plugFloodlight/look';
 export { missingAtOutlet } from './plugFloodlight/missingAtOutlet';
-export { leadNeededM, outletFit } from './plugFloodlight/outletFit';
+export { leadLeftM, leadNeededM, outletFit } from './plugFloodlight/outletFit';
 export type { PlugFloodlight } from './plugFloodlight/plugFloodlight';
 export type { DoorbellSayings } from './doorbell/sayings';
 export type { FloodlightSayings } from './floodlight/sayings';

@@ -1,10 +1,15 @@
+import { sayIn } from '@/words';
 import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
-import { SHIPPED_CATALOGUE } from '../catalogue';
+import { SHIPPED_CATALOGUE, bracketsIn } from '../catalogue';
 import { NOBODY } from '../isolation';
+import { placeOf } from '../job/region';
 import { TestLog } from '../job/forTests';
 import type { EntryData } from '../kinds/register';
-import { cameraAt } from '../yard';
+import { cameraAt, groundAt, lensPlace } from '../yard';
+import { customerSheet } from './customerSheet';
+import { fixingOf } from './fixing';
+import { leadLeftM } from './plugFloodlight/outletFit';
 import { assess } from './doorbell/assessment';
 import { ladderOf } from './ladder';
 import { builtBesideOf, lostTargets } from './mounting';
@@ -48,13 +53,26 @@ function wired(): TestLog {
   return log;
 }
 
-/** The same with the aim taken that is proposed. */
-function planned(): TestLog {
-  const log = wired();
+const HOUSE: [number, number][] = [
+  [0, 0],
+  [0, 7],
+  [10, 7],
+  [10, 0],
+];
+const STREET: [number, number][] = [
+  [-10, -20],
+  [-10, -12],
+  [20, -12],
+  [20, -20],
+];
+
+/** Takes the aim that is proposed. */
+function aimed(log: TestLog): TestLog {
   const aim = yardSceneOf(log.job, log.point)?.proposed;
   if (!aim) throw new Error('no aim');
   return log.write('aimPlanned', { pointId: 'p', ...aim });
 }
+const planned = (): TestLog => aimed(wired());
 const hangs = (log: TestLog, how: Omit<EntryData<'mountRecorded'>, 'pointId'>): TestLog =>
   log.write('mountRecorded', { pointId: 'p', heightM: 2.9, level: 'yes', ...how });
 const stand = ({ job, point }: TestLog) => {
@@ -123,5 +141,74 @@ describe('how a head came to hang', () => {
     expect(stand(log).worries).toEqual([]);
     hangs(log, off(log, 97));
     expect(stand(log).worries.map(({ id }) => id)).toEqual(['lost-g']);
+  });
+});
+
+describe('a floodlight with a plug at Mount', () => {
+  it('tells the customer what its camera sees once it was aimed, and what is to be masked', () => {
+    const log = wired();
+    expect(customerSheet(log.job).yours.map(say).join(' ')).not.toContain('The camera');
+    log
+      .write('shapeDrawn', { shapeId: 'h', what: 'house', corners: HOUSE })
+      .write('shapeDrawn', { shapeId: 's', what: 'street', corners: STREET })
+      .write('pointOnPlan', { pointId: 'p', shapeId: 'h', side: 3, alongM: 5 });
+    aimed(log);
+    const yours = customerSheet(log.job).yours.map(say).join(' ');
+    expect(yours).toContain('The camera “Yard” is to see: gate.');
+    expect(yours).toContain('Masked in its app, as it would be in the picture of “Yard”: street.');
+  });
+  it('is held as its wall asks, its lead and ladder told, and too near the eaves it is said', () => {
+    const log = wired();
+    const inRegion = sayIn(placeOf(log.job));
+    const told = () =>
+      fixingOf(log.job, log.point).map(({ words, isCaution }) => `${isCaution ? '!' : ''}${inRegion(words)}`);
+    // Brick: anchors of 6 mm, so 60 mm from an edge; a ladder at 1:4 to 2.9 m is 2.99 m long
+    expect(told()).toEqual(expect.arrayContaining(['Anchors stay 60 mm from an edge and 30 mm from old holes.']));
+    expect(told().at(-1)).toBe('A ladder of 3.0 m, its foot 0.7 m from the wall.');
+    log
+      .write('shapeDrawn', { shapeId: 'h', what: 'house', corners: HOUSE, tallM: 3, eaveM: 0.4 })
+      .write('pointOnPlan', { pointId: 'p', shapeId: 'h', side: 3, alongM: 5 });
+    expect(told()).toContain('!The eaves are 100 mm over its lens: leave 200 mm, or hang it lower.');
+    log.write('shapeDrawn', { shapeId: 'h', tallM: 3.6 });
+    expect(told()).toContain('The eaves are 700 mm over its lens.');
+  });
+  it('has so much of its lead left for another spot', () => {
+    // 2.5 m of lead, 1.2 m of way and 0.3 m for the drip loop
+    expect(leadLeftM(wired().point)).toBeCloseTo(1, 9);
+  });
+  it('stands on its bracket until that is taken off', () => {
+    const log = wired();
+    const turned = () => yardSceneOf(log.job, log.point)?.scene.turnedDeg ?? 0;
+    const corner = bracketsIn(SHIPPED_CATALOGUE, 'wall').find(({ turnDeg }) => turnDeg > 0);
+    if (!corner) throw new Error('no corner bracket');
+    log.write('aimPlanned', { pointId: 'p', bracket: { ...corner, side: 'left' } });
+    expect(turned()).toBe(-45);
+    log.write('aimPlanned', { pointId: 'p', bracket: null });
+    expect(turned()).toBe(0);
+  });
+  it('hangs under the eaves of its plan where nobody measured them, over a terrace that counts from itself', () => {
+    const log = wired()
+      .write('pointDescribed', { pointId: 'p', mountedOn: 'eave' })
+      .write('shapeDrawn', { shapeId: 'h', what: 'house', corners: HOUSE, tallM: 3.2, eaveM: 0.5 })
+      .write('shapeDrawn', {
+        shapeId: 't',
+        what: 'step',
+        groundM: 0.4,
+        corners: [
+          [3, 0],
+          [7, 0],
+          [7, -2],
+          [3, -2],
+        ],
+      })
+      .write('pointOnPlan', { pointId: 'p', shapeId: 'h', side: 3, alongM: 5 });
+    const scene = yardSceneOf(log.job, log.point)?.scene;
+    if (!scene) throw new Error('no scene');
+    expect(lensPlace(scene, { lensM: 2.5 })[1]).toBeCloseTo(0.35, 9);
+    // The ladder stands on the terrace: the yard beyond it lies lower, the eaves too
+    expect(groundAt(scene, [0, 1])).toBeCloseTo(0, 9);
+    expect(groundAt(scene, [0, 3])).toBeCloseTo(-0.4, 9);
+    const eaves = scene.around?.solids.find(({ id }) => id === 'h-eave');
+    expect(eaves?.prism.baseM).toBeCloseTo(2.8, 9);
   });
 });

@@ -146,6 +146,13 @@ export interface PointsSayings {
   internetThenWay: None;
   internetThenPlug: None;
   mustNotBeSeen: None;
+  /** What a camera sees as it hangs, or is to see, and what is masked. */
+  cameraSees: {
+    readonly name: string;
+    readonly hangs: boolean;
+    readonly sees: readonly Text[];
+    readonly masked: readonly Text[];
+  };
   // mounting
   noteHeightCameIn: None;
   overTheGroundBelow: None;

@@ -22,6 +22,7 @@ const around = (more: Partial<Surroundings>): Surroundings => ({
   walks: [],
   areas: [],
   levels: [],
+  baseM: 0,
   ...more,
 });
 const STEPS = {

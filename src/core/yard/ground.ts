@@ -17,7 +17,7 @@ export type Ground = Pick<Scene, 'fallShare' | 'around'>;
 /** How high the ground lies at a place; of levels that overlap the one that was drawn last counts. */
 export function groundAt({ fallShare = 0, around }: Ground, [x, y]: readonly [number, number]): number {
   const level = around?.levels.findLast(({ outline }) => isInsideOutline(outline, [x, y]));
-  return level?.heightM ?? -fallShare * y;
+  return level?.heightM ?? (around?.baseM ?? 0) - fallShare * y;
 }
 
 /** A place so far over the ground there. */

@@ -16,7 +16,7 @@ export function groundRows({ fallShare = 0, around }: Ground): (row: Row, overM:
     };
   });
   return ({ y, firstX, cellM, heights }, overM) => {
-    heights.fill(overM - fallShare * y);
+    heights.fill(overM + (around?.baseM ?? 0) - fallShare * y);
     for (const { outline, heightM, fromX, toX, fromY, toY } of levels) {
       if (y < fromY || y > toY) continue;
       const last = Math.min(heights.length - 1, Math.floor((toX - firstX) / cellM));
@@ -27,5 +27,5 @@ export function groundRows({ fallShare = 0, around }: Ground): (row: Row, overM:
 }
 
 /** Whether some level lies in a row: there the ground lies flat. */
-export const isLevelAt = ({ fallShare = 0 }: Ground, row: Row, i: number): boolean =>
-  row.heights[i] !== -fallShare * row.y;
+export const isLevelAt = ({ fallShare = 0, around }: Ground, row: Row, i: number): boolean =>
+  row.heights[i] !== (around?.baseM ?? 0) - fallShare * row.y;

@@ -53,6 +53,7 @@ const around = (more: Partial<Surroundings> = {}): Surroundings => ({
   walks: [],
   areas: [],
   levels: [],
+  baseM: 0,
   ...more,
 });
 const yard = (targets: readonly Target[], more: Partial<Scene> = {}): Scene => ({

@@ -76,7 +76,7 @@ function line(draws: Draws, from: Vec3, to: Vec3, sampleM: number): readonly Out
 function ground(scene: Scene, draws: Draws): readonly Outline[] {
   const { stepM, acrossM, awayM, sampleM } = GRID;
   const lines: Outline[] = [];
-  const at = (x: number, y: number): Vec3 => [x, y, -(scene.fallShare ?? 0) * y];
+  const at = (x: number, y: number): Vec3 => [x, y, (scene.around?.baseM ?? 0) - (scene.fallShare ?? 0) * y];
   for (let x = -acrossM; x <= acrossM; x += stepM) lines.push(...line(draws, at(x, 0.2), at(x, awayM), sampleM));
   for (let y = stepM; y <= awayM; y += stepM) lines.push(...line(draws, at(-acrossM, y), at(acrossM, y), sampleM));
   // Edges of what lies higher or lower

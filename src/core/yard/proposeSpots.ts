@@ -41,6 +41,7 @@ export function sceneFrom(scene: Scene, rightM: number): Scene {
     targets: scene.targets.map(moved),
     obstacles: scene.obstacles.map(moved),
     around: around && {
+      ...around,
       solids: around.solids.map(({ prism, ...solid }) => ({
         ...solid,
         prism: { ...prism, footprint: prism.footprint.map(([x, y]) => [x - rightM, y] as const) },

@@ -52,9 +52,10 @@ const scenes = fc
     pan: fc.integer({ min: -60, max: 60 }),
     tilt: fc.integer({ min: 0, max: 50 }),
     fallShare: fc.double({ min: -0.2, max: 0.2, noNaN: true }),
+    baseM: fc.constantFrom(0, -0.3),
     terraceM: fc.option(fc.double({ min: -0.5, max: 0.8, noNaN: true })),
   })
-  .map(({ boxes, cornered, round, pan, tilt, fallShare, terraceM }) => ({
+  .map(({ boxes, cornered, round, pan, tilt, fallShare, terraceM, baseM }) => ({
     scene: {
       camera: round ? { ...CAMERA, projection: 'equidistant' as const, hfovDeg: 150 } : CAMERA,
       surface: 'wall' as const,
@@ -65,6 +66,7 @@ const scenes = fc
         solids: cornered ? [CORNER] : [],
         walks: [],
         areas: [],
+        baseM,
         levels: terraceM === null ? [] : [{ id: 't', outline: TERRACE, heightM: terraceM }],
       },
     } satisfies Scene,

@@ -69,6 +69,8 @@ export interface Surroundings {
   readonly areas: readonly PrivateArea[];
   /** Ground that lies higher or lower, in the order in which it was drawn. */
   readonly levels: readonly Level[];
+  /** How the ground about them lies to that below the lens: less than 0 where a ladder stands on a terrace. */
+  readonly baseM: number;
 }
 
 /** All that decides what a camera sees before its wall. */

@@ -139,6 +139,13 @@ export const points: Sentences<PointsSayings> = {
   noPicture: 'No picture',
   internetThenWay: (_, t) => `Is the internet there? Then its ${t.way} off, count to ten, and on.`,
   internetThenPlug: 'Is the internet there? Then its plug out, count to ten, and in.',
+  cameraSees: ({ name, hangs, sees, masked }, t) =>
+    [
+      sees.length === 0 ? '' : `The camera “${name}” ${hangs ? 'sees' : 'is to see'}: ${t.list(sees)}.`,
+      masked.length === 0 ? '' : `Masked in its app, as it would be in the picture of “${name}”: ${t.list(masked)}.`,
+    ]
+      .filter(Boolean)
+      .join(' '),
   mustNotBeSeen: 'What is not yours to see stays out of its picture: keep its masks as they are.',
   // points/mounting
   noteHeightCameIn: 'Note the height it came to',

@@ -1,6 +1,7 @@
 import { said } from '../../said';
 import type { FixtureProfile } from '../../catalogue';
 import type { Sufficiency } from '../../wiring';
+import type { Point } from '../point';
 import type { PlugFloodlight } from './plugFloodlight';
 
 /** What a lead takes beyond its way: the loop under the outlet that water drips from, and the plug itself, m. Engineering default. */
@@ -43,4 +44,10 @@ export function outletFit(
     },
   ];
   return all;
+}
+
+/** How much of a lead is left over beyond its way; null where the point has none, or its way was not measured. */
+export function leadLeftM(point: Point): number | null {
+  if (point.kind !== 'plugFloodlight' || !point.fixture || point.outlet.wayM === undefined) return null;
+  return Math.max(0, (point.fixture.data.fixture.plugLeadM ?? 0) - leadNeededM(point.outlet.wayM));
 }

@@ -1,6 +1,7 @@
 'use client';
 import { yardWords } from '@/words/screens';
 import { fixingOf } from '@/core/points';
+import { capital } from '@/core/units';
 import { useJob } from '../../log/JobContext';
 import { useSay } from '../../log/useSay';
 
@@ -16,7 +17,7 @@ export function Fixing() {
         {lines
           .filter(({ isCaution }) => !isCaution)
           .map(({ words }) => (
-            <li key={say(words)}>{say(words)}</li>
+            <li key={say(words)}>{capital(say(words))}</li>
           ))}
       </ul>
       {lines

@@ -5,6 +5,7 @@ import { Button } from 'react-bootstrap';
 import { LIMITS } from '@/core/kinds';
 import { WINDOW_LUX } from '@/core/light';
 import { lookFrom, masksOf, seenTargets, windowLuxOf, type Aim, type Scene, type SpotProposal } from '@/core/yard';
+import { leadLeftM } from '@/core/points';
 import { roomAlong } from '@/core/site';
 import { lengthText, type LengthSystem } from '@/core/units';
 import { useJob } from '../../log/JobContext';
@@ -24,10 +25,13 @@ const ALONG_M = { most: 5, step: 0.25 } as const;
 const HEIGHTS_M = [2.2, 2.4, 2.5, 2.6, 2.7, 2.8, 2.9, 3, 3.2] as const;
 
 /** Spots to the right and left of where it is, none past the corner of its own wall where that is known. */
-const rightsAlong = (room: { readonly left: number; readonly right: number }): readonly number[] => {
+const rightsAlong = (
+  room: { readonly left: number; readonly right: number },
+  leadM: number | null,
+): readonly number[] => {
   const steps = Math.round(ALONG_M.most / ALONG_M.step);
   return Array.from({ length: 2 * steps + 1 }, (_, i) => (i - steps) * ALONG_M.step).filter(
-    (right) => right >= -room.left && right <= room.right,
+    (right) => right >= -room.left && right <= room.right && Math.abs(right) <= (leadM ?? ALONG_M.most),
   );
 };
 
@@ -49,11 +53,12 @@ export function OtherSpots({ scene, aim, lengths, onAim }: Props) {
   const room = (shapeId !== undefined &&
     side !== undefined &&
     roomAlong(keptJob.plan, { shapeId, side, alongM: alongM ?? 0 })) || { left: ALONG_M.most, right: ALONG_M.most };
+  const leadM = leadLeftM(kept);
   const look = async () => {
     setSearch({ done: 0, of: 1, best: [], isOver: false });
     const lensM = Math.min(LIMITS.fixtureHeightM.most, aim.lensM);
     const heights = [...new Set([lensM, ...HEIGHTS_M])];
-    const best = await worker.spots(scene, { rightM: 0, lensM }, rightsAlong(room), heights, (done, of, so) =>
+    const best = await worker.spots(scene, { rightM: 0, lensM }, rightsAlong(room, leadM), heights, (done, of, so) =>
       setSearch((before) => (before && !before.isOver ? { done, of, best: so, isOver: false } : before)),
     );
     setSearch({ done: 1, of: 1, best, isOver: true });
@@ -66,6 +71,7 @@ export function OtherSpots({ scene, aim, lengths, onAim }: Props) {
   return (
     <section data-testid="spots">
       <h3>{yardWords.whatElse}</h3>
+      {leadM !== null && <p className="small soft">{yardWords.leadReaches({ length: lengthText(leadM, lengths) })}</p>}
       {(!search || search.isOver) && (
         <p>
           <Button variant="secondary" onClick={() => void look()}>

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } fr
 import { Button } from 'react-bootstrap';
 import { landmarksOf, pictureOf, type Landmark, type OwnPicture, type Scene } from '@/core/yard';
 import { PicturePaths } from './PicturePaths';
+import { usePhotos } from '../../photo/usePhotos';
 import { useSeeingWorker } from '../../seeing/useSeeingWorker';
 import { degreeText, turnText } from './yardText';
 
@@ -21,6 +22,7 @@ interface Props {
 }
 
 interface Shot {
+  readonly file: File;
   readonly url: string;
   readonly widthPx: number;
   readonly heightPx: number;
@@ -45,7 +47,7 @@ async function shotOf(file: File): Promise<Shot | null> {
   image.src = url;
   try {
     await image.decode();
-    return { url, widthPx: image.naturalWidth, heightPx: image.naturalHeight };
+    return { file, url, widthPx: image.naturalWidth, heightPx: image.naturalHeight };
   } catch {
     URL.revokeObjectURL(url);
     return null;
@@ -55,6 +57,8 @@ async function shotOf(file: File): Promise<Shot | null> {
 /** How the head hangs by its own picture: a screenshot is taken in, known places are pointed at, the plan’s lines tell whether it is true. */
 export function PoseFromPicture({ scene, lensM, name, onFound }: Props) {
   const worker = useSeeingWorker();
+  const photos = usePhotos();
+  const keptFiles = useRef(new Set<File>());
   const input = useRef<HTMLInputElement>(null);
   const [shot, setShot] = useState<Shot | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -114,6 +118,11 @@ export function PoseFromPicture({ scene, lensM, name, onFound }: Props) {
         downDeg: Number(pose.pose.tiltDownDeg.toFixed(1)),
         rollDeg: Number(pose.pose.rollDeg.toFixed(1)),
       });
+    // What the aim was told by stays with the job
+    if ('pose' in pose && shot && !keptFiles.current.has(shot.file)) {
+      keptFiles.current.add(shot.file);
+      photos.add([shot.file]);
+    }
   };
   const tapped = (event: PointerEvent<SVGSVGElement>) => {
     const landmark = landmarks.find(({ id }) => id === picked);

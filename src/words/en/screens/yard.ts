@@ -72,6 +72,8 @@ export const yard = {
   bothCollars: 'Loosen both collars; hold the head while they are tightened.',
   turnFirst: 'Turn first, then tilt.',
   tiltFirst: 'Tilt first, then turn.',
+  leadReaches: ({ length }: { readonly length: string }) =>
+    `Its lead reaches ${length} more along the wall: no spot farther off is looked at.`,
   fixing: 'What holds it',
   onBracket: ({ bracket }: { readonly bracket: string }) => `on: ${bracket}`,
   withoutBracket: 'without it',
