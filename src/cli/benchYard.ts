@@ -1,12 +1,15 @@
-import type { CameraProfile } from '@/core/catalogue';
+import { SHIPPED_CATALOGUE, bracketsIn, wedgesIn, type CameraProfile } from '@/core/catalogue';
+import { USUAL_SCENE, believed, doorSeen, proposeDoor, sidesAt, tiltsAt, type DoorScene } from '@/core/mount';
 import { seeded } from '@/core/random';
 import {
   cameraAt,
   classRaster,
   lampsOf,
   luxMap,
+  otherMountings,
   proposeSpots,
   seenTargets,
+  siteCoverage,
   standing,
   type Scene,
   type Target,
@@ -118,4 +121,67 @@ export function benchYard(): void {
     middle(5, () => AIMS.forEach((aim) => classRaster(scene, aim, FINE))),
   ];
   line('  1 camera to 4', `${(four / one).toFixed(2)} times as long`);
+  siteMemory(scene);
+  otherWays(few);
+  door();
+}
+
+/** The most memory that a site of 40 × 40 m at 10 cm takes beside what stood before, by how many cameras it has. */
+function siteMemory(scene: Scene): void {
+  const taken = (cameras: number): number => {
+    const all = Array.from({ length: cameras }, (_, i) => ({
+      frame: { origin: [i, 0] as const, outDeg: 18 * i },
+      scene,
+      aim: { lensM: 2.9, panDeg: 0, jointDeg: 18 },
+    }));
+    const used = (): number => process.memoryUsage().heapUsed + process.memoryUsage().arrayBuffers;
+    const before = used();
+    let most = 0;
+    siteCoverage(all, { leftM: -20, lowM: -20, widthM: 40, heightM: 40, cellM: 0.1 }, () => {
+      most = Math.max(most, used() - before);
+    });
+    return most / 2 ** 20;
+  };
+  taken(1);
+  line('a site of 1 camera, of 20', `${taken(1).toFixed(0)} MB, ${taken(20).toFixed(0)} MB at most`);
+}
+
+/** Brackets and listed cameras on one spot. */
+function otherWays(scene: Scene): void {
+  const cameras = Array.from({ length: 4 }, (_, i) => ({
+    id: `c${i}`,
+    name: `c${i}`,
+    camera: { ...CAMERA, hfovDeg: 80 + 10 * i },
+    cost: 100 * i,
+  }));
+  const now = { cameraId: 'c0', met: 0, leanDeg: 0 };
+  const took = share(
+    timesOf(3, () => otherMountings(scene, 2.9, now, cameras, bracketsIn(SHIPPED_CATALOGUE, 'wall'))),
+    0.5,
+  );
+  line('4 cameras × brackets on a spot', ms(took));
+}
+
+/** Height and stack at a door, beside every stack at every height with its belief. */
+function door(): void {
+  const wedges = wedgesIn(SHIPPED_CATALOGUE);
+  const scene: DoorScene = {
+    ...USUAL_SCENE,
+    device: { viewDeg: { horizontal: 155, vertical: 88 }, plateM: { height: 0.13, width: 0.05 } },
+    wedges,
+    reveal: { side: 'right', clearM: 0.15, outM: 0.3 },
+  };
+  const took = share(
+    timesOf(3, () => proposeDoor(scene, { lowestM: 1.1, highestM: 1.3 })),
+    0.5,
+  );
+  const start = performance.now();
+  for (const tiltDeg of tiltsAt(scene))
+    for (const sideDeg of sidesAt(scene))
+      for (let lensM = 1.1; lensM <= 1.3; lensM += 0.02) {
+        const hangs = { lensM, tiltDeg, sideDeg };
+        believed(scene, hangs, doorSeen(scene, hangs).sees);
+      }
+  line('height and stack at a door', ms(took));
+  line('  each single stack at each height', `${((performance.now() - start) / took).toFixed(1)} times as slow`);
 }

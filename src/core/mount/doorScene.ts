@@ -89,9 +89,6 @@ export function lookWrongOrder({ tiltDeg, sideDeg }: Pick<DoorHangs, 'tiltDeg' |
   return lookOf({ forward, down });
 }
 
-/** Thickness of the device’s own plate. */
-export const PLATE_M = 0.004;
-
 /** The camera of a doorbell as it hangs. */
 export const doorCamera = (scene: DoorScene, hangs: DoorHangs): Camera => ({
   ...lensOf(scene.device),

@@ -1,7 +1,6 @@
 import type { Wedge } from '../catalogue';
 import { radiansOf } from '../view';
 import { METRES_PER_INCH, type LengthSystem } from '../units';
-import { PLATE_M } from './doorScene';
 import { WALL_FIXINGS, type Wall } from './wall';
 
 // Wedges about one axis add up; those that turn go on the wall, those that tilt outside of them.
@@ -68,6 +67,8 @@ const thickAt = (stack: readonly Wedge[], along: (axis: Wedge['axis']) => number
 export const stackProudM = (wedges: readonly Wedge[], plate: Plate, angles: Angles): number =>
   thickAt(stackOf(wedges, angles), (axis) => (axis === 'tilt' ? plate.height : plate.width) / 2);
 
+/** Thickness of the device’s own plate. */
+const PLATE_M = 0.004;
 /** A screw hole sits this far from the plate's end. */
 const HOLE_FROM_END_M = 0.012;
 

@@ -111,7 +111,7 @@ export function aroundOf(plan: SitePlan, frame: PointFrame, fallShare: number): 
     .filter((shape) => shape.groundM !== 0 && isArea(shape) && USUAL_TALL_M[shape.what] === null)
     .map((shape) => ({ id: shape.id, outline: local(shape), heightM: shape.groundM }));
   // Heights count from where a ladder would stand, which may be on a terrace
-  const hereM = groundAt({ around: { solids: [], walks: [], areas: [], levels: flat, baseM: 0 } }, [0, LADDER_M]);
+  const hereM = groundAt({ around: { levels: flat, baseM: 0 } }, [0, LADDER_M]);
   const groundOf = (shape: Shape): number => {
     const corners = local(shape);
     const out = corners.reduce((sum, [, y]) => sum + y, 0) / corners.length;

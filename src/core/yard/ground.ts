@@ -1,6 +1,5 @@
 import { isInsideOutline, type Vec3 } from '../view';
-import { placeAt } from './placeAt';
-import type { Scene, Target, Where } from './scene';
+import { placeAt, type Target, type Where } from './placed';
 
 // Ground before a wall: it may fall away, and parts of it may lie higher or lower. Heights count from the ground below the lens.
 
@@ -12,7 +11,11 @@ export interface Level {
 }
 
 /** What decides how high ground lies. */
-export type Ground = Pick<Scene, 'fallShare' | 'around'>;
+export interface Ground {
+  /** By how much it falls away from the wall, metres in a metre; less than 0 where it rises. */
+  readonly fallShare?: number;
+  readonly around?: { readonly levels: readonly Level[]; readonly baseM: number } | null;
+}
 
 /** How high the ground lies at a place; of levels that overlap the one that was drawn last counts. */
 export function groundAt({ fallShare = 0, around }: Ground, [x, y]: readonly [number, number]): number {

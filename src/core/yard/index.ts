@@ -10,7 +10,7 @@ export {
   type Stretch,
 } from './coverage';
 export { groundAt, overGround, type Ground, type Level } from './ground';
-export { placeAt } from './placeAt';
+export { placeAt } from './placed';
 export { doubtOf, type Doubt } from './doubt';
 export { isOverHorizon, lampSet, lampsInPicture, lampsOf, luxAt } from './lamps';
 export { pictureOf, type Outline, type Picture, type PictureBox, type PictureFigure } from './picture';

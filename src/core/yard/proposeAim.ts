@@ -3,7 +3,6 @@ import { askedPxPerM, boxesFor } from './seenTarget';
 import {
   alongAxes,
   axesOf,
-  degreesOf,
   focalPx,
   isHidden,
   isInFrame,
@@ -26,8 +25,8 @@ interface Known {
 
 /** What meeting a target weighs against keeping another out of the picture, and against standing near the middle. */
 const WORTH = { met: 10, keptOut: 8, middle: 1 } as const;
-/** A picture that leans by so much is worth one target less: under an eave a head that turns leans it. */
-const LEANS_DEG = 45;
+/** A picture that leans by 45° is worth one target less: under an eave a head that turns leans it. */
+const LEANS = Math.SQRT1_2;
 
 /** Of a lens, what is the same for every aim. */
 interface Drawn {
@@ -61,8 +60,7 @@ function axesAt(scene: Scene, aim: Aim): Axes {
 function worthOf(scene: Scene, aim: Aim, known: readonly Known[], lens: Drawn): number {
   const { camera, project, f, half } = lens;
   const axes = axesAt(scene, aim);
-  const lean = degreesOf(Math.asin(Math.min(1, Math.abs(axes.right[2]))));
-  let worth = -(WORTH.met * lean) / LEANS_DEG;
+  let worth = (-WORTH.met * Math.abs(axes.right[2])) / LEANS;
   for (const { offset, distanceM, isHidden: hidden, isOut, asked } of known) {
     const [right, down, forward] = alongAxes(axes, offset);
     const pixel = project(right, down, forward);

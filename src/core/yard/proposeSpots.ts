@@ -1,4 +1,4 @@
-import { placeAt } from './placeAt';
+import { placeAt } from './placed';
 import { cameraAt, type Aim, type Scene, type Where } from './scene';
 import { proposeAim } from './proposeAim';
 import { seenTargets } from './seenTarget';

@@ -1,42 +1,14 @@
 import type { CameraProfile } from '../catalogue';
-import type { OBSTACLES, TARGETS, WANTED } from '../kinds/yard';
 import { type Box, type Camera, type Joint, type Lens, type Look, type Mounting, type Solid, type Vec3 } from '../view';
 import type { ShapeKind, SolidShape } from '../site';
 import { lookAt } from '../view';
 import { groundAt, overTarget, type Ground, type Level } from './ground';
-import { placeAt } from './placeAt';
+import { placeAt, type Obstacle, type Target, type TargetKind } from './placed';
+
+export type { Obstacle, ObstacleKind, Target, TargetKind, Wanted, Where } from './placed';
 
 // The yard before a fixture: x to the right looking out of the wall, y away from it, z up; the origin is on the ground below
 // the lens, in the wall.
-
-export type TargetKind = (typeof TARGETS)[number];
-export type Wanted = (typeof WANTED)[number];
-export type ObstacleKind = (typeof OBSTACLES)[number];
-
-/** Where something is: along the ground from below the lens, and by how much to the right. */
-export interface Where {
-  readonly distanceM: number;
-  readonly turnDeg: number;
-  readonly how: 'paced' | 'taped';
-}
-
-/** Something that is to be seen, or not. */
-export interface Target extends Where {
-  readonly id: string;
-  readonly what: TargetKind;
-  readonly wants: Wanted;
-  /** Its ground over that below the lens, where somebody measured it. */
-  readonly groundM?: number;
-}
-
-/** Something that stands in the way; its middle is where it is measured to. */
-export interface Obstacle extends Where {
-  readonly id: string;
-  readonly stands: ObstacleKind;
-  readonly widthM: number;
-  readonly depthM: number;
-  readonly tallM: number;
-}
 
 /** How a head hangs: lens over ground, and where its joint stands. */
 export interface Aim {

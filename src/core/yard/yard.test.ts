@@ -6,7 +6,7 @@ import { doubtOf } from './doubt';
 import { CAMERA, target } from './forTests';
 import { luxAt } from './lamps';
 import { pictureOf } from './picture';
-import { placeAt } from './placeAt';
+import { placeAt } from './placed';
 import { proposeAim } from './proposeAim';
 import { cameraAt, lensPlace, targetPlace, type Obstacle, type Scene, type Target } from './scene';
 import { hiddenBehind, seenTargets } from './seenTarget';
