@@ -89,6 +89,13 @@ export function planScale(plan: SitePlan, marks: readonly PlanMark[]): PlanScale
   };
 }
 
+/** About as wide as a letter of a small word: what has no room for its name goes without. */
+const LETTER = 6;
+const widthOf = (corners: readonly Corner[]): number => {
+  const xs = corners.map(([x]) => x);
+  return Math.max(...xs) - Math.min(...xs);
+};
+
 const SCALE_BAR_M = 5;
 
 /** The plan of a site from above: the house, what stands about it, streets, ways, points on their walls, north. */
@@ -173,14 +180,16 @@ export function PlanDrawing({
             )}
             <path className="hit" d={outline(shape.corners) + (closed ? 'Z' : '')} />
             <path className="outline" d={outline(shape.corners) + (closed ? 'Z' : '')} />
-            <text x={x(mx)} y={y(my) + 4} textAnchor="middle" className="small-text halo">
-              {name(shape)}
-            </text>
+            {(!closed || picked === shape.id || widthOf(shape.corners) * metre > LETTER * name(shape).length) && (
+              <text x={x(mx)} y={y(my) + 4} textAnchor="middle" className="small-text halo">
+                {name(shape)}
+              </text>
+            )}
             {picked === shape.id &&
               closed &&
               sidesOf(shape.corners).map(({ lengthM }, i) => {
                 const [a, b] = [shape.corners[i], shape.corners[(i + 1) % shape.corners.length]];
-                if (!a || !b || lengthBetween(a, b) < 0.8) return null;
+                if (!a || !b || lengthBetween(a, b) * metre < LETTER * lengthText(lengthM, lengths).length) return null;
                 return (
                   <text
                     key={i}

@@ -64,6 +64,7 @@ export function DoorAbove({ scene, hangs, seen, onSide }: Props) {
           y={y(reveal.outM)}
           width="300"
           height={reveal.outM * METRE}
+          clipPath="url(#above-clip)"
         />
       )}
       <rect className="mat" x={x(matRightM) - 0.45 * METRE} y={y(0.75)} width={0.9 * METRE} height={0.6 * METRE} />

@@ -13,7 +13,7 @@ import {
   type LensRange,
   type Sees,
 } from '@/core/mount';
-import { lengthText, type LengthSystem } from '@/core/units';
+import { METRES_PER_INCH, lengthText, type LengthSystem } from '@/core/units';
 
 interface Props {
   readonly scene: DoorScene;
@@ -26,7 +26,12 @@ interface Props {
 }
 
 const [WIDTH, HEIGHT] = [330, 260];
-const LEFT = 42;
+const LEFT = { metric: 42, imperial: 62 } as const;
+/** Heights that are written out, metres: round ones as lengths are read. */
+const TICKS = {
+  metric: [0.8, 1, 1.2, 1.4, 1.6, 1.8],
+  imperial: [36, 42, 48, 54, 60, 66].map((inches) => inches * METRES_PER_INCH),
+} as const;
 /** Fewer wedges leave no broader columns than these. */
 const LEAST_COLUMNS = 5;
 const TOP = 14;
@@ -52,9 +57,10 @@ export function HeightMap({ scene, hangs, range, proposed, lengths, onTilt }: Pr
   const side = useDeferredValue(hangs.sideDeg);
   const also = useDeferredValue(Math.round(hangs.tiltDeg));
   const map = useMemo(() => heightMap(scene, side, also), [scene, side, also]);
-  const pitch = (WIDTH - LEFT) / Math.max(map.length, LEAST_COLUMNS);
+  const left = LEFT[lengths];
+  const pitch = (WIDTH - left) / Math.max(map.length, LEAST_COLUMNS);
   const [gap, column] = [pitch * GAP_SHARE, pitch * (1 - GAP_SHARE)];
-  const at = (i: number): number => LEFT + gap / 2 + i * pitch;
+  const at = (i: number): number => left + gap / 2 + i * pitch;
   const middle = (isOne: (tiltDeg: number) => boolean): number | null => {
     const found = map.flatMap(({ tiltDeg }, i) => (isOne(tiltDeg) ? [at(i) + column / 2] : []));
     const [first] = found;
@@ -68,7 +74,7 @@ export function HeightMap({ scene, hangs, range, proposed, lengths, onTilt }: Pr
   const columnOf = (tiltDeg: number): number => map.findIndex((one) => one.tiltDeg === Math.round(tiltDeg));
   const band = (className: string, from: number, to: number, words: string) => (
     <g className={className}>
-      <rect x={LEFT} y={y(inside(to))} width={WIDTH - LEFT} height={Math.max(3, y(inside(from)) - y(inside(to)))} />
+      <rect x={left} y={y(inside(to))} width={WIDTH - left} height={Math.max(3, y(inside(from)) - y(inside(to)))} />
       <title>{words}</title>
     </g>
   );
@@ -81,8 +87,8 @@ export function HeightMap({ scene, hangs, range, proposed, lengths, onTilt }: Pr
         mountWords.buttonInReach,
       )}
       {band('lead-band', range.lowestM, range.highestM, mountWords.asFarAsLead)}
-      {[0.8, 1, 1.2, 1.4, 1.6, 1.8].map((metres) => (
-        <text key={metres} x={LEFT - 6} y={y(metres) + 4} textAnchor="end" className="small-text m soft">
+      {TICKS[lengths].map((metres) => (
+        <text key={metres} x={left - 6} y={y(metres) + 4} textAnchor="end" className="small-text m soft">
           {small(metres)}
         </text>
       ))}
