@@ -52,6 +52,8 @@ export interface Terms {
   readonly count: (value: number, forms: PluralForms) => string;
   /** “a, b and c”. */
   readonly list: (items: readonly string[]) => string;
+  /** A day of the calendar, from ISO 8601. */
+  readonly day: (iso: string) => string;
 }
 
 /** The forms of a noun by what a count asks for; `other` stands for those that a language does not tell apart. */
@@ -65,12 +67,14 @@ export interface Writing {
   readonly short: Terms['short'];
   readonly count: Terms['count'];
   readonly list: Terms['list'];
+  readonly day: Terms['day'];
 }
 
 export function writingOf(locale: string): Writing {
   const formats = new Map<number, Intl.NumberFormat>();
   const plural = new Intl.PluralRules(locale);
   const and = new Intl.ListFormat(locale, { type: 'conjunction' });
+  const days = new Intl.DateTimeFormat(locale, { dateStyle: 'long', timeZone: 'UTC' });
   const number = (value: number, decimals = 0): string => {
     let format = formats.get(decimals);
     if (!format) {
@@ -101,6 +105,8 @@ export function writingOf(locale: string): Writing {
     short: (value) => brief.format(value),
     count: (value, forms) => `${number(value)} ${forms[plural.select(value)] ?? forms.other}`,
     list: (items) => and.format(items),
+    // A day has no hour that another time zone could move it by
+    day: (iso) => days.format(new Date(`${iso}T00:00:00Z`)),
   };
 }
 
@@ -138,7 +144,11 @@ export interface Place {
 }
 
 /** Terms of a place in a language. */
-export function termsOf(words: PlaceWords, { number, short, count, list }: Writing, { lengths, region }: Place): Terms {
+export function termsOf(
+  words: PlaceWords,
+  { number, short, count, list, day }: Writing,
+  { lengths, region }: Place,
+): Terms {
   const { hours, under, over, ...terms } = words;
   return {
     ...terms,
@@ -146,6 +156,7 @@ export function termsOf(words: PlaceWords, { number, short, count, list }: Writi
     short,
     count,
     list,
+    day,
     volts: (value) => `${number(value, 1)} V`,
     percent: (share) => {
       const rounded = Math.round(share * 100);

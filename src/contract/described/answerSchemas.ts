@@ -117,6 +117,7 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
   SearchOrder: object({ order: list(text), expectedMinutes: figure }),
   Bytes: { type: 'string', format: 'binary' },
   Table: text,
+  Calendar: text,
   KeptPhoto: object({ sha256: text, mediaType: text, widthPx: figure, heightPx: figure, bytes: figure }),
   PhoneReading: object({ dbm: figure, upMbit: figure, downMbit: figure, simulated: { type: 'boolean' } }),
   LeanReading: object({ ...all(['bearingDeg', 'downDeg', 'rollDeg'], figure), simulated: { type: 'boolean' } }),

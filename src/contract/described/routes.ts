@@ -162,6 +162,14 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
       refusals: [404, ...EVERY],
     },
   },
+  '/api/v1/jobs/{id}/calendar': {
+    get: {
+      summary: 'What comes due at a job as iCalendar; taken in anew it moves what stands in a calendar already',
+      gives: 'text/calendar',
+      answers: { 200: 'Calendar' },
+      refusals: [404, ...EVERY],
+    },
+  },
   '/api/v1/jobs/{id}/photos': {
     post: {
       summary: 'Takes a picture in, re-encoded and without its position; an entry “photoAttached” then names it',

@@ -78,6 +78,11 @@ export const fact = {
     form: { is: 'choices' as const, answers: values },
     schema: array(string<T>().oneOf(values).defined()).max(most).nullable(),
   }),
+  /** A day of the calendar, as ISO 8601 writes it. */
+  day: () =>
+    fact.other(string().test('day', 'no such day', isDay).nullable(), (value) =>
+      said('onDay', { day: String(value) }),
+    ),
   yes: () => ({
     form: { is: 'other' as const, say: (value: unknown) => said('yesOrNo', { yes: value === true }) },
     schema: boolean().nullable(),
@@ -88,6 +93,13 @@ export const fact = {
     schema,
   }),
 } as const;
+
+/** Whether a text is a day that there is; nothing said is fine. */
+function isDay(text: string | null | undefined): boolean {
+  if (text === null || text === undefined) return true;
+  const day = new Date(`${text}T00:00:00Z`);
+  return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(day.getTime()) && day.toISOString().startsWith(text);
+}
 
 export type FactTable = Readonly<Record<string, Fact>>;
 

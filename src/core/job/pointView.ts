@@ -127,6 +127,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
     checks,
     accepted,
     missesAccepted,
+    handover: facts('handoverDescribed'),
     left,
   };
   const said: SaidOfPoint = {

@@ -13,7 +13,7 @@ const PERSONAL: { readonly [K in EntryKind]?: PersonalOf<K> } = {
   siteDescribed: { name: null, address: null, access: null },
   customerDescribed: { name: null, wifiName: null, owner: null, sharers: null },
   photoDescribed: { caption: null, marks: null },
-  pointLeft: { customer: null, remark: null },
+  pointLeft: { customer: null, remark: null, signature: null, unsignedWhy: null },
   noteWritten: { text: ERASED_TEXT },
 };
 

@@ -21,6 +21,7 @@ import {
   placeCleared,
   stayedAtWork,
 } from './circuit';
+import { handoverDescribed } from './handover';
 import { entryStruck, noteWritten } from './note';
 import { photoAttached, photoDescribed } from './photo';
 import { chimeDescribed, runDescribed } from './chime';
@@ -88,6 +89,7 @@ export const ENTRY_KINDS = {
   waitStarted,
   checkDone,
   failureAccepted,
+  handoverDescribed,
   pointLeft,
   photoAttached,
   photoDescribed,

@@ -6,6 +6,7 @@ export interface KindsSayings {
   anotherOne: None;
   none: None;
   ofThePoints: { readonly points: number };
+  onDay: { readonly day: string };
   /** Marks that are drawn on a picture. */
   marksDrawn: { readonly marks: number };
   hunters: { readonly people: 1 | 2 };

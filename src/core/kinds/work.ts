@@ -4,6 +4,7 @@ import { FIXINGS, SEALS } from '../mount';
 import { CHECK_IDS } from '../prove';
 import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
 import { exact, maybe, oneOf, reference } from './fields';
+import { SIGNED_HOWS, isSignaturePath } from './handover';
 import { PLACES } from './reading';
 
 /** What the hands were put on: decides which proof it needs. */
@@ -105,4 +106,20 @@ export const pointLeft = exact({
   customer: maybe.text(),
   copyGiven: maybe.yes(),
   remark: maybe.text(TEXT.long),
+  /** How the one who was shown it signed; left out where nobody was asked. */
+  signed: string<(typeof SIGNED_HOWS)[number]>().oneOf(SIGNED_HOWS).nullable(),
+  /** Lines on a field of `SIGNATURE`. */
+  signature: string()
+    .test('signature', 'is no signature', (path) => path === null || path === undefined || isSignaturePath(path))
+    .nullable(),
+  /** Why nobody signed. */
+  unsignedWhy: maybe.text(TEXT.long),
+}).test('signed', (data, context) => {
+  const { signed, signature, unsignedWhy } = data;
+  const refuse = (field: string, message: string) =>
+    context.createError({ path: context.path ? `${context.path}.${field}` : field, message });
+  if (signed === 'signed' && !signature) return refuse('signature', 'what is signed needs its signature');
+  if ((signed === 'absent' || signed === 'refused') && !unsignedWhy?.trim())
+    return refuse('unsignedWhy', 'what is not signed needs its reason');
+  return true;
 });

@@ -2,6 +2,7 @@ import { said, type Text } from '../said';
 import type { Job } from '../job/job';
 import { checksOf } from './checks';
 import { climbOf } from './climbs';
+import { dueForCustomer } from './dueForCustomer';
 import type { Point } from './point';
 import { seesForCustomer } from './seesForCustomer';
 import { circuitsOfPoint } from './supplyOf';
@@ -51,6 +52,7 @@ export function customerSheet(job: Job): CustomerSheet {
     yours: [
       ...job.points.flatMap((point) => seesForCustomer(job, point)),
       ...once(parts.flatMap(({ yours }) => yours)),
+      ...job.points.flatMap(dueForCustomer),
     ],
     open: job.points.flatMap(openAt),
   };

@@ -13,6 +13,7 @@ export {
 } from './boxOf';
 export { SHARES, type Shares } from './build';
 export { otherAnswer } from './alsoSaid';
+export { dueOf, type Due } from './calendar';
 export { checksOf, failuresOf } from './checks';
 export type { Failure } from './proving';
 export type { AreaStanding, Missing, PointVerdict, Worry } from './climb';

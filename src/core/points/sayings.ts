@@ -28,6 +28,14 @@ export interface PointsSayings {
   circuitStands: { readonly circuit: Text; readonly state: Text };
   stepsDone: { readonly steps: number };
   contradictsAt: { readonly name: Text; readonly why: Text };
+  // calendar
+  dueVisit: None;
+  dueWait: { readonly point: string; readonly what: Text };
+  dueDay: { readonly point: string; readonly what: 'trialEndsOn' | 'batteryOn' | 'cleaningOn' };
+  // customerSheet
+  comesDue: { readonly point: string; readonly what: 'trialEndsOn' | 'batteryOn' | 'cleaningOn'; readonly day: string };
+  noticeHangs: { readonly point: string; readonly hangs: boolean };
+  neighboursKnow: { readonly point: string; readonly know: boolean };
   // fixing
   eaveTooNear: { readonly metres: number; readonly least: number };
   eaveOver: { readonly metres: number };

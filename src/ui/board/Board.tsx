@@ -70,6 +70,11 @@ export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; read
   );
 }
 
+/** What was not done or stays open of a point that was handed over. */
+const openAt = ({ marks, worries }: ListedJob['points'][number]): number =>
+  // The last rung is the handing over itself
+  marks.slice(0, -1).filter((state) => state !== 'done').length + worries;
+
 function Row({ job, part }: { readonly job: ListedJob; readonly part: BoardPartId }) {
   const when = job.expectedAt && format(parseISO(job.expectedAt), part === 'today' ? 'HH:mm' : 'd MMM');
   return (
@@ -97,6 +102,9 @@ function Row({ job, part }: { readonly job: ListedJob; readonly part: BoardPartI
             <span className="go-cell">
               <span className="go">{point.move.words}</span>
               <span className="small soft"> {point.move.why}</span>
+              {part === 'finished' && openAt(point) > 0 && (
+                <span className="small brick"> {boardWords.handedOverOpen({ open: openAt(point) })}</span>
+              )}
               {point.worries > 0 && part !== 'finished' && (
                 <span className="small brick">
                   {' '}

@@ -58,6 +58,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   shapeDrawn: jobWords.onThePlan,
   planDescribed: jobWords.sitePlan,
   pointOnPlan: jobWords.pointOnPlan,
+  handoverDescribed: jobWords.whatComesDue,
   pointLeft: jobWords.handingOver,
   photoAttached: jobWords.photo,
   photoDescribed: jobWords.photosMarks,

@@ -4,6 +4,7 @@ import { houseForCustomer, placeOf, type Job } from '@/core/job';
 import { customerSheet } from '@/core/points';
 import { HouseDrawing } from '../drawing/HouseDrawing';
 import { sayIn, termsIn } from '@/words';
+import { SignedBy } from '../paper/SignedBy';
 import { Levers } from './Levers';
 
 /** A board of so many ways is drawn where nobody listed it. */
@@ -17,6 +18,7 @@ export function CustomerPage({ job, printedAt }: { readonly job: Job; readonly p
   const terms = termsIn(placeOf(job));
   const { names, stands, off, fails, yours, open } = customerSheet(job);
   const left = job.points.flatMap((point) => point.left ?? []);
+  const signed = left.find(({ data }) => data.signed);
   const by = [...new Set(left.map((one) => one.by.name))];
   const numbers = off.flatMap(({ ways }) => ways.flatMap(({ way }) => Number(/\d+/.exec(way ?? '')?.[0] ?? NaN)));
   const drawn = [...new Set(numbers.filter((one) => Number.isInteger(one) && one > 0 && one <= MOST_DRAWN))];
@@ -101,15 +103,20 @@ export function CustomerPage({ job, printedAt }: { readonly job: Job; readonly p
           {yours.map((words) => (
             <li key={say(words)}>{say(words)}</li>
           ))}
+          {job.customer.sharers && <li>{sheetWords.sharedWith({ sharers: job.customer.sharers })}</li>}
           {job.customer.owner && <li>{sheetWords.accountIs({ owner: job.customer.owner })}</li>}
           {left.flatMap(({ data }) => (data.remark ? [<li key={data.remark}>{data.remark}</li>] : []))}
         </ul>
       </section>
-      <div className="sign-off">
-        <div>{sheetWords.shownToMe}</div>
-        <div>{sheetWords.forTheCrew}</div>
-        <div>{sheetWords.date}</div>
-      </div>
+      {signed ? (
+        <SignedBy left={signed} />
+      ) : (
+        <div className="sign-off">
+          <div>{sheetWords.shownToMe}</div>
+          <div>{sheetWords.forTheCrew}</div>
+          <div>{sheetWords.date}</div>
+        </div>
+      )}
     </article>
   );
 }

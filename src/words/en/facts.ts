@@ -502,6 +502,13 @@ export const factWords: FactWords = {
     underlayTopM: 'its upper edge',
     underlayWidthM: 'its width',
   },
+  handoverDescribed: {
+    trialEndsOn: 'trial of recording ends',
+    batteryOn: 'battery looked at next',
+    cleaningOn: 'lens wiped next',
+    noticeSign: { is: 'a sign tells of the camera', answers: YES_NO },
+    neighboursTold: { is: (t) => `${t.neighbour}s were told`, answers: YES_NO },
+  },
   pointOnPlan: { shapeId: 'on which house', side: 'on which wall', alongM: 'from the corner, along the wall' },
   mountRecorded: {
     heightM: 'lens over standing ground',

@@ -2,6 +2,12 @@ import type { PointsSayings } from '@/core/points';
 import { capital, lowerFirst } from '@/core/units';
 import type { Sentences } from '../sentence';
 
+const DUE_WORDS = {
+  trialEndsOn: 'trial of recording ends',
+  batteryOn: 'look at the battery',
+  cleaningOn: 'wipe the lens',
+} as const;
+
 export const points: Sentences<PointsSayings> = {
   dropWays: ({ ways, more }, t) =>
     `Drop ${ways.length === 1 ? t.way : t.ways} ${ways.join(', ')}${more > 0 ? ` and ${t.number(more)} more` : ''}`,
@@ -23,6 +29,23 @@ export const points: Sentences<PointsSayings> = {
   circuitStands: ({ circuit, state }) => `${circuit}, ${state}`,
   stepsDone: ({ steps }, t) => t.count(steps, { one: 'step', other: 'steps' }),
   contradictsAt: ({ name, why }) => `${capital(name)}: ${why}.`,
+  dueVisit: 'Visit',
+  dueWait: ({ point, what }) => `${point}: ${lowerFirst(what)}`,
+  dueDay: ({ point, what }) => `${point}: ${DUE_WORDS[what]}`,
+  comesDue: ({ point, what, day }, t) =>
+    ({
+      trialEndsOn: `The trial of recording of “${point}” ends on ${t.day(day)}: after that it costs, or stops.`,
+      batteryOn: `Look at the battery of “${point}” on ${t.day(day)}.`,
+      cleaningOn: `Wipe the lens of “${point}” on ${t.day(day)}.`,
+    })[what],
+  noticeHangs: ({ point, hangs }) =>
+    hangs
+      ? `A sign tells of the camera “${point}”: leave it where it hangs.`
+      : `No sign tells of the camera “${point}” yet: hang one where people come in.`,
+  neighboursKnow: ({ point, know }, t) =>
+    know
+      ? `The ${t.neighbour}s were told of the camera “${point}”.`
+      : `Tell the ${t.neighbour}s of the camera “${point}”.`,
   eaveTooNear: ({ metres, least }, t) =>
     `The eaves are ${t.small(metres)} over its lens: leave ${t.small(least)}, or hang it lower.`,
   eaveOver: ({ metres }, t) => `The eaves are ${t.small(metres)} over its lens.`,

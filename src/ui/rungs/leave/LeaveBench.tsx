@@ -4,12 +4,15 @@ import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { Download, Printer } from 'lucide-react';
 import Link from 'next/link';
-import { RUNG_NAMES, TEXT, type EntryData } from '@/core/kinds';
+import { RUNG_NAMES, TEXT } from '@/core/kinds';
 import { toTell, worriesOf } from '@/core/points';
 import { AskForm } from '../../form/AskForm';
-import { optional, textField } from '../../form/fields';
+import { textField } from '../../form/fields';
 import { useJob } from '../../log/JobContext';
+import { SignedBy } from '../../paper/SignedBy';
 import { EraseCustomer } from './EraseCustomer';
+import { HandOver } from './HandOver';
+import { WhatComesDue } from './WhatComesDue';
 
 /** What stays: the sheet, the job file, what is still open, and the handing over. */
 export function LeaveBench() {
@@ -18,14 +21,6 @@ export function LeaveBench() {
   const undone = marks.filter(({ rung, state }) => rung !== 'leave' && state !== 'done');
   const worries = worriesOf(job, point, assessment);
   const { left } = point;
-  const handOver = ({ customer, remark }: Pick<EntryData<'pointLeft'>, 'customer' | 'remark'>) => {
-    write('pointLeft', {
-      pointId: point.id,
-      copyGiven: true,
-      ...(customer ? { customer } : {}),
-      ...(remark ? { remark } : {}),
-    });
-  };
   return (
     <div className="halves">
       <section>
@@ -48,6 +43,7 @@ export function LeaveBench() {
           )}
         </div>
         <p className="small soft">{leaveWords.theSheetPrintsThe}</p>
+        <WhatComesDue />
         <h2>{leaveWords.note}</h2>
         <AskForm
           fields={[textField('text', leaveWords.forTheRecord, undefined, { most: TEXT.long })]}
@@ -89,24 +85,13 @@ export function LeaveBench() {
               {left.data.customer ? leaveWords.to({ customer: left.data.customer }) : ''}, {left.by.name}.{' '}
               {left.data.remark}
             </p>
+            <SignedBy left={left} />
             <Button variant="secondary" onClick={() => write('entryStruck', { target: left.entryId })}>
               {leaveWords.notHandedOverAfter}
             </Button>
           </>
         ) : (
-          <AskForm
-            fields={[
-              optional(textField('customer', leaveWords.handedTo, job.customer.name)),
-              // What is not done is said in words
-              {
-                ...optional(textField('remark', leaveWords.whatWasToldOr, undefined, { most: TEXT.long })),
-                optional: undone.length === 0,
-              },
-            ]}
-            submit={leaveWords.theSheetIsHanded}
-            main
-            onSubmit={handOver}
-          />
+          <HandOver isDone={undone.length === 0} />
         )}
         <ul className="plain-list small soft">
           {toTell(point).map((words) => (

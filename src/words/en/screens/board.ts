@@ -26,6 +26,7 @@ export const board = {
   noSiteOrJob: 'No site or job begins with these words.',
   allThatWasWritten: 'All that was written is kept, but this row could not be made: open the job.',
   addTheFirstPoint: 'Add the first point',
+  handedOverOpen: ({ open }: { readonly open: number }) => `handed over, ${open} open`,
   n1Worry: '1 worry',
   worries: ({ worries }: { readonly worries: number }) => `${worries} worries`,
 };

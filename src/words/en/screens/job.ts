@@ -58,6 +58,7 @@ export const job = {
   onThePlan: 'drawn on the plan',
   sitePlan: 'plan of the site',
   pointOnPlan: 'point on the plan',
+  whatComesDue: 'what comes due',
   handingOver: 'handing over',
   photo: 'photo',
   photosMarks: 'photo’s marks',

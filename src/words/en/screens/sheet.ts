@@ -43,6 +43,14 @@ export const sheet = {
   mainsV: ({ mainsVolts }: { readonly mainsVolts: number }) => `mains ${mainsVolts} V`,
   notAnswered: 'not answered',
   to: ({ customer }: { readonly customer: string }) => ` to ${customer}`,
+  signature: 'signature',
+  signedBy: ({ name, at }: { readonly name: string; readonly at: string }) =>
+    `Signed${name === '' ? '' : ` by ${name}`}, ${at}`,
+  notSignedAbsent: ({ why, at }: { readonly why: string; readonly at: string }) =>
+    `Not signed, ${at}: nobody was there. ${why}`,
+  notSignedRefused: ({ why, at }: { readonly why: string; readonly at: string }) =>
+    `Not signed, ${at}: refused. ${why}`,
+  sharedWith: ({ sharers }: { readonly sharers: string }) => `It is shared with ${sharers}.`,
   handedOverBy: <T>({ customer, name, remark }: Slots<T, 'customer' | 'name' | 'remark'>) =>
     parts`Handed over${customer} by ${name}. ${remark}`,
   photos: 'Photos',
