@@ -3,7 +3,7 @@ import { chooseAmong, optionId, optionsFor } from '@/core/advice';
 import { DRAWS_FOR_A_CHOICE, newOpenVolts, predictedVolts } from '@/core/bell';
 import { fold, placeOf, type Job } from '@/core/job';
 import { newEntry, type Entry, type EntryData, type EntryKind, type Person } from '@/core/kinds';
-import { assess, checksOf, choiceOf, huntOf, pointSteps, type Doorbell } from '@/core/points';
+import { assess, checksOf, choiceOf, huntOf, pointSteps, sensorBand, type Doorbell } from '@/core/points';
 import type { CheckId } from '@/core/prove';
 
 const MINUTE_MS = 60_000;
@@ -167,6 +167,13 @@ export class DemoLog {
     });
   }
 
+  /** How far off the sensor fired: as it was predicted to. */
+  private fired(): Partial<EntryData<'checkDone'>> {
+    const band = sensorBand(this.job, this.point);
+    if (!band) return {};
+    return { figure: Number(((band.low + band.high) / 2).toFixed(1)), bandLow: band.low, bandHigh: band.high };
+  }
+
   switchOn(): this {
     return this.write('circuitSwitched', { circuitId: `of-${this.pointId}`, to: 'on' });
   }
@@ -179,6 +186,7 @@ export class DemoLog {
         this.write('waitStarted', { pointId: this.pointId, check, minutes: answer.minutes }).wait(answer.minutes);
       if (answer.kind === 'openVolts') this.readOpen(mainsVolts);
       else if (answer.kind === 'seconds') this.write('checkDone', { ...base, figure: 0.8 });
+      else if (answer.kind === 'metres') this.write('checkDone', { ...base, ...this.fired() });
       else if (answer.kind === 'volts') {
         const { known, reference } = assess(this.job, this.point);
         const band = predictedVolts(known, reference.change, answer.state, mainsVolts, 'transformer');

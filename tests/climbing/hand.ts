@@ -15,6 +15,7 @@ import {
   READING_WORDS,
   plainRun,
   plugOptions,
+  sensorBand,
   stepStandings,
   testOhms,
   type Assessment,
@@ -602,6 +603,10 @@ export class Hand {
       this.write('waitStarted', { pointId: point.id, check: check.id, minutes: check.answer.minutes });
       this.atMs += check.answer.minutes * MINUTE_MS;
       return;
+    }
+    if (check.answer.kind === 'metres') {
+      const band = sensorBand(this.job, point);
+      return void this.write('checkDone', { ...base, ...(band ? { figure: (band.low + band.high) / 2 } : {}) });
     }
     if (check.answer.kind === 'seconds') return void this.write('checkDone', { ...base, figure: 0.8 });
     if (check.answer.kind === 'volts' && point.kind === 'doorbell') {

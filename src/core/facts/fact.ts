@@ -80,9 +80,7 @@ export const fact = {
   }),
   /** A day of the calendar, as ISO 8601 writes it. */
   day: () =>
-    fact.other(string().test('day', 'no such day', isDay).nullable(), (value) =>
-      said('onDay', { day: String(value) }),
-    ),
+    fact.other(string().test('day', 'no such day', isDay).nullable(), (value) => said('onDay', { day: String(value) })),
   yes: () => ({
     form: { is: 'other' as const, say: (value: unknown) => said('yesOrNo', { yes: value === true }) },
     schema: boolean().nullable(),
@@ -95,7 +93,7 @@ export const fact = {
 } as const;
 
 /** Whether a text is a day that there is; nothing said is fine. */
-function isDay(text: string | null | undefined): boolean {
+export function isDay(text: string | null | undefined): boolean {
   if (text === null || text === undefined) return true;
   const day = new Date(`${text}T00:00:00Z`);
   return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(day.getTime()) && day.toISOString().startsWith(text);

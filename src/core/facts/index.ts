@@ -1,2 +1,2 @@
-export { fact, schemasOf, YES_NO, type Fact, type FactForm, type FactTable } from './fact';
+export { fact, schemasOf, YES_NO, isDay, type Fact, type FactForm, type FactTable } from './fact';
 export { LIMITS, TEXT } from './limits';

@@ -18,6 +18,7 @@ export interface Draft {
   choseAt: number | null;
   readonly ticks: Map<string, EntryOf<'stepTicked'>>;
   waits: Point['waits'];
+  putOff: Point['putOff'];
   checks: Point['checks'];
   accepted: Point['accepted'];
   missesAccepted: Point['missesAccepted'];
@@ -52,6 +53,7 @@ export const newDraft = ({ data }: EntryOf<'pointAdded'>): Draft => ({
   choseAt: null,
   ticks: new Map(),
   waits: {},
+  putOff: {},
   checks: {},
   accepted: {},
   missesAccepted: {},

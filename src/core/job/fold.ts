@@ -224,6 +224,9 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   checkDone: (_state, entry, point) => {
     if (point) point.checks = { ...point.checks, [entry.data.check]: takenFrom(entry) };
   },
+  checkPutOff: (_state, entry, point) => {
+    if (point) point.putOff = { ...point.putOff, [entry.data.check]: takenFrom(entry) };
+  },
   failureAccepted: (_state, entry, point) => {
     if (point) point.accepted = { ...point.accepted, [entry.data.of]: takenFrom(entry) };
   },

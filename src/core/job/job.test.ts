@@ -4,6 +4,7 @@ import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import fc from 'fast-check';
 import { deviceById } from '../catalogue';
+import { checksOf } from '../points/checks';
 import { assess } from '../points/doorbell/assessment';
 import { fold } from './fold';
 import { DEAD_BELL } from '../isolation/forTests';
@@ -238,8 +239,7 @@ describe('ladder and next move', () => {
     log.write('mountRecorded', { pointId: 'p', heightM: 1.2, level: 'yes', fixings: 'own', seal: 'topAndSides' });
     expect(say(move(log).words)).toBe('Switch way 7 on');
     log.write('circuitSwitched', { circuitId: 'c', to: 'on' });
-    const checks = ['lit', 'firstCharge', 'setting', 'ring', 'picture', 'doorVolts', 'report'] as const;
-    for (const check of checks) {
+    for (const { id: check } of checksOf(log.point)) {
       expect(move(log).rung).toBe('prove');
       log.write('checkDone', { pointId: 'p', check, result: 'passed' });
     }

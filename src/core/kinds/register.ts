@@ -30,7 +30,7 @@ import { placeLooked, supplyPlanned, switchTried, transformerDescribed } from '.
 import { meterDescribed, readingTaken } from './reading';
 import { customerDescribed, policyTaken, siteDescribed, visitPlanned } from './site';
 import { aimPlanned, missAccepted, obstacleStands, targetPlaced } from './yard';
-import { checkDone, failureAccepted, mountRecorded, pointLeft, stepTicked, waitStarted } from './work';
+import { checkDone, checkPutOff, failureAccepted, mountRecorded, pointLeft, stepTicked, waitStarted } from './work';
 
 /** The only list of kinds: what can happen in a job, each with the schema of its data. */
 export const ENTRY_KINDS = {
@@ -88,6 +88,7 @@ export const ENTRY_KINDS = {
   mountRecorded,
   waitStarted,
   checkDone,
+  checkPutOff,
   failureAccepted,
   handoverDescribed,
   pointLeft,

@@ -2,7 +2,7 @@ import { number, string } from 'yup';
 import { STEP_ROLES, type StepRole } from '../isolation';
 import { FIXINGS, SEALS } from '../mount';
 import { CHECK_IDS } from '../prove';
-import { LIMITS, TEXT, YES_NO, fact, schemasOf } from '../facts';
+import { LIMITS, TEXT, YES_NO, fact, isDay, schemasOf } from '../facts';
 import { exact, maybe, oneOf, reference } from './fields';
 import { SIGNED_HOWS, isSignaturePath } from './handover';
 import { PLACES } from './reading';
@@ -92,6 +92,17 @@ export const checkDone = exact({
       })
     : true,
 );
+
+/** Who looks at what was put off. */
+export const PUT_OFF_TO = ['crew', 'customer'] as const;
+
+/** A check that can’t be done now is put off to a day: the crew comes back, or the customer looks and sends a picture. */
+export const checkPutOff = exact({
+  pointId: reference(),
+  check: string<(typeof CHECK_IDS)[number]>().oneOf(CHECK_IDS).defined(),
+  on: string().test('day', 'no such day', isDay).defined(),
+  by: oneOf(PUT_OFF_TO),
+});
 
 /** A check that failed stays as it is: why, in words. Said of that one answer: a later one is looked at anew. */
 export const failureAccepted = exact({

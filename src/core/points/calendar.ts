@@ -2,6 +2,7 @@ import { said, type Text } from '../said';
 import type { Job } from '../job/job';
 import { checksOf } from './checks';
 import type { Point } from './point';
+import { putOffAmong } from './proving';
 
 /** Something of a job that comes due. */
 export interface Due {
@@ -31,6 +32,14 @@ const waitsAt = (point: Point): readonly Due[] =>
     ];
   });
 
+/** Checks that were put off, each to its day. */
+const putOffAt = (point: Point): readonly Due[] =>
+  putOffAmong(point, checksOf(point)).map(({ check, putOff: { data } }) => ({
+    id: `check-${point.id}-${check.id}`,
+    words: said('dueCheck', { point: point.name, what: check.name, by: data.by }),
+    when: { on: data.on },
+  }));
+
 const DAYS = ['trialEndsOn', 'batteryOn', 'cleaningOn'] as const;
 const daysAt = ({ id, name, handover }: Point): readonly Due[] =>
   DAYS.flatMap((what): readonly Due[] => {
@@ -45,5 +54,5 @@ export const dueOf = (job: Job): readonly Due[] => [
   ...(job.expectedAt === null
     ? []
     : [{ id: 'visit', words: said('dueVisit'), when: { at: job.expectedAt, minutes: VISIT_MINUTES } }]),
-  ...job.points.flatMap((point) => [...waitsAt(point), ...daysAt(point)]),
+  ...job.points.flatMap((point) => [...waitsAt(point), ...putOffAt(point), ...daysAt(point)]),
 ];

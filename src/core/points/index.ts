@@ -19,6 +19,7 @@ export type { Failure } from './proving';
 export type { AreaStanding, Missing, PointVerdict, Worry } from './climb';
 export { customerSheet, type CustomerSheet, type SwitchedOff } from './customerSheet';
 export { findingsOf, loadWords, roomWords, type PointFindings } from './findings';
+export { sensorBand } from './floodlightChecks';
 export { fixingOf, type FixingLine } from './fixing';
 export { ELSEWHERE, HUNT_DEFAULTS, busyWays, huntOf, wayOfId, wayText, type HuntStanding } from './hunting';
 export { ladderOf } from './ladder';

@@ -9,6 +9,7 @@ import type { EntryData } from '../kinds/register';
 import { cameraAt, groundAt, lensPlace } from '../yard';
 import { customerSheet } from './customerSheet';
 import { fixingOf } from './fixing';
+import { sensorBand } from './floodlightChecks';
 import { leadLeftM } from './plugFloodlight/outletFit';
 import { assess } from './doorbell/assessment';
 import { ladderOf } from './ladder';
@@ -175,6 +176,16 @@ describe('a floodlight with a plug at Mount', () => {
   it('has so much of its lead left for another spot', () => {
     // 2.5 m of lead, 1.2 m of way and 0.3 m for the drip loop
     expect(leadLeftM(wired().point)).toBeCloseTo(1, 9);
+  });
+  it('is predicted to fire as far as its sensor reaches as it hangs, and less nose-down', () => {
+    const log = wired();
+    const level = sensorBand(log.job, log.point);
+    if (!level) throw new Error('no band');
+    // 9 m from 2.9 m by what is assumed: 2° nose-down 7.6 m, a fifth less; at most 9.9 m, a fifth more
+    expect(level.low).toBeCloseTo(0.8 * (1.9 / Math.tan(Math.atan(1.9 / 9) + Math.PI / 90)), 6);
+    expect(level.high).toBeCloseTo(1.2 * 9.9, 6);
+    aimed(log).write('mountRecorded', { pointId: 'p', heightM: 2.9, panDeg: 20, downDeg: 10, sensorDownDeg: 8 });
+    expect(sensorBand(log.job, log.point)?.high).toBeLessThan(level.high);
   });
   it('stands on its bracket until that is taken off', () => {
     const log = wired();

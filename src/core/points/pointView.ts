@@ -18,6 +18,7 @@ export type Tick = Source & {
 export type CheckAnswer = Taken<'checkDone'>;
 export type AcceptedMiss = Taken<'missAccepted'>;
 export type AcceptedFailure = Taken<'failureAccepted'>;
+export type PutOff = Taken<'checkPutOff'>;
 export type Wait = Source & { readonly minutes: number };
 export type Left = Taken<'pointLeft'>;
 export type TakenWifi = Taken<'wifiRead'>;
@@ -78,6 +79,8 @@ export interface PointView {
   readonly approach: Facts<'approachDescribed'>;
   readonly yard: Yard;
   readonly waits: Readonly<Partial<Record<CheckId, Wait>>>;
+  /** Checks that were put off to a day. */
+  readonly putOff: Readonly<Partial<Record<CheckId, PutOff>>>;
   readonly checks: Readonly<Partial<Record<CheckId, CheckAnswer>>>;
   /** Failures that stay as they are, by the entry of the answer. */
   readonly accepted: Readonly<Record<string, AcceptedFailure>>;

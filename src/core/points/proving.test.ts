@@ -2,7 +2,10 @@ import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { NOBODY } from '../isolation';
 import { TestLog } from '../job/forTests';
-import { failuresOf } from './checks';
+import type { Check } from '../prove';
+import { dueOf } from './calendar';
+import { checksOf, failuresOf } from './checks';
+import { sensorBand } from './floodlightChecks';
 import { assess } from './doorbell/assessment';
 import { ladderOf } from './ladder';
 import { nextMove } from './nextMove';
@@ -14,9 +17,13 @@ function failed(): TestLog {
   const log = new TestLog()
     .write('siteDescribed', { region: 'na-120' })
     .write('pointAdded', { pointId: 'p', pointKind: 'plugFloodlight', name: 'Yard', boxId: 'b' })
-    .write('checkDone', { pointId: 'p', check: 'lamps', result: 'passed' })
-    .write('checkDone', { pointId: 'p', check: 'aimStill', result: 'passed' })
     .write('checkDone', { pointId: 'p', check: 'switches', result: 'failed', reason: 'dies with the hall’s switch' });
+  return passed(log, ({ id }) => id !== 'switches');
+}
+/** Passes the checks of its point. */
+function passed(log: TestLog, which: (check: Check) => boolean = () => true): TestLog {
+  for (const check of checksOf(log.point).filter(which))
+    log.write('checkDone', { pointId: log.point.id, check: check.id, result: 'passed' });
   return log;
 }
 const stand = (log: TestLog) => {
@@ -66,13 +73,58 @@ describe('what failed when it was proved', () => {
   });
 });
 
+describe('a check that is put off', () => {
+  const beforeDusk = () => passed(failed(), ({ id }) => id === 'switches');
+  const putOff = () => {
+    const log = new TestLog()
+      .write('siteDescribed', { region: 'na-120' })
+      .write('pointAdded', { pointId: 'p', pointKind: 'plugFloodlight', name: 'Yard', boxId: 'b' });
+    return passed(log, ({ id }) => id !== 'night').write('checkPutOff', {
+      pointId: 'p',
+      check: 'night',
+      on: '2026-12-01',
+      by: 'customer',
+    });
+  };
+  it('blocks nothing, and stays open in sight, also once it is handed over', () => {
+    const log = putOff();
+    const { prove, worries } = stand(log);
+    expect(prove?.state).toBe('done');
+    expect(say(prove?.words)).toBe('the picture is good after dusk: 1 December 2026');
+    expect(worries).toContain('putOff-night');
+    log.write('pointLeft', { pointId: 'p', copyGiven: true, remark: 'night check to come' });
+    expect(stand(log).worries).toContain('putOff-night');
+    expect(dueOf(log.job)).toMatchObject([{ id: 'check-p-night', when: { on: '2026-12-01' } }]);
+  });
+  it('is open no more once it was answered, and failed if it failed', () => {
+    const log = putOff().write('checkDone', { pointId: 'p', check: 'night', result: 'passed' });
+    expect(stand(log).worries).not.toContain('putOff-night');
+    expect(dueOf(log.job)).toEqual([]);
+    log.write('checkDone', { pointId: 'p', check: 'night', result: 'failed', reason: 'blurred: the film' });
+    expect(stand(log).prove?.state).toBe('held');
+  });
+  it('is asked while it is neither answered nor put off: nothing passes by itself', () => {
+    const log = beforeDusk();
+    const [night] = Object.entries(log.point.checks).filter(([id]) => id === 'night');
+    expect(night).toBeDefined();
+    log.write('entryStruck', { target: night?.[1]?.entryId ?? '' });
+    expect(stand(log).prove?.state).toBe('inHand');
+  });
+});
+
+describe('how far a sensor fires', () => {
+  it('is predicted only once a camera was chosen', () => {
+    expect(sensorBand(failed().job, failed().point)).toBeNull();
+  });
+});
+
 describe('a circuit that is still off', () => {
   it('leaves Prove open, however many checks are answered', () => {
     const log = new TestLog()
       .write('siteDescribed', { region: 'na-120' })
       .write('pointAdded', { pointId: 'f', pointKind: 'floodlight', name: 'Yard', boxId: 'b' })
       .write('circuitListed', { circuitId: 'c', way: '4', feeds: ['f'] });
-    for (const check of ['lamps', 'switches', 'aimStill'] as const)
+    for (const { id: check } of checksOf(log.point))
       log.write('checkDone', { pointId: 'f', check, result: 'skipped', reason: 'no power yet' });
     log.write('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true, guard: 'locked' });
     const { prove } = stand(log);

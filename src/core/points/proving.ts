@@ -6,7 +6,7 @@ import type { Mark, PointVerdict, Worry } from './climb';
 import { mark } from './marks';
 import { move } from './moves';
 import type { Point } from './point';
-import type { AcceptedFailure, CheckAnswer } from './pointView';
+import type { AcceptedFailure, CheckAnswer, PutOff } from './pointView';
 import { circuitsOfPoint } from './supplyOf';
 
 /** A check that failed: what was measured or seen outranks whatever was worked out. */
@@ -48,12 +48,33 @@ export function failedVerdict(failures: readonly Failure[]): PointVerdict | null
   };
 }
 
+/** A check that was put off, until it is answered. */
+export interface PutOffCheck {
+  readonly check: Check;
+  readonly putOff: PutOff;
+}
+
+export const putOffAmong = (point: Point, checks: readonly Check[]): readonly PutOffCheck[] =>
+  checks.flatMap((check) => {
+    const putOff = point.putOff[check.id];
+    return putOff && !point.checks[check.id] ? [{ check, putOff }] : [];
+  });
+
+/** What was put off stays open, also after the point was left. */
+export const putOffWorries = (point: Point, checks: readonly Check[]): readonly Worry[] =>
+  putOffAmong(point, checks).map(({ check, putOff: { data } }) => ({
+    id: `putOff-${check.id}`,
+    rung: 'prove',
+    words: said('putOffStaysOpen', { name: check.name, day: data.on, by: data.by }),
+  }));
+
 /** A circuit that feeds a point and was not switched on again. */
 const stillOff = (job: Job, point: Point) => circuitsOfPoint(job, point).find(({ state }) => state.state !== 'live');
 
 /** Prove, by the answers to its checks: all of them, and its circuit on. */
 export function proveMark(job: Job, point: Point, checks: readonly Check[]): Mark {
-  const given = checks.filter(({ id }) => point.checks[id]).length;
+  const off = putOffAmong(point, checks);
+  const given = checks.filter(({ id }) => point.checks[id]).length + off.length;
   const failures = failuresAmong(point, checks);
   const failed = failures.filter(({ accepted }) => !accepted).length;
   if (failed > 0) return mark('held', said('heldFailed', { failed }));
@@ -62,7 +83,11 @@ export function proveMark(job: Job, point: Point, checks: readonly Check[]): Mar
       ? mark('inHand', said('circuitStillOff'))
       : mark(
           'done',
-          failures.length > 0 ? said('checksLetStand', { failed: failures.length }) : said('checksGiven', { given }),
+          failures.length > 0
+            ? said('checksLetStand', { failed: failures.length })
+            : off[0]
+              ? said('putOffTo', { name: off[0].check.name, day: off[0].putOff.data.on })
+              : said('checksGiven', { given }),
         );
   return mark(
     given > 0 || Object.keys(point.waits).length > 0 ? 'inHand' : 'open',
@@ -89,7 +114,7 @@ export function atProve(job: Job, point: Point, checks: readonly Check[]): NextM
     );
   const failure = atFailure(point, checks);
   if (failure) return failure;
-  const open = checks.find(({ id }) => !point.checks[id]);
+  const open = checks.find(({ id }) => !point.checks[id] && !point.putOff[id]);
   if (!open) return null;
   if (open.answer.kind === 'wait' && point.waits[open.id])
     return move('prove', said('waitFirstCharge'), said('doAnotherPoint'), true);

@@ -28,7 +28,11 @@ export interface PointsSayings {
   circuitStands: { readonly circuit: Text; readonly state: Text };
   stepsDone: { readonly steps: number };
   contradictsAt: { readonly name: Text; readonly why: Text };
+  // proving
+  putOffTo: { readonly name: Text; readonly day: string };
+  putOffStaysOpen: { readonly name: Text; readonly day: string; readonly by: 'crew' | 'customer' };
   // calendar
+  dueCheck: { readonly point: string; readonly what: Text; readonly by: 'crew' | 'customer' };
   dueVisit: None;
   dueWait: { readonly point: string; readonly what: Text };
   dueDay: { readonly point: string; readonly what: 'trialEndsOn' | 'batteryOn' | 'cleaningOn' };

@@ -1,13 +1,13 @@
 import { NOBODY } from '../isolation';
 import type { Job } from '../job/job';
 import { alsoSaidWorries } from './alsoSaid';
-import { failuresOf } from './checks';
+import { checksOf, failuresOf } from './checks';
 import type { Worry } from './climb';
 import { climbOf } from './climbs';
 import type { Assessment } from './doorbell/assessment';
 import type { Point } from './point';
 import { lostWorries } from './mounting';
-import { failedWorries } from './proving';
+import { failedWorries, putOffWorries } from './proving';
 import { workWorries } from './sharedWorries';
 
 /** Everything open at a point, in the order of the ladder. What was surveyed and chosen is no worry once it is left. */
@@ -19,6 +19,7 @@ export function worriesOf(job: Job, point: Point, assessment: Assessment): reado
     ...workWorries(job, point),
     ...lostWorries(job, point),
     ...failedWorries(failuresOf(point)),
+    ...putOffWorries(point, checksOf(point)),
     ...alsoSaidWorries(job, point),
   ];
 }

@@ -14,6 +14,13 @@ export const CHECK_IDS = [
   'lamps',
   'switches',
   'aimStill',
+  'paired',
+  'phoneAway',
+  'faceParcel',
+  'film',
+  'sensorWalk',
+  'masks',
+  'night',
 ] as const;
 export type CheckId = (typeof CHECK_IDS)[number];
 
@@ -23,6 +30,10 @@ export type Answer =
   | { readonly kind: 'wait'; readonly minutes: number }
   | { readonly kind: 'seconds'; readonly most: number }
   | { readonly kind: 'volts'; readonly state: LastingState }
+  /** How far off the sensor fired, along the ground. */
+  | { readonly kind: 'metres' }
+  /** Only after dusk: now, or put off to a day. */
+  | { readonly kind: 'night' }
   /** Of a new transformer with nothing on it. */
   | { readonly kind: 'openVolts' };
 
@@ -34,7 +45,34 @@ export interface Check {
   readonly answer: Answer;
   /** Asked only where a transformer was replaced. */
   readonly newTransformer?: true;
+  /** Asked only where something is to be seen, or kept out of the picture. */
+  readonly aimed?: true;
 }
+
+const PAIRED: Check = {
+  id: 'paired',
+  name: said('codeScannedJoined'),
+  how: said('retriesInOrder'),
+  answer: { kind: 'yesNo' },
+};
+const PICTURE: Check = {
+  id: 'picture',
+  name: said('livePictureBoth'),
+  how: said('customersPhoneDoor'),
+  answer: { kind: 'yesNo' },
+};
+const PHONE_AWAY: Check = {
+  id: 'phoneAway',
+  name: said('phoneAwayIsTold'),
+  how: said('wifiOfPhoneOff'),
+  answer: { kind: 'yesNo' },
+};
+const NIGHT: Check = {
+  id: 'night',
+  name: said('pictureAfterDusk'),
+  how: said('litAndUnlit'),
+  answer: { kind: 'night' },
+};
 
 /** Of a doorbell, in the order in which they are gone through (domain/prove). */
 const DOORBELL_CHECKS: readonly Check[] = [
@@ -64,6 +102,7 @@ const DOORBELL_CHECKS: readonly Check[] = [
     how: said('upQuarterHour'),
     answer: { kind: 'wait', minutes: 15 },
   },
+  PAIRED,
   {
     id: 'setting',
     name: said('chimeSettingMatches'),
@@ -76,10 +115,12 @@ const DOORBELL_CHECKS: readonly Check[] = [
     how: said('cleanWithinTwo'),
     answer: { kind: 'seconds', most: 2 },
   },
+  PICTURE,
+  PHONE_AWAY,
   {
-    id: 'picture',
-    name: said('livePictureBoth'),
-    how: said('customersPhoneDoor'),
+    id: 'faceParcel',
+    name: said('facesParcelInFrame'),
+    how: said('realPeopleStand'),
     answer: { kind: 'yesNo' },
   },
   {
@@ -88,6 +129,7 @@ const DOORBELL_CHECKS: readonly Check[] = [
     how: said('meterDevicesTwo'),
     answer: { kind: 'volts', state: 'liveDay' },
   },
+  NIGHT,
   {
     id: 'warm',
     name: said('newTransformerWarm'),
@@ -104,7 +146,7 @@ const DOORBELL_CHECKS: readonly Check[] = [
 ];
 
 /** Of a floodlight camera: what is seen once it is switched on for good. */
-export const FLOODLIGHT_CHECKS: readonly Check[] = [
+const FLOODLIGHT_CHECKS: readonly Check[] = [
   {
     id: 'lamps',
     name: said('lampsOrVoice'),
@@ -117,6 +159,19 @@ export const FLOODLIGHT_CHECKS: readonly Check[] = [
     how: said('everySwitchInTurn'),
     answer: { kind: 'yesNo' },
   },
+  PAIRED,
+  { id: 'film', name: said('lensFilmIsOff'), how: said('filmStaysUnseen'), answer: { kind: 'yesNo' } },
+  PICTURE,
+  PHONE_AWAY,
+  { id: 'sensorWalk', name: said('sensorFires'), how: said('walkAcrossIt'), answer: { kind: 'metres' } },
+  {
+    id: 'masks',
+    name: said('masksZonesCopied'),
+    how: said('walkedPetsRoad'),
+    answer: { kind: 'yesNo' },
+    aimed: true,
+  },
+  NIGHT,
   {
     id: 'aimStill',
     name: said('aimStillHolds'),
@@ -124,6 +179,10 @@ export const FLOODLIGHT_CHECKS: readonly Check[] = [
     answer: { kind: 'yesNo' },
   },
 ];
+
+/** The checks of a floodlight camera. @param aimed something is to be seen by it, or kept out */
+export const floodlightChecks = (aimed: boolean): readonly Check[] =>
+  aimed ? FLOODLIGHT_CHECKS : FLOODLIGHT_CHECKS.filter((check) => !check.aimed);
 
 /** The checks of a doorbell. @param newTransformer a transformer was replaced there */
 export const doorbellChecks = (newTransformer: boolean): readonly Check[] =>

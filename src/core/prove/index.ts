@@ -1,8 +1,8 @@
 export {
   CHECK_IDS,
-  FLOODLIGHT_CHECKS,
   checkById,
   doorbellChecks,
+  floodlightChecks,
   type Answer,
   type Check,
   type CheckId,

@@ -1,7 +1,7 @@
 import { said, type Text } from '../said';
 import type { Check } from './checks';
 
-/** Volts that were predicted for a reading, 5 to 95 %. */
+/** What was predicted for a reading: volts, 5 to 95 %, or metres. */
 export interface PredictedBand {
   readonly low: number;
   readonly high: number;
@@ -19,9 +19,9 @@ const ok: FigureJudgement = { fits: true };
 const off = (why: Text): FigureJudgement => ({ fits: false, why });
 
 /**
- * Holds the figure of a check against its limit, or volts against what the device takes and against their predicted band.
+ * Holds the figure of a check against its limit or its predicted band, or volts against what the device takes too.
  * Volts that were predicted too low for the device fail all the same.
- * @param band predicted volts; null where nothing could be predicted
+ * @param band predicted; null where nothing could be predicted
  */
 export function judgeFigure(
   check: Check,
@@ -31,6 +31,10 @@ export function judgeFigure(
 ): FigureJudgement {
   if (check.answer.kind === 'seconds')
     return figure <= check.answer.most ? ok : off(said('sLongerS', { figure, most: check.answer.most }));
+  if (check.answer.kind === 'metres') {
+    if (!band || (figure >= band.low && figure <= band.high)) return ok;
+    return off(said('sensorFiredAt', { metres: figure, low: band.low, high: band.high }));
+  }
   if (check.answer.kind !== 'volts') return ok;
   const volts = figure.toFixed(1);
   if (door && figure < door.doorMinVolts) return off(said('vDeviceDrops', { volts, doorMinVolts: door.doorMinVolts }));

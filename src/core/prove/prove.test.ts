@@ -1,10 +1,10 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
-import { checkById, doorbellChecks } from './checks';
+import { checkById, doorbellChecks, floodlightChecks } from './checks';
 import { judgeFigure } from './judgeFigure';
 
-const check = (id: 'ring' | 'doorVolts' | 'lit') => {
+const check = (id: 'ring' | 'doorVolts' | 'lit' | 'sensorWalk') => {
   const found = checkById(id);
   if (!found) throw new Error(id);
   return found;
@@ -17,10 +17,14 @@ describe('checks', () => {
     expect(doorbellChecks(false).map(({ id }) => id)).toEqual([
       'lit',
       'firstCharge',
+      'paired',
       'setting',
       'ring',
       'picture',
+      'phoneAway',
+      'faceParcel',
       'doorVolts',
+      'night',
       'report',
     ]);
   });
@@ -29,6 +33,21 @@ describe('checks', () => {
     expect(asked[0]).toBe('newOpenVolts');
     expect(asked).toContain('warm');
     expect(asked).toHaveLength(doorbellChecks(false).length + 3);
+  });
+  it('ask for masks and zones only where something is to be seen, or kept out', () => {
+    const [aimed, not] = [floodlightChecks(true), floodlightChecks(false)].map((checks) => checks.map(({ id }) => id));
+    expect(aimed).toContain('masks');
+    expect(aimed?.filter((id) => !not?.includes(id))).toEqual(['masks']);
+  });
+  it('hold how far a sensor fired against how far it was predicted to', () => {
+    const band = { low: 6, high: 10 };
+    for (const metres of [6, 8, 10]) expect(judgeFigure(check('sensorWalk'), metres, band, null).fits).toBe(true);
+    expect(inWords(judgeFigure(check('sensorWalk'), 3, band, null), say)).toEqual({
+      fits: false,
+      why: 'It fired as far as 9.8 ft; 19.7 ft to 32.8 ft were predicted: is it level, is something in its way?',
+    });
+    expect(judgeFigure(check('sensorWalk'), 14, band, null).fits).toBe(false);
+    expect(judgeFigure(check('sensorWalk'), 3, null, null).fits).toBe(true);
   });
   it('take a ring within two seconds', () => {
     expect(judgeFigure(check('ring'), 2, null, door)).toEqual({ fits: true });

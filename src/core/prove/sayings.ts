@@ -27,7 +27,22 @@ export interface ProveSayings {
   everySwitchInTurn: None;
   aimStillHolds: None;
   handlingTurnsHead: None;
+  codeScannedJoined: None;
+  retriesInOrder: None;
+  phoneAwayIsTold: None;
+  wifiOfPhoneOff: None;
+  pictureAfterDusk: None;
+  litAndUnlit: None;
+  facesParcelInFrame: None;
+  realPeopleStand: None;
+  lensFilmIsOff: None;
+  filmStaysUnseen: None;
+  sensorFires: None;
+  walkAcrossIt: None;
+  masksZonesCopied: None;
+  walkedPetsRoad: None;
   // judgeFigure
+  sensorFiredAt: { readonly metres: number; readonly low: number; readonly high: number };
   sLongerS: { readonly figure: number; readonly most: number };
   vDeviceDrops: { readonly volts: Text; readonly doorMinVolts: number };
   vDeviceTakes: { readonly volts: Text; readonly doorMaxVolts: number };

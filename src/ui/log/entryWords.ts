@@ -52,6 +52,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   mountRecorded: jobWords.mounting,
   waitStarted: jobWords.timer,
   checkDone: jobWords.check,
+  checkPutOff: jobWords.checkPutOff,
   failureAccepted: jobWords.failureLetStand,
   missAccepted: jobWords.missLetStand,
   approachDescribed: jobWords.approach,

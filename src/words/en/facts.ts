@@ -263,7 +263,7 @@ export const factWords: FactWords = {
     mountedOn: { is: 'mounted on', answers: { wall: 'wall', eave: 'eave', post: 'post' } },
     fixtureHeightM: 'height over the ground',
     overhangM: 'eave stands out',
-    fallPercent: 'ground falls away from the wall',
+    fallPercent: 'yard falls away from the wall',
     wallBearingDeg: 'the wall looks to (compass)',
     switchedBy: 'switch that turns it off',
     shouldSee: {
@@ -412,7 +412,7 @@ export const factWords: FactWords = {
     },
     distanceM: 'how far, along the ground',
     turnDeg: 'to the right, looking out',
-    groundM: 'its ground over that below the lens',
+    groundM: 'stands higher than below the lens',
     how: { is: 'measured by', answers: { paced: 'paces', taped: 'tape' } },
     gone: { is: 'not to be looked at any more', answers: YES_NO },
     wants: {

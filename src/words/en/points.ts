@@ -29,6 +29,11 @@ export const points: Sentences<PointsSayings> = {
   circuitStands: ({ circuit, state }) => `${circuit}, ${state}`,
   stepsDone: ({ steps }, t) => t.count(steps, { one: 'step', other: 'steps' }),
   contradictsAt: ({ name, why }) => `${capital(name)}: ${why}.`,
+  putOffTo: ({ name, day }, t) => `${lowerFirst(name)}: ${t.day(day)}`,
+  putOffStaysOpen: ({ name, day, by }, t) =>
+    `${name}: on ${t.day(day)}, ${by === 'crew' ? 'by a return visit' : 'by the customer, who sends a picture'}.`,
+  dueCheck: ({ point, what, by }) =>
+    `${point}: ${lowerFirst(what)}${by === 'crew' ? '' : ', picture sent by the customer'}`,
   dueVisit: 'Visit',
   dueWait: ({ point, what }) => `${point}: ${lowerFirst(what)}`,
   dueDay: ({ point, what }) => `${point}: ${DUE_WORDS[what]}`,

@@ -28,7 +28,24 @@ export const prove: Sentences<ProveSayings> = {
   aimStillHolds: 'Aim looked at again after its code was scanned',
   handlingTurnsHead: 'Handling turns the head: hold its live picture against the plan at Mount.',
   everySwitchInTurn: 'Each switch of the house near it, in turn, while it is on.',
+  codeScannedJoined: 'Its code is scanned, it joined the house’s Wi-Fi',
+  retriesInOrder:
+    'If not, in this order: nearer to the router, the other band, the phone’s permissions, the code in better light, reset.',
+  phoneAwayIsTold: 'A phone away from the house’s Wi-Fi is told, and sees',
+  wifiOfPhoneOff: 'Turn the phone’s Wi-Fi off and try it once more.',
+  pictureAfterDusk: 'The picture is good after dusk',
+  litAndUnlit: 'With its lamps and without. Before dusk: put it off to a day, or let the customer send a picture.',
+  facesParcelInFrame: 'Faces and a parcel are in frame',
+  realPeopleStand: 'Somebody tall and somebody short, close up and a step back, and a parcel on the mat.',
+  lensFilmIsOff: 'The film is off its lens',
+  filmStaysUnseen: 'Left on, it blurs the night picture first.',
+  sensorFires: 'Its sensor fires',
+  walkAcrossIt: 'Walk across before it, farther off each time: write down the farthest that it fired at.',
+  masksZonesCopied: 'Masks and zones are copied, and walked',
+  walkedPetsRoad: 'By the figures of Mount. Pets and the road thought of.',
   // prove/judgeFigure
+  sensorFiredAt: ({ metres, low, high }, t) =>
+    `It fired as far as ${t.length(metres)}; ${t.length(low)} to ${t.length(high)} were predicted: is it level, is something in its way?`,
   sLongerS: ({ figure, most }) => `${figure} s is longer than ${most} s.`,
   vDeviceDrops: ({ volts, doorMinVolts }, t) =>
     `${volts} V: the device drops out under ${t.number(doorMinVolts, 1)} V.`,

@@ -1,7 +1,7 @@
 import { said } from '../../said';
-import { FLOODLIGHT_CHECKS } from '../../prove';
 import type { PointClimb } from '../climb';
 import { fixtureForCustomer } from '../fixtureForCustomer';
+import { checksAtSpot } from '../floodlightChecks';
 import { planStop, uncheckedOf } from '../findings';
 import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
 import type { Floodlight } from './floodlight';
@@ -19,7 +19,7 @@ export const floodlightClimb: PointClimb<Floodlight> = {
   mark: (rung, standing) => FLOODLIGHT_MARKS[rung](standing),
   nextMove: floodlightMove,
   worries: floodlightWorries,
-  checks: () => FLOODLIGHT_CHECKS,
+  checks: checksAtSpot,
   forCustomer: (point) => fixtureForCustomer(point, said('wayOnDusk'), said('internetThenWay')),
   toTell: () => [BY_ITS_CIRCUIT, said('keepSwitchWithoutPower'), SEES_AND_HEARS],
   heldBy: (_job, point) => floodlightHeldBy(point),

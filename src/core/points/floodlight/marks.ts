@@ -2,9 +2,9 @@ import { answerName } from '../../kinds/factText';
 import { said } from '../../said';
 import { feedCase } from '../../junction';
 import type { Rung } from '../../kinds/rungs';
-import { FLOODLIGHT_CHECKS } from '../../prove';
 import { boxSurveyOf } from '../boxOf';
 import type { Mark, Standing } from '../climb';
+import { checksAtSpot } from '../floodlightChecks';
 import { isolateMark, leaveMark, mark, wireMark } from '../marks';
 import { asItCameMark } from '../mounting';
 import { proveMark } from '../proving';
@@ -36,6 +36,6 @@ export const FLOODLIGHT_MARKS: { readonly [R in Rung]: (standing: Standing<Flood
   isolate: isolateMark,
   wire: wireMark,
   mount: ({ job, point }) => asItCameMark(job, point),
-  prove: ({ job, point }) => proveMark(job, point, FLOODLIGHT_CHECKS),
+  prove: ({ job, point }) => proveMark(job, point, checksAtSpot(point)),
   leave: ({ point }) => leaveMark(point),
 };

@@ -2,8 +2,8 @@ import { said } from '../../said';
 import { feedCase } from '../../junction';
 import type { NextMove } from '../../kinds/rungs';
 import { boxSurveyOf } from '../boxOf';
-import { FLOODLIGHT_CHECKS } from '../../prove';
 import type { Standing } from '../climb';
+import { checksAtSpot } from '../floodlightChecks';
 import { planStop } from '../findings';
 import { pointSteps } from '../planOf';
 import { isolateMark } from '../marks';
@@ -36,7 +36,7 @@ export function floodlightMove(standing: Standing<Floodlight>): NextMove {
   return (
     atWire(job, point, who, HANGS) ??
     atAsItCame(job, point) ??
-    atProve(job, point, FLOODLIGHT_CHECKS) ??
+    atProve(job, point, checksAtSpot(point)) ??
     move('leave', said('handOverSheet'), said('printCustomerKeeps'))
   );
 }

@@ -1,7 +1,7 @@
 import { said } from '../../said';
-import { FLOODLIGHT_CHECKS } from '../../prove';
 import type { PointClimb } from '../climb';
 import { fixtureForCustomer } from '../fixtureForCustomer';
+import { checksAtSpot } from '../floodlightChecks';
 import { findingsOf, planStop } from '../findings';
 import { customerWorries, ruleWorry, wifiWorries } from '../sharedWorries';
 import { SEES_AND_HEARS } from '../tellings';
@@ -23,7 +23,7 @@ export const plugFloodlightClimb: PointClimb<PlugFloodlight> = {
     ...wifiWorries(job, point),
     ...findingsOf(job, point).planned.map(ruleWorry('choose')),
   ],
-  checks: () => FLOODLIGHT_CHECKS,
+  checks: checksAtSpot,
   heldBy: plugHeldBy,
   parts: plugParts,
   forCustomer: (point) => fixtureForCustomer(point, said('plugInDusk'), said('internetThenPlug')),

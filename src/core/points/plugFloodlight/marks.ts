@@ -1,8 +1,8 @@
 import { said } from '../../said';
 import type { Rung } from '../../kinds/rungs';
-import { FLOODLIGHT_CHECKS } from '../../prove';
 import type { Mark, Standing } from '../climb';
 import { isolateMark, leaveMark, mark, wireMark } from '../marks';
+import { checksAtSpot } from '../floodlightChecks';
 import { asItCameMark } from '../mounting';
 import { proveMark } from '../proving';
 import { missingAtPlugSpot } from './look';
@@ -31,6 +31,6 @@ export const PLUG_MARKS: { readonly [R in Rung]: (standing: Standing<PlugFloodli
   isolate: isolateMark,
   wire: wireMark,
   mount: ({ job, point }) => asItCameMark(job, point),
-  prove: ({ job, point }) => proveMark(job, point, FLOODLIGHT_CHECKS),
+  prove: ({ job, point }) => proveMark(job, point, checksAtSpot(point)),
   leave: ({ point }) => leaveMark(point),
 };

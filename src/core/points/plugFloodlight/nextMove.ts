@@ -1,7 +1,7 @@
 import { said } from '../../said';
 import type { NextMove } from '../../kinds/rungs';
-import { FLOODLIGHT_CHECKS } from '../../prove';
 import type { Standing } from '../climb';
+import { checksAtSpot } from '../floodlightChecks';
 import { planStop } from '../findings';
 import { atLook, atWire, move } from '../moves';
 import { atAsItCame } from '../mounting';
@@ -25,7 +25,7 @@ export function plugMove({ job, point, who }: Standing<PlugFloodlight>): NextMov
   return (
     atWire(job, point, who, 'outlet') ??
     atAsItCame(job, point) ??
-    atProve(job, point, FLOODLIGHT_CHECKS) ??
+    atProve(job, point, checksAtSpot(point)) ??
     move('leave', said('handOverSheet'), said('printCustomerKeeps'))
   );
 }

@@ -15,6 +15,7 @@ import { circuitsOfPoint } from '../supplyOf';
 import { worriesOf } from '../worries';
 import { plugChoiceOf, plugOptions } from './choice';
 import { leadReaches, outletFit } from './outletFit';
+import { checksOf } from '../checks';
 import { clipsFor } from './plan';
 import type { PlugFloodlight } from './plugFloodlight';
 
@@ -107,7 +108,7 @@ describe('a floodlight with a plug', () => {
       expect(move(log).rung).toBe('mount');
       log.write('mountRecorded', { pointId, ...facts });
     }
-    for (const check of ['lamps', 'switches', 'aimStill'] as const) {
+    for (const { id: check } of checksOf(log.point)) {
       expect(move(log).rung).toBe('prove');
       log.write('checkDone', { pointId, check, result: 'passed' });
     }

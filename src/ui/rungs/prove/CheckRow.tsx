@@ -4,13 +4,17 @@ import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
 import { useState } from 'react';
 import { format, parseISO } from 'date-fns';
+import { lengthsOf } from '@/core/job';
 import { TEXT, type EntryData } from '@/core/kinds';
 import type { Check } from '@/core/prove';
+import { lengthText, type LengthSystem } from '@/core/units';
 import { AskForm } from '../../form/AskForm';
 import { textField } from '../../form/fields';
 import { useJob } from '../../log/JobContext';
 import type { Answered, OwnAnswers } from './answered';
 import { LetItStand } from './LetItStand';
+import { MetresAnswer } from './MetresAnswer';
+import { PutOffAnswer } from './PutOffAnswer';
 import { SecondsAnswer } from './SecondsAnswer';
 import { WaitTimer } from './WaitTimer';
 
@@ -31,13 +35,18 @@ interface Props {
   readonly own: OwnAnswers;
 }
 
+const figureText = (figure: number, { answer }: Check, lengths: LengthSystem): string =>
+  answer.kind === 'metres' ? lengthText(figure, lengths) : `${figure} ${answer.kind === 'seconds' ? 's' : 'V'}`;
+
 /** One check: how it is done, its figure against its limit, and no way to pass it by default. */
 export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Beside } }: Props) {
   const say = useSay();
-  const { point, write } = useJob();
+  const { job, point, write } = useJob();
+  const lengths = lengthsOf(job);
   const [opened, setOpened] = useState(false);
   const answer = point.checks[check.id];
   const wait = point.waits[check.id];
+  const putOff = answer ? undefined : point.putOff[check.id];
   const done = (data: Answered) => {
     write('checkDone', { pointId: point.id, check: check.id, ...data });
     setOpened(false);
@@ -51,10 +60,10 @@ export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Beside 
         {answer && (
           <span className={`pill-flat ${RESULT_COLOURS[answer.data.result]}`}>
             {RESULT_WORDS[answer.data.result]}
-            {answer.data.figure !== undefined &&
-              `, ${answer.data.figure} ${check.answer.kind === 'seconds' ? 's' : 'V'}`}
+            {answer.data.figure !== undefined && `, ${figureText(answer.data.figure, check, lengths)}`}
             {answer.data.bandLow !== undefined &&
               answer.data.bandHigh !== undefined &&
+              check.answer.kind !== 'metres' &&
               proveWords.inToV({ bandLow: answer.data.bandLow.toFixed(1), bandHigh: answer.data.bandHigh.toFixed(1) })}
           </span>
         )}
@@ -74,6 +83,16 @@ export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Beside 
           </Button>
         )}
       </div>
+      {putOff && (
+        <p className="straw-ink">
+          {(putOff.data.by === 'crew' ? proveWords.putOffToUs : proveWords.putOffToCustomer)({
+            on: format(parseISO(putOff.data.on), 'd MMM yyyy'),
+          })}{' '}
+          <Button variant="link" onClick={() => write('entryStruck', { target: putOff.entryId })}>
+            {proveWords.again}
+          </Button>
+        </p>
+      )}
       {answer?.data.reason && <p>{answer.data.reason}</p>}
       {answer?.data.result === 'failed' && <LetItStand answer={answer} />}
       {!answer && (next || opened) && (
@@ -82,14 +101,12 @@ export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Beside 
           {Beside && <Beside check={check} />}
           {check.answer.kind === 'wait' &&
             (wait ? <WaitTimer wait={wait} /> : <Start check={check} minutes={check.answer.minutes} />)}
+          {check.answer.kind === 'metres' && <MetresAnswer check={check} onDone={done} />}
+          {check.answer.kind === 'night' && !putOff && <PutOffAnswer check={check} />}
           {check.answer.kind === 'seconds' && <SecondsAnswer check={check} onDone={done} />}
           {check.answer.kind === 'volts' && Volts && <Volts check={check} state={check.answer.state} onDone={done} />}
           {check.answer.kind === 'openVolts' && OpenVolts && <OpenVolts check={check} onDone={done} />}
-          <Verdicts
-            about={check.id}
-            pass={check.answer.kind === 'yesNo' || check.answer.kind === 'wait'}
-            onDone={done}
-          />
+          <Verdicts about={check.id} pass={['yesNo', 'wait', 'night'].includes(check.answer.kind)} onDone={done} />
         </>
       )}
     </li>

@@ -6,6 +6,7 @@ import { useJob } from '../../log/JobContext';
 import { OpenPlaces } from '../../proof/OpenPlaces';
 import type { OwnAnswers } from './answered';
 import { CheckRow } from './CheckRow';
+import { PassTogether } from './PassTogether';
 
 const NOTHING_OWN: OwnAnswers = {};
 
@@ -18,7 +19,9 @@ export function ProveBench({ own = NOTHING_OWN }: { readonly own?: OwnAnswers })
   const live = named && off.length === 0;
   const open = pointSteps(point).filter(({ id }) => !point.ticks[id]).length;
   const checks = checksOf(point);
-  const next = checks.find(({ id }) => !point.checks[id]);
+  const next = checks.find(({ id }) => !point.checks[id] && !point.putOff[id]);
+  // What is looked at or tried without a figure; what waits, or needs the dark, is asked by itself
+  const plain = checks.filter(({ id, answer }) => answer.kind === 'yesNo' && !point.checks[id]);
   const failed = failuresOf(point).filter(({ accepted }) => !accepted).length;
   return (
     <>
@@ -51,6 +54,7 @@ export function ProveBench({ own = NOTHING_OWN }: { readonly own?: OwnAnswers })
           })}
         </p>
       )}
+      {(live || !named) && <PassTogether checks={plain} />}
       <ol className="checks">
         {checks.map((check, i) => (
           <CheckRow key={check.id} check={check} number={i + 1} next={check === next && (live || !named)} own={own} />

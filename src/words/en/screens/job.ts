@@ -59,6 +59,7 @@ export const job = {
   sitePlan: 'plan of the site',
   pointOnPlan: 'point on the plan',
   whatComesDue: 'what comes due',
+  checkPutOff: 'check put off',
   handingOver: 'handing over',
   photo: 'photo',
   photosMarks: 'photo’s marks',

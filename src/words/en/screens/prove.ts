@@ -4,6 +4,17 @@ import { parts, type Slots } from '../../parts';
 export const prove = {
   thatIsAsIt: 'That is as it should be.',
   secondsUntilItRings: 'seconds until it rings',
+  predictedToFire: ({ low, high }: { readonly low: string; readonly high: string }) =>
+    `Predicted as it hangs: ${low} to ${high}.`,
+  farthestFired: 'farthest it fired at',
+  duskToday: ({ time }: { readonly time: string }) => `Dusk is at ${time} today.`,
+  afterDusk: ({ time }: { readonly time: string }) => `It is after dusk, which was at ${time}: look now.`,
+  putOffTo: 'put off to',
+  weComeBack: 'We come back',
+  customerSendsPicture: 'The customer sends a picture',
+  putOffToUs: ({ on }: { readonly on: string }) => `Put off to ${on}: we come back.`,
+  putOffToCustomer: ({ on }: { readonly on: string }) => `Put off to ${on}: the customer sends a picture.`,
+  allSeen: ({ count }: { readonly count: number }) => `All ${count} of these were seen`,
   writeItDown: 'Write it down',
   toV: ({ low, high }: { readonly low: string; readonly high: string }) => `${low} to ${high} V`,
   theMainsReadBeside: 'The mains read beside it narrows that.',

@@ -1,0 +1,26 @@
+'use client';
+import { proveWords } from '@/words/screens';
+import { Button } from 'react-bootstrap';
+import type { Check } from '@/core/prove';
+import { useJob } from '../../log/JobContext';
+import { useSay } from '../../log/useSay';
+
+/** Checks that want no figure and are still open, at one tap: each is written by itself, and struck by itself. */
+export function PassTogether({ checks }: { readonly checks: readonly Check[] }) {
+  const say = useSay();
+  const { point, write } = useJob();
+  if (checks.length < 2) return null;
+  return (
+    <p className="pass-together" data-testid="pass-together">
+      <Button
+        variant="secondary"
+        onClick={() => {
+          for (const { id } of checks) write('checkDone', { pointId: point.id, check: id, result: 'passed' });
+        }}
+      >
+        {proveWords.allSeen({ count: checks.length })}
+      </Button>{' '}
+      <span className="small soft">{checks.map(({ name }) => say(name)).join(' · ')}</span>
+    </p>
+  );
+}
