@@ -106,7 +106,10 @@ export function writingOf(locale: string): Writing {
     count: (value, forms) => `${number(value)} ${forms[plural.select(value)] ?? forms.other}`,
     list: (items) => and.format(items),
     // A day has no hour that another time zone could move it by
-    day: (iso) => days.format(new Date(`${iso}T00:00:00Z`)),
+    day: (iso) => {
+      const day = new Date(`${iso}T00:00:00Z`);
+      return Number.isNaN(day.getTime()) ? iso : days.format(day);
+    },
   };
 }
 

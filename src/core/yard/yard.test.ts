@@ -132,6 +132,16 @@ describe('the aim that is proposed', () => {
   it('is none without anything to see', () => {
     expect(proposeAim(yard([]), 2.9)).toBeNull();
   });
+  it('keeps the picture level under an eave where that shows as much: a head that turns there leans it', () => {
+    const scene = yard([target('gate', 7, 28), target('door', 5, -20)], [], {
+      surface: 'eave',
+      camera: { ...CAMERA, headDownDeg: 90 },
+    });
+    const aim = proposeAim(scene, 2.7);
+    if (!aim) throw new Error('nothing is proposed');
+    expect(missOf(scene, aim)).toEqual([null, null]);
+    expect(Math.abs(cameraAt(scene, aim).rollDeg)).toBeLessThan(3);
+  });
   it('turns the picture the right way up under an eave', () => {
     const camera = cameraAt(yard([], [], { surface: 'eave' }), { lensM: 2.7, panDeg: 0, jointDeg: 60 });
     expect(camera.isTurned).toBe(true);

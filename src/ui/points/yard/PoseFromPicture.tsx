@@ -4,7 +4,7 @@ import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } fr
 import { Button } from 'react-bootstrap';
 import { landmarksOf, pictureOf, type Landmark, type OwnPicture, type Scene } from '@/core/yard';
 import { PicturePaths } from './PicturePaths';
-import { usePhotos } from '../../photo/usePhotos';
+import { KeepPhoto } from '../../photo/KeepPhoto';
 import { useSeeingWorker } from '../../seeing/useSeeingWorker';
 import { degreeText, turnText } from './yardText';
 
@@ -57,8 +57,6 @@ async function shotOf(file: File): Promise<Shot | null> {
 /** How the head hangs by its own picture: a screenshot is taken in, known places are pointed at, the plan’s lines tell whether it is true. */
 export function PoseFromPicture({ scene, lensM, name, onFound }: Props) {
   const worker = useSeeingWorker();
-  const photos = usePhotos();
-  const keptFiles = useRef(new Set<File>());
   const input = useRef<HTMLInputElement>(null);
   const [shot, setShot] = useState<Shot | null>(null);
   const [fault, setFault] = useState<string | null>(null);
@@ -118,11 +116,6 @@ export function PoseFromPicture({ scene, lensM, name, onFound }: Props) {
         downDeg: Number(pose.pose.tiltDownDeg.toFixed(1)),
         rollDeg: Number(pose.pose.rollDeg.toFixed(1)),
       });
-    // What the aim was told by stays with the job
-    if ('pose' in pose && shot && !keptFiles.current.has(shot.file)) {
-      keptFiles.current.add(shot.file);
-      photos.add([shot.file]);
-    }
   };
   const tapped = (event: PointerEvent<SVGSVGElement>) => {
     const landmark = landmarks.find(({ id }) => id === picked);
@@ -149,6 +142,8 @@ export function PoseFromPicture({ scene, lensM, name, onFound }: Props) {
     found && 'pose' in found ? pictureOf(scene, { lensM, panDeg: 0, jointDeg: 0, measured: found.pose }) : null;
   return (
     <div className="pose-from" data-testid="pose">
+      {/* What an aim was told by stays with the job */}
+      {shot && found && 'pose' in found && <KeepPhoto file={shot.file} />}
       <input
         ref={input}
         type="file"
