@@ -11,7 +11,8 @@ export function PassTogether({ checks }: { readonly checks: readonly Check[] }) 
   const { point, write } = useJob();
   if (checks.length < 2) return null;
   return (
-    <p className="pass-together" data-testid="pass-together">
+    <section className="block-top" data-testid="pass-together">
+      <p className="small soft">{checks.map(({ name }) => say(name)).join(' · ')}</p>
       <Button
         variant="secondary"
         onClick={() => {
@@ -19,8 +20,7 @@ export function PassTogether({ checks }: { readonly checks: readonly Check[] }) 
         }}
       >
         {proveWords.allSeen({ count: checks.length })}
-      </Button>{' '}
-      <span className="small soft">{checks.map(({ name }) => say(name)).join(' · ')}</span>
-    </p>
+      </Button>
+    </section>
   );
 }

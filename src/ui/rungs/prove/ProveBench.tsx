@@ -54,12 +54,12 @@ export function ProveBench({ own = NOTHING_OWN }: { readonly own?: OwnAnswers })
           })}
         </p>
       )}
-      {(live || !named) && <PassTogether checks={plain} />}
       <ol className="checks">
         {checks.map((check, i) => (
           <CheckRow key={check.id} check={check} number={i + 1} next={check === next && (live || !named)} own={own} />
         ))}
       </ol>
+      {(live || !named) && <PassTogether checks={plain} />}
     </>
   );
 }
