@@ -19,7 +19,7 @@ import { FieldGroup } from '../../form/FieldGroup';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
 import { now } from '../../log/clock';
-import { almanacOf, duskOf } from './almanac';
+import { almanacOf, duskOf } from '../../seeing/almanac';
 import { LeanFromPhone } from './LeanFromPhone';
 import { LightNextDoor } from './LightNextDoor';
 import { MasksAndZones } from './MasksAndZones';

@@ -7,7 +7,7 @@ import type { Check } from '@/core/prove';
 import { DayField } from '../../form/DayField';
 import { useJob } from '../../log/JobContext';
 import { now } from '../../log/clock';
-import { duskOf } from '../../points/yard/almanac';
+import { duskOf } from '../../seeing/almanac';
 
 const DAY = 'yyyy-MM-dd';
 
