@@ -192,6 +192,9 @@ export class Climber {
       if (id === 'ring') {
         await screen.type('seconds until it rings', '1');
         await screen.press('Write it down', row);
+      } else if (id === 'sensorWalk') {
+        await screen.type('farthest it fired at', '28 ft');
+        await screen.press('Write it down', row);
       } else if (id === 'doorVolts') {
         await screen.press('Skip', row);
         await screen.type('why skipped', 'no meter at the door');

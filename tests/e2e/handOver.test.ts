@@ -25,12 +25,12 @@ describe('handing over', () => {
     const { screen, go } = stage();
     await go('Eider Yard', '?point=drive&rung=leave');
     await screen.page.$eval('input[type=date]', (field) => {
-      (field).focus();
-      (field).value = '2027-02-28';
+      field.focus();
+      field.value = '2027-02-28';
     });
-    await screen.page.$eval('input[type=date]', (field) => (field).blur());
+    await screen.page.$eval('input[type=date]', (field) => field.blur());
     await screen.kept();
-    const calendar = await screen.page.$eval('[data-testid=comes-due] a', (link) => (link).href);
+    const calendar = await screen.page.$eval('[data-testid=comes-due] a', (link) => link.href);
     const answer = await fetch(calendar);
     expect(answer.headers.get('content-type')).toContain('text/calendar');
     expect(eventsIn(await answer.text()).map(({ startDate }) => startDate.toString())).toContain('2027-02-28');
