@@ -49,6 +49,7 @@ export {
   STEEP_DEG,
   askedPxPerM,
   hiddenBehind,
+  jointMissDeg,
   lensForFace,
   lensInside,
   seenTargets,

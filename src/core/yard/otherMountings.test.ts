@@ -4,7 +4,7 @@ import { CAMERA, target } from './forTests';
 import { onBracket, otherMountings, type ListedCamera } from './otherMountings';
 import { proposeAim } from './proposeAim';
 import { cameraAt, lensPlace, type Scene, type Target } from './scene';
-import { seenTargets } from './seenTarget';
+import { jointMissDeg, seenTargets } from './seenTarget';
 import { isSensed } from './sensor';
 import { zonesOf } from './zones';
 
@@ -85,6 +85,19 @@ describe('what would show more from a spot', () => {
     expect(turn(right)).toBeLessThan(66);
     // At most 45° left and 20° back
     expect(turn(left)).toBeCloseTo(335, 9);
+  });
+});
+
+describe('a joint', () => {
+  it('stops short of what it can’t be turned to: the nearest that it comes, in degrees', () => {
+    // At 20° of its own to either side, level with a face at 80°: 60° short
+    const level = yard([], { camera: { ...CAMERA, panDeg: 20 } });
+    const there = target('g', 6, 80, { groundM: 1.4 });
+    const turned =
+      (Math.atan2(6 * Math.sin((80 * Math.PI) / 180), 6 * Math.cos((80 * Math.PI) / 180) - 0.15) * 180) / Math.PI;
+    expect(jointMissDeg(level, { lensM: 2.9 }, there)).toBeCloseTo(turned - 20, 6);
+    expect(jointMissDeg(yard([]), { lensM: 2.9 }, there)).toBeCloseTo(0, 6);
+    expect(jointMissDeg(onBracket(level, set(corner, 'right')), { lensM: 2.9 }, there)).toBeLessThan(turned - 60);
   });
 });
 

@@ -1,5 +1,6 @@
 import {
   PIXEL_CLASSES,
+  aimAt,
   degreesOf,
   isHidden,
   isInside,
@@ -15,6 +16,8 @@ import {
   boxOf,
   cameraAt,
   isItself,
+  jointOf,
+  mountingOf,
   lensPlace,
   standing,
   targetPlace,
@@ -39,6 +42,10 @@ export interface SeenTarget {
 
 /** From here on a face is seen badly, and from there only caps (domain/mount). */
 export const STEEP_DEG = { badly: 20, caps: 30 } as const;
+
+/** By how much a head misses a target where its joint comes nearest to it, degrees; 0 where it looks straight at it. */
+export const jointMissDeg = (scene: Scene, aim: Pick<Aim, 'lensM'>, target: Target): number =>
+  aimAt(mountingOf(scene), lensPlace(scene, aim), jointOf(scene.camera), targetPlace(scene, target)).missDeg;
 
 /** Lower than this a fixture is in reach of hands: an engineering default, metres. */
 const LEAST_LENS_M = 2;

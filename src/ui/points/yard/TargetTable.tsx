@@ -7,6 +7,7 @@ import {
   hiddenBehind,
   isVisited,
   isSensed,
+  jointMissDeg,
   lensForFace,
   luxAt,
   type Aim,
@@ -15,7 +16,10 @@ import {
   type SeenTarget,
 } from '@/core/yard';
 import { lengthText, type LengthSystem } from '@/core/units';
-import { luxText, percentText } from './yardText';
+import { degreeText, luxText, percentText } from './yardText';
+
+/** A joint that comes nearer brings it into the picture. */
+const WORTH_SAYING_DEG = 1;
 
 interface Props {
   readonly scene: Scene;
@@ -43,8 +47,10 @@ export function TargetTable({ scene, aim, seen, doubt, name, fineness, lengths, 
         const by = hiddenBehind(scene, aim, target);
         return by ? yardWords.missHidden({ what: name(by) }) : yardWords.missHouse;
       }
-      case 'outOfPicture':
-        return yardWords.missOut;
+      case 'outOfPicture': {
+        const deg = jointMissDeg(scene, aim, target);
+        return deg < WORTH_SAYING_DEG ? yardWords.missOut : yardWords.missOutBy({ deg: degreeText(deg) });
+      }
       case 'tooCoarse':
         return yardWords.missCoarse({
           got: (point.pixelsPerMetre ?? 0).toFixed(0),

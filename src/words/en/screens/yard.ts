@@ -28,6 +28,7 @@ export const yard = {
   missHidden: ({ what }: { readonly what: string }) => `hidden by the ${what}`,
   missHouse: 'behind the wall',
   missOut: 'out of the picture',
+  missOutBy: ({ deg }: { readonly deg: string }) => `out of the picture: its joint stops ${deg} short of it`,
   missCoarse: ({ got, asked }: { readonly got: string; readonly asked: string }) => `${got} px/m of ${asked}`,
   missShows: 'in the picture',
   coarse: 'something moves',
