@@ -129,8 +129,9 @@ export const pointLeft = exact({
   const { signed, signature, unsignedWhy } = data;
   const refuse = (field: string, message: string) =>
     context.createError({ path: context.path ? `${context.path}.${field}` : field, message });
-  if (signed === 'signed' && !signature) return refuse('signature', 'what is signed needs its signature');
-  if ((signed === 'absent' || signed === 'refused') && !unsignedWhy?.trim())
+  // Null is what was erased with the customer
+  if (signed === 'signed' && signature === undefined) return refuse('signature', 'what is signed needs its signature');
+  if ((signed === 'absent' || signed === 'refused') && unsignedWhy !== null && !unsignedWhy?.trim())
     return refuse('unsignedWhy', 'what is not signed needs its reason');
   return true;
 });

@@ -2,7 +2,8 @@ import { sayIn } from '@/words';
 import { describe, expect, it } from '@jest/globals';
 import { startedLog } from '../job/forTests';
 import { placeOf } from '../job/region';
-import { ENTRY_KINDS } from '../kinds/register';
+import { erasedData, partedData } from '../kinds/personal';
+import { ENTRY_KINDS, type NewEntry } from '../kinds/register';
 import { dueOf } from './calendar';
 import { customerSheet } from './customerSheet';
 
@@ -44,6 +45,15 @@ describe('what comes due', () => {
 });
 
 describe('what is taken at the handing over', () => {
+  it.each([
+    { signed: 'signed', signature: 'M1 2L30 4', customer: 'R. Carne' },
+    { signed: 'absent', unsignedWhy: 'R. Carne was at work' },
+  ])('tells of nobody once the customer is erased, and can still be taken in elsewhere: $signed', (data) => {
+    const { record, personal } = partedData({ kind: 'pointLeft', data: { pointId, ...data } } as NewEntry);
+    expect(Object.keys(personal ?? {})).not.toContain('signed');
+    expect(JSON.stringify(record)).not.toMatch(/Carne|M1 2/);
+    expect(taken('pointLeft', erasedData('pointLeft', record))).toBe(true);
+  });
   it.each([
     ['a day that there is', { batteryOn: '2028-02-29' }, true],
     ['no day of that month', { batteryOn: '2027-02-29' }, false],

@@ -15,6 +15,7 @@ import { assess } from './doorbell/assessment';
 import { ladderOf } from './ladder';
 import { builtBesideOf, lostTargets } from './mounting';
 import { nextMove } from './nextMove';
+import { partsOf } from './parts';
 import { plugChoiceOf, plugOptions } from './plugFloodlight/choice';
 import { pointSteps } from './planOf';
 import { worriesOf } from './worries';
@@ -194,6 +195,7 @@ describe('a floodlight with a plug at Mount', () => {
     if (!corner) throw new Error('no corner bracket');
     log.write('aimPlanned', { pointId: 'p', bracket: { ...corner, side: 'left' } });
     expect(turned()).toBe(-45);
+    expect(partsOf(log.job, log.point)).toContain(corner.name);
     log.write('aimPlanned', { pointId: 'p', bracket: null });
     expect(turned()).toBe(0);
   });

@@ -8,5 +8,6 @@ import { wifiOf } from './wifi';
 export const partsOf = (job: Job, point: Point): readonly Text[] =>
   distinct([
     ...climbOf(point).parts(job, point),
+    ...(point.yard.planned.bracket ? [point.yard.planned.bracket.name] : []),
     ...(wifiOf(job, point)?.word === 'extender' ? [said('wiFiExtender')] : []),
   ]);
