@@ -13,6 +13,8 @@ export const launch = (): Promise<Browser> =>
 /** A wait ends with what it waits for; on a busy machine that may take its time. */
 export const PATIENCE_MS = 60_000;
 const LOOK_MS = 40;
+/** A choice that was pressed is down within so many looks. */
+const TURNS_WITHIN = 125;
 
 /** A page as a person uses it: fields by their labels, buttons by their words. */
 export class Screen {
@@ -147,7 +149,32 @@ export class Screen {
   async choose(group: string, words: string): Promise<void> {
     const keys = `:is([role=radiogroup], [role=group])[aria-label^="${group}"]`;
     await this.page.waitForSelector(keys, { timeout: PATIENCE_MS });
-    await this.press(words, keys);
+    // What slides away under the hand is pressed beside: it is pressed once more where nothing came of it
+    for (let tries = 1; tries <= 3; tries++) {
+      const before = await this.isDown(words, keys);
+      await this.press(words, keys);
+      if (before !== 'true' && before !== 'false') return;
+      for (let looks = 0; looks < TURNS_WITHIN; looks++) {
+        if ((await this.isDown(words, keys)) !== before) return;
+        await new Promise((resolve) => setTimeout(resolve, LOOK_MS));
+      }
+    }
+  }
+
+  /** Whether a choice is down, in a word; another one where it is not there any more. */
+  private isDown(words: string, within: string): Promise<string> {
+    return this.page.evaluate(
+      (text, scope) => {
+        const key = [...document.querySelectorAll<HTMLElement>(`${scope} :is(button, label.btn)`)].find((one) =>
+          (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(text),
+        );
+        if (!key) return 'gone';
+        const box = key instanceof HTMLLabelElement ? key.control : null;
+        return box instanceof HTMLInputElement ? String(box.checked) : (key.getAttribute('aria-pressed') ?? 'none');
+      },
+      words,
+      within,
+    );
   }
 
   /** Goes to a part of the survey. */

@@ -49,7 +49,7 @@ describe('what is taken at the handing over', () => {
     { signed: 'signed', signature: 'M1 2L30 4', customer: 'R. Carne' },
     { signed: 'absent', unsignedWhy: 'R. Carne was at work' },
   ])('tells of nobody once the customer is erased, and can still be taken in elsewhere: $signed', (data) => {
-    const { record, personal } = partedData({ kind: 'pointLeft', data: { pointId, ...data } } as NewEntry);
+    const { record, personal } = partedData({ kind: 'pointLeft', data: { pointId, ...data } });
     expect(Object.keys(personal ?? {})).not.toContain('signed');
     expect(JSON.stringify(record)).not.toMatch(/Carne|M1 2/);
     expect(taken('pointLeft', erasedData('pointLeft', record))).toBe(true);
