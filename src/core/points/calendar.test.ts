@@ -3,7 +3,7 @@ import { describe, expect, it } from '@jest/globals';
 import { startedLog } from '../job/forTests';
 import { placeOf } from '../job/region';
 import { erasedData, partedData } from '../kinds/personal';
-import { ENTRY_KINDS, type NewEntry } from '../kinds/register';
+import { ENTRY_KINDS } from '../kinds/register';
 import { dueOf } from './calendar';
 import { customerSheet } from './customerSheet';
 
