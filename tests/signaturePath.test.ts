@@ -20,6 +20,12 @@ describe('a signature', () => {
     expect(signaturePath([[{ x: 50, y: 50 }]], FIELD)).toBeNull();
     expect(signaturePath([[{ x: 50, y: 50 }], [{ x: 250, y: 50 }]], FIELD)).toBeNull();
   });
+  it('is thinned out where a hand goes on for long, and still taken', () => {
+    const long = Array.from({ length: 9000 }, (_, i) => ({ x: 150 + 140 * Math.cos(i), y: 50 + 40 * Math.sin(i / 3) }));
+    const path = signaturePath([long], FIELD) ?? '';
+    expect(isSignaturePath(path)).toBe(true);
+    expect(path.split('L').length).toBeGreaterThan(1000);
+  });
   it('is always one that the log takes, also where the finger leaves the field', () => {
     const place = fc.record({
       x: fc.double({ min: -50, max: 350, noNaN: true }),

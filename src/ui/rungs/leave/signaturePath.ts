@@ -8,6 +8,9 @@ interface Place {
 /** A line shorter than this share of the field is a dot. */
 const LEAST_SHARE = 0.15;
 
+/** So many places, eight characters each at most, are well within what the log takes. */
+const MOST_PLACES = 1500;
+
 const within = (value: number, most: number): number => Math.min(most, Math.max(0, Math.round(value)));
 
 /**
@@ -36,5 +39,15 @@ export function signaturePath(
     0,
   );
   if (length < LEAST_SHARE * SIGNATURE.width) return null;
-  return drawn.map((places) => places.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x} ${y}`).join('')).join('');
+  // A hand that goes on for long is kept with fewer places, not refused
+  const places = drawn.reduce((sum, stroke) => sum + stroke.length, 0);
+  const every = Math.max(1, Math.ceil(places / MOST_PLACES));
+  return drawn
+    .map((stroke) =>
+      stroke
+        .filter((_, i) => i % every === 0 || i === stroke.length - 1)
+        .map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x} ${y}`)
+        .join(''),
+    )
+    .join('');
 }
