@@ -14,6 +14,9 @@ export const HANDOVER_FACTS = {
   neighboursTold: fact.choice(YES_NO),
 } as const;
 
+/** Days that come due, in the order they are asked. */
+export const DUE_DAYS = ['trialEndsOn', 'batteryOn', 'cleaningOn'] as const;
+
 export const handoverDescribed = exact({ pointId: reference(), ...schemasOf(HANDOVER_FACTS) });
 
 /** How the one who was shown it signed: by hand, or not at all. */

@@ -19,7 +19,7 @@ export { lifted, versionOf } from './lifts/register';
 export { RUNGS, RUNG_NAMES, type NextMove, type Rung, type RungMark, type RungState } from './rungs';
 export type { Facts, Source } from './said';
 export { BOX_MATERIALS, BOX_SETTINGS, BOX_SHAPES, CLAMPS, DEVICES_IN, FED_FROMS, FIXED_TOS } from './box';
-export { SIGNATURE, SIGNED_HOWS } from './handover';
+export { DUE_DAYS, SIGNATURE, SIGNED_HOWS } from './handover';
 export { OUTLET_COVERS } from './outlet';
 export { SHAPES } from './plan';
 export { TARGETS, WANTED } from './yard';

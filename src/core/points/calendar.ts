@@ -1,3 +1,4 @@
+import { DUE_DAYS } from '../kinds/handover';
 import { said, type Text } from '../said';
 import type { Job } from '../job/job';
 import { checksOf } from './checks';
@@ -40,9 +41,8 @@ const putOffAt = (point: Point): readonly Due[] =>
     when: { on: data.on },
   }));
 
-const DAYS = ['trialEndsOn', 'batteryOn', 'cleaningOn'] as const;
 const daysAt = ({ id, name, handover }: Point): readonly Due[] =>
-  DAYS.flatMap((what): readonly Due[] => {
+  DUE_DAYS.flatMap((what): readonly Due[] => {
     const on = handover[what];
     return on === undefined
       ? []

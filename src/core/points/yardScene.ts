@@ -115,7 +115,9 @@ export function aroundOf(plan: SitePlan, frame: PointFrame, fallShare: number): 
   const groundOf = (shape: Shape): number => {
     const corners = local(shape);
     const out = corners.reduce((sum, [, y]) => sum + y, 0) / corners.length;
-    return shape.groundM - hereM - fallShare * Math.max(0, out);
+    // What was said to lie at a height of its own lies level there
+    const falls = flat.some(({ id }) => id === shape.id) ? 0 : fallShare * Math.max(0, out);
+    return shape.groundM - hereM - falls;
   };
   const levels = flat.map((level) => ({ ...level, heightM: level.heightM - hereM }));
   return {

@@ -1,12 +1,11 @@
 'use client';
 import { leaveWords } from '@/words/screens';
 import { CalendarPlus } from 'lucide-react';
+import { DUE_DAYS } from '@/core/kinds';
 import { dueOf } from '@/core/points';
 import { DayField } from '../../form/DayField';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
-
-const DAYS = ['trialEndsOn', 'batteryOn', 'cleaningOn'] as const;
 
 /** Days that come due once it is left, what was told with it, and the calendar that holds them. */
 export function WhatComesDue() {
@@ -19,7 +18,7 @@ export function WhatComesDue() {
     <section data-testid="comes-due">
       <h2>{leaveWords.whatComesDue}</h2>
       <div className="fields">
-        {DAYS.map((day) => (
+        {DUE_DAYS.map((day) => (
           <DayField
             key={day}
             label={called(day)}
