@@ -27,6 +27,7 @@ export { photo as photoWords } from './en/screens/photo';
 export { plan as planWords } from './en/screens/plan';
 export { plugFloodlight as plugFloodlightWords } from './en/screens/plugFloodlight';
 export { points as pointsWords } from './en/screens/points';
+export { papers as papersWords } from './en/screens/papers';
 export { policy as policyWords } from './en/screens/policy';
 export { prove as proveWords } from './en/screens/prove';
 export { settings as settingsWords } from './en/screens/settings';

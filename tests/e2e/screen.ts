@@ -149,13 +149,13 @@ export class Screen {
   async choose(group: string, words: string): Promise<void> {
     const keys = `:is([role=radiogroup], [role=group])[aria-label^="${group}"]`;
     await this.page.waitForSelector(keys, { timeout: PATIENCE_MS });
-    // What slides away under the hand is pressed beside: it is pressed once more where nothing came of it
+    // What slides away under the hand is pressed beside: it is pressed once more where nothing came of it, not even a question
     for (let tries = 1; tries <= 2; tries++) {
       const before = await this.isDown(words, keys);
       await this.press(words, keys);
       if (before !== 'false') return;
       for (let looks = 0; looks < TURNS_WITHIN; looks++) {
-        if ((await this.isDown(words, keys)) !== before) return;
+        if ((await this.isDown(words, keys)) !== before || (await this.page.$('[role=dialog]'))) return;
         await new Promise((resolve) => setTimeout(resolve, LOOK_MS));
       }
     }

@@ -1,3 +1,5 @@
+import { SHEET_SIZES } from '@/core/region';
+import { LABELS_ON_A_SHEET, LABEL_SUPPLIES } from '../papers';
 import type { JsonSchema } from './convertSchema.mjs';
 
 /** What a route takes and answers. */
@@ -160,6 +162,19 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
       gives: 'text/csv',
       answers: { 200: 'Table' },
       refusals: [404, ...EVERY],
+    },
+  },
+  '/api/v1/jobs/{id}/papers/{paper}': {
+    get: {
+      summary: 'A paper of a job as PDF: customer, job, labels or electrician; on the sheets of its region where none is named',
+      query: {
+        size: { enum: SHEET_SIZES },
+        labels: { enum: LABEL_SUPPLIES },
+        first: { type: 'integer', minimum: 1, maximum: LABELS_ON_A_SHEET },
+      },
+      gives: 'application/pdf',
+      answers: { 200: 'Bytes' },
+      refusals: [400, 404, 409, 422, 503, ...EVERY],
     },
   },
   '/api/v1/jobs/{id}/calendar': {

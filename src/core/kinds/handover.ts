@@ -12,6 +12,8 @@ export const HANDOVER_FACTS = {
   /** A notice that tells of the camera hangs. */
   noticeSign: fact.choice(YES_NO),
   neighboursTold: fact.choice(YES_NO),
+  /** Parts that stay there unused, and where they lie. */
+  leftOver: fact.text(),
 } as const;
 
 /** Days that come due, in the order they are asked. */

@@ -82,6 +82,8 @@ export interface PointClimb<P extends Point> {
   checks(point: P): readonly Check[];
   /** What holds it where it hangs, as far as it was chosen. */
   heldBy(job: Job, point: P): readonly Text[];
+  /** What hangs there by its name in the catalogue; null before it was chosen. */
+  device(point: P): Text | null;
   /** What has to be in the bag. */
   parts(job: Job, point: P): readonly Text[];
   /** What the page says that stays with the customer. */

@@ -4,7 +4,6 @@ import { checksOf } from './checks';
 import { climbOf } from './climbs';
 import { dueForCustomer } from './dueForCustomer';
 import type { Point } from './point';
-import { seesForCustomer } from './seesForCustomer';
 import { circuitsOfPoint } from './supplyOf';
 
 /** How something is switched off: which lever of which board, or which plug. */
@@ -49,11 +48,7 @@ export function customerSheet(job: Job): CustomerSheet {
       ways: circuitsOfPoint(job, point).map(({ way, name }) => ({ way: way ?? null, name: name ?? null })),
     })),
     fails: once(parts.flatMap(({ fails }) => fails)),
-    yours: [
-      ...job.points.flatMap((point) => seesForCustomer(job, point)),
-      ...once(parts.flatMap(({ yours }) => yours)),
-      ...job.points.flatMap(dueForCustomer),
-    ],
+    yours: [...once(parts.flatMap(({ yours }) => yours)), ...job.points.flatMap(dueForCustomer)],
     open: job.points.flatMap(openAt),
   };
 }

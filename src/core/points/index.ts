@@ -22,7 +22,9 @@ export { findingsOf, loadWords, roomWords, type PointFindings } from './findings
 export { sensorBand } from './floodlightChecks';
 export { fixingOf, type FixingLine } from './fixing';
 export { ELSEWHERE, HUNT_DEFAULTS, busyWays, huntOf, wayOfId, wayText, type HuntStanding } from './hunting';
+export { labelsOf, type Label, type LabelledWay } from './labels';
 export { ladderOf } from './ladder';
+export { licensedSteps, pointsForLicence, type LicensedStep } from './forLicence';
 export { builtBesideOf, lostTargets, type LostTarget } from './mounting';
 export { missingAtLook } from './missing';
 export { changedKind, doorsToShareWith, newPoint } from './newPoint';
@@ -38,6 +40,7 @@ export { placeIdOf } from './places';
 export { askedWhere, isAnybodyAtWork, isAskedOfPlug, plugAt, proofsAt, stateAt } from './stateAt';
 export { circuitsOfPoint, fedNames, mainPlaceOf, pointsAt, toCompareAt, unnamedFeed } from './supplyOf';
 export { bellSurveyAt, placeNameOf, readingsAt, searchWordsOf, spliceOf, toTell } from './told';
+export { seesForCustomer } from './seesForCustomer';
 export { verdictOf } from './verdict';
 export { wallsText, wifiOf, wifiPathOf, type WifiStanding } from './wifi';
 export { worriesOf } from './worries';

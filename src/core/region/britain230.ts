@@ -6,6 +6,7 @@ export const britain230: RegionPack = {
   name: 'Britain and Ireland, 230 V 50 Hz',
   mains: { nominalVolts: 230, lowPercent: -6, highPercent: 10, frequencyHz: 50 },
   lengths: 'metric',
+  sheet: 'A4',
   gauge: 'mm2',
   bellGuess: { volts: 8, va: [5, 8, 12], otherVolts: [12, 24] },
   gaugeGuessMm2: [0.5, 0.75, 1],

@@ -21,6 +21,7 @@ export const northAmerica120: RegionPack = {
   name: 'North America, 120 V 60 Hz',
   mains: { nominalVolts: 120, lowPercent: -10, highPercent: 5, frequencyHz: 60 },
   lengths: 'imperial',
+  sheet: 'LETTER',
   gauge: 'awg',
   bellGuess: { volts: 16, va: [8, 10, 30], otherVolts: [10, 24] },
   gaugeGuessMm2: [awgToMm2(24), awgToMm2(20), awgToMm2(18)],

@@ -5,6 +5,10 @@ import type { Work } from './works';
 /** Functions that colours claim, by their plain names. */
 export type ColourClaims = Readonly<Record<string, 'hot' | 'neutral' | 'ground'>>;
 
+/** Sheets that printers take. */
+export const SHEET_SIZES = ['A4', 'LETTER'] as const;
+export type SheetSize = (typeof SHEET_SIZES)[number];
+
 /** What differs from place to place, as data. Another region is another file with one line in `packs.ts`. */
 export interface RegionPack {
   readonly id: string;
@@ -17,6 +21,8 @@ export interface RegionPack {
     readonly frequencyHz: 50 | 60;
   };
   readonly lengths: LengthSystem;
+  /** What printers there take. */
+  readonly sheet: SheetSize;
   readonly gauge: 'awg' | 'mm2';
   /** Guess where nothing at all was read of the transformer: volts, and VA low / likely / high (5, 50, 95 %). */
   readonly bellGuess: {

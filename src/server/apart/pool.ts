@@ -4,29 +4,34 @@ import { Piscina } from 'piscina';
 import { shared } from '../shared';
 import type { Apart, ApartName } from './asked';
 
-/** Memory of the thread, MB: a file that asks for more is refused, and brings nothing else down. */
-const MOST_MB = 192;
 /** A thread that nobody has asked for so long ends, ms. */
 const IDLE_MS = 60_000;
-/** Tasks that it does side by side: rows are made while a file is taken in. */
-const SIDE_BY_SIDE = 8;
 
-/** The bundle of `tasks`, which the build lays beside its own. */
-const BUNDLE = path.join(/*turbopackIgnore: true*/ process.cwd(), '.next', 'apart.mjs');
+/** What the build lays beside its own, each for a thread of its own. */
+const THREADS = {
+  /** Of `tasks`: whatever takes longer than others may wait. A file that asks for more memory is refused. */
+  apart: { file: 'apart.mjs', mostMb: 192, sideBySide: 8 },
+  /** Of `papers/thread`: one document after the other. */
+  papers: { file: 'papers.mjs', mostMb: 300, sideBySide: 1 },
+} as const;
+type ThreadName = keyof typeof THREADS;
 
-const pool = (): Piscina | null =>
-  shared('apart', () =>
-    existsSync(BUNDLE)
+/** Threads of a kind; null where the build has laid none: in tests, in tools. */
+const pool = (name: ThreadName): Piscina | null =>
+  shared(`threads ${name}`, () => {
+    const { file, mostMb, sideBySide } = THREADS[name];
+    const filename = path.join(/*turbopackIgnore: true*/ process.cwd(), '.next', file);
+    return existsSync(filename)
       ? new Piscina({
-          filename: BUNDLE,
+          filename,
           minThreads: 0,
           maxThreads: 1,
-          concurrentTasksPerWorker: SIDE_BY_SIDE,
+          concurrentTasksPerWorker: sideBySide,
           idleTimeout: IDLE_MS,
-          resourceLimits: { maxOldGenerationSizeMb: MOST_MB },
+          resourceLimits: { maxOldGenerationSizeMb: mostMb },
         })
-      : null,
-  );
+      : null;
+  });
 
 /**
  * Has something done in a thread of its own.
@@ -37,13 +42,16 @@ export async function apart<K extends ApartName>(
   asked: Apart[K]['asked'],
   here: () => Promise<Apart[K]['answer']>,
 ): Promise<Apart[K]['answer']> {
-  const threads = pool();
+  const threads = pool('apart');
   return threads ? ((await threads.run(asked, { name })) as Apart[K]['answer']) : here();
 }
 
-/** Ends the thread: before the process ends, so that nobody holds the database open. */
+/** Asks the thread that sets documents; null where there is none. */
+export const papersThread = (): Piscina | null => pool('papers');
+
+/** Ends the threads: before the process ends, so that nobody holds the database open. */
 export const endApart = async (): Promise<void> => {
-  await pool()?.destroy();
+  await Promise.all([pool('apart')?.destroy(), pool('papers')?.destroy()]);
 };
 
 /** Whether a task failed because it wanted more memory than it may have. */

@@ -1,51 +1,39 @@
 'use client';
 import { breakerLabelWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
-import { termsIn } from '@/words';
-import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useRef, useState } from 'react';
 import type { Circuit } from '@/core/house';
 import { isOwnMachine } from '@/contract/settings';
-import { type Job, placeOf } from '@/core/job';
+import type { Job } from '@/core/job';
 import { useCrew } from '../crew/CrewContext';
 import { Choices } from '../form/Choices';
-import { CircuitLabel, type LabelWords } from './CircuitLabel';
+import { LabelDrawing } from './LabelDrawing';
 import { LABEL_STOCK } from './labelStock';
+import { labelWordsOf } from './labelWords';
 
 interface Props {
   readonly job: Job;
   readonly circuit: Circuit;
-  /** Where the record stands, as an address that a phone can open. */
-  readonly address: string;
+  /** Address under which the program is reached, as a phone can open it. */
+  readonly root: string;
   readonly today: string;
 }
 
-const initials = (name: string): string =>
-  name
-    .split(/\s+/)
-    .map((part) => part.charAt(0).toUpperCase())
-    .join('');
-
 /** The label of a circuit: chosen stock, printed in its size or kept as SVG. */
-export function LabelPage({ job, circuit, address, today }: Props) {
+export function LabelPage({ job, circuit, root, today }: Props) {
   const { who } = useCrew();
   const [stockId, setStock] = useState('s62x29');
   const holder = useRef<HTMLDivElement>(null);
   const stock = LABEL_STOCK.find(({ id }) => id === stockId) ?? LABEL_STOCK[0];
-  const words = termsIn(placeOf(job));
-  const points = job.points.filter(({ id }) => circuit.feeds.includes(id));
-  const labelWords: LabelWords = {
-    what:
-      points.length > 0
-        ? breakerLabelWords.feeds({ points: points.map(({ name }) => name).join(', ') })
-        : breakerLabelWords.feedsNotSaid,
-    way: circuit.way ?? circuit.name ?? words.way,
-    board: [words.board, job.site.boardPlace].filter(Boolean).join(', '),
-    safe: breakerLabelWords.switchOffTagProve,
-    mark: `${format(parseISO(today), 'd MMM yyyy')}  ${who ? initials(who.name) : ''}`,
-    address,
-  };
+  const feeds = job.points.filter(({ id }) => circuit.feeds.includes(id)).map(({ name }) => name);
+  const labelWords = labelWordsOf(
+    job,
+    { on: 'circuit', circuitId: circuit.id, at: circuit, feeds },
+    root,
+    today,
+    who?.name ?? null,
+  );
   const save = () => {
     const svg = holder.current?.querySelector('svg');
     if (!svg) return;
@@ -85,14 +73,14 @@ export function LabelPage({ job, circuit, address, today }: Props) {
         />
       </div>
       <div ref={holder} className={`label-holder ${stock.id}`}>
-        <CircuitLabel stock={stock} words={labelWords} />
+        <LabelDrawing stock={stock} words={labelWords} />
       </div>
-      {isOwnMachine(address) && (
+      {isOwnMachine(root) && (
         <p className="no-print caution" role="alert">
           {breakerLabelWords.onlyThisMachine} <Link href="/settings">{breakerLabelWords.setTheAddress}</Link>
         </p>
       )}
-      <p className="no-print small soft">{breakerLabelWords.theCodeLeadsTo({ address })}</p>
+      <p className="no-print small soft">{breakerLabelWords.theCodeLeadsTo({ address: labelWords.address })}</p>
     </main>
   );
 }

@@ -1,10 +1,13 @@
 import { sheetWords } from '@/words/screens';
 import { format, parseISO } from 'date-fns';
 import { houseForCustomer, placeOf, type Job } from '@/core/job';
-import { customerSheet } from '@/core/points';
+import { customerSheet, seesForCustomer } from '@/core/points';
+import { lowerFirst } from '@/core/units';
 import { HouseDrawing } from '../drawing/HouseDrawing';
+import { QrCode } from '../drawing/QrCode';
 import { sayIn, termsIn } from '@/words';
 import { SignedBy } from '../paper/SignedBy';
+import { SHEETS } from '../points/sheets';
 import { Levers } from './Levers';
 
 /** A board of so many ways is drawn where nobody listed it. */
@@ -12,12 +15,25 @@ const USUAL_WAYS = 8;
 /** More levers than these help nobody find one. */
 const MOST_DRAWN = 24;
 
+interface Props {
+  readonly job: Job;
+  readonly printedAt: string;
+  /** Address under which the program is reached: the code on the page opens the record there. */
+  readonly root: string;
+}
+
 /** The page that stays with the customer: what is where, how to switch it off, what to do when it fails, what is theirs to know. */
-export function CustomerPage({ job, printedAt }: { readonly job: Job; readonly printedAt: string }) {
+export function CustomerPage({ job, printedAt, root }: Props) {
   const say = sayIn(placeOf(job));
   const terms = termsIn(placeOf(job));
   const { names, stands, off, fails, yours, open } = customerSheet(job);
   const left = job.points.flatMap((point) => point.left ?? []);
+  const leftOver = job.points.flatMap(({ handover }) => handover.leftOver ?? []);
+  const views = job.points.flatMap((point) => {
+    const drawing = SHEETS[point.kind].seen(job, point);
+    const sees = seesForCustomer(job, point);
+    return drawing || sees.length > 0 ? [{ point, drawing, sees }] : [];
+  });
   const signed = left.find(({ data }) => data.signed);
   const by = [...new Set(left.map((one) => one.by.name))];
   const numbers = off.flatMap(({ ways }) => ways.flatMap(({ way }) => Number(/\d+/.exec(way ?? '')?.[0] ?? NaN)));
@@ -97,6 +113,19 @@ export function CustomerPage({ job, printedAt }: { readonly job: Job; readonly p
           </table>
         </section>
       </div>
+      {views.map(({ point, drawing, sees }) => (
+        <section key={point.id} className="sees">
+          <div>{drawing}</div>
+          <div>
+            <h2>{sheetWords.whatSees({ name: lowerFirst(point.name) })}</h2>
+            <ul>
+              {sees.map((words) => (
+                <li key={say(words)}>{say(words)}</li>
+              ))}
+            </ul>
+          </div>
+        </section>
+      ))}
       <section>
         <h2>{sheetWords.yoursToKnow}</h2>
         <ul>
@@ -108,15 +137,24 @@ export function CustomerPage({ job, printedAt }: { readonly job: Job; readonly p
           {left.flatMap(({ data }) => (data.remark ? [<li key={data.remark}>{data.remark}</li>] : []))}
         </ul>
       </section>
-      {signed ? (
-        <SignedBy left={signed} />
-      ) : (
-        <div className="sign-off">
-          <div>{sheetWords.shownToMe}</div>
-          <div>{sheetWords.forTheCrew}</div>
-          <div>{sheetWords.date}</div>
+      <footer className="record">
+        <figure>
+          <QrCode address={`${root}/jobs/${job.id}`} name={sheetWords.codeOpensRecord} />
+          <figcaption>{sheetWords.codeOpensRecord}</figcaption>
+        </figure>
+        <div>
+          {leftOver.length > 0 && <p>{sheetWords.leftOver({ parts: leftOver.join('; ') })}</p>}
+          {signed ? (
+            <SignedBy left={signed} />
+          ) : (
+            <div className="sign-off">
+              <div>{sheetWords.shownToMe}</div>
+              <div>{sheetWords.forTheCrew}</div>
+              <div>{sheetWords.date}</div>
+            </div>
+          )}
         </div>
-      )}
+      </footer>
     </article>
   );
 }

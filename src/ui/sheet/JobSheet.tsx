@@ -1,26 +1,18 @@
 import { sheetWords } from '@/words/screens';
-import { Filled } from '../figures/Filled';
-import type { ReactNode } from 'react';
-import { sayIn, termsIn } from '@/words';
-import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
-import { Fragment } from 'react';
-import { lengthsOf, regionOf, type Job, placeOf } from '@/core/job';
-import { answerName } from '@/core/kinds';
-import { planMarksOf } from '@/core/points';
-import { PlanDrawing } from '../drawing/PlanDrawing';
-import { Lines } from '../paper/Lines';
-import { SHEETS } from '../points/sheets';
-import { CustomerPage } from './CustomerPage';
+import type { Job } from '@/core/job';
 import { PrintButton } from '../frame/PrintButton';
+import { CustomerPage } from './CustomerPage';
+import { TradeSheet } from './TradeSheet';
 
-/** The one printed sheet of a job: what was found, decided, wired, mounted, proved, and what stays open. */
-export function JobSheet({ job, printedAt }: { readonly job: Job; readonly printedAt: string }) {
-  const say = sayIn(placeOf(job));
-  const { site, customer, expectedAt } = job;
-  const region = regionOf(job);
-  // Only what is there is spoken of
-  const transformer = job.points.some(({ hangs, fed }) => hangs.supplyId !== null && fed.breaker);
+interface Props {
+  readonly job: Job;
+  readonly printedAt: string;
+  readonly root: string;
+}
+
+/** The sheets of a job as they are printed: the customer’s page, then the trade’s. */
+export function JobSheet({ job, printedAt, root }: Props) {
   return (
     <main id="main" className="sheet-page">
       <span className="row-of no-print">
@@ -29,72 +21,8 @@ export function JobSheet({ job, printedAt }: { readonly job: Job; readonly print
         </Link>
         <PrintButton />
       </span>
-      <CustomerPage job={job} printedAt={printedAt} />
-      <div className="sheet-head new-page">
-        <div>
-          <h1>{job.erasedAt === null ? job.title : sheetWords.customerErased}</h1>
-          <div className="soft">{sheetWords.forTheTrade}</div>
-          <div>{site.address}</div>
-        </div>
-        <div className="small">
-          {sheetWords.jobSheet({ printedAt: format(parseISO(printedAt), 'd MMM yyyy HH:mm') })}
-          <br />
-          {sheetWords.entries({ last: job.last })}
-        </div>
-      </div>
-      <Lines
-        lines={[
-          [sheetWords.customer, customer.name],
-          ['Wi-Fi', [customer.wifiName, customer.wifiBand && `${customer.wifiBand} GHz`].filter(Boolean).join(', ')],
-          [sheetWords.supply, region.name],
-          [termsIn(placeOf(job)).board, site.boardPlace],
-          [sheetWords.yearBuilt, site.yearBuilt],
-          [sheetWords.access, site.access],
-          [sheetWords.visit, expectedAt && format(parseISO(expectedAt), 'd MMM yyyy HH:mm')],
-        ]}
-      />
-      {job.plan.shapes.length > 0 && (
-        <section className="keep-together">
-          <h2>{sheetWords.planOfSite}</h2>
-          <PlanDrawing
-            plan={job.plan}
-            marks={planMarksOf(job, (what) => say(answerName('targetPlaced', 'what', what)))}
-            name={({ what }) => say(answerName('shapeDrawn', 'what', what))}
-            lengths={lengthsOf(job)}
-          />
-        </section>
-      )}
-      {job.points.map((point, i) => (
-        <Fragment key={point.id}>{SHEETS[point.kind].sheet(job, point, i === 0)}</Fragment>
-      ))}
-      {job.notes.length > 0 && (
-        <section>
-          <h2>{sheetWords.notes}</h2>
-          <ul className="plain-list">
-            {job.notes.map(({ entryId, text, by }) => (
-              <li key={entryId}>
-                {text} <span className="soft">{by.name}</span>
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
-      <section className="keep-together">
-        <h2>{sheetWords.cautions}</h2>
-        <p>
-          <Filled
-            parts={sheetWords.mainsCanKillIf<ReactNode>({
-              mainsWork: say(region.mainsWork),
-              transformer: transformer && sheetWords.theTransformersPrimarySide,
-            })}
-          />
-        </p>
-      </section>
-      <section className="keep-together sign-off">
-        <div>{sheetWords.installer}</div>
-        <div>{sheetWords.customer}</div>
-        <div>{sheetWords.date}</div>
-      </section>
+      <CustomerPage job={job} printedAt={printedAt} root={root} />
+      <TradeSheet job={job} printedAt={printedAt} />
     </main>
   );
 }

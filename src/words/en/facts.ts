@@ -508,6 +508,7 @@ export const factWords: FactWords = {
     cleaningOn: 'lens wiped next',
     noticeSign: { is: 'a sign tells of the camera', answers: YES_NO },
     neighboursTold: { is: (t) => `${t.neighbour}s were told`, answers: YES_NO },
+    leftOver: 'left over, and where it lies',
   },
   pointOnPlan: { shapeId: 'on which house', side: 'on which wall', alongM: 'from the corner, along the wall' },
   mountRecorded: {

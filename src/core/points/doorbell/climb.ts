@@ -30,6 +30,7 @@ export const doorbellClimb: PointClimb<Doorbell> = {
   checks: checksAtDoor,
   // Its screws follow from the stack, which its bench shows
   heldBy: () => [],
+  device: ({ choice }) => choice?.data.device.name ?? null,
   parts: doorbellParts,
   forCustomer: doorForCustomer,
   toTell: ({ fed }) => [

@@ -23,6 +23,7 @@ export const floodlightClimb: PointClimb<Floodlight> = {
   forCustomer: (point) => fixtureForCustomer(point, said('wayOnDusk'), said('internetThenWay')),
   toTell: () => [BY_ITS_CIRCUIT, said('keepSwitchWithoutPower'), SEES_AND_HEARS],
   heldBy: (_job, point) => floodlightHeldBy(point),
+  device: ({ fixture }) => fixture?.data.fixture.name ?? null,
   parts: (_job, point) => floodlightParts(point),
   // Whether its plan stands
   verdict: ({ job, point }) =>

@@ -25,6 +25,7 @@ export const plugFloodlightClimb: PointClimb<PlugFloodlight> = {
   ],
   checks: checksAtSpot,
   heldBy: plugHeldBy,
+  device: ({ fixture }) => fixture?.data.fixture.name ?? null,
   parts: plugParts,
   forCustomer: (point) => fixtureForCustomer(point, said('plugInDusk'), said('internetThenPlug')),
   toTell: () => [said('showPlugPulledCamera'), said('coverStaysShut'), SEES_AND_HEARS],

@@ -5,12 +5,10 @@ import { type Job, placeOf } from '@/core/job';
 import {
   testBasis,
   boxSurveyOf,
-  builtOf,
   findingsOf,
   fixtureOf,
   loadWords,
   partsOf,
-  planOf,
   plateWords,
   wifiOf,
   worriesOf,
@@ -22,7 +20,7 @@ import { WIFI_WORDS } from '@/core/wifi';
 import { Findings } from '../../verdict/Findings';
 import { RoomTable } from '../box/RoomTable';
 import { SpliceTable } from '../box/SpliceTable';
-import { BoxDrawing } from '../../drawing/BoxDrawing';
+import { BoxAsBuilt, isBegun } from './BoxAsBuilt';
 import { YardOnSheet } from '../yard/YardOnSheet';
 import { HandedOver } from '../../paper/HandedOver';
 import { factLines } from '../../paper/factLines';
@@ -52,7 +50,7 @@ export function FloodlightSheet({ job, point, first }: Props) {
   const { feed } = feedCase(boxSurveyOf(point));
   const data = fixture?.data;
   const ground = data && groundRemedy(data.groundId);
-  const begun = Object.keys(point.ticks).length > 0;
+  const begun = isBegun(point);
   const { planned, built, byDeviation } = findingsOf(job, point);
   const parts = partsOf(job, point);
   return (
@@ -84,12 +82,7 @@ export function FloodlightSheet({ job, point, first }: Props) {
       {standing && (
         <section className="keep-together">
           <h2>{begun ? floodlightWords.theBoxAsBuilt : floodlightWords.theBoxAsPlanned}</h2>
-          <BoxDrawing
-            say={say}
-            wiring={begun ? builtOf(point) : (planOf(point)?.planned ?? builtOf(point))}
-            place="box"
-            title={floodlightWords.theBox}
-          />
+          <BoxAsBuilt say={say} point={point} />
           <Findings
             say={say}
             findings={begun ? [...byDeviation, ...built] : planned}

@@ -2,7 +2,7 @@
 import { leaveWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../log/useSay';
-import { Download, Printer } from 'lucide-react';
+import { Download, FileText, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { RUNG_NAMES, TEXT } from '@/core/kinds';
 import { toTell, worriesOf } from '@/core/points';
@@ -26,6 +26,9 @@ export function LeaveBench() {
       <section>
         <h2>{leaveWords.whatStays}</h2>
         <div className="row-of">
+          <Link className="btn btn-secondary" href={`/jobs/${job.id}/papers`}>
+            <FileText size={18} aria-hidden="true" /> {leaveWords.papers}
+          </Link>
           <Link className="btn btn-secondary" href={`/jobs/${job.id}/sheet`}>
             <Printer size={18} aria-hidden="true" /> {leaveWords.jobSheet}
           </Link>

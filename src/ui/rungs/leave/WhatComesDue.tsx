@@ -4,6 +4,7 @@ import { CalendarPlus } from 'lucide-react';
 import { DUE_DAYS } from '@/core/kinds';
 import { dueOf } from '@/core/points';
 import { DayField } from '../../form/DayField';
+import { FieldGroup } from '../../form/FieldGroup';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
 
@@ -12,7 +13,7 @@ export function WhatComesDue() {
   const { kept, keptJob, write } = useJob();
   const { handover } = kept;
   const scope = { pointId: kept.id };
-  const { ask, called } = useFacts('handoverDescribed', scope, handover);
+  const { ask, called, typed } = useFacts('handoverDescribed', scope, handover);
   const due = dueOf(keptJob).length;
   return (
     <section data-testid="comes-due">
@@ -29,6 +30,7 @@ export function WhatComesDue() {
       </div>
       {ask('noticeSign')}
       {ask('neighboursTold')}
+      <FieldGroup kind="handoverDescribed" scope={scope} fields={[typed('leftOver')]} />
       {due > 0 && (
         <p>
           <a

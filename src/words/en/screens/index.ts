@@ -25,6 +25,7 @@ import { photo } from './photo';
 import { plan } from './plan';
 import { plugFloodlight } from './plugFloodlight';
 import { points } from './points';
+import { papers } from './papers';
 import { policy } from './policy';
 import { prove } from './prove';
 import { settings } from './settings';
@@ -62,6 +63,7 @@ export const screens = {
   plan,
   plugFloodlight,
   points,
+  papers,
   policy,
   prove,
   settings,

@@ -1,6 +1,7 @@
 /** Leave. */
 export const leave = {
   whatStays: 'What stays',
+  papers: 'Papers as PDF',
   jobSheet: 'Job sheet',
   withAllPhotos: 'with all photos, as an archive',
   jobFile: 'Job file',

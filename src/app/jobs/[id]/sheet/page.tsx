@@ -1,5 +1,7 @@
 import type { Metadata } from 'next';
+import { headers } from 'next/headers';
 import { frameWords } from '@/words/screens';
+import { ownAddress } from '@/server/ownAddress';
 import { store } from '@/server/store';
 import { OnClient } from '@/ui/frame/OnClient';
 import { SheetPage } from '@/ui/sheet/SheetPage';
@@ -16,9 +18,11 @@ export async function generateMetadata({ params }: Pick<Props, 'params'>): Promi
 
 export default async function Page({ params }: Props) {
   const log = await handedLog((await params).id);
+  const { db, clock } = await store();
+  const root = await ownAddress(db, (await headers()).get('host'));
   return (
     <OnClient>
-      <SheetPage log={log} printedAt={(await store()).clock.now()} />
+      <SheetPage log={log} printedAt={clock.now()} root={root} />
     </OnClient>
   );
 }

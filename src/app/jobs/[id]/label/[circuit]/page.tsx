@@ -2,7 +2,7 @@ import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
 import { jobOf } from '@/server/jobs/jobLog';
 import { systemClock } from '@/server/clock';
-import { readSettings } from '@/server/settings';
+import { ownAddress } from '@/server/ownAddress';
 import { store } from '@/server/store';
 import { LabelPage } from '@/ui/label/LabelPage';
 import { logOf } from '../../logOf';
@@ -18,8 +18,6 @@ export default async function CircuitLabelPage({ params }: Props) {
     ids.some((one) => one === encoded || encodeURIComponent(one) === encoded),
   );
   if (!circuit) notFound();
-  const { address } = await readSettings((await store()).db);
-  // Where the firm has set none, the one by which this page was asked for
-  const root = address || `http://${(await headers()).get('host') ?? 'localhost'}`;
-  return <LabelPage job={job} circuit={circuit} address={`${root}/jobs/${job.id}`} today={systemClock.now()} />;
+  const root = await ownAddress((await store()).db, (await headers()).get('host'));
+  return <LabelPage job={job} circuit={circuit} root={root} today={systemClock.now()} />;
 }

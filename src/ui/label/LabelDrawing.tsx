@@ -1,31 +1,11 @@
 import { breakerLabelWords } from '@/words/screens';
-import { create } from 'qrcode';
+import { QrModules } from '../drawing/QrCode';
 import type { LabelStock } from './labelStock';
-
-/** What stands on a circuit's label. */
-export interface LabelWords {
-  readonly what: string;
-  readonly way: string;
-  readonly board: string;
-  readonly safe: string;
-  /** Day and initials. */
-  readonly mark: string;
-  readonly address: string;
-}
+import type { LabelWords } from './labelWords';
 
 /** Tenths of a millimetre: whole numbers inside the drawing. */
 const PER_MM = 10;
 const EDGE = 16;
-
-/** The dark modules of a QR code as one path, each module one unit wide. */
-function qrPath(address: string): { readonly path: string; readonly size: number } {
-  const { modules } = create(address, { errorCorrectionLevel: 'M' });
-  const cells: string[] = [];
-  for (let row = 0; row < modules.size; row++)
-    for (let column = 0; column < modules.size; column++)
-      if (modules.get(row, column)) cells.push(`M${column} ${row}h1v1h-1z`);
-  return { path: cells.join(''), size: modules.size };
-}
 
 /** Breaks words into lines of at most so many characters, at most so many lines; what is over ends in “…”. */
 export function linesOf(text: string, width: number, most: number): readonly string[] {
@@ -42,12 +22,9 @@ export function linesOf(text: string, width: number, most: number): readonly str
 const LETTER = 0.52;
 
 /** A circuit's label in its real size: what hangs on it, which way, how to make it safe, who and when, and its record. */
-export function CircuitLabel({ stock, words }: { readonly stock: LabelStock; readonly words: LabelWords }) {
+export function LabelDrawing({ stock, words }: { readonly stock: LabelStock; readonly words: LabelWords }) {
   const [width, height] = [stock.widthMm * PER_MM, stock.heightMm * PER_MM];
-  const qr = qrPath(words.address);
-  // A quiet edge of four modules stands round the code
   const side = Math.min(height - 2 * EDGE, width * 0.36);
-  const cell = side / (qr.size + 8);
   const room = width - side - 2 * EDGE;
   const unit = height / 290;
   const line = (text: string, size: number, most: number) => linesOf(text, Math.floor(room / (size * LETTER)), most);
@@ -82,11 +59,7 @@ export function CircuitLabel({ stock, words }: { readonly stock: LabelStock; rea
       <text x={EDGE} y={height - EDGE} fontSize={24 * unit}>
         {words.mark}
       </text>
-      <g
-        transform={`translate(${width - side - EDGE / 2 + 4 * cell} ${(height - side) / 2 + 4 * cell}) scale(${cell})`}
-      >
-        <path d={qr.path} shapeRendering="crispEdges" />
-      </g>
+      <QrModules address={words.address} x={width - side - EDGE / 2} y={(height - side) / 2} side={side} />
     </svg>
   );
 }

@@ -1,0 +1,9 @@
+import type { Element } from 'domhandler';
+import { parseDocument } from 'htmlparser2';
+import type { ReactElement } from 'react';
+import { renderToStaticMarkup } from 'react-dom/server.browser';
+
+/** What a component shows, as a tree that can be walked without a browser. */
+export const markupOf = (shown: ReactElement): Element =>
+  parseDocument(`<body>${renderToStaticMarkup(shown)}</body>`, { xmlMode: true, decodeEntities: true })
+    .firstChild as Element;

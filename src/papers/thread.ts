@@ -1,0 +1,26 @@
+import { renderToBuffer } from '@react-pdf/renderer';
+import { createRequire } from 'node:module';
+import type { PaperPicture, PaperSource } from '@/contract/papers';
+import { documentOf } from './documentOf';
+import { registerFaces } from './faces';
+
+// What runs in a thread of the server: a document set from a job’s log. The build makes one file of it.
+
+const { resolve } = createRequire(import.meta.url);
+const TEXT = '@expo-google-fonts/atkinson-hyperlegible-next';
+const MONO = '@expo-google-fonts/jetbrains-mono';
+
+registerFaces({
+  regular: resolve(`${TEXT}/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf`),
+  bold: resolve(`${TEXT}/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf`),
+  mono: resolve(`${MONO}/400Regular/JetBrainsMono_400Regular.ttf`),
+  monoBold: resolve(`${MONO}/700Bold/JetBrainsMono_700Bold.ttf`),
+});
+
+/** Sets a document. @returns the PDF */
+export default async function typeset(asked: {
+  readonly source: PaperSource;
+  readonly pictures: readonly PaperPicture[];
+}): Promise<Uint8Array> {
+  return new Uint8Array(await renderToBuffer(documentOf(asked.source, new Map(asked.pictures))));
+}

@@ -1,0 +1,125 @@
+'use client';
+import { papersWords } from '@/words/screens';
+import { useQuery } from '@tanstack/react-query';
+import { Download, Printer } from 'lucide-react';
+import Link from 'next/link';
+import { useEffect, useMemo, useState } from 'react';
+import { Alert, Spinner } from 'react-bootstrap';
+import {
+  LABELS_ON_A_SHEET,
+  LABEL_SUPPLIES,
+  PAPERS,
+  usualPaper,
+  type PaperAsked,
+  type PaperName,
+} from '@/contract/papers';
+import { SHEET_SIZES } from '@/core/region';
+import { pointsForLicence } from '@/core/points';
+import { Choices } from '../form/Choices';
+import { useHandedJob, type HandedLog } from '../log/handed';
+import { PdfPages } from './PdfPages';
+import { typeset } from './typesetting';
+
+interface Props {
+  readonly log: HandedLog;
+  readonly first: PaperName;
+  readonly root: string;
+  readonly printedAt: string;
+}
+
+/** The papers of a job: which, on what, as they will be printed. */
+export function PapersPage({ log, first, root, printedAt }: Props) {
+  const job = useHandedJob(log);
+  const [asked, setAsked] = useState<PaperAsked>(() => ({ paper: first, ...usualPaper(job) }));
+  const set = <K extends keyof PaperAsked>(name: K, value: PaperAsked[K] | null): void => {
+    if (value !== null) setAsked((before) => ({ ...before, [name]: value }));
+  };
+  const isNothing = asked.paper === 'electrician' && pointsForLicence(job).length === 0;
+  const { data, error, isFetching } = useQuery({
+    queryKey: ['paper', job.id, printedAt, asked],
+    queryFn: () => typeset({ log, asked, printedAt, root }, job),
+    staleTime: Infinity,
+    retry: false,
+    enabled: !isNothing,
+  });
+  const url = useMemo(() => (data ? URL.createObjectURL(data.document) : null), [data]);
+  useEffect(() => () => void (url && URL.revokeObjectURL(url)), [url]);
+  const name = `${job.title}, ${papersWords.named[asked.paper]}.pdf`;
+  return (
+    <main id="main" className="papers-page">
+      <header>
+        <h1>{papersWords.papersOf({ title: job.title })}</h1>
+        <Link className="btn btn-secondary" href={`/jobs/${job.id}?rung=leave`}>
+          {papersWords.backToTheJob}
+        </Link>
+      </header>
+      <section className="papers-choice">
+        <Choices
+          label={papersWords.which}
+          options={PAPERS.map((value) => ({ value, words: papersWords.named[value] }))}
+          chosen={asked.paper}
+          onPick={(paper) => set('paper', paper)}
+        />
+        {asked.paper === 'labels' && (
+          <Choices
+            label={papersWords.printedOn}
+            options={LABEL_SUPPLIES.map((value) => ({ value, words: papersWords.supplies[value] }))}
+            chosen={asked.labels}
+            onPick={(labels) => set('labels', labels)}
+          />
+        )}
+        {(asked.paper !== 'labels' || asked.labels === 'sheet21') && (
+          <Choices
+            label={papersWords.sheetSize}
+            options={SHEET_SIZES.map((value) => ({ value, words: papersWords.sizes[value] }))}
+            chosen={asked.size}
+            onPick={(size) => set('size', size)}
+          />
+        )}
+        {asked.paper === 'labels' && asked.labels === 'sheet21' && (
+          <label className="first-label">
+            {papersWords.firstLabel}
+            <input
+              className="form-control"
+              type="number"
+              inputMode="numeric"
+              min={1}
+              max={LABELS_ON_A_SHEET}
+              value={asked.firstLabel}
+              onChange={({ target }) => {
+                const wanted = Number(target.value);
+                if (Number.isInteger(wanted) && wanted >= 1 && wanted <= LABELS_ON_A_SHEET) set('firstLabel', wanted);
+              }}
+            />
+          </label>
+        )}
+        {url && (
+          <p className="row-of">
+            <a className="btn btn-primary" href={url} download={name}>
+              <Download size={18} aria-hidden="true" /> {papersWords.save}
+            </a>
+            <a className="btn btn-secondary" href={url} target="_blank" rel="noreferrer">
+              <Printer size={18} aria-hidden="true" /> {papersWords.openToPrint}
+            </a>
+          </p>
+        )}
+        {data && data.missing > 0 && <p className="caution">{papersWords.outOfReach({ missing: data.missing })}</p>}
+      </section>
+      <section className="papers-preview" aria-label={papersWords.preview} aria-busy={isFetching}>
+        {isFetching && (
+          <p role="status">
+            <Spinner size="sm" aria-hidden="true" /> {papersWords.beingSet}
+          </p>
+        )}
+        {error && (
+          <Alert variant="danger">
+            {papersWords.notSet}{' '}
+            <a href={`/api/v1/jobs/${job.id}/papers/${asked.paper}?size=${asked.size}`}>{papersWords.fromTheServer}</a>
+          </Alert>
+        )}
+        {isNothing && <p>{papersWords.nothingForLicence}</p>}
+        {data && <PdfPages document={data.document} />}
+      </section>
+    </main>
+  );
+}
