@@ -40,7 +40,7 @@ export function Labels({ job, asked, root, printedAt }: Props): ReactElement<Doc
     return (
       <Document title={legible(job.title)} {...DOCUMENT}>
         {words.map((one, i) => (
-          <Page key={i} size={[ROLL.widthMm * PT_PER_MM, ROLL.heightMm * PT_PER_MM]}>
+          <Page key={i} wrap={false} size={[ROLL.widthMm * PT_PER_MM, ROLL.heightMm * PT_PER_MM]}>
             <LabelOnPaper stock={ROLL} words={one} />
           </Page>
         ))}

@@ -30,8 +30,6 @@ const START: Paint = { fill: '#000000', 'font-size': '14', 'font-weight': '400' 
 /** The document’s own elements by the names of a drawing’s; each takes what is written on it. */
 const SHAPES = {
   circle: Circle,
-  clipPath: ClipPath,
-  defs: Defs,
   ellipse: Ellipse,
   g: G,
   line: Line,
@@ -194,24 +192,29 @@ function hatching(
 interface Sheet {
   readonly box: readonly number[];
   readonly patterns: ReadonlyMap<string, Element>;
-  /** Made so far: each hatched outline has a name of its own. */
-  readonly names: { next: number };
+  /** What cuts, as it is met: the document’s language wants it before everything else. */
+  readonly clips: ReactElement[];
 }
 
 function drawn(node: Element, from: Paint, sheet: Sheet, key: string): ReactNode {
   const paint = paintOf(node, from);
   if (node.name === 'text') return letters(node, paint, key);
+  const inside = () => node.children.filter(isTag).map((child, i) => drawn(child, paint, sheet, `${key} ${i}`));
+  if (node.name === 'clipPath') {
+    sheet.clips.push(
+      <ClipPath key={node.attribs.id} id={node.attribs.id ?? ''}>
+        {inside()}
+      </ClipPath>,
+    );
+    return null;
+  }
+  if (node.name === 'defs') {
+    inside();
+    return null;
+  }
   const shape = SHAPES[node.name];
   if (!shape) return null;
-  const inside = () => node.children.filter(isTag).map((child, i) => drawn(child, paint, sheet, `${key} ${i}`));
-  // The document’s language knows what cuts only among definitions
-  if (node.name === 'clipPath' && (node.parent as Element | null)?.name !== 'defs')
-    return (
-      <Defs key={key}>
-        <ClipPath id={node.attribs.id ?? ''}>{inside()}</ClipPath>
-      </Defs>
-    );
-  if (node.name === 'g' || node.name === 'defs' || node.name === 'clipPath')
+  if (node.name === 'g')
     return createElement(
       shape,
       { key, ...placed(node), ...(paint.opacity === undefined ? {} : { opacity: paint.opacity }) },
@@ -220,12 +223,14 @@ function drawn(node: Element, from: Paint, sheet: Sheet, key: string): ReactNode
   const pattern = sheet.patterns.get(/^url\(#([^)]+)\)$/.exec(paint.fill ?? '')?.[1] ?? '');
   const one = (props: Paint, name: string) => createElement(shape, { key: name, ...placed(node), ...painted(props) });
   if (!pattern) return one(paint, key);
-  const clip = `hatched-${sheet.names.next++}`;
+  const clip = `hatched-${sheet.clips.length}`;
+  sheet.clips.push(
+    <ClipPath key={clip} id={clip}>
+      {one({ fill: '#000000' }, 'clip')}
+    </ClipPath>,
+  );
   return (
     <G key={key}>
-      <Defs>
-        <ClipPath id={clip}>{one({ fill: '#000' }, 'clip')}</ClipPath>
-      </Defs>
       {hatching(pattern, clip, sheet.box, paint)}
       {one({ ...paint, fill: 'none' }, 'outline')}
     </G>
@@ -256,10 +261,12 @@ export function Drawing({ svg, widthPt }: { readonly svg: Element; readonly widt
   };
   look(svg);
   const paint = paintOf(svg, START);
-  const sheet: Sheet = { box, patterns, names: { next: 0 } };
+  const sheet: Sheet = { box, patterns, clips: [] };
+  const parts = svg.children.filter(isTag).map((child, i) => drawn(child, paint, sheet, String(i)));
   return (
     <Svg viewBox={box.join(' ')} style={{ width: widthPt, height: widthPt * shapeOf(svg) }}>
-      {svg.children.filter(isTag).map((child, i) => drawn(child, paint, sheet, String(i)))}
+      <Defs>{sheet.clips}</Defs>
+      {parts}
     </Svg>
   );
 }

@@ -1,5 +1,6 @@
 import { Font } from '@react-pdf/renderer';
 import anyAscii from 'any-ascii';
+import covered from './covered.json' with { type: 'json' };
 
 /** The typefaces of a document: addresses of whole TrueType files. */
 export interface Faces {
@@ -34,8 +35,31 @@ export function registerFaces({ regular, bold, mono, monoBold }: Faces): void {
   Font.registerHyphenationCallback((word) => [word]);
 }
 
-/** Scripts that the typefaces have; of what all scripts share, what stands before the signs of East Asia. */
-const NOT_SET = /[^\p{Script=Latin}\p{Script=Greek}\p{Script=Cyrillic}\u0000-\u2fff]|[\u0590-\u1cff\u2e80-\u2fff]/gu;
+/** Whether one of the typefaces has a sign: those that follow one another, first and last, in their order. */
+function isCovered(point: number): boolean {
+  let [low, high] = [0, covered.length - 1];
+  while (low <= high) {
+    const middle = (low + high) >> 1;
+    const [first = 0, last = 0] = covered[middle] ?? [];
+    if (point < first) high = middle - 1;
+    else if (point > last) low = middle + 1;
+    else return true;
+  }
+  return false;
+}
 
-/** A text in letters that the typefaces have: a name in any other script is spelt in Latin letters. */
-export const legible = (text: string): string => text.normalize('NFC').replace(NOT_SET, (sign) => anyAscii(sign));
+/** A sign that the typefaces lack, by signs that they have: a fraction by its figures, a letter by its like in Latin. */
+function spelt(sign: string, before: string): string {
+  const parts = sign.normalize('NFKD').replace('\u2044', '/');
+  if (parts.includes('/')) return /\d$/.test(before) ? ` ${parts}` : parts;
+  const plain = parts.replace(/\p{M}/gu, '');
+  return plain !== '' && [...plain].every((one) => isCovered(one.codePointAt(0) ?? 0)) ? plain : anyAscii(sign);
+}
+
+/** A text in signs that the typefaces have: a name in a script that they lack is spelt in Latin letters. */
+export function legible(text: string): string {
+  let made = '';
+  for (const sign of text.normalize('NFC'))
+    made += sign < '\u007f' || isCovered(sign.codePointAt(0) ?? 0) ? sign : spelt(sign, made);
+  return made;
+}

@@ -1,8 +1,9 @@
 import { renderToBuffer } from '@react-pdf/renderer';
 import { createRequire } from 'node:module';
 import type { PaperPicture, PaperSource } from '@/contract/papers';
-import { documentOf } from './documentOf';
+import { documentOf, jobOfLog } from './documentOf';
 import { registerFaces } from './faces';
+import { svgDrawings, type SvgDrawing } from './svgDrawings';
 
 // What runs in a thread of the server: a document set from a job’s log. The build makes one file of it.
 
@@ -16,6 +17,10 @@ registerFaces({
   mono: resolve(`${MONO}/400Regular/JetBrainsMono_400Regular.ttf`),
   monoBold: resolve(`${MONO}/700Bold/JetBrainsMono_700Bold.ttf`),
 });
+
+/** Draws a job’s drawings as files of their own. */
+export const drawings = ({ log, printedAt }: Pick<PaperSource, 'log' | 'printedAt'>): readonly SvgDrawing[] =>
+  svgDrawings(jobOfLog(log), printedAt);
 
 /** Sets a document. @returns the PDF */
 export default async function typeset(asked: {

@@ -143,9 +143,10 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
   '/api/v1/jobs/{id}/container': {
     get: {
       summary: 'The job with all its photos, as an archive that is streamed (docs/formats); import takes it back',
+      query: { with: { enum: ['papers'] } },
       gives: 'application/x-tar',
       answers: { 200: 'Bytes' },
-      refusals: [404, ...EVERY],
+      refusals: [404, 503, ...EVERY],
     },
   },
   '/api/v1/jobs/{id}/erase': {
@@ -166,7 +167,8 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
   },
   '/api/v1/jobs/{id}/papers/{paper}': {
     get: {
-      summary: 'A paper of a job as PDF: customer, job, labels or electrician; on the sheets of its region where none is named',
+      summary:
+        'A paper of a job as PDF: customer, job, labels or electrician; on the sheets of its region where none is named',
       query: {
         size: { enum: SHEET_SIZES },
         labels: { enum: LABEL_SUPPLIES },

@@ -6,6 +6,7 @@ import { ProblemError } from '@/contract/problem';
 import type { Job } from '@/core/job';
 import type { Database } from '../db/open';
 import { FileStore } from '../files';
+import type { BesideFile } from '../papers/paperOf';
 import { ensureKey } from '../sealing/keys';
 import type { Store } from '../storeOf';
 import { attachmentsOf, contentOfFile, type AttachmentRow, type KeptFile } from './attachments';
@@ -17,6 +18,8 @@ import { jobLog } from './jobLog';
 
 const ENTRIES_NAME = 'entries.json';
 const FILE_NAME = /^files\/([0-9a-f]{64})$/;
+/** What lies beside the job for who has no such program: it follows from the rest, and is passed over. */
+const BESIDE = 'beside/';
 /** Largest list of entries, and largest file, in a container. */
 const MOST_BYTES = { entries: 24 * 1024 * 1024, file: 64 * 1024 * 1024 } as const;
 
@@ -36,20 +39,27 @@ async function fill(
   shelf: { readonly db: Database; readonly files: FileStore },
   container: JobContainer,
   rows: readonly AttachmentRow[],
+  beside: AsyncIterable<BesideFile> | null,
 ): Promise<void> {
   await put(archive, ENTRIES_NAME, Buffer.from(JSON.stringify(container)));
   const byHash = new Map(rows.map((row) => [row.sha256, row]));
   for (const [sha256, row] of byHash) {
     await put(archive, `files/${sha256}`, Buffer.from(await contentOfFile(shelf, row)));
   }
+  if (beside) for await (const { name, bytes } of beside) await put(archive, `${BESIDE}${name}`, Buffer.from(bytes));
   archive.finalize();
 }
 
-/** A job as a container, as it is read. @throws ProblemError 404 */
+/**
+ * A job as a container, as it is read.
+ * @param beside what lies beside it: its papers and what else can be read without this program
+ * @throws ProblemError 404
+ */
 export async function containerOf(
   db: Database,
   files: FileStore,
   jobId: string,
+  beside: AsyncIterable<BesideFile> | null = null,
 ): Promise<{ readonly title: string; readonly stream: Readable }> {
   const { head, entries } = await jobLog(db, jobId);
   const rows = head.erasedAt === undefined ? await attachmentsOf(db, jobId) : [];
@@ -61,7 +71,7 @@ export async function containerOf(
     entries,
     attachments: rows.map(({ id, media_type: mediaType, sha256 }) => ({ id, mediaType, sha256 })),
   };
-  fill(archive, { db, files }, container, rows).catch((error: unknown) =>
+  fill(archive, { db, files }, container, rows, beside).catch((error: unknown) =>
     archive.destroy(error instanceof Error ? error : new Error(String(error))),
   );
   // The archive’s own stream is not Node’s, whatever its types say: a web stream can’t be made of it
@@ -123,6 +133,10 @@ export async function takeContainer(
         container = readContainer(await textOf(entry));
         await ensureKey(db, container.job.id);
         there = await attachmentsOf(db, container.job.id);
+        continue;
+      }
+      if (name.startsWith(BESIDE)) {
+        await bytesOf(entry, MOST_BYTES.file, `“${name.slice(0, 80)}” of this container is too large.`);
         continue;
       }
       const sha256 = FILE_NAME.exec(name)?.[1];

@@ -20,24 +20,53 @@ export function linesOf(text: string, width: number, most: number): readonly str
 
 /** Mean width of a letter over its height in the label's typeface. */
 const LETTER = 0.52;
+/** Heights of letters on a label of 62 × 29 mm, tenths of a millimetre. */
+const LARGEST = 56;
+const LEAST = 34;
+const WHAT = 28;
+const SMALL = 25;
+const MARK = 22;
+const SHRINKS = [1, 0.92, 0.84, 0.76, 0.68] as const;
+const LINE = 1.16;
+/** So many lines take what makes it safe: more than it ever has. */
+const MOST_SAFE = 6;
+
+interface Row {
+  readonly text: string;
+  readonly size: number;
+  readonly bold: boolean;
+}
+
+/** The lines of a label with letters of so many units. */
+function rowsOf({ way, what, board, safe }: LabelWords, room: number, unit: number): readonly Row[] {
+  const lines = (text: string, size: number, most: number, bold: boolean): readonly Row[] =>
+    text === ''
+      ? []
+      : linesOf(text, Math.floor(room / (size * LETTER)), most).map((one) => ({ text: one, size, bold }));
+  // The first is read from afar: as large as it goes in, and not cut before it is small
+  const first = Math.max(LEAST * unit, Math.min(LARGEST * unit, room / (way.length * LETTER)));
+  return [
+    ...lines(way, first, 1, true),
+    ...lines(what, WHAT * unit, 2, true),
+    ...lines(board, SMALL * unit, 2, false),
+    ...lines(safe, SMALL * unit, MOST_SAFE, false),
+  ];
+}
+
+/** Where the last of some lines stands. */
+const footOf = (rows: readonly Row[]): number => rows.reduce((foot, { size }) => foot + size * LINE, EDGE - 4);
 
 /** A circuit's label in its real size: what hangs on it, which way, how to make it safe, who and when, and its record. */
 export function LabelDrawing({ stock, words }: { readonly stock: LabelStock; readonly words: LabelWords }) {
   const [width, height] = [stock.widthMm * PER_MM, stock.heightMm * PER_MM];
   const side = Math.min(height - 2 * EDGE, width * 0.36);
   const room = width - side - 2 * EDGE;
-  const unit = height / 290;
-  const line = (text: string, size: number, most: number) => linesOf(text, Math.floor(room / (size * LETTER)), most);
-  const rows: { text: string; size: number; bold: boolean }[] = [
-    ...line(words.way, 62 * unit, 1).map((text) => ({ text, size: 62 * unit, bold: true })),
-    ...line(words.what, 34 * unit, 1).map((text) => ({ text, size: 34 * unit, bold: true })),
-    ...line(words.board, 27 * unit, 2).map((text) => ({ text, size: 27 * unit, bold: false })),
-    ...line(words.safe, 25 * unit, 2).map((text) => ({ text, size: 25 * unit, bold: false })),
-  ];
-  const baselines = rows.reduce<readonly number[]>(
-    (all, row) => [...all, (all.at(-1) ?? EDGE - 4) + row.size * 1.18],
-    [],
-  );
+  const unit = Math.min(height / 290, width / 620);
+  // Letters shrink until every line has its room: what makes it safe is never cut
+  const rows =
+    SHRINKS.map((by) => rowsOf(words, room, unit * by)).find((all) => footOf(all) <= height - 2 * EDGE - MARK * unit) ??
+    rowsOf(words, room, unit * (SHRINKS.at(-1) ?? 1));
+  const baselines = rows.map((_, i) => footOf(rows.slice(0, i + 1)));
   return (
     <svg
       xmlns="http://www.w3.org/2000/svg"
@@ -56,7 +85,7 @@ export function LabelDrawing({ stock, words }: { readonly stock: LabelStock; rea
           {text}
         </text>
       ))}
-      <text x={EDGE} y={height - EDGE} fontSize={24 * unit}>
+      <text x={EDGE} y={height - EDGE} fontSize={MARK * unit}>
         {words.mark}
       </text>
       <QrModules address={words.address} x={width - side - EDGE / 2} y={(height - side) / 2} side={side} />

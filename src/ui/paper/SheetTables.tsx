@@ -2,11 +2,16 @@ import { sheetWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import type { Say } from '@/words';
 import { format, parseISO } from 'date-fns';
+import type { EntryData } from '@/core/kinds';
 import { checksOf, midwayWords, pointSteps, type Doorbell, type Point } from '@/core/points';
 import { readingFigure, readingWords } from '../figures/readingWords';
 
 const when = (at: string): string => format(parseISO(at), 'd MMM HH:mm');
 const NOT_YET = <p className="soft">{sheetWords.nothingWrittenDown}</p>;
+
+/** The meter that a reading was taken with, as its sheet says it; a device that reports has none. */
+const meterText = ({ what, meter }: EntryData<'readingTaken'>): string =>
+  what === 'report' ? sheetWords.itsOwn : meter ? sheetWords.meterOf(meter) : sheetWords.meterNotSaid;
 
 /** Readings in the order in which they were taken. */
 export function ReadingsTable({ point }: { readonly point: Doorbell }) {
@@ -18,6 +23,7 @@ export function ReadingsTable({ point }: { readonly point: Doorbell }) {
         <tr>
           <th>{sheetWords.reading}</th>
           <th className="n">{sheetWords.read}</th>
+          <th>{sheetWords.meter}</th>
           <th className="by">{sheetWords.by}</th>
         </tr>
       </thead>
@@ -26,6 +32,7 @@ export function ReadingsTable({ point }: { readonly point: Doorbell }) {
           <tr key={reading.entryId}>
             <td>{readingWords(reading.data, midway)}</td>
             <td className="n">{readingFigure(reading.data)}</td>
+            <td>{meterText(reading.data)}</td>
             <td className="by">
               {reading.by.name}, {when(reading.at)}
             </td>

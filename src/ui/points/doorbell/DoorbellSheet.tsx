@@ -25,6 +25,7 @@ import { boxRoom, feedCase, standardBox } from '@/core/junction';
 import { gaugeText, lengthText } from '@/core/units';
 import { WIFI_WORDS } from '@/core/wifi';
 import { BellLoop } from '../../drawing/BellLoop';
+import { DoorOnSheet } from './DoorOnSheet';
 import { loopWords } from './loopWords';
 import { margin, percent, volts } from '../../figures/words';
 import { ChecksTable, ReadingsTable, StepsTable } from '../../paper/SheetTables';
@@ -220,6 +221,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
             ...factLines(job, 'mountRecorded', mount, ['level', 'fixings', 'seal', 'wall']),
           ]}
         />
+        <DoorOnSheet job={job} point={point} />
       </section>
       <section>
         <h3>{doorbellWords.proved}</h3>

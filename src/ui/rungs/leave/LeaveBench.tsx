@@ -35,15 +35,13 @@ export function LeaveBench() {
           <a className="btn btn-secondary" href={`/api/v1/jobs/${job.id}/file`} download={`${job.title}.json`}>
             <Download size={18} aria-hidden="true" /> {leaveWords.jobFile}
           </a>
-          {job.photos.length > 0 && (
-            <a
-              className="btn btn-secondary"
-              href={`/api/v1/jobs/${job.id}/container`}
-              download={`${job.title}.foxjob.tar`}
-            >
-              <Download size={18} aria-hidden="true" /> {leaveWords.withAllPhotos}
-            </a>
-          )}
+          <a
+            className="btn btn-secondary"
+            href={`/api/v1/jobs/${job.id}/container?with=papers`}
+            download={`${job.title}.foxjob.tar`}
+          >
+            <Download size={18} aria-hidden="true" /> {leaveWords.everythingTogether}
+          </a>
         </div>
         <p className="small soft">{leaveWords.theSheetPrintsThe}</p>
         <WhatComesDue />

@@ -3,9 +3,10 @@ export const leave = {
   whatStays: 'What stays',
   papers: 'Papers as PDF',
   jobSheet: 'Job sheet',
-  withAllPhotos: 'with all photos, as an archive',
+  everythingTogether: 'everything, as an archive',
   jobFile: 'Job file',
-  theSheetPrintsThe: 'The sheet prints; the file holds the whole log and can be taken in elsewhere.',
+  theSheetPrintsThe:
+    'The papers print; the job file and the archive hold the whole log, and either can be taken in elsewhere.',
   note: 'Note',
   forTheRecord: 'for the record',
   writeItDown: 'Write it down',

@@ -40,6 +40,11 @@ export const sheet = {
   customerErased: 'Customer erased',
   nothingWrittenDown: 'Nothing written down.',
   reading: 'reading',
+  meter: 'meter',
+  itsOwn: 'the device itself',
+  meterNotSaid: 'not said',
+  meterOf: (meter: { readonly percent: number; readonly counts: number; readonly trueRms: boolean }) =>
+    `±${meter.percent} % ± ${meter.counts}${meter.trueRms ? ', true rms' : ''}`,
   read: 'read',
   by: 'by',
   withoutProofOfDead: 'without proof of dead',

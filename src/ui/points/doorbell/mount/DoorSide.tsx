@@ -20,8 +20,8 @@ interface Props {
   readonly lengths: LengthSystem;
   /** A height that would save what is lost; null where nothing is to be saved, or none would. */
   readonly saves: number | null;
-  /** Called while the device is dragged along the wall, and once more, `done`, when it is let go. */
-  readonly onDrag: (heightM: number, done: boolean) => void;
+  /** Called while the device is dragged along the wall, and once more, `done`, when it is let go; null on paper. */
+  readonly onDrag: ((heightM: number, done: boolean) => void) | null;
 }
 
 const METRE = 118;
@@ -51,13 +51,13 @@ export function DoorSide({ scene, hangs, seen, lengths, saves, onDrag }: Props) 
     return within(Math.min(2.2, Math.round(((GROUND - inDrawing) / METRE) * 100) / 100));
   };
   const dragging = (event: PointerEvent, done: boolean) => {
-    if (event.currentTarget.hasPointerCapture(event.pointerId)) onDrag(heightAt(event), done);
+    if (event.currentTarget.hasPointerCapture(event.pointerId)) onDrag?.(heightAt(event), done);
   };
   const keyed = (event: KeyboardEvent) => {
     const by = { ArrowUp: 0.01, ArrowDown: -0.01, PageUp: 0.1, PageDown: -0.1 }[event.key];
     if (by === undefined) return;
     event.preventDefault();
-    onDrag(Number(within(lensM + by).toFixed(2)), true);
+    onDrag?.(Number(within(lensM + by).toFixed(2)), true);
   };
   const [tallNear, , , shortFar] = visitorsOf(scene);
   const { outM, sizeM } = PARCEL_M;
@@ -67,7 +67,7 @@ export function DoorSide({ scene, hangs, seen, lengths, saves, onDrag }: Props) 
       ref={svg}
       className="drawing side"
       viewBox={`0 0 300 ${HEIGHT}`}
-      role="group"
+      role={onDrag ? 'group' : 'img'}
       aria-label={mountWords.theDoorFromThe}
     >
       <clipPath id="side-clip">
@@ -117,18 +117,20 @@ export function DoorSide({ scene, hangs, seen, lengths, saves, onDrag }: Props) 
       )}
       <g
         className="device"
-        role="slider"
-        tabIndex={0}
-        aria-label={mountWords.dragItUp}
-        aria-orientation="vertical"
-        aria-valuenow={lensM}
-        aria-valuemin={LIMITS.heightM.least}
-        aria-valuemax={LIMITS.heightM.most}
-        aria-valuetext={small(lensM)}
-        onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-        onPointerMove={(event) => dragging(event, false)}
-        onPointerUp={(event) => dragging(event, true)}
-        onKeyDown={keyed}
+        {...(onDrag && {
+          role: 'slider',
+          tabIndex: 0,
+          'aria-label': mountWords.dragItUp,
+          'aria-orientation': 'vertical' as const,
+          'aria-valuenow': lensM,
+          'aria-valuemin': LIMITS.heightM.least,
+          'aria-valuemax': LIMITS.heightM.most,
+          'aria-valuetext': small(lensM),
+          onPointerDown: (event: PointerEvent<SVGGElement>) => event.currentTarget.setPointerCapture(event.pointerId),
+          onPointerMove: (event: PointerEvent<SVGGElement>) => dragging(event, false),
+          onPointerUp: (event: PointerEvent<SVGGElement>) => dragging(event, true),
+          onKeyDown: keyed,
+        })}
         transform={`translate(${WALL} ${y(lensM)}) rotate(${tiltDeg})`}
       >
         <rect x="-22" y="-22" width="44" height="44" className="grip" />

@@ -1,11 +1,14 @@
 import { Readable } from 'node:stream';
 import { route } from '@/server/http/route';
 import { containerOf } from '@/server/jobs/container';
+import { besideJob } from '@/server/papers/paperOf';
 import { store } from '@/server/store';
 
-export const GET = route(async (_request, { id = '' }) => {
-  const { db, files } = await store();
-  const { title, stream } = await containerOf(db, files, id);
+export const GET = route(async (request, { id = '' }) => {
+  const here = await store();
+  const withPapers = new URL(request.url).searchParams.get('with') === 'papers';
+  const beside = withPapers ? await besideJob(here, id, request.headers.get('host')) : null;
+  const { title, stream } = await containerOf(here.db, here.files, id, beside);
   const name = title.replace(/[^\w-]+/g, '-').slice(0, 60) || 'job';
   return new Response(Readable.toWeb(stream) as ReadableStream<Uint8Array>, {
     headers: {

@@ -1,4 +1,3 @@
-import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import postcss, { type AtRule, type Container, type Document, type Rule } from 'postcss';
 import { compile } from 'sass';
@@ -80,8 +79,3 @@ export function inkRules(root: string): readonly InkRule[] {
   });
   return rules;
 }
-
-export const INK_FILE = 'src/papers/ink.json';
-
-if (process.argv[1]?.endsWith('ink.mjs'))
-  writeFileSync(INK_FILE, `${JSON.stringify(inkRules(process.cwd()), null, 2)}\n`);
