@@ -5,6 +5,7 @@ const compiled = (tsx) => [
       target: 'es2022',
       parser: { syntax: 'typescript', tsx },
       transform: { react: { runtime: 'automatic' } },
+      experimental: { keepImportAttributes: true },
     },
     module: { type: 'es6' },
     sourceMaps: 'inline',

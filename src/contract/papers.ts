@@ -45,8 +45,9 @@ export interface PaperSource {
   readonly root: string;
 }
 
-/** A picture of a document: a JPEG by its hash, as small as paper needs. */
-export type PaperPicture = readonly [sha256: string, jpeg: Uint8Array];
+/** A picture of a document by its hash: a JPEG as small as paper needs, as `data:` address. */
+export type PaperPicture = readonly [sha256: string, address: string];
+export const JPEG_ADDRESS = 'data:image/jpeg;base64,';
 
 /** So many pictures are printed at most; those after them are named. */
 export const MOST_PICTURES = 60;

@@ -2,15 +2,16 @@ import { Image, Path, Svg, Text, View, type Styles } from '@react-pdf/renderer';
 import { isTag, isText, type AnyNode, type Element } from 'domhandler';
 import { nextElementSibling } from 'domutils';
 import type { ReactNode } from 'react';
+import { papersWords } from '@/words/screens';
 import { Drawing, shapeOf } from './drawing';
 import { legible, TEXT_FACE } from './faces';
 import { cellsOf, columnShares, rowsOf, spanOf } from './table';
-import { GAP_PT, handedDown, settingOf } from './typography';
+import { GAP_PT, handedDown, settingOf, SOFT } from './typography';
 
 type Style = NonNullable<Styles[string]>;
 
-/** Pictures of a document by the hash in their address: JPEG, as small as paper needs. */
-export type Pictures = ReadonlyMap<string, Uint8Array>;
+/** Pictures of a document by the hash in their address, each with what is in it. */
+export type Pictures = ReadonlyMap<string, string>;
 
 /** What is known on the way down. */
 interface Way {
@@ -18,6 +19,8 @@ interface Way {
   /** What is handed down: letters and their colour. */
   readonly style: Style;
   readonly pictures: Pictures;
+  /** Whether it lies in what is not broken over two pages: nothing in there is, then. */
+  readonly together?: boolean;
 }
 
 const INLINE = new Set(['a', 'b', 'strong', 'em', 'i', 'span', 'small', 'code', 'sup', 'sub', 'br', 'abbr', 'time']);
@@ -89,6 +92,9 @@ function blocks(nodes: readonly AnyNode[], way: Way): ReactNode[] {
 /** Share of the names beside their values. */
 const NAMED = 0.3;
 
+/** Not broken over two pages; what lies in such a part is not told so again: the typesetter would push it together. */
+const unbroken = (way: Way): { readonly wrap?: false } => (way.together ? {} : { wrap: false });
+
 /** Names and values, a pair to a row. */
 function pairs(list: Element, way: Way, style: Style, key: number): ReactNode {
   const parts = list.children.filter(isTag);
@@ -100,7 +106,7 @@ function pairs(list: Element, way: Way, style: Style, key: number): ReactNode {
         part.name !== 'dt'
           ? []
           : [
-              <View key={i} style={{ flexDirection: 'row', marginBottom: 1 }} wrap={false}>
+              <View key={i} style={{ flexDirection: 'row', marginBottom: 1 }} {...unbroken(way)}>
                 <View style={{ width: namePt, paddingRight: 6 }}>{cell(part, { ...way, widthPt: namePt - 6 })}</View>
                 <View style={{ width: way.widthPt - namePt }}>
                   {parts[i + 1]?.name === 'dd' &&
@@ -125,7 +131,7 @@ function table(node: Element, way: Way, style: Style, key: number): ReactNode {
       {rows.map((row, i) => {
         let column = 0;
         return (
-          <View key={i} style={{ flexDirection: 'row', ...settingOf(row).style }} wrap={false}>
+          <View key={i} style={{ flexDirection: 'row', ...settingOf(row).style }} {...unbroken(way)}>
             {cellsOf(row).map((one, j) => {
               const span = spanOf(one);
               const widthPt = shares.slice(column, column + span).reduce((sum, share) => sum + share, 0) * way.widthPt;
@@ -150,15 +156,17 @@ function picture(node: Element, way: Way, key: number): ReactNode {
   const marks = parts.find(({ name }) => name === 'svg');
   if (!image) return null;
   const sides = Number(image.attribs.height) / Number(image.attribs.width) || 0.75;
-  const bytes = way.pictures.get(/photos\/([0-9a-f]{64})/.exec(image.attribs.src ?? '')?.[1] ?? '');
+  const address = way.pictures.get(/photos\/([0-9a-f]{64})/.exec(image.attribs.src ?? '')?.[1] ?? '');
+  if (!address)
+    return (
+      <Text key={key} style={{ ...way.style, border: `0.5 dashed ${SOFT}`, padding: 4 }}>
+        {papersWords.inTheRecord}
+      </Text>
+    );
   const box = { width: way.widthPt, height: way.widthPt * sides };
   return (
     <View key={key} style={box}>
-      {bytes ? (
-        <Image src={{ data: bytes as Buffer, format: 'jpg' }} style={box} />
-      ) : (
-        <View style={{ ...box, border: '1 solid #48575d' }} />
-      )}
+      <Image src={address} style={box} />
       {marks && (
         <View style={{ position: 'absolute', left: 0, top: 0 }}>
           <Drawing svg={marks} widthPt={way.widthPt} />
@@ -171,11 +179,12 @@ function picture(node: Element, way: Way, key: number): ReactNode {
 const MARK = { ul: () => '–', ol: (i: number) => String(i + 1) } as const;
 
 function list(node: Element, way: Way, style: Style, key: number): ReactNode {
-  const mark = MARK[node.name as 'ul' | 'ol'];
+  // A list that counts for itself is not counted twice
+  const mark = settingOf(node).counted ? () => '' : MARK[node.name as 'ul' | 'ol'];
   return (
     <View key={key} style={style}>
       {node.children.filter(isTag).map((item, i) => (
-        <View key={i} style={{ flexDirection: 'row', marginBottom: 2 }} wrap={false}>
+        <View key={i} style={{ flexDirection: 'row', marginBottom: 2 }} {...unbroken(way)}>
           <Text style={{ ...way.style, width: 14, fontWeight: node.name === 'ol' ? 700 : 400 }}>{mark(i)}</Text>
           <View style={{ width: way.widthPt - 14 }}>{cell(item, { ...way, widthPt: way.widthPt - 14 })}</View>
         </View>
@@ -197,7 +206,7 @@ function beside(node: Element, way: Way, most: readonly number[], wraps: boolean
     rows.at(-1)?.push(child);
   });
   return rows.map((row, r) => (
-    <View key={r} style={{ flexDirection: 'row', gap: GAP_PT }} wrap={!wraps}>
+    <View key={r} style={{ flexDirection: 'row', gap: GAP_PT }} {...(wraps ? unbroken(way) : {})}>
       {row.map((child, i) => {
         const widthPt = ((shares[i % shares.length] ?? 1) / all) * room;
         return (
@@ -237,11 +246,12 @@ function block(node: Element, way: Way, key: number): ReactNode {
     ...way,
     widthPt: insideOf(own, way.widthPt),
     style: handedDown({ ...way.style, ...own }),
+    together: way.together === true || setting.together === true,
   };
   if (node.name === 'svg') {
     const widthPt = Math.min(way.widthPt, setting.widthPt ?? way.widthPt);
     return (
-      <View key={key} style={{ height: widthPt * shapeOf(node), ...own }} wrap={false}>
+      <View key={key} style={{ height: widthPt * shapeOf(node), ...own }} {...unbroken(way)}>
         <Drawing svg={node} widthPt={widthPt} />
       </View>
     );
@@ -259,7 +269,7 @@ function block(node: Element, way: Way, key: number): ReactNode {
     <View
       key={key}
       style={own}
-      {...(setting.together ? { wrap: false } : {})}
+      {...(setting.together ? unbroken(way) : {})}
       minPresenceAhead={aheadOf(node, way.widthPt)}
     >
       {inside}

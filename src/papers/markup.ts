@@ -1,7 +1,7 @@
 import type { Element } from 'domhandler';
 import { parseDocument } from 'htmlparser2';
 import type { ReactElement } from 'react';
-import { renderToStaticMarkup } from 'react-dom/server.browser';
+import { renderToStaticMarkup } from 'react-dom/server';
 
 /** What a component shows, as a tree that can be walked without a browser. */
 export const markupOf = (shown: ReactElement): Element =>

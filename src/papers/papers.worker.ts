@@ -1,6 +1,13 @@
 import { pdf } from '@react-pdf/renderer';
 import { expose } from 'comlink';
-import { MOST_PICTURES, PAPER_JPEG_QUALITY, paperSidePx, type PaperPicture, type PaperSource } from '@/contract/papers';
+import {
+  JPEG_ADDRESS,
+  MOST_PICTURES,
+  PAPER_JPEG_QUALITY,
+  paperSidePx,
+  type PaperPicture,
+  type PaperSource,
+} from '@/contract/papers';
 import { documentOf } from './documentOf';
 import { registerFaces } from './faces';
 
@@ -25,15 +32,18 @@ registerFaces({
   ).href,
 });
 
-/** A picture as small as paper needs. */
-async function smaller(picture: Blob, side: number): Promise<Uint8Array> {
+/** A picture as small as paper needs, as an address that holds it. */
+async function smaller(picture: Blob, side: number): Promise<string> {
   const bitmap = await createImageBitmap(picture);
   const scale = Math.min(1, side / Math.max(bitmap.width, bitmap.height));
   const canvas = new OffscreenCanvas(Math.round(bitmap.width * scale), Math.round(bitmap.height * scale));
   canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   bitmap.close();
   const made = await canvas.convertToBlob({ type: 'image/jpeg', quality: PAPER_JPEG_QUALITY / 100 });
-  return new Uint8Array(await made.arrayBuffer());
+  const bytes = new Uint8Array(await made.arrayBuffer());
+  let text = '';
+  for (const byte of bytes) text += String.fromCharCode(byte);
+  return `${JPEG_ADDRESS}${btoa(text)}`;
 }
 
 /** Pictures by where they lie; one that can’t be had has its place and its words on paper all the same. */

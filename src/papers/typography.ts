@@ -15,6 +15,8 @@ export interface Setting {
   readonly together?: boolean;
   /** Not on paper. */
   readonly left?: boolean;
+  /** Of a list: its items have their numbers already. */
+  readonly counted?: boolean;
   /** Of names and values: the share of the names. */
   readonly named?: number;
   /** Of a drawing: at most so wide, pt. */
@@ -22,7 +24,7 @@ export interface Setting {
 }
 
 const INK = '#1b2a2f';
-const SOFT = '#48575d';
+export const SOFT = '#48575d';
 const RULE = '#c8cfc2';
 /** Between what stands beside one another, pt. */
 export const GAP_PT = 12;
@@ -59,13 +61,13 @@ const SETTINGS: readonly (readonly [selector: string, setting: Setting])[] = [
   ['.sheet-photos', { perRow: 3 }],
   ['.wired-places', { perRow: 2 }],
   ['.door-views', { columns: [1, 2], together: true }],
-  ['svg.side', { widthPt: 160 }],
-  ['.stack', { perRow: 3 }],
-  ['.stack svg', { widthPt: 34 }],
-  ['.sign-off', { style: { marginTop: 34 }, columns: [2, 2, 1], together: true }],
+  ['.sign-off', { style: { marginTop: 30 }, columns: [2, 2, 1], together: true }],
   ['.sign-off > div', { style: { borderTop: `1 solid ${INK}`, paddingTop: 3, fontSize: 8 } }],
   ['svg', { widthPt: 380 }],
   ['svg.house-drawing', { widthPt: 420 }],
+  ['svg.side', { widthPt: 160 }],
+  ['.stack svg', { widthPt: 34 }],
+  ['ol.stack', { counted: true }],
   ['.signed svg', { widthPt: 150 }],
   ['.signed', { style: { marginTop: 10 } }],
   ['svg.box-drawing', { widthPt: 330 }],
@@ -74,16 +76,14 @@ const SETTINGS: readonly (readonly [selector: string, setting: Setting])[] = [
   ['.levers', { widthPt: 84 }],
   ['.for-customer', { style: { fontSize: 10.5, lineHeight: 1.35 } }],
   ['.for-customer h1', { style: { fontSize: 21 } }],
+  ['.for-customer section', { style: { marginTop: 3 } }],
   ['.for-customer h2', { style: { fontSize: 13, borderBottom: 0, borderTop: `1.5 solid ${INK}`, paddingTop: 4 } }],
   ['.for-customer .where', { columns: [2, 1] }],
   ['.for-customer .customer-columns', { columns: [1, 1] }],
   ['.switch-off', { columns: [1, 2] }],
   ['.sees', { columns: [1, 2], together: true }],
   ['.sees h2', { style: { borderTop: 0, marginTop: 0, paddingTop: 0 } }],
-  [
-    '.record',
-    { style: { borderTop: `2 solid ${INK}`, marginTop: 10, paddingTop: 8 }, columns: [1, 6], together: true },
-  ],
+  ['.record', { style: { borderTop: `2 solid ${INK}`, marginTop: 6, paddingTop: 6 }, columns: [1, 7], together: true }],
   ['.record figcaption', { style: { fontSize: 7 } }],
 ];
 

@@ -9,7 +9,9 @@ import { circuitsOfPoint } from './supplyOf';
 /** How something is switched off: which lever of which board, or which plug. */
 export interface SwitchedOff {
   readonly point: string;
-  /** What is written at the board; none where a plug feeds it. */
+  /** By its plug: there is no way of a board. */
+  readonly byPlug: boolean;
+  /** What is written at the board; none where a plug feeds it, or nobody named one. */
   readonly ways: readonly { readonly way: string | null; readonly name: string | null }[];
 }
 
@@ -45,6 +47,7 @@ export function customerSheet(job: Job): CustomerSheet {
     stands: once(parts.flatMap(({ stands }) => stands)),
     off: job.points.map((point) => ({
       point: point.name,
+      byPlug: !point.fed.breaker,
       ways: circuitsOfPoint(job, point).map(({ way, name }) => ({ way: way ?? null, name: name ?? null })),
     })),
     fails: once(parts.flatMap(({ fails }) => fails)),

@@ -7,7 +7,7 @@ import { placeOf } from '../job/region';
 import { TestLog } from '../job/forTests';
 import type { EntryData } from '../kinds/register';
 import { cameraAt, groundAt, lensPlace } from '../yard';
-import { customerSheet } from './customerSheet';
+import { seesForCustomer } from './seesForCustomer';
 import { fixingOf } from './fixing';
 import { sensorBand } from './floodlightChecks';
 import { leadLeftM } from './plugFloodlight/outletFit';
@@ -149,13 +149,16 @@ describe('how a head came to hang', () => {
 describe('a floodlight with a plug at Mount', () => {
   it('tells the customer what its camera sees once it was aimed, and what is to be masked', () => {
     const log = wired();
-    expect(customerSheet(log.job).yours.map(say).join(' ')).not.toContain('The camera');
+    expect(log.job.points.flatMap((point) => seesForCustomer(log.job, point))).toEqual([]);
     log
       .write('shapeDrawn', { shapeId: 'h', what: 'house', corners: HOUSE })
       .write('shapeDrawn', { shapeId: 's', what: 'street', corners: STREET })
       .write('pointOnPlan', { pointId: 'p', shapeId: 'h', side: 3, alongM: 5 });
     aimed(log);
-    const yours = customerSheet(log.job).yours.map(say).join(' ');
+    const yours = log.job.points
+      .flatMap((point) => seesForCustomer(log.job, point))
+      .map(say)
+      .join(' ');
     expect(yours).toContain('The camera “Yard” is to see: gate.');
     expect(yours).toContain('Masked in its app, as it would be in the picture of “Yard”: street.');
   });

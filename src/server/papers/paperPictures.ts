@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { MOST_PICTURES, PAPER_JPEG_QUALITY, paperSidePx, type PaperPicture } from '@/contract/papers';
+import { JPEG_ADDRESS, MOST_PICTURES, PAPER_JPEG_QUALITY, paperSidePx, type PaperPicture } from '@/contract/papers';
 import type { Job } from '@/core/job';
 import { readPhoto } from '../photos/photoStore';
 import type { Store } from '../storeOf';
@@ -17,7 +17,7 @@ export async function paperPictures(store: Store, job: Job): Promise<readonly Pa
         .flatten({ background: '#ffffff' })
         .jpeg({ quality: PAPER_JPEG_QUALITY, mozjpeg: true })
         .toBuffer();
-      made.push([sha256, new Uint8Array(jpeg)]);
+      made.push([sha256, `${JPEG_ADDRESS}${jpeg.toString('base64')}`]);
     } catch {
       // One that can’t be read has its place and its words on paper, as one that is not at hand
     }

@@ -20,6 +20,15 @@ import { useHandedJob, type HandedLog } from '../log/handed';
 import { PdfPages } from './PdfPages';
 import { typeset } from './typesetting';
 
+const NAMES = {
+  customer: papersWords.customer,
+  job: papersWords.job,
+  labels: papersWords.labels,
+  electrician: papersWords.electrician,
+} as const;
+const SUPPLIES = { roll62: papersWords.roll62, sheet21: papersWords.sheet21 } as const;
+const SIZES = { A4: papersWords.a4, LETTER: papersWords.letter } as const;
+
 interface Props {
   readonly log: HandedLog;
   readonly first: PaperName;
@@ -44,7 +53,7 @@ export function PapersPage({ log, first, root, printedAt }: Props) {
   });
   const url = useMemo(() => (data ? URL.createObjectURL(data.document) : null), [data]);
   useEffect(() => () => void (url && URL.revokeObjectURL(url)), [url]);
-  const name = `${job.title}, ${papersWords.named[asked.paper]}.pdf`;
+  const name = `${job.title}, ${NAMES[asked.paper]}.pdf`;
   return (
     <main id="main" className="papers-page">
       <header>
@@ -56,14 +65,14 @@ export function PapersPage({ log, first, root, printedAt }: Props) {
       <section className="papers-choice">
         <Choices
           label={papersWords.which}
-          options={PAPERS.map((value) => ({ value, words: papersWords.named[value] }))}
+          options={PAPERS.map((value) => ({ value, words: NAMES[value] }))}
           chosen={asked.paper}
           onPick={(paper) => set('paper', paper)}
         />
         {asked.paper === 'labels' && (
           <Choices
             label={papersWords.printedOn}
-            options={LABEL_SUPPLIES.map((value) => ({ value, words: papersWords.supplies[value] }))}
+            options={LABEL_SUPPLIES.map((value) => ({ value, words: SUPPLIES[value] }))}
             chosen={asked.labels}
             onPick={(labels) => set('labels', labels)}
           />
@@ -71,7 +80,7 @@ export function PapersPage({ log, first, root, printedAt }: Props) {
         {(asked.paper !== 'labels' || asked.labels === 'sheet21') && (
           <Choices
             label={papersWords.sheetSize}
-            options={SHEET_SIZES.map((value) => ({ value, words: papersWords.sizes[value] }))}
+            options={SHEET_SIZES.map((value) => ({ value, words: SIZES[value] }))}
             chosen={asked.size}
             onPick={(size) => set('size', size)}
           />

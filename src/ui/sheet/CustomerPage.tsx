@@ -83,10 +83,15 @@ export function CustomerPage({ job, printedAt, root }: Props) {
               {off.some(({ ways }) => ways.length > 0) && (
                 <p>{sheetWords.atTheBoard({ board: terms.board, place: job.site.boardPlace ?? '' })}</p>
               )}
-              {off.map(({ point, ways }) => (
+              {off.map(({ point, byPlug, ways }) => (
                 <p key={point}>
                   <b>
-                    {point}: {ways.length === 0 ? sheetWords.pullItsPlug : ways.map(({ way }) => way ?? '?').join(', ')}
+                    {point}:{' '}
+                    {byPlug
+                      ? sheetWords.pullItsPlug
+                      : ways.length === 0
+                        ? sheetWords.wayNotNamed
+                        : ways.map(({ way }) => way ?? '?').join(', ')}
                   </b>
                   {ways.map(({ name }) => name && `, “${name}”`).join('')}
                 </p>

@@ -11,6 +11,7 @@ export const sheet = {
   atTheBoard: ({ board, place }: { readonly board: string; readonly place: string }) =>
     `At the ${board}${place ? `, ${place}` : ''}. Lever the other way is off; back again, it is there in two minutes.`,
   pullItsPlug: 'pull its plug',
+  wayNotNamed: 'which one was not written down',
   leaveItOn: 'Leave it on, also when you are away: without power it neither rings nor sees.',
   whenSomethingFails: 'When something fails',
   smellHeatWater: 'Smell, heat, water',

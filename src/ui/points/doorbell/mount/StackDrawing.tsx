@@ -50,8 +50,7 @@ export function StackDrawing({ stack, tiltDeg, sideDeg }: Props) {
               </>
             )}
           </svg>
-          <span className="small">{thick}</span>
-          {looks && <span className="small fox">{looks}</span>}
+          <span className="small">{thick}</span> {looks && <span className="small fox">{looks}</span>}
         </li>
       ))}
     </ol>
