@@ -3,8 +3,8 @@ import { papersWords } from '@/words/screens';
 import { useQuery } from '@tanstack/react-query';
 import { Download, Printer } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
-import { Alert, Spinner } from 'react-bootstrap';
+import { useState } from 'react';
+import { Alert, Button, Spinner } from 'react-bootstrap';
 import {
   LABELS_ON_A_SHEET,
   LABEL_SUPPLIES,
@@ -36,6 +36,15 @@ interface Props {
   readonly printedAt: string;
 }
 
+/** Puts a document among what the browser has saved. */
+function save(document: Blob, name: string): void {
+  const link = window.document.createElement('a');
+  link.href = URL.createObjectURL(document);
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
+
 /** The papers of a job: which, on what, as they will be printed. */
 export function PapersPage({ log, first, root, printedAt }: Props) {
   const job = useHandedJob(log);
@@ -51,8 +60,6 @@ export function PapersPage({ log, first, root, printedAt }: Props) {
     retry: false,
     enabled: !isNothing,
   });
-  const url = useMemo(() => (data ? URL.createObjectURL(data.document) : null), [data]);
-  useEffect(() => () => void (url && URL.revokeObjectURL(url)), [url]);
   const name = `${job.title}, ${NAMES[asked.paper]}.pdf`;
   return (
     <main id="main" className="papers-page">
@@ -102,14 +109,14 @@ export function PapersPage({ log, first, root, printedAt }: Props) {
             />
           </label>
         )}
-        {url && (
+        {data && (
           <p className="row-of">
-            <a className="btn btn-primary" href={url} download={name}>
+            <Button onClick={() => save(data.document, name)}>
               <Download size={18} aria-hidden="true" /> {papersWords.save}
-            </a>
-            <a className="btn btn-secondary" href={url} target="_blank" rel="noreferrer">
+            </Button>
+            <Button variant="secondary" onClick={() => window.open(URL.createObjectURL(data.document))}>
               <Printer size={18} aria-hidden="true" /> {papersWords.openToPrint}
-            </a>
+            </Button>
           </p>
         )}
         {data && data.missing > 0 && <p className="caution">{papersWords.outOfReach({ missing: data.missing })}</p>}
