@@ -16,7 +16,7 @@ const layer = (name, from, mayImport, packages = []) => [
 
 /** Rooms of `ui` that every other one may use: each holds one kind of piece, and knows no screen. */
 const SHARED =
-  '^src/ui/(crew|drawing|figures|form|frame|log|meter|paper|photo|plot|proof|policy|seeing|table|theme|verdict)/';
+  '^src/ui/(codes|crew|drawing|figures|form|frame|log|meter|paper|photo|plot|proof|policy|seeing|table|theme|verdict)/';
 
 module.exports = {
   forbidden: [
@@ -30,7 +30,8 @@ module.exports = {
     ...layer('ui-speaks-http', 'ui', ['core', 'contract', 'words', 'workers']),
     ...layer('workers-know-core', 'workers', ['core', 'contract']),
     ...layer('app-is-thin', 'app', ['ui', 'server', 'core', 'contract', 'words']),
-    ...layer('cli-is-a-caller', 'cli', ['server', 'demo', 'core', 'contract', 'words']),
+    ...layer('papers-set-what-ui-shows', 'papers', ['ui', 'core', 'contract', 'words']),
+    ...layer('cli-is-a-caller', 'cli', ['server', 'demo', 'papers', 'core', 'contract', 'words']),
     {
       name: 'shared-rooms-know-no-screen',
       severity: 'error',

@@ -1,7 +1,7 @@
 import { SHELF_IDS, SHELVES, readItem, type Catalogue } from '@/core/catalogue';
 import type { CrewMember } from '@/core/kinds';
 import { POLICY_IDS, POLICY_MATTERS } from '@/core/policy';
-import type { LeanReading, PhoneReading } from './instrument';
+import type { CodeReading, LeanReading, PhoneReading } from './instrument';
 import type { KeptPhoto } from './photo';
 import type { Problem } from './problem';
 import { isAddress, type Settings } from './settings';
@@ -55,6 +55,9 @@ export const isLeanReading = (value: unknown): value is LeanReading =>
   isFields(value) &&
   [value.bearingDeg, value.downDeg, value.rollDeg].every(isFigure) &&
   typeof value.simulated === 'boolean';
+
+export const isCodeReading = (value: unknown): value is CodeReading =>
+  isFields(value) && typeof value.code === 'string' && typeof value.simulated === 'boolean';
 
 export const isSettings = (value: unknown): value is Settings => {
   if (!isFields(value) || typeof value.simulatedDevices !== 'boolean' || !isFields(value.policy)) return false;

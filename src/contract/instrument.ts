@@ -88,6 +88,12 @@ export interface Meter {
 export const HELD = ['head', 'wall'] as const;
 export type Held = (typeof HELD)[number];
 
+/** What a scanner read from a device’s code. */
+export interface CodeReading {
+  readonly code: string;
+  readonly simulated: boolean;
+}
+
 /** How a phone lies that is held along the head of a camera, or flat against its wall. */
 export interface LeanReading {
   /** Where it points, clockwise from north by its compass. */

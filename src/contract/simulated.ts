@@ -42,5 +42,8 @@ export const taskOf = ({ function: what, from, to, state, conductor, test, switc
 /** Query of GET /api/v1/sim/phone. */
 export const phoneQuery = exact({ job: reference(), point: reference() });
 
+/** Query of GET /api/v1/sim/code. */
+export const codeQuery = phoneQuery;
+
 /** Query of GET /api/v1/sim/lean. */
 export const leanQuery = exact({ job: reference(), point: reference(), held: string<Held>().oneOf(HELD).defined() });

@@ -1,4 +1,5 @@
 export { meterBench, type MeterBench } from './meter/bench';
 export { ORDINARY, seedOf, simulatedMeter, type MeterKind } from './meter/simulatedMeter';
+export { simulatedCode } from './phone/simulatedCode';
 export { simulatedLean } from './phone/simulatedLean';
 export { simulatedPhone } from './phone/simulatedPhone';

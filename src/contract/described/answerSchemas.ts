@@ -120,6 +120,7 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
   Calendar: text,
   KeptPhoto: object({ sha256: text, mediaType: text, widthPx: figure, heightPx: figure, bytes: figure }),
   PhoneReading: object({ dbm: figure, upMbit: figure, downMbit: figure, simulated: { type: 'boolean' } }),
+  CodeReading: object({ code: text, simulated: { type: 'boolean' } }),
   LeanReading: object({ ...all(['bearingDeg', 'downDeg', 'rollDeg'], figure), simulated: { type: 'boolean' } }),
   Settings: object({ policy: { type: 'object' }, simulatedDevices: { type: 'boolean' }, currency: { type: 'string' } }),
   ListedJob: object({

@@ -274,6 +274,14 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
       refusals: [400, 404, 409, ...EVERY],
     },
   },
+  '/api/v1/sim/code': {
+    get: {
+      summary: 'The code that the simulated scanner reads at a point’s device',
+      query: { job: { type: 'string' }, point: { type: 'string' } },
+      answers: { 200: 'CodeReading' },
+      refusals: [400, 404, 409, ...EVERY],
+    },
+  },
   '/api/v1/sim/lean': {
     get: {
       summary: 'How the simulated phone lies, held along the head of a floodlight camera or against its wall',

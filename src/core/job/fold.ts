@@ -230,6 +230,7 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   failureAccepted: (_state, entry, point) => {
     if (point) point.accepted = { ...point.accepted, [entry.data.of]: takenFrom(entry) };
   },
+  deviceDescribed: sayOfPoint,
   handoverDescribed: sayOfPoint,
   pointLeft: (_state, entry, point) => {
     if (point) point.left = takenFrom(entry);

@@ -128,6 +128,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
     checks,
     accepted,
     missesAccepted,
+    device: facts('deviceDescribed'),
     handover: facts('handoverDescribed'),
     left,
   };

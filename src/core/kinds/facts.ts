@@ -4,6 +4,7 @@ import { WAY_FACTS } from './board';
 import { BOX_FACTS, CABLE_FACTS } from './box';
 import { CHIME_FACTS, RUN_FACTS } from './chime';
 import { CIRCUIT_FACTS, HUNT_FACTS } from './circuit';
+import { DEVICE_FACTS } from './identity';
 import { HANDOVER_FACTS } from './handover';
 import { OUTLET_FACTS } from './outlet';
 import { ON_WALL_FACTS, PLAN_FACTS, SHAPE_FACTS } from './plan';
@@ -40,6 +41,7 @@ export const FACTS = {
   planDescribed: PLAN_FACTS,
   pointOnPlan: ON_WALL_FACTS,
   mountRecorded: MOUNT_FACTS,
+  deviceDescribed: DEVICE_FACTS,
   handoverDescribed: HANDOVER_FACTS,
 } as const;
 

@@ -21,6 +21,7 @@ import {
   placeCleared,
   stayedAtWork,
 } from './circuit';
+import { deviceDescribed } from './identity';
 import { handoverDescribed } from './handover';
 import { entryStruck, noteWritten } from './note';
 import { photoAttached, photoDescribed } from './photo';
@@ -90,6 +91,7 @@ export const ENTRY_KINDS = {
   checkDone,
   checkPutOff,
   failureAccepted,
+  deviceDescribed,
   handoverDescribed,
   pointLeft,
   photoAttached,

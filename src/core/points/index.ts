@@ -23,6 +23,7 @@ export { sensorBand } from './floodlightChecks';
 export { fixingOf, type FixingLine } from './fixing';
 export { ELSEWHERE, HUNT_DEFAULTS, busyWays, huntOf, wayOfId, wayText, type HuntStanding } from './hunting';
 export { labelsOf, type Label, type LabelledWay } from './labels';
+export { sameDevice, schemeName } from './identity';
 export { ladderOf } from './ladder';
 export { licensedSteps, pointsForLicence, type LicensedStep } from './forLicence';
 export { builtBesideOf, lostTargets, type LostTarget } from './mounting';

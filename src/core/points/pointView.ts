@@ -86,6 +86,8 @@ export interface PointView {
   readonly accepted: Readonly<Record<string, AcceptedFailure>>;
   /** Targets that are missed as its head hangs and may stay so, by target. */
   readonly missesAccepted: Readonly<Record<string, AcceptedMiss>>;
+  /** What the device says of itself, and how it joined. */
+  readonly device: Facts<'deviceDescribed'>;
   /** What comes due after it was left, and what was told. */
   readonly handover: Facts<'handoverDescribed'>;
   readonly left: Left | null;

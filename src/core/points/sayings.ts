@@ -186,6 +186,11 @@ export interface PointsSayings {
   notListed: None;
   notDrawn: None;
   thingsDrawn: { readonly shapes: number };
+  // identity
+  codeTwice: { readonly other: string };
+  weakAtDevice: { readonly dbm: number };
+  weakerAtDevice: { readonly dbm: number; readonly lookDbm: number };
+  slowAtDevice: { readonly upMbit: number; readonly needed: number };
   // sharedWorries
   thingsOpenCustomer: { readonly missingCount: number; readonly first: readonly Text[] };
   wiFiPlan: { readonly reason: Text };

@@ -6,6 +6,7 @@ import type { Worry } from './climb';
 import { climbOf } from './climbs';
 import type { Assessment } from './doorbell/assessment';
 import type { Point } from './point';
+import { identityWorries } from './identity';
 import { lostWorries } from './mounting';
 import { failedWorries, putOffWorries } from './proving';
 import { workWorries } from './sharedWorries';
@@ -18,6 +19,7 @@ export function worriesOf(job: Job, point: Point, assessment: Assessment): reado
     ...before,
     ...workWorries(job, point),
     ...lostWorries(job, point),
+    ...identityWorries(job, point),
     ...failedWorries(failuresOf(point)),
     ...putOffWorries(point, checksOf(point)),
     ...alsoSaidWorries(job, point),

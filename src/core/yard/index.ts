@@ -56,7 +56,7 @@ export {
   type Miss,
   type SeenTarget,
 } from './seenTarget';
-export { isSensed, sensorLobe, sensorReach, type SensorReach } from './sensor';
+export { firedArc, isSensed, sensorLobe, sensorReach, type SensorReach } from './sensor';
 export { lampDownFor, luxMap, luxOnWindow, windowLuxOf, type LuxMap } from './luxMap';
 export { masksOf, skyShare, type Mask } from './privacy';
 export { zonesOf, type Zone } from './zones';

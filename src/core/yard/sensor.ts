@@ -75,6 +75,18 @@ export const isSensed = (scene: Scene, hangs: SensorHangs, target: Target): bool
 export const isSensedAt = (scene: Scene, hangs: SensorHangs, [x, y]: readonly [number, number]): boolean =>
   isMet(scene, hangs, [x, y, groundAt(scene, [x, y]) + BODY_M], standing(scene));
 
+/** Where the sensor fired at somebody who walked across, so far off, as places on the ground from left to right. */
+export function firedArc(
+  { camera, turnedDeg = 0 }: Pick<Scene, 'camera' | 'turnedDeg'>,
+  metres: number,
+): readonly (readonly [number, number])[] {
+  const half = camera.sensorLobeDeg / 2;
+  return Array.from({ length: 25 }, (_, i) => {
+    const turn = turnedDeg - half + (i * camera.sensorLobeDeg) / 24;
+    return [metres * sinDeg(turn), metres * cosDeg(turn)] as const;
+  });
+}
+
 /** The edge of what is sensed, as places on the ground, from left to right. */
 export function sensorLobe(
   { camera, fallShare = 0, turnedDeg = 0 }: Pick<Scene, 'camera' | 'fallShare' | 'turnedDeg'>,

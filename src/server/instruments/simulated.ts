@@ -1,10 +1,10 @@
-import type { Held, LeanReading, Meter, PhoneReading } from '@/contract/instrument';
+import type { CodeReading, Held, LeanReading, Meter, PhoneReading } from '@/contract/instrument';
 import { ProblemError } from '@/contract/problem';
 import { regionOf, type Job } from '@/core/job';
 import { turnOf } from '@/core/view';
 import { cameraAt } from '@/core/yard';
 import { bellSurveyAt, boxSurveyOf, circuitsOfPoint, wifiPathOf, yardSceneOf, type Point } from '@/core/points';
-import { ORDINARY, meterBench, seedOf, simulatedLean, simulatedMeter, simulatedPhone } from '@/sim';
+import { ORDINARY, meterBench, seedOf, simulatedCode, simulatedLean, simulatedMeter, simulatedPhone } from '@/sim';
 import { jobLog, jobOf } from '../jobs/jobLog';
 import { readSettings } from '../settings';
 import type { Store } from '../storeOf';
@@ -45,6 +45,12 @@ const UNKNOWN_PATH = { distanceM: 11, walls: ['timber', 'brick'], band: '2.4' } 
 export async function phoneAt(store: Store, jobId: string, pointId: string): Promise<PhoneReading> {
   const { job, point } = await pointOf(store, jobId, pointId);
   return simulatedPhone(wifiPathOf(job, point) ?? UNKNOWN_PATH, seedOf(jobId, pointId, 'wifi'), point.wifi.length);
+}
+
+/** The code that the simulated scanner reads at a point. */
+export async function codeAt(store: Store, jobId: string, pointId: string): Promise<CodeReading> {
+  await pointOf(store, jobId, pointId);
+  return simulatedCode(seedOf(jobId, pointId, 'code'));
 }
 
 /** The simulated phone, held along the head of a floodlight camera or against its wall. */

@@ -59,6 +59,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   shapeDrawn: jobWords.onThePlan,
   planDescribed: jobWords.sitePlan,
   pointOnPlan: jobWords.pointOnPlan,
+  deviceDescribed: jobWords.theDevice,
   handoverDescribed: jobWords.whatComesDue,
   pointLeft: jobWords.handingOver,
   photoAttached: jobWords.photo,

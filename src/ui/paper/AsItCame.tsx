@@ -28,9 +28,21 @@ export const MountedAsItCame = ({ job, point }: { readonly job: Job; readonly po
 );
 
 /** What was gone through once it was on. */
-export const ProvedChecks = ({ say, point }: { readonly say: Say; readonly point: Point }) => (
+export const ProvedChecks = ({ job, say, point }: { readonly job: Job; readonly say: Say; readonly point: Point }) => (
   <section className="keep-together">
     <h3>{doorbellWords.proved}</h3>
+    {Object.keys(point.device).length > 0 && (
+      <Lines
+        lines={factLines(job, 'deviceDescribed', point.device, [
+          'code',
+          'codeReadBy',
+          'serial',
+          'calledThere',
+          'dbm',
+          'upMbit',
+        ])}
+      />
+    )}
     <ChecksTable say={say} point={point} />
   </section>
 );

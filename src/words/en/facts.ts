@@ -502,6 +502,17 @@ export const factWords: FactWords = {
     underlayTopM: 'its upper edge',
     underlayWidthM: 'its width',
   },
+  deviceDescribed: {
+    code: 'what its code says',
+    codeReadBy: {
+      is: 'code read by',
+      answers: { camera: 'the camera', picture: 'a picture of it', hand: 'hand', simulated: 'the simulated scanner' },
+    },
+    serial: 'serial number',
+    calledThere: 'its name in the customer’s program',
+    dbm: 'signal at the device',
+    upMbit: 'uplink at the device',
+  },
   handoverDescribed: {
     trialEndsOn: 'trial of recording ends',
     batteryOn: 'battery looked at next',

@@ -1,6 +1,7 @@
 import type { PointsSayings } from '@/core/points';
 import { capital, lowerFirst } from '@/core/units';
 import type { Sentences } from '../sentence';
+import { signal } from './wifi';
 
 const DUE_WORDS = {
   trialEndsOn: 'trial of recording ends',
@@ -15,6 +16,12 @@ export const points: Sentences<PointsSayings> = {
   wayOfBoard: ({ way, board }, t) => `${t.way} ${way}${board === null ? '' : `, ${board}`}`,
   done: 'done',
   hunt: 'hunt',
+  codeTwice: ({ other }) => `Its code is that of “${other}” too: one of the two was scanned at the wrong device.`,
+  weakAtDevice: ({ dbm }, t) => `${signal(dbm, t)} at the device: an extender first, then measure again.`,
+  weakerAtDevice: ({ dbm, lookDbm }, t) =>
+    `${signal(dbm, t)} at the device, ${signal(lookDbm, t)} were found at the spot: other band, door shut, metal near it?`,
+  slowAtDevice: ({ upMbit, needed }, t) =>
+    `${t.number(upMbit, 1)} Mbit/s up at the device, ${t.number(needed)} are wanted: the picture will break.`,
   waysListed: ({ ways }, t) => t.count(ways, { one: t.way, other: t.ways }),
   roomNeeded: ({ boxIn3, requiredIn3, fits }, t) =>
     `Room for ${t.number(boxIn3, 1)} in³, ${t.number(requiredIn3, 2)} in³ are needed${fits ? '' : ': overfull'}.`,

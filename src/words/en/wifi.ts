@@ -3,7 +3,7 @@ import type { Sentences } from '../sentence';
 import type { Terms } from '../terms';
 
 /** A signal with a minus that is one. */
-const signal = (dbm: number, t: Terms): string => `${dbm < 0 ? '−' : ''}${t.number(Math.abs(dbm))} dBm`;
+export const signal = (dbm: number, t: Terms): string => `${dbm < 0 ? '−' : ''}${t.number(Math.abs(dbm))} dBm`;
 
 export const wifi: Sentences<WifiSayings> = {
   good: 'good',

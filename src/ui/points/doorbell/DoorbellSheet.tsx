@@ -28,7 +28,8 @@ import { BellLoop } from '../../drawing/BellLoop';
 import { DoorOnSheet } from './DoorOnSheet';
 import { loopWords } from './loopWords';
 import { margin, percent, volts } from '../../figures/words';
-import { ChecksTable, ReadingsTable, StepsTable } from '../../paper/SheetTables';
+import { ProvedChecks } from '../../paper/AsItCame';
+import { ReadingsTable, StepsTable } from '../../paper/SheetTables';
 import { factLines } from '../../paper/factLines';
 import { HandedOver } from '../../paper/HandedOver';
 import { Lines } from '../../paper/Lines';
@@ -223,10 +224,7 @@ export function DoorbellSheet({ job, point, first }: Props) {
         />
         <DoorOnSheet job={job} point={point} />
       </section>
-      <section>
-        <h3>{doorbellWords.proved}</h3>
-        <ChecksTable say={say} point={point} />
-      </section>
+      <ProvedChecks job={job} say={say} point={point} />
       <SheetPhotos job={job} point={point} first={first} />
       <PartsTaken say={say} parts={parts} />
       <HandedOver left={left} />

@@ -54,7 +54,7 @@ export function PlugSheet({ job, point, first }: Props) {
       )}
       <YardOnSheet say={say} job={job} point={point} />
       <MountedAsItCame job={job} point={point} />
-      <ProvedChecks say={say} point={point} />
+      <ProvedChecks job={job} say={say} point={point} />
       <SheetPhotos job={job} point={point} first={first} />
       <PartsTaken say={say} parts={parts} />
       <HandedOver left={left} />

@@ -131,6 +131,7 @@ function Aiming({ yard }: { readonly yard: YardScene }) {
             name={name}
             fineness={fineness}
             tape={doubt.tape}
+            firedM={kept.checks.sensorWalk?.data.figure ?? null}
             onMove={move}
           />
           {seen.length === 0 && place}

@@ -28,7 +28,15 @@ export function YardOnSheet({ say, job, point }: Props) {
     <section className="keep-together">
       <h2>{yard.built ? yardWords.seenAsItHangs : yardWords.seenAsPlanned}</h2>
       <div className="yard-views">
-        <YardPlan {...names} scene={scene} aim={aim} seen={seen} lengths={lengths} tape={null} />
+        <YardPlan
+          {...names}
+          scene={scene}
+          aim={aim}
+          seen={seen}
+          lengths={lengths}
+          tape={null}
+          firedM={point.checks.sensorWalk?.data.figure ?? null}
+        />
         <div>
           <YardPicture scene={scene} aim={aim} seen={seen} name={names.name} />
           <AimCard yard={yard} aim={aim} lengths={lengths} />

@@ -7,6 +7,7 @@ import {
   cameraAt,
   classReachM,
   coverageOf,
+  firedArc,
   luxMap,
   placeAt,
   sensorLobe,
@@ -29,6 +30,8 @@ interface Props {
   readonly name: (what: string) => string;
   /** How fine a class of pixels per metre is, in words. */
   readonly fineness: (seenAs: string) => string;
+  /** How far off the sensor fired when it was walked; null where nobody walked it. */
+  readonly firedM: number | null;
   /** The target whose taping would settle most. */
   readonly tape: string | null;
   /** Called while a pin is moved, and once more, `done`, when it is let go. Left out on paper: nothing moves there. */
@@ -75,7 +78,7 @@ function luxLines(scene: Scene, aim: Aim, acrossM: number, awayM: number): reado
 }
 
 /** The yard from above, looking out of the wall: what is seen how finely, sensed, and in the way; its pins can be moved. */
-export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMove }: Props) {
+export function YardPlan({ scene, aim, seen, lengths, name, fineness, firedM, tape, onMove }: Props) {
   const svg = useRef<SVGSVGElement>(null);
   const places = [...scene.targets, ...scene.obstacles].map((one) => placeAt(one));
   const across = Math.max(LEAST_M.across, ...places.map(([x]) => Math.abs(x) + ROOM_M));
@@ -185,6 +188,19 @@ export function YardPlan({ scene, aim, seen, lengths, name, fineness, tape, onMo
       <text className="small-text soft halo" x={x(0)} y={Math.max(12, y(reachM) - 4)} textAnchor="middle">
         {yardWords.sensorEdge({ reach: lengthText(reachM, lengths) })}
       </text>
+      {firedM !== null && (
+        <>
+          <polyline
+            className="fired"
+            points={firedArc(scene, firedM)
+              .map(([a, b]) => `${x(a)},${y(b)}`)
+              .join(' ')}
+          />
+          <text className="small-text strong halo" x={x(0)} y={y(firedM) + 14} textAnchor="middle">
+            {yardWords.firedAt({ metres: lengthText(firedM, lengths) })}
+          </text>
+        </>
+      )}
       {bands.map(({ id, place: [right, out] }) => (
         <text key={id} className="small-text band-name" x={x(right) - 4} y={y(out) + 12} textAnchor="end">
           {yardWords.bandTo({ band: fineness(id), to: lengthText(Math.hypot(right, out), lengths) })}

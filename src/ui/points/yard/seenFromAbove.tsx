@@ -20,6 +20,7 @@ export function seenFromAbove(job: Job, point: Point): ReactNode {
       seen={seenTargets(scene, aim)}
       lengths={lengthsOf(job)}
       tape={null}
+      firedM={point.checks.sensorWalk?.data.figure ?? null}
     />
   );
 }

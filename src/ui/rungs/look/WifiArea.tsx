@@ -15,13 +15,13 @@ import { capital, parseFigure, type FigureRule } from '@/core/units';
 import { call, NotTaken } from '../../log/api';
 import { AskForm } from '../../form/AskForm';
 import type { TypedField } from '../../form/field';
+import { dbmField } from '../../form/dbmField';
 import { FieldGroup } from '../../form/FieldGroup';
 import { figureField, mapped, optional, textField } from '../../form/fields';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
 import { useMeter } from '../../meter/MeterContext';
 
-const DBM: FigureRule = { unit: 'dBm', unitWords: ['dbm', 'db'], ...LIMITS.dbm, zeroAllowed: true };
 const MBIT: FigureRule = {
   unit: 'Mbit/s',
   unitWords: ['mbit/s', 'mbit', 'mbps'],
@@ -29,22 +29,8 @@ const MBIT: FigureRule = {
   zeroAllowed: true,
 };
 
-/** Signals are written without their minus as often as with it. */
-const dbmField: TypedField<{ readonly dbm: number }> = {
-  name: 'dbm',
-  label: lookWords.signalAtTheSpot,
-  unit: 'dBm',
-  figure: true,
-  shown: '',
-  hint: '−64',
-  read: (text) => {
-    const typed = text.trim();
-    return mapped(parseFigure(/^[-−–]/.test(typed) ? typed : `-${typed}`, DBM), (dbm) => ({ dbm }));
-  },
-  cleared: {},
-};
 const READING_FIELDS = [
-  dbmField,
+  dbmField('dbm', lookWords.signalAtTheSpot),
   optional(figureField('upMbit', lookWords.speedUp, MBIT, undefined)),
   optional(figureField('downMbit', lookWords.speedDown, MBIT, undefined)),
   optional(textField('spot', lookWords.ifAtAnotherSpot, undefined, { hint: lookWords.leftOfTheDoor })),

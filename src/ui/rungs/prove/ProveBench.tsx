@@ -6,6 +6,7 @@ import { useJob } from '../../log/JobContext';
 import { OpenPlaces } from '../../proof/OpenPlaces';
 import type { OwnAnswers } from './answered';
 import { CheckRow } from './CheckRow';
+import { DeviceIdentity } from './DeviceIdentity';
 import { PassTogether } from './PassTogether';
 
 const NOTHING_OWN: OwnAnswers = {};
@@ -54,6 +55,7 @@ export function ProveBench({ own = NOTHING_OWN }: { readonly own?: OwnAnswers })
           })}
         </p>
       )}
+      <DeviceIdentity />
       <ol className="checks">
         {checks.map((check, i) => (
           <CheckRow key={check.id} check={check} number={i + 1} next={check === next && (live || !named)} own={own} />

@@ -58,6 +58,7 @@ export const job = {
   onThePlan: 'drawn on the plan',
   sitePlan: 'plan of the site',
   pointOnPlan: 'point on the plan',
+  theDevice: 'the device',
   whatComesDue: 'what comes due',
   checkPutOff: 'check put off',
   handingOver: 'handing over',

@@ -2,6 +2,17 @@ import { parts, type Slots } from '../../parts';
 
 /** Prove at a doorbell. */
 export const prove = {
+  simulated: 'simulated',
+  whichDevice: 'Which device hangs here',
+  codeOffPicture: 'Code off a picture',
+  beingRead: 'Being read …',
+  scanCode: 'Scan its code',
+  noCodeOnIt: 'No code can be read on this picture. Nearer, in better light, or type what stands below it.',
+  pictureNotRead: 'This picture can’t be read here. Type what stands below the code.',
+  codeIsThatOf: ({ other }: { readonly other: string }) =>
+    `This is the code of “${other}” too. Scan the one on this device.`,
+  signalAtDevice: 'signal at the device',
+  callIt: ({ name }: { readonly name: string }) => `Call it “${name}”`,
   thatIsAsIt: 'That is as it should be.',
   secondsUntilItRings: 'seconds until it rings',
   predictedToFire: ({ low, high }: { readonly low: string; readonly high: string }) =>

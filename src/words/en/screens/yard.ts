@@ -264,5 +264,6 @@ export const yard = {
     readonly worst: string;
   }) =>
     `It looks ${turn}, ${down} below the horizon, leaning ${roll}; marks are off by ${rms} px, ${worst} px at worst.`,
+  firedAt: ({ metres }: { readonly metres: string }) => `fired at ${metres}`,
   sensorEdge: ({ reach }: { readonly reach: string }) => `sensor to ${reach}`,
 };

@@ -1,0 +1,25 @@
+import { LIMITS, fact, schemasOf } from '../facts';
+import { exact, reference } from './fields';
+
+/** How a device’s code was read. */
+export const CODE_READ_BYS = ['camera', 'picture', 'hand', 'simulated'] as const;
+
+/** What a device says of itself, and how it joined. */
+export const DEVICE_FACTS = {
+  /** What its code holds, letter for letter. */
+  code: fact.text(200),
+  codeReadBy: fact.choice(CODE_READ_BYS),
+  serial: fact.text(64),
+  /** What it is called in the program that it is watched with. */
+  calledThere: fact.text(64),
+  /** The network as the device itself has it. */
+  dbm: fact.figure({ unit: 'dBm', unitWords: ['dbm', 'db'], ...LIMITS.dbm, zeroAllowed: true }),
+  upMbit: fact.figure({
+    unit: 'Mbit/s',
+    unitWords: ['mbit/s', 'mbit', 'mbps'],
+    ...LIMITS.mbitPerSecond,
+    zeroAllowed: true,
+  }),
+} as const;
+
+export const deviceDescribed = exact({ pointId: reference(), ...schemasOf(DEVICE_FACTS) });
