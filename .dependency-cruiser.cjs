@@ -31,7 +31,7 @@ module.exports = {
     ...layer('workers-know-core', 'workers', ['core', 'contract']),
     ...layer('app-is-thin', 'app', ['ui', 'server', 'core', 'contract', 'words']),
     ...layer('papers-set-what-ui-shows', 'papers', ['ui', 'core', 'contract', 'words']),
-    ...layer('cli-is-a-caller', 'cli', ['server', 'demo', 'papers', 'core', 'contract', 'words']),
+    ...layer('cli-is-a-caller', 'cli', ['server', 'demo', 'papers', 'ui', 'core', 'contract', 'words']),
     {
       name: 'shared-rooms-know-no-screen',
       severity: 'error',

@@ -25,7 +25,7 @@ const VIEWS = [
   ['mount', 'Lapwing Lodge', '?rung=mount'],
   ['yard', 'Eider Yard', '?point=drive&rung=mount'],
   ['prove', 'Lapwing Lodge', '?rung=prove'],
-  ['sheet', 'Oyster Quay 5', '/sheet'],
+  ['papers', 'Oyster Quay 5', '/papers'],
   ['catalogue', null, '/catalogue'],
   ['phone-door', 'Redshank Hall', '?rung=measure', PHONE],
   ['phone-aim', 'Fulmar Mews', '?rung=mount', PHONE],
@@ -56,6 +56,7 @@ try {
         await page.waitForSelector('main:not([aria-busy=true])');
         await new Promise((resolve) => setTimeout(resolve, 1000));
         await page.waitForFunction(() => !document.querySelector('.working'), { timeout: 120_000 });
+        if (where === '/papers') await page.waitForSelector('.pdf-pages canvas');
         if (at) await page.$eval(at, (part) => part.scrollIntoView({ behavior: 'instant' }));
         await page.screenshot({ path: path.join(folder, `${name}.png`) });
         await page.close();

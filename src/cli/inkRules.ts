@@ -29,7 +29,7 @@ const REM_PX = 16;
 const NOT_PAPER = /:(hover|focus|focus-visible|active|disabled|checked)|\[data-theme|\[data-bs-theme|::|\[role/;
 
 const isInAtRule = (rule: Rule): boolean => {
-  for (let at: Container | Document | undefined = rule.parent; at; at = at.parent as Container | Document | undefined)
+  for (let at: Container | Document | undefined = rule.parent; at; at = at.parent)
     if (at.type === 'atrule' && ['media', 'supports', 'keyframes', 'page'].includes((at as AtRule).name)) return true;
   return false;
 };

@@ -209,7 +209,8 @@ function drawn(node: Element, from: Paint, sheet: Sheet, key: string): ReactNode
     return null;
   }
   if (node.name === 'defs') {
-    inside();
+    // What cuts is put aside; nothing of it is seen by itself
+    void inside();
     return null;
   }
   const shape = SHAPES[node.name];

@@ -222,7 +222,7 @@ function beside(node: Element, way: Way, most: readonly number[], wraps: boolean
 /** Padding and edges of a box, which its inside has not. */
 const insideOf = (style: Style, widthPt: number): number => {
   const edge = (value: unknown): number =>
-    typeof value === 'number' ? value : Number.parseFloat(String(value ?? 0)) || 0;
+    typeof value === 'number' ? value : typeof value === 'string' ? Number.parseFloat(value) || 0 : 0;
   const all = 2 * (edge(style.padding) + edge(style.border));
   return widthPt - all - edge(style.paddingLeft) - edge(style.borderLeft);
 };

@@ -38,7 +38,7 @@ export const declared = (text: string): Readonly<Record<string, string>> =>
 /** In the order in which one overrides the other: by weight, then as they stand. */
 const INK: readonly Ink[] = rules
   .map(({ selector, paints }: InkRule, at) => ({
-    matches: compile(selector, { xmlMode: true }) as (node: Element) => boolean,
+    matches: compile(selector, { xmlMode: true }),
     paints: declared(paints),
     weight: weight(parse(selector)[0] ?? []),
     at,

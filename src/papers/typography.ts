@@ -88,7 +88,7 @@ const SETTINGS: readonly (readonly [selector: string, setting: Setting])[] = [
 ];
 
 const COMPILED = SETTINGS.map(([selector, setting]) => ({
-  matches: compile(selector, { xmlMode: true }) as (node: Element) => boolean,
+  matches: compile(selector, { xmlMode: true }),
   setting,
 }));
 

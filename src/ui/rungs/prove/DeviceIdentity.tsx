@@ -98,7 +98,7 @@ export function DeviceIdentity() {
         fields={[
           byHand,
           typed('serial'),
-          typed('calledThere', { hint: proposed }),
+          typed('calledThere'),
           dbmField('dbm', proveWords.signalAtDevice, device.dbm),
           typed('upMbit'),
         ]}

@@ -55,13 +55,13 @@ export function ProveBench({ own = NOTHING_OWN }: { readonly own?: OwnAnswers })
           })}
         </p>
       )}
-      <DeviceIdentity />
       <ol className="checks">
         {checks.map((check, i) => (
           <CheckRow key={check.id} check={check} number={i + 1} next={check === next && (live || !named)} own={own} />
         ))}
       </ol>
       {(live || !named) && <PassTogether checks={plain} />}
+      <DeviceIdentity />
     </>
   );
 }
