@@ -56,7 +56,7 @@ try {
         await page.waitForSelector('main:not([aria-busy=true])');
         await new Promise((resolve) => setTimeout(resolve, 1000));
         await page.waitForFunction(() => !document.querySelector('.working'), { timeout: 120_000 });
-        if (where === '/papers') await page.waitForSelector('.pdf-pages canvas');
+        if (where === '/papers') await page.waitForSelector('.pdf-pages canvas[aria-busy=false]');
         if (at) await page.$eval(at, (part) => part.scrollIntoView({ behavior: 'instant' }));
         await page.screenshot({ path: path.join(folder, `${name}.png`) });
         await page.close();

@@ -20,7 +20,7 @@ import { assess, labelsOf, pointsForLicence } from '@/core/points';
 import { demoJobs } from '@/demo/demoFirm';
 import { documentOf } from '@/papers/documentOf';
 import { legible, registerFaces } from '@/papers/faces';
-import { inkOf } from '@/papers/ink';
+import { inked, inkOf } from '@/papers/ink';
 import { svgDrawings } from '@/papers/svgDrawings';
 import { parseDocument } from 'htmlparser2';
 import type { Element } from 'domhandler';
@@ -197,6 +197,9 @@ describe('signs and drawings of documents', () => {
     if (!under || !over) throw new Error('nothing drawn');
     expect(inkOf(under)).toMatchObject({ stroke: '#bc4716', 'stroke-width': '11' });
     expect(inkOf(over).stroke).toMatch(/^#/);
+    // Mains and bell are told apart by colours that a drawing names itself
+    expect(inked('var(--slate)')).toBe('#2a5a72');
+    expect(inked('var(--paper)')).toBe('#ffffff');
   });
   it('was written for the style sheets and the typefaces as they are now', () => {
     const written = (file: string): unknown => JSON.parse(readFileSync(path.join(root, 'src/papers', file), 'utf8'));

@@ -1,7 +1,7 @@
 import path from 'node:path';
 import postcss, { type AtRule, type Container, type Document, type Rule } from 'postcss';
 import { compile } from 'sass';
-import type { InkRule } from '@/papers/ink';
+import type { InkFile, InkRule } from '@/papers/ink';
 
 // How drawings are painted stands in the style sheets, once. A document that is set without a browser can’t ask it there:
 // what concerns drawings is read out of them here, by day and on white, and laid beside the code that sets documents.
@@ -43,7 +43,7 @@ function mixed(first: string, share: number, second: string): string {
 }
 
 /** What paints drawings, in the order in which it overrides. */
-export function inkRules(root: string): readonly InkRule[] {
+export function inkRules(root: string): InkFile {
   const css = compile(path.join(root, 'src/ui/theme/theme.scss'), {
     loadPaths: [path.join(root, 'node_modules')],
     silenceDeprecations: ['import'],
@@ -77,5 +77,5 @@ export function inkRules(root: string): readonly InkRule[] {
       if (!NOT_PAPER.test(selector) && (paintsDrawing || /(^|[\s>])(svg|text|tspan)\b/.test(selector)))
         rules.push({ selector, paints });
   });
-  return rules;
+  return { variables: Object.fromEntries([...variables].filter(([, value]) => /^#|^rgb/.test(value))), rules };
 }

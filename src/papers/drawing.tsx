@@ -17,7 +17,7 @@ import { isTag, isText, type Element } from 'domhandler';
 import { textContent } from 'domutils';
 import { createElement, type ComponentType, type ReactElement, type ReactNode } from 'react';
 import { legible, MONO_FACE, TEXT_FACE } from './faces';
-import { declared, inkOf } from './ink';
+import { declared, inked, inkOf } from './ink';
 
 // A drawing of the screen on paper: its elements as they are, each painted by the style sheets, as lines and letters.
 
@@ -76,7 +76,9 @@ function plain(paint: Paint): Paint {
 function paintOf(node: Element, from: Paint): Paint {
   const handed = Object.fromEntries(Object.entries(from).filter(([name]) => !OWN.has(name)));
   const own = Object.fromEntries(
-    Object.entries(node.attribs).filter(([name]) => PAINTED.has(name) || LETTERED.has(name)),
+    Object.entries(node.attribs)
+      .filter(([name]) => PAINTED.has(name) || LETTERED.has(name))
+      .map(([name, value]) => [name, inked(value)]),
   );
   const styles = Object.fromEntries(
     Object.entries(declared(node.attribs.style ?? '')).filter(([name]) => PAINTED.has(name) || LETTERED.has(name)),

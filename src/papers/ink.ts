@@ -1,7 +1,7 @@
 import { compile } from 'css-select';
 import type { Element } from 'domhandler';
 import { parse, SelectorType, type Selector } from 'css-what';
-import rules from './ink.json' with { type: 'json' };
+import file from './ink.json' with { type: 'json' };
 
 /** A rule of the style sheets that paints drawings; written by `npm run formats`. */
 export interface InkRule {
@@ -9,6 +9,18 @@ export interface InkRule {
   /** As in a style sheet: `fill: none; stroke: #000000`. */
   readonly paints: string;
 }
+
+/** What was read out of the style sheets: colours by their names there, and the rules. */
+export interface InkFile {
+  readonly variables: Readonly<Record<string, string>>;
+  readonly rules: readonly InkRule[];
+}
+
+const { variables, rules }: InkFile = file;
+
+/** A colour that a drawing names as the style sheets do, as one that stands for itself. */
+export const inked = (value: string): string =>
+  value.replace(/var\((--[\w-]+)\)/g, (_, name: string) => variables[name] ?? 'none');
 
 /** How much a selector weighs: names, classes, elements. */
 function weight(selector: readonly Selector[]): number {
@@ -37,7 +49,7 @@ export const declared = (text: string): Readonly<Record<string, string>> =>
 
 /** In the order in which one overrides the other: by weight, then as they stand. */
 const INK: readonly Ink[] = rules
-  .map(({ selector, paints }: InkRule, at) => ({
+  .map(({ selector, paints }, at) => ({
     matches: compile(selector, { xmlMode: true }),
     paints: declared(paints),
     weight: weight(parse(selector)[0] ?? []),

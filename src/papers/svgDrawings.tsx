@@ -3,7 +3,7 @@ import { isTag, type Element } from 'domhandler';
 import { findAll, textContent } from 'domutils';
 import type { Job } from '@/core/job';
 import { TradeSheet } from '@/ui/sheet/TradeSheet';
-import { inkOf } from './ink';
+import { inked, inkOf } from './ink';
 import { markupOf } from './markup';
 
 /** A drawing of a job as a file of its own. */
@@ -14,6 +14,7 @@ export interface SvgDrawing {
 
 /** Writes on every element how it is painted: a file has no style sheet beside it. */
 function painted(node: Element): void {
+  for (const [name, value] of Object.entries(node.attribs)) node.attribs[name] = inked(value);
   const ink = inkOf(node);
   for (const [name, value] of Object.entries(ink)) node.attribs[name] ??= value;
   node.children.filter(isTag).forEach(painted);

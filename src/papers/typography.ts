@@ -80,7 +80,7 @@ const SETTINGS: readonly (readonly [selector: string, setting: Setting])[] = [
   ['.for-customer h2', { style: { fontSize: 13, borderBottom: 0, borderTop: `1.5 solid ${INK}`, paddingTop: 4 } }],
   ['.for-customer .where', { columns: [2, 1] }],
   ['.for-customer .customer-columns', { columns: [1, 1] }],
-  ['.switch-off', { columns: [1, 2] }],
+  ['.switch-off', { style: { marginBottom: 6 }, columns: [1, 2] }],
   ['.sees', { columns: [1, 2], together: true }],
   ['.sees h2', { style: { borderTop: 0, marginTop: 0, paddingTop: 0 } }],
   ['.record', { style: { borderTop: `2 solid ${INK}`, marginTop: 6, paddingTop: 6 }, columns: [1, 7], together: true }],

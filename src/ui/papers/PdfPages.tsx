@@ -59,13 +59,17 @@ export function PdfPages({ document, onPages }: Props) {
 
 function DrawnPage({ page }: { readonly page: PDFPageProxy }) {
   const canvas = useRef<HTMLCanvasElement>(null);
+  const [isDrawn, setDrawn] = useState(false);
   const viewport = page.getViewport({ scale: SCALE });
   useEffect(() => {
     const canvasContext = canvas.current?.getContext('2d');
     if (!canvasContext) return undefined;
     const drawing = page.render({ canvasContext, viewport: page.getViewport({ scale: SCALE }) });
-    // Taken away while it was drawn: nobody waits for it
-    drawing.promise.catch(() => undefined);
+    drawing.promise.then(
+      () => setDrawn(true),
+      // Taken away while it was drawn: nobody waits for it
+      () => undefined,
+    );
     return () => drawing.cancel();
   }, [page]);
   return (
@@ -74,6 +78,7 @@ function DrawnPage({ page }: { readonly page: PDFPageProxy }) {
       width={viewport.width}
       height={viewport.height}
       role="img"
+      aria-busy={!isDrawn}
       aria-label={papersWords.page({ page: page.pageNumber })}
     />
   );
