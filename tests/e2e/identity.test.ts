@@ -34,6 +34,10 @@ describe('which device hangs here', () => {
     await show(code);
     await screen.until(() => document.querySelector<HTMLInputElement>('input[name=code]')?.value === 'CAM-7731-02');
     await screen.kept();
+    await screen.click('[data-check=paired] .btn-link');
+    await screen.press('the other band', '[data-testid=pairing-tries]');
+    await screen.says('tried first', '[data-testid=pairing-tries]');
+    await screen.kept();
     await screen.press('Call it “Drive 1”');
     await screen.kept();
     await accessible(screen);

@@ -18,6 +18,7 @@ export interface Draft {
   choseAt: number | null;
   readonly ticks: Map<string, EntryOf<'stepTicked'>>;
   waits: Point['waits'];
+  tried: Point['tried'];
   putOff: Point['putOff'];
   checks: Point['checks'];
   accepted: Point['accepted'];
@@ -53,6 +54,7 @@ export const newDraft = ({ data }: EntryOf<'pointAdded'>): Draft => ({
   choseAt: null,
   ticks: new Map(),
   waits: {},
+  tried: [],
   putOff: {},
   checks: {},
   accepted: {},

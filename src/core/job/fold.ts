@@ -221,6 +221,9 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
     if (point)
       point.waits = { ...point.waits, [entry.data.check]: { ...sourceOf(entry), minutes: entry.data.minutes } };
   },
+  pairingTried: (_state, entry, point) => {
+    if (point) point.tried = [...point.tried, { ...sourceOf(entry), what: entry.data.what }];
+  },
   checkDone: (_state, entry, point) => {
     if (point) point.checks = { ...point.checks, [entry.data.check]: takenFrom(entry) };
   },

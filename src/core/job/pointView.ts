@@ -101,7 +101,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
   const { book, chosen } = state;
   // The book holds what the schemas of the kinds let through, field by field
   const facts = <K extends EntryKind>(kind: K, of = draft.id): Facts<K> => book.facts(`${kind}/${of}`) as Facts<K>;
-  const { id, ticks, waits, putOff, checks, accepted, missesAccepted, left, wifi, moved } = draft;
+  const { id, ticks, waits, tried, putOff, checks, accepted, missesAccepted, left, wifi, moved } = draft;
   const hangs = hangsOf(draft);
   const supply = house.supplies.find((one) => one.id === hangs.supplyId);
   const box = house.boxes.find((one) => one.id === hangs.boxId);
@@ -124,6 +124,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
     onPlan: facts('pointOnPlan'),
     yard: yardOf([...draft.yard], (kind, placed) => facts(kind, `${id}/${placed}`), facts('aimPlanned')),
     waits,
+    tried,
     putOff,
     checks,
     accepted,

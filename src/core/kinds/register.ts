@@ -31,7 +31,16 @@ import { placeLooked, supplyPlanned, switchTried, transformerDescribed } from '.
 import { meterDescribed, readingTaken } from './reading';
 import { customerDescribed, policyTaken, siteDescribed, visitPlanned } from './site';
 import { aimPlanned, missAccepted, obstacleStands, targetPlaced } from './yard';
-import { checkDone, checkPutOff, failureAccepted, mountRecorded, pointLeft, stepTicked, waitStarted } from './work';
+import {
+  checkDone,
+  checkPutOff,
+  failureAccepted,
+  mountRecorded,
+  pairingTried,
+  pointLeft,
+  stepTicked,
+  waitStarted,
+} from './work';
 
 /** The only list of kinds: what can happen in a job, each with the schema of its data. */
 export const ENTRY_KINDS = {
@@ -88,6 +97,7 @@ export const ENTRY_KINDS = {
   pointOnPlan,
   mountRecorded,
   waitStarted,
+  pairingTried,
   checkDone,
   checkPutOff,
   failureAccepted,

@@ -1,7 +1,7 @@
 import { number, string } from 'yup';
 import { STEP_ROLES, type StepRole } from '../isolation';
 import { FIXINGS, SEALS } from '../mount';
-import { CHECK_IDS } from '../prove';
+import { CHECK_IDS, PAIRING_TRIES } from '../prove';
 import { LIMITS, TEXT, YES_NO, fact, isDay, schemasOf } from '../facts';
 import { exact, maybe, oneOf, reference } from './fields';
 import { SIGNED_HOWS, isSignaturePath } from './handover';
@@ -68,6 +68,9 @@ export const waitStarted = exact({
   check: string<(typeof CHECK_IDS)[number]>().oneOf(CHECK_IDS).defined(),
   minutes: number().min(LIMITS.minutes.least).max(LIMITS.minutes.most).defined(),
 });
+
+/** One thing that was tried because a device would not join. */
+export const pairingTried = exact({ pointId: reference(), what: oneOf(PAIRING_TRIES) });
 
 export const CHECK_RESULTS = ['passed', 'failed', 'skipped'] as const;
 

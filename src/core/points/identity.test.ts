@@ -27,6 +27,17 @@ describe('which device hangs where', () => {
     log.write('deviceDescribed', { pointId: 'q', serial: '78' });
     expect(told('q')).toEqual([]);
   });
+  it('keeps what was tried because it would not join, in that order; what is struck was not tried', () => {
+    const { log, at } = site();
+    log
+      .write('pairingTried', { pointId: 'q', what: 'nearer' })
+      .write('pairingTried', { pointId: 'q', what: 'otherBand' });
+    expect(at('q').tried.map(({ what }) => what)).toEqual(['nearer', 'otherBand']);
+    expect(at('p').tried).toEqual([]);
+    const [first] = at('q').tried;
+    log.write('entryStruck', { target: first?.entryId ?? '' });
+    expect(at('q').tried.map(({ what }) => what)).toEqual(['otherBand']);
+  });
   it('proposes a name by place and number that no other device of the site has', () => {
     const { log, at } = site();
     expect(schemeName(log.job, at('q'))).toBe('Yard 1');

@@ -1,7 +1,7 @@
 import type { BoxHangs, DoorHangs, ListedCable, TakenTest } from '../house/things';
 import type { Plug } from '../isolation';
 import type { Policy } from '../policy';
-import type { CheckId } from '../prove';
+import type { CheckId, PairingTry } from '../prove';
 import type { OLD_FIXTURES, PointKind } from '../kinds/point';
 import type { EntryData } from '../kinds/register';
 import type { LengthSystem } from '../units';
@@ -78,6 +78,8 @@ export interface PointView {
   /** How visitors come to its door. */
   readonly approach: Facts<'approachDescribed'>;
   readonly yard: Yard;
+  /** What was tried because its device would not join, in that order. */
+  readonly tried: readonly (Source & { readonly what: PairingTry })[];
   readonly waits: Readonly<Partial<Record<CheckId, Wait>>>;
   /** Checks that were put off to a day. */
   readonly putOff: Readonly<Partial<Record<CheckId, PutOff>>>;

@@ -16,3 +16,4 @@ export {
   type PredictedBand,
 } from './judgeFigure';
 export type { ProveSayings } from './sayings';
+export { PAIRING_TRIES, pairingTryName, type PairingTry } from './pairing';

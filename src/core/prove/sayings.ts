@@ -1,3 +1,4 @@
+import type { PairingTry } from './pairing';
 import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
@@ -29,6 +30,7 @@ export interface ProveSayings {
   handlingTurnsHead: None;
   codeScannedJoined: None;
   retriesInOrder: None;
+  pairingTry: { readonly what: PairingTry };
   phoneAwayIsTold: None;
   wifiOfPhoneOff: None;
   pictureAfterDusk: None;

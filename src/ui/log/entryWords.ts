@@ -51,6 +51,7 @@ export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   aimPlanned: jobWords.aim,
   mountRecorded: jobWords.mounting,
   waitStarted: jobWords.timer,
+  pairingTried: jobWords.triedToPair,
   checkDone: jobWords.check,
   checkPutOff: jobWords.checkPutOff,
   failureAccepted: jobWords.failureLetStand,

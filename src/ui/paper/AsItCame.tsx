@@ -1,7 +1,8 @@
-import { doorbellWords } from '@/words/screens';
+import { doorbellWords, sheetWords } from '@/words/screens';
 import type { Say } from '@/words';
 import type { Job } from '@/core/job';
 import type { Point } from '@/core/points';
+import { pairingTryName } from '@/core/prove';
 import { factLines } from './factLines';
 import { Lines } from './Lines';
 import { ChecksTable } from './SheetTables';
@@ -31,16 +32,19 @@ export const MountedAsItCame = ({ job, point }: { readonly job: Job; readonly po
 export const ProvedChecks = ({ job, say, point }: { readonly job: Job; readonly say: Say; readonly point: Point }) => (
   <section className="keep-together">
     <h3>{doorbellWords.proved}</h3>
-    {Object.keys(point.device).length > 0 && (
+    {(Object.keys(point.device).length > 0 || point.tried.length > 0) && (
       <Lines
-        lines={factLines(job, 'deviceDescribed', point.device, [
-          'code',
-          'codeReadBy',
-          'serial',
-          'calledThere',
-          'dbm',
-          'upMbit',
-        ])}
+        lines={[
+          ...factLines(job, 'deviceDescribed', point.device, [
+            'code',
+            'codeReadBy',
+            'serial',
+            'calledThere',
+            'dbm',
+            'upMbit',
+          ]),
+          [sheetWords.triedToPair, point.tried.map(({ what }) => say(pairingTryName(what))).join(', ')],
+        ]}
       />
     )}
     <ChecksTable say={say} point={point} />

@@ -1,6 +1,14 @@
 import type { ProveSayings } from '@/core/prove';
 import type { Sentences } from '../sentence';
 
+const PAIRING_WORDS = {
+  nearer: 'nearer to the router',
+  otherBand: 'the other band',
+  permissions: 'the phone’s permissions',
+  betterLight: 'the code in better light',
+  reset: 'reset',
+} as const;
+
 export const prove: Sentences<ProveSayings> = {
   // prove/checks
   openVoltsNewTransformer: 'Open volts of the new transformer stand over its label',
@@ -29,6 +37,7 @@ export const prove: Sentences<ProveSayings> = {
   handlingTurnsHead: 'Handling turns the head: hold its live picture against the plan at Mount.',
   everySwitchInTurn: 'Each switch of the house near it, in turn, while it is on.',
   codeScannedJoined: 'Its code is scanned, it joined the house’s Wi-Fi',
+  pairingTry: ({ what }) => PAIRING_WORDS[what],
   retriesInOrder:
     'If not, in this order: nearer to the router, the other band, the phone’s permissions, the code in better light, reset.',
   phoneAwayIsTold: 'A phone away from the house’s Wi-Fi is told, and sees',

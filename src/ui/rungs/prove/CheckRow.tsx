@@ -14,6 +14,7 @@ import { useJob } from '../../log/JobContext';
 import type { Answered, OwnAnswers } from './answered';
 import { LetItStand } from './LetItStand';
 import { MetresAnswer } from './MetresAnswer';
+import { PairingTries } from './PairingTries';
 import { PutOffAnswer } from './PutOffAnswer';
 import { SecondsAnswer } from './SecondsAnswer';
 import { WaitTimer } from './WaitTimer';
@@ -99,6 +100,7 @@ export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Beside 
         <>
           <p className="soft">{say(check.how)}</p>
           {Beside && <Beside check={check} />}
+          {check.id === 'paired' && <PairingTries />}
           {check.answer.kind === 'wait' &&
             (wait ? <WaitTimer wait={wait} /> : <Start check={check} minutes={check.answer.minutes} />)}
           {check.answer.kind === 'metres' && <MetresAnswer check={check} onDone={done} />}

@@ -51,6 +51,7 @@ export const job = {
   aim: 'aim',
   mounting: 'mounting',
   timer: 'timer',
+  triedToPair: 'tried to pair',
   check: 'check',
   failureLetStand: 'failure let stand',
   missLetStand: 'missed target let stand',

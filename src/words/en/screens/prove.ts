@@ -3,6 +3,8 @@ import { parts, type Slots } from '../../parts';
 /** Prove at a doorbell. */
 export const prove = {
   simulated: 'simulated',
+  minutesIn: ({ minutes }: { readonly minutes: number }) =>
+    minutes === 0 ? 'tried first' : `tried, ${minutes} min in`,
   whichDevice: 'Which device hangs here',
   codeOffPicture: 'Code off a picture',
   beingRead: 'Being read …',

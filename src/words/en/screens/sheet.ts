@@ -31,6 +31,7 @@ export const sheet = {
   sharesItsNeutral: 'It shares its neutral with another way: both go off together.',
   electrician: 'electrician',
   licence: 'licence',
+  triedToPair: 'tried when it would not join',
   provedDead: 'Proved dead',
   itsConductors: 'at its conductors',
   itsBellWires: 'at its bell wires',
