@@ -4,7 +4,7 @@ import path from 'node:path';
 import { describe, expect, it } from '@jest/globals';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { extract } from 'tar-stream';
-import { accessible } from './screen';
+import { accessible, PATIENCE_MS } from './screen';
 import { Server } from './server';
 import { demoStage } from './stage';
 
@@ -38,7 +38,9 @@ describe('the papers of a job', () => {
     await browser.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
     await screen.press('Save as PDF');
     const file = path.join(folder, 'Eider Yard, Customer’s page.pdf');
-    for (let looks = 0; !existsSync(file) && looks < 250; looks++)
+    // It is there before it is whole
+    const isWhole = () => existsSync(file) && readFileSync(file).subarray(-16).includes('%%EOF');
+    for (const end = Date.now() + PATIENCE_MS; !isWhole() && Date.now() < end;)
       await new Promise((resolve) => setTimeout(resolve, 40));
     expect((await pagesOf(readFileSync(file))).join(' ')).toContain('breaker 9');
     rmSync(folder, { recursive: true });

@@ -36,13 +36,17 @@ interface Props {
   readonly printedAt: string;
 }
 
+/** An address is held so long after it was handed over. */
+const HELD_MS = 60_000;
+
 /** Puts a document among what the browser has saved. */
 function save(document: Blob, name: string): void {
   const link = window.document.createElement('a');
   link.href = URL.createObjectURL(document);
   link.download = name;
   link.click();
-  URL.revokeObjectURL(link.href);
+  // A browser may read it a while after the press
+  setTimeout(() => URL.revokeObjectURL(link.href), HELD_MS);
 }
 
 /** The papers of a job: which, on what, as they will be printed. */
