@@ -7,8 +7,10 @@ import sharp from 'sharp';
 import { coveredRanges, facesAt } from '@/cli/coveredRanges';
 import { inkRules } from '@/cli/inkRules';
 import {
+  isEmptyPaper,
   JPEG_ADDRESS,
   MOST_PICTURES,
+  PAPERS,
   paperSidePx,
   usualPaper,
   type PaperAsked,
@@ -168,6 +170,11 @@ describe('the other papers', () => {
     expect(sheet.pages).toHaveLength(2);
     expect(sheet.pages[0]).toContain('Switch off');
     expect(sheet.pages[1]).toContain('Twin-lamp wall floodlight camera');
+  });
+  it('knows when a paper would have nothing on it', () => {
+    const bare = fold({ id: 'bare', title: 'Bare', createdAt: PRINTED }, []);
+    expect(PAPERS.filter((paper) => isEmptyPaper(bare, paper))).toEqual(['labels', 'electrician']);
+    expect(isEmptyPaper(opened('Fulmar Mews').job, 'labels')).toBe(false);
   });
   it('gives the electrician what is for a licence alone', async () => {
     const title = [...jobs.keys()].find((one) => pointsForLicence(opened(one).job).length > 0);

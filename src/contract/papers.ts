@@ -1,5 +1,6 @@
 import { number, string } from 'yup';
 import { regionOf, type Job } from '@/core/job';
+import { labelsOf, pointsForLicence } from '@/core/points';
 import { SHEET_SIZES, type SheetSize } from '@/core/region';
 import { exact } from './exact';
 
@@ -34,6 +35,10 @@ export const usualPaper = (job: Job): Omit<PaperAsked, 'paper'> => ({
   labels: 'roll62',
   firstLabel: 1,
 });
+
+/** Whether a paper would have nothing on it: no label without a point, no electrician’s sheet without work for a licence. */
+export const isEmptyPaper = (job: Job, paper: PaperName): boolean =>
+  (paper === 'electrician' && pointsForLicence(job).length === 0) || (paper === 'labels' && labelsOf(job).length === 0);
 
 /** What a document is made of. Nothing else is asked for while it is set: neither a clock nor a network. */
 export interface PaperSource {

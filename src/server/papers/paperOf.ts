@@ -1,8 +1,14 @@
 import { ProblemError } from '@/contract/problem';
 import { readingsCsv } from '@/contract/readingsCsv';
 import { calendarFile } from '@/contract/calendarFile';
-import { PAPERS, usualPaper, type PaperAsked, type PaperPicture, type PaperSource } from '@/contract/papers';
-import { pointsForLicence } from '@/core/points';
+import {
+  isEmptyPaper,
+  PAPERS,
+  usualPaper,
+  type PaperAsked,
+  type PaperPicture,
+  type PaperSource,
+} from '@/contract/papers';
 import { papersThread } from '../apart/pool';
 import { jobLog, jobOf } from '../jobs/jobLog';
 import { ownAddress } from '../ownAddress';
@@ -42,8 +48,13 @@ function threadOfPapers() {
  */
 export async function paperOf(store: Store, jobId: string, wish: PaperWish, host: string | null): Promise<PaperMade> {
   const { job, source } = await sourceOf(store, jobId, host);
-  if (wish.paper === 'electrician' && pointsForLicence(job).length === 0)
-    throw new ProblemError(409, 'Nothing on this job is for a licence: there is nothing to print for an electrician.');
+  if (isEmptyPaper(job, wish.paper))
+    throw new ProblemError(
+      409,
+      wish.paper === 'labels'
+        ? 'Nothing stands at this job yet: there is nothing to label.'
+        : 'Nothing on this job is for a licence: there is nothing to print for an electrician.',
+    );
   const asked: PaperSource = { ...source, asked: { ...usualPaper(job), ...wish } };
   const pictures: readonly PaperPicture[] = wish.paper === 'job' ? await paperPictures(store, job) : [];
   const bytes = (await threadOfPapers().run({ source: asked, pictures })) as Uint8Array;
@@ -72,7 +83,7 @@ async function* filesBeside(
   host: string | null,
 ): AsyncGenerator<BesideFile> {
   for (const paper of PAPERS) {
-    if (paper === 'electrician' && pointsForLicence(job).length === 0) continue;
+    if (isEmptyPaper(job, paper)) continue;
     yield { name: `papers/${paper}.pdf`, bytes: (await paperOf(store, job.id, { paper }, host)).bytes };
   }
   const text = new TextEncoder();

@@ -9,12 +9,12 @@ import {
   LABELS_ON_A_SHEET,
   LABEL_SUPPLIES,
   PAPERS,
+  isEmptyPaper,
   usualPaper,
   type PaperAsked,
   type PaperName,
 } from '@/contract/papers';
 import { SHEET_SIZES } from '@/core/region';
-import { pointsForLicence } from '@/core/points';
 import { Choices } from '../form/Choices';
 import { useHandedJob, type HandedLog } from '../log/handed';
 import { PdfPages } from './PdfPages';
@@ -56,7 +56,7 @@ export function PapersPage({ log, first, root, printedAt }: Props) {
   const set = <K extends keyof PaperAsked>(name: K, value: PaperAsked[K] | null): void => {
     if (value !== null) setAsked((before) => ({ ...before, [name]: value }));
   };
-  const isNothing = asked.paper === 'electrician' && pointsForLicence(job).length === 0;
+  const isNothing = isEmptyPaper(job, asked.paper);
   const { data, error, isFetching } = useQuery({
     queryKey: ['paper', job.id, printedAt, asked],
     queryFn: () => typeset({ log, asked, printedAt, root }, job),
@@ -137,7 +137,7 @@ export function PapersPage({ log, first, root, printedAt }: Props) {
             <a href={`/api/v1/jobs/${job.id}/papers/${asked.paper}?size=${asked.size}`}>{papersWords.fromTheServer}</a>
           </Alert>
         )}
-        {isNothing && <p>{papersWords.nothingForLicence}</p>}
+        {isNothing && <p>{asked.paper === 'labels' ? papersWords.nothingToLabel : papersWords.nothingForLicence}</p>}
         {data && <PdfPages document={data.document} />}
       </section>
     </main>

@@ -5,8 +5,6 @@ import { GlobalWorkerOptions, getDocument, type PDFPageProxy } from 'pdfjs-dist'
 
 interface Props {
   readonly document: Blob;
-  /** Once its pages can be read. */
-  readonly onPages?: (pages: number) => void;
 }
 
 interface Page {
@@ -19,7 +17,7 @@ interface Page {
 const SCALE = 2;
 
 /** The pages of a document as they will be printed: the document itself, drawn. */
-export function PdfPages({ document, onPages }: Props) {
+export function PdfPages({ document }: Props) {
   const [pages, setPages] = useState<readonly Page[]>([]);
   useEffect(() => {
     let isWanted = true;
@@ -36,15 +34,13 @@ export function PdfPages({ document, onPages }: Props) {
         const { items } = await page.getTextContent();
         found.push({ page, text: items.map((item) => ('str' in item ? item.str : '')).join(' ') });
       }
-      if (!isWanted) return;
-      setPages(found);
-      onPages?.(found.length);
+      if (isWanted) setPages(found);
     };
     void read();
     return () => {
       isWanted = false;
     };
-  }, [document, onPages]);
+  }, [document]);
   return (
     <ol className="pdf-pages">
       {pages.map(({ page, text }) => (

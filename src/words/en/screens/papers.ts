@@ -25,8 +25,9 @@ export const papers = {
   fromTheServer: 'Take it from the server',
   outOfReach: ({ missing }: { readonly missing: number }) =>
     missing === 1
-      ? 'One photo was out of reach: its place is empty.'
-      : `${missing} photos were out of reach: their places are empty.`,
+      ? 'One photo was out of reach: it is named, not shown.'
+      : `${missing} photos were out of reach: they are named, not shown.`,
   inTheRecord: 'in the record',
+  nothingToLabel: 'Nothing stands at this job yet: there is nothing to label.',
   nothingForLicence: 'Nothing on this job is for a licence.',
 };
