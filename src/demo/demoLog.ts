@@ -185,7 +185,10 @@ export class DemoLog {
       if (answer.kind === 'wait')
         this.write('waitStarted', { pointId: this.pointId, check, minutes: answer.minutes }).wait(answer.minutes);
       if (answer.kind === 'openVolts') this.readOpen(mainsVolts);
-      else if (answer.kind === 'seconds') this.write('checkDone', { ...base, figure: 0.8 });
+      else if (answer.kind === 'ring') this.write('checkDone', { ...base, figure: 0.8, rang: 'clean' });
+      else if (answer.kind === 'setting')
+        this.write('checkDone', { ...base, ...(answer.wanted ? { setTo: answer.wanted } : {}) });
+      else if (answer.kind === 'report') this.write('checkDone', { ...base, reported: 'good' });
       else if (answer.kind === 'metres') this.write('checkDone', { ...base, ...this.fired() });
       else if (answer.kind === 'volts') {
         const { known, reference } = assess(this.job, this.point);

@@ -608,7 +608,12 @@ export class Hand {
       const band = sensorBand(this.job, point);
       return void this.write('checkDone', { ...base, ...(band ? { figure: (band.low + band.high) / 2 } : {}) });
     }
-    if (check.answer.kind === 'seconds') return void this.write('checkDone', { ...base, figure: 0.8 });
+    if (check.answer.kind === 'ring') return void this.write('checkDone', { ...base, figure: 0.8, rang: 'clean' });
+    if (check.answer.kind === 'report') return void this.write('checkDone', { ...base, reported: 'good' });
+    if (check.answer.kind === 'setting') {
+      const { wanted } = check.answer;
+      return void this.write('checkDone', { ...base, ...(wanted ? { setTo: wanted } : {}) });
+    }
     if (check.answer.kind === 'volts' && point.kind === 'doorbell') {
       const { known, reference } = this.assessed(point);
       const band = predictedVolts(known, reference.change, check.answer.state, null, 'transformer');

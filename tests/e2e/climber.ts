@@ -195,7 +195,11 @@ export class Climber {
       } else if (id === 'sensorWalk') {
         await screen.type('farthest it fired at', '28 ft');
         await screen.press('Write it down', row);
-      } else if (id === 'doorVolts') {
+      } else if (id === 'setting' && (await screen.page.$(`${row} [data-testid=wanted-setting]`))) {
+        await screen.choose('it is set to', await screen.text(`${row} [data-testid=wanted-setting] b`));
+      } else if (id === 'report') {
+        await screen.choose('it calls its supply', 'good');
+      } else if (id?.endsWith('Volts')) {
         await screen.press('Skip', row);
         await screen.type('why skipped', 'no meter at the door');
         await screen.press('Skip it', row);

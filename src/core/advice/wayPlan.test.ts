@@ -1,5 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
+import { settingName } from '../chime';
 import { describe, expect, it } from '@jest/globals';
 import { UNKNOWN_RUN, estimate, type BellSurvey } from '../bell';
 import { deviceById } from '../catalogue';
@@ -69,7 +70,9 @@ describe('what a way asks for after its wires', () => {
     const silent = planned('compact-silent', ({ treatment }) => !treatment.sounds);
     expect(words(silent).at(-1)).toBe('the sounder rings');
     expect(inWords(silent.plan.settings, say)).toContain('plug-in sounder paired');
-    expect(say(silent.plan.settings[0])).toBe(`kind of chime and module: ${say(silent.way.treatment.setting)}`);
+    expect(say(silent.plan.settings[0])).toBe(
+      `kind of chime and module: ${say(settingName(silent.way.treatment.setting))}`,
+    );
   });
   it('brings what the wire asks for, each tool once', () => {
     const pulled = planned('constant-power', ({ wire }) => wire === 'repull');

@@ -1,5 +1,6 @@
 import { distinct, said, type Text } from '../said';
 import { chimeFigures, isComputed, newOpenVolts, predictedVolts, tuneFigures, type Band, type Estimate } from '../bell';
+import { settingAt, settingName } from '../chime';
 import { STATE_WORDS, type LastingState } from '../catalogue';
 import type { Option } from './options';
 import type { WireRemedy } from './wireRemedies';
@@ -41,7 +42,7 @@ export function wayPlan(known: Estimate, { device, transformer, treatment, wire,
     tools: distinct([...AT_EVERY_CHIME, ...(transformer?.tools ?? []), ...WIRE_TOOLS[wire]]),
     visits: transformer?.mainsWork ? said('oneVisitComes') : said('oneVisit'),
     settings: [
-      said('kindChimeModule', { setting: treatment.setting }),
+      said('kindChimeModule', { setting: settingName(settingAt(treatment.setting, of.survey.chime.kind)) }),
       ...(treatment.sounds ? [] : [said('plugSounderPaired')]),
       ...(device.battery ? [said('chargingShownWires')] : []),
     ],

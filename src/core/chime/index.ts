@@ -1,5 +1,6 @@
 export { CHIME_KINDS, CHIME_LIMITS, COIL_REACTANCE_RATIO_60HZ, likelyCoil, type ChimeKind } from './kind';
 export { clearChime } from './chimeTasks';
+export { CHIME_SETTINGS, settingAt, settingName, type ChimeSetting } from './setting';
 export type { Treatment, TreatmentPath } from './treatment';
 export { TREATMENTS, treatmentTasks } from './treatments/register';
 export { treatmentById, treatmentsFor } from './treatmentsFor';

@@ -1,8 +1,11 @@
 import type { ChimeKind } from './kind';
+import type { ChimeSetting } from './setting';
 import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface ChimeSayings {
+  // setting
+  chimeSetting: { readonly setting: ChimeSetting };
   module: None;
   jumper: None;
   aJumper: None;
@@ -38,7 +41,6 @@ export interface ChimeSayings {
   wireOneFed: None;
   joinedWiresApart: None;
   // kind
-  noChime: None;
   // boxedReplaced
   boxedChimeReplaced: None;
   enclosureTransformerFuse: None;
@@ -52,7 +54,6 @@ export interface ChimeSayings {
   diodeDoor: None;
   chimeStaysSeries: None;
   diodeBag: None;
-  electronicChimeDiode: None;
   onlyElectronicChime: None;
   diodeReadyDevices: None;
   // fuseLink
@@ -66,7 +67,6 @@ export interface ChimeSayings {
   // inlineModule
   lineModule: None;
   houseWiresMove: None;
-  mechanicalChimeModule: None;
   cutCleanStrip: None;
   oneTerminalTime: None;
   stickModuleClear: None;
@@ -80,7 +80,6 @@ export interface ChimeSayings {
   // leaveAsIs
   leaveAsIt: None;
   coilStaysSeries: None;
-  mechanicalChimeNo: None;
   photographChimesTerminals: None;
   noWireChanges: None;
   // moduleBypass

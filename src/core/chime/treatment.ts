@@ -1,6 +1,7 @@
 import type { Text } from '../said';
 import type { BellPath, Task, Wiring } from '../wiring';
 import type { ChimeKind } from './kind';
+import type { ChimeSetting } from './setting';
 
 /** What a treatment makes of the path from Trans to Front. */
 export type TreatmentPath = BellPath;
@@ -35,8 +36,8 @@ export interface Treatment {
   readonly cost: number;
   /** What it takes beside that part and a sounder. */
   readonly parts: readonly Text[];
-  /** The device's own settings that must agree with what is in the wall. */
-  readonly setting: Text;
+  /** The device's own setting that must agree with what is in the wall. */
+  readonly setting: ChimeSetting;
   /** The path that its own change of the wiring comes to. */
   readonly standing: TreatmentPath;
 }

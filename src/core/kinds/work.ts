@@ -1,7 +1,9 @@
-import { number, string } from 'yup';
+import { array, number, string } from 'yup';
 import { STEP_ROLES, type StepRole } from '../isolation';
 import { FIXINGS, SEALS } from '../mount';
-import { CHECK_IDS, PAIRING_TRIES } from '../prove';
+import { DEVICE_REPORTS } from '../bell';
+import { CHIME_SETTINGS } from '../chime';
+import { CHECK_IDS, PAIRING_TRIES, RING_HOWS } from '../prove';
 import { LIMITS, TEXT, YES_NO, fact, isDay, schemasOf } from '../facts';
 import { exact, maybe, oneOf, reference } from './fields';
 import { SIGNED_HOWS, isSignaturePath } from './handover';
@@ -86,6 +88,12 @@ export const checkDone = exact({
   /** The band that was predicted then, for a figure of volts. */
   bandLow: number(),
   bandHigh: number(),
+  /** How it rang. */
+  rang: string<(typeof RING_HOWS)[number]>().oneOf(RING_HOWS),
+  /** What the device is set to. */
+  setTo: string<(typeof CHIME_SETTINGS)[number]>().oneOf(CHIME_SETTINGS),
+  /** What the device says of its supply. */
+  reported: string<(typeof DEVICE_REPORTS)[number]>().oneOf(DEVICE_REPORTS),
   reason: string().max(TEXT.long),
 }).test('reason', (data, context) =>
   data.result !== 'passed' && !data.reason?.trim()
@@ -117,6 +125,8 @@ export const failureAccepted = exact({
 
 export const pointLeft = exact({
   pointId: reference(),
+  /** The checks that were asked for then: one that came into the program later is nobody’s omission. */
+  asked: array(oneOf(CHECK_IDS)).optional(),
   customer: maybe.text(),
   copyGiven: maybe.yes(),
   remark: maybe.text(TEXT.long),

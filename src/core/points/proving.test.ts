@@ -50,6 +50,16 @@ describe('what failed when it was proved', () => {
     const log = failed().write('pointLeft', { pointId: 'p', copyGiven: true, remark: 'told' });
     expect(say(stand(log).move.words)).toBe('Put right: it stays on, whatever switch is turned');
   });
+  it('names the next thing to read, in its worry and in its move', () => {
+    const { job, point } = failed();
+    const assessment = assess(job, point);
+    const worry = worriesOf(job, point, assessment).find(({ id }) => id === 'failed-switches');
+    expect(say(worry?.words)).toBe(
+      'It stays on, whatever switch is turned: failed. Dies with the hall’s switch. Read next: hot to neutral with that switch either way: it stands before the box.',
+    );
+    const left = failed().write('pointLeft', { pointId: 'p', copyGiven: true, remark: 'told' });
+    expect(say(stand(left).move.why)).toContain('Read next: hot to neutral');
+  });
   it('is let stand in words, of that one answer only', () => {
     const log = failed();
     const [wrong] = stand(log).failures;
@@ -132,5 +142,29 @@ describe('a circuit that is still off', () => {
     expect(say(prove?.words)).toBe('its circuit is still off');
     log.write('circuitSwitched', { circuitId: 'c', to: 'on' });
     expect(stand(log).prove?.state).toBe('done');
+  });
+});
+
+describe('a point that was handed over', () => {
+  const all = () =>
+    passed(
+      new TestLog()
+        .write('siteDescribed', { region: 'na-120' })
+        .write('pointAdded', { pointId: 'p', pointKind: 'plugFloodlight', name: 'Yard', boxId: 'b' }),
+      ({ id }) => id !== 'phoneAway',
+    );
+  it('is not blamed for a check that nobody asked for then', () => {
+    const asked = ['lamps', 'switches'] as const;
+    const log = all().write('pointLeft', { pointId: 'p', copyGiven: true, asked: [...asked] });
+    expect(checksOf(log.point).map(({ id }) => id)).not.toContain('phoneAway');
+    // What was answered all the same is still told
+    expect(checksOf(log.point).map(({ id }) => id)).toContain('paired');
+    expect(stand(log).prove?.state).toBe('done');
+  });
+  it('stays open where it was asked for and not answered', () => {
+    const log = all();
+    const asked = checksOf(log.point).map(({ id }) => id);
+    log.write('pointLeft', { pointId: 'p', copyGiven: true, asked });
+    expect(stand(log).prove?.state).toBe('inHand');
   });
 });

@@ -1,13 +1,19 @@
 import { said, type Text } from '../said';
 import type { Job } from '../job/job';
 import type { NextMove } from '../kinds/rungs';
-import type { Check } from '../prove';
+import { readNext, type Check } from '../prove';
 import type { Mark, PointVerdict, Worry } from './climb';
 import { mark } from './marks';
 import { move } from './moves';
 import type { Point } from './point';
 import type { AcceptedFailure, CheckAnswer, PutOff } from './pointView';
 import { circuitsOfPoint } from './supplyOf';
+
+/** Of the checks of a kind those that are asked there: once it was left, those of then, and whatever was said since. */
+export function askedAt({ left, checks, putOff, waits }: Point, all: readonly Check[]): readonly Check[] {
+  const asked = left?.data.asked;
+  return asked ? all.filter(({ id }) => asked.includes(id) || id in checks || id in putOff || id in waits) : all;
+}
 
 /** A check that failed: what was measured or seen outranks whatever was worked out. */
 export interface Failure {
@@ -34,7 +40,11 @@ export const failedWorries = (failures: readonly Failure[]): readonly Worry[] =>
     .map(({ check, answer }) => ({
       id: `failed-${check.id}`,
       rung: 'prove',
-      words: said('failed', { name: check.name, reason: answer.data.reason ?? '' }),
+      words: said('failed', {
+        name: check.name,
+        reason: answer.data.reason ?? '',
+        next: readNext(check, answer.data),
+      }),
     }));
 
 /** A failure in a word, for a list of many; null where nothing failed. */
@@ -72,7 +82,8 @@ export const putOffWorries = (point: Point, checks: readonly Check[]): readonly 
 const stillOff = (job: Job, point: Point) => circuitsOfPoint(job, point).find(({ state }) => state.state !== 'live');
 
 /** Prove, by the answers to its checks: all of them, and its circuit on. */
-export function proveMark(job: Job, point: Point, checks: readonly Check[]): Mark {
+export function proveMark(job: Job, point: Point, all: readonly Check[]): Mark {
+  const checks = askedAt(point, all);
   const off = putOffAmong(point, checks);
   const given = checks.filter(({ id }) => point.checks[id]).length + off.length;
   const failures = failuresAmong(point, checks);
@@ -99,8 +110,13 @@ export function proveMark(job: Job, point: Point, checks: readonly Check[]): Mar
 export function atFailure(point: Point, checks: readonly Check[]): NextMove | null {
   const failure = toPutRight(failuresAmong(point, checks));
   if (!failure) return null;
-  const reason: Text = failure.answer.data.reason ?? '';
-  return move('prove', said('putRight', { failed: failure.check.name }), reason, true);
+  const { check, answer } = failure;
+  return move(
+    'prove',
+    said('putRight', { failed: check.name }),
+    said('reasonThenRead', { reason: answer.data.reason ?? '', next: readNext(check, answer.data) }),
+    true,
+  );
 }
 
 /** The next thing of Prove: power on, what failed, then check by check; null once all is answered. */

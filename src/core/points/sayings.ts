@@ -142,7 +142,8 @@ export interface PointsSayings {
   handOverSheet: None;
   printCustomerKeeps: None;
   setLevel: None;
-  failed: { readonly name: Text; readonly reason: Text };
+  failed: { readonly name: Text; readonly reason: Text; readonly next: Text };
+  reasonThenRead: { readonly reason: Text; readonly next: Text };
   failedWhenProved: { readonly name: Text };
   failedLetStand: { readonly name: Text };
   circuitStillOff: None;

@@ -1,3 +1,4 @@
+import type { ChimeSetting } from '../chime';
 import { said, type Text } from '../said';
 import type { LastingState } from '../catalogue';
 
@@ -9,7 +10,9 @@ export const CHECK_IDS = [
   'setting',
   'ring',
   'picture',
+  'standbyVolts',
   'doorVolts',
+  'nightVolts',
   'report',
   'lamps',
   'switches',
@@ -24,11 +27,24 @@ export const CHECK_IDS = [
 ] as const;
 export type CheckId = (typeof CHECK_IDS)[number];
 
+/** How it rang when the button was pressed. */
+export const RING_HOWS = ['clean', 'muffled', 'hums', 'cutShort', 'endless', 'silent'] as const;
+export type RingHow = (typeof RING_HOWS)[number];
+/** What can be heard of a sounder in an outlet, or of a phone. */
+const RADIO_HOWS: readonly RingHow[] = ['clean', 'silent'];
+/** From the press on, in seconds (domain/prove). */
+const RING_MOST = 2;
+
 /** What a check is answered with. */
 export type Answer =
   | { readonly kind: 'yesNo' }
   | { readonly kind: 'wait'; readonly minutes: number }
-  | { readonly kind: 'seconds'; readonly most: number }
+  /** Seconds from the press, and how it rang. */
+  | { readonly kind: 'ring'; readonly most: number; readonly hows: readonly RingHow[] }
+  /** What the device is set to, asked back; null: no way was taken that would tell what it should be. */
+  | { readonly kind: 'setting'; readonly wanted: ChimeSetting | null }
+  /** What the device itself says of its supply. */
+  | { readonly kind: 'report' }
   | { readonly kind: 'volts'; readonly state: LastingState }
   /** How far off the sensor fired, along the ground. */
   | { readonly kind: 'metres' }
@@ -107,13 +123,13 @@ const DOORBELL_CHECKS: readonly Check[] = [
     id: 'setting',
     name: said('chimeSettingMatches'),
     how: said('wrongSettingCan'),
-    answer: { kind: 'yesNo' },
+    answer: { kind: 'setting', wanted: null },
   },
   {
     id: 'ring',
     name: said('pressRings'),
     how: said('cleanWithinTwo'),
-    answer: { kind: 'seconds', most: 2 },
+    answer: { kind: 'ring', most: RING_MOST, hows: RING_HOWS },
   },
   PICTURE,
   PHONE_AWAY,
@@ -124,10 +140,22 @@ const DOORBELL_CHECKS: readonly Check[] = [
     answer: { kind: 'yesNo' },
   },
   {
+    id: 'standbyVolts',
+    name: said('voltsInStandby'),
+    how: said('meterDevicesTwo'),
+    answer: { kind: 'volts', state: 'standby' },
+  },
+  {
     id: 'doorVolts',
     name: said('voltsDoorLive'),
     how: said('meterDevicesTwo'),
     answer: { kind: 'volts', state: 'liveDay' },
+  },
+  {
+    id: 'nightVolts',
+    name: said('voltsAtNight'),
+    how: said('handOverItsLens'),
+    answer: { kind: 'volts', state: 'liveNight' },
   },
   NIGHT,
   {
@@ -141,7 +169,7 @@ const DOORBELL_CHECKS: readonly Check[] = [
     id: 'report',
     name: said('devicesOwnReport'),
     how: said('saysSupplyAgainst'),
-    answer: { kind: 'yesNo' },
+    answer: { kind: 'report' },
   },
 ];
 
@@ -184,9 +212,32 @@ const FLOODLIGHT_CHECKS: readonly Check[] = [
 export const floodlightChecks = (aimed: boolean): readonly Check[] =>
   aimed ? FLOODLIGHT_CHECKS : FLOODLIGHT_CHECKS.filter((check) => !check.aimed);
 
-/** The checks of a doorbell. @param newTransformer a transformer was replaced there */
-export const doorbellChecks = (newTransformer: boolean): readonly Check[] =>
-  newTransformer ? DOORBELL_CHECKS : DOORBELL_CHECKS.filter((check) => !check.newTransformer);
+/** What at a door decides about its checks. */
+export interface DoorProved {
+  /** A transformer was replaced there. */
+  readonly newTransformer: boolean;
+  /** What the device is to be set to, and whether the chime in the wall still rings; null before a way was taken. */
+  readonly chime: { readonly setting: ChimeSetting; readonly sounds: boolean } | null;
+}
+
+/** A check as it is asked where the chime was treated so. */
+function askedWith(check: Check, chime: NonNullable<DoorProved['chime']>): Check {
+  if (check.answer.kind === 'setting') return { ...check, answer: { ...check.answer, wanted: chime.setting } };
+  if (check.answer.kind === 'ring' && !chime.sounds)
+    return {
+      ...check,
+      name: said('pressSounderRings'),
+      how: said('sounderOrPhone'),
+      answer: { ...check.answer, hows: RADIO_HOWS },
+    };
+  return check;
+}
+
+/** The checks of a doorbell. */
+export const doorbellChecks = ({ newTransformer, chime }: DoorProved): readonly Check[] =>
+  DOORBELL_CHECKS.filter((check) => newTransformer || !check.newTransformer).map((check) =>
+    chime ? askedWith(check, chime) : check,
+  );
 
 export const checkById = (id: CheckId): Check | undefined =>
   [...DOORBELL_CHECKS, ...FLOODLIGHT_CHECKS].find((check) => check.id === id);

@@ -29,7 +29,7 @@ export function judgeFigure(
   band: PredictedBand | null,
   door: DoorLimits | null,
 ): FigureJudgement {
-  if (check.answer.kind === 'seconds')
+  if (check.answer.kind === 'ring')
     return figure <= check.answer.most ? ok : off(said('sLongerS', { figure, most: check.answer.most }));
   if (check.answer.kind === 'metres') {
     if (!band || (figure >= band.low && figure <= band.high)) return ok;

@@ -1,8 +1,11 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
-import { checkById, doorbellChecks, floodlightChecks } from './checks';
+import type { ChimeSetting } from '../chime';
+import { RING_HOWS, checkById, doorbellChecks, floodlightChecks, type CheckId } from './checks';
 import { judgeFigure } from './judgeFigure';
+import { judgeReport, judgeRing, judgeSetting } from './judgeWords';
+import { readNext } from './readNext';
 
 const check = (id: 'ring' | 'doorVolts' | 'lit' | 'sensorWalk') => {
   const found = checkById(id);
@@ -10,11 +13,13 @@ const check = (id: 'ring' | 'doorVolts' | 'lit' | 'sensorWalk') => {
   return found;
 };
 
+const OLD = { newTransformer: false, chime: null } as const;
+const NEW = { newTransformer: true, chime: null } as const;
 const door = { doorMinVolts: 13, doorMaxVolts: 36 };
 
 describe('checks', () => {
   it('come in the order of the work', () => {
-    expect(doorbellChecks(false).map(({ id }) => id)).toEqual([
+    expect(doorbellChecks(OLD).map(({ id }) => id)).toEqual([
       'lit',
       'firstCharge',
       'paired',
@@ -23,16 +28,18 @@ describe('checks', () => {
       'picture',
       'phoneAway',
       'faceParcel',
+      'standbyVolts',
       'doorVolts',
+      'nightVolts',
       'night',
       'report',
     ]);
   });
   it('ask a new transformer for its open volts first, and whether it stays cool', () => {
-    const asked = doorbellChecks(true).map(({ id }) => id);
+    const asked = doorbellChecks(NEW).map(({ id }) => id);
     expect(asked[0]).toBe('newOpenVolts');
     expect(asked).toContain('warm');
-    expect(asked).toHaveLength(doorbellChecks(false).length + 3);
+    expect(asked).toHaveLength(doorbellChecks(OLD).length + 3);
   });
   it('ask for masks and zones only where something is to be seen, or kept out', () => {
     const [aimed, not] = [floodlightChecks(true), floodlightChecks(false)].map((checks) => checks.map(({ id }) => id));
@@ -74,5 +81,69 @@ describe('checks', () => {
     });
     expect(judgeFigure(check('doorVolts'), 37, null, door).fits).toBe(false);
     expect(judgeFigure(check('doorVolts'), 15, null, door).fits).toBe(true);
+  });
+});
+
+describe('what a door is asked by its way', () => {
+  const asked = (setting: ChimeSetting, sounds: boolean, id: CheckId) =>
+    doorbellChecks({ newTransformer: false, chime: { setting, sounds } }).find((one) => one.id === id);
+  it('tells what the device is to be set to, and says where nobody knows', () => {
+    expect(asked('mechanicalWithModule', true, 'setting')?.answer).toEqual({
+      kind: 'setting',
+      wanted: 'mechanicalWithModule',
+    });
+    expect(doorbellChecks(OLD).find(({ id }) => id === 'setting')?.answer).toEqual({ kind: 'setting', wanted: null });
+  });
+  it('asks how the chime rings where it still does, and else for the sounder only', () => {
+    expect(asked('mechanicalWithModule', true, 'ring')?.answer).toMatchObject({ hows: RING_HOWS });
+    const silent = asked('none', false, 'ring');
+    expect(silent?.answer).toMatchObject({ hows: ['clean', 'silent'] });
+    expect(say(silent?.name)).toBe('Press: the plug-in sounder rings, or the phone');
+  });
+});
+
+describe('an answer that is no figure', () => {
+  it('fails on any ring that is not clean', () => {
+    for (const how of RING_HOWS) expect(judgeRing(how).fits).toBe(how === 'clean');
+    expect(inWords(judgeRing('muffled'), say)).toEqual({ fits: false, why: 'It rang muffled.' });
+  });
+  it('fails on a setting that is not as the wall is', () => {
+    expect(judgeSetting('none', 'none').fits).toBe(true);
+    expect(inWords(judgeSetting('mechanicalAlone', 'none'), say)).toEqual({
+      fits: false,
+      why: 'It is set to “mechanical chime, no module”; in the wall it is “no chime”.',
+    });
+  });
+  it('fails on a report that is worse than was predicted, and on weak where nothing was', () => {
+    expect(judgeReport('fair', 'good').fits).toBe(false);
+    expect(judgeReport('good', 'fair').fits).toBe(true);
+    expect(judgeReport('weak', 'weak').fits).toBe(true);
+    expect([judgeReport('weak', null).fits, judgeReport('fair', null).fits]).toEqual([false, true]);
+  });
+});
+
+describe('what is read next', () => {
+  const next = (id: CheckId, answer: Parameters<typeof readNext>[1], all = doorbellChecks(NEW)) => {
+    const found = [...all, ...floodlightChecks(true)].find((one) => one.id === id);
+    return found ? say(readNext(found, answer)) : '';
+  };
+  it('goes from the place that was read towards the source where volts are short', () => {
+    const short = { figure: 12, bandLow: 14, bandHigh: 16 };
+    expect(next('doorVolts', { ...short, at: 'door' })).toContain('the transformer’s screws in the same state');
+    expect(next('doorVolts', { ...short, at: 'transformer' })).toContain('then its open volts');
+  });
+  it('looks to mains and tap where they are too many, wherever they were read', () => {
+    for (const at of ['door', 'transformer'] as const)
+      expect(next('standbyVolts', { figure: 20, bandLow: 14, bandHigh: 16, at })).toContain('under which screws');
+  });
+  it('follows how it rang; a sounder in an outlet has no plunger', () => {
+    expect(next('ring', { rang: 'muffled' })).toContain('plunger');
+    expect(next('ring', { rang: 'hums' })).toContain('from Trans to Front in standby');
+    const radio = doorbellChecks({ newTransformer: false, chime: { setting: 'none', sounds: false } });
+    expect(next('ring', { rang: 'silent' }, radio)).toContain('with the sounder beside the device');
+  });
+  it('has a sentence for every check of every kind of point', () => {
+    for (const one of [...doorbellChecks(NEW), ...floodlightChecks(true)])
+      expect(say(readNext(one, {})).length).toBeGreaterThan(12);
   });
 });

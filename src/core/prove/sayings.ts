@@ -1,4 +1,7 @@
+import type { DeviceReport } from '../bell';
+import type { RingHow } from './checks';
 import type { PairingTry } from './pairing';
+import type { NextRead } from './readNext';
 import type { None, Text } from '../said';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
@@ -16,6 +19,11 @@ export interface ProveSayings {
   cleanWithinTwo: None;
   livePictureBoth: None;
   customersPhoneDoor: None;
+  pressSounderRings: None;
+  sounderOrPhone: None;
+  voltsInStandby: None;
+  voltsAtNight: None;
+  handOverItsLens: None;
   voltsDoorLive: None;
   meterDevicesTwo: None;
   newTransformerWarm: None;
@@ -48,6 +56,12 @@ export interface ProveSayings {
   sLongerS: { readonly figure: number; readonly most: number };
   vDeviceDrops: { readonly volts: Text; readonly doorMinVolts: number };
   vDeviceTakes: { readonly volts: Text; readonly doorMaxVolts: number };
+  // judgeWords
+  itRang: { readonly how: RingHow };
+  setOtherwise: { readonly set: Text; readonly wanted: Text };
+  reportedWorse: { readonly report: DeviceReport; readonly predicted: DeviceReport };
+  // readNext
+  readNext: { readonly what: NextRead };
   openUnderLabel: { readonly figure: number; readonly ratedVolts: number };
   openOffCondition: { readonly figure: number; readonly range: Text };
   readMainsBeside: None;

@@ -1,6 +1,6 @@
 import { doorbellWords, sheetWords } from '@/words/screens';
 import type { Say } from '@/words';
-import type { Job } from '@/core/job';
+import { lengthsOf, type Job } from '@/core/job';
 import type { Point } from '@/core/points';
 import { pairingTryName } from '@/core/prove';
 import { factLines } from './factLines';
@@ -47,6 +47,6 @@ export const ProvedChecks = ({ job, say, point }: { readonly job: Job; readonly 
         ]}
       />
     )}
-    <ChecksTable say={say} point={point} />
+    <ChecksTable say={say} point={point} lengths={lengthsOf(job)} />
   </section>
 );

@@ -4,6 +4,8 @@ import type { Say } from '@/words';
 import { format, parseISO } from 'date-fns';
 import type { EntryData } from '@/core/kinds';
 import { checksOf, midwayWords, pointSteps, type Doorbell, type Point } from '@/core/points';
+import { lengthText, type LengthSystem } from '@/core/units';
+import { answerWords } from '../figures/checkWords';
 import { readingFigure, readingWords } from '../figures/readingWords';
 
 const when = (at: string): string => format(parseISO(at), 'd MMM HH:mm');
@@ -77,17 +79,29 @@ export function StepsTable({ say, point }: { readonly say: Say; readonly point: 
 }
 
 /** The checks with figure, limit or reason; what was not answered says so. */
-export function ChecksTable({ say, point }: { readonly say: Say; readonly point: Point }) {
+export function ChecksTable({
+  say,
+  point,
+  lengths,
+}: {
+  readonly say: Say;
+  readonly point: Point;
+  readonly lengths: LengthSystem;
+}) {
   return (
     <Table>
       <tbody>
-        {checksOf(point).map(({ id, name, answer }) => {
+        {checksOf(point).map((check) => {
+          const { id, name, answer } = check;
           const given = point.checks[id];
+          const told = given ? answerWords(given.data, check, lengths, say) : '';
           const { figure, bandLow, bandHigh, mainsVolts, reason, result } = given?.data ?? {};
           const band =
             bandLow !== undefined && bandHigh !== undefined
-              ? sheetWords.predictedToV({ bandLow: bandLow.toFixed(1), bandHigh: bandHigh.toFixed(1) })
-              : answer.kind === 'seconds'
+              ? answer.kind === 'metres'
+                ? sheetWords.predictedToM({ low: lengthText(bandLow, lengths), high: lengthText(bandHigh, lengths) })
+                : sheetWords.predictedToV({ bandLow: bandLow.toFixed(1), bandHigh: bandHigh.toFixed(1) })
+              : answer.kind === 'ring'
                 ? sheetWords.atMostS({ most: answer.most })
                 : '';
           return (
@@ -104,7 +118,7 @@ export function ChecksTable({ say, point }: { readonly say: Say; readonly point:
                   </span>
                 )}
               </td>
-              <td className="n">{figure === undefined ? '' : `${figure} ${answer.kind === 'seconds' ? 's' : 'V'}`}</td>
+              <td className="n">{told}</td>
               <td>
                 {[figure === undefined ? '' : band, mainsVolts && sheetWords.mainsV({ mainsVolts })]
                   .filter(Boolean)

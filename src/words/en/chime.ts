@@ -2,12 +2,21 @@ import type { ChimeSayings } from '@/core/chime';
 import { CHIME_KINDS } from './facts';
 import type { Sentences } from '../sentence';
 
+const SETTING_WORDS = {
+  mechanicalWithModule: 'mechanical chime, module fitted',
+  mechanicalAlone: 'mechanical chime, no module',
+  electronic: 'electronic chime',
+  electronicWithDiode: 'electronic chime, diode fitted',
+  none: 'no chime',
+} as const;
+
 export const chime: Sentences<ChimeSayings> = {
   module: 'module',
   jumper: 'Jumper',
   aJumper: 'jumper',
   protector: 'protector',
   capped: ({ what }) => `${what}, capped`,
+  chimeSetting: ({ setting }) => SETTING_WORDS[setting],
   chimeKind: ({ kind }) => CHIME_KINDS[kind],
   // chime/treatments/newChime
   newChimeWithModule: 'New chime, power module',
@@ -40,7 +49,6 @@ export const chime: Sentences<ChimeSayings> = {
   wireOneFed: 'Which wire is which: the one that is fed by the transformer goes under Trans.',
   joinedWiresApart: 'Joined wires apart: the transformer’s under Trans, the door’s under Front',
   // chime/kind
-  noChime: 'no chime',
   // chime/treatments/boxedReplaced
   boxedChimeReplaced: 'Boxed chime replaced',
   enclosureTransformerFuse: 'enclosure with transformer and fuse link on the two cables that are there',
@@ -55,7 +63,6 @@ export const chime: Sentences<ChimeSayings> = {
   diodeDoor: 'Diode at the door',
   chimeStaysSeries: 'chime stays in series, a diode feeds it after the press so that its tune ends',
   diodeBag: 'diode (in the bag)',
-  electronicChimeDiode: 'electronic chime, diode fitted',
   onlyElectronicChime:
     'Only with an electronic chime and a device that has a battery. Turned round it does nothing: the tune is cut short.',
   diodeReadyDevices: 'Diode ready for the device’s two screws, its band toward the marked side',
@@ -70,7 +77,6 @@ export const chime: Sentences<ChimeSayings> = {
   // chime/treatments/inlineModule
   lineModule: 'In-line module',
   houseWiresMove: 'house wires move into the module, its leads go to Front and Trans',
-  mechanicalChimeModule: 'mechanical chime, module fitted',
   cutCleanStrip: (_, t) =>
     `Cut clean, strip ${t.small(0.008)}, push in until it holds. No copper to be seen at the port.`,
   oneTerminalTime: 'One terminal at a time, so that no wire changes its place.',
@@ -85,7 +91,6 @@ export const chime: Sentences<ChimeSayings> = {
   // chime/treatments/leaveAsIs
   leaveAsIt: 'Nothing added',
   coilStaysSeries: 'coil stays in series with the device',
-  mechanicalChimeNo: 'mechanical chime, no module',
   photographChimesTerminals: 'Photograph the chime’s terminals and close the cover',
   noWireChanges: 'No wire changes its place here. Nothing may stand between Front and Trans but the coil.',
   // chime/treatments/moduleBypass

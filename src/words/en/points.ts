@@ -3,6 +3,9 @@ import { capital, lowerFirst } from '@/core/units';
 import type { Sentences } from '../sentence';
 import { signal } from './wifi';
 
+/** What somebody wrote, as a sentence before another; nothing where nothing was written. */
+const asSentence = (text: string): string => (text === '' ? '' : `${capital(text)}${/[.!?]$/.test(text) ? '' : '.'} `);
+
 const DUE_WORDS = {
   trialEndsOn: 'trial of recording ends',
   batteryOn: 'look at the battery',
@@ -157,7 +160,8 @@ export const points: Sentences<PointsSayings> = {
   handOverSheet: 'Hand over the sheet',
   printCustomerKeeps: 'Print it, the customer keeps a copy.',
   setLevel: 'Set it level',
-  failed: ({ name, reason }) => `${name}: failed. ${reason}`,
+  failed: ({ name, reason, next }) => `${name}: failed. ${asSentence(reason)}Read next: ${next}.`,
+  reasonThenRead: ({ reason, next }) => `${asSentence(reason)}Read next: ${next}.`,
   failedWhenProved: ({ name }) => `failed when proved: ${lowerFirst(name)}`,
   failedLetStand: ({ name }) => `failed and let stand: ${lowerFirst(name)}`,
   circuitStillOff: 'its circuit is still off',
@@ -165,7 +169,7 @@ export const points: Sentences<PointsSayings> = {
   // points/customerSheet
   nothingFittedYet: ({ at }) => `Nothing was fitted at the ${at} yet.`,
   notProved: ({ point, name, failed, why }) =>
-    `${point}: ${failed ? 'this failed' : 'this was not tried'}: ${lowerFirst(name)}.${why === '' ? '' : ` ${capital(why)}${/[.!?]$/.test(why) ? '' : '.'}`}`,
+    `${point}: ${failed ? 'this failed' : 'this was not tried'}: ${lowerFirst(name)}.${why === '' ? '' : ` ${asSentence(why).trimEnd()}`}`,
   floodlightStands: ({ name, heightM, isDone }, t) =>
     `${name}: a light with a camera ${isDone ? 'was put up' : 'is to be put up'}${heightM === null ? '' : `, ${t.small(heightM)} over the ground`}: lamps, picture, voice, and an eye for people who walk.`,
   lightStaysOff: 'Light stays off',

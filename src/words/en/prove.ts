@@ -9,6 +9,46 @@ const PAIRING_WORDS = {
   reset: 'reset',
 } as const;
 
+const RING_WORDS = {
+  clean: 'It rang clean.',
+  muffled: 'It rang muffled.',
+  hums: 'It hums afterwards.',
+  cutShort: 'Its tune broke off.',
+  endless: 'It rang without end.',
+  silent: 'It did not ring.',
+} as const;
+
+const NEXT_READS = {
+  otherScrews: 'the other pairs of screws, with nothing on any of them',
+  transformerLoad: 'amps in one of its bell leads, live at night: what else hangs on it?',
+  voltsAtDevice: 'volts at the device’s screws, else at Trans: something there, or nothing?',
+  standbyAtDevice: 'standby volts where hands still reach, nearest to the device first',
+  settingAgain: 'its setting again, once it is changed; then one press',
+  plungerClear: 'whether module or lead touches a plunger; then the coil’s ohms, dead',
+  coilInStandby: 'volts from Trans to Front in standby: over a fifth of its rating it hums',
+  diodeAtDoor: 'the diode at the door, its band to the marked side; then volts at the chime while it plays',
+  buttonLead: 'one lead off the device: if it still rings, the run is shorted, else its setting is wrong',
+  frontWhilePressed: 'volts from Trans to Front while somebody presses',
+  voltsWhilePressed: 'volts at Trans while somebody presses',
+  sounderNearer: 'the same press with the sounder beside the device: is it paired at all?',
+  upMbitAtDevice: 'Mbit/s up at the device, with the door shut',
+  phoneSettings: 'the permissions of that phone; then Mbit/s up at the device',
+  heightAndAngle: 'height and angle as they came, against Mount',
+  transformerSameState:
+    'the transformer’s screws in the same state: as predicted there, the run or a splice takes the rest',
+  mainsThenOpen: 'the mains at this moment; then its open volts with one door lead off',
+  mainsAndTap: 'the mains at this moment; then under which screws the leads are',
+  whichSwitch: 'hot to neutral with that switch either way: it stands before the box',
+  hotToNeutral:
+    'hot to neutral at the splices, in its own round: off and proved dead, spread, everybody clear, on, read, off',
+  headAgainstPlan: 'turn and drop of the head, against Mount',
+  signalThere: 'signal and Mbit/s up at the spot, by a phone on the same band',
+  lens: 'its lens, by hand, from the ladder',
+  leanOfSensor: 'how the sensor leans, by a spirit level; then the walk again',
+  masksAgainstFigures: 'its masks and zones, against the figures of Mount',
+  nightWithLamps: 'the same picture with its lamps on; then the lens, for film and spiders',
+} as const;
+
 export const prove: Sentences<ProveSayings> = {
   // prove/checks
   openVoltsNewTransformer: 'Open volts of the new transformer stand over its label',
@@ -24,6 +64,11 @@ export const prove: Sentences<ProveSayings> = {
   cleanWithinTwo: 'Clean, within two seconds, no muffled bar, no hum afterwards.',
   livePictureBoth: 'Live picture, both-way voice',
   customersPhoneDoor: 'On the customer’s phone, with the door shut.',
+  pressSounderRings: 'Press: the plug-in sounder rings, or the phone',
+  sounderOrPhone: 'Within two seconds, where it will stand. The chime in the wall stays silent by this way.',
+  voltsInStandby: 'Volts in standby',
+  voltsAtNight: 'Volts while the live picture runs at night',
+  handOverItsLens: 'A hand over its lens brings its infrared on, by day too. At the same screws.',
   voltsDoorLive: 'Volts while the live picture runs, by day',
   meterDevicesTwo: 'Where hands still reach: the transformer’s screws, or Trans at the chime.',
   newTransformerWarm: 'The new transformer is warm, not hot, after a quarter of an hour',
@@ -59,6 +104,12 @@ export const prove: Sentences<ProveSayings> = {
   vDeviceDrops: ({ volts, doorMinVolts }, t) =>
     `${volts} V: the device drops out under ${t.number(doorMinVolts, 1)} V.`,
   vDeviceTakes: ({ volts, doorMaxVolts }, t) => `${volts} V: the device takes ${t.number(doorMaxVolts, 1)} V at most.`,
+  // prove/judgeWords
+  itRang: ({ how }) => RING_WORDS[how],
+  setOtherwise: ({ set, wanted }) => `It is set to “${set}”; in the wall it is “${wanted}”.`,
+  reportedWorse: ({ report, predicted }) => `It calls its supply ${report}; ${predicted} was to be expected.`,
+  // prove/readNext
+  readNext: ({ what }) => NEXT_READS[what],
   openUnderLabel: ({ figure, ratedVolts }, t) =>
     `${t.volts(figure)} open is not over the ${t.volts(ratedVolts)} of its label: another pair of screws, or something is on.`,
   openOffCondition: ({ figure, range }, t) =>

@@ -17,7 +17,7 @@ export const boxedReplaced: TreatmentPlan = {
   minutes: 30,
   cost: 0,
   parts: [said('spareFuseLink')],
-  setting: said('noChime'),
+  setting: 'none',
   tasks: (found) => [
     fuseTestTask('boxed-fuse-test'),
     // Beside a new transformer it is out already; beside an adapter its mains side still feeds it

@@ -15,7 +15,7 @@ export const diode: TreatmentPlan = {
   minutes: 6,
   cost: 1,
   parts: [said('diodeBag')],
-  setting: said('electronicChimeDiode'),
+  setting: 'electronicWithDiode',
   tasks: () => [
     LABEL_TASK,
     moveTask(

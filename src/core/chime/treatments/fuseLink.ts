@@ -15,7 +15,7 @@ export const fuseLink: TreatmentPlan = {
   minutes: 10,
   cost: 0,
   parts: [said('spareFuseLink')],
-  setting: said('noChime'),
+  setting: 'none',
   tasks: (found) => [
     fuseTestTask('fuse-test'),
     LABEL_TASK,

@@ -15,7 +15,7 @@ export const inlineModule: TreatmentPlan = {
   minutes: 16,
   cost: 0,
   parts: [],
-  setting: said('mechanicalChimeModule'),
+  setting: 'mechanicalWithModule',
   tasks: (found) => [
     LABEL_TASK,
     moveTask(

@@ -14,7 +14,7 @@ export const jumper: TreatmentPlan = {
   minutes: 8,
   cost: 2,
   parts: [said('jumperWire')],
-  setting: said('noChime'),
+  setting: 'none',
   tasks: () => [
     LABEL_TASK,
     moveTask(

@@ -13,6 +13,6 @@ export const leaveAsIs: TreatmentPlan = {
   minutes: 2,
   cost: 0,
   parts: [],
-  setting: said('mechanicalChimeNo'),
+  setting: 'mechanicalAlone',
   tasks: () => [lookTask('chime', 'chime-look', said('photographChimesTerminals'), said('noWireChanges'))],
 };

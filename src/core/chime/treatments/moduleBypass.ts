@@ -14,7 +14,7 @@ export const moduleBypass: TreatmentPlan = {
   minutes: 10,
   cost: 0,
   parts: [],
-  setting: said('noChime'),
+  setting: 'none',
   tasks: (found) => [
     LABEL_TASK,
     moveTask(

@@ -18,7 +18,7 @@ export const newChime: TreatmentPlan = {
   minutes: 25,
   cost: 24,
   parts: [said('mechanicalChime')],
-  setting: said('mechanicalChimeModule'),
+  setting: 'mechanicalWithModule',
   tasks: (found) => {
     const rear = leadsAt(found, 'chime.Rear');
     const back = (joint: string, ids: readonly string[]): readonly Move[] =>

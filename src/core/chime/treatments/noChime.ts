@@ -13,6 +13,6 @@ export const noChime: TreatmentPlan = {
   minutes: 3,
   cost: 0,
   parts: [],
-  setting: said('noChime'),
+  setting: 'none',
   tasks: () => [lookTask('transformer', 'nochime-check', said('seeBothWires'), said('noChimeHides'))],
 };

@@ -15,7 +15,7 @@ export const powerModule: TreatmentPlan = {
   minutes: 12,
   cost: 0,
   parts: [],
-  setting: said('mechanicalChimeModule'),
+  setting: 'mechanicalWithModule',
   tasks: () => [
     LABEL_TASK,
     moveTask(

@@ -14,7 +14,7 @@ export const protector: TreatmentPlan = {
   minutes: 8,
   cost: 1,
   parts: [said('connectorsCount', { count: 2 })],
-  setting: said('noChime'),
+  setting: 'none',
   tasks: (found) => [
     moveTask(
       'transformer',

@@ -18,7 +18,7 @@ export const takeOut: TreatmentPlan = {
   minutes: 18,
   cost: 8,
   parts: [said('connectorsCount', { count: 2 }), said('blankPlate')],
-  setting: said('noChime'),
+  setting: 'none',
   tasks: (found) => {
     const fed = rearIsFed(found);
     const rear = rearWires(found).flatMap(({ id: lead }): readonly Move[] => [

@@ -5,7 +5,7 @@ import { answerName } from '@/core/kinds';
 import type { Say } from '@/words';
 import { said } from '@/core/said';
 import { DRAWS_FOR_A_CHOICE, chimeFigures, tuneFigures } from '@/core/bell';
-import { treatmentById } from '@/core/chime';
+import { settingAt, settingName, treatmentById } from '@/core/chime';
 import { lengthsOf, regionOf, type Job } from '@/core/job';
 import {
   TRANSFORMER_ADDED,
@@ -185,7 +185,10 @@ export function DoorbellSheet({ job, point, first }: Props) {
                   governingVolts: volts(choice.data.governingVolts),
                 }),
               ],
-              [doorbellWords.devicesSetting, say(treatment.setting)],
+              [
+                doorbellWords.devicesSetting,
+                say(settingName(settingAt(treatment.setting, point.chime.chimeKind ?? null))),
+              ],
               [doorbellWords.by, choice.by.name],
             ]}
           />

@@ -2,6 +2,7 @@
 import { leaveWords } from '@/words/screens';
 import { useState } from 'react';
 import { SIGNED_HOWS, TEXT, type EntryData } from '@/core/kinds';
+import { checksOf } from '@/core/points';
 import { AskForm } from '../../form/AskForm';
 import { Choices } from '../../form/Choices';
 import { optional, textField } from '../../form/fields';
@@ -31,6 +32,7 @@ export function HandOver({ isDone }: { readonly isDone: boolean }) {
     }
     write('pointLeft', {
       pointId: point.id,
+      asked: checksOf(point).map(({ id }) => id),
       copyGiven: true,
       ...(customer ? { customer } : {}),
       ...(remark ? { remark } : {}),

@@ -7,16 +7,17 @@ import { format, parseISO } from 'date-fns';
 import { lengthsOf } from '@/core/job';
 import { TEXT, type EntryData } from '@/core/kinds';
 import type { Check } from '@/core/prove';
-import { lengthText, type LengthSystem } from '@/core/units';
 import { AskForm } from '../../form/AskForm';
 import { textField } from '../../form/fields';
+import { answerWords } from '../../figures/checkWords';
 import { useJob } from '../../log/JobContext';
 import type { Answered, OwnAnswers } from './answered';
 import { LetItStand } from './LetItStand';
 import { MetresAnswer } from './MetresAnswer';
 import { PairingTries } from './PairingTries';
 import { PutOffAnswer } from './PutOffAnswer';
-import { SecondsAnswer } from './SecondsAnswer';
+import { RingAnswer } from './RingAnswer';
+import { SettingAnswer } from './SettingAnswer';
 import { WaitTimer } from './WaitTimer';
 
 type Result = EntryData<'checkDone'>['result'];
@@ -36,16 +37,21 @@ interface Props {
   readonly own: OwnAnswers;
 }
 
-const figureText = (figure: number, { answer }: Check, lengths: LengthSystem): string =>
-  answer.kind === 'metres' ? lengthText(figure, lengths) : `${figure} ${answer.kind === 'seconds' ? 's' : 'V'}`;
+/** Nothing of it is a figure or a choice that is judged: it passes by a tap. */
+const passesByHand = ({ answer }: Check): boolean =>
+  answer.kind === 'yesNo' ||
+  answer.kind === 'wait' ||
+  answer.kind === 'night' ||
+  (answer.kind === 'setting' && answer.wanted === null);
 
 /** One check: how it is done, its figure against its limit, and no way to pass it by default. */
-export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Beside } }: Props) {
+export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Report } }: Props) {
   const say = useSay();
   const { job, point, write } = useJob();
   const lengths = lengthsOf(job);
   const [opened, setOpened] = useState(false);
   const answer = point.checks[check.id];
+  const told = answer && answerWords(answer.data, check, lengths, say);
   const wait = point.waits[check.id];
   const putOff = answer ? undefined : point.putOff[check.id];
   const done = (data: Answered) => {
@@ -61,7 +67,7 @@ export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Beside 
         {answer && (
           <span className={`pill-flat ${RESULT_COLOURS[answer.data.result]}`}>
             {RESULT_WORDS[answer.data.result]}
-            {answer.data.figure !== undefined && `, ${figureText(answer.data.figure, check, lengths)}`}
+            {told && `, ${told}`}
             {answer.data.bandLow !== undefined &&
               answer.data.bandHigh !== undefined &&
               check.answer.kind !== 'metres' &&
@@ -99,16 +105,22 @@ export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Beside 
       {!answer && (next || opened) && (
         <>
           <p className="soft">{say(check.how)}</p>
-          {Beside && <Beside check={check} />}
           {check.id === 'paired' && <PairingTries />}
           {check.answer.kind === 'wait' &&
             (wait ? <WaitTimer wait={wait} /> : <Start check={check} minutes={check.answer.minutes} />)}
           {check.answer.kind === 'metres' && <MetresAnswer check={check} onDone={done} />}
           {check.answer.kind === 'night' && !putOff && <PutOffAnswer check={check} />}
-          {check.answer.kind === 'seconds' && <SecondsAnswer check={check} onDone={done} />}
+          {check.answer.kind === 'ring' && <RingAnswer check={check} onDone={done} />}
+          {check.answer.kind === 'setting' &&
+            (check.answer.wanted ? (
+              <SettingAnswer check={check} wanted={check.answer.wanted} onDone={done} />
+            ) : (
+              <p className="straw-ink">{proveWords.noWayWasTaken}</p>
+            ))}
+          {check.answer.kind === 'report' && Report && <Report check={check} onDone={done} />}
           {check.answer.kind === 'volts' && Volts && <Volts check={check} state={check.answer.state} onDone={done} />}
           {check.answer.kind === 'openVolts' && OpenVolts && <OpenVolts check={check} onDone={done} />}
-          <Verdicts about={check.id} pass={['yesNo', 'wait', 'night'].includes(check.answer.kind)} onDone={done} />
+          <Verdicts about={check.id} pass={passesByHand(check)} onDone={done} />
         </>
       )}
     </li>

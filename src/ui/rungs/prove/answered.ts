@@ -1,6 +1,6 @@
 import type { ComponentType } from 'react';
 import type { EntryData } from '@/core/kinds';
-import { judgeFigure, type Check, type DoorLimits, type PredictedBand } from '@/core/prove';
+import { judgeFigure, type Check, type DoorLimits, type FigureJudgement, type PredictedBand } from '@/core/prove';
 import type { LastingState } from '@/core/catalogue';
 import type { Say } from '@/words';
 
@@ -19,8 +19,8 @@ export interface OwnAnswers {
   readonly Volts?: ComponentType<Answering & { readonly state: LastingState }>;
   /** How the open volts of a new transformer are. */
   readonly OpenVolts?: ComponentType<Answering>;
-  /** What is known beside a check. */
-  readonly Beside?: ComponentType<{ readonly check: Check }>;
+  /** How it is asked what the device says of its supply. */
+  readonly Report?: ComponentType<Answering>;
 }
 
 /** What is typed for a check: its figure, and the mains at that moment where they were read beside it. */
@@ -29,6 +29,10 @@ export interface TypedFigure {
   readonly mainsVolts?: number;
 }
 
+/** A judgement as it is written down. */
+export const judgedBy = (judged: FigureJudgement, say: Say): Pick<Answered, 'result' | 'reason'> =>
+  judged.fits ? { result: 'passed' } : { result: 'failed', reason: say(judged.why) };
+
 /** What a figure makes of a check: passed within its limit or band, failed with why outside. */
 export function answered(
   check: Check,
@@ -36,11 +40,10 @@ export function answered(
   held: { readonly band: PredictedBand | null; readonly door: DoorLimits | null },
   say: Say,
 ): Answered {
-  const judged = judgeFigure(check, figure, held.band, held.door);
   return {
     figure,
     ...(mainsVolts === undefined ? {} : { mainsVolts }),
     ...(held.band ? { bandLow: held.band.low, bandHigh: held.band.high } : {}),
-    ...(judged.fits ? { result: 'passed' } : { result: 'failed', reason: say(judged.why) }),
+    ...judgedBy(judgeFigure(check, figure, held.band, held.door), say),
   };
 }

@@ -38,7 +38,6 @@ export const sheet = {
   asFound: 'As found',
   asBuilt: 'As built',
   whatFailed: 'What failed',
-  worriesFirst: 'Still open',
   customerErased: 'Customer erased',
   nothingWrittenDown: 'Nothing written down.',
   reading: 'reading',
@@ -54,6 +53,7 @@ export const sheet = {
   asBuiltDiffers: ({ differs }: { readonly differs: string }) => `As built differs: ${differs}`,
   done: ({ how }: { readonly how: string }) => `Done ${how}`,
   open: 'open',
+  predictedToM: ({ low, high }: { readonly low: string; readonly high: string }) => `predicted ${low} to ${high}`,
   predictedToV: ({ bandLow, bandHigh }: { readonly bandLow: string; readonly bandHigh: string }) =>
     `predicted ${bandLow} to ${bandHigh} V`,
   atMostS: ({ most }: { readonly most: number }) => `at most ${most} s`,

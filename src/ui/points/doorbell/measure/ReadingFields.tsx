@@ -15,6 +15,7 @@ import {
   testOhms,
 } from '@/core/points';
 import { parseFigure, parsed, refused } from '@/core/units';
+import { REPORT_WORDS } from '../../../figures/checkWords';
 import { Choices } from '../../../form/Choices';
 import type { TypedField } from '../../../form/field';
 import { FieldGroup } from '../../../form/FieldGroup';
@@ -48,7 +49,6 @@ const PROBES_AT = {
   transformer: { from: 'S1', to: 'S2' },
   chime: { from: 'Trans', to: 'Front' },
 } as const;
-const REPORT_WORDS = { weak: measureWords.weakOrPoor, fair: measureWords.fair, good: measureWords.good } as const;
 const PRESENT_WORDS = {
   series: measureWords.coilInTheLoop,
   shunt: measureWords.moduleAcrossIt,
