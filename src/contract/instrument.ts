@@ -1,3 +1,4 @@
+import type { DeviceReport } from '@/core/bell';
 import type { ConductorTestId, SwitchPosition } from '@/core/junction';
 import { LASTING_STATES, type LastingState } from '@/core/catalogue';
 
@@ -108,5 +109,26 @@ export interface PhoneReading {
   readonly dbm: number;
   readonly upMbit: number;
   readonly downMbit: number;
+  readonly simulated: boolean;
+}
+
+/** What the simulated device is told to do. */
+export const DEVICE_TOLDS = ['works', 'dark', 'drops', 'updateHangs', 'wontJoin'] as const;
+export type DeviceTold = (typeof DEVICE_TOLDS)[number];
+
+/** What can be seen of a device while it comes up. */
+export const DEVICE_PHASES = ['dark', 'starting', 'updating', 'ready', 'joining', 'joined'] as const;
+export type DevicePhase = (typeof DEVICE_PHASES)[number];
+
+/** How a device comes up once it is switched on, and what it says of itself once it joined. */
+export interface DeviceScript {
+  /** What it shows from so many seconds after switching on. */
+  readonly phases: readonly { readonly phase: DevicePhase; readonly fromSeconds: number }[];
+  /** So long after its code was scanned it has joined; null: it won’t. */
+  readonly joinsAfterSeconds: number | null;
+  readonly dbm: number;
+  readonly upMbit: number;
+  /** Of its supply; null where it says nothing of it. */
+  readonly supply: { readonly volts: number; readonly report: DeviceReport } | null;
   readonly simulated: boolean;
 }

@@ -1,7 +1,16 @@
 import { string } from 'yup';
 import { exact } from './exact';
 import { CONDUCTOR_TESTS, SWITCH_POSITIONS } from '@/core/junction';
-import { HELD, METER_FUNCTIONS, METER_STATES, PROBES, type Held, type MeterTask } from './instrument';
+import {
+  DEVICE_TOLDS,
+  HELD,
+  METER_FUNCTIONS,
+  METER_STATES,
+  PROBES,
+  type DeviceTold,
+  type Held,
+  type MeterTask,
+} from './instrument';
 
 const reference = () => string().min(1).max(64).defined();
 
@@ -44,6 +53,13 @@ export const phoneQuery = exact({ job: reference(), point: reference() });
 
 /** Query of GET /api/v1/sim/code. */
 export const codeQuery = phoneQuery;
+
+/** Query of GET /api/v1/sim/device. */
+export const deviceQuery = exact({
+  job: reference(),
+  point: reference(),
+  told: string<DeviceTold>().oneOf(DEVICE_TOLDS).defined(),
+});
 
 /** Query of GET /api/v1/sim/lean. */
 export const leanQuery = exact({ job: reference(), point: reference(), held: string<Held>().oneOf(HELD).defined() });

@@ -1,10 +1,11 @@
 import { describe, expect, it } from '@jest/globals';
-import type { MeterTask } from '@/contract/instrument';
+import type { DeviceScript, MeterTask } from '@/contract/instrument';
 import { UNKNOWN_RUN, type BellSurvey, type House } from '@/core/bell';
 import { DEVICES } from '@/core/catalogue';
 import { DEFAULT_REGION } from '@/core/region';
 import { meterBench, type MeterBench } from './meter/bench';
 import { ORDINARY, seedOf, simulatedMeter, type MeterKind } from './meter/simulatedMeter';
+import { simulatedDevice } from './device/simulatedDevice';
 import { simulatedPhone } from './phone/simulatedPhone';
 
 const [device] = DEVICES;
@@ -121,5 +122,37 @@ describe('the simulated phone', () => {
   it('is slower where the signal is weak', () => {
     const far = { ...path, walls: ['brick', 'concrete'] } as const;
     expect(simulatedPhone(far, 3, 1).upMbit).toBeLessThan(simulatedPhone(path, 3, 1).upMbit);
+  });
+});
+
+describe('the simulated device', () => {
+  const wifi = simulatedPhone({ distanceM: 8, walls: ['timber'], band: '2.4' }, 3, 1);
+  const supply = { bootVolts: 15, standbyVolts: 16.5, doorMinVolts: 13, doorFullVolts: 14.5 };
+  const shows = ({ phases }: DeviceScript) => phases.map(({ phase }) => phase);
+  it('comes up in its order, and is ready for its code', () => {
+    const script = simulatedDevice(supply, 'works', wifi, 5);
+    expect(shows(script)).toEqual(['dark', 'starting', 'updating', 'ready']);
+    const times = script.phases.map(({ fromSeconds }) => fromSeconds);
+    expect([...times].sort((a, b) => a - b)).toEqual(times);
+    expect(script).toMatchObject({ dbm: wifi.dbm, upMbit: wifi.upMbit, simulated: true });
+    expect(script.joinsAfterSeconds).toBeGreaterThan(0);
+    // 16.5 V stands over 14.5 V and a tenth
+    expect(script.supply).toEqual({ volts: 16.5, report: 'good' });
+  });
+  it('fails as it is told', () => {
+    expect(shows(simulatedDevice(supply, 'dark', wifi, 5))).toEqual(['dark']);
+    expect(shows(simulatedDevice(supply, 'updateHangs', wifi, 5)).at(-1)).toBe('updating');
+    expect(shows(simulatedDevice(supply, 'drops', wifi, 5)).at(-1)).toBe('dark');
+    expect(simulatedDevice(supply, 'wontJoin', wifi, 5).joinsAfterSeconds).toBeNull();
+  });
+  it('drops on too few volts, whatever it is told; it stays dark on none', () => {
+    const weak = simulatedDevice({ ...supply, bootVolts: 12.9 }, 'works', wifi, 5);
+    expect(shows(weak)).not.toContain('ready');
+    expect(shows(weak).filter((phase) => phase === 'starting').length).toBeGreaterThan(5);
+    expect(shows(simulatedDevice({ ...supply, bootVolts: 0 }, 'works', wifi, 5))).toEqual(['dark']);
+  });
+  it('calls a supply weak that is under what it wants, and says nothing of the mains', () => {
+    expect(simulatedDevice({ ...supply, standbyVolts: 14.2 }, 'works', wifi, 5).supply?.report).toBe('weak');
+    expect(simulatedDevice(null, 'works', wifi, 5).supply).toBeNull();
   });
 });

@@ -6,6 +6,7 @@ export { box as boxWords } from './en/screens/box';
 export { breakerLabel as breakerLabelWords } from './en/screens/breakerLabel';
 export { catalogue as catalogueWords } from './en/screens/catalogue';
 export { choose as chooseWords } from './en/screens/choose';
+export { codes as codesWords } from './en/screens/codes';
 export { compare as compareWords } from './en/screens/compare';
 export { door as doorWords } from './en/screens/door';
 export { doorLook as doorLookWords } from './en/screens/doorLook';

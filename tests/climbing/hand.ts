@@ -71,6 +71,7 @@ const ONE_TAP: ReadonlySet<string> = new Set([
   'plugFixtureChosen',
   'stepTicked',
   'waitStarted',
+  'deviceDescribed',
 ]);
 /** Forms that are kept by a tap; a group of fields keeps itself when it is left, a choice at once. */
 const FORMS: ReadonlySet<string> = new Set(['pointLeft', 'wifiRead']);
@@ -250,6 +251,8 @@ export class Hand {
 
   private act(id: string, move: NextMove, code: string, words: string): void {
     const point = this.pointOf(id);
+    if (code === 'readCodeBeforeMount')
+      return void this.write('deviceDescribed', { pointId: id, code: `CAM-${id}`, codeReadBy: 'picture' });
     switch (move.rung) {
       case 'look':
         return this.look(point, code);

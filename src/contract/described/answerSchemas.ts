@@ -1,6 +1,7 @@
 import { PROOF_WHYS, STEP_ROLES } from '@/core/isolation';
 import { HELD_BY } from '@/core/points';
 import { PIXEL_CLASSES } from '@/core/view';
+import { DEVICE_PHASES } from '../instrument';
 import type { JsonSchema } from './convertSchema.mjs';
 
 const text: JsonSchema = { type: 'string' };
@@ -120,6 +121,17 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
   Calendar: text,
   KeptPhoto: object({ sha256: text, mediaType: text, widthPx: figure, heightPx: figure, bytes: figure }),
   PhoneReading: object({ dbm: figure, upMbit: figure, downMbit: figure, simulated: { type: 'boolean' } }),
+  DeviceScript: object({
+    phases: {
+      type: 'array',
+      items: object({ phase: { type: 'string', enum: [...DEVICE_PHASES] }, fromSeconds: figure }),
+    },
+    joinsAfterSeconds: figureOrNull,
+    dbm: figure,
+    upMbit: figure,
+    supply: { anyOf: [{ type: 'null' }, object({ volts: figure, report: text })] },
+    simulated: { type: 'boolean' },
+  }),
   CodeReading: object({ code: text, simulated: { type: 'boolean' } }),
   LeanReading: object({ ...all(['bearingDeg', 'downDeg', 'rollDeg'], figure), simulated: { type: 'boolean' } }),
   Settings: object({ policy: { type: 'object' }, simulatedDevices: { type: 'boolean' }, currency: { type: 'string' } }),

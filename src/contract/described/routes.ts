@@ -1,4 +1,5 @@
 import { SHEET_SIZES } from '@/core/region';
+import { DEVICE_TOLDS } from '../instrument';
 import { LABELS_ON_A_SHEET, LABEL_SUPPLIES } from '../papers';
 import type { JsonSchema } from './convertSchema.mjs';
 
@@ -279,6 +280,14 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
       summary: 'The code that the simulated scanner reads at a point’s device',
       query: { job: { type: 'string' }, point: { type: 'string' } },
       answers: { 200: 'CodeReading' },
+      refusals: [400, 404, 409, ...EVERY],
+    },
+  },
+  '/api/v1/sim/device': {
+    get: {
+      summary: 'How the simulated device at a point comes up, told what to do',
+      query: { job: { type: 'string' }, point: { type: 'string' }, told: { type: 'string', enum: [...DEVICE_TOLDS] } },
+      answers: { 200: 'DeviceScript' },
       refusals: [400, 404, 409, ...EVERY],
     },
   },

@@ -2,7 +2,10 @@ import { LIMITS, fact, schemasOf } from '../facts';
 import { exact, reference } from './fields';
 
 /** How a device’s code was read. */
-export const CODE_READ_BYS = ['camera', 'picture', 'hand', 'simulated'] as const;
+export const CODE_READ_BYS = ['camera', 'picture', 'hand', 'simulated', 'none'] as const;
+
+/** Who read off what the device has of its network. */
+export const FIGURES_BYS = ['hand', 'simulated'] as const;
 
 /** What a device says of itself, and how it joined. */
 export const DEVICE_FACTS = {
@@ -20,6 +23,7 @@ export const DEVICE_FACTS = {
     ...LIMITS.mbitPerSecond,
     zeroAllowed: true,
   }),
+  figuresBy: fact.choice(FIGURES_BYS),
 } as const;
 
 export const deviceDescribed = exact({ pointId: reference(), ...schemasOf(DEVICE_FACTS) });

@@ -1,7 +1,10 @@
 import { said } from '../said';
 import type { Job } from '../job/job';
+import type { NextMove } from '../kinds/rungs';
+import { move } from './moves';
 import { WIFI_LIMITS, WIFI_SPREAD_DB } from '../wifi';
 import type { Worry } from './climb';
+import { pointSteps } from './planOf';
 import type { Point } from './point';
 import { wifiOf } from './wifi';
 
@@ -30,6 +33,16 @@ export function schemeName(job: Job, point: Point): string {
     if (!taken.has(plain(name))) return name;
   }
 }
+
+/** What is on the back of a device is read before it hangs; null once it was, or once it hangs. */
+export const atCode = ({ device, mount }: Point, rung: 'choose' | 'mount'): NextMove | null =>
+  device.code === undefined && device.codeReadBy !== 'none' && mount.heightM === undefined
+    ? move(rung, said('readCodeBeforeMount'), said('codeIsBehind'))
+    : null;
+
+/** A camera that hangs with its wires: its code is read while it still lies in its box, before any step. */
+export const atCodeInItsBox = (point: Point): NextMove | null =>
+  pointSteps(point).some(({ id }) => id in point.ticks) ? null : atCode(point, 'choose');
 
 /** What is wrong with a device’s identity, and with the network as it has it beside what Look found. */
 export function identityWorries(job: Job, point: Point): readonly Worry[] {

@@ -33,6 +33,7 @@ export { nextMove } from './nextMove';
 export { partsOf } from './parts';
 export { planMarksOf, type OnPlan } from './planMarks';
 export { foundOf, planOf, pointSteps } from './planOf';
+export { meanwhile, powerUpOf, type PowerUp, type StillOff } from './powerUp';
 export type { Point } from './point';
 export type { CheckAnswer, MovedLead, PlanSetting, PointView, Tick, Wait } from './pointView';
 export { HAZARD_CAUTIONS, hazardsAt, stepCautions, type CautionedRung } from './cautions';

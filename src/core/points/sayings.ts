@@ -188,6 +188,8 @@ export interface PointsSayings {
   notDrawn: None;
   thingsDrawn: { readonly shapes: number };
   // identity
+  readCodeBeforeMount: None;
+  codeIsBehind: None;
   codeTwice: { readonly other: string };
   weakAtDevice: { readonly dbm: number };
   weakerAtDevice: { readonly dbm: number; readonly lookDbm: number };

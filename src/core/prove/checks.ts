@@ -27,6 +27,10 @@ export const CHECK_IDS = [
 ] as const;
 export type CheckId = (typeof CHECK_IDS)[number];
 
+/** A doorbell may fill a reserve of its own first, for minutes; lamps or a voice come at once (domain/prove). */
+const RESERVE_SECONDS = 180;
+const LAMPS_SECONDS = 30;
+
 /** How it rang when the button was pressed. */
 export const RING_HOWS = ['clean', 'muffled', 'hums', 'cutShort', 'endless', 'silent'] as const;
 export type RingHow = (typeof RING_HOWS)[number];
@@ -59,6 +63,8 @@ export interface Check {
   readonly name: Text;
   readonly how: Text;
   readonly answer: Answer;
+  /** A sign that comes by itself once it is on: within so many seconds, and what it means where it doesn’t. */
+  readonly sign?: { readonly seconds: number; readonly ifNot: Text };
   /** Asked only where a transformer was replaced. */
   readonly newTransformer?: true;
   /** Asked only where something is to be seen, or kept out of the picture. */
@@ -111,6 +117,7 @@ const DOORBELL_CHECKS: readonly Check[] = [
     name: said('itIsLit'),
     how: said('someNeedSeconds'),
     answer: { kind: 'yesNo' },
+    sign: { seconds: RESERVE_SECONDS, ifNot: said('ifNotLit') },
   },
   {
     id: 'firstCharge',
@@ -180,6 +187,7 @@ const FLOODLIGHT_CHECKS: readonly Check[] = [
     name: said('lampsOrVoice'),
     how: said('lampsWithinHalfMinute'),
     answer: { kind: 'yesNo' },
+    sign: { seconds: LAMPS_SECONDS, ifNot: said('ifNoLamps') },
   },
   {
     id: 'switches',

@@ -19,6 +19,8 @@ export interface ProveSayings {
   cleanWithinTwo: None;
   livePictureBoth: None;
   customersPhoneDoor: None;
+  ifNotLit: None;
+  ifNoLamps: None;
   pressSounderRings: None;
   sounderOrPhone: None;
   voltsInStandby: None;

@@ -1,10 +1,31 @@
-import type { CodeReading, Held, LeanReading, Meter, PhoneReading } from '@/contract/instrument';
+import type {
+  CodeReading,
+  DeviceScript,
+  DeviceTold,
+  Held,
+  LeanReading,
+  Meter,
+  PhoneReading,
+} from '@/contract/instrument';
 import { ProblemError } from '@/contract/problem';
 import { regionOf, type Job } from '@/core/job';
 import { turnOf } from '@/core/view';
 import { cameraAt } from '@/core/yard';
-import { bellSurveyAt, boxSurveyOf, circuitsOfPoint, wifiPathOf, yardSceneOf, type Point } from '@/core/points';
-import { ORDINARY, meterBench, seedOf, simulatedCode, simulatedLean, simulatedMeter, simulatedPhone } from '@/sim';
+import { assess, bellSurveyAt, boxSurveyOf, circuitsOfPoint, wifiPathOf, yardSceneOf, type Point } from '@/core/points';
+import { predictedVolts } from '@/core/bell';
+import type { LastingState } from '@/core/catalogue';
+import { seeded } from '@/core/random';
+import {
+  ORDINARY,
+  meterBench,
+  seedOf,
+  simulatedCode,
+  simulatedDevice,
+  simulatedLean,
+  simulatedMeter,
+  simulatedPhone,
+  type DeviceSupply,
+} from '@/sim';
 import { jobLog, jobOf } from '../jobs/jobLog';
 import { readSettings } from '../settings';
 import type { Store } from '../storeOf';
@@ -38,6 +59,9 @@ export async function meterOf(store: Store, jobId: string, pointId: string): Pro
   return simulatedMeter(meterBench(regionOf(job), bell, !off, seed, box), ORDINARY, seed);
 }
 
+/** The device tries the Wi-Fi once, after all tries of a phone. */
+const DEVICE_TRY = 1000;
+
 /** What a house is like where nobody measured the way to the router yet. */
 const UNKNOWN_PATH = { distanceM: 11, walls: ['timber', 'brick'], band: '2.4' } as const;
 
@@ -51,6 +75,33 @@ export async function phoneAt(store: Store, jobId: string, pointId: string): Pro
 export async function codeAt(store: Store, jobId: string, pointId: string): Promise<CodeReading> {
   await pointOf(store, jobId, pointId);
   return simulatedCode(seedOf(jobId, pointId, 'code'));
+}
+
+/** Volts at a doorbell’s screws as its house gives them by the way that was taken; null at what hangs on the mains. */
+function supplyAt(job: Job, point: Point, seed: number): DeviceSupply | null {
+  if (point.kind !== 'doorbell') return null;
+  const { known, reference, survey } = assess(job, point);
+  const { device } = survey;
+  // Somewhere in what is predicted, always the same at one door
+  const share = seeded(seed)();
+  const volts = (state: LastingState): number => {
+    const { low, high } = predictedVolts(known, reference.change, state, null);
+    return low + share * (high - low);
+  };
+  return {
+    bootVolts: volts('boot'),
+    standbyVolts: volts('standby'),
+    doorMinVolts: device.doorMinVolts,
+    doorFullVolts: device.doorFullVolts,
+  };
+}
+
+/** How the simulated device at a point comes up, told what to do. */
+export async function deviceAt(store: Store, jobId: string, pointId: string, told: DeviceTold): Promise<DeviceScript> {
+  const { job, point } = await pointOf(store, jobId, pointId);
+  const wifi = simulatedPhone(wifiPathOf(job, point) ?? UNKNOWN_PATH, seedOf(jobId, pointId, 'wifi'), DEVICE_TRY);
+  const seed = seedOf(jobId, pointId, 'device');
+  return simulatedDevice(supplyAt(job, point, seed), told, wifi, seed);
 }
 
 /** The simulated phone, held along the head of a floodlight camera or against its wall. */

@@ -7,7 +7,7 @@ let reader: { readonly worker: Worker; readonly remote: Remote<CodesWorker> } | 
  * What the codes on a picture say, read in a thread of the browser.
  * @returns none where none can be read · @throws Error where the picture is none, or the thread can’t be had
  */
-export function readCodes(picture: Blob): Promise<readonly string[]> {
+export function readCodes(picture: Blob | ImageData): Promise<readonly string[]> {
   return new Promise((resolve, reject) => {
     const fail = (why: unknown): void => {
       reader?.worker.terminate();

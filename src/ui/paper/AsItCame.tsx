@@ -42,6 +42,7 @@ export const ProvedChecks = ({ job, say, point }: { readonly job: Job; readonly 
             'calledThere',
             'dbm',
             'upMbit',
+            'figuresBy',
           ]),
           [sheetWords.triedToPair, point.tried.map(({ what }) => say(pairingTryName(what))).join(', ')],
         ]}

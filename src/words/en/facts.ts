@@ -506,12 +506,19 @@ export const factWords: FactWords = {
     code: 'what its code says',
     codeReadBy: {
       is: 'code read by',
-      answers: { camera: 'the camera', picture: 'a picture of it', hand: 'hand', simulated: 'the simulated scanner' },
+      answers: {
+        camera: 'the camera',
+        picture: 'a picture of it',
+        hand: 'hand',
+        simulated: 'the simulated scanner',
+        none: 'nobody: it carries none',
+      },
     },
     serial: 'serial number',
     calledThere: 'its name in the customer’s program',
     dbm: 'signal at the device',
     upMbit: 'uplink at the device',
+    figuresBy: { is: 'both read by', answers: { hand: 'hand', simulated: 'the simulated device' } },
   },
   handoverDescribed: {
     trialEndsOn: 'trial of recording ends',

@@ -55,7 +55,7 @@ export const prove: Sentences<ProveSayings> = {
   tenthHalfBefore:
     'By a tenth to a half, before the device goes on. At or under the label: wrong pair of screws, or something is on.',
   itIsLit: 'It is lit',
-  someNeedSeconds: 'Some need seconds to minutes from their own reserve. If not: hold reset for a few seconds.',
+  someNeedSeconds: 'A ring of light, or its voice. Some need minutes, to fill a reserve of their own.',
   firstChargeUpdate: 'First charge and update are over',
   upQuarterHour: 'Up to a quarter of an hour, in bad cases an hour. Do something else meanwhile.',
   chimeSettingMatches: 'Its chime setting matches the wall',
@@ -64,6 +64,10 @@ export const prove: Sentences<ProveSayings> = {
   cleanWithinTwo: 'Clean, within two seconds, no muffled bar, no hum afterwards.',
   livePictureBoth: 'Live picture, both-way voice',
   customersPhoneDoor: 'On the customer’s phone, with the door shut.',
+  ifNotLit:
+    'Hold its reset for some seconds. Still dark: no volts at its screws, or too few. It lights and goes dark again: too few.',
+  ifNoLamps:
+    'Neither: no feed, an open neutral, or a splice that lets go. Only one of both: that half is dead, or its lead is off. Off and proved dead before a hand goes in.',
   pressSounderRings: 'Press: the plug-in sounder rings, or the phone',
   sounderOrPhone: 'Within two seconds, where it will stand. The chime in the wall stays silent by this way.',
   voltsInStandby: 'Volts in standby',
@@ -76,7 +80,7 @@ export const prove: Sentences<ProveSayings> = {
   devicesOwnReport: 'The device’s own report agrees',
   saysSupplyAgainst: 'What it says of its supply against what the meter said.',
   lampsOrVoice: 'It lights, or speaks',
-  lampsWithinHalfMinute: 'Lamps or its voice within half a minute. If not: off, proved dead, then the splices.',
+  lampsWithinHalfMinute: 'Lamps, or its voice.',
   staysOnWithEverySwitch: 'It stays on, whatever switch is turned',
   aimStillHolds: 'Aim looked at again after its code was scanned',
   handlingTurnsHead: 'Handling turns the head: hold its live picture against the plan at Mount.',

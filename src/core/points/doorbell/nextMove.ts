@@ -1,6 +1,7 @@
 import { said } from '../../said';
 import type { NextMove, Rung } from '../../kinds/rungs';
 import type { Standing } from '../climb';
+import { atCode } from '../identity';
 import { atIsolate, atLook, atWire, move } from '../moves';
 import { pointSteps } from '../planOf';
 import { atFailure, atProve } from '../proving';
@@ -41,6 +42,8 @@ export function doorbellMove(standing: Standing<Doorbell>): NextMove {
   const wire = atWire(job, point, who, HANGS);
   if (wire) return wire;
   if (!isDone('mount')) {
+    const code = atCode(point, 'mount');
+    if (code) return code;
     const { heightM, level, fixings } = point.mount;
     if (heightM === undefined) return move('mount', said('mountNoteHeight'), said('overGroundVisitor'));
     if (level === undefined) return move('mount', said('setLevel'), said('topScrewFirst'));

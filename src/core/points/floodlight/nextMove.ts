@@ -5,6 +5,7 @@ import { boxSurveyOf } from '../boxOf';
 import type { Standing } from '../climb';
 import { checksAtSpot } from '../floodlightChecks';
 import { planStop } from '../findings';
+import { atCodeInItsBox } from '../identity';
 import { pointSteps } from '../planOf';
 import { isolateMark } from '../marks';
 import { atIsolate, atLook, atWire, move } from '../moves';
@@ -32,6 +33,8 @@ export function floodlightMove(standing: Standing<Floodlight>): NextMove {
   const stop = planStop(job, point);
   if (stop?.rule === 'twoCircuits') return move('isolate', said('nameSecondCircuit'), stop.words);
   if (stop) return move('choose', said('planDoesNotStand'), stop.words, point.fixture.data.groundId === 'findOut');
+  const code = atCodeInItsBox(point);
+  if (code) return code;
   if (isolateMark(standing).state !== 'done') return atIsolate(job, point, who, HANGS);
   return (
     atWire(job, point, who, HANGS) ??

@@ -3,6 +3,7 @@ import type { NextMove } from '../../kinds/rungs';
 import type { Standing } from '../climb';
 import { checksAtSpot } from '../floodlightChecks';
 import { planStop } from '../findings';
+import { atCodeInItsBox } from '../identity';
 import { atLook, atWire, move } from '../moves';
 import { atAsItCame } from '../mounting';
 import { atProve } from '../proving';
@@ -23,6 +24,7 @@ export function plugMove({ job, point, who }: Standing<PlugFloodlight>): NextMov
   const stop = planStop(job, point);
   if (stop) return move('choose', said('planDoesNotStand'), stop.words);
   return (
+    atCodeInItsBox(point) ??
     atWire(job, point, who, 'outlet') ??
     atAsItCame(job, point) ??
     atProve(job, point, checksAtSpot(point)) ??

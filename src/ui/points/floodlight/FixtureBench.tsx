@@ -26,6 +26,7 @@ import {
   type Floodlight,
 } from '@/core/points';
 import { feedCase } from '@/core/junction';
+import { CodeBeforeMount } from '../../codes/CodeBeforeMount';
 import { Findings } from '../../verdict/Findings';
 import { PlanTag } from '../box/PlanTag';
 import { RoomTable } from '../box/RoomTable';
@@ -143,6 +144,7 @@ export function FixtureBench() {
             picks={picks}
             onPick={pick}
           />
+          {point.fixture && <CodeBeforeMount />}
         </section>
       </div>
       <section>

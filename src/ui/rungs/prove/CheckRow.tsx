@@ -12,12 +12,14 @@ import { textField } from '../../form/fields';
 import { answerWords } from '../../figures/checkWords';
 import { useJob } from '../../log/JobContext';
 import type { Answered, OwnAnswers } from './answered';
+import { DeviceIdentity } from './DeviceIdentity';
 import { LetItStand } from './LetItStand';
 import { MetresAnswer } from './MetresAnswer';
 import { PairingTries } from './PairingTries';
 import { PutOffAnswer } from './PutOffAnswer';
 import { RingAnswer } from './RingAnswer';
 import { SettingAnswer } from './SettingAnswer';
+import { SignTimer } from './SignTimer';
 import { WaitTimer } from './WaitTimer';
 
 type Result = EntryData<'checkDone'>['result'];
@@ -105,6 +107,8 @@ export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Report 
       {!answer && (next || opened) && (
         <>
           <p className="soft">{say(check.how)}</p>
+          {check.sign && <SignTimer sign={check.sign} />}
+          {check.id === 'paired' && next && <DeviceIdentity />}
           {check.id === 'paired' && <PairingTries />}
           {check.answer.kind === 'wait' &&
             (wait ? <WaitTimer wait={wait} /> : <Start check={check} minutes={check.answer.minutes} />)}

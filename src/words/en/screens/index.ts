@@ -4,6 +4,7 @@ import { box } from './box';
 import { breakerLabel } from './breakerLabel';
 import { catalogue } from './catalogue';
 import { choose } from './choose';
+import { codes } from './codes';
 import { compare } from './compare';
 import { door } from './door';
 import { doorLook } from './doorLook';
@@ -42,6 +43,7 @@ export const screens = {
   breakerLabel,
   catalogue,
   choose,
+  codes,
   compare,
   door,
   doorLook,

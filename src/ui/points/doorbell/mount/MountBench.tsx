@@ -23,6 +23,7 @@ import {
   type DoorProposal,
 } from '@/core/mount';
 import { capital, lengthText } from '@/core/units';
+import { CodeBeforeMount } from '../../../codes/CodeBeforeMount';
 import { FieldGroup } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
 import { Cautions } from '../../../verdict/Cautions';
@@ -117,6 +118,7 @@ export function MountBench() {
   return (
     <>
       <Cautions words={hazardsAt(job, 'mount')} />
+      <CodeBeforeMount />
       <div className="door-views">
         <section>
           <h3>
