@@ -2,7 +2,15 @@ import { chooseAmong, optionsFor } from '@/core/advice';
 import { estimate, newOpenVolts, predictedVolts } from '@/core/bell';
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { fold, placeOf, type Job } from '@/core/job';
-import { newEntry, type Entry, type EntryData, type EntryKind, type NextMove, type Rung } from '@/core/kinds';
+import {
+  newEntry,
+  type Entry,
+  type EntryData,
+  type EntryKind,
+  type NextMove,
+  type Rung,
+  type Stated,
+} from '@/core/kinds';
 import {
   assess,
   choiceOf,
@@ -161,8 +169,16 @@ export class Hand {
   private readonly failed = new Set<string>();
   private atMs = Date.parse('2026-03-04T09:00:00Z');
 
-  constructor(private readonly site: Site) {
+  /** @param starts what the job begins with, where one was at the house before */
+  constructor(
+    private readonly site: Site,
+    starts?: readonly Stated[],
+  ) {
     const { region = 'na-120', kind, policy } = site;
+    if (starts) {
+      for (const { kind: of, data } of starts) this.write(of, data);
+      return;
+    }
     this.write('siteDescribed', { region, colourEra: 'now' });
     if (policy) this.write('policyTaken', policy);
     this.write('pointAdded', {
@@ -263,7 +279,7 @@ export class Hand {
       case 'isolate':
         return this.isolate(point, code);
       case 'wire':
-        return this.wire(point);
+        return code === 'sayWhetherSecond' ? this.lookForOthers(point) : this.wire(point);
       case 'mount':
         return this.mount(point, code);
       case 'prove':
@@ -514,6 +530,12 @@ export class Hand {
         meterMainsRated: true,
         dry: true,
       });
+  }
+
+  /** A circuit whose name was known before: whether another comes into its box, or shares its neutral. */
+  private lookForOthers(point: Point): void {
+    const open = circuitsOfPoint(this.job, point).find(({ lookedAt }) => lookedAt === null);
+    if (open) this.write('circuitListed', { circuitId: open.id, otherInBox: 'no', sharedNeutral: 'no' });
   }
 
   private wire(point: Point): void {

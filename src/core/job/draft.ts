@@ -1,6 +1,6 @@
 import type { BoxHangs, DoorHangs, SaidHangs } from '../house/things';
 import type { HouseDraft } from '../house/houseDraft';
-import type { Entry, EntryKind, EntryOf } from '../kinds/register';
+import type { Entry, EntryData, EntryKind, EntryOf } from '../kinds/register';
 import type { FactBook } from '../log/factBook';
 import { BUILDS } from '../points/builds';
 import type { BagAnswer, Choice, Feed, TakenReading } from '../points/doorbell/doorbell';
@@ -79,6 +79,7 @@ export interface Folding {
   readonly notes: Note[];
   readonly shapes: Set<string>;
   expectedAt: string | null;
+  follows: EntryData<'followsJob'> | null;
   policyWhy: Job['policyWhy'];
 }
 

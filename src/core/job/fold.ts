@@ -88,6 +88,7 @@ const HANGS_BY = [
 const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, point: Draft | undefined) => void } = {
   siteDescribed: (state, entry) => state.book.say('siteDescribed', entry, null, entry.data),
   customerDescribed: (state, entry) => state.book.say('customerDescribed', entry, null, entry.data),
+  followsJob: (state, entry) => void (state.follows = entry.data),
   visitPlanned: (state, entry) => {
     if (entry.data.expectedAt !== undefined) state.expectedAt = entry.data.expectedAt;
   },
@@ -267,6 +268,7 @@ export function fold(head: JobHead, given: readonly Entry[]): Job {
     notes: [],
     shapes: new Set(),
     expectedAt: null,
+    follows: null,
     policyWhy: {},
   };
   const standing = entries.filter((entry) => counts(effect, entry));
@@ -301,6 +303,7 @@ export function fold(head: JobHead, given: readonly Entry[]): Job {
     boards,
     photos: photosOf(entries, effect),
     expectedAt: state.expectedAt,
+    follows: state.follows,
     points: [...state.points.values()].map((draft) => finish(state, house, setting, draft, { isolation, school })),
     house,
     circuits: circuitsWith(groups, isolation),

@@ -1,3 +1,4 @@
+export { factsForNext } from './nextJob';
 export {
   beforeList,
   customerPage,

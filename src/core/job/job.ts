@@ -60,6 +60,8 @@ export interface Job {
   readonly boards: readonly Board[];
   readonly photos: readonly Photo[];
   readonly expectedAt: string | null;
+  /** The job that was at this house before, and the day on which what stood there was taken over. */
+  readonly follows: EntryData<'followsJob'> | null;
   readonly points: readonly Point[];
   readonly house: House;
   readonly circuits: readonly Circuit[];

@@ -13,6 +13,7 @@ export {
   type NewEntry,
   type CrewMember,
   type Person,
+  type Stated,
 } from './register';
 export { ERASED_TEXT, erasedData, partedData } from './personal';
 export { lifted, versionOf } from './lifts/register';

@@ -21,6 +21,7 @@ import {
   placeCleared,
   stayedAtWork,
 } from './circuit';
+import { followsJob } from './followsJob';
 import { deviceDescribed } from './identity';
 import { handoverDescribed } from './handover';
 import { entryStruck, noteWritten } from './note';
@@ -46,6 +47,7 @@ import {
 export const ENTRY_KINDS = {
   siteDescribed,
   customerDescribed,
+  followsJob,
   visitPlanned,
   policyTaken,
   boardListed,
@@ -114,6 +116,9 @@ export type EntryKind = keyof typeof ENTRY_KINDS;
 export type EntryData<K extends EntryKind = EntryKind> = InferType<(typeof ENTRY_KINDS)[K]>;
 
 export const isEntryKind = (kind: string): kind is EntryKind => Object.hasOwn(ENTRY_KINDS, kind);
+
+/** A kind with data of it: what an entry says, before anybody writes it. */
+export type Stated = { [K in EntryKind]: { readonly kind: K; readonly data: EntryData<K> } }[EntryKind];
 
 /** Who wrote something. */
 export interface Person {

@@ -5,7 +5,7 @@ import type { BoxHangs, Chime, DoorHangs, SaidHangs, Supply } from '../house/thi
 import type { Job } from '../job/job';
 import type { BoxRoom, LoadJudged, Splice } from '../junction';
 import type { PointKind } from '../kinds/point';
-import type { EntryKind } from '../kinds/register';
+import type { EntryKind, Stated } from '../kinds/register';
 import type { Facts, Taken } from '../kinds/said';
 import type { BoxKnown, Step, Sufficiency, Wiring, WiringPlan } from '../wiring';
 import type { BagAnswer, Choice, Doorbell, Feed, SharedChimeDoor, TakenReading } from './doorbell/doorbell';
@@ -98,6 +98,8 @@ export interface PointBuild<P extends Point> {
   placeName(point: P, place: Step['place']): string | undefined;
   huntClues(point: P): HuntClues;
   inHouse(job: Job, point: P): HousePart;
+  /** What stands there once its plan is built, where it is otherwise than it was found; null: it is to be asked anew. */
+  standsNow(point: P): readonly Stated[];
   /** What it is found by, beside its name. */
   searchWords(point: P): readonly (string | undefined)[];
 }

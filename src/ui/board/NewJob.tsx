@@ -1,15 +1,13 @@
 'use client';
 import { boardWords } from '@/words/screens';
-import { answer, isSettings, isNumbered } from '@/contract/answers';
-import { isNamed } from '@/contract/shapes';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import { newEntry, type NewEntry, type PointKind } from '@/core/kinds';
+import type { PointKind, Stated } from '@/core/kinds';
 import { newPoint } from '@/core/points';
 import { DEFAULT_REGION, REGION_PACKS } from '@/core/region';
-import { call, NotTaken } from '../log/api';
-import { nowIso } from '../log/clock';
+import { NotTaken } from '../log/api';
+import { makeJob } from '../log/makeJob';
 import { useCrew } from '../crew/CrewContext';
 import { AskForm } from '../form/AskForm';
 import { Choices, optionsOf } from '../form/Choices';
@@ -39,28 +37,19 @@ export function NewJob() {
       return false;
     };
     if (!who) return failed(boardWords.sayAtTheTop);
-    const id = v7();
-    const at = nowIso();
-    const site = { name: title, region, ...(address ? { address } : {}) };
-    const entries: NewEntry[] = [
-      newEntry('siteDescribed', site, { id: v7(), at, by: who }),
-      newEntry('pointAdded', newPoint(null, { pointId: v7(), pointKind, name: door, newId: v7, with: null }), {
-        id: v7(),
-        at,
-        by: who,
-      }),
+    const stated: readonly Stated[] = [
+      { kind: 'siteDescribed', data: { name: title, region, ...(address ? { address } : {}) } },
+      {
+        kind: 'pointAdded',
+        data: newPoint(null, { pointId: v7(), pointKind, name: door, newId: v7, with: null }),
+      },
     ];
     try {
-      // The firm's policy as it stands now goes with the job: a later change of it changes no old one
-      const { policy } = await call('/settings', answer(isSettings));
-      entries.push(newEntry('policyTaken', { ...policy }, { id: v7(), at, by: who }));
-      await call('/jobs', answer(isNamed), { method: 'POST', body: { id, at, by: who, title } });
-      await call(`/jobs/${id}/entries`, answer(isNumbered), { method: 'POST', body: { entries } });
+      router.push(`/jobs/${await makeJob(title, who, stated)}`);
     } catch (error) {
       if (!(error instanceof NotTaken)) throw error;
       return failed(error.message);
     }
-    router.push(`/jobs/${id}`);
     return true;
   };
   return (

@@ -5,6 +5,7 @@ import type { EntryKind } from '@/core/kinds';
 export const ENTRY_WORDS: Readonly<Record<EntryKind, string>> = {
   siteDescribed: jobWords.site,
   customerDescribed: jobWords.customer,
+  followsJob: jobWords.followsJob,
   visitPlanned: jobWords.visit,
   policyTaken: jobWords.policy,
   boardListed: jobWords.board,

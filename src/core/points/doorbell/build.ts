@@ -7,6 +7,7 @@ import type { PointBuild } from '../build';
 import type { PointView } from '../pointView';
 import type { Doorbell } from './doorbell';
 import { doorInHouse } from './inHouse';
+import { doorStandsNow } from './standsNow';
 import { surveyOf } from './survey';
 import { TRANSFORMER_ADDED } from './transformerBox';
 import { diesWithLight } from './transformerSearch';
@@ -102,5 +103,6 @@ export const doorbellBuild: PointBuild<Doorbell> = {
     transformerAt: point.transformer.foundAt ?? null,
   }),
   inHouse: doorInHouse,
+  standsNow: doorStandsNow,
   searchWords: ({ choice }) => [choice?.data.device.name, choice?.data.transformer?.name],
 };

@@ -44,4 +44,4 @@ export function doorForCustomer(point: Doorbell): ForCustomer {
 }
 
 /** Treatments that leave no chime on the wall. */
-const isGone = (treatmentId: string): boolean => treatmentId === 'takeOut' || treatmentId === 'noChime';
+export const isGone = (treatmentId: string): boolean => treatmentId === 'takeOut' || treatmentId === 'noChime';

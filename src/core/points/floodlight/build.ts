@@ -9,6 +9,7 @@ import { boxKnownOf } from './boxKnown';
 import { fixtureOf } from './fixtureOf';
 import type { Floodlight } from './floodlight';
 import { openingOf } from './opening';
+import { spotStandsNow } from './standsNow';
 
 /** The decision to go on without a grounding conductor, in writing; null where none was taken. */
 function groundDecision({ fixture }: Floodlight): string | null {
@@ -69,5 +70,6 @@ export const floodlightBuild: PointBuild<Floodlight> = {
       fedAt: box.id,
     };
   },
+  standsNow: spotStandsNow,
   searchWords: ({ fixture }) => [fixture?.data.fixture.name],
 };

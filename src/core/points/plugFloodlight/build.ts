@@ -54,5 +54,15 @@ export const plugFloodlightBuild: PointBuild<PlugFloodlight> = {
       fedAt: null,
     };
   },
+  standsNow: ({ id: pointId, mount }) => [
+    {
+      kind: 'pointDescribed',
+      data: {
+        pointId,
+        oldFixture: 'floodlight',
+        ...(mount.heightM === undefined ? {} : { fixtureHeightM: mount.heightM }),
+      },
+    },
+  ],
   searchWords: ({ fixture }) => [fixture?.data.fixture.name],
 };

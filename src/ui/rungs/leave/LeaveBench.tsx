@@ -12,6 +12,7 @@ import { useJob } from '../../log/JobContext';
 import { SignedBy } from '../../paper/SignedBy';
 import { EraseCustomer } from './EraseCustomer';
 import { HandOver } from './HandOver';
+import { NextJob } from './NextJob';
 import { WhatComesDue } from './WhatComesDue';
 
 /** What stays: the sheet, the job file, what is still open, and the handing over. */
@@ -45,6 +46,7 @@ export function LeaveBench() {
         </div>
         <p className="small soft">{leaveWords.theSheetPrintsThe}</p>
         <WhatComesDue />
+        <NextJob />
         <h2>{leaveWords.note}</h2>
         <AskForm
           fields={[textField('text', leaveWords.forTheRecord, undefined, { most: TEXT.long })]}
@@ -73,11 +75,18 @@ export function LeaveBench() {
           <p className="moss">{leaveWords.everyRungIsDone}</p>
         )}
         {worries.length > 0 && (
-          <p>
-            {worries.length === 1
-              ? leaveWords.oneWorryStaysOpen
-              : leaveWords.worriesStayOpenThey({ worries: worries.length })}
-          </p>
+          <>
+            <p>
+              {worries.length === 1
+                ? leaveWords.oneWorryStaysOpen
+                : leaveWords.worriesStayOpenThey({ worries: worries.length })}
+            </p>
+            <ul className="plain-list" data-testid="open-worries">
+              {worries.map(({ id, words }) => (
+                <li key={id}>{say(words)}</li>
+              ))}
+            </ul>
+          </>
         )}
         {left ? (
           <>

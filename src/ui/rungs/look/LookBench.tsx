@@ -7,6 +7,7 @@ import { PhotosArea } from '../../photo/PhotosArea';
 import { AreaStrip } from './AreaStrip';
 import { BeforeArea } from './BeforeArea';
 import { BoardArea } from './BoardArea';
+import { EarlierJob } from './EarlierJob';
 import { HouseArea } from './HouseArea';
 import { PlanArea } from './plan/PlanArea';
 import { ViewArea } from './ViewArea';
@@ -46,6 +47,7 @@ export function LookBench({ forms }: Props) {
   const Form = forms[area];
   return (
     <>
+      <EarlierJob />
       <AreaStrip areas={areas} here={area} asked={asked} onPick={(next) => go('look', next)} />
       {Form && <Form key={area} />}
     </>

@@ -6,6 +6,7 @@ export const job = {
   theServerCantBe: 'The server can’t be reached.',
   site: 'site',
   customer: 'customer',
+  followsJob: 'earlier job',
   visit: 'visit',
   policy: 'policy',
   board: 'board',

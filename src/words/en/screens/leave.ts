@@ -7,6 +7,11 @@ export const leave = {
   jobFile: 'Job file',
   theSheetPrintsThe:
     'The papers print; the job file and the archive hold the whole log, and either can be taken in elsewhere.',
+  laterJob: 'A later job here',
+  whatGoesOver:
+    'It starts with what stands here now: house, boards, points, wires, box, plan. No reading, no proof, and nothing of live and dead goes over.',
+  nextJobHere: 'Start the next job at this house',
+  sayWhoYouAre: 'Say at the top who you are.',
   note: 'Note',
   forTheRecord: 'for the record',
   writeItDown: 'Write it down',
