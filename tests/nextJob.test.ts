@@ -96,12 +96,11 @@ describe('a later job at a house', () => {
     expect(pulled.kind === 'doorbell' && pulled.runs.toDoor).not.toHaveProperty('awg');
     expect(pulled.kind === 'doorbell' && pulled.runs.toDoor.lengthLowM).toBe(30);
   });
-  it('finds a floodlight where one was hung, and asks for the conductors of a box that was fed anew', () => {
+  it('finds a floodlight where one was hung, and asks for a box that was exchanged', () => {
     const same = after('a floodlight on a box with room');
-    expect([same.look.oldFixture, same.cables.length > 0]).toEqual(['floodlight', true]);
-    expect(after('a floodlight behind a switch').cables.filter(({ facts }) => facts.conductors !== undefined)).toEqual(
-      [],
-    );
+    expect([same.look.oldFixture, same.box.standardBox]).toEqual(['floodlight', 'oct-2-1-8']);
+    expect(same.cables.every(({ facts }) => facts.conductors !== undefined)).toBe(true);
+    expect(after('a floodlight on a pancake box').box).not.toHaveProperty('standardBox');
   });
   it('takes nothing over of what is built in part: it is neither as found nor as planned', () => {
     const hand = new Hand(siteOf('an old 16 V 10 VA transformer'));
