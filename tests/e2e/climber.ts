@@ -190,6 +190,7 @@ export class Climber {
       await screen.page.waitForSelector(`${row}[aria-current]`);
       if (id === 'firstCharge') await screen.press('Start the timer', row);
       if (id === 'ring') {
+        await screen.choose('how it rang', 'clean');
         await screen.type('seconds until it rings', '1');
         await screen.press('Write it down', row);
       } else if (id === 'sensorWalk') {

@@ -35,14 +35,14 @@ export function schemeName(job: Job, point: Point): string {
 }
 
 /** What is on the back of a device is read before it hangs; null once it was, or once it hangs. */
-export const atCode = ({ device, mount }: Point, rung: 'choose' | 'mount'): NextMove | null =>
+export const atCode = ({ device, mount }: Point): NextMove | null =>
   device.code === undefined && device.codeReadBy !== 'none' && mount.heightM === undefined
-    ? move(rung, said('readCodeBeforeMount'), said('codeIsBehind'))
+    ? move('mount', said('readCodeBeforeMount'), said('codeIsBehind'))
     : null;
 
 /** A camera that hangs with its wires: its code is read while it still lies in its box, before any step. */
 export const atCodeInItsBox = (point: Point): NextMove | null =>
-  pointSteps(point).some(({ id }) => id in point.ticks) ? null : atCode(point, 'choose');
+  pointSteps(point).some(({ id }) => id in point.ticks) ? null : atCode(point);
 
 /** What is wrong with a device’s identity, and with the network as it has it beside what Look found. */
 export function identityWorries(job: Job, point: Point): readonly Worry[] {

@@ -6,8 +6,10 @@ import type { Mark, PointVerdict, Worry } from './climb';
 import { mark } from './marks';
 import { move } from './moves';
 import type { Point } from './point';
-import type { AcceptedFailure, CheckAnswer, PutOff } from './pointView';
+import type { AcceptedFailure, CheckAnswer, PutOff, Wait } from './pointView';
 import { circuitsOfPoint } from './supplyOf';
+
+const MINUTE_MS = 60_000;
 
 /** Of the checks of a kind those that are asked there: once it was left, those of then, and whatever was said since. */
 export function askedAt({ left, checks, putOff, waits }: Point, all: readonly Check[]): readonly Check[] {
@@ -119,8 +121,14 @@ export function atFailure(point: Point, checks: readonly Check[]): NextMove | nu
   );
 }
 
-/** The next thing of Prove: power on, what failed, then check by check; null once all is answered. */
-export function atProve(job: Job, point: Point, checks: readonly Check[]): NextMove | null {
+/** Whether what is waited for is over by somebody’s clock; nobody’s clock says nothing. */
+const isOver = ({ at, minutes }: Wait, now: number): boolean => now >= Date.parse(at) + minutes * MINUTE_MS;
+
+/**
+ * The next thing of Prove: power on, what failed, then check by check; null once all is answered.
+ * @param now ms since 1970; 0 for a list, where nobody looks at a clock
+ */
+export function atProve(job: Job, point: Point, checks: readonly Check[], now: number): NextMove | null {
   const off = stillOff(job, point);
   if (off)
     return move(
@@ -132,7 +140,7 @@ export function atProve(job: Job, point: Point, checks: readonly Check[]): NextM
   if (failure) return failure;
   const open = checks.find(({ id }) => !point.checks[id] && !point.putOff[id]);
   if (!open) return null;
-  if (open.answer.kind === 'wait' && point.waits[open.id])
-    return move('prove', said('waitFirstCharge'), said('doAnotherPoint'), true);
+  const wait = open.answer.kind === 'wait' ? point.waits[open.id] : undefined;
+  if (wait && !isOver(wait, now)) return move('prove', said('waitFirstCharge'), said('doAnotherPoint'), true);
   return move('prove', open.name, open.how);
 }

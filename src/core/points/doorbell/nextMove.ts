@@ -42,12 +42,14 @@ export function doorbellMove(standing: Standing<Doorbell>): NextMove {
   const wire = atWire(job, point, who, HANGS);
   if (wire) return wire;
   if (!isDone('mount')) {
-    const code = atCode(point, 'mount');
+    const code = atCode(point);
     if (code) return code;
     const { heightM, level, fixings } = point.mount;
     if (heightM === undefined) return move('mount', said('mountNoteHeight'), said('overGroundVisitor'));
     if (level === undefined) return move('mount', said('setLevel'), said('topScrewFirst'));
     return move('mount', fixings === undefined ? said('noteFixings') : said('sealIt'), said('topSidesBottom'));
   }
-  return atProve(job, point, checksAtDoor(point)) ?? move('leave', said('handOverSheet'), said('printCustomerKeeps'));
+  return (
+    atProve(job, point, checksAtDoor(point), who.at) ?? move('leave', said('handOverSheet'), said('printCustomerKeeps'))
+  );
 }

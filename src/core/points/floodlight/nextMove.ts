@@ -39,7 +39,7 @@ export function floodlightMove(standing: Standing<Floodlight>): NextMove {
   return (
     atWire(job, point, who, HANGS) ??
     atAsItCame(job, point) ??
-    atProve(job, point, checksAtSpot(point)) ??
+    atProve(job, point, checksAtSpot(point), who.at) ??
     move('leave', said('handOverSheet'), said('printCustomerKeeps'))
   );
 }

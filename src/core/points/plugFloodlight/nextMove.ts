@@ -27,7 +27,7 @@ export function plugMove({ job, point, who }: Standing<PlugFloodlight>): NextMov
     atCodeInItsBox(point) ??
     atWire(job, point, who, 'outlet') ??
     atAsItCame(job, point) ??
-    atProve(job, point, checksAtSpot(point)) ??
+    atProve(job, point, checksAtSpot(point), who.at) ??
     move('leave', said('handOverSheet'), said('printCustomerKeeps'))
   );
 }

@@ -26,7 +26,6 @@ import {
   type Floodlight,
 } from '@/core/points';
 import { feedCase } from '@/core/junction';
-import { CodeBeforeMount } from '../../codes/CodeBeforeMount';
 import { Findings } from '../../verdict/Findings';
 import { PlanTag } from '../box/PlanTag';
 import { RoomTable } from '../box/RoomTable';
@@ -144,7 +143,6 @@ export function FixtureBench() {
             picks={picks}
             onPick={pick}
           />
-          {point.fixture && <CodeBeforeMount />}
         </section>
       </div>
       <section>

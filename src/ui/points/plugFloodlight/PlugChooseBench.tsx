@@ -9,7 +9,6 @@ import { lengthsOf } from '@/core/job';
 import { plugChoiceOf, plugOptions } from '@/core/points';
 import { lengthText } from '@/core/units';
 import { useState } from 'react';
-import { CodeBeforeMount } from '../../codes/CodeBeforeMount';
 import { Pick } from '../../form/Pick';
 import { LeadDrawing } from './LeadDrawing';
 import { usePlugFloodlight } from './usePlugFloodlight';
@@ -73,7 +72,6 @@ export function PlugChooseBench() {
           </Button>
         )}
       </div>
-      {taken && <CodeBeforeMount />}
     </>
   );
 }

@@ -19,6 +19,7 @@ import {
 import { capital, lengthText } from '@/core/units';
 import { useJob } from '../../log/JobContext';
 import { useSay } from '../../log/useSay';
+import { CodeBeforeMount } from '../../codes/CodeBeforeMount';
 import { AsItCame } from '../../rungs/mount/AsItCame';
 import { AimCard } from './AimCard';
 import { Fixing } from './Fixing';
@@ -40,6 +41,7 @@ export function YardBench() {
   const yard = useMemo(() => yardSceneOf(job, point), [job, point]);
   return (
     <>
+      <CodeBeforeMount />
       {yard ? <Aiming yard={yard} /> : <p className="soft">{yardWords.aimsFrom}</p>}
       {!isHeldBeside(yard) && (
         <div className="block-top">

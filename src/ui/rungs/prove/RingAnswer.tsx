@@ -23,34 +23,35 @@ const NO_LIMITS = { band: null, door: null } as const;
 /** How it rang, and how long after the press, against what is usual. */
 export function RingAnswer({ check, onDone }: Answering) {
   const say = useSay();
-  const [how, setHow] = useState<RingHow>('clean');
+  const [how, setHow] = useState<RingHow | null>(null);
   const hows = check.answer.kind === 'ring' ? check.answer.hows : [];
-  const judged = (typed: { readonly figure?: number }): Answered => {
-    const { figure } = typed;
-    const heard = judgedBy(judgeRing(how), say);
+  const judged = (rang: RingHow, { figure }: { readonly figure?: number }): Answered => {
+    const heard = judgedBy(judgeRing(rang), say);
     // A ring that never came has no seconds
-    if (figure === undefined || how === 'silent') return { rang: how, ...heard };
+    if (figure === undefined || rang === 'silent') return { rang, ...heard };
     const late = answered(check, { figure }, NO_LIMITS, say);
-    return { ...late, rang: how, ...(heard.result === 'failed' ? heard : {}) };
+    return { ...late, rang, ...(heard.result === 'failed' ? heard : {}) };
   };
   return (
     <>
       <Choices
         label={proveWords.howItRang}
         options={hows.map((value) => ({ value, words: RING_WORDS[value] }))}
-        chosen={how}
-        onPick={(picked) => setHow(picked ?? how)}
+        chosen={how ?? undefined}
+        onPick={setHow}
       />
-      <AskForm
-        key={how === 'silent' ? 'silent' : 'rang'}
-        about={check.id}
-        fields={how === 'silent' ? [] : [figureField('figure', proveWords.secondsUntilItRings, SECONDS, undefined)]}
-        submit={proveWords.writeItDown}
-        main
-        onSubmit={(typed: { readonly figure?: number }) => onDone(judged(typed))}
-      >
-        {(typed: { readonly figure?: number } | null) => typed && <Outcome answer={judged(typed)} />}
-      </AskForm>
+      {how && (
+        <AskForm
+          key={how === 'silent' ? 'silent' : 'rang'}
+          about={check.id}
+          fields={how === 'silent' ? [] : [figureField('figure', proveWords.secondsUntilItRings, SECONDS, undefined)]}
+          submit={proveWords.writeItDown}
+          main
+          onSubmit={(typed: { readonly figure?: number }) => onDone(judged(how, typed))}
+        >
+          {(typed: { readonly figure?: number } | null) => typed && <Outcome answer={judged(how, typed)} />}
+        </AskForm>
+      )}
     </>
   );
 }
