@@ -210,7 +210,10 @@ describe('a climb by clicks and typing', () => {
     // Asked back: what is set otherwise than the wall is fails, and says what to read next
     await screen.says('mechanical chime, module fitted', '[data-testid=wanted-setting]');
     await screen.choose('it is set to', 'no chime');
-    await screen.says('It is set to “no chime”; in the wall it is “mechanical chime, module fitted”.', '[data-check=setting]');
+    await screen.says(
+      'It is set to “no chime”; in the wall it is “mechanical chime, module fitted”.',
+      '[data-check=setting]',
+    );
     await screen.says('Read next: its setting again', '[data-testid=next-move], .move-words, .carry');
     await screen.press('again', '[data-check=setting]');
     await screen.choose('it is set to', 'mechanical chime, module fitted');

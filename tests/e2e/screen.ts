@@ -3,10 +3,11 @@ import { expect } from '@jest/globals';
 import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
 
 /** Starts the browser that the machine has. */
-export const launch = (): Promise<Browser> =>
+/** @param more arguments of the browser beside the usual ones */
+export const launch = (more: readonly string[] = []): Promise<Browser> =>
   puppeteer.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--disable-background-networking'],
+    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--disable-background-networking', ...more],
     defaultViewport: { width: 1280, height: 800 },
   });
 
