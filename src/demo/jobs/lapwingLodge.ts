@@ -63,6 +63,13 @@ export const lapwingLodge: DemoJob = {
       })
       .switchOn()
       .prove('lit', 236)
-      .write('waitStarted', { pointId, check: 'firstCharge', minutes: 15 });
+      .write('waitStarted', { pointId, check: 'firstCharge', minutes: 15 })
+      .write('deviceDescribed', { pointId, code: 'DB-0417-22', codeReadBy: 'picture', serial: '0417-22' })
+      .write('checkPutOff', {
+        pointId,
+        check: 'night',
+        on: new Date(day(1, 10)).toISOString().slice(0, 10),
+        by: 'crew',
+      });
   },
 };

@@ -3,6 +3,10 @@ import type { DemoJob } from '../demoJob';
 
 const pointId = 'front';
 
+/** Lines of a finger on the glass, made up. */
+const SIGNATURE_OF_BOSANKO =
+  'M70 150L72 60L78 38L92 32L104 44L98 70L80 92L104 96L118 116L110 140L84 152L70 150M140 128L150 112L166 110L172 124L160 138L144 136L140 128M190 132L206 106L200 126L184 140L210 138M226 136L242 108L250 128L236 140L226 134L262 104L258 138L276 112L290 110L288 138M308 140L312 52L312 138L344 104L316 122L348 140M366 124L378 110L396 110L400 126L386 140L370 134L366 124M410 140L470 132L540 118';
+
 /** A finished job with a full sheet: another transformer had been put in, the chime kept with a module. */
 export const oysterQuay: DemoJob = {
   title: 'Oyster Quay 5',
@@ -68,12 +72,24 @@ export const oysterQuay: DemoJob = {
       })
       .switchOn()
       .prove('report', 118)
+      .write('deviceDescribed', {
+        pointId,
+        code: 'DB-3320-08',
+        codeReadBy: 'picture',
+        serial: '3320-08',
+        calledThere: 'Front door 1',
+        dbm: -61,
+        upMbit: 5.4,
+        figuresBy: 'hand',
+      })
       .write('noteWritten', { text: 'Spare fuse link and the old button are in the chime’s housing.' })
       .write('pointLeft', {
         pointId,
         customer: 'L. Bosanko',
         copyGiven: true,
         remark: 'Shown how to switch it off, and the sounder in the kitchen.',
+        signed: 'signed',
+        signature: SIGNATURE_OF_BOSANKO,
       });
   },
 };
