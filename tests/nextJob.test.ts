@@ -108,7 +108,7 @@ describe('a later job at a house', () => {
     const ticks = hand.entries.filter(({ kind }) => kind === 'stepTicked');
     const half = hand.entries.filter((entry) => entry.kind !== 'pointLeft' && !ticks.slice(3).includes(entry));
     const facts: readonly Stated[] = factsForNext(
-      { ...hand.job, points: new Hand(siteOf('an old 16 V 10 VA transformer'), half as readonly Stated[]).job.points },
+      { ...hand.job, points: new Hand(siteOf('an old 16 V 10 VA transformer'), half).job.points },
       half,
       ON,
     );

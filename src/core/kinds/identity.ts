@@ -15,6 +15,8 @@ export const DEVICE_FACTS = {
   serial: fact.text(64),
   /** What it is called in the program that it is watched with. */
   calledThere: fact.text(64),
+  /** The Wi-Fi that it joined. */
+  network: fact.text(),
   /** The network as the device itself has it. */
   dbm: fact.figure({ unit: 'dBm', unitWords: ['dbm', 'db'], ...LIMITS.dbm, zeroAllowed: true }),
   upMbit: fact.figure({

@@ -42,6 +42,8 @@ export interface Worry {
   readonly id: string;
   readonly rung: Rung;
   readonly words: Text;
+  /** Whose it is to be done; left out: the crew’s. */
+  readonly whose?: 'customer';
 }
 
 /** A word on a point for a list of many. */

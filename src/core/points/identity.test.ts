@@ -1,7 +1,7 @@
 import { say } from '@/words/forTests';
 import { describe, expect, it } from '@jest/globals';
 import { startedLog } from '../job/forTests';
-import { identityWorries, sameDevice, schemeName } from './identity';
+import { atCode, identityWorries, sameDevice, schemeName } from './identity';
 
 /** A door and a light at one site, each with what its device says. */
 function site() {
@@ -26,6 +26,25 @@ describe('which device hangs where', () => {
     expect(sameDevice(log.job, at('q'))?.id).toBe('p');
     log.write('deviceDescribed', { pointId: 'q', serial: '78' });
     expect(told('q')).toEqual([]);
+  });
+  it('doubts a device that joined another Wi-Fi than the customer’s, however its name was typed', () => {
+    const { log, told } = site();
+    log.write('deviceDescribed', { pointId: 'q', network: 'Saltings guest' });
+    expect(told('q')).toEqual([]);
+    log.write('customerDescribed', { wifiName: 'saltings' });
+    expect(told('q').join()).toContain('It joined “Saltings guest”, the customer’s Wi-Fi is “saltings”');
+    log.write('deviceDescribed', { pointId: 'q', network: 'SALTINGS' });
+    expect(told('q')).toEqual([]);
+  });
+  it('is read before it hangs, unless it carries none; once it hangs nobody asks', () => {
+    const { log, at } = site();
+    expect(say(atCode(at('p'))?.words)).toBe('Scan or photograph its code, before it goes on the wall');
+    log.write('deviceDescribed', { pointId: 'p', codeReadBy: 'none' });
+    expect(atCode(at('p'))).toBeNull();
+    log
+      .write('deviceDescribed', { pointId: 'p', codeReadBy: null })
+      .write('mountRecorded', { pointId: 'p', heightM: 1.2 });
+    expect(atCode(at('p'))).toBeNull();
   });
   it('keeps what was tried because it would not join, in that order; what is struck was not tried', () => {
     const { log, at } = site();

@@ -49,7 +49,10 @@ export function identityWorries(job: Job, point: Point): readonly Worry[] {
   const found: Worry[] = [];
   const twin = sameDevice(job, point);
   if (twin) found.push({ id: 'code-twice', rung: 'prove', words: said('codeTwice', { other: twin.name }) });
-  const { dbm, upMbit } = point.device;
+  const { network, dbm, upMbit } = point.device;
+  const { wifiName } = job.customer;
+  if (network !== undefined && wifiName !== undefined && plain(network) !== plain(wifiName))
+    found.push({ id: 'other-network', rung: 'prove', words: said('otherNetwork', { network, wifiName }) });
   const look = wifiOf(job, point);
   if (dbm !== undefined && dbm < WIFI_LIMITS.extenderDbm)
     found.push({ id: 'weak-at-device', rung: 'prove', words: said('weakAtDevice', { dbm }) });

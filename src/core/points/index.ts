@@ -43,6 +43,7 @@ export { askedWhere, isAnybodyAtWork, isAskedOfPlug, plugAt, proofsAt, stateAt }
 export { circuitsOfPoint, fedNames, mainPlaceOf, pointsAt, toCompareAt, unnamedFeed } from './supplyOf';
 export { bellSurveyAt, placeNameOf, readingsAt, searchWordsOf, spliceOf, toTell } from './told';
 export { seesForCustomer } from './seesForCustomer';
+export { WHOSE, stillOpen, type Whose } from './stillOpen';
 export { verdictOf } from './verdict';
 export { wallsText, wifiOf, wifiPathOf, type WifiStanding } from './wifi';
 export { worriesOf } from './worries';

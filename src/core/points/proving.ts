@@ -78,6 +78,7 @@ export const putOffWorries = (point: Point, checks: readonly Check[]): readonly 
     id: `putOff-${check.id}`,
     rung: 'prove',
     words: said('putOffStaysOpen', { name: check.name, day: data.on, by: data.by }),
+    ...(data.by === 'customer' ? { whose: 'customer' as const } : {}),
   }));
 
 /** A circuit that feeds a point and was not switched on again. */

@@ -190,6 +190,7 @@ export interface PointsSayings {
   // identity
   readCodeBeforeMount: None;
   codeIsBehind: None;
+  otherNetwork: { readonly network: string; readonly wifiName: string };
   codeTwice: { readonly other: string };
   weakAtDevice: { readonly dbm: number };
   weakerAtDevice: { readonly dbm: number; readonly lookDbm: number };

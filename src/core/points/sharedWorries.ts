@@ -19,10 +19,22 @@ const MANY = 3;
 export function customerWorries(job: Job): readonly Worry[] {
   const missing = missingFromCustomer(job);
   if (missing.length < MANY)
-    return missing.map(({ id, words }) => ({ id, rung: 'look', words: said('sentence', { words }) }));
+    return missing.map(({ id, words }) => ({
+      id,
+      rung: 'look',
+      words: said('sentence', { words }),
+      whose: 'customer',
+    }));
   const known = missing.filter(({ state }) => state === 'missing');
   const first = known.map(({ words }) => words);
-  return [{ id: 'customer', rung: 'look', words: said('thingsOpenCustomer', { missingCount: missing.length, first }) }];
+  return [
+    {
+      id: 'customer',
+      rung: 'look',
+      words: said('thingsOpenCustomer', { missingCount: missing.length, first }),
+      whose: 'customer',
+    },
+  ];
 }
 
 export function wifiWorries(job: Job, point: Point): readonly Worry[] {

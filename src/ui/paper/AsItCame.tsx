@@ -40,6 +40,7 @@ export const ProvedChecks = ({ job, say, point }: { readonly job: Job; readonly 
             'codeReadBy',
             'serial',
             'calledThere',
+            'network',
             'dbm',
             'upMbit',
             'figuresBy',

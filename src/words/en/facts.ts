@@ -516,6 +516,7 @@ export const factWords: FactWords = {
     },
     serial: 'serial number',
     calledThere: 'its name in the customer’s program',
+    network: 'Wi-Fi that it joined',
     dbm: 'signal at the device',
     upMbit: 'uplink at the device',
     figuresBy: { is: 'both read by', answers: { hand: 'hand', simulated: 'the simulated device' } },

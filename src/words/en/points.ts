@@ -21,6 +21,8 @@ export const points: Sentences<PointsSayings> = {
   hunt: 'hunt',
   readCodeBeforeMount: 'Scan or photograph its code, before it goes on the wall',
   codeIsBehind: 'It is on its back or under its cover: nobody reads it afterwards.',
+  otherNetwork: ({ network, wifiName }) =>
+    `It joined “${network}”, the customer’s Wi-Fi is “${wifiName}”: is that a guest’s, or a neighbour’s?`,
   codeTwice: ({ other }) => `Its code is that of “${other}” too: one of the two was scanned at the wrong device.`,
   weakAtDevice: ({ dbm }, t) => `${signal(dbm, t)} at the device: an extender first, then measure again.`,
   weakerAtDevice: ({ dbm, lookDbm }, t) =>

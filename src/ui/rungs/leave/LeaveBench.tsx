@@ -5,7 +5,7 @@ import { useSay } from '../../log/useSay';
 import { Download, FileText, Printer } from 'lucide-react';
 import Link from 'next/link';
 import { RUNG_NAMES, TEXT } from '@/core/kinds';
-import { toTell, worriesOf } from '@/core/points';
+import { toTell } from '@/core/points';
 import { AskForm } from '../../form/AskForm';
 import { textField } from '../../form/fields';
 import { useJob } from '../../log/JobContext';
@@ -13,14 +13,14 @@ import { SignedBy } from '../../paper/SignedBy';
 import { EraseCustomer } from './EraseCustomer';
 import { HandOver } from './HandOver';
 import { NextJob } from './NextJob';
+import { StillOpen } from './StillOpen';
 import { WhatComesDue } from './WhatComesDue';
 
 /** What stays: the sheet, the job file, what is still open, and the handing over. */
 export function LeaveBench() {
   const say = useSay();
-  const { job, point, assessment, marks, write } = useJob();
+  const { job, point, marks, write } = useJob();
   const undone = marks.filter(({ rung, state }) => rung !== 'leave' && state !== 'done');
-  const worries = worriesOf(job, point, assessment);
   const { left } = point;
   return (
     <div className="halves">
@@ -74,20 +74,7 @@ export function LeaveBench() {
         ) : (
           <p className="moss">{leaveWords.everyRungIsDone}</p>
         )}
-        {worries.length > 0 && (
-          <>
-            <p>
-              {worries.length === 1
-                ? leaveWords.oneWorryStaysOpen
-                : leaveWords.worriesStayOpenThey({ worries: worries.length })}
-            </p>
-            <ul className="plain-list" data-testid="open-worries">
-              {worries.map(({ id, words }) => (
-                <li key={id}>{say(words)}</li>
-              ))}
-            </ul>
-          </>
-        )}
+        <StillOpen />
         {left ? (
           <>
             <p>

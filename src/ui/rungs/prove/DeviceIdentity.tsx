@@ -37,6 +37,7 @@ export function DeviceIdentity() {
           code,
           typed('serial'),
           typed('calledThere'),
+          typed('network'),
           readByHand(dbmField('dbm', proveWords.signalAtDevice, device.dbm)),
           readByHand(typed('upMbit')),
         ]}
@@ -45,6 +46,14 @@ export function DeviceIdentity() {
         <p className="brick" role="alert">
           {proveWords.codeIsThatOf({ other: twin.name })}
         </p>
+      )}
+      {device.network === undefined && keptJob.customer.wifiName !== undefined && (
+        <Button
+          variant="link"
+          onClick={() => write('deviceDescribed', { ...scope, network: keptJob.customer.wifiName ?? null })}
+        >
+          {proveWords.itJoined({ network: keptJob.customer.wifiName })}
+        </Button>
       )}
       {device.calledThere === undefined && (
         <Button variant="link" onClick={() => write('deviceDescribed', { ...scope, calledThere: proposed })}>

@@ -25,9 +25,9 @@ export const leave = {
   handingOver: 'Handing over',
   notDoneYet: ({ undone }: { readonly undone: string }) => `Not done yet: ${undone}.`,
   everyRungIsDone: 'Every rung is done.',
-  oneWorryStaysOpen: 'One worry stays open: it prints on the sheet.',
-  worriesStayOpenThey: ({ worries }: { readonly worries: number }) =>
-    `${worries} worries stay open: they print on the sheet.`,
+  staysOurs: 'Open, and ours',
+  staysCustomers: 'Open, and the customer’s',
+  staysLicensed: 'Open, for whoever holds the licence',
   handedOver: 'Handed over',
   to: ({ customer }: { readonly customer: string }) => ` to ${customer}`,
   notHandedOverAfter: 'Not handed over after all',

@@ -30,6 +30,7 @@ export const prove = {
   codeIsThatOf: ({ other }: { readonly other: string }) =>
     `This is the code of “${other}” too. Scan the one on this device.`,
   signalAtDevice: 'signal at the device',
+  itJoined: ({ network }: { readonly network: string }) => `It joined “${network}”`,
   callIt: ({ name }: { readonly name: string }) => `Call it “${name}”`,
   thatIsAsIt: 'That is as it should be.',
   howItRang: 'how it rang',
