@@ -1,4 +1,4 @@
-import { said, type Text } from '../said';
+import { said } from '../said';
 import type { Job } from '../job/job';
 import type { NextMove } from '../kinds/rungs';
 import { readNext, type Check } from '../prove';

@@ -79,7 +79,7 @@ export async function codeAt(store: Store, jobId: string, pointId: string): Prom
 
 /** Volts at a doorbell’s screws as its house gives them by the way that was taken; null at what hangs on the mains. */
 function supplyAt(job: Job, point: Point, seed: number): DeviceSupply | null {
-  if (point.kind !== 'doorbell') return null;
+  if (!bellSurveyAt(job, point, () => true)) return null;
   const { known, reference, survey } = assess(job, point);
   const { device } = survey;
   // Somewhere in what is predicted, always the same at one door
