@@ -3,5 +3,5 @@ export { clearChime } from './chimeTasks';
 export { CHIME_SETTINGS, settingAt, settingName, type ChimeSetting } from './setting';
 export type { Treatment, TreatmentPath } from './treatment';
 export { TREATMENTS, treatmentTasks } from './treatments/register';
-export { treatmentById, treatmentsFor } from './treatmentsFor';
+export { leavesNoChime, treatmentById, treatmentsFor } from './treatmentsFor';
 export type { ChimeSayings } from './sayings';

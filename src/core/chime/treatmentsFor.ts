@@ -10,4 +10,7 @@ export const treatmentsFor = (kind: ChimeKind | null, regionId: string): readonl
       (treatment.regions.length === 0 || treatment.regions.includes(regionId)),
   );
 
+/** Treatments that leave no chime on the wall. */
+export const leavesNoChime = (treatmentId: string): boolean => treatmentId === 'takeOut' || treatmentId === 'noChime';
+
 export const treatmentById = (id: string): Treatment | undefined => TREATMENTS.find((treatment) => treatment.id === id);

@@ -1,5 +1,5 @@
 import { said } from '../../said';
-import { treatmentById } from '../../chime';
+import { leavesNoChime, treatmentById } from '../../chime';
 import { lowerFirst } from '../../units';
 import type { ForCustomer } from '../climb';
 import { pointSteps } from '../planOf';
@@ -21,7 +21,7 @@ export function doorForCustomer(point: Doorbell): ForCustomer {
       said('doorbellStands', { at, isDone, heightM: mount.heightM ?? null }),
       ...(treatment?.sounds
         ? [said('chimeStillRings', { place, isNew: treatment.isNewChime === true, small: path === 'shunt' })]
-        : [said('ringsThroughPlug', { oldChimeStays: hasWiredChime(point) && !isGone(treatmentId) })]),
+        : [said('ringsThroughPlug', { oldChimeStays: hasWiredChime(point) && !leavesNoChime(treatmentId) })]),
       ...(transformer
         ? [
             said('newTransformerStands', {
@@ -42,6 +42,3 @@ export function doorForCustomer(point: Doorbell): ForCustomer {
     yours: [said('cameraSeesStands')],
   };
 }
-
-/** Treatments that leave no chime on the wall. */
-export const isGone = (treatmentId: string): boolean => treatmentId === 'takeOut' || treatmentId === 'noChime';

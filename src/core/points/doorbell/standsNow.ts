@@ -1,5 +1,4 @@
-import { treatmentById } from '../../chime';
-import { isGone } from './forCustomer';
+import { leavesNoChime, treatmentById } from '../../chime';
 import type { Stated } from '../../kinds/register';
 import type { Doorbell } from './doorbell';
 
@@ -35,7 +34,7 @@ export function doorStandsNow({ id: pointId, choice, feed, hangs }: Doorbell): r
         ]
       : [];
   const chime: readonly Stated[] =
-    isGone(treatmentId) || treatmentId === 'boxedReplaced'
+    leavesNoChime(treatmentId) || treatmentId === 'boxedReplaced'
       ? [{ kind: 'chimeDescribed', data: { chimeId, chimeKind: 'none', present: null, coilOhms: null } }]
       : treatment
         ? [

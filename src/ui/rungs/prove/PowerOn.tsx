@@ -8,7 +8,7 @@ import { openBeside, powerUpOf, type StillOff } from '@/core/points';
 import { useJob } from '../../log/JobContext';
 import { useSay } from '../../log/useSay';
 import { OpenPlaces } from '../../proof/OpenPlaces';
-import { Freshness } from '../wire/Freshness';
+import { Freshness } from '../../proof/Freshness';
 
 /** Switching on in its order: closed up, everybody clear, on whose word it is off, tag and lock off, on. */
 export function PowerOn() {

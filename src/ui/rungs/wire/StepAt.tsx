@@ -15,7 +15,7 @@ import { PhotoButton } from '../../photo/PhotoButton';
 import { LookedFor } from '../../proof/LookedFor';
 import { ProofHere } from '../../proof/ProofHere';
 import { chipsOf } from './chips';
-import { Freshness } from './Freshness';
+import { Freshness } from '../../proof/Freshness';
 import { OpenPlaces } from '../../proof/OpenPlaces';
 import { tickOf } from './tickOf';
 
