@@ -1,8 +1,8 @@
 'use client';
 import { wireWords } from '@/words/screens';
 import { format } from 'date-fns';
-import { useTerms } from '../../log/useSay';
-import { useJob } from '../../log/JobContext';
+import { useTerms } from '../log/useSay';
+import { useJob } from '../log/JobContext';
 
 /** Somebody who wrote that lately is still at work in the house, ms. */
 const LATELY_MS = 20 * 60_000;
