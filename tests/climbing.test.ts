@@ -1,6 +1,12 @@
 import { describe, expect, it } from '@jest/globals';
+import { textContent } from 'domutils';
+import { createElement } from 'react';
 import type { Rung } from '@/core/kinds';
-import { assess, ladderOf, plainRun, stepStandings, worriesOf } from '@/core/points';
+import { placeOf } from '@/core/job';
+import { assess, checksOf, ladderOf, plainRun, stepStandings, worriesOf } from '@/core/points';
+import { markupOf } from '@/papers/markup';
+import { TradeSheet } from '@/ui/sheet/TradeSheet';
+import { sayIn } from '@/words';
 import { say } from '@/words/forTests';
 import { contradictionsAt } from './climbing/agreement';
 import { Hand, type Act } from './climbing/hand';
@@ -26,6 +32,12 @@ describe('whoever follows the next move and nothing else', () => {
     expect(marks.filter(({ state }) => state !== 'done').map(({ rung, words }) => [rung, words])).toEqual([]);
     expect(job.circuits.every(({ state }) => state.state === 'live')).toBe(true);
     expect(worriesOf(job, point, assess(job, point, 200)).filter(({ id }) => id.startsWith('unproved'))).toEqual([]);
+    // All of it stands on the sheet that the trade keeps: which device hangs there, and each answer
+    const sheet = textContent(markupOf(createElement(TradeSheet, { job, printedAt: '2026-03-04T18:00:00Z' })));
+    const sayThere = sayIn(placeOf(job));
+    expect(sheet).toContain('CAM-p');
+    for (const { name: check } of checksOf(point)) expect(sheet).toContain(sayThere(check));
+    expect(sheet).toContain('nobody was at home');
     if (process.env.SHOW_ACTS)
       console.log(
         name,

@@ -20,6 +20,11 @@ describe('a signature', () => {
     expect(signaturePath([[{ x: 50, y: 50 }]], FIELD)).toBeNull();
     expect(signaturePath([[{ x: 50, y: 50 }], [{ x: 250, y: 50 }]], FIELD)).toBeNull();
   });
+  it('is refused by the log where it is a dot, also from elsewhere; a dot among its lines is none', () => {
+    expect(isSignaturePath('M10 10')).toBe(false);
+    expect(isSignaturePath('M10 10M12 10')).toBe(false);
+    expect(isSignaturePath('M10 10L90 40M60 5')).toBe(true);
+  });
   it('is thinned out where a hand goes on for long, and still taken', () => {
     const long = Array.from({ length: 9000 }, (_, i) => ({ x: 150 + 140 * Math.cos(i), y: 50 + 40 * Math.sin(i / 3) }));
     const path = signaturePath([long], FIELD) ?? '';

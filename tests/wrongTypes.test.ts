@@ -11,6 +11,7 @@ import { answerLight, lightRequest } from '@/contract/light';
 import { parse, type Validating } from '@/contract/parse';
 import { answerPose, poseRequest } from '@/contract/pose';
 import { ProblemError } from '@/contract/problem';
+import { answerNextTest, nextTestRequest } from '@/contract/nextTest';
 import { answerSearchOrder, searchOrderRequest } from '@/contract/searchOrder';
 import { settingsRequest } from '@/contract/settings';
 import { answerSourceFit, sourceFitRequest } from '@/contract/sourceFit';
@@ -105,6 +106,7 @@ describe('wrong types', () => {
     ['source-fit', sourceFitRequest, answerSourceFit],
     ['box-fill', boxFillRequest, answerBoxFill],
     ['breaker-hunt', breakerHuntRequest, answerBreakerHunt],
+    ['next-test', nextTestRequest, answerNextTest],
     ['search-order', searchOrderRequest, answerSearchOrder],
     ['view', viewRequest, answerView],
     ['light', lightRequest, answerLight],

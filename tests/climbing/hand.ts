@@ -285,7 +285,14 @@ export class Hand {
       case 'prove':
         return this.prove(point, words);
       case 'leave':
-        return void this.write('pointLeft', { pointId: id, customer: 'R. Carne', copyGiven: true });
+        return void this.write('pointLeft', {
+          pointId: id,
+          customer: 'R. Carne',
+          copyGiven: true,
+          asked: checksOf(point).map(({ id: check }) => check),
+          signed: 'absent',
+          unsignedWhy: 'nobody was at home',
+        });
     }
   }
 

@@ -88,6 +88,11 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     found: { type: ['string', 'null'] },
     byAgreement: list(text),
   }),
+  NextTest: object({
+    faults: list(object({ id: text, probability: figure })),
+    next: { oneOf: [object({ test: text }), object({ repair: text }), { type: 'null' }] },
+    expectedMinutes: figure,
+  }),
   View: object({
     axes: object(all(['forward', 'right', 'down'], PLACE)),
     points: list(

@@ -7,6 +7,7 @@ import { MOST_ENTRIES_AT_ONCE, eraseRequest, newCrewRequest, newJobRequest } fro
 import { lightRequest } from '../light';
 import { poseRequest } from '../pose';
 import { PROBLEM_TITLES } from '../problem';
+import { nextTestRequest } from '../nextTest';
 import { searchOrderRequest } from '../searchOrder';
 import { settingsRequest } from '../settings';
 import { sourceFitRequest } from '../sourceFit';
@@ -87,6 +88,7 @@ export function openApi(): object {
         SourceFitRequest: jsonSchemaOf(sourceFitRequest),
         BreakerHuntRequest: jsonSchemaOf(breakerHuntRequest),
         BoxFillRequest: jsonSchemaOf(boxFillRequest),
+        NextTestRequest: jsonSchemaOf(nextTestRequest),
         SearchOrderRequest: jsonSchemaOf(searchOrderRequest),
         ViewRequest: jsonSchemaOf(viewRequest),
         LightRequest: jsonSchemaOf(lightRequest),

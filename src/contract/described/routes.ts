@@ -45,6 +45,14 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
       refusals: [422, ...WITH_BODY],
     },
   },
+  '/api/v1/compute/next-test': {
+    post: {
+      summary: 'The test or repair that begins the plan of least expected minutes until it works',
+      body: 'NextTestRequest',
+      answers: { 200: 'NextTest' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
   '/api/v1/compute/search-order': {
     post: {
       summary: 'In which order to look for something, and how long it takes',

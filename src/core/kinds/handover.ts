@@ -29,4 +29,6 @@ export const SIGNATURE = { width: 600, height: 200 } as const;
 const SIGNATURE_PATH = /^(M\d{1,3} \d{1,3}(L\d{1,3} \d{1,3})*)+$/;
 /** A long name by a quick hand takes some thousand figures. */
 const MOST_CHARACTERS = 24_000;
-export const isSignaturePath = (path: string): boolean => path.length <= MOST_CHARACTERS && SIGNATURE_PATH.test(path);
+/** Dots may stand among its lines; a dot alone is no signature. */
+export const isSignaturePath = (path: string): boolean =>
+  path.length <= MOST_CHARACTERS && SIGNATURE_PATH.test(path) && path.includes('L');

@@ -1,0 +1,2 @@
+export { nextTest, type NextTest } from './nextTest';
+export type { Done, FaultTest, LikelyFault, Troubleshooting, Walk } from './troubleshooting';
