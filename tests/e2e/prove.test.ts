@@ -99,6 +99,7 @@ describe('a code before the camera', () => {
     try {
       const screen = new Screen(await browser.newPage());
       await screen.open(`${server.url}/jobs/${jobs.get('Eider Yard') ?? ''}?point=side&rung=mount`);
+      await screen.press('Its code, before it goes on the wall');
       await screen.press('Scan by the camera');
       await screen.says('Its code is kept: CAM-LIVE-7', '[data-testid=code-before]');
       await screen.kept();

@@ -1,5 +1,6 @@
 'use client';
 import { codesWords } from '@/words/screens';
+import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { FieldGroup } from '../form/FieldGroup';
 import { useJob } from '../log/JobContext';
@@ -8,7 +9,8 @@ import { useCodeField } from './useCodeField';
 
 /** The code behind a device, before it goes on the wall: nobody reads it afterwards. */
 export function CodeBeforeMount() {
-  const { kept, write } = useJob();
+  const { kept, move, write } = useJob();
+  const [opened, setOpened] = useState(false);
   const scope = { pointId: kept.id };
   const code = useCodeField();
   const { device } = kept;
@@ -24,6 +26,16 @@ export function CodeBeforeMount() {
         {codesWords.carriesNone}{' '}
         <Button variant="link" onClick={() => write('deviceDescribed', { ...scope, codeReadBy: null })}>
           {codesWords.itDoes}
+        </Button>
+      </p>
+    );
+  // Where something else comes first it takes a line, not the screen
+  const isNext = typeof move.words === 'object' && 'code' in move.words && move.words.code === 'readCodeBeforeMount';
+  if (!isNext && !opened)
+    return (
+      <p data-testid="code-before">
+        <Button variant="link" onClick={() => setOpened(true)}>
+          {codesWords.codeBeforeMount}
         </Button>
       </p>
     );

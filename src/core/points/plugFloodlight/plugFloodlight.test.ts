@@ -97,6 +97,9 @@ describe('a floodlight with a plug', () => {
     const steps = pointSteps(log.point);
     expect(steps.every(({ touches }) => touches === 'nothing')).toBe(true);
     expect(steps.at(-1)?.id).toBe('plug-in');
+    // Its code is read while it still lies in its box
+    expect(say(move(log).words)).toContain('its code');
+    log.write('deviceDescribed', { pointId, code: 'CAM-1', codeReadBy: 'picture' });
     for (const { id: stepId, touches } of steps) {
       expect(stepStandings(log.job, log.point, asked('ines')).find(({ step }) => step.id === stepId)?.held).toBeNull();
       expect(move(log).rung).toBe('wire');
