@@ -98,11 +98,20 @@ describe('a code before the camera', () => {
     ]);
     try {
       const screen = new Screen(await browser.newPage());
+      const photos = async (): Promise<number> => {
+        const answer = await fetch(`${server.url}/api/v1/jobs/${jobs.get('Eider Yard') ?? ''}`);
+        return ((await answer.json()) as { photos: readonly unknown[] }).photos.length;
+      };
+      const before = await photos();
       await screen.open(`${server.url}/jobs/${jobs.get('Eider Yard') ?? ''}?point=side&rung=mount`);
       await screen.press('Its code, before it goes on the wall');
       await screen.press('Scan by the camera');
       await screen.says('Its code is kept: CAM-LIVE-7', '[data-testid=code-before]');
       await screen.kept();
+      // The picture that it was read in is with the job, though what showed the camera is gone
+      for (let tries = 0; tries < 50 && (await photos()) === before; tries++)
+        await new Promise((done) => setTimeout(done, 200));
+      expect(await photos()).toBe(before + 1);
       await screen.rung('Prove');
       await screen.press('Scan its code', '[data-testid=device-identity]');
       await screen.says('kept for this point is CAM-LIVE-7');

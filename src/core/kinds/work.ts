@@ -1,4 +1,4 @@
-import { array, boolean, number, string } from 'yup';
+import { array, number, string } from 'yup';
 import { STEP_ROLES, type StepRole } from '../isolation';
 import { FIXINGS, SEALS } from '../mount';
 import { DEVICE_REPORTS } from '../bell';
@@ -92,8 +92,6 @@ export const checkDone = exact({
   rang: string<(typeof RING_HOWS)[number]>().oneOf(RING_HOWS),
   /** What the device is set to. */
   setTo: string<(typeof CHIME_SETTINGS)[number]>().oneOf(CHIME_SETTINGS),
-  /** It is the simulated device that says so. */
-  simulated: boolean(),
   /** What the device says of its supply. */
   reported: string<(typeof DEVICE_REPORTS)[number]>().oneOf(DEVICE_REPORTS),
   reason: string().max(TEXT.long),

@@ -1,9 +1,7 @@
-import type { Guard, Mark } from '../isolation';
-import type { Asker } from '../isolation';
+import type { Asker, Guard, Mark } from '../isolation';
 import type { Job } from '../job/job';
 import type { NextMove } from '../kinds/rungs';
-import type { Text } from '../said';
-import { said } from '../said';
+import { said, type Text } from '../said';
 import type { Assessment } from './doorbell/assessment';
 import { nextMove } from './nextMove';
 import { pointSteps } from './planOf';

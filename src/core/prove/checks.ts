@@ -229,9 +229,9 @@ export interface DoorProved {
 }
 
 /** A check as it is asked where the chime was treated so. */
-function askedWith(check: Check, chime: NonNullable<DoorProved['chime']>): Check {
-  if (check.answer.kind === 'setting') return { ...check, answer: { ...check.answer, wanted: chime.setting } };
-  if (check.answer.kind === 'ring' && !chime.sounds)
+function askedWith(check: Check, { setting, sounds }: NonNullable<DoorProved['chime']>): Check {
+  if (check.answer.kind === 'setting') return { ...check, answer: { ...check.answer, wanted: setting } };
+  if (check.answer.kind === 'ring' && !sounds)
     return {
       ...check,
       name: said('pressSounderRings'),

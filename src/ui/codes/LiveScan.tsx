@@ -34,10 +34,9 @@ export function LiveScan({ onRead, onClose }: Props) {
       if (isGone) return;
       if (code === undefined) timer = setTimeout(() => void look(), LOOK_MS);
       else
-        canvas.toBlob(
-          (blob) => found.current(code, blob && new File([blob], 'code.jpg', { type: blob.type })),
-          'image/jpeg',
-        );
+        canvas.toBlob((blob) => {
+          if (!isGone) found.current(code, blob && new File([blob], 'code.jpg', { type: blob.type }));
+        }, 'image/jpeg');
     };
     navigator.mediaDevices
       .getUserMedia({ video: { facingMode: 'environment', width: { ideal: 1280 } }, audio: false })

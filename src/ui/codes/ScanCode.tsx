@@ -8,7 +8,7 @@ import type { EntryData } from '@/core/kinds';
 import { call, NotTaken } from '../log/api';
 import { useJob } from '../log/JobContext';
 import { useMeter } from '../meter/MeterContext';
-import { KeepPhoto } from '../photo/KeepPhoto';
+import { usePhotos } from '../photo/usePhotos';
 import { LiveScan } from './LiveScan';
 import { readCodes } from './readCodes';
 
@@ -23,7 +23,7 @@ export function ScanCode() {
   const { simulated } = useMeter();
   const input = useRef<HTMLInputElement>(null);
   const [isLive, setLive] = useState(false);
-  const [picture, setPicture] = useState<File | null>(null);
+  const { add: keepPicture, fault: pictureFault } = usePhotos();
   const [fault, setFault] = useState<string | null>(null);
   const [isReading, setReading] = useState(false);
   const [other, setOther] = useState<{ readonly code: string; readonly by: ReadBy } | null>(null);
@@ -40,7 +40,7 @@ export function ScanCode() {
   };
   const readOff = async (file: File): Promise<void> => {
     setReading(true);
-    setPicture(file);
+    keepPicture([file]);
     try {
       const [read] = await readCodes(file);
       if (read === undefined) setFault(codesWords.noCodeOnIt);
@@ -95,16 +95,16 @@ export function ScanCode() {
       {isLive && (
         <LiveScan
           onRead={(code, seen) => {
-            if (seen) setPicture(seen);
+            // At once: with the code kept, what shows this may be gone
+            if (seen) keepPicture([seen]);
             take(code, 'camera');
           }}
           onClose={() => setLive(false)}
         />
       )}
-      {picture && <KeepPhoto file={picture} />}
-      {fault && (
+      {(fault ?? pictureFault) && (
         <p className="brick" role="alert">
-          {fault}
+          {fault ?? pictureFault}
         </p>
       )}
       {other && (

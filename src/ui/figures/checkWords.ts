@@ -28,7 +28,7 @@ function figureText(figure: number, { answer }: Check, lengths: LengthSystem): s
 
 /** What a check was answered with beside passed or failed: its figure, how it rang, what it is set to. Empty: nothing. */
 export const answerWords = (
-  { figure, rang, setTo, reported, simulated }: Given,
+  { figure, rang, setTo, reported }: Given,
   check: Check,
   lengths: LengthSystem,
   say: Say,
@@ -38,7 +38,6 @@ export const answerWords = (
     rang ? RING_WORDS[rang] : '',
     setTo ? say(settingName(setTo)) : '',
     reported ? REPORT_WORDS[reported] : '',
-    simulated ? proveWords.simulated : '',
   ]
     .filter(Boolean)
     .join(', ');

@@ -3,6 +3,9 @@ import { isProblem } from '@/contract/answers';
 import type { Problem } from '@/contract/problem';
 import { learnTime } from './clock';
 
+/** So many entries at most in a request, by the contract. */
+export const MOST_AT_ONCE = 500;
+
 /** What was asked or sent was not taken; its message says why. */
 export abstract class NotTaken extends Error {}
 

@@ -2,7 +2,7 @@ import { v7 } from 'uuid';
 import { answer, isNumbered, isSettings } from '@/contract/answers';
 import { isNamed } from '@/contract/shapes';
 import { newEntry, type NewEntry, type Person, type Stated } from '@/core/kinds';
-import { call } from './api';
+import { MOST_AT_ONCE, call } from './api';
 import { nowIso } from './clock';
 
 /**
@@ -16,6 +16,10 @@ export async function makeJob(title: string, by: Person, stated: readonly Stated
   const all: readonly Stated[] = [...stated, { kind: 'policyTaken', data: { ...policy } }];
   const entries = all.map(({ kind, data }): NewEntry => newEntry(kind, data, { id: v7(), at, by }));
   await call('/jobs', answer(isNamed), { method: 'POST', body: { id, at, by, title } });
-  await call(`/jobs/${id}/entries`, answer(isNumbered), { method: 'POST', body: { entries } });
+  for (let from = 0; from < entries.length; from += MOST_AT_ONCE)
+    await call(`/jobs/${id}/entries`, answer(isNumbered), {
+      method: 'POST',
+      body: { entries: entries.slice(from, from + MOST_AT_ONCE) },
+    });
   return id;
 }

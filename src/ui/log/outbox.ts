@@ -1,5 +1,5 @@
 import type { NewEntry } from '@/core/kinds';
-import { Away, Failed, Refused } from './api';
+import { Away, Failed, MOST_AT_ONCE, Refused } from './api';
 import { correction, learnTime } from './clock';
 import { dropWaiting, keepWaiting, onWaiting, setAside, waitingFor, type Waiting } from './shelf';
 
@@ -25,8 +25,6 @@ export type Post = (entries: readonly NewEntry[]) => Promise<readonly string[]>;
 /** Waits between tries, ms; then the last one again and again. */
 const BACK_OFF_MS = [1000, 2000, 5000, 10_000] as const;
 const LAST_BACK_OFF_MS = 30_000;
-/** So many entries at most in a request, by the contract. */
-const MOST_AT_ONCE = 500;
 /** After so many faults in a row what waits is sent one by one. */
 const SINGLY_AFTER = 2;
 

@@ -46,7 +46,7 @@ export function LeaveBench() {
         </div>
         <p className="small soft">{leaveWords.theSheetPrintsThe}</p>
         <WhatComesDue />
-        <NextJob />
+        {job.erasedAt === null && <NextJob />}
         <h2>{leaveWords.note}</h2>
         <AskForm
           fields={[textField('text', leaveWords.forTheRecord, undefined, { most: TEXT.long })]}

@@ -13,10 +13,10 @@ export function EarlierJob() {
   return (
     <p className="earlier-job" data-testid="earlier-job">
       <b>{lookWords.takenOver({ on: format(parseISO(on), 'd MMM yyyy') })}</b> {lookWords.nothingOfLiveAndDead}{' '}
-      <Link href={`/jobs/${jobId}/sheet`}>
+      <Link className="btn btn-link" href={`/jobs/${jobId}/sheet`}>
         <Printer size={16} aria-hidden="true" /> {lookWords.itsSheet}
       </Link>{' '}
-      <Link href={`/jobs/${jobId}/papers`}>
+      <Link className="btn btn-link" href={`/jobs/${jobId}/papers`}>
         <FileText size={16} aria-hidden="true" /> {lookWords.itsPapers}
       </Link>
     </p>

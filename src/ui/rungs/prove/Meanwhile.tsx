@@ -18,7 +18,7 @@ export function Meanwhile() {
   const { point, move } = other;
   return (
     <p data-testid="meanwhile">
-      <Link href={`?point=${point.id}&rung=${move.rung}`}>
+      <Link className="btn btn-link" href={`?point=${point.id}&rung=${move.rung}`}>
         {proveWords.meanwhileAt({ name: point.name, move: say(move.words) })}
       </Link>
     </p>
