@@ -76,6 +76,7 @@ describe('switching on, in its order', () => {
     const { screen, go } = stage();
     await go('Eider Yard', '?point=drive&rung=prove');
     await screen.says('close up first', '[data-testid=power-on]');
+    expect(await screen.text('[data-testid=power-on]')).not.toContain('lever');
     expect(
       await screen.page.$$eval('[data-testid=power-on] button', (all) => all.map((one) => one.textContent)),
     ).toEqual([expect.stringContaining('close up first')]);

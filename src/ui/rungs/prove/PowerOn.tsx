@@ -16,7 +16,8 @@ export function PowerOn() {
   const { keptJob, kept, asker, go, write } = useJob();
   const { off, openSteps } = powerUpOf(keptJob, kept);
   if (off.length === 0) return null;
-  const beside = openBeside(keptJob, kept, asker);
+  // Over an open splice, or somebody’s hands, nothing is said of a lever
+  const isReady = openSteps === 0 && openBeside(keptJob, kept, asker).length === 0;
   return (
     <section className="switch-on" data-testid="power-on">
       <h2>{proveWords.powerOn}</h2>
@@ -39,8 +40,8 @@ export function PowerOn() {
         </Stage>
         {off.map((circuit) => (
           <Stage key={circuit.circuitId} done={false}>
-            <Guarded off={circuit} />
-            {openSteps === 0 && beside.length === 0 && (
+            <Guarded off={circuit} isNext={isReady} />
+            {isReady && (
               <div className="row-of">
                 <Button
                   onClick={() => write('circuitSwitched', { circuitId: circuit.circuitId, to: 'on', tagged: false })}
@@ -64,24 +65,26 @@ const Stage = ({ done, children }: { readonly done: boolean; readonly children: 
 );
 
 /** On whose word a circuit is off, and what comes off before its lever goes up. */
-function Guarded({ off: { way, since, tagged, guard } }: { readonly off: StillOff }) {
+function Guarded({ off: { way, since, tagged, guard }, isNext }: { readonly off: StillOff; readonly isNext: boolean }) {
   const say = useSay();
   if (!since) return <p>{proveWords.nobodySaidHow({ way: say(way) })}</p>;
   const { byName: name, at } = since;
   return (
     <p>
       {proveWords.offOnWord({ way: say(way), name, when: format(parseISO(at), 'd MMM HH:mm') })}{' '}
-      <b>
-        {[
-          tagged ? proveWords.tagOff : '',
-          guard === 'locked' ? proveWords.lockOffByHolder({ name }) : '',
-          guard === 'fuseOut' ? proveWords.fuseBackIn : '',
-          guard === 'watched' ? proveWords.watchEnds : '',
-          proveWords.thenLever,
-        ]
-          .filter(Boolean)
-          .join(' ')}
-      </b>
+      {isNext && (
+        <b>
+          {[
+            tagged ? proveWords.tagOff : '',
+            guard === 'locked' ? proveWords.lockOffByHolder({ name }) : '',
+            guard === 'fuseOut' ? proveWords.fuseBackIn : '',
+            guard === 'watched' ? proveWords.watchEnds : '',
+            proveWords.thenLever,
+          ]
+            .filter(Boolean)
+            .join(' ')}
+        </b>
+      )}
     </p>
   );
 }
