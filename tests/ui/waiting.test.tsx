@@ -3,8 +3,8 @@ import { afterEach, describe, expect, it, jest } from '@jest/globals';
 import { fireEvent, screen, within } from '@testing-library/react';
 import { Written, close, openJob } from './onScreen';
 
-afterEach(() => {
-  close();
+afterEach(async () => {
+  await close();
   jest.restoreAllMocks();
 });
 
@@ -41,7 +41,7 @@ describe('a timer', () => {
   it('says that it is over, and from when it was where somebody forgot it', async () => {
     await started(16);
     expect(await timer()).toBe('The 15 minutes are over: look at it now.');
-    close();
+    await close();
     await started(26 * 60);
     expect(await timer()).toMatch(/^Started 4 Mar \d\d:00, the 15 minutes are long over/);
   });
