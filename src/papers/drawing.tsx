@@ -14,7 +14,6 @@ import {
   Tspan,
 } from '@react-pdf/renderer';
 import { isTag, isText, type Element } from 'domhandler';
-import { textContent } from 'domutils';
 import { createElement, type ComponentType, type ReactElement, type ReactNode } from 'react';
 import { legible, MONO_FACE, TEXT_FACE } from './faces';
 import { declared, inked, inkOf } from './ink';
@@ -127,16 +126,26 @@ function runs(node: Element, paint: Paint): ReactNode[] {
 
 /** Size of letters, in units of the drawing. */
 const sizeOf = (paint: Paint): number => Number.parseFloat(paint['font-size'] ?? '') || 14;
-/** Mean width of a letter over its height. */
+/** Mean width of a letter over its height; of the other typeface each one’s. */
 const LETTER = 0.54;
+const MONO_LETTER = 0.6;
+
+/** How wide a line of letters is, about, in units of the drawing: run by run. */
+const widthOf = (node: Element, paint: Paint): number =>
+  node.children.reduce((sum, child) => {
+    if (isText(child)) return sum + child.data.length * sizeOf(paint) * (isMono(paint) ? MONO_LETTER : LETTER);
+    return isTag(child) ? sum + widthOf(child, paintOf(child, paint)) : sum;
+  }, 0);
 
 /** A line of letters; one that has a halo lies on a ground of its own: letters have no edges here. */
 function letters(node: Element, paint: Paint, key: string): ReactElement {
   const anchor = node.attribs['text-anchor'] ?? paint['text-anchor'] ?? 'start';
   const { x = '0', y = '0', transform } = node.attribs;
   const size = sizeOf(paint);
-  const width = textContent(node).length * size * LETTER;
+  const width = widthOf(node, paint);
   const left = Number(x) - (anchor === 'middle' ? width / 2 : anchor === 'end' ? width : 0);
+  // The typesetter anchors a line by its first run alone: one of several begins where all of it fits
+  const isSet = anchor !== 'start' && node.children.some((one) => isTag(one) && one.attribs.x === undefined);
   const turned = transform ? { transform } : {};
   return (
     <G key={key}>
@@ -152,10 +161,10 @@ function letters(node: Element, paint: Paint, key: string): ReactElement {
         />
       )}
       <Text
-        x={Number(x)}
+        x={isSet ? left : Number(x)}
         y={Number(y)}
         {...turned}
-        textAnchor={anchor as 'start' | 'middle' | 'end'}
+        textAnchor={isSet ? 'start' : (anchor as 'start' | 'middle' | 'end')}
         // Its types know no colour of letters, the typesetter does
         {...{ fill: paint.fill ?? '#000000' }}
         style={{

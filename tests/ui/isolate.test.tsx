@@ -134,7 +134,7 @@ describe('a circuit at Isolate', () => {
     await user.type(box('which breaker is the second one'), '9');
     await user.click(press('Name the second circuit'));
     await kept();
-    expect(job().circuits.map(({ way }) => way)).toEqual(['breaker 7', '9']);
+    expect(job().circuits.map(({ way }) => way)).toEqual(['breaker 7', 'breaker 9']);
     await waitFor(() => expect(screen.getAllByTestId('circuit-state').length).toBeGreaterThanOrEqual(2));
   });
 });

@@ -2,8 +2,9 @@
 import { codesWords } from '@/words/screens';
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
-import { FieldGroup } from '../form/FieldGroup';
+import { FieldGroup, groupName } from '../form/FieldGroup';
 import { useJob } from '../log/JobContext';
+import { useTypedIn } from '../log/useTyped';
 import { ScanCode } from './ScanCode';
 import { useCodeField } from './useCodeField';
 
@@ -13,6 +14,7 @@ export function CodeBeforeMount() {
   const [opened, setOpened] = useState(false);
   const scope = { pointId: kept.id };
   const code = useCodeField();
+  const { isTyped } = useTypedIn(groupName('deviceDescribed', scope, [code]));
   const { device } = kept;
   if (device.code !== undefined)
     return (
@@ -29,9 +31,9 @@ export function CodeBeforeMount() {
         </Button>
       </p>
     );
-  // Where something else comes first it takes a line, not the screen
+  // Where something else comes first it takes a line, not the screen: once something is typed, that is what comes next
   const isNext = typeof move.words === 'object' && 'code' in move.words && move.words.code === 'readCodeBeforeMount';
-  if (!isNext && !opened)
+  if (!isNext && !opened && !isTyped)
     return (
       <p data-testid="code-before">
         <Button variant="link" onClick={() => setOpened(true)}>

@@ -33,7 +33,8 @@ export interface LoopWords {
   readonly twoChimes: boolean;
   /** What hangs on the chime’s Rear, with its volts at worst where a doorbell does. */
   readonly rear: { readonly name: string; readonly volts: string } | null;
-  readonly conditions: string;
+  /** What the figures hold for, in pieces: a line each where there is no room for one. */
+  readonly conditions: readonly string[];
   readonly plates: { readonly open: LoopPlate; readonly screws: LoopPlate; readonly door: LoopPlate };
 }
 
@@ -63,6 +64,7 @@ interface Layout {
 const BOX = { width: 116, height: 84 } as const;
 const CHIME = { width: 160, height: 56 } as const;
 const PLATE_HEIGHT = 42;
+const LINE_HEIGHT = 18;
 const REAR = { width: 122, height: 44 } as const;
 
 const WIDE: Layout = {
@@ -83,7 +85,7 @@ const WIDE: Layout = {
   rear: { box: { x: 315, y: 196 }, x: 376, down: 80, back: 248 },
 };
 const NARROW: Layout = {
-  size: [360, 378],
+  size: [360, 394],
   source: { x: 2, y: 150 },
   chime: { x: 100, y: 16 },
   door: { x: 242, y: 150 },
@@ -174,9 +176,17 @@ export function BellLoop({ words, printed = false }: { readonly words: LoopWords
       <Plate spot={layout.open} width={plateWidth} plate={words.plates.open} printed={printed} />
       <Plate spot={layout.screws} width={plateWidth} plate={words.plates.screws} printed={printed} />
       <Plate spot={layout.doorPlate} width={plateWidth} plate={words.plates.door} printed={printed} />
-      <text x={layout.conditions.x} y={layout.conditions.y} textAnchor="middle" className="soft">
-        {words.conditions}
-      </text>
+      {(narrow ? words.conditions : [words.conditions.join(' · ')]).map((line, i) => (
+        <text
+          key={line}
+          x={layout.conditions.x}
+          y={layout.conditions.y + i * LINE_HEIGHT}
+          textAnchor="middle"
+          className="soft"
+        >
+          {line}
+        </text>
+      ))}
     </svg>
   );
 }

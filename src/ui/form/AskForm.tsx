@@ -36,6 +36,9 @@ interface Props<F extends readonly TypedField[]> {
   readonly children?: (data: DataOf<F> | null) => ReactNode;
 }
 
+/** How the names of all questions begin that a page asks about one thing. */
+export const askName = (pointId: string, about: string): string => `ask/${pointId}/${about}/`;
+
 /** Questions that are answered together and written by a button, not by leaving them. */
 export function AskForm<const F extends readonly TypedField[]>({
   fields,
@@ -59,7 +62,7 @@ export function AskForm<const F extends readonly TypedField[]>({
   });
   const labels = useMemo(() => Object.fromEntries(fields.map(({ name, label }) => [name, label])), [fields]);
   const point = useContext(JobContext)?.point.id ?? '';
-  const form = `ask/${point}/${about}/${submit}/${fields.map(({ name }) => name).join()}`;
+  const form = `${askName(point, about)}${submit}/${fields.map(({ name }) => name).join()}`;
   const typed = useTyped(form, labels, (left) => {
     for (const [name, text] of Object.entries(left)) if (name in start) setValue(name, text, { shouldDirty: true });
   });

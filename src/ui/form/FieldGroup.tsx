@@ -39,6 +39,10 @@ function changedData(fields: readonly TypedField[], texts: Texts, parts: Parts, 
   return changed ? data : null;
 }
 
+/** What a group of fields is called among the forms of a job. */
+export const groupName = (kind: EntryKind, scope: object, fields: readonly { readonly name: string }[]): string =>
+  `${kind}/${JSON.stringify(scope)}/${fields.map(({ name }) => name).join()}`;
+
 /** A group of fields that saves itself: one entry when it is left or Enter is pressed, what changed and nothing else. */
 export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, clears = false }: Props<K>) {
   const { write, draft } = useJob();
@@ -62,7 +66,7 @@ export function FieldGroup<K extends EntryKind>({ legend, kind, scope, fields, c
     },
   });
   const labels = useMemo(() => Object.fromEntries(fields.map(({ name, label }) => [name, label])), [fields]);
-  const form = `${kind}/${JSON.stringify(scope)}/${fields.map(({ name }) => name).join()}`;
+  const form = groupName(kind, scope, fields);
   const typed = useTyped(form, labels, (texts) => {
     for (const [name, text] of Object.entries(texts))
       if (name in values) setValue(name, text, { shouldDirty: true, shouldValidate: true });

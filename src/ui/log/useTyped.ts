@@ -62,6 +62,18 @@ export function useTypedText(form: string, label: string): readonly [string, (te
   ];
 }
 
+/**
+ * Whether something is typed in a form of the job at hand, for who folds that form away: it stands open then.
+ * @param begins how the name of the form begins: of a group `kind/scope`, of questions `ask/point/about`
+ */
+export function useTypedIn(begins: string): { readonly isTyped: boolean; readonly drop: () => void } {
+  const hold = useContext(JobContext);
+  const store = typedTextsOf(hold?.keptJob.id ?? '');
+  const { forms } = useSyncExternalStore(store.subscribe, store.snapshot, store.snapshot);
+  const typed = [...forms.keys()].filter((form) => form.startsWith(begins));
+  return { isTyped: typed.length > 0, drop: () => typed.forEach((form) => store.drop(form)) };
+}
+
 /** What is typed in a job and not written: all of it, and what stands in forms that are not shown now. */
 export function useUnwritten(jobId: string): {
   readonly isAny: boolean;

@@ -43,13 +43,13 @@ export const doorbell: Sentences<DoorbellSayings> = {
   nothingTrustedYet: 'No way can be trusted on what is known so far.',
   sayWhatItRestsOn: ({ what }, t) =>
     ({
-      outletNear: `Say whether an ${t.outlet} is beside the bell wires`,
+      outletNear: `Say whether ${t.anOutlet} is beside the bell wires`,
       freeWays: `Say how many ${t.ways} are free on the ${t.board}’s rail`,
     })[what],
   usualPractice: 'usual practice with this chime, not computed: ring it and listen',
   firstSay: ({ what }, t) =>
     ({
-      outletNear: `Say first whether an ${t.outlet} is beside the bell wires.`,
+      outletNear: `Say first whether ${t.anOutlet} is beside the bell wires.`,
       freeWays: `Say first how many ${t.ways} are free on the ${t.board}’s rail.`,
     })[what],
   decidedShort: ({ word }) => lowerFirst(word),

@@ -376,7 +376,7 @@ export const factWords: FactWords = {
     givenUp: 'the search was given up',
     joined: { is: 'a second transformer joined on the bell side', answers: YES_NO },
     plugged: { is: 'it plugs in: none of the house’s wires on it', answers: YES_NO },
-    outletNear: { is: 'an outlet beside the bell wires', answers: YES_NO },
+    outletNear: { is: (t) => `${t.anOutlet} beside the bell wires`, answers: YES_NO },
     cableLeaves: { is: 'cable leaves the chime', answers: { down: 'down', up: 'up', sideways: 'sideways' } },
     humAt: { is: 'something hums or is warm', answers: PLACES },
   },

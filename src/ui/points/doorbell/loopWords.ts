@@ -111,11 +111,13 @@ export function loopWords(
     hasChime: hasWiredChime(point),
     twoChimes: point.chime.secondChime === 'yes',
     rear: rearWords(point, reference.judgement, say),
-    conditions: doorbellWords.mainsAtItsLowest({
-      state: STATE_WORDS[state],
-      mainsAt: mainsAt(mains.lowPercent),
-      nominalVolts: mains.nominalVolts,
-    }),
+    conditions: [
+      doorbellWords.wiresAtWarmest({ state: STATE_WORDS[state] }),
+      doorbellWords.mainsAtItsLowest({
+        mainsAt: mainsAt(mains.lowPercent),
+        nominalVolts: mains.nominalVolts,
+      }),
+    ],
     plates: {
       open: transformer
         ? workedPlate(doorbellWords.openWorkedOut, newOpenVolts(known, transformer), 'reading-open')

@@ -12,11 +12,14 @@ import { AskForm } from '../../form/AskForm';
 import { Choices } from '../../form/Choices';
 import { Several } from '../../form/Several';
 import { FieldGroup } from '../../form/FieldGroup';
-import { optional, textField } from '../../form/fields';
+import { mapped, optional, textField } from '../../form/fields';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
 import { OtherFeeds } from '../../proof/LookedFor';
 import { SameBreaker } from './SameBreaker';
+
+/** A number by itself is what a hand types: it is spoken of, printed and tagged as “breaker 4”. */
+const spoken = (way: string, term: string): string => (/^\d{1,3}[a-z]?$/i.test(way) ? `${term} ${way}` : way);
 
 /** One circuit that feeds the point: which way, what stands there, and whether it shares a neutral or a box. */
 export function CircuitFields({ circuit }: { readonly circuit: Circuit | null }) {
@@ -30,13 +33,16 @@ export function CircuitFields({ circuit }: { readonly circuit: Circuit | null })
     ...(circuit?.name ? { name: circuit.name } : {}),
     ...(circuit?.board ? { board: circuit.board } : {}),
   });
+  const way = typed('way', { asked: !circuit, hint: `${words.way} 7` });
+  const named = (part: { readonly way?: string | null }) =>
+    part.way ? { ...part, way: spoken(part.way, words.way) } : part;
   return (
     <div className="circuit-block">
       <FieldGroup
         kind="circuitListed"
         scope={scope}
         fields={[
-          typed('way', { asked: !circuit, hint: `${words.way} 7` }),
+          { ...way, read: (...text) => mapped(way.read(...text), named) },
           typed('name', { hint: isolateWords.hallLights }),
           ...(circuit && (circuit.mayBe.length > 0 || circuit.board !== null || keptJob.boards.length > 1)
             ? [
@@ -118,7 +124,8 @@ export function SecondCircuit() {
           optional(textField('name', isolateWords.itsLabel, undefined)),
         ]}
         submit={isolateWords.nameTheSecondCircuit}
-        onSubmit={({ way, name }) => {
+        onSubmit={({ way: typedWay, name }) => {
+          const way = spoken(typedWay, words.way);
           const other = taken.find(({ named }) => named.some((one) => mayBeOneWay(one, { way, board: null })));
           setSame(other ? isolateWords.thatIsTheSame({ way: words.way, other: other.way ?? other.name ?? '' }) : null);
           if (other) return false;

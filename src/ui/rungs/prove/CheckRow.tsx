@@ -7,10 +7,11 @@ import { format, parseISO } from 'date-fns';
 import { lengthsOf } from '@/core/job';
 import { TEXT, type EntryData } from '@/core/kinds';
 import type { Check } from '@/core/prove';
-import { AskForm } from '../../form/AskForm';
+import { AskForm, askName } from '../../form/AskForm';
 import { textField } from '../../form/fields';
 import { answerWords } from '../../figures/checkWords';
 import { useJob } from '../../log/JobContext';
+import { useTypedIn } from '../../log/useTyped';
 import type { Answered, OwnAnswers } from './answered';
 import { DeviceIdentity } from './DeviceIdentity';
 import { LetItStand } from './LetItStand';
@@ -52,6 +53,8 @@ export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Report 
   const { job, point, write } = useJob();
   const lengths = lengthsOf(job);
   const [opened, setOpened] = useState(false);
+  const { isTyped } = useTypedIn(askName(point.id, check.id));
+  const isOpen = next || opened || isTyped;
   const answer = point.checks[check.id];
   const told = answer && answerWords(answer.data, check, lengths, say);
   const wait = point.waits[check.id];
@@ -86,7 +89,7 @@ export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Report 
             {proveWords.again}
           </Button>
         )}
-        {!answer && !next && !opened && (
+        {!answer && !isOpen && (
           <Button variant="link" onClick={() => setOpened(true)}>
             {proveWords.doItNow}
           </Button>
@@ -104,7 +107,7 @@ export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Report 
       )}
       {answer?.data.reason && <p>{answer.data.reason}</p>}
       {answer?.data.result === 'failed' && <LetItStand answer={answer} />}
-      {!answer && (next || opened) && (
+      {!answer && isOpen && (
         <>
           <p className="soft">{say(check.how)}</p>
           {check.sign && <SignTimer sign={check.sign} />}
@@ -150,23 +153,42 @@ function Verdicts({
   readonly pass: boolean;
   readonly onDone: (data: Answered) => void;
 }) {
-  const [asking, setAsking] = useState<'failed' | 'skipped' | null>(null);
+  const { point } = useJob();
+  const [pressed, setPressed] = useState<'failed' | 'skipped' | null>(null);
+  const failed = useTypedIn(`${askName(point.id, about)}${proveWords.itFailed}`);
+  const skipped = useTypedIn(`${askName(point.id, about)}${proveWords.skipIt}`);
+  // A reason that was begun before the page was put away stands where it was
+  const asking = pressed ?? (failed.isTyped ? 'failed' : skipped.isTyped ? 'skipped' : null);
   if (asking)
     return (
-      <AskForm
-        about={about}
-        fields={[textField('reason', proveWords.why({ asking: RESULT_WORDS[asking] }), undefined, { most: TEXT.long })]}
-        submit={asking === 'failed' ? proveWords.itFailed : proveWords.skipIt}
-        onSubmit={(data) => onDone({ result: asking, ...data })}
-      />
+      <>
+        <AskForm
+          about={about}
+          fields={[
+            textField('reason', proveWords.why({ asking: RESULT_WORDS[asking] }), undefined, { most: TEXT.long }),
+          ]}
+          submit={asking === 'failed' ? proveWords.itFailed : proveWords.skipIt}
+          onSubmit={(data) => onDone({ result: asking, ...data })}
+        />
+        <Button
+          variant="link"
+          onClick={() => {
+            failed.drop();
+            skipped.drop();
+            setPressed(null);
+          }}
+        >
+          {proveWords.notThatAfterAll}
+        </Button>
+      </>
     );
   return (
     <div className="row-of">
       {pass && <Button onClick={() => onDone({ result: 'passed' })}>{proveWords.passed2}</Button>}
-      <Button variant="secondary" onClick={() => setAsking('failed')}>
+      <Button variant="secondary" onClick={() => setPressed('failed')}>
         {proveWords.failed2}
       </Button>
-      <Button variant="link" onClick={() => setAsking('skipped')}>
+      <Button variant="link" onClick={() => setPressed('skipped')}>
         {proveWords.skip}
       </Button>
     </div>

@@ -34,7 +34,7 @@ export function PowerOn() {
           )}
         </Stage>
         <Stage done={false}>
-          <span className="caution">{proveWords.everySpliceClosedAnd}</span>
+          <p className="caution">{proveWords.everySpliceClosedAnd}</p>
           <OpenPlaces />
           <Freshness />
         </Stage>
@@ -59,8 +59,10 @@ export function PowerOn() {
 
 const Stage = ({ done, children }: { readonly done: boolean; readonly children: ReactNode }) => (
   <li>
-    <div>{children}</div>
-    {done && <Tick className="moss" size={20} aria-hidden="true" />}
+    <div className={done ? 'row-of' : undefined}>
+      {children}
+      {done && <Tick className="moss" size={20} aria-hidden="true" />}
+    </div>
   </li>
 );
 

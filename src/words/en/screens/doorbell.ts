@@ -17,15 +17,9 @@ export const doorbell = {
   backStraight: 'back straight',
   toBeMade: 'to be made',
   asItIs: 'as it is',
-  mainsAtItsLowest: ({
-    state,
-    mainsAt,
-    nominalVolts,
-  }: {
-    readonly state: string;
-    readonly mainsAt: string;
-    readonly nominalVolts: number;
-  }) => `${state} · mains at its lowest, ${mainsAt} of ${nominalVolts} V · wires at their warmest`,
+  wiresAtWarmest: ({ state }: { readonly state: string }) => `${state} · wires at their warmest`,
+  mainsAtItsLowest: ({ mainsAt, nominalVolts }: { readonly mainsAt: string; readonly nominalVolts: number }) =>
+    `mains at its lowest, ${mainsAt} of ${nominalVolts} V`,
   openWorkedOut: 'open, worked out',
   screwsRunning: 'screws, running',
   whileItRuns: 'while it runs',

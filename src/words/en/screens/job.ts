@@ -29,7 +29,7 @@ export const job = {
   cableDescribed: 'cable described',
   conductorTested: 'conductor tested',
   fixtureChosen: 'fixture chosen',
-  outletDescribed: 'outlet described',
+  outletDescribed: 'what it plugs into',
   leadMoved: 'lead moved',
   choice: 'choice',
   circuit: 'circuit',
@@ -97,7 +97,7 @@ export const job = {
   backAtTheWork: 'Back at the work?',
   theCircuit: 'the circuit',
   aPlugWasSeen: <T>({ backAtThe }: Slots<T, 'backAtThe'>) =>
-    parts`${backAtThe} You saw a plug out of its outlet. That ends with any absence.`,
+    parts`${backAtThe} You saw its plug pulled out. That ends with any absence.`,
   aMainsProofStands: <T>({ backAtThe, way }: Slots<T, 'backAtThe' | 'way'>) =>
     parts`${backAtThe} A mains proof stands on ${way}. It ends with any absence.`,
   iWasAwayProve: 'I was away: prove it again',

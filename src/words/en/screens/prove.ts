@@ -58,6 +58,7 @@ export const prove = {
   putOffTo: 'put off to',
   weComeBack: 'We come back',
   customerSendsPicture: 'The customer sends a picture',
+  notThatAfterAll: 'Answer otherwise',
   putOffToUs: ({ on }: { readonly on: string }) => `Put off to ${on}: we come back.`,
   putOffToCustomer: ({ on }: { readonly on: string }) => `Put off to ${on}: the customer sends a picture.`,
   allSeen: ({ count }: { readonly count: number }) => `All ${count} of these were seen`,

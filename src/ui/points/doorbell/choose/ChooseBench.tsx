@@ -12,9 +12,10 @@ import { TREATMENTS } from '@/core/chime';
 import { decisionOf, wireOf, type Assessment } from '@/core/points';
 import { useNarrow } from '../../../frame/useNarrow';
 import { Choices } from '../../../form/Choices';
-import { FieldGroup } from '../../../form/FieldGroup';
+import { FieldGroup, groupName } from '../../../form/FieldGroup';
 import { useFacts } from '../../../form/useFacts';
 import { SchoolHere } from '../../../policy/SchoolHere';
+import { useTypedIn } from '../../../log/useTyped';
 import { useDoorbell } from '../useDoorbell';
 
 import { CantBeHad } from './CantBeHad';
@@ -222,14 +223,17 @@ function RestsOn({ choosing: { proposed } }: { readonly choosing: Choosing }) {
   const { kept, assessment } = useDoorbell();
   const scope = { supplyId: kept.hangs.supplyId };
   const { ask, typed } = useFacts('transformerDescribed', scope, kept.transformer);
-  const asked = proposed && restsOn(proposed, assessment.premises);
+  const ways = typed('freeWays', { asked: true });
+  // While its answer is typed it is answered already, and stays until it is kept
+  const { isTyped } = useTypedIn(groupName('transformerDescribed', scope, [ways]));
+  const asked = isTyped ? 'freeWays' : proposed && restsOn(proposed, assessment.premises);
   if (!asked) return null;
   return (
     <section className="rests-on" data-testid="rests-on">
       {asked === 'outletNear' ? (
         ask('outletNear')
       ) : (
-        <FieldGroup kind="transformerDescribed" scope={scope} fields={[typed('freeWays', { asked: true })]} />
+        <FieldGroup kind="transformerDescribed" scope={scope} fields={[ways]} />
       )}
     </section>
   );
