@@ -189,6 +189,21 @@ describe('the other papers', () => {
   });
 });
 
+describe('a heading', () => {
+  it('stands on the page of the drawing that it names, wherever the page ends', async () => {
+    const read = opened('Sandpiper House');
+    const one = read.job.points.flatMap((point) => (point.kind === 'doorbell' ? point.readings : []))[0];
+    const reading = jobs.get('Sandpiper House')?.find(({ id }) => id === one?.entryId);
+    if (!reading) throw new Error('nothing was read');
+    for (let rows = 0; rows <= 30; rows += 6) {
+      const more = Array.from({ length: rows }, () => ({ ...reading, id: newId() }));
+      const { pages } = await printed('Sandpiper House', { paper: 'job' }, { more });
+      const page = pages.find((text) => text.includes(' Wired '));
+      expect([rows, page?.includes('as built so far')]).toEqual([rows, true]);
+    }
+  });
+});
+
 describe('signs and drawings of documents', () => {
   it('keeps what the typefaces have, and spells what they lack', () => {
     expect(legible('Ångström Ζωή Юрий 9.6 Ω')).toBe('Ångström Ζωή Юрий 9.6 Ω');

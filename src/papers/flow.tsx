@@ -63,6 +63,8 @@ const hasWords = (nodes: readonly AnyNode[]): boolean =>
       : isTag(node) && !isLeft(node) && (node.name === 'br' || hasWords(node.children)),
   );
 
+const HEADING = /^h[1-3]$/;
+
 /** Children one below the other; what stands within a line goes together. */
 function blocks(nodes: readonly AnyNode[], way: Way): ReactNode[] {
   const made: ReactNode[] = [];
@@ -78,15 +80,36 @@ function blocks(nodes: readonly AnyNode[], way: Way): ReactNode[] {
       );
     line = [];
   };
+  let joined: Element | null = null;
   for (const node of nodes) {
     if (isInline(node)) line.push(node);
-    else if (isTag(node)) {
+    else if (isTag(node) && node !== joined) {
       endLine();
-      made.push(block(node, way, made.length));
+      joined = joinedTo(node);
+      const key = made.length;
+      made.push(
+        joined ? (
+          <View key={`joined ${key}`} {...unbroken(way)}>
+            {block(node, { ...way, together: true }, 0)}
+            {block(joined, { ...way, together: true }, 1)}
+          </View>
+        ) : (
+          block(node, way, key)
+        ),
+      );
     }
   }
   endLine();
   return made;
+}
+
+/**
+ * What stands on one page with a heading: what is never broken itself. The typesetter looks ahead for no heading that begins
+ * its part.
+ */
+function joinedTo(node: Element): Element | null {
+  const next = HEADING.test(node.name) ? nextElementSibling(node) : null;
+  return next && settingOf(next).together ? next : null;
 }
 
 /** Share of the names beside their values. */
@@ -232,7 +255,7 @@ const AHEAD_PT = 60;
 
 /** How much has to follow a part on its page: of a heading some lines, or the drawing that it names. */
 function aheadOf(node: Element, widthPt: number): number {
-  if (!/^h[1-3]$/.test(node.name)) return 0;
+  if (!HEADING.test(node.name)) return 0;
   const next = nextElementSibling(node);
   const svg = next && (next.name === 'svg' ? next : next.children.filter(isTag).find(({ name }) => name === 'svg'));
   return svg ? Math.min(widthPt, settingOf(svg).widthPt ?? widthPt) * shapeOf(svg) + AHEAD_PT : AHEAD_PT;

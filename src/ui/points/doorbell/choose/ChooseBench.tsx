@@ -48,31 +48,37 @@ export function ChooseBench() {
   const { keptJob, assessment } = useDoorbell();
   const { weakSupply: policy, powerModule: module } = keptJob.policy;
   const { ways, stop } = useWays(assessment, policy, module);
-  switch (ways.state) {
-    case 'waiting':
-      return <p role="status">{chooseWords.workingTheWaysOut}</p>;
-    case 'failed':
-      return (
+  const choosing = 'choosing' in ways ? ways.choosing : null;
+  const isWorking = ways.state === 'working';
+  return (
+    <>
+      {ways.state === 'waiting' && <p role="status">{chooseWords.workingTheWaysOut}</p>}
+      {ways.state === 'failed' && (
         <p className="brick" role="alert">
           {chooseWords.theWaysCouldNot({ message: ways.message })}
         </p>
-      );
-    default:
-      return (
+      )}
+      {ways.state === 'working' && (
+        <p className="working" role="status">
+          {chooseWords.firstFiguresOfWays({ done: ways.done, ofWord: ways.of })}{' '}
+          <Button variant="link" onClick={stop}>
+            {chooseWords.leaveItAtThat}
+          </Button>
+        </p>
+      )}
+      {ways.state === 'done' && ways.stopped && <p className="soft">{chooseWords.leftAtTheFirst}</p>}
+      {choosing && choosing.options.length > 0 && <Proposal choosing={choosing} isWorking={isWorking} />}
+      {/* It outlasts what is worked out anew: the hand may be in the middle of its answer */}
+      <RestsOn proposed={choosing?.proposed ?? null} />
+      {choosing && (
         <>
-          {ways.state === 'working' && (
-            <p className="working" role="status">
-              {chooseWords.firstFiguresOfWays({ done: ways.done, ofWord: ways.of })}{' '}
-              <Button variant="link" onClick={stop}>
-                {chooseWords.leaveItAtThat}
-              </Button>
-            </p>
-          )}
-          {ways.state === 'done' && ways.stopped && <p className="soft">{chooseWords.leftAtTheFirst}</p>}
-          <WaysCompared choosing={ways.choosing} isWorking={ways.state === 'working'} />
+          {choosing.options.length === 0 && <p>{chooseWords.thereIsNoWay}</p>}
+          <CantBeHad />
+          <WaysCompared choosing={choosing} isWorking={isWorking} />
         </>
-      );
-  }
+      )}
+    </>
+  );
 }
 
 interface ComparedProps {
@@ -101,13 +107,7 @@ function WaysCompared({ choosing, isWorking }: ComparedProps) {
     : null;
   const by = (id: string | null): JudgedOption | undefined => ways.find((way) => way.id === id);
   const way = by(picked) ?? by(taken) ?? proposed ?? ways[0];
-  if (!way)
-    return (
-      <>
-        <p>{chooseWords.thereIsNoWay}</p>
-        <CantBeHad />
-      </>
-    );
+  if (!way) return null;
   const select = ({ id }: JudgedOption) => setPicked(id);
   const first = worthConsidering(choosing, taken, FEW);
   const inWords = narrow && !all;
@@ -122,9 +122,6 @@ function WaysCompared({ choosing, isWorking }: ComparedProps) {
   };
   return (
     <>
-      <Proposal choosing={choosing} isWorking={isWorking} />
-      <RestsOn choosing={choosing} />
-      <CantBeHad />
       {inWords && (
         <>
           <WaysInWords {...table} ways={inOrder(worthConsidering(choosing, taken, FEW_IN_WORDS), proposed?.id)} />
@@ -219,7 +216,7 @@ function Proposal({ choosing: { proposed, reason, instead }, isWorking }: Compar
 }
 
 /** What the way in front rests on and nobody said yet is asked before it is proposed. */
-function RestsOn({ choosing: { proposed } }: { readonly choosing: Choosing }) {
+function RestsOn({ proposed }: Pick<Choosing, 'proposed'>) {
   const { kept, assessment } = useDoorbell();
   const scope = { supplyId: kept.hangs.supplyId };
   const { ask, typed } = useFacts('transformerDescribed', scope, kept.transformer);
