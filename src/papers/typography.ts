@@ -59,7 +59,7 @@ const SETTINGS: readonly (readonly [selector: string, setting: Setting])[] = [
   ['.boxed > p:last-child', { style: { marginBottom: 0 } }],
   ['.yard-views', { columns: [1, 1] }],
   ['.sheet-photos', { perRow: 3 }],
-  ['.wired-places', { perRow: 2 }],
+  ['.wired-places', { perRow: 2, together: true }],
   ['.door-views', { columns: [1, 2], together: true }],
   ['.sign-off', { style: { marginTop: 30 }, columns: [2, 2, 1], together: true }],
   ['.sign-off > div', { style: { borderTop: `1 solid ${INK}`, paddingTop: 3, fontSize: 8 } }],
