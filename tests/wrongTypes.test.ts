@@ -11,6 +11,7 @@ import { answerLight, lightRequest } from '@/contract/light';
 import { parse, type Validating } from '@/contract/parse';
 import { answerPose, poseRequest } from '@/contract/pose';
 import { ProblemError } from '@/contract/problem';
+import { answerDiagnose, diagnoseRequest } from '@/contract/diagnose';
 import { answerNextTest, nextTestRequest } from '@/contract/nextTest';
 import { answerSearchOrder, searchOrderRequest } from '@/contract/searchOrder';
 import { settingsRequest } from '@/contract/settings';
@@ -107,6 +108,7 @@ describe('wrong types', () => {
     ['box-fill', boxFillRequest, answerBoxFill],
     ['breaker-hunt', breakerHuntRequest, answerBreakerHunt],
     ['next-test', nextTestRequest, answerNextTest],
+    ['diagnose', diagnoseRequest, answerDiagnose],
     ['search-order', searchOrderRequest, answerSearchOrder],
     ['view', viewRequest, answerView],
     ['light', lightRequest, answerLight],

@@ -12,7 +12,8 @@ import {
 import { likelyCoil, type TreatmentPath } from '@/core/chime';
 import { awgToMm2, runOhms } from '@/core/circuit';
 import { REGION_PACKS, regionPack } from '@/core/region';
-import type { AdviceRequest, PATHS } from './adviceRequest';
+import type { AdviceRequest } from './adviceRequest';
+import type { PATHS } from './bellShapes';
 import { ProblemError } from './problem';
 import { uniqueIds } from './uniqueIds';
 

@@ -1,38 +1,20 @@
 import { array, boolean, mixed, number, string, type TestContext } from 'yup';
 import { DEVICE_REPORTS, type DeviceReport, type RunName } from '@/core/bell';
-import { COPPER_LAW_ENDS_CELSIUS, isAwg } from '@/core/circuit';
+import {
+  PATHS,
+  RUNS,
+  atLeastZero,
+  id,
+  mainsShape,
+  meterShape,
+  overZero,
+  runShape,
+  statesShape,
+  under,
+} from './bellShapes';
 import { SUPPLY_POLICIES } from '@/core/policy';
 import { exact } from './exact';
 import { SCHEMA_FAULT } from './parse';
-
-const id = () => string().min(1).max(64).defined();
-const overZero = () => number().moreThan(0);
-const atLeastZero = () => number().min(0);
-const percent = () => number().min(0).max(100);
-const under = (context: TestContext, field: string): string => (context.path ? `${context.path}.${field}` : field);
-/** What can lie between Trans and Front. */
-export const PATHS = ['series', 'shunt', 'link', 'none'] as const;
-const RUNS = ['toChime', 'toDoor'] as const;
-
-const run = exact({
-  lengthM: atLeastZero().max(10_000).defined(),
-  lengthPercent: percent(),
-  awg: number().test('gauge', 'there is no such gauge', (awg) => awg === undefined || isAwg(awg)),
-  mm2: overZero(),
-  pairs: number().integer().min(1),
-  celsiusLow: number().moreThan(COPPER_LAW_ENDS_CELSIUS).max(1000),
-  celsiusHigh: number().moreThan(COPPER_LAW_ENDS_CELSIUS).max(1000),
-})
-  .optional()
-  .test(SCHEMA_FAULT, 'a run has awg or mm2, not both', (value) =>
-    value ? value.awg === undefined || value.mm2 === undefined : true,
-  );
-
-const meter = exact({
-  percent: percent(),
-  counts: atLeastZero(),
-  resolutionVolts: atLeastZero(),
-}).optional();
 
 /** What can be read. */
 export const WHATS = ['volts', 'mainsVolts', 'loopOhms', 'coilOhms', 'report'] as const;
@@ -42,7 +24,7 @@ const readable = {
   state: string().min(1).max(64),
   ohms: overZero(),
   run: string<RunName>().oneOf(RUNS),
-  meter,
+  meter: meterShape,
 };
 const NEEDED = {
   volts: ['at', 'state'],
@@ -100,36 +82,16 @@ const reading = exact({
 
 /** Request of POST /api/v1/compute/advice: the whole judgement of one doorbell. */
 export const adviceRequest = exact({
-  mains: exact({
-    nominalVolts: overZero().max(1000).defined(),
-    lowPercent: number().min(-90).max(0).defined(),
-    highPercent: number().min(0).max(100).defined(),
-    frequencyHz: overZero().max(1000).defined(),
-  }),
+  mains: mainsShape,
   source: exact({ ratedVolts: overZero().nullable(), ratedVa: overZero().nullable() }).nullable().optional(),
-  runs: exact({ toChime: run, toDoor: run }).optional(),
+  runs: exact({ toChime: runShape, toDoor: runShape }).optional(),
   chime: exact({
     kind: string<'mechanical' | 'electronic' | 'none'>().oneOf(['mechanical', 'electronic', 'none']).defined(),
     ratedVolts: overZero().nullable(),
     present: string<(typeof PATHS)[number]>().oneOf(PATHS).defined(),
   }),
   device: exact({
-    states: array(
-      exact({
-        name: id(),
-        watts: overZero().max(10_000).defined(),
-        wattsPercent: percent(),
-        powerFactor: number().moreThan(0).max(1).defined(),
-        displacementFactor: number().max(1),
-      }).test('factors', (value, context) =>
-        (value.displacementFactor ?? 1) < value.powerFactor
-          ? context.createError({ path: under(context, 'displacementFactor'), message: 'lies from powerFactor to 1' })
-          : true,
-      ),
-    )
-      .min(1)
-      .max(8)
-      .defined(),
+    states: statesShape,
     doorMinVolts: atLeastZero().defined(),
     doorFullVolts: atLeastZero().defined(),
     doorMaxVolts: overZero().defined(),

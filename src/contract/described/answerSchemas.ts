@@ -93,6 +93,23 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     next: { oneOf: [object({ test: text }), object({ repair: text }), { type: 'null' }] },
     expectedMinutes: figure,
   }),
+  Diagnosis: object({
+    faults: list(object({ kind: text, probability: figure })),
+    next: { oneOf: [object({ test: text }), object({ repair: text }), { type: 'null' }] },
+    expectedMinutes: figure,
+    predictions: list(
+      object({
+        test: text,
+        faults: list(
+          object({
+            kind: text,
+            chances: { type: 'object', additionalProperties: figure },
+            ...all(['low', 'likely', 'high'], figureOrNull),
+          }),
+        ),
+      }),
+    ),
+  }),
   View: object({
     axes: object(all(['forward', 'right', 'down'], PLACE)),
     points: list(

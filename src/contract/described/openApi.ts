@@ -7,6 +7,7 @@ import { MOST_ENTRIES_AT_ONCE, eraseRequest, newCrewRequest, newJobRequest } fro
 import { lightRequest } from '../light';
 import { poseRequest } from '../pose';
 import { PROBLEM_TITLES } from '../problem';
+import { diagnoseRequest } from '../diagnose';
 import { nextTestRequest } from '../nextTest';
 import { searchOrderRequest } from '../searchOrder';
 import { settingsRequest } from '../settings';
@@ -89,6 +90,7 @@ export function openApi(): object {
         BreakerHuntRequest: jsonSchemaOf(breakerHuntRequest),
         BoxFillRequest: jsonSchemaOf(boxFillRequest),
         NextTestRequest: jsonSchemaOf(nextTestRequest),
+        DiagnoseRequest: jsonSchemaOf(diagnoseRequest),
         SearchOrderRequest: jsonSchemaOf(searchOrderRequest),
         ViewRequest: jsonSchemaOf(viewRequest),
         LightRequest: jsonSchemaOf(lightRequest),

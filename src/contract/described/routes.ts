@@ -53,6 +53,14 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
       refusals: [422, ...WITH_BODY],
     },
   },
+  '/api/v1/compute/diagnose': {
+    post: {
+      summary: 'Which fault a wired doorbell has after what was found, what each test would show, and what to do next',
+      body: 'DiagnoseRequest',
+      answers: { 200: 'Diagnosis' },
+      refusals: [422, ...WITH_BODY],
+    },
+  },
   '/api/v1/compute/search-order': {
     post: {
       summary: 'In which order to look for something, and how long it takes',

@@ -1,5 +1,5 @@
-import { regulationSpread, type SheetVolts, type Spread } from '../circuit';
-import { Z95, normalAt, normalShare } from '../random';
+import { regulationSpread, type SheetVolts } from '../circuit';
+import { Z95, between, clip, drawFrom, normalAt, normalShare, triangular, widths, type Widths } from '../random';
 import { instrumentsOf, type BellCase, type Instrument, type RunCase } from './bellCase';
 import type { Houses } from './houses';
 import {
@@ -8,7 +8,6 @@ import {
   LENGTH,
   NOT_AS_NAMEPLATE,
   OTHER_SECONDARY_SHARE,
-  OUTERMOST_SIGMA,
   SPLICE,
   WARM_WINDING,
 } from './priors';
@@ -38,35 +37,8 @@ const UNKNOWN = {
 } as const;
 const FIRST_GAIN = Object.keys(UNKNOWN).length;
 
-const clip = (z: number): number =>
-  z < -OUTERMOST_SIGMA ? -OUTERMOST_SIGMA : z > OUTERMOST_SIGMA ? OUTERMOST_SIGMA : z;
-
-/** A log-normal spread with a width of its own on either side, ready to be drawn from. */
-interface Widths {
-  readonly likely: number;
-  readonly down: number;
-  readonly up: number;
-}
-const widths = ([low, likely, high]: Spread): Widths => ({
-  likely,
-  down: Math.log(likely / low) / Z95,
-  up: Math.log(high / likely) / Z95,
-});
-const drawFrom = (spread: Widths, z: number): number =>
-  spread.likely * Math.exp(clip(z) * (z >= 0 ? spread.up : spread.down));
-
-const between = (low: number, high: number, share: number): number => low + (high - low) * share;
 const pick = (list: readonly number[], share: number): number =>
   list[Math.min(list.length - 1, Math.floor(share * list.length))] ?? 0;
-
-/** Triangular between low and high with its mode at 0; all in per cent. */
-function triangular(low: number, high: number, share: number): number {
-  if (high <= low) return low;
-  const left = -low / (high - low);
-  return share < left
-    ? low + Math.sqrt(share * (high - low) * -low)
-    : high - Math.sqrt((1 - share) * (high - low) * high);
-}
 
 const regulationWidths = new Map<number, Widths>();
 /** Widths of the regulation by VA, worked out once for each size. */

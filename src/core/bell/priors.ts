@@ -4,9 +4,6 @@
  */
 import type { Spread } from '../circuit';
 
-/** Nothing is drawn farther out than this many standard deviations. */
-export const OUTERMOST_SIGMA = 2.5;
-
 /** Share of transformers that are not as their nameplate says, and how they differ. */
 export const NOT_AS_NAMEPLATE = {
   tired: { share: 0.08, ohmsUpTo: 2.2, openVoltsDownTo: 0.93 },

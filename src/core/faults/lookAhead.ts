@@ -1,5 +1,5 @@
 import { answered, tells, without } from './branches';
-import { NOWHERE, standsAt, walkTo, weightOf, type Act, type Plan, type PlanGround } from './planGround';
+import { NOWHERE, byFault, standsAt, walkTo, weightOf, type Act, type Plan, type PlanGround } from './planGround';
 import { repairsOnly } from './repairsOnly';
 
 /** Where faults stand: their weights, the tests that are left, and where one is. */
@@ -24,13 +24,14 @@ function branchingsAt(
 ): readonly Branching[] {
   const total = weightOf(weights);
   const all: Branching[] = [];
+  const open = byFault(ground, weights);
   for (const i of repairs) {
-    if ((weights[i] ?? 0) <= 0) continue;
+    if ((open[i] ?? 0) <= 0) continue;
     const place = ground.repairAt[i] ?? NOWHERE;
     all.push({
       act: { repair: i },
       spent: total * (walkTo(ground, at, place) + (ground.repairMinutes[i] ?? 0)),
-      leadsTo: [{ weights: without(weights, i), tests, at: standsAt(at, place) }],
+      leadsTo: [{ weights: without(ground, weights, i), tests, at: standsAt(at, place) }],
     });
   }
   for (let t = 0; t < ground.tests; t++) {
@@ -73,13 +74,18 @@ const CLOSE_ENOUGH = 0.002;
 /**
  * A plan where there are too many branches to look through: the most promising acts are each followed, at every answer, by what
  * looks best one step ahead; the heaviest branches are looked into first.
+ * @param mostSteps work that it may take, in steps of the innermost loop
  */
-export function lookAhead(ground: PlanGround, position: Position): Plan {
-  const first = ranked(ground, position, [...position.weights.keys()]);
+export function lookAhead(ground: PlanGround, position: Position, mostSteps = MOST_STEPS): Plan {
+  const first = ranked(
+    ground,
+    position,
+    Array.from({ length: ground.faults }, (_, i) => i),
+  );
   if (first.length === 0) return { cost: 0, first: null };
   const outcomes = ground.chances.reduce((sum, { length }) => sum + length, 0);
-  const steps = Math.max(1, (outcomes + ground.faults) * ground.faults ** 2);
-  const looks = Math.max(8, Math.floor(MOST_STEPS / steps / FOLLOWED));
+  const steps = Math.max(1, (outcomes + ground.faults) * (position.weights.length + ground.faults ** 2));
+  const looks = Math.max(8, Math.floor(mostSteps / steps / FOLLOWED));
   let best: Plan = { cost: Infinity, first: null };
   for (const { act, spent, leadsTo } of first.slice(0, FOLLOWED)) {
     const cost = spent + followed(ground, leadsTo, looks);

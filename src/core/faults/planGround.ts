@@ -1,27 +1,42 @@
 import { shortestWalks } from './walks';
-import type { Troubleshooting } from './troubleshooting';
+import type { FaultTest, LikelyFault, Troubleshooting, Walk } from './troubleshooting';
 
 /** Where nobody has said where one stands: the next walk is free. */
 export const NOWHERE = -1;
 
-/** Troubleshooting as figures: what a plan is worked out on. Weights of faults are shares that need not add to 1. */
+/**
+ * Troubleshooting as figures: what a plan is worked out on. Its weights, which need not add to 1, are of hypotheses: each is a
+ * fault, or one of the houses that a fault may be in, where answers are not independent given the fault.
+ */
 export interface PlanGround {
   readonly faults: number;
+  /** The fault of each hypothesis; null: each fault is one. */
+  readonly faultOf: Int32Array | null;
   readonly repairMinutes: Float64Array;
   /** Place of each repair; {@link NOWHERE}: wherever one stands. */
   readonly repairAt: Int32Array;
   readonly tests: number;
   readonly testMinutes: Float64Array;
   readonly testAt: Int32Array;
-  /** Of each test and outcome the chance under each fault. */
+  /** Of each test and outcome the chance under each hypothesis. */
   readonly chances: readonly (readonly Float64Array[])[];
   readonly walks: readonly Float64Array[];
 }
 
-export function planGround({ faults, tests, walks, at }: Troubleshooting): {
-  readonly ground: PlanGround;
-  readonly start: number;
-} {
+/** What can be done where: repairs and tests with their minutes and places. */
+interface Doable {
+  readonly faults: readonly Pick<LikelyFault, 'place' | 'repairMinutes'>[];
+  readonly tests: readonly Pick<FaultTest, 'place' | 'minutes'>[];
+  readonly walks: readonly Walk[];
+  readonly at: string | null;
+}
+
+/** @param chances of each test and outcome under each hypothesis  @param faultOf the fault of each hypothesis */
+export function groundOf(
+  { faults, tests, walks, at }: Doable,
+  chances: PlanGround['chances'],
+  faultOf: PlanGround['faultOf'] = null,
+): { readonly ground: PlanGround; readonly start: number } {
   const named = [...faults, ...tests].flatMap(({ place }) => place ?? []);
   const ways = walks.flatMap(({ from, to }) => [from, to]);
   const places = [...new Set([...named, ...ways, ...(at === null ? [] : [at])])];
@@ -32,17 +47,36 @@ export function planGround({ faults, tests, walks, at }: Troubleshooting): {
     start: at === null ? NOWHERE : (index.get(at) ?? NOWHERE),
     ground: {
       faults: faults.length,
+      faultOf,
       repairMinutes: Float64Array.from(faults, ({ repairMinutes }) => repairMinutes),
       repairAt: Int32Array.from(faults, placeOf),
       tests: tests.length,
       testMinutes: Float64Array.from(tests, ({ minutes }) => minutes),
       testAt: Int32Array.from(tests, placeOf),
-      chances: tests.map(({ outcomes, likelihood }) =>
-        outcomes.map((_, o) => Float64Array.from(faults, ({ id }) => likelihood[id]?.[o] ?? 0)),
-      ),
+      chances,
       walks: shortestWalks(places, walks),
     },
   };
+}
+
+/** The ground of a trouble whose answers are independent of one another, given the fault. */
+export const planGround = (asked: Troubleshooting): ReturnType<typeof groundOf> =>
+  groundOf(
+    asked,
+    asked.tests.map(({ outcomes, likelihood }) =>
+      outcomes.map((_, o) => Float64Array.from(asked.faults, ({ id }) => likelihood[id]?.[o] ?? 0)),
+    ),
+  );
+
+/** Weights of the faults from those of the hypotheses. */
+export function byFault({ faults, faultOf }: PlanGround, weights: Float64Array): Float64Array {
+  if (faultOf === null) return weights;
+  const sums = new Float64Array(faults);
+  for (let i = 0; i < weights.length; i++) {
+    const fault = faultOf[i] ?? 0;
+    sums[fault] = (sums[fault] ?? 0) + (weights[i] ?? 0);
+  }
+  return sums;
 }
 
 /** Minutes of the walk from a place to one; none where one is nowhere, or stays. */
@@ -63,6 +97,6 @@ export interface Plan {
 
 export const weightOf = (weights: Float64Array): number => {
   let sum = 0;
-  for (const weight of weights) sum += weight;
+  for (let i = 0; i < weights.length; i++) sum += weights[i] ?? 0;
   return sum;
 };

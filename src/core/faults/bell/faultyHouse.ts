@@ -1,0 +1,288 @@
+import { between, logBetween, type Random } from '../../random';
+import { canRing, type BellFaultKind, type TroubledBell } from './troubledBell';
+import type { DrawnHouse } from './drawnHouse';
+
+/** How far each fault goes, where it is one of degree. */
+const DEGREE = {
+  mainsLow: [0.82, 0.88],
+  tiredOhms: [1.8, 3.5],
+  tiredVolts: [0.93, 1],
+  lowTap: 0.5,
+  sharedWatts: [2, 8],
+  jointOhms: [5, 40],
+  shortOhms: [0.05, 2],
+  wifiDb: [10, 25],
+} as const;
+/** Module beside the coil, fuse link or jumper in its place, Ω. */
+export const MODULE_OHMS = 1;
+export const LINK_OHMS = 0.3;
+
+/** What lies between Trans and Front, Ω; not closed: nothing goes through. */
+export interface Path {
+  readonly ohms: number;
+  readonly reactance: number;
+  readonly isClosed: boolean;
+}
+
+/** A house with one fault in it, or none: all that a test can meet. */
+export interface FaultyHouse {
+  readonly house: DrawnHouse;
+  readonly kind: BellFaultKind | null;
+  /** Mains of the visit over nominal. */
+  readonly mains: number;
+  readonly isFed: boolean;
+  readonly openVolts: number;
+  readonly sourceOhms: number;
+  /** Across the screws beside the bell, Ω; null: nothing. Gone while the wires are lifted. */
+  readonly sharedOhms: number | null;
+  readonly toChime: number;
+  readonly chimeBroken: boolean;
+  readonly toDoor: number;
+  readonly doorBroken: boolean;
+  /** Where the pair touches, as a share of the run’s Ω, and through what; null: nowhere. */
+  readonly short: { readonly share: number; readonly ohms: number } | null;
+  readonly path: Path;
+  readonly draws: boolean;
+  readonly wakes: boolean;
+  readonly dbm: number;
+  /** How the device fares, worked out once for each place that is looked at; filled as it is asked for. */
+  readonly fares: Fares[];
+}
+
+const closed = (ohms: number, reactance = 0): Path => ({ ohms, reactance, isClosed: true });
+const OPEN: Path = { ohms: 0, reactance: 0, isClosed: false };
+export const JOINED: Path = closed(0);
+
+/** The coil with a module beside it: R + jX in parallel with 1 Ω. */
+function shunted({ coilOhms: r, coilReactance: x }: DrawnHouse): Path {
+  const below = (r + MODULE_OHMS) ** 2 + x * x;
+  return closed((MODULE_OHMS * (r * (r + MODULE_OHMS) + x * x)) / below, (MODULE_OHMS ** 2 * x) / below);
+}
+
+function intendedPath({ chime }: TroubledBell, house: DrawnHouse): Path {
+  switch (chime.intended) {
+    case 'series':
+      return closed(house.coilOhms, house.coilReactance);
+    case 'shunt':
+      return shunted(house);
+    case 'link':
+      return closed(LINK_OHMS);
+    case 'none':
+      return JOINED;
+  }
+}
+
+/** How many numbers say how far a fault goes. */
+export const degreesOf = (kind: BellFaultKind): number =>
+  kind === 'transformerTired' || kind === 'shortToDoor' ? 2 : 1;
+
+/** @param kind null: the house as it should be  @param random how far the fault goes */
+export function faultyHouse(
+  bell: TroubledBell,
+  house: DrawnHouse,
+  kind: BellFaultKind | null,
+  random: Random,
+): FaultyHouse {
+  const fine: FaultyHouse = {
+    house,
+    kind,
+    mains: house.mains,
+    isFed: true,
+    openVolts: house.openVolts,
+    sourceOhms: house.sourceOhms,
+    sharedOhms: null,
+    toChime: house.toChime,
+    chimeBroken: false,
+    toDoor: house.toDoor,
+    doorBroken: false,
+    short: null,
+    path: intendedPath(bell, house),
+    draws: true,
+    wakes: true,
+    dbm: house.dbm,
+    fares: [],
+  };
+  switch (kind) {
+    case null:
+    case 'wrongChimeKind':
+      return fine;
+    case 'feedOff':
+    case 'switchedFeed':
+    case 'transformerDead':
+      return { ...fine, isFed: false };
+    case 'mainsLow':
+      return { ...fine, mains: between(...DEGREE.mainsLow, random()) };
+    case 'transformerTired':
+      return {
+        ...fine,
+        sourceOhms: house.sourceOhms * between(...DEGREE.tiredOhms, random()),
+        openVolts: house.openVolts * between(...DEGREE.tiredVolts, random()),
+      };
+    case 'lowTap':
+      return { ...fine, openVolts: house.openVolts * DEGREE.lowTap, sourceOhms: house.sourceOhms * DEGREE.lowTap };
+    case 'sharedLoad':
+      return { ...fine, sharedOhms: bell.source.ratedVolts ** 2 / between(...DEGREE.sharedWatts, random()) };
+    case 'openToChime':
+      return { ...fine, chimeBroken: true };
+    case 'openToDoor':
+      return { ...fine, doorBroken: true };
+    case 'badJointToChime':
+      return { ...fine, toChime: house.toChime + logBetween(...DEGREE.jointOhms, random()) };
+    case 'badJointToDoor':
+      return { ...fine, toDoor: house.toDoor + logBetween(...DEGREE.jointOhms, random()) };
+    case 'shortToDoor':
+      return { ...fine, short: { share: random(), ohms: logBetween(...DEGREE.shortOhms, random()) } };
+    case 'noModule':
+      return { ...fine, path: closed(house.coilOhms, house.coilReactance) };
+    case 'fuseOpen':
+      return { ...fine, path: OPEN };
+    case 'coilOpen':
+      return { ...fine, path: bell.chime.intended === 'shunt' ? closed(MODULE_OHMS) : OPEN };
+    case 'deviceDead':
+      return { ...fine, draws: false, wakes: false };
+    case 'firstCharge':
+      return { ...fine, wakes: false };
+    case 'wifiWeak':
+      return { ...fine, dbm: house.dbm - between(...DEGREE.wifiDb, random()) };
+  }
+}
+
+/** Volts at the screws before the bell’s wires, and the Ω behind them. @param winding Ω of the winding over cold */
+export function sourceAt(
+  faulty: FaultyHouse,
+  wander: number,
+  winding = 1,
+): { readonly volts: number; readonly ohms: number } {
+  const volts = faulty.isFed ? faulty.openVolts * faulty.mains * wander : 0;
+  const ohms = faulty.sourceOhms * winding;
+  const { sharedOhms } = faulty;
+  if (sharedOhms === null) return { volts, ohms };
+  const share = sharedOhms / (sharedOhms + ohms);
+  return { volts: volts * share, ohms: ohms * share };
+}
+
+const isBroken = ({ chimeBroken, doorBroken }: FaultyHouse, path: Path): boolean =>
+  chimeBroken || doorBroken || !path.isClosed;
+
+/** Volts along the loop: at the screws, between Trans and the return, at the door. */
+export interface LoopVolts {
+  readonly screws: number;
+  readonly chime: number;
+  readonly door: number;
+}
+
+/** The loop with nothing drawn at the door: no drop, nothing behind a break, a divider before a short. */
+export function idleVolts(faulty: FaultyHouse, wander: number, path = faulty.path): LoopVolts {
+  const { volts, ohms } = sourceAt(faulty, wander);
+  const { short, chimeBroken, doorBroken, toChime, toDoor } = faulty;
+  if (chimeBroken) return { screws: volts, chime: 0, door: 0 };
+  if (!path.isClosed) return { screws: volts, chime: volts, door: 0 };
+  if (short) {
+    const beyond = short.share * toDoor + short.ohms;
+    const amps = volts / Math.hypot(ohms + toChime + path.ohms + beyond, path.reactance);
+    return {
+      screws: amps * Math.hypot(toChime + path.ohms + beyond, path.reactance),
+      chime: amps * Math.hypot(path.ohms + beyond, path.reactance),
+      door: amps * short.ohms,
+    };
+  }
+  return { screws: volts, chime: volts, door: doorBroken ? 0 : volts };
+}
+
+/** How a device at the door fares: it never starts, it runs at some volts, or it drops out. */
+export interface Fares {
+  readonly state: 'idle' | 'runs' | 'dropsOut';
+  readonly volts: LoopVolts;
+  /** Volts at the door less what it asks for; of one that collapses the least that can be said. */
+  readonly margin: number;
+}
+
+/** @param watts what it draws  @param path between Trans and Front */
+export function deviceFares(
+  { device }: TroubledBell,
+  faulty: FaultyHouse,
+  wander: number,
+  watts = faulty.house.watts,
+  path = faulty.path,
+  draws = faulty.draws,
+): Fares {
+  const idle = idleVolts(faulty, wander, path);
+  const { doorMinVolts, powerFactor, displacementFactor } = device;
+  const start = idle.door - doorMinVolts;
+  if (!draws || faulty.short || isBroken(faulty, path) || start < 0)
+    return { state: 'idle', volts: idle, margin: start };
+  const { volts: emf, ohms } = sourceAt(faulty, wander, faulty.house.warm);
+  const { toChime, toDoor } = faulty;
+  const inLine = ohms + toChime + path.ohms + toDoor;
+  const vars = displacementFactor >= 1 ? 0 : watts * Math.tan(Math.acos(displacementFactor));
+  const voltAmps = watts / powerFactor;
+  const half = (emf * emf) / 2 - (inLine * watts + path.reactance * vars);
+  const square = half * half - (inLine * inLine + path.reactance * path.reactance) * voltAmps * voltAmps;
+  if (half <= 0 || square < 0) return { state: 'dropsOut', volts: idle, margin: -doorMinVolts };
+  const door2 = half + Math.sqrt(square);
+  const door = Math.sqrt(door2);
+  if (door < doorMinVolts) return { state: 'dropsOut', volts: idle, margin: door - doorMinVolts };
+  const amps2 = (voltAmps * voltAmps) / door2;
+  const before = (r: number, x: number): number =>
+    Math.sqrt(Math.max(0, door2 + 2 * (r * watts + x * vars) + (r * r + x * x) * amps2));
+  return {
+    state: 'runs',
+    volts: {
+      screws: before(toChime + path.ohms + toDoor, path.reactance),
+      chime: before(path.ohms + toDoor, path.reactance),
+      door,
+    },
+    margin: door - doorMinVolts,
+  };
+}
+
+/** Whether the device is awake, as far as its feed goes. */
+export const isAwake = (faulty: FaultyHouse, { state }: Fares): boolean => state === 'runs' && faulty.wakes;
+
+export const isOnline = ({ wifi }: TroubledBell, faulty: FaultyHouse, fares: Fares): boolean =>
+  isAwake(faulty, fares) && (wifi === null || faulty.dbm >= wifi.needsDbm);
+
+/** From this share of its own volts on a coil strikes cleanly, and weakly. */
+export const RINGS = { rings: 0.65, weak: 0.4 } as const;
+
+/** Volts over the coil as a share of the chime’s own with the loop closed through some Ω: a module stands aside. */
+export function coilShare({ chime }: TroubledBell, faulty: FaultyHouse, wander: number, throughOhms: number): number {
+  if (faulty.kind === 'coilOpen' || faulty.short || faulty.chimeBroken || faulty.doorBroken) return 0;
+  const { coilOhms, coilReactance } = faulty.house;
+  const { volts, ohms } = sourceAt(faulty, wander);
+  const inLine = ohms + faulty.toChime + faulty.toDoor + coilOhms + throughOhms;
+  return (
+    (volts / Math.hypot(inLine, coilReactance)) * (Math.hypot(coilOhms, coilReactance) / (chime.ratedVolts ?? Infinity))
+  );
+}
+
+/** The device’s own button closes the loop through this, Ω. */
+const BUTTON_OHMS = 1;
+/** The report calls its supply good from this many times its full volts on. */
+export const GOOD_FROM = 1.1;
+
+/** Whether the button at the door rings the chime. */
+export const buttonRings = (bell: TroubledBell, faulty: FaultyHouse): boolean =>
+  faulty.kind !== 'wrongChimeKind' && coilShare(bell, faulty, 1, BUTTON_OHMS) >= RINGS.rings;
+
+/** Whether all is as it should be: on line, its supply not weak, its button rings where it can. */
+export function isFine(bell: TroubledBell, house: DrawnHouse): boolean {
+  const faulty = faultyHouse(bell, house, null, () => 0);
+  const fares = deviceFares(bell, faulty, 1);
+  if (!isOnline(bell, faulty, fares) || fares.volts.door < bell.device.doorFullVolts) return false;
+  return !canRing(bell) || buttonRings(bell, faulty);
+}
+
+/** Whether a house shows what the customer complains of. */
+export function shows(bell: TroubledBell, faulty: FaultyHouse): boolean {
+  const fares = (faulty.fares[0] ??= deviceFares(bell, faulty, 1));
+  const online = isOnline(bell, faulty, fares);
+  switch (bell.symptom) {
+    case 'offline':
+      return !online;
+    case 'weak':
+      return online && fares.volts.door < bell.device.doorFullVolts;
+    case 'noChime':
+      return online && canRing(bell) && !buttonRings(bell, faulty);
+  }
+}

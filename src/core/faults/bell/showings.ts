@@ -1,0 +1,195 @@
+import {
+  coilShare,
+  deviceFares,
+  GOOD_FROM,
+  idleVolts,
+  isAwake,
+  isOnline,
+  JOINED,
+  RINGS,
+  type Fares,
+  type FaultyHouse,
+} from './faultyHouse';
+import type { ShownFigure } from './shownFigure';
+import {
+  BELL_TEST_KINDS,
+  FIGURE,
+  testShape,
+  type BellTest,
+  type BellTestKind,
+  type TroubledBell,
+} from './troubledBell';
+
+const OUTCOMES = new Map<BellTestKind, readonly string[]>(
+  BELL_TEST_KINDS.map((kind) => {
+    const { figure, words } = testShape(kind);
+    return [kind, figure ? [FIGURE, ...words] : words];
+  }),
+);
+/** What a test can come to, in its order: a figure first where it has one. */
+export const outcomesOf = (kind: BellTestKind): readonly string[] => OUTCOMES.get(kind) ?? [];
+
+/** What a test shows at one house with its fault. */
+export interface Showing {
+  /** Chances of its outcomes, in the order of {@link outcomesOf}. */
+  readonly chances: readonly number[];
+  /** The figure where it shows one; null: never. */
+  readonly figure: ShownFigure | null;
+}
+
+/** The mains wander by this share of themselves, one σ, while somebody reads. */
+const WANDER = 0.003;
+/** Where the wander is looked at: three places that stand for a normal spread (Gauss and Hermite). */
+const SPOTS = [
+  { wander: 1, weight: 2 / 3 },
+  { wander: 1 + WANDER * Math.sqrt(3), weight: 1 / 6 },
+  { wander: 1 - WANDER * Math.sqrt(3), weight: 1 / 6 },
+] as const;
+
+const PRESENCE_WRONG = 0.02;
+const BRANCH = { foundWhereIs: 0.9, noneWhereIsNot: 0.97 } as const;
+const OHMS = { percent: 1, ohms: 0.2, step: 0.1 } as const;
+const DBM = { half: 2, step: 1 } as const;
+
+const only = (kind: BellTestKind, outcome: string): Showing => ({
+  chances: outcomesOf(kind).map((one) => (one === outcome ? 1 : 0)),
+  figure: null,
+});
+
+/** A word with its chance, else the other one. */
+const either = (kind: BellTestKind, word: string, chance: number): Showing => ({
+  chances: outcomesOf(kind).map((one) => (one === word ? chance : 1 - chance)),
+  figure: null,
+});
+
+function ohmsShown(kind: BellTestKind, ohms: number): Showing {
+  const half = (OHMS.percent / 100) * ohms + OHMS.ohms;
+  return { ...only(kind, FIGURE), figure: { mean: ohms, sigma: 0, half, step: OHMS.step } };
+}
+
+/** Volts that follow the mains alone. */
+function steadyVolts({ meter }: TroubledBell, { house }: FaultyHouse, kind: BellTestKind, volts: number): Showing {
+  const mean = volts * house.gain;
+  return { ...only(kind, FIGURE), figure: { mean, sigma: WANDER * mean, ...readingOf(meter) } };
+}
+
+const readingOf = ({ counts, resolutionVolts }: TroubledBell['meter']) => ({
+  half: Math.max(0, counts - 0.5) * resolutionVolts,
+  step: resolutionVolts,
+});
+
+/** Volts while all stands as it is, or that the device drops out. */
+function runningVolts(
+  bell: TroubledBell,
+  faulty: FaultyHouse,
+  kind: BellTestKind,
+  where: keyof Fares['volts'],
+): Showing {
+  const words = outcomesOf(kind);
+  const chances = words.map(() => 0);
+  let [sum, squares, share] = [0, 0, 0];
+  for (let spot = 0; spot < SPOTS.length; spot++) {
+    const weight = SPOTS[spot]?.weight ?? 0;
+    const { state, volts } = standing(bell, faulty, spot);
+    const index = state === 'dropsOut' ? words.indexOf('dropsOut') : 0;
+    chances[index] = (chances[index] ?? 0) + weight;
+    if (state === 'dropsOut') continue;
+    const shown = volts[where] * faulty.house.gain;
+    sum += weight * shown;
+    squares += weight * shown * shown;
+    share += weight;
+  }
+  if (share === 0) return { chances, figure: null };
+  const mean = sum / share;
+  const sigma = Math.sqrt(Math.max(0, squares / share - mean * mean));
+  return { chances, figure: { mean, sigma, ...readingOf(bell.meter) } };
+}
+
+/** A word at each of the spots. */
+function wordsShown(kind: BellTestKind, at: (spot: number) => string): Showing {
+  const words = outcomesOf(kind);
+  const chances = words.map(() => 0);
+  for (let spot = 0; spot < SPOTS.length; spot++) {
+    const weight = SPOTS[spot]?.weight ?? 0;
+    const index = words.indexOf(at(spot));
+    chances[index] = (chances[index] ?? 0) + weight;
+  }
+  return { chances, figure: null };
+}
+
+const wanderAt = (spot: number): number => SPOTS[spot]?.wander ?? 1;
+
+/** How the device fares as all stands, at a spot: asked for by many tests. */
+const standing = (bell: TroubledBell, faulty: FaultyHouse, spot: number): Fares =>
+  (faulty.fares[spot] ??= deviceFares(bell, faulty, wanderAt(spot)));
+
+function reportAt(bell: TroubledBell, faulty: FaultyHouse, spot: number): string {
+  const fares = standing(bell, faulty, spot);
+  if (!isOnline(bell, faulty, fares)) return 'offline';
+  const { doorFullVolts } = bell.device;
+  if (fares.volts.door < doorFullVolts) return 'weak';
+  return fares.volts.door < GOOD_FROM * doorFullVolts ? 'fair' : 'good';
+}
+
+function ringAt(bell: TroubledBell, faulty: FaultyHouse, spot: number): string {
+  const share = coilShare(bell, faulty, wanderAt(spot), 0);
+  return share >= RINGS.rings ? 'rings' : share >= RINGS.weak ? 'weak' : 'silent';
+}
+
+/** What a test shows at a house: from the circuit that gives the verdicts, with the meter’s own spread. */
+export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }: BellTest): Showing {
+  const { house } = faulty;
+  const awake = (spot: number): boolean => isAwake(faulty, standing(bell, faulty, spot));
+  const onOff = (isOn: (spot: number) => boolean): Showing => wordsShown(kind, (spot) => (isOn(spot) ? 'on' : 'off'));
+  const steady = (volts: number): Showing => steadyVolts(bell, faulty, kind, volts);
+  const lifted = faulty.isFed ? faulty.openVolts * faulty.mains : 0;
+  switch (kind) {
+    case 'mainsVolts':
+      return steady(bell.mains.nominalVolts * faulty.mains);
+    case 'lightSwitch':
+      return faulty.kind === 'switchedFeed' ? only(kind, 'on') : onOff(awake);
+    case 'mainsPresent': {
+      const isDead = faulty.kind === 'feedOff' || faulty.kind === 'switchedFeed';
+      return either(kind, 'no', isDead ? 1 - PRESENCE_WRONG : PRESENCE_WRONG);
+    }
+    case 'openVolts':
+      return steady(lifted);
+    case 'loadVolts':
+      return steady((lifted * (ohms ?? 0)) / ((ohms ?? 0) + faulty.sourceOhms));
+    case 'runningVolts':
+      return runningVolts(bell, faulty, kind, 'screws');
+    case 'chimeVolts':
+      return runningVolts(bell, faulty, kind, 'chime');
+    case 'doorVoltsRunning':
+      return runningVolts(bell, faulty, kind, 'door');
+    case 'doorVoltsOpen':
+      return steady(idleVolts(faulty, 1).door);
+    case 'branch':
+      return either(kind, 'found', faulty.sharedOhms === null ? 1 - BRANCH.noneWhereIsNot : BRANCH.foundWhereIs);
+    case 'loopToChime':
+      return faulty.chimeBroken ? only(kind, 'open') : ohmsShown(kind, faulty.toChime);
+    case 'loopToDoor':
+      if (faulty.short) return only(kind, 'shorted');
+      return faulty.doorBroken ? only(kind, 'open') : ohmsShown(kind, faulty.toDoor);
+    case 'link':
+      return only(kind, faulty.kind === 'fuseOpen' ? 'open' : 'closed');
+    case 'coilOhms':
+      return faulty.kind === 'coilOpen' ? only(kind, 'open') : ohmsShown(kind, house.coilOhms);
+    case 'bridge':
+      return onOff((spot) => isAwake(faulty, deviceFares(bell, faulty, wanderAt(spot), house.watts, JOINED)));
+    case 'pressLeads':
+      return wordsShown(kind, (spot) => ringAt(bell, faulty, spot));
+    case 'goodDevice':
+      return onOff(
+        (spot) => deviceFares(bell, faulty, wanderAt(spot), house.otherWatts, faulty.path, true).state === 'runs',
+      );
+    case 'dbm':
+      return { ...only(kind, FIGURE), figure: { mean: faulty.dbm, sigma: 0, ...DBM } };
+    case 'report':
+      return wordsShown(kind, (spot) => reportAt(bell, faulty, spot));
+    case 'chimeSetting': {
+      const said = faulty.kind === 'wrongChimeKind' ? 'wrong' : 'right';
+      return wordsShown(kind, (spot) => (isOnline(bell, faulty, standing(bell, faulty, spot)) ? said : 'offline'));
+    }
+  }
+}

@@ -1,0 +1,53 @@
+import { normalAt, normalShare, type Random } from '../../random';
+import type { FigureOf } from './troubledBell';
+
+/** A figure as a meter may show it: about a mean, wandering by some σ, off by up to a half, in steps of its last digit. */
+export interface ShownFigure {
+  readonly mean: number;
+  readonly sigma: number;
+  /** Off by so much at most, evenly. */
+  readonly half: number;
+  readonly step: number;
+}
+
+/** Farther out than so many σ nothing is shown. */
+const OUTERMOST = 6;
+/** Nothing wanders less, and no meter is finer: a figure has some width. */
+const LEAST = 1e-6;
+
+const density = (z: number): number => Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI);
+/** Integral of the normal share. */
+const swept = (z: number): number => z * normalShare(z) + density(z);
+
+/** Share of what may be shown that lies below a value. */
+export function shareBelow({ mean, sigma, half }: ShownFigure, value: number): number {
+  const s = Math.max(sigma, LEAST);
+  const h = Math.max(half, LEAST);
+  return (s / (2 * h)) * (swept((value - mean + h) / s) - swept((value - mean - h) / s));
+}
+
+/** Chance that it rounds to a value. */
+function chanceAt({ mean, sigma, half, step }: ShownFigure, value: number): number {
+  const s = Math.max(sigma, LEAST);
+  const h = Math.max(half, LEAST);
+  const d = Math.max(step, 10 * LEAST) / 2;
+  // Beyond it there is nothing but rounding
+  if (Math.abs(value - mean) > h + d + OUTERMOST * s) return 0;
+  const at = (t: number): number => swept((t - mean + h) / s) - swept((t - mean - h) / s);
+  return Math.max(0, (s / (2 * h)) * (at(value + d) - at(value - d)));
+}
+
+/** Chance that the meter shows a value. Volts have no sign, and ohms are not below 0. */
+export function chanceShown(of: FigureOf, figure: ShownFigure, value: number): number {
+  if (of === 'volts' && value > 0) return chanceAt(figure, value) + chanceAt(figure, -value);
+  if (of === 'ohms' && value <= figure.step / 2) return shareBelow(figure, figure.step / 2);
+  return chanceAt(figure, value);
+}
+
+/** What the meter shows once. */
+export function drawShown(of: FigureOf, { mean, sigma, half, step }: ShownFigure, random: Random): number {
+  const z = normalAt(Math.min(1 - 1e-9, Math.max(1e-9, random())));
+  const value = mean + sigma * z + half * (2 * random() - 1);
+  const rounded = step > 0 ? Math.round(value / step) * step : value;
+  return of === 'volts' ? Math.abs(rounded) : of === 'ohms' ? Math.max(0, rounded) : rounded;
+}

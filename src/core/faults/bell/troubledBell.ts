@@ -1,0 +1,169 @@
+import type { DeviceReport } from '../../bell';
+
+/** A run of bell wire as it is known beforehand. */
+export interface RunKnown {
+  readonly lengthM: number;
+  /** ± at 5 and 95 %. */
+  readonly lengthPercent: number;
+  /** Cross-section of one conductor. */
+  readonly mm2: number;
+  readonly pairs: number;
+  readonly celsiusLow: number;
+  readonly celsiusHigh: number;
+}
+
+/** What lies between Trans and Front by the plan: the coil, 1 Ω beside it, 0.3 Ω, nothing. */
+export type Intended = 'series' | 'shunt' | 'link' | 'none';
+
+/** What the customer complains of: not on line; on line, its report weak; on line, its button does not ring. */
+export type Symptom = 'offline' | 'weak' | 'noChime';
+
+/** A wired doorbell that used to work, or should. */
+export interface TroubledBell {
+  readonly mains: {
+    readonly nominalVolts: number;
+    readonly lowPercent: number;
+    readonly highPercent: number;
+    readonly frequencyHz: number;
+  };
+  readonly source: { readonly ratedVolts: number; readonly ratedVa: number };
+  readonly runs: { readonly toChime: RunKnown; readonly toDoor: RunKnown };
+  readonly chime: {
+    readonly kind: 'mechanical' | 'electronic' | 'none';
+    readonly ratedVolts: number | null;
+    readonly intended: Intended;
+  };
+  /** The device in the state it is in: what it draws, and the volts at the door that it asks for. */
+  readonly device: {
+    readonly watts: number;
+    readonly wattsPercent: number;
+    readonly powerFactor: number;
+    readonly displacementFactor: number;
+    readonly doorMinVolts: number;
+    readonly doorFullVolts: number;
+  };
+  readonly symptom: Symptom;
+  readonly wifi: { readonly dbm: number; readonly dbmPlusMinus: number; readonly needsDbm: number } | null;
+  readonly meter: { readonly percent: number; readonly counts: number; readonly resolutionVolts: number };
+}
+
+/** Where repairs and tests are done; null: wherever one stands. */
+export type FaultPlace = 'board' | 'hall' | 'transformer' | 'chime' | 'door';
+
+/** Faults of a wired doorbell, and where each is repaired. Each changes only what it says. */
+export const BELL_FAULTS = {
+  feedOff: 'board',
+  switchedFeed: 'transformer',
+  mainsLow: 'board',
+  transformerDead: 'transformer',
+  transformerTired: 'transformer',
+  lowTap: 'transformer',
+  sharedLoad: 'transformer',
+  openToChime: 'chime',
+  openToDoor: 'door',
+  badJointToChime: 'chime',
+  badJointToDoor: 'door',
+  shortToDoor: 'door',
+  noModule: 'chime',
+  fuseOpen: 'chime',
+  coilOpen: 'chime',
+  deviceDead: 'door',
+  firstCharge: null,
+  wrongChimeKind: null,
+  wifiWeak: null,
+} as const satisfies Record<string, FaultPlace | null>;
+export type BellFaultKind = keyof typeof BELL_FAULTS;
+export const BELL_FAULT_KINDS = Object.keys(BELL_FAULTS) as readonly BellFaultKind[];
+
+/** What a meter shows in place of a word. */
+export const FIGURE = 'figure';
+/** Of what a figure is; null: the test answers by a word only. */
+export type FigureOf = 'volts' | 'ohms' | 'dbm' | null;
+
+interface TestShape {
+  readonly place: FaultPlace | null;
+  readonly figure: FigureOf;
+  readonly words: readonly string[];
+}
+
+/** Tests of a wired doorbell: where each is done and what it can show. */
+export const BELL_TESTS = {
+  mainsVolts: { place: 'hall', figure: 'volts', words: [] },
+  lightSwitch: { place: 'hall', figure: null, words: ['on', 'off'] },
+  mainsPresent: { place: 'transformer', figure: null, words: ['yes', 'no'] },
+  openVolts: { place: 'transformer', figure: 'volts', words: [] },
+  loadVolts: { place: 'transformer', figure: 'volts', words: [] },
+  runningVolts: { place: 'transformer', figure: 'volts', words: ['dropsOut'] },
+  chimeVolts: { place: 'chime', figure: 'volts', words: ['dropsOut'] },
+  doorVoltsRunning: { place: 'door', figure: 'volts', words: ['dropsOut'] },
+  doorVoltsOpen: { place: 'door', figure: 'volts', words: [] },
+  branch: { place: 'transformer', figure: null, words: ['found', 'none'] },
+  loopToChime: { place: 'chime', figure: 'ohms', words: ['open'] },
+  loopToDoor: { place: 'chime', figure: 'ohms', words: ['open', 'shorted'] },
+  link: { place: 'chime', figure: null, words: ['closed', 'open'] },
+  coilOhms: { place: 'chime', figure: 'ohms', words: ['open'] },
+  bridge: { place: 'chime', figure: null, words: ['on', 'off'] },
+  pressLeads: { place: 'door', figure: null, words: ['rings', 'weak', 'silent'] },
+  goodDevice: { place: 'door', figure: null, words: ['on', 'off'] },
+  dbm: { place: 'door', figure: 'dbm', words: [] },
+  report: { place: null, figure: null, words: ['offline', 'weak', 'fair', 'good'] },
+  chimeSetting: { place: null, figure: null, words: ['right', 'wrong', 'offline'] },
+} as const satisfies Record<string, TestShape>;
+export type BellTestKind = keyof typeof BELL_TESTS;
+export const BELL_TEST_KINDS = Object.keys(BELL_TESTS) as readonly BellTestKind[];
+export const testShape = (kind: BellTestKind): TestShape => BELL_TESTS[kind];
+
+/** A test that can be taken. */
+export interface BellTest {
+  readonly kind: BellTestKind;
+  readonly minutes: number;
+  /** Of the known resistor of loadVolts. */
+  readonly ohms?: number | undefined;
+}
+
+/** What was found: a word, or a figure as the meter showed it. */
+export type Found = { readonly word: string } | { readonly value: number };
+
+/** Whether the device can ring a chime in the loop. */
+export const canRing = ({ chime }: Pick<TroubledBell, 'chime'>): boolean =>
+  chime.kind === 'mechanical' && (chime.intended === 'shunt' || chime.intended === 'series');
+
+/** Whether a fault can be in such a house at all. */
+export function faultFits(kind: BellFaultKind, bell: Pick<TroubledBell, 'chime' | 'wifi'>): boolean {
+  const { kind: chime, intended } = bell.chime;
+  const mechanical = chime === 'mechanical';
+  switch (kind) {
+    case 'noModule':
+      return mechanical && (intended === 'shunt' || intended === 'link');
+    case 'fuseOpen':
+      return intended === 'link';
+    case 'coilOpen':
+    case 'wrongChimeKind':
+      return mechanical && (intended === 'shunt' || intended === 'series');
+    case 'wifiWeak':
+      return bell.wifi !== null;
+    default:
+      return true;
+  }
+}
+
+/** Whether a test can be taken in such a house at all. */
+export function testFits(kind: BellTestKind, bell: Pick<TroubledBell, 'chime' | 'wifi'>): boolean {
+  switch (kind) {
+    case 'link':
+      return bell.chime.intended === 'link';
+    case 'coilOhms':
+      return bell.chime.kind === 'mechanical';
+    case 'bridge':
+      return bell.chime.intended !== 'none';
+    case 'pressLeads':
+    case 'chimeSetting':
+      return canRing(bell);
+    case 'dbm':
+      return bell.wifi !== null;
+    default:
+      return true;
+  }
+}
+
+export type { DeviceReport };
