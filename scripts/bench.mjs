@@ -1,5 +1,5 @@
 // npm run bench: what was measured on this machine, beside plain versions in the same run. `npm run bench -- houses 200`
-// lets fitters compete on so many made-up houses of each town.
+// lets fitters compete on so many made-up houses of each town, `npm run bench -- faults 60` lets the fault finder.
 import { gzipSync } from 'node:zlib';
 import { runTool } from './setup.mjs';
 import { stop } from './serve.mjs';
@@ -23,8 +23,9 @@ async function firstLoad(url, page) {
 
 const [which, ...rest] = process.argv.slice(2);
 try {
-  if (which === 'houses') {
-    await runTool('benchHouses', rest);
+  const apart = { houses: 'benchHouses', faults: 'benchFaults' }[which];
+  if (apart) {
+    await runTool(apart, rest);
     process.exit(0);
   }
   await onDemoServer(async (url) => {

@@ -3,7 +3,7 @@ import { answerDiagnose, diagnoseRequest } from '@/contract/diagnose';
 import { parse } from '@/contract/parse';
 import { ProblemError } from '@/contract/problem';
 import { chimeImpedance, operatingPoint, type ChimePath } from '@/core/circuit';
-import { answerAt, hiddenHouse, type BellTest, type TroubledBell } from '@/core/faults/bell';
+import { answerAt, hiddenHouse, type BellTest, type TroubledBell } from '@/core/faults';
 import { houseDraws } from '@/core/faults/bell/drawnHouse';
 import { deviceFares, faultyHouse, idleVolts } from '@/core/faults/bell/faultyHouse';
 import { chanceShown, drawShown, shareBelow } from '@/core/faults/bell/shownFigure';

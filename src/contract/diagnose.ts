@@ -16,7 +16,7 @@ import {
   type Diagnosis,
   type Found,
   type TroubledBell,
-} from '@/core/faults/bell';
+} from '@/core/faults';
 import { PATHS, atLeastZero, id, mainsShape, meterShape, overZero, runShape, statesShape } from './bellShapes';
 import { exact } from './exact';
 import { SCHEMA_FAULT } from './parse';

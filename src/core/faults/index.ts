@@ -1,2 +1,3 @@
 export { nextTest, type NextTest } from './nextTest';
 export type { Done, FaultTest, LikelyFault, Troubleshooting, Walk } from './troubleshooting';
+export * from './bell';

@@ -1,5 +1,6 @@
 export { diagnose, type BellDone, type BellFault, type BellTrouble, type Diagnosis } from './diagnose';
 export {
+  BELL_FAULTS,
   BELL_FAULT_KINDS,
   BELL_TEST_KINDS,
   FIGURE,
