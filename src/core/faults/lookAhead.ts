@@ -66,8 +66,10 @@ const ranked = (
 
 /** So many of the most promising acts are followed down their branches. */
 const FOLLOWED = 8;
+/** So many times as far the one that is taken is followed. */
+const FARTHER = 4;
 /** Work that a question may take, in steps of the innermost loop. */
-const MOST_STEPS = 2e7;
+const MOST_STEPS = 1.2e7;
 /** What is left open of a plan’s cost and not followed any more, as a share. */
 const CLOSE_ENOUGH = 0.002;
 
@@ -86,12 +88,15 @@ export function lookAhead(ground: PlanGround, position: Position, mostSteps = MO
   const outcomes = ground.chances.reduce((sum, { length }) => sum + length, 0);
   const steps = Math.max(1, (outcomes + ground.faults) * (position.weights.length + ground.faults ** 2));
   const looks = Math.max(8, Math.floor(mostSteps / steps / FOLLOWED));
-  let best: Plan = { cost: Infinity, first: null };
-  for (const { act, spent, leadsTo } of first.slice(0, FOLLOWED)) {
-    const cost = spent + followed(ground, leadsTo, looks);
-    if (cost < best.cost) best = { cost, first: act };
+  let best: { readonly cost: number; readonly from: Branching } | null = null;
+  for (const from of first.slice(0, FOLLOWED)) {
+    const cost = from.spent + followed(ground, from.leadsTo, looks);
+    if (!best || cost < best.cost) best = { cost, from };
   }
-  return best;
+  if (!best) return { cost: 0, first: null };
+  // What is not followed is told too dear: the one that is taken is followed farther
+  const { act, spent, leadsTo } = best.from;
+  return { cost: Math.min(best.cost, spent + followed(ground, leadsTo, FARTHER * looks)), first: act };
 }
 
 /** What it costs to go on from some positions by what looks best one step ahead. @param looks so often it is looked ahead */

@@ -63,7 +63,7 @@ const TOLD_FROM = 1_400;
 /** Houses that a plan is worked out on, of all faults that are open and of each. */
 const PLANNED_ON = { together: 420, least: 24, most: 140 } as const;
 /** Work that the plan may take, in steps of its innermost loop. */
-const PLAN_STEPS = 1e7;
+const PLAN_STEPS = 6e6;
 /** A figure is one of so many kinds of answer to a plan. */
 const KINDS_OF_FIGURE = 8;
 

@@ -23,7 +23,7 @@ export interface Possible {
 /** Lots of houses are looked at, until what is left explains enough, or so many were. */
 const MOST_LOTS = 6;
 /** So many equally good houses of a fault are enough. */
-const ENOUGH = 1_500;
+const ENOUGH = 1_000;
 /** A fault that is less likely than this needs no more houses. */
 const NEGLIGIBLE = 1e-4;
 /** How likely a house makes what was found. */
