@@ -45,8 +45,8 @@ export interface FaultyHouse {
   readonly draws: boolean;
   readonly wakes: boolean;
   readonly dbm: number;
-  /** How the device fares, worked out once for each place that is looked at; filled as it is asked for. */
-  readonly fares: Fares[];
+  /** How the device fares, kept where many tests are asked of one house; null: it is worked out each time, and takes no room. */
+  readonly fares: Fares[] | null;
 }
 
 const closed = (ohms: number, reactance = 0): Path => ({ ohms, reactance, isClosed: true });
@@ -100,7 +100,7 @@ export function faultyHouse(
     draws: true,
     wakes: true,
     dbm: house.dbm,
-    fares: [],
+    fares: null,
   };
   switch (kind) {
     case null:
@@ -275,7 +275,7 @@ export function isFine(bell: TroubledBell, house: DrawnHouse): boolean {
 
 /** Whether a house shows what the customer complains of. */
 export function shows(bell: TroubledBell, faulty: FaultyHouse): boolean {
-  const fares = (faulty.fares[0] ??= deviceFares(bell, faulty, 1));
+  const fares = deviceFares(bell, faulty, 1);
   const online = isOnline(bell, faulty, fares);
   switch (bell.symptom) {
     case 'offline':

@@ -21,7 +21,7 @@ export interface Possible {
 }
 
 /** Lots of houses are looked at, until what is left explains enough, or so many were. */
-const MOST_LOTS = 6;
+const MOST_LOTS = 4;
 /** So many equally good houses of a fault are enough. */
 const ENOUGH = 1_000;
 /** A fault that is less likely than this needs no more houses. */
@@ -97,7 +97,8 @@ export function picked({ houses, weights }: Possible, count: number): readonly F
   let below = 0;
   for (let i = 0; i < houses.length && made.length < count; i++) {
     below += weights[i] ?? 0;
-    const house = houses[i];
+    const found = houses[i];
+    const house = found && { ...found, fares: [] };
     while (house && made.length < count && (made.length + 0.5) / count <= below / sum) made.push(house);
   }
   return made;

@@ -121,7 +121,9 @@ const wanderAt = (spot: number): number => SPOTS[spot]?.wander ?? 1;
 
 /** How the device fares as all stands, at a spot: asked for by many tests. */
 const standing = (bell: TroubledBell, faulty: FaultyHouse, spot: number): Fares =>
-  (faulty.fares[spot] ??= deviceFares(bell, faulty, wanderAt(spot)));
+  faulty.fares
+    ? (faulty.fares[spot] ??= deviceFares(bell, faulty, wanderAt(spot)))
+    : deviceFares(bell, faulty, wanderAt(spot));
 
 function reportAt(bell: TroubledBell, faulty: FaultyHouse, spot: number): string {
   const fares = standing(bell, faulty, spot);
