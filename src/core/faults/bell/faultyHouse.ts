@@ -1,5 +1,5 @@
 import { between, logBetween, type Random } from '../../random';
-import { canRing, type BellFaultKind, type TroubledBell } from './troubledBell';
+import { isHeard, type BellFaultKind, type TroubledBell } from './troubledBell';
 import type { DrawnHouse } from './drawnHouse';
 
 /** How far each fault goes, where it is one of degree. */
@@ -270,7 +270,7 @@ export function isFine(bell: TroubledBell, house: DrawnHouse): boolean {
   const faulty = faultyHouse(bell, house, null, () => 0);
   const fares = deviceFares(bell, faulty, 1);
   if (!isOnline(bell, faulty, fares) || fares.volts.door < bell.device.doorFullVolts) return false;
-  return !canRing(bell) || buttonRings(bell, faulty);
+  return !isHeard(bell) || buttonRings(bell, faulty);
 }
 
 /** Whether a house shows what the customer complains of. */
@@ -283,6 +283,6 @@ export function shows(bell: TroubledBell, faulty: FaultyHouse): boolean {
     case 'weak':
       return online && fares.volts.door < bell.device.doorFullVolts;
     case 'noChime':
-      return online && canRing(bell) && !buttonRings(bell, faulty);
+      return online && isHeard(bell) && !buttonRings(bell, faulty);
   }
 }

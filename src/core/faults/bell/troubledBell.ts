@@ -124,8 +124,8 @@ export interface BellTest {
 /** What was found: a word, or a figure as the meter showed it. */
 export type Found = { readonly word: string } | { readonly value: number };
 
-/** Whether the device can ring a chime in the loop. */
-export const canRing = ({ chime }: Pick<TroubledBell, 'chime'>): boolean =>
+/** Whether the button at the door can make the chime in the loop sound. */
+export const isHeard = ({ chime }: Pick<TroubledBell, 'chime'>): boolean =>
   chime.kind === 'mechanical' && (chime.intended === 'shunt' || chime.intended === 'series');
 
 /** Whether a fault can be in such a house at all. */
@@ -158,7 +158,7 @@ export function testFits(kind: BellTestKind, bell: Pick<TroubledBell, 'chime' | 
       return bell.chime.intended !== 'none';
     case 'pressLeads':
     case 'chimeSetting':
-      return canRing(bell);
+      return isHeard(bell);
     case 'dbm':
       return bell.wifi !== null;
     default:
