@@ -42,24 +42,35 @@ export function normalShare(z: number): number {
   return below + (place - index) * ((SHARES[index + 1] ?? 0) - below);
 }
 
+// Coefficients of Acklam’s approximation: middle, and tails
+const MIDDLE_OVER = [
+  -39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716, 2.506628277459239,
+] as const;
+const MIDDLE_UNDER = [
+  -54.47609879822406, 161.5858368580409, -155.6989798598866, 66.80131188771972, -13.28068155288572,
+] as const;
+const TAIL_OVER = [
+  -0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734, 4.374664141464968,
+  2.938163982698783,
+] as const;
+const TAIL_UNDER = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416] as const;
+const TAIL = 0.02425;
+
+// A house is made of many of these, and thousands of houses are drawn: a plain loop
+function polynomial(of: readonly number[], x: number): number {
+  let sum = 0;
+  for (let i = 0; i < of.length; i++) sum = sum * x + (of[i] ?? 0);
+  return sum;
+}
+
 /** The z below which a share of a standard normal lies (Acklam 2003, relative error under 1.2e-9); share from 0 to 1, both excluded. */
 export function normalAt(share: number): number {
-  const a = [
-    -39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716, 2.506628277459239,
-  ];
-  const b = [-54.47609879822406, 161.5858368580409, -155.6989798598866, 66.80131188771972, -13.28068155288572];
-  const c = [
-    -0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734, 4.374664141464968,
-    2.938163982698783,
-  ];
-  const d = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416];
-  const poly = (of: readonly number[], x: number): number => of.reduce((sum, k) => sum * x + k, 0);
-  if (share < 0.02425 || share > 1 - 0.02425) {
+  if (share < TAIL || share > 1 - TAIL) {
     const q = Math.sqrt(-2 * Math.log(Math.min(share, 1 - share)));
-    const tail = poly(c, q) / (poly(d, q) * q + 1);
+    const tail = polynomial(TAIL_OVER, q) / (polynomial(TAIL_UNDER, q) * q + 1);
     return share < 0.5 ? tail : -tail;
   }
   const q = share - 0.5;
   const r = q * q;
-  return (poly(a, r) * q) / (poly(b, r) * r + 1);
+  return (polynomial(MIDDLE_OVER, r) * q) / (polynomial(MIDDLE_UNDER, r) * r + 1);
 }

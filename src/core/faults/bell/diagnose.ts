@@ -187,19 +187,14 @@ function planned(
  */
 export function diagnose(trouble: BellTrouble, stock = new HouseStock(trouble.bell)): Diagnosis | null {
   const { bell, faults, tests, done } = trouble;
-  const fixed = done.flatMap((one) => ('repair' in one && one.fixed ? [one.repair] : []));
-  if (fixed.length > 0)
-    return {
-      faults: faults.map(({ kind }) => ({ kind, probability: fixed.includes(kind) ? 1 : 0 })),
-      next: null,
-      expectedMinutes: 0,
-      predictions: [],
-    };
-  const inVain = new Set(done.flatMap((one) => ('repair' in one ? [one.repair] : [])));
+  const fixed = done.flatMap((one) => ('repair' in one && one.fixed ? [one.repair] : []))[0];
+  const inVain = new Set(done.flatMap((one) => ('repair' in one && !one.fixed ? [one.repair] : [])));
   const beforehand = new Map(
-    faults.flatMap(({ kind, probability }) =>
-      probability > 0 && !inVain.has(kind) ? [[kind, probability] as const] : [],
-    ),
+    faults.flatMap(({ kind, probability }): [BellFaultKind, number][] => {
+      // What was repaired and works was it, whatever was thought before
+      if (fixed !== undefined) return kind === fixed ? [[kind, 1]] : [];
+      return probability > 0 && !inVain.has(kind) ? [[kind, probability]] : [];
+    }),
   );
   const taken = done.flatMap((one): TakenTest[] => {
     const test = 'test' in one ? tests.find(({ kind }) => kind === one.test) : undefined;
@@ -207,15 +202,18 @@ export function diagnose(trouble: BellTrouble, stock = new HouseStock(trouble.be
   });
   const possible = possibleHouses(stock, beforehand, taken);
   const shares = sharesOf(possible, beforehand);
-  if (shares.every((share) => share <= 0)) return null;
+  if (fixed === undefined && shares.every((share) => share <= 0)) return null;
   const shareOf = new Map(possible.map(({ kind }, i) => [kind, shares[i] ?? 0]));
   const left = tests.filter(({ kind }) => !taken.some(({ test }) => test.kind === kind));
   const told = possible.flatMap((one, i) =>
     (shares[i] ?? 0) > 0 ? [{ kind: one.kind, houses: picked(one, TOLD_FROM) }] : [],
   );
   return {
-    faults: faults.map(({ kind }) => ({ kind, probability: shareOf.get(kind) ?? 0 })),
-    ...planned(trouble, left, possible, shares),
+    faults: faults.map(({ kind }) => ({
+      kind,
+      probability: fixed === undefined ? (shareOf.get(kind) ?? 0) : Number(kind === fixed),
+    })),
+    ...(fixed === undefined ? planned(trouble, left, possible, shares) : { next: null, expectedMinutes: 0 }),
     predictions: left.map((test) => ({
       test: test.kind,
       faults: told.map(({ kind, houses }) => predicted(test, kind, houses, bell)),

@@ -14,8 +14,8 @@ const DEGREE = {
   wifiDb: [10, 25],
 } as const;
 /** Module beside the coil, fuse link or jumper in its place, Ω. */
-export const MODULE_OHMS = 1;
-export const LINK_OHMS = 0.3;
+const MODULE_OHMS = 1;
+const LINK_OHMS = 0.3;
 
 /** What lies between Trans and Front, Ω; not closed: nothing goes through. */
 export interface Path {
@@ -193,8 +193,6 @@ export function idleVolts(faulty: FaultyHouse, wander: number, path = faulty.pat
 export interface Fares {
   readonly state: 'idle' | 'runs' | 'dropsOut';
   readonly volts: LoopVolts;
-  /** Volts at the door less what it asks for; of one that collapses the least that can be said. */
-  readonly margin: number;
 }
 
 /** @param watts what it draws  @param path between Trans and Front */
@@ -208,9 +206,8 @@ export function deviceFares(
 ): Fares {
   const idle = idleVolts(faulty, wander, path);
   const { doorMinVolts, powerFactor, displacementFactor } = device;
-  const start = idle.door - doorMinVolts;
-  if (!draws || faulty.short || isBroken(faulty, path) || start < 0)
-    return { state: 'idle', volts: idle, margin: start };
+  if (!draws || faulty.short || isBroken(faulty, path) || idle.door < doorMinVolts)
+    return { state: 'idle', volts: idle };
   const { volts: emf, ohms } = sourceAt(faulty, wander, faulty.house.warm);
   const { toChime, toDoor } = faulty;
   const inLine = ohms + toChime + path.ohms + toDoor;
@@ -218,10 +215,10 @@ export function deviceFares(
   const voltAmps = watts / powerFactor;
   const half = (emf * emf) / 2 - (inLine * watts + path.reactance * vars);
   const square = half * half - (inLine * inLine + path.reactance * path.reactance) * voltAmps * voltAmps;
-  if (half <= 0 || square < 0) return { state: 'dropsOut', volts: idle, margin: -doorMinVolts };
+  if (half <= 0 || square < 0) return { state: 'dropsOut', volts: idle };
   const door2 = half + Math.sqrt(square);
   const door = Math.sqrt(door2);
-  if (door < doorMinVolts) return { state: 'dropsOut', volts: idle, margin: door - doorMinVolts };
+  if (door < doorMinVolts) return { state: 'dropsOut', volts: idle };
   const amps2 = (voltAmps * voltAmps) / door2;
   const before = (r: number, x: number): number =>
     Math.sqrt(Math.max(0, door2 + 2 * (r * watts + x * vars) + (r * r + x * x) * amps2));
@@ -232,7 +229,6 @@ export function deviceFares(
       chime: before(path.ohms + toDoor, path.reactance),
       door,
     },
-    margin: door - doorMinVolts,
   };
 }
 

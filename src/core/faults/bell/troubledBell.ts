@@ -1,5 +1,3 @@
-import type { DeviceReport } from '../../bell';
-
 /** A run of bell wire as it is known beforehand. */
 export interface RunKnown {
   readonly lengthM: number;
@@ -165,5 +163,3 @@ export function testFits(kind: BellTestKind, bell: Pick<TroubledBell, 'chime' | 
       return true;
   }
 }
-
-export type { DeviceReport };
