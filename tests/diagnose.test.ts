@@ -364,3 +364,33 @@ describe('a bell that makes no sense', () => {
     expect([(told as ProblemError).status, (told as ProblemError).errors[0]?.path]).toEqual([422, where]);
   });
 });
+
+describe('many readings of one house', () => {
+  it('are explained, however few of the houses that were drawn lie near all of them', () => {
+    const random = seeded(21);
+    const all = tests(
+      ['mainsVolts', 3],
+      ['openVolts', 6],
+      ['doorVoltsOpen', 7],
+      ['doorVoltsRunning', 5],
+      ['runningVolts', 3],
+      ['chimeVolts', 4],
+      ['loopToChime', 10],
+      ['loopToDoor', 11],
+      ['coilOhms', 8],
+      ['dbm', 3],
+    );
+    let sure = 0;
+    for (let i = 0; i < 6; i++) {
+      const hidden = hiddenHouse(BELL, parse(diagnoseRequest, PRINTED).faults, random);
+      if (!hidden) throw new Error('no such house');
+      const done = all.map((test) => {
+        const found = answerAt(BELL, hidden, test as BellTest, random);
+        return { test: test.kind, ...('word' in found ? { outcome: found.word } : { value: found.value }) };
+      });
+      const top = ask({ tests: all, done }).faults.toSorted((a, b) => b.probability - a.probability)[0];
+      sure += Number(top?.kind === hidden.kind);
+    }
+    expect(sure).toBeGreaterThanOrEqual(5);
+  });
+});

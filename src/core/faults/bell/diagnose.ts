@@ -84,7 +84,7 @@ function predicted(of: BellTest, kind: BellFaultKind, houses: readonly FaultyHou
     if (isShown) figures.push(shown);
   });
   figures.sort((a, b) => a - b);
-  const at = (share: number): number | null => figures[Math.round(share * (figures.length - 1))] ?? null;
+  const at = (rank: number): number | null => figures[Math.round(rank * (figures.length - 1))] ?? null;
   return {
     kind,
     chances: Object.fromEntries(words.map((word, i) => [word, sums[i] ?? 0])),

@@ -26,13 +26,21 @@ const MOST_LOTS = 4;
 const ENOUGH = 1_000;
 /** A fault that is less likely than this needs no more houses. */
 const NEGLIGIBLE = 1e-4;
+/** Where so few explain what was found, no house lies near enough by chance: figures are then held less sharply. */
+const TOO_FEW = 8;
+/** How much less sharply, in turn: σ in half widths of what the meter may be off. */
+const SLACK = [0, 1, 3] as const;
+
 /** How likely a house makes what was found. */
-export function explains(bell: TroubledBell, faulty: FaultyHouse, taken: readonly TakenTest[]): number {
+function explains(bell: TroubledBell, faulty: FaultyHouse, taken: readonly TakenTest[], slack: number): number {
   let chance = 1;
   for (const { test, found } of taken) {
     const { chances, figure } = showing(bell, faulty, test);
     if ('word' in found) chance *= chances[outcomesOf(test.kind).indexOf(found.word)] ?? 0;
-    else chance *= figure ? (chances[0] ?? 0) * chanceShown(testShape(test.kind).figure, figure, found.value) : 0;
+    else if (figure) {
+      const held = { ...figure, sigma: Math.hypot(figure.sigma, slack * figure.half) };
+      chance *= (chances[0] ?? 0) * chanceShown(testShape(test.kind).figure, held, found.value);
+    } else return 0;
     if (chance === 0) return 0;
   }
   return chance;
@@ -70,6 +78,20 @@ export function possibleHouses(
   beforehand: ReadonlyMap<BellFaultKind, number>,
   taken: readonly TakenTest[],
 ): readonly Possible[] {
+  let possible: readonly Possible[] = [];
+  for (const slack of SLACK) {
+    possible = weighed(stock, beforehand, taken, slack);
+    if (possible.some(({ weights }) => worth(weights) >= TOO_FEW)) break;
+  }
+  return possible;
+}
+
+function weighed(
+  stock: HouseStock,
+  beforehand: ReadonlyMap<BellFaultKind, number>,
+  taken: readonly TakenTest[],
+  slack: number,
+): readonly Possible[] {
   const possible = [...beforehand.keys()].map((kind): Possible => ({ kind, drawn: 0, houses: [], weights: [] }));
   for (let lot = 0; lot < MOST_LOTS; lot++) {
     const shares = sharesOf(possible, beforehand);
@@ -80,7 +102,7 @@ export function possibleHouses(
     for (const one of wanting)
       for (const faulty of stock.lotOf(one.kind, lot)) {
         one.drawn++;
-        const weight = explains(stock.bell, faulty, taken);
+        const weight = explains(stock.bell, faulty, taken, slack);
         if (weight <= 0) continue;
         one.houses.push(faulty);
         one.weights.push(weight);
