@@ -6,7 +6,7 @@ import { chimeImpedance, operatingPoint, type ChimePath } from '@/core/circuit';
 import { answerAt, hiddenHouse, type BellTest, type TroubledBell } from '@/core/faults';
 import { houseDraws } from '@/core/faults/bell/drawnHouse';
 import { deviceFares, faultyHouse, idleVolts } from '@/core/faults/bell/faultyHouse';
-import { chanceShown, drawShown, shareBelow } from '@/core/faults/bell/shownFigure';
+import { chanceShown, drawShown, shareBelow } from '@/core/faults/diagnosis/shownFigure';
 import { seeded } from '@/core/random';
 
 const faults = (...rows: (readonly [string, number, number])[]) =>
@@ -173,7 +173,7 @@ describe('what a bell shows', () => {
     let ran = 0;
     for (let i = 0; i < 600; i++) {
       const kind = kinds[i % kinds.length] ?? 'noModule';
-      const faulty = faultyHouse(BELL, draw(), kind, random);
+      const faulty = faultyHouse(BELL, draw(), [kind], random);
       const fares = deviceFares(BELL, faulty, 1);
       const { coilOhms: ohms, coilReactance: reactanceOhms } = faulty.house;
       const chime: ChimePath =
@@ -208,17 +208,17 @@ describe('what a bell shows', () => {
     const random = seeded(9);
     const house = houseDraws(BELL, random)();
     const volts = house.openVolts * house.mains;
-    expect(idleVolts(faultyHouse(BELL, house, 'openToDoor', random), 1)).toEqual({
+    expect(idleVolts(faultyHouse(BELL, house, ['openToDoor'], random), 1)).toEqual({
       screws: volts,
       chime: volts,
       door: 0,
     });
-    expect(idleVolts(faultyHouse(BELL, house, 'openToChime', random), 1)).toEqual({ screws: volts, chime: 0, door: 0 });
-    const short = idleVolts(faultyHouse(BELL, house, 'shortToDoor', random), 1);
+    expect(idleVolts(faultyHouse(BELL, house, ['openToChime'], random), 1)).toEqual({ screws: volts, chime: 0, door: 0 });
+    const short = idleVolts(faultyHouse(BELL, house, ['shortToDoor'], random), 1);
     expect(short.screws).toBeLessThan(volts);
     expect(short.chime).toBeLessThan(short.screws);
     expect(short.door).toBeLessThan(short.chime);
-    expect(deviceFares(BELL, faultyHouse(BELL, house, 'feedOff', random), 1).volts.screws).toBe(0);
+    expect(deviceFares(BELL, faultyHouse(BELL, house, ['feedOff'], random), 1).volts.screws).toBe(0);
   });
   it('comes off a meter as often as it is said to', () => {
     const figure = { mean: 18.23, sigma: 0.055, half: 0.25, step: 0.1 };
@@ -262,7 +262,7 @@ describe('what comes next', () => {
     const houses = 16;
     for (let i = 0; i < houses; i++) {
       const hidden = hiddenHouse(BELL, bellFaults, random);
-      if (!hidden?.kind) throw new Error('no such house');
+      if (!hidden?.faults[0]) throw new Error('no such house');
       const done: object[] = [];
       let at: string | null = 'door';
       for (let step = 0; ; step++) {
@@ -273,7 +273,7 @@ describe('what comes next', () => {
         if (step === 1) {
           const top = answer.faults.toSorted((a, b) => b.probability - a.probability)[0];
           shares += top?.probability ?? 0;
-          hits += Number(top?.kind === hidden.kind);
+          hits += Number(top?.kind === hidden.faults[0]);
         }
         if (!next || step > 20) throw new Error('never found');
         const place = 'test' in next ? PLACES[next.test] : PLACES[next.repair];
@@ -283,7 +283,7 @@ describe('what comes next', () => {
         }
         if ('repair' in next) {
           spent += PRINTED.faults.find(({ kind }) => kind === next.repair)?.repairMinutes ?? 0;
-          if (next.repair === hidden.kind) break;
+          if (next.repair === hidden.faults[0]) break;
           done.push({ repair: next.repair, fixed: false });
           continue;
         }
@@ -389,7 +389,7 @@ describe('many readings of one house', () => {
         return { test: test.kind, ...('word' in found ? { outcome: found.word } : { value: found.value }) };
       });
       const top = ask({ tests: all, done }).faults.toSorted((a, b) => b.probability - a.probability)[0];
-      sure += Number(top?.kind === hidden.kind);
+      sure += Number(top?.kind === hidden.faults[0]);
     }
     expect(sure).toBeGreaterThanOrEqual(5);
   });

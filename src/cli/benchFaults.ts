@@ -113,7 +113,7 @@ class Visit {
   repair({ kind, repairMinutes }: BellFault): boolean {
     this.go(BELL_FAULTS[kind]);
     this.minutes += repairMinutes;
-    if (kind === this.hidden.kind) return true;
+    if (this.hidden.faults.includes(kind)) return true;
     this.inVain++;
     this.done.push({ repair: kind, fixed: false });
     return false;
@@ -186,7 +186,7 @@ function benchHidden(houses: number): void {
     const [checklist, habit, truth] = [visit(), visit(), visit()];
     byChecklist(checklist, stock);
     byHabit(habit);
-    const fault = FAULTS.find(({ kind }) => kind === hidden.kind);
+    const fault = FAULTS.find(({ kind }) => hidden.faults.includes(kind));
     if (fault) truth.repair(fault);
     minutes.finder.push(finder.minutes);
     minutes.checklist.push(checklist.minutes);

@@ -1,5 +1,6 @@
 import { between, logBetween, type Random } from '../../random';
-import { isHeard, type BellFaultKind, type TroubledBell } from './troubledBell';
+import { lets, networkWith, tellsPhone, type Network } from '../network';
+import { isHeard, type DoorFault, type TroubledBell } from './troubledBell';
 import type { DrawnHouse } from './drawnHouse';
 
 /** How far each fault goes, where it is one of degree. */
@@ -24,10 +25,10 @@ export interface Path {
   readonly isClosed: boolean;
 }
 
-/** A house with one fault in it, or none: all that a test can meet. */
+/** A house with its faults, or none: all that a test can meet. */
 export interface FaultyHouse {
   readonly house: DrawnHouse;
-  readonly kind: BellFaultKind | null;
+  readonly faults: readonly DoorFault[];
   /** Mains of the visit over nominal. */
   readonly mains: number;
   readonly isFed: boolean;
@@ -45,6 +46,7 @@ export interface FaultyHouse {
   readonly draws: boolean;
   readonly wakes: boolean;
   readonly dbm: number;
+  readonly network: Network;
   /** How the device fares, kept where many tests are asked of one house; null: it is worked out each time, and takes no room. */
   readonly fares: Fares[] | null;
 }
@@ -59,92 +61,80 @@ function shunted({ coilOhms: r, coilReactance: x }: DrawnHouse): Path {
   return closed((MODULE_OHMS * (r * (r + MODULE_OHMS) + x * x)) / below, (MODULE_OHMS ** 2 * x) / below);
 }
 
-function intendedPath({ chime }: TroubledBell, house: DrawnHouse): Path {
-  switch (chime.intended) {
-    case 'series':
-      return closed(house.coilOhms, house.coilReactance);
-    case 'shunt':
-      return shunted(house);
-    case 'link':
-      return closed(LINK_OHMS);
-    case 'none':
-      return JOINED;
-  }
+/** What lies between Trans and Front with some faults: what is open there leaves nothing, whatever else is amiss. */
+function pathWith({ chime: { intended } }: TroubledBell, house: DrawnHouse, has: (kind: DoorFault) => boolean): Path {
+  const inSeries = intended === 'series' || has('noModule');
+  if (has('fuseOpen') || (inSeries && has('coilOpen'))) return OPEN;
+  if (inSeries) return closed(house.coilOhms, house.coilReactance);
+  if (intended === 'shunt') return has('coilOpen') ? closed(MODULE_OHMS) : shunted(house);
+  return intended === 'link' ? closed(LINK_OHMS) : JOINED;
 }
 
 /** How many numbers say how far a fault goes. */
-export const degreesOf = (kind: BellFaultKind): number =>
+export const degreesOf = (kind: DoorFault): number =>
   kind === 'transformerTired' || kind === 'shortToDoor' ? 2 : 1;
 
-/** @param kind null: the house as it should be  @param random how far the fault goes */
+/** A house as it stands with one more fault of degree. */
+function worse(bell: TroubledBell, faulty: FaultyHouse, kind: DoorFault, random: Random): FaultyHouse {
+  switch (kind) {
+    case 'mainsLow':
+      return { ...faulty, mains: between(...DEGREE.mainsLow, random()) };
+    case 'transformerTired':
+      return {
+        ...faulty,
+        sourceOhms: faulty.sourceOhms * between(...DEGREE.tiredOhms, random()),
+        openVolts: faulty.openVolts * between(...DEGREE.tiredVolts, random()),
+      };
+    case 'lowTap':
+      return { ...faulty, openVolts: faulty.openVolts * DEGREE.lowTap, sourceOhms: faulty.sourceOhms * DEGREE.lowTap };
+    case 'sharedLoad':
+      return { ...faulty, sharedOhms: bell.source.ratedVolts ** 2 / between(...DEGREE.sharedWatts, random()) };
+    case 'badJointToChime':
+      return { ...faulty, toChime: faulty.toChime + logBetween(...DEGREE.jointOhms, random()) };
+    case 'badJointToDoor':
+      return { ...faulty, toDoor: faulty.toDoor + logBetween(...DEGREE.jointOhms, random()) };
+    case 'shortToDoor':
+      return { ...faulty, short: { share: random(), ohms: logBetween(...DEGREE.shortOhms, random()) } };
+    case 'wifiWeak':
+      return { ...faulty, dbm: faulty.dbm - between(...DEGREE.wifiDb, random()) };
+    default:
+      return faulty;
+  }
+}
+
+/**
+ * A house with some faults.
+ * @param faults none: the house as it should be
+ * @param random how far they go
+ */
 export function faultyHouse(
   bell: TroubledBell,
   house: DrawnHouse,
-  kind: BellFaultKind | null,
+  faults: readonly DoorFault[],
   random: Random,
 ): FaultyHouse {
-  const fine: FaultyHouse = {
+  const has = (kind: DoorFault): boolean => faults.includes(kind);
+  const standing: FaultyHouse = {
     house,
-    kind,
+    faults,
     mains: house.mains,
-    isFed: true,
+    isFed: !has('feedOff') && !has('switchedFeed') && !has('transformerDead'),
     openVolts: house.openVolts,
     sourceOhms: house.sourceOhms,
     sharedOhms: null,
     toChime: house.toChime,
-    chimeBroken: false,
+    chimeBroken: has('openToChime'),
     toDoor: house.toDoor,
-    doorBroken: false,
+    doorBroken: has('openToDoor'),
     short: null,
-    path: intendedPath(bell, house),
-    draws: true,
-    wakes: true,
+    path: pathWith(bell, house, has),
+    draws: !has('deviceDead'),
+    wakes: !has('deviceDead') && !has('firstCharge'),
     dbm: house.dbm,
+    network: networkWith(faults),
     fares: null,
   };
-  switch (kind) {
-    case null:
-    case 'wrongChimeKind':
-      return fine;
-    case 'feedOff':
-    case 'switchedFeed':
-    case 'transformerDead':
-      return { ...fine, isFed: false };
-    case 'mainsLow':
-      return { ...fine, mains: between(...DEGREE.mainsLow, random()) };
-    case 'transformerTired':
-      return {
-        ...fine,
-        sourceOhms: house.sourceOhms * between(...DEGREE.tiredOhms, random()),
-        openVolts: house.openVolts * between(...DEGREE.tiredVolts, random()),
-      };
-    case 'lowTap':
-      return { ...fine, openVolts: house.openVolts * DEGREE.lowTap, sourceOhms: house.sourceOhms * DEGREE.lowTap };
-    case 'sharedLoad':
-      return { ...fine, sharedOhms: bell.source.ratedVolts ** 2 / between(...DEGREE.sharedWatts, random()) };
-    case 'openToChime':
-      return { ...fine, chimeBroken: true };
-    case 'openToDoor':
-      return { ...fine, doorBroken: true };
-    case 'badJointToChime':
-      return { ...fine, toChime: house.toChime + logBetween(...DEGREE.jointOhms, random()) };
-    case 'badJointToDoor':
-      return { ...fine, toDoor: house.toDoor + logBetween(...DEGREE.jointOhms, random()) };
-    case 'shortToDoor':
-      return { ...fine, short: { share: random(), ohms: logBetween(...DEGREE.shortOhms, random()) } };
-    case 'noModule':
-      return { ...fine, path: closed(house.coilOhms, house.coilReactance) };
-    case 'fuseOpen':
-      return { ...fine, path: OPEN };
-    case 'coilOpen':
-      return { ...fine, path: bell.chime.intended === 'shunt' ? closed(MODULE_OHMS) : OPEN };
-    case 'deviceDead':
-      return { ...fine, draws: false, wakes: false };
-    case 'firstCharge':
-      return { ...fine, wakes: false };
-    case 'wifiWeak':
-      return { ...fine, dbm: house.dbm - between(...DEGREE.wifiDb, random()) };
-  }
+  return faults.reduce((faulty, kind) => worse(bell, faulty, kind, random), standing);
 }
 
 /** Volts at the screws before the bell’s wires, and the Ω behind them. @param winding Ω of the winding over cold */
@@ -236,14 +226,14 @@ export function deviceFares(
 export const isAwake = (faulty: FaultyHouse, { state }: Fares): boolean => state === 'runs' && faulty.wakes;
 
 export const isOnline = ({ wifi }: TroubledBell, faulty: FaultyHouse, fares: Fares): boolean =>
-  isAwake(faulty, fares) && (wifi === null || faulty.dbm >= wifi.needsDbm);
+  isAwake(faulty, fares) && (wifi === null || faulty.dbm >= wifi.needsDbm) && lets(faulty.network);
 
 /** From this share of its own volts on a coil strikes cleanly, and weakly. */
 export const RINGS = { rings: 0.65, weak: 0.4 } as const;
 
 /** Volts over the coil as a share of the chime’s own with the loop closed through some Ω: a module stands aside. */
 export function coilShare({ chime }: TroubledBell, faulty: FaultyHouse, wander: number, throughOhms: number): number {
-  if (faulty.kind === 'coilOpen' || faulty.short || faulty.chimeBroken || faulty.doorBroken) return 0;
+  if (faulty.faults.includes('coilOpen') || faulty.short || faulty.chimeBroken || faulty.doorBroken) return 0;
   const { coilOhms, coilReactance } = faulty.house;
   const { volts, ohms } = sourceAt(faulty, wander);
   const inLine = ohms + faulty.toChime + faulty.toDoor + coilOhms + throughOhms;
@@ -259,15 +249,19 @@ export const GOOD_FROM = 1.1;
 
 /** Whether the button at the door rings the chime. */
 export const buttonRings = (bell: TroubledBell, faulty: FaultyHouse): boolean =>
-  faulty.kind !== 'wrongChimeKind' && coilShare(bell, faulty, 1, BUTTON_OHMS) >= RINGS.rings;
+  !faulty.faults.includes('wrongChimeKind') && coilShare(bell, faulty, 1, BUTTON_OHMS) >= RINGS.rings;
 
 /** Whether all is as it should be: on line, its supply not weak, its button rings where it can. */
 export function isFine(bell: TroubledBell, house: DrawnHouse): boolean {
-  const faulty = faultyHouse(bell, house, null, () => 0);
+  const faulty = faultyHouse(bell, house, [], () => 0);
   const fares = deviceFares(bell, faulty, 1);
   if (!isOnline(bell, faulty, fares) || fares.volts.door < bell.device.doorFullVolts) return false;
   return !isHeard(bell) || buttonRings(bell, faulty);
 }
+
+/** What this house’s device draws by day. */
+const dayWatts = ({ device }: TroubledBell, { house }: FaultyHouse): number =>
+  device.watts > 0 ? (house.watts / device.watts) * (device.dayWatts ?? device.watts) : house.watts;
 
 /** Whether a house shows what the customer complains of. */
 export function shows(bell: TroubledBell, faulty: FaultyHouse): boolean {
@@ -280,5 +274,9 @@ export function shows(bell: TroubledBell, faulty: FaultyHouse): boolean {
       return online && fares.volts.door < bell.device.doorFullVolts;
     case 'noChime':
       return online && isHeard(bell) && !buttonRings(bell, faulty);
+    case 'dropsAtNight':
+      return !online && isOnline(bell, faulty, deviceFares(bell, faulty, 1, dayWatts(bell, faulty)));
+    case 'notTold':
+      return online && !tellsPhone(faulty.network);
   }
 }

@@ -1,9 +1,9 @@
 import type { Random } from '../../random';
 import { houseDraws } from './drawnHouse';
 import { faultyHouse, isFine, shows, type FaultyHouse } from './faultyHouse';
-import { outcomesOf, showing } from './showings';
-import { drawShown } from './shownFigure';
-import { testShape, type BellFaultKind, type BellTest, type Found, type TroubledBell } from './troubledBell';
+import { drawShown, type Found } from '../diagnosis';
+import { showing } from './showings';
+import { doorOutcomes, faultsIn, testShape, type DoorTest, type DoorTrouble, type TroubledBell } from './troubledBell';
 
 /** So many houses are drawn at most for one that shows the complaint. */
 const MOST_DRAWS = 20_000;
@@ -15,7 +15,7 @@ const MOST_DRAWS = 20_000;
  */
 export function hiddenHouse(
   bell: TroubledBell,
-  faults: readonly { readonly kind: BellFaultKind; readonly probability: number }[],
+  faults: readonly { readonly kind: DoorTrouble; readonly probability: number }[],
   random: Random,
 ): FaultyHouse | null {
   const sum = faults.reduce((total, { probability }) => total + probability, 0);
@@ -26,16 +26,16 @@ export function hiddenHouse(
   for (let i = 0; i < MOST_DRAWS; i++) {
     const house = draw();
     if (!isFine(bell, house)) continue;
-    const faulty = faultyHouse(bell, house, kind, random);
+    const faulty = faultyHouse(bell, house, faultsIn(kind), random);
     if (shows(bell, faulty)) return faulty;
   }
   return null;
 }
 
 /** What a test comes to at a house, once. */
-export function answerAt(bell: TroubledBell, faulty: FaultyHouse, test: BellTest, random: Random): Found {
+export function answerAt(bell: TroubledBell, faulty: FaultyHouse, test: DoorTest, random: Random): Found {
   const { chances, figure } = showing(bell, faulty, test);
-  const words = outcomesOf(test.kind);
+  const words = doorOutcomes(test.kind);
   let left = random();
   const index = chances.findIndex((chance) => (left -= chance) < 0);
   const word = words[index === -1 ? chances.findLastIndex((chance) => chance > 0) : index] ?? '';

@@ -1,7 +1,9 @@
 import { evenly, type Random } from '../../random';
+import type { TroubleModel } from '../diagnosis';
 import { HOUSE_NUMBERS, houseDraws, type DrawnHouse } from './drawnHouse';
 import { degreesOf, faultyHouse, isFine, shows, type FaultyHouse } from './faultyHouse';
-import type { BellFaultKind, TroubledBell } from './troubledBell';
+import { showing } from './showings';
+import { DOOR_FAULTS, faultsIn, testShape, type DoorTest, type DoorTrouble, type TroubledBell } from './troubledBell';
 
 /** Houses are drawn in lots of so many that work as they should. */
 const LOT = 3_000;
@@ -13,16 +15,26 @@ const MOST_DRAWS = 150_000;
  * complained of. They depend on nothing that was found: whoever asks again about the same bell draws nothing anew. Nothing
  * of it is by chance: the same bell has the same houses.
  */
-export class HouseStock {
-  private readonly draw: () => DrawnHouse;
+export class HouseStock implements TroubleModel<FaultyHouse, DoorTrouble, DoorTest> {
   private draws = 0;
   private readonly fine: (readonly DrawnHouse[])[] = [];
-  private readonly degrees = new Map<BellFaultKind, Random>();
-  private readonly faulty = new Map<BellFaultKind, (readonly FaultyHouse[])[]>();
+  private readonly degrees = new Map<DoorTrouble, Random>();
+  private readonly faulty = new Map<DoorTrouble, (readonly FaultyHouse[])[]>();
 
-  constructor(readonly bell: TroubledBell) {
-    this.draw = houseDraws(bell, evenly(HOUSE_NUMBERS));
-  }
+  /** @param draw where more is known of the house than the bell says: houses as that leaves them, without their fault */
+  constructor(
+    readonly bell: TroubledBell,
+    private readonly draw: () => DrawnHouse = houseDraws(bell, evenly(HOUSE_NUMBERS)),
+  ) {}
+
+  readonly shapeOf = testShape;
+  /** Two faults are put right one after the other: the first one’s place stands. */
+  readonly repairPlace = (trouble: DoorTrouble): string | null => {
+    const [first] = faultsIn(trouble);
+    return first ? DOOR_FAULTS[first] : null;
+  };
+  readonly showing = (house: FaultyHouse, test: DoorTest) => showing(this.bell, house, test);
+  readonly lasting = (house: FaultyHouse): FaultyHouse => ({ ...house, fares: [] });
 
   private fineLot(lot: number): readonly DrawnHouse[] {
     while (this.fine.length <= lot) {
@@ -37,20 +49,22 @@ export class HouseStock {
   }
 
   /** A lot of houses with a fault, each as likely as the next. Lots are asked for in their order. */
-  lotOf(kind: BellFaultKind, lot: number): readonly FaultyHouse[] {
+  readonly lotOf = (kind: DoorTrouble, lot: number): readonly FaultyHouse[] => {
     const lots = this.faulty.get(kind) ?? [];
     this.faulty.set(kind, lots);
-    const degree = this.degrees.get(kind) ?? evenly(degreesOf(kind));
+    const faults = faultsIn(kind);
+    const numbers = faults.reduce((sum, one) => sum + degreesOf(one), 0);
+    const degree = this.degrees.get(kind) ?? evenly(numbers);
     this.degrees.set(kind, degree);
     while (lots.length <= lot) {
       const fine = this.fineLot(lots.length);
       lots.push(
         fine.flatMap((house) => {
-          const one = faultyHouse(this.bell, house, kind, degree);
+          const one = faultyHouse(this.bell, house, faults, degree);
           return shows(this.bell, one) ? [one] : [];
         }),
       );
     }
     return lots[lot] ?? [];
-  }
+  };
 }

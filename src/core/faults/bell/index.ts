@@ -1,17 +1,28 @@
-export { diagnose, type BellDone, type BellFault, type BellTrouble, type Diagnosis } from './diagnose';
+export { diagnose, type BellDone, type BellFault, type BellTrouble, type BellDiagnosis } from './diagnose';
 export {
   BELL_FAULTS,
   BELL_FAULT_KINDS,
+  BELL_SYMPTOMS,
   BELL_TEST_KINDS,
-  FIGURE,
+  DOOR_FAULTS,
+  DOOR_FAULT_KINDS,
+  DOOR_SYMPTOMS,
+  DOOR_TESTS,
+  DOOR_TEST_KINDS,
   faultFits,
+  faultsIn,
   testFits,
   testShape,
   type BellFaultKind,
   type BellTest,
   type BellTestKind,
-  type Found,
+  type DoorFault,
+  type DoorSymptom,
+  type DoorTest,
+  type DoorTestKind,
+  type DoorTrouble,
   type TroubledBell,
 } from './troubledBell';
 export { HouseStock } from './houseStock';
 export { answerAt, hiddenHouse } from './hiddenHouse';
+export type { DrawnHouse } from './drawnHouse';

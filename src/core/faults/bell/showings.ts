@@ -1,6 +1,7 @@
 import {
   coilShare,
   deviceFares,
+  faultyHouse,
   GOOD_FROM,
   idleVolts,
   isAwake,
@@ -10,32 +11,9 @@ import {
   type Fares,
   type FaultyHouse,
 } from './faultyHouse';
-import type { ShownFigure } from './shownFigure';
-import {
-  BELL_TEST_KINDS,
-  FIGURE,
-  testShape,
-  type BellTest,
-  type BellTestKind,
-  type TroubledBell,
-} from './troubledBell';
-
-const OUTCOMES = new Map<BellTestKind, readonly string[]>(
-  BELL_TEST_KINDS.map((kind) => {
-    const { figure, words } = testShape(kind);
-    return [kind, figure ? [FIGURE, ...words] : words];
-  }),
-);
-/** What a test can come to, in its order: a figure first where it has one. */
-export const outcomesOf = (kind: BellTestKind): readonly string[] => OUTCOMES.get(kind) ?? [];
-
-/** What a test shows at one house with its fault. */
-export interface Showing {
-  /** Chances of its outcomes, in the order of {@link outcomesOf}. */
-  readonly chances: readonly number[];
-  /** The figure where it shows one; null: never. */
-  readonly figure: ShownFigure | null;
-}
+import { FIGURE, type Showing } from '../diagnosis';
+import { isNetworkTest, networkWord } from '../network';
+import { doorOutcomes, type DoorTest, type DoorTestKind, type TroubledBell } from './troubledBell';
 
 /** The mains wander by this share of themselves, one σ, while somebody reads. */
 const WANDER = 0.003;
@@ -51,24 +29,24 @@ const BRANCH = { foundWhereIs: 0.9, noneWhereIsNot: 0.97 } as const;
 const OHMS = { percent: 1, ohms: 0.2, step: 0.1 } as const;
 const DBM = { half: 2, step: 1 } as const;
 
-const only = (kind: BellTestKind, outcome: string): Showing => ({
-  chances: outcomesOf(kind).map((one) => (one === outcome ? 1 : 0)),
+const only = (kind: DoorTestKind, outcome: string): Showing => ({
+  chances: doorOutcomes(kind).map((one) => (one === outcome ? 1 : 0)),
   figure: null,
 });
 
 /** A word with its chance, else the other one. */
-const either = (kind: BellTestKind, word: string, chance: number): Showing => ({
-  chances: outcomesOf(kind).map((one) => (one === word ? chance : 1 - chance)),
+const either = (kind: DoorTestKind, word: string, chance: number): Showing => ({
+  chances: doorOutcomes(kind).map((one) => (one === word ? chance : 1 - chance)),
   figure: null,
 });
 
-function ohmsShown(kind: BellTestKind, ohms: number): Showing {
+function ohmsShown(kind: DoorTestKind, ohms: number): Showing {
   const half = (OHMS.percent / 100) * ohms + OHMS.ohms;
   return { ...only(kind, FIGURE), figure: { mean: ohms, sigma: 0, half, step: OHMS.step } };
 }
 
 /** Volts that follow the mains alone. */
-function steadyVolts({ meter }: TroubledBell, { house }: FaultyHouse, kind: BellTestKind, volts: number): Showing {
+function steadyVolts({ meter }: TroubledBell, { house }: FaultyHouse, kind: DoorTestKind, volts: number): Showing {
   const mean = volts * house.gain;
   return { ...only(kind, FIGURE), figure: { mean, sigma: WANDER * mean, ...readingOf(meter) } };
 }
@@ -82,10 +60,10 @@ const readingOf = ({ counts, resolutionVolts }: TroubledBell['meter']) => ({
 function runningVolts(
   bell: TroubledBell,
   faulty: FaultyHouse,
-  kind: BellTestKind,
+  kind: DoorTestKind,
   where: keyof Fares['volts'],
 ): Showing {
-  const words = outcomesOf(kind);
+  const words = doorOutcomes(kind);
   const chances = words.map(() => 0);
   let [sum, squares, share] = [0, 0, 0];
   for (let spot = 0; spot < SPOTS.length; spot++) {
@@ -106,8 +84,8 @@ function runningVolts(
 }
 
 /** A word at each of the spots. */
-function wordsShown(kind: BellTestKind, at: (spot: number) => string): Showing {
-  const words = outcomesOf(kind);
+function wordsShown(kind: DoorTestKind, at: (spot: number) => string): Showing {
+  const words = doorOutcomes(kind);
   const chances = words.map(() => 0);
   for (let spot = 0; spot < SPOTS.length; spot++) {
     const weight = SPOTS[spot]?.weight ?? 0;
@@ -138,20 +116,35 @@ function ringAt(bell: TroubledBell, faulty: FaultyHouse, spot: number): string {
   return share >= RINGS.rings ? 'rings' : share >= RINGS.weak ? 'weak' : 'silent';
 }
 
+/** Whether another device of the kind runs on the same screws, by a run and a way of its own that are as they should be. */
+function otherRuns(bell: TroubledBell, faulty: FaultyHouse, wander: number): boolean {
+  const { house, mains, isFed, openVolts, sourceOhms, sharedOhms } = faulty;
+  const other = { ...faultyHouse(bell, house, [], () => 0), mains, isFed, openVolts, sourceOhms, sharedOhms };
+  return deviceFares(bell, other, wander, house.otherWatts).state === 'runs';
+}
+
 /** What a test shows at a house: from the circuit that gives the verdicts, with the meter’s own spread. */
-export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }: BellTest): Showing {
+export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }: DoorTest): Showing {
   const { house } = faulty;
   const awake = (spot: number): boolean => isAwake(faulty, standing(bell, faulty, spot));
   const onOff = (isOn: (spot: number) => boolean): Showing => wordsShown(kind, (spot) => (isOn(spot) ? 'on' : 'off'));
   const steady = (volts: number): Showing => steadyVolts(bell, faulty, kind, volts);
+  if (isNetworkTest(kind))
+    return wordsShown(kind, (spot) => {
+      const fares = standing(bell, faulty, spot);
+      return networkWord(kind, faulty.network, {
+        isAwake: isAwake(faulty, fares),
+        isOnline: isOnline(bell, faulty, fares),
+      });
+    });
   const lifted = faulty.isFed ? faulty.openVolts * faulty.mains : 0;
   switch (kind) {
     case 'mainsVolts':
       return steady(bell.mains.nominalVolts * faulty.mains);
     case 'lightSwitch':
-      return faulty.kind === 'switchedFeed' ? only(kind, 'on') : onOff(awake);
+      return faulty.faults.includes('switchedFeed') ? only(kind, 'on') : onOff(awake);
     case 'mainsPresent': {
-      const isDead = faulty.kind === 'feedOff' || faulty.kind === 'switchedFeed';
+      const isDead = faulty.faults.includes('feedOff') || faulty.faults.includes('switchedFeed');
       return either(kind, 'no', isDead ? 1 - PRESENCE_WRONG : PRESENCE_WRONG);
     }
     case 'openVolts':
@@ -174,9 +167,9 @@ export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }:
       if (faulty.short) return only(kind, 'shorted');
       return faulty.doorBroken ? only(kind, 'open') : ohmsShown(kind, faulty.toDoor);
     case 'link':
-      return only(kind, faulty.kind === 'fuseOpen' ? 'open' : 'closed');
+      return only(kind, faulty.faults.includes('fuseOpen') ? 'open' : 'closed');
     case 'coilOhms':
-      return faulty.kind === 'coilOpen' ? only(kind, 'open') : ohmsShown(kind, house.coilOhms);
+      return faulty.faults.includes('coilOpen') ? only(kind, 'open') : ohmsShown(kind, house.coilOhms);
     case 'bridge':
       return onOff((spot) => isAwake(faulty, deviceFares(bell, faulty, wanderAt(spot), house.watts, JOINED)));
     case 'pressLeads':
@@ -190,8 +183,10 @@ export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }:
     case 'report':
       return wordsShown(kind, (spot) => reportAt(bell, faulty, spot));
     case 'chimeSetting': {
-      const said = faulty.kind === 'wrongChimeKind' ? 'wrong' : 'right';
+      const said = faulty.faults.includes('wrongChimeKind') ? 'wrong' : 'right';
       return wordsShown(kind, (spot) => (isOnline(bell, faulty, standing(bell, faulty, spot)) ? said : 'offline'));
     }
+    case 'otherDoor':
+      return wordsShown(kind, (spot) => (otherRuns(bell, faulty, wanderAt(spot)) ? 'works' : 'dead'));
   }
 }

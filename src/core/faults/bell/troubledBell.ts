@@ -1,3 +1,6 @@
+import { NETWORK_FAULTS, NETWORK_TESTS } from '../network';
+import { FIGURE, outcomesOf, type TestAsked, type TestShape } from '../diagnosis';
+
 /** A run of bell wire as it is known beforehand. */
 export interface RunKnown {
   readonly lengthM: number;
@@ -14,7 +17,10 @@ export interface RunKnown {
 export type Intended = 'series' | 'shunt' | 'link' | 'none';
 
 /** What the customer complains of: not on line; on line, its report weak; on line, its button does not ring. */
-export type Symptom = 'offline' | 'weak' | 'noChime';
+export const BELL_SYMPTOMS = ['offline', 'weak', 'noChime'] as const;
+/** And further: on line by day and not by night; on line, and a phone is told nothing. */
+export const DOOR_SYMPTOMS = [...BELL_SYMPTOMS, 'dropsAtNight', 'notTold'] as const;
+export type DoorSymptom = (typeof DOOR_SYMPTOMS)[number];
 
 /** A wired doorbell that used to work, or should. */
 export interface TroubledBell {
@@ -39,8 +45,12 @@ export interface TroubledBell {
     readonly displacementFactor: number;
     readonly doorMinVolts: number;
     readonly doorFullVolts: number;
+    /** What it draws by day, where it is complained of at night only. */
+    readonly dayWatts?: number | undefined;
   };
-  readonly symptom: Symptom;
+  readonly symptom: DoorSymptom;
+  /** Another door’s device hangs on the same transformer. */
+  readonly sharesSupply?: boolean | undefined;
   readonly wifi: { readonly dbm: number; readonly dbmPlusMinus: number; readonly needsDbm: number } | null;
   readonly meter: { readonly percent: number; readonly counts: number; readonly resolutionVolts: number };
 }
@@ -73,17 +83,6 @@ export const BELL_FAULTS = {
 export type BellFaultKind = keyof typeof BELL_FAULTS;
 export const BELL_FAULT_KINDS = Object.keys(BELL_FAULTS) as readonly BellFaultKind[];
 
-/** What a meter shows in place of a word. */
-export const FIGURE = 'figure';
-/** Of what a figure is; null: the test answers by a word only. */
-export type FigureOf = 'volts' | 'ohms' | 'dbm' | null;
-
-interface TestShape {
-  readonly place: FaultPlace | null;
-  readonly figure: FigureOf;
-  readonly words: readonly string[];
-}
-
 /** Tests of a wired doorbell: where each is done and what it can show. */
 export const BELL_TESTS = {
   mainsVolts: { place: 'hall', figure: 'volts', words: [] },
@@ -109,25 +108,47 @@ export const BELL_TESTS = {
 } as const satisfies Record<string, TestShape>;
 export type BellTestKind = keyof typeof BELL_TESTS;
 export const BELL_TEST_KINDS = Object.keys(BELL_TESTS) as readonly BellTestKind[];
-export const testShape = (kind: BellTestKind): TestShape => BELL_TESTS[kind];
+/** A test of the circuit. */
+export interface BellTest extends DoorTest {
+  readonly kind: BellTestKind;
+}
+
+/** Faults of a doorbell with what it is joined to. */
+export const DOOR_FAULTS = { ...BELL_FAULTS, ...NETWORK_FAULTS } as const satisfies Record<string, FaultPlace | null>;
+export type DoorFault = keyof typeof DOOR_FAULTS;
+export const DOOR_FAULT_KINDS = Object.keys(DOOR_FAULTS) as readonly DoorFault[];
+/** One fault, or two at once. */
+export type DoorTrouble = DoorFault | `${DoorFault}+${DoorFault}`;
+export const faultsIn = (trouble: DoorTrouble): readonly DoorFault[] => trouble.split('+') as DoorFault[];
+
+/** Tests of a doorbell with what it is joined to, and of another door on its transformer. */
+export const DOOR_TESTS = {
+  ...BELL_TESTS,
+  ...NETWORK_TESTS,
+  deviceLight: { ...NETWORK_TESTS.deviceLight, place: 'door' },
+  otherDoor: { place: null, figure: null, words: ['works', 'dead'] },
+} as const satisfies Record<string, TestShape>;
+export type DoorTestKind = keyof typeof DOOR_TESTS;
+export const DOOR_TEST_KINDS = Object.keys(DOOR_TESTS) as readonly DoorTestKind[];
+export const testShape = (kind: DoorTestKind): TestShape => DOOR_TESTS[kind];
+
+const OUTCOMES = new Map(DOOR_TEST_KINDS.map((kind) => [kind, outcomesOf(testShape(kind))]));
+/** What a test can come to, a figure first where it has one. */
+export const doorOutcomes = (kind: DoorTestKind): readonly string[] => OUTCOMES.get(kind) ?? [];
+export { FIGURE };
 
 /** A test that can be taken. */
-export interface BellTest {
-  readonly kind: BellTestKind;
-  readonly minutes: number;
+export interface DoorTest extends TestAsked<DoorTestKind> {
   /** Of the known resistor of loadVolts. */
   readonly ohms?: number | undefined;
 }
-
-/** What was found: a word, or a figure as the meter showed it. */
-export type Found = { readonly word: string } | { readonly value: number };
 
 /** Whether the button at the door can make the chime in the loop sound. */
 export const isHeard = ({ chime }: Pick<TroubledBell, 'chime'>): boolean =>
   chime.kind === 'mechanical' && (chime.intended === 'shunt' || chime.intended === 'series');
 
 /** Whether a fault can be in such a house at all. */
-export function faultFits(kind: BellFaultKind, bell: Pick<TroubledBell, 'chime' | 'wifi'>): boolean {
+export function faultFits(kind: DoorFault, bell: Pick<TroubledBell, 'chime' | 'wifi'>): boolean {
   const { kind: chime, intended } = bell.chime;
   const mechanical = chime === 'mechanical';
   switch (kind) {
@@ -146,7 +167,7 @@ export function faultFits(kind: BellFaultKind, bell: Pick<TroubledBell, 'chime' 
 }
 
 /** Whether a test can be taken in such a house at all. */
-export function testFits(kind: BellTestKind, bell: Pick<TroubledBell, 'chime' | 'wifi'>): boolean {
+export function testFits(kind: DoorTestKind, bell: Pick<TroubledBell, 'chime' | 'wifi' | 'sharesSupply'>): boolean {
   switch (kind) {
     case 'link':
       return bell.chime.intended === 'link';
@@ -159,6 +180,8 @@ export function testFits(kind: BellTestKind, bell: Pick<TroubledBell, 'chime' | 
       return isHeard(bell);
     case 'dbm':
       return bell.wifi !== null;
+    case 'otherDoor':
+      return bell.sharesSupply === true;
     default:
       return true;
   }

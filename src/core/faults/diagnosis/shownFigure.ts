@@ -1,5 +1,5 @@
 import { normalAt, normalShare, type Random } from '../../random';
-import type { FigureOf } from './troubledBell';
+import type { FigureOf } from './troubleModel';
 
 /** A figure as a meter may show it: about a mean, wandering by some σ, off by up to a half, in steps of its last digit. */
 export interface ShownFigure {

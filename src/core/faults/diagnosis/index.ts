@@ -1,0 +1,18 @@
+export { answerKinds, type AnswerKind } from './answerKinds';
+export { diagnoseBy, TOLD_FROM, type Diagnosis } from './diagnoseBy';
+export { hypothesesOf, planned, type Hypotheses } from './planned';
+export { isExplained, picked, possibleHouses, sharesOf, type Possible, type TakenTest } from './possibleHouses';
+export { predicted, type Prediction } from './prediction';
+export { ranked, sharesByFault, type Ranking } from './ranking';
+export { chanceShown, drawShown, shareBelow, type ShownFigure } from './shownFigure';
+export type { Done, FaultAsked, NextAct, Trouble } from './trouble';
+export {
+  FIGURE,
+  outcomesOf,
+  type FigureOf,
+  type Found,
+  type Showing,
+  type TestAsked,
+  type TestShape,
+  type TroubleModel,
+} from './troubleModel';

@@ -1,0 +1,76 @@
+import { lookAhead } from '../lookAhead';
+import { groundOf } from '../planGround';
+import { answerKinds } from './answerKinds';
+import { picked, type Possible } from './possibleHouses';
+import type { NextAct, Trouble } from './trouble';
+import type { TestAsked, TroubleModel } from './troubleModel';
+
+/** Houses that a plan is worked out on, of all faults that are open and of each. */
+const PLANNED_ON = { together: 420, least: 24, most: 140 } as const;
+/** Work that the plan may take, in steps of its innermost loop. */
+const PLAN_STEPS = 6e6;
+
+/** Houses that stand for all that is possible, each with its fault and its weight. */
+export interface Hypotheses<H> {
+  readonly houses: readonly H[];
+  /** Index of each one’s fault. */
+  readonly faultOf: readonly number[];
+  readonly weights: readonly number[];
+}
+
+/** @param kinds faults by their index  @param shares of the possible ones */
+export function hypothesesOf<H, F extends string>(
+  model: Pick<TroubleModel<H, F, TestAsked>, 'lasting'>,
+  kinds: readonly F[],
+  possible: readonly Possible<H, F>[],
+  shares: readonly number[],
+): Hypotheses<H> {
+  const houses: H[] = [];
+  const [faultOf, weights]: [number[], number[]] = [[], []];
+  const open = shares.filter((share) => share > 0).length;
+  const each = Math.max(PLANNED_ON.least, Math.min(PLANNED_ON.most, Math.floor(PLANNED_ON.together / open)));
+  possible.forEach((one, i) => {
+    const share = shares[i] ?? 0;
+    if (share <= 0) return;
+    const some = picked(model, one, each);
+    const fault = kinds.indexOf(one.kind);
+    for (const house of some) {
+      houses.push(house);
+      faultOf.push(fault);
+      weights.push(share / some.length);
+    }
+  });
+  return { houses, faultOf, weights };
+}
+
+/** The plan of least expected minutes, on some houses of each fault that is left. */
+export function planned<H, F extends string, T extends TestAsked>(
+  model: TroubleModel<H, F, T>,
+  { faults, walks, at }: Pick<Trouble<F, T>, 'faults' | 'walks' | 'at'>,
+  left: readonly T[],
+  { houses, faultOf, weights }: Hypotheses<H>,
+): { readonly next: NextAct<F, T['kind']>; readonly expectedMinutes: number } {
+  const chances = left.map((test) =>
+    answerKinds(
+      model.shapeOf(test.kind),
+      houses.map((house) => model.showing(house, test)),
+      weights,
+    ).map((kind) => kind.chances),
+  );
+  const { ground, start } = groundOf(
+    {
+      faults: faults.map(({ kind, repairMinutes }) => ({ place: model.repairPlace(kind), repairMinutes })),
+      tests: left.map(({ kind, minutes }) => ({ place: model.shapeOf(kind).place, minutes })),
+      walks,
+      at,
+    },
+    chances,
+    Int32Array.from(faultOf),
+  );
+  const position = { weights: Float64Array.from(weights), tests: left.map(() => true), at: start };
+  const { first, cost } = lookAhead(ground, position, PLAN_STEPS);
+  if (!first) return { next: null, expectedMinutes: cost };
+  const [test, repair] =
+    'test' in first ? [left[first.test]?.kind, undefined] : [undefined, faults[first.repair]?.kind];
+  return { next: test ? { test } : repair ? { repair } : null, expectedMinutes: cost };
+}
