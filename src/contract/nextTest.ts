@@ -1,5 +1,5 @@
 import { array, boolean, number, object, string } from 'yup';
-import { nextTest, type Done, type NextTest } from '@/core/faults';
+import { nextTest, type DoneAct, type NextTest } from '@/core/faults';
 import { exact } from './exact';
 import { SCHEMA_FAULT } from './parse';
 import { ProblemError } from './problem';
@@ -77,10 +77,10 @@ function checkRows(path: string, likelihood: Rows, faults: ReadonlySet<string>, 
 }
 
 /** What was done, held against what there is. */
-function doneOf({ done, tests }: NextTestRequest, faults: ReadonlySet<string>): readonly Done[] {
+function doneOf({ done, tests }: NextTestRequest, faults: ReadonlySet<string>): readonly DoneAct[] {
   const outcomesOf = new Map(tests.map(({ id: test, outcomes }) => [test, outcomes]));
   const taken = new Set<string>();
-  return done.map(({ test, outcome, repair, fixed }, i): Done => {
+  return done.map(({ test, outcome, repair, fixed }, i): DoneAct => {
     const path = `done[${i}]`;
     if (i > 0 && done[i - 1]?.fixed === true) refuse(path, 'goes on after it was fixed');
     if (repair !== undefined) {

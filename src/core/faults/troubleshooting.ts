@@ -26,7 +26,7 @@ export interface Walk {
 }
 
 /** What was done so far: a test with its answer, or a repair that helped or not. */
-export type Done =
+export type DoneAct =
   { readonly test: string; readonly outcome: string } | { readonly repair: string; readonly fixed: boolean };
 
 /** Exactly one of the faults is true. */
@@ -36,7 +36,7 @@ export interface Troubleshooting {
   readonly walks: readonly Walk[];
   /** Where one stands after what was done; null: the next walk is free. */
   readonly at: string | null;
-  readonly done: readonly Done[];
+  readonly done: readonly DoneAct[];
 }
 
 /** Shares of the faults after what was done, in their order, adding to 1; null where nothing explains it. */

@@ -22,6 +22,7 @@ export interface Draft {
   putOff: Point['putOff'];
   checks: Point['checks'];
   accepted: Point['accepted'];
+  troubles: Point['troubles'];
   missesAccepted: Point['missesAccepted'];
   left: Point['left'];
   wifi: Point['wifi'];
@@ -58,6 +59,7 @@ export const newDraft = ({ data }: EntryOf<'pointAdded'>): Draft => ({
   putOff: {},
   checks: {},
   accepted: {},
+  troubles: [],
   missesAccepted: {},
   left: null,
   wifi: [],

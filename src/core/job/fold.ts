@@ -13,7 +13,7 @@ import { regionPack } from '../region';
 import { DEFAULT_POLICY, POLICY_IDS, type Policy } from '../policy';
 import { hangsOf, hung, newDraft, type Draft, type Folding } from './draft';
 import { isolationOf, schoolOver } from './isolationOf';
-import type { PlanSetting } from '../points/pointView';
+import type { PlanSetting, Trouble } from '../points/pointView';
 import type { Job, JobHead } from './job';
 import { photosOf } from './photos';
 import { finish } from './pointView';
@@ -39,6 +39,12 @@ const keepLast = (_state: Folding, entry: Entry, point: Draft | undefined): void
   void point?.last.set(entry.kind, entry);
 
 const takenFrom = <K extends EntryKind>(entry: EntryOf<K>): Taken<K> => ({ ...sourceOf(entry), data: entry.data });
+
+/** What an entry adds to the trouble that it is of; one that nobody opened is not there. */
+function atTrouble(point: Draft | undefined, troubleId: string, said: (trouble: Trouble) => Partial<Trouble>): void {
+  if (!point) return;
+  point.troubles = point.troubles.map((one) => (one.data.troubleId === troubleId ? { ...one, ...said(one) } : one));
+}
 
 /** The policy of the job: what was taken over, the defaults where nothing was. */
 const policyOf = (book: FactBook): Policy => {
@@ -234,6 +240,15 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   failureAccepted: (_state, entry, point) => {
     if (point) point.accepted = { ...point.accepted, [entry.data.of]: takenFrom(entry) };
   },
+  troubleOpened: (_state, entry, point) => {
+    if (point && !point.troubles.some(({ data }) => data.troubleId === entry.data.troubleId))
+      point.troubles = [...point.troubles, { ...takenFrom(entry), acts: [], closed: null }];
+  },
+  faultTested: (_state, entry, point) =>
+    atTrouble(point, entry.data.troubleId, ({ acts }) => ({ acts: [...acts, takenFrom(entry)] })),
+  repairTried: (_state, entry, point) =>
+    atTrouble(point, entry.data.troubleId, ({ acts }) => ({ acts: [...acts, takenFrom(entry)] })),
+  troubleClosed: (_state, entry, point) => atTrouble(point, entry.data.troubleId, () => ({ closed: takenFrom(entry) })),
   deviceDescribed: sayOfPoint,
   handoverDescribed: sayOfPoint,
   pointLeft: (_state, entry, point) => {

@@ -101,7 +101,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
   const { book, chosen } = state;
   // The book holds what the schemas of the kinds let through, field by field
   const facts = <K extends EntryKind>(kind: K, of = draft.id): Facts<K> => book.facts(`${kind}/${of}`) as Facts<K>;
-  const { id, ticks, waits, tried, putOff, checks, accepted, missesAccepted, left, wifi, moved } = draft;
+  const { id, ticks, waits, tried, putOff, checks, accepted, troubles, missesAccepted, left, wifi, moved } = draft;
   const hangs = hangsOf(draft);
   const supply = house.supplies.find((one) => one.id === hangs.supplyId);
   const box = house.boxes.find((one) => one.id === hangs.boxId);
@@ -128,6 +128,7 @@ export function finish(state: Folding, house: House, setting: PlanSetting, draft
     putOff,
     checks,
     accepted,
+    troubles,
     missesAccepted,
     device: facts('deviceDescribed'),
     handover: facts('handoverDescribed'),

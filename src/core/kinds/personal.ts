@@ -12,6 +12,7 @@ type PersonalOf<K extends EntryKind> = { readonly [F in keyof EntryData<K>]?: nu
 const PERSONAL: { readonly [K in EntryKind]?: PersonalOf<K> } = {
   siteDescribed: { name: null, address: null, access: null },
   customerDescribed: { name: null, wifiName: null, owner: null, sharers: null },
+  troubleOpened: { words: null },
   deviceDescribed: { network: null },
   photoDescribed: { caption: null, marks: null },
   pointLeft: { customer: null, remark: null, signature: null, unsignedWhy: null },

@@ -30,6 +30,7 @@ import { chimeDescribed, runDescribed } from './chime';
 import { bagChecked, pointAdded, pointDescribed, pointHung, thingFound, wifiRead } from './point';
 import { placeLooked, supplyPlanned, switchTried, transformerDescribed } from './supply';
 import { meterDescribed, readingTaken } from './reading';
+import { faultTested, repairTried, troubleClosed, troubleOpened } from './trouble';
 import { customerDescribed, policyTaken, siteDescribed, visitPlanned } from './site';
 import { aimPlanned, missAccepted, obstacleStands, targetPlaced } from './yard';
 import {
@@ -103,6 +104,10 @@ export const ENTRY_KINDS = {
   checkDone,
   checkPutOff,
   failureAccepted,
+  troubleOpened,
+  faultTested,
+  repairTried,
+  troubleClosed,
   deviceDescribed,
   handoverDescribed,
   pointLeft,

@@ -7,6 +7,7 @@ import type { Check } from '../prove';
 import type { NextMove, Rung, RungMark } from '../kinds/rungs';
 import type { Assessment } from './doorbell/assessment';
 import type { Point } from './point';
+import type { PointFinder } from './trouble/pointFinder';
 
 /** A point on its ladder, as one person sees it. */
 export interface Standing<P extends Point> {
@@ -92,6 +93,8 @@ export interface PointClimb<P extends Point> {
   forCustomer(point: P): ForCustomer;
   /** What whoever it is handed to is told. */
   toTell(point: P): readonly Text[];
+  /** How a fault is looked for there. */
+  readonly finder: PointFinder<P>;
   /** What was worked out; null before there is anything to say. */
   verdict(standing: Standing<P>): PointVerdict | null;
 }

@@ -19,6 +19,15 @@ export type CheckAnswer = Taken<'checkDone'>;
 export type AcceptedMiss = Taken<'missAccepted'>;
 export type AcceptedFailure = Taken<'failureAccepted'>;
 export type PutOff = Taken<'checkPutOff'>;
+
+/** What was tested or repaired. */
+export type TroubleAct = Taken<'faultTested'> | Taken<'repairTried'>;
+
+/** Something that does not work, and all that was done about it, in that order. */
+export interface Trouble extends Taken<'troubleOpened'> {
+  readonly acts: readonly TroubleAct[];
+  readonly closed: Taken<'troubleClosed'> | null;
+}
 export type Wait = Source & { readonly minutes: number };
 export type Left = Taken<'pointLeft'>;
 export type TakenWifi = Taken<'wifiRead'>;
@@ -86,6 +95,8 @@ export interface PointView {
   readonly checks: Readonly<Partial<Record<CheckId, CheckAnswer>>>;
   /** Failures that stay as they are, by the entry of the answer. */
   readonly accepted: Readonly<Record<string, AcceptedFailure>>;
+  /** What did not work there, in the order in which it was told. */
+  readonly troubles: readonly Trouble[];
   /** Targets that are missed as its head hangs and may stay so, by target. */
   readonly missesAccepted: Readonly<Record<string, AcceptedMiss>>;
   /** What the device says of itself, and how it joined. */

@@ -11,6 +11,7 @@ import { findingsOf } from './findings';
 import { pointSteps } from './planOf';
 import type { Point } from './point';
 import { fedNames, toCompareAt, unnamedFeed } from './supplyOf';
+import { complaintOf, openTrouble } from './trouble/trouble';
 import { wifiOf } from './wifi';
 
 /** From this many on they are told in one line. */
@@ -48,6 +49,20 @@ export function feedWorries(job: Job, point: Point): readonly Worry[] {
   const unnamed = unnamedFeed(job, point);
   return unnamed
     ? [{ id: `feed-${unnamed}`, rung: 'isolate', words: said('sentence', { words: GATE_WORDS[unnamed] }) }]
+    : [];
+}
+
+/** What does not work, until it does again or is let be. */
+export function troubleWorries(point: Point): readonly Worry[] {
+  const trouble = openTrouble(point);
+  return trouble
+    ? [
+        {
+          id: `trouble-${trouble.data.troubleId}`,
+          rung: 'prove',
+          words: said('faultLookedFor', { complaint: complaintOf(trouble) }),
+        },
+      ]
     : [];
 }
 

@@ -9,7 +9,8 @@ import type { Point } from './point';
 import { identityWorries } from './identity';
 import { lostWorries } from './mounting';
 import { failedWorries, putOffWorries } from './proving';
-import { workWorries } from './sharedWorries';
+import { troubleWorries, workWorries } from './sharedWorries';
+import { openTrouble } from './trouble/trouble';
 
 /** Everything open at a point, in the order of the ladder. What was surveyed and chosen is no worry once it is left. */
 export function worriesOf(job: Job, point: Point, assessment: Assessment): readonly Worry[] {
@@ -20,7 +21,9 @@ export function worriesOf(job: Job, point: Point, assessment: Assessment): reado
     ...workWorries(job, point),
     ...lostWorries(job, point),
     ...identityWorries(job, point),
-    ...failedWorries(failuresOf(point)),
+    ...troubleWorries(point),
+    // What its finder looks for is told once
+    ...failedWorries(failuresOf(point).filter(({ check }) => check.id !== openTrouble(point)?.data.check)),
     ...putOffWorries(point, checksOf(point)),
     ...alsoSaidWorries(job, point),
   ];

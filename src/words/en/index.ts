@@ -5,6 +5,7 @@ import { policy } from './policy';
 import { region } from './region';
 import { chime } from './chime';
 import { doorbell } from './doorbell';
+import { faults } from './faults';
 import { floodlight } from './floodlight';
 import { isolation } from './isolation';
 import { job } from './job';
@@ -36,6 +37,7 @@ export const english: Language = {
     ...region,
     ...chime,
     ...doorbell,
+    ...faults,
     ...floodlight,
     ...isolation,
     ...job,

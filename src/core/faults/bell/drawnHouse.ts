@@ -6,7 +6,7 @@ import type { RunKnown, TroubledBell } from './troubledBell';
 /** Splices of a run in order, Ω. */
 const GOOD_SPLICE_OHMS = 0.03;
 /** Resistance of a loaded winding over that of a cold one, at most. */
-const WARM_WINDING = 1.25;
+export const WARM_WINDING = 1.25;
 /** Coil of an ordinary chime, Ω by the mains; its spreads (domain/power). */
 const COIL = { ohms60: 6, ohms50: 4, ohmsFactor: 1.436, reactancePerOhm: 4 / 3, reactanceFactor: 1.28 } as const;
 

@@ -71,8 +71,7 @@ function pathWith({ chime: { intended } }: TroubledBell, house: DrawnHouse, has:
 }
 
 /** How many numbers say how far a fault goes. */
-export const degreesOf = (kind: DoorFault): number =>
-  kind === 'transformerTired' || kind === 'shortToDoor' ? 2 : 1;
+export const degreesOf = (kind: DoorFault): number => (kind === 'transformerTired' || kind === 'shortToDoor' ? 2 : 1);
 
 /** A house as it stands with one more fault of degree. */
 function worse(bell: TroubledBell, faulty: FaultyHouse, kind: DoorFault, random: Random): FaultyHouse {

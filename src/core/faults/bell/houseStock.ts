@@ -1,5 +1,5 @@
 import { evenly, type Random } from '../../random';
-import type { TroubleModel } from '../diagnosis';
+import type { RepairableModel } from '../finder';
 import { HOUSE_NUMBERS, houseDraws, type DrawnHouse } from './drawnHouse';
 import { degreesOf, faultyHouse, isFine, shows, type FaultyHouse } from './faultyHouse';
 import { showing } from './showings';
@@ -15,8 +15,10 @@ const MOST_DRAWS = 150_000;
  * complained of. They depend on nothing that was found: whoever asks again about the same bell draws nothing anew. Nothing
  * of it is by chance: the same bell has the same houses.
  */
-export class HouseStock implements TroubleModel<FaultyHouse, DoorTrouble, DoorTest> {
+export class HouseStock implements RepairableModel<FaultyHouse, DoorTrouble, DoorTest> {
   private draws = 0;
+  /** Of all houses that are drawn. */
+  private fineShare = 0;
   private readonly fine: (readonly DrawnHouse[])[] = [];
   private readonly degrees = new Map<DoorTrouble, Random>();
   private readonly faulty = new Map<DoorTrouble, (readonly FaultyHouse[])[]>();
@@ -34,19 +36,30 @@ export class HouseStock implements TroubleModel<FaultyHouse, DoorTrouble, DoorTe
     return first ? DOOR_FAULTS[first] : null;
   };
   readonly showing = (house: FaultyHouse, test: DoorTest) => showing(this.bell, house, test);
+  readonly repaired = ({ house }: FaultyHouse): FaultyHouse => faultyHouse(this.bell, house, [], () => 0);
   readonly lasting = (house: FaultyHouse): FaultyHouse => ({ ...house, fares: [] });
 
   private fineLot(lot: number): readonly DrawnHouse[] {
     while (this.fine.length <= lot) {
       const houses: DrawnHouse[] = [];
+      const before = this.draws;
       for (; houses.length < LOT && this.draws < MOST_DRAWS; this.draws++) {
         const house = this.draw();
         if (isFine(this.bell, house)) houses.push(house);
       }
+      if (this.fine.length === 0) this.fineShare = houses.length / (this.draws - before);
       this.fine.push(houses);
     }
     return this.fine[lot] ?? [];
   }
+
+  readonly shownBy = (trouble: DoorTrouble): number => {
+    const shown = this.lotOf(trouble, 0).length;
+    if (faultsIn(trouble).includes('notEnough')) return shown / LOT;
+    const fine = this.fineLot(0).length;
+    // A house that never was enough had no time to break
+    return fine === 0 ? 0 : (shown / fine) * this.fineShare;
+  };
 
   /** A lot of houses with a fault, each as likely as the next. Lots are asked for in their order. */
   readonly lotOf = (kind: DoorTrouble, lot: number): readonly FaultyHouse[] => {
@@ -56,8 +69,10 @@ export class HouseStock implements TroubleModel<FaultyHouse, DoorTrouble, DoorTe
     const numbers = faults.reduce((sum, one) => sum + degreesOf(one), 0);
     const degree = this.degrees.get(kind) ?? evenly(numbers);
     this.degrees.set(kind, degree);
+    // What never was enough worked at no time
+    const never = faults.includes('notEnough');
     while (lots.length <= lot) {
-      const fine = this.fineLot(lots.length);
+      const fine = never ? Array.from({ length: LOT }, this.draw) : this.fineLot(lots.length);
       lots.push(
         fine.flatMap((house) => {
           const one = faultyHouse(this.bell, house, faults, degree);

@@ -24,5 +24,6 @@ export {
   type TroubledBell,
 } from './troubledBell';
 export { HouseStock } from './houseStock';
+export type { KnownHouses } from './knownHouses';
 export { answerAt, hiddenHouse } from './hiddenHouse';
 export type { DrawnHouse } from './drawnHouse';

@@ -114,7 +114,12 @@ export interface BellTest extends DoorTest {
 }
 
 /** Faults of a doorbell with what it is joined to. */
-export const DOOR_FAULTS = { ...BELL_FAULTS, ...NETWORK_FAULTS } as const satisfies Record<string, FaultPlace | null>;
+export const DOOR_FAULTS = {
+  ...BELL_FAULTS,
+  /** Nothing is out of order: what feeds it never was enough. */
+  notEnough: 'transformer',
+  ...NETWORK_FAULTS,
+} as const satisfies Record<string, FaultPlace | null>;
 export type DoorFault = keyof typeof DOOR_FAULTS;
 export const DOOR_FAULT_KINDS = Object.keys(DOOR_FAULTS) as readonly DoorFault[];
 /** One fault, or two at once. */

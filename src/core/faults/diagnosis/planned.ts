@@ -43,12 +43,16 @@ export function hypothesesOf<H, F extends string>(
   return { houses, faultOf, weights };
 }
 
-/** The plan of least expected minutes, on some houses of each fault that is left. */
+/**
+ * The plan of least expected minutes, on some houses of each fault that is left.
+ * @param steps work that it may take
+ */
 export function planned<H, F extends string, T extends TestAsked>(
   model: TroubleModel<H, F, T>,
   { faults, walks, at }: Pick<Trouble<F, T>, 'faults' | 'walks' | 'at'>,
   left: readonly T[],
   { houses, faultOf, weights }: Hypotheses<H>,
+  steps = PLAN_STEPS,
 ): { readonly next: NextAct<F, T['kind']>; readonly expectedMinutes: number } {
   const chances = left.map((test) =>
     answerKinds(
@@ -68,7 +72,7 @@ export function planned<H, F extends string, T extends TestAsked>(
     Int32Array.from(faultOf),
   );
   const position = { weights: Float64Array.from(weights), tests: left.map(() => true), at: start };
-  const { first, cost } = lookAhead(ground, position, PLAN_STEPS);
+  const { first, cost } = lookAhead(ground, position, steps);
   if (!first) return { next: null, expectedMinutes: cost };
   const [test, repair] =
     'test' in first ? [left[first.test]?.kind, undefined] : [undefined, faults[first.repair]?.kind];

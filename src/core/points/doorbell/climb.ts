@@ -11,6 +11,7 @@ import { doorAreas, isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
 import { doorbellMove } from './nextMove';
 import { doorbellParts } from './parts';
+import { doorFinder } from '../trouble/doorFinder';
 import { doorbellWorries } from './worries';
 
 function verdictWords(word: VerdictWord, marginVolts: number, governing: string): Text {
@@ -32,6 +33,7 @@ export const doorbellClimb: PointClimb<Doorbell> = {
   heldBy: () => [],
   device: ({ choice }) => choice?.data.device.name ?? null,
   parts: doorbellParts,
+  finder: doorFinder,
   forCustomer: doorForCustomer,
   toTell: ({ fed }) => [
     fed.breaker ? BY_ITS_CIRCUIT : said('showPlugPulled'),

@@ -3,6 +3,7 @@ import type { PointClimb } from '../climb';
 import { fixtureForCustomer } from '../fixtureForCustomer';
 import { checksAtSpot } from '../floodlightChecks';
 import { planStop, uncheckedOf } from '../findings';
+import { fixtureFinder } from '../trouble/fixtureFinder';
 import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
 import type { Floodlight } from './floodlight';
 import { isUntouchedSpot, missingAtSpot, spotAreas } from './look';
@@ -26,6 +27,7 @@ export const floodlightClimb: PointClimb<Floodlight> = {
   device: ({ fixture }) => fixture?.data.fixture.name ?? null,
   parts: (_job, point) => floodlightParts(point),
   // Whether its plan stands
+  finder: fixtureFinder,
   verdict: ({ job, point }) =>
     point.fixture &&
     (planStop(job, point)

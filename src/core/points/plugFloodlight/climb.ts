@@ -4,6 +4,7 @@ import { fixtureForCustomer } from '../fixtureForCustomer';
 import { checksAtSpot } from '../floodlightChecks';
 import { findingsOf, planStop } from '../findings';
 import { customerWorries, ruleWorry, wifiWorries } from '../sharedWorries';
+import { fixtureFinder } from '../trouble/fixtureFinder';
 import { SEES_AND_HEARS } from '../tellings';
 import { isUntouchedPlugSpot, missingAtPlugSpot, plugSpotAreas } from './look';
 import { PLUG_MARKS } from './marks';
@@ -29,6 +30,7 @@ export const plugFloodlightClimb: PointClimb<PlugFloodlight> = {
   parts: plugParts,
   forCustomer: (point) => fixtureForCustomer(point, said('plugInDusk'), said('internetThenPlug')),
   toTell: () => [said('showPlugPulledCamera'), said('coverStaysShut'), SEES_AND_HEARS],
+  finder: fixtureFinder,
   verdict: ({ job, point }) =>
     point.fixture &&
     (planStop(job, point) ? { word: 'fails', words: said('doesNotStand') } : { word: 'holds', words: said('stands') }),

@@ -1,0 +1,99 @@
+import type { Done } from '../../faults';
+import { said, type Text } from '../../said';
+import type { PointView, Trouble, TroubleAct } from '../pointView';
+
+/** What is complained of, in words. */
+export const complaintOf = ({ data }: Trouble): Text => said('complaint', { symptom: data.symptom });
+
+export const isTest = (act: TroubleAct): act is Extract<TroubleAct, { data: { test: string } }> => 'test' in act.data;
+
+/** The repair that helped; null: none did yet. */
+export const helped = ({ acts }: Trouble): Extract<TroubleAct, { data: { fault: string } }> | null => {
+  const last = acts.at(-1);
+  return last && !isTest(last) && last.data.fixed ? last : null;
+};
+
+/** Whether nobody looks for a fault any more: it works again, or it was let be. */
+export const isOver = (trouble: Trouble): boolean => trouble.closed !== null || helped(trouble) !== null;
+
+/** What does not work there now; null where all does. */
+export const openTrouble = ({ troubles }: Pick<PointView, 'troubles'>): Trouble | null =>
+  troubles.findLast((trouble) => !isOver(trouble)) ?? null;
+
+/** Tests that can’t be taken here. */
+export const untestedOf = ({ acts }: Trouble): ReadonlySet<string> => {
+  const why = new Map<string, boolean>();
+  for (const act of acts) if (isTest(act)) why.set(act.data.test, act.data.untested !== undefined);
+  return new Set([...why].flatMap(([test, isUntested]) => (isUntested ? [test] : [])));
+};
+
+/** Acts that this version of the program knows nothing of: they stand in the record and are not counted. */
+export const strangersAmong = (
+  { acts }: Trouble,
+  faults: readonly string[],
+  tests: readonly string[],
+): readonly TroubleAct[] =>
+  acts.filter((act) =>
+    isTest(act) ? !tests.includes(act.data.test) : act.data.fault.split('+').some((one) => !faults.includes(one)),
+  );
+
+/** What was done, as a finder takes it: of a test that was taken twice the last answer stands. */
+export function doneOf<F extends string, K extends string>(
+  { acts }: Trouble,
+  isFault: (kind: string) => kind is F,
+  isKnownTest: (kind: string) => kind is K,
+): readonly Done<F, K>[] {
+  return acts.flatMap((act, i): readonly Done<F, K>[] => {
+    if (!isTest(act)) {
+      const { fault, fixed } = act.data;
+      return isFault(fault) ? [{ repair: fault, fixed }] : [];
+    }
+    const { test, word, value } = act.data;
+    const again = acts.some((other, k) => k > i && isTest(other) && other.data.test === test);
+    if (again || !isKnownTest(test)) return [];
+    if (value !== undefined) return [{ test, found: { value } }];
+    return word === undefined ? [] : [{ test, found: { word } }];
+  });
+}
+
+/** What an act is done on, and what it asks for. */
+export interface ActNeeds {
+  readonly touches: 'nothing' | 'bell' | 'mains';
+  /** Of the circuit, while it is done. */
+  readonly needs: 'live' | 'dead' | 'any';
+}
+
+/** A test as it stands in a table. */
+export interface TestFacts extends ActNeeds {
+  readonly minutes: number;
+}
+
+/** A fault as it stands in a table. */
+export interface FaultFacts extends ActNeeds {
+  /** How often it is what is out of order, beside the others. */
+  readonly weight: number;
+  /** Of its repair. */
+  readonly minutes: number;
+}
+
+/** How things stand with the circuit, for minutes that a change of it costs. */
+export interface LiveOrDead {
+  readonly isLive: boolean;
+  readonly isDead: boolean;
+  /** Somebody with a licence has to be called for work on mains. */
+  readonly callsLicensed: boolean;
+}
+
+/** Off, tagged and proved dead; on again with everybody clear; a licensed person called in, minutes. */
+const CHANGE_MINUTES = { dead: 8, live: 3, licensed: 60 } as const;
+
+/** Minutes of an act with what it asks for before. */
+export const minutesOf = (
+  { minutes, needs, touches }: ActNeeds & { readonly minutes: number },
+  { isLive, isDead, callsLicensed }: LiveOrDead,
+  isRepair = false,
+): number =>
+  minutes +
+  (needs === 'dead' && !isDead ? CHANGE_MINUTES.dead : 0) +
+  (needs === 'live' && !isLive ? CHANGE_MINUTES.live : 0) +
+  (isRepair && touches === 'mains' && callsLicensed ? CHANGE_MINUTES.licensed : 0);
