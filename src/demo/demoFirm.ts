@@ -8,12 +8,15 @@ import { curlewBarn } from './jobs/curlewBarn';
 import { dunlinTerrace } from './jobs/dunlinTerrace';
 import { eiderYard } from './jobs/eiderYard';
 import { fulmarMews } from './jobs/fulmarMews';
+import { garganeyHouse } from './jobs/garganeyHouse';
+import { godwitLane } from './jobs/godwitLane';
 import { gullHouse } from './jobs/gullHouse';
 import { knotCottage } from './jobs/knotCottage';
 import { lapwingLodge } from './jobs/lapwingLodge';
 import { marramView } from './jobs/marramView';
 import { oysterQuay } from './jobs/oysterQuay';
 import { petrelSteps } from './jobs/petrelSteps';
+import { pintailRow } from './jobs/pintailRow';
 import { ploverPoint } from './jobs/ploverPoint';
 import { redshankHall } from './jobs/redshankHall';
 import { ruffLanding } from './jobs/ruffLanding';
@@ -49,6 +52,9 @@ const JOBS: readonly DemoJob[] = [
   scoterMews,
   terekCottage,
   smewCourt,
+  garganeyHouse,
+  godwitLane,
+  pintailRow,
 ];
 
 /** All jobs with their entries. */

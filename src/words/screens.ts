@@ -12,6 +12,7 @@ export { door as doorWords } from './en/screens/door';
 export { doorLook as doorLookWords } from './en/screens/doorLook';
 export { doorbell as doorbellWords } from './en/screens/doorbell';
 export { drawing as drawingWords } from './en/screens/drawing';
+export { fault as faultWords } from './en/screens/fault';
 export { figures as figuresWords } from './en/screens/figures';
 export { floodlight as floodlightWords } from './en/screens/floodlight';
 export { form as formWords } from './en/screens/form';

@@ -18,6 +18,7 @@ export interface FaultSayings {
   /** Why an act waits. */
   byLicence: None;
   switchItOnFirst: None;
+  faultShort: None;
   lookingFor: { readonly complaint: Text };
   faultLookedFor: { readonly complaint: Text };
   findItsFault: { readonly complaint: Text };

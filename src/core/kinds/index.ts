@@ -22,6 +22,7 @@ export type { Facts, Source } from './said';
 export { BOX_MATERIALS, BOX_SETTINGS, BOX_SHAPES, CLAMPS, DEVICES_IN, FED_FROMS, FIXED_TOS } from './box';
 export { DUE_DAYS, SIGNATURE, SIGNED_HOWS } from './handover';
 export { OUTLET_COVERS } from './outlet';
+export { SYMPTOMS, UNTESTED_WHYS, type Symptom } from './trouble';
 export { SHAPES } from './plan';
 export { TARGETS, WANTED } from './yard';
 export { PROTECTIONS } from './board';

@@ -3,6 +3,7 @@ import { doorbellClimb } from './doorbell/climb';
 import { floodlightClimb } from './floodlight/climb';
 import { plugFloodlightClimb } from './plugFloodlight/climb';
 import type { Point } from './point';
+import type { PointFinder } from './trouble/pointFinder';
 
 /** What is told of each kind of point on its way: a line for each kind. */
 const CLIMBS: PointClimbs = {
@@ -10,5 +11,8 @@ const CLIMBS: PointClimbs = {
   floodlight: floodlightClimb,
   plugFloodlight: plugFloodlightClimb,
 };
+
+/** How a fault is looked for at a point. */
+export const finderAt = (point: Point): PointFinder<Point> => climbOf(point).finder;
 
 export const climbOf = ({ kind }: Point): PointClimb<Point> => CLIMBS[kind];

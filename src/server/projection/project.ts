@@ -1,7 +1,7 @@
 import type { Insertable, Transaction } from 'kysely';
 import type { Job } from '@/core/job';
 import { ERASED_TEXT } from '@/core/kinds';
-import { searchWordsOf } from '@/core/points';
+import { openTrouble, searchWordsOf, type Point } from '@/core/points';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
 import { jobLog, jobOf } from '../jobs/jobLog';
@@ -15,6 +15,9 @@ import { boardPoints } from './boardPoints';
  */
 export const CODE = process.env.FOX_LADDER_CODE ?? '';
 
+/** A point that was left, and of which nobody complained since. */
+const isFinished = (point: Point): boolean => point.left !== null && openTrouble(point) === null;
+
 /** The board's row of a job: nothing in it but what follows from the log. */
 export function boardRow(job: Job): Omit<Insertable<Tables['board']>, 'made_by' | 'fault'> {
   return {
@@ -23,7 +26,7 @@ export function boardRow(job: Job): Omit<Insertable<Tables['board']>, 'made_by' 
     address: job.site.address ?? '',
     expected_at: job.expectedAt,
     updated_at: job.updatedAt,
-    finished: job.points.length > 0 && job.points.every(({ left }) => left !== null) ? 1 : 0,
+    finished: job.points.length > 0 && job.points.every(isFinished) ? 1 : 0,
     points: JSON.stringify(boardPoints(job)),
     last_seq: job.last,
   };

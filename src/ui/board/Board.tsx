@@ -3,7 +3,7 @@ import { boardWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { Fragment, lazy, Suspense, useEffect, useState } from 'react';
 import type { BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
 import { ERASED_TEXT } from '@/core/kinds';
 import { LadderSign } from '../frame/LadderSign';
@@ -94,26 +94,36 @@ function Row({ job, part }: { readonly job: ListedJob; readonly part: BoardPartI
           <Link href={`/jobs/${job.id}`}>{boardWords.addTheFirstPoint}</Link>
         )}
         {job.points.map((point) => (
-          <Link className="point" key={point.id} href={`/jobs/${job.id}?point=${encodeURIComponent(point.id)}`}>
-            <span>{point.name}</span>
-            <span className="ladder-cell">
-              <LadderSign marks={point.marks} />
-            </span>
-            <span className="go-cell">
-              <span className="go">{point.move.words}</span>
-              <span className="small soft"> {point.move.why}</span>
-              {part === 'finished' && openAt(point) > 0 && (
-                <span className="small brick"> {boardWords.handedOverOpen({ open: openAt(point) })}</span>
-              )}
-              {point.worries > 0 && part !== 'finished' && (
-                <span className="small brick">
-                  {' '}
-                  {point.worries === 1 ? boardWords.n1Worry : boardWords.worries({ worries: point.worries })}
-                </span>
-              )}
-            </span>
-            {point.verdict && <span className={`pill ${point.verdict.word}`}>{point.verdict.words}</span>}
-          </Link>
+          <Fragment key={point.id}>
+            <Link className="point" href={`/jobs/${job.id}?point=${encodeURIComponent(point.id)}`}>
+              <span>{point.name}</span>
+              <span className="ladder-cell">
+                <LadderSign marks={point.marks} />
+              </span>
+              <span className="go-cell">
+                <span className="go">{point.move.words}</span>
+                <span className="small soft"> {point.move.why}</span>
+                {part === 'finished' && openAt(point) > 0 && (
+                  <span className="small brick"> {boardWords.handedOverOpen({ open: openAt(point) })}</span>
+                )}
+                {point.worries > 0 && part !== 'finished' && (
+                  <span className="small brick">
+                    {' '}
+                    {point.worries === 1 ? boardWords.n1Worry : boardWords.worries({ worries: point.worries })}
+                  </span>
+                )}
+              </span>
+              {point.verdict && <span className={`pill ${point.verdict.word}`}>{point.verdict.words}</span>}
+            </Link>
+            {part === 'finished' && (
+              <Link
+                className="call-back"
+                href={`/jobs/${job.id}?point=${encodeURIComponent(point.id)}&rung=prove&area=fault`}
+              >
+                {boardWords.callBack({ name: point.name })}
+              </Link>
+            )}
+          </Fragment>
         ))}
       </div>
     </div>

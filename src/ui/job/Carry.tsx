@@ -1,8 +1,9 @@
 'use client';
 import { jobWords } from '@/words/screens';
 import { useSay } from '../log/useSay';
-import { failuresOf, partsOf, worriesOf } from '@/core/points';
+import { failuresOf, openTrouble, partsOf, worriesOf } from '@/core/points';
 import { FailedTag } from '../verdict/FailedTag';
+import { TroubleTag } from '../verdict/TroubleTag';
 import { CircuitPlates } from '../verdict/CircuitPlate';
 import { useJob } from '../log/JobContext';
 import { FACES } from '../points/faces';
@@ -15,11 +16,12 @@ export function Carry() {
   const worries = worriesOf(job, point, assessment);
   const parts = partsOf(job, point);
   const failures = failuresOf(point);
+  const trouble = openTrouble(point);
   return (
     <>
       <CircuitPlates job={job} point={point} />
       <FailedTag failures={failures} />
-      <Carried />
+      {trouble ? <TroubleTag trouble={trouble} /> : <Carried />}
       {worries.length > 0 && (
         <section>
           <h2>{jobWords.worries}</h2>

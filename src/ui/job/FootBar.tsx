@@ -1,9 +1,9 @@
 'use client';
-import { jobWords, verdictWords } from '@/words/screens';
+import { faultWords, jobWords, verdictWords } from '@/words/screens';
 import { useSay } from '../log/useSay';
 import { useState } from 'react';
 import { Button, Offcanvas } from 'react-bootstrap';
-import { circuitsOfPoint, failuresOf, plugAt, stateAt, worriesOf } from '@/core/points';
+import { circuitsOfPoint, failuresOf, openTrouble, plugAt, stateAt, worriesOf } from '@/core/points';
 import { CIRCUIT_STATE_WORDS, NOT_KNOWN } from '@/core/isolation';
 import { useJob } from '../log/JobContext';
 import { PLUG_CLASSES, PLUG_SHORT } from '../verdict/PlugPlate';
@@ -23,6 +23,7 @@ export function FootBar() {
   const state = ORDER.flatMap((one) => states.find((known) => known.state === one) ?? [])[0] ?? NOT_KNOWN;
   const plug = states.length === 0 ? plugAt(job, point) : null;
   const failed = failuresOf(point).length > 0;
+  const isTroubled = openTrouble(point) !== null;
   const worries = worriesOf(job, point, assessment).length;
   const count = worries === 0 ? jobWords.noWorry : worries === 1 ? '1 worry' : jobWords.worries2({ worries });
   return (
@@ -32,7 +33,11 @@ export function FootBar() {
           <i aria-hidden="true" />
           {say(plug ? PLUG_SHORT[plug.state] : CIRCUIT_STATE_WORDS[state.state])}
         </span>
-        {failed ? <b className="fails">{verdictWords.failed}</b> : <FootWord />}
+        {failed || isTroubled ? (
+          <b className="fails">{failed ? verdictWords.failed : faultWords.troubleTag}</b>
+        ) : (
+          <FootWord />
+        )}
         <span className="end">{count}</span>
       </Button>
       <Offcanvas

@@ -33,7 +33,7 @@ import type { Doorbell } from '../doorbell/doorbell';
 import { readingOf, surveyOf } from '../doorbell/survey';
 import type { Trouble } from '../pointView';
 import { wifiOf } from '../wifi';
-import { DOOR_FAULT_FACTS, DOOR_TEST_FACTS, DOOR_WALKS, LONG_CHARGED, WORKED_BEFORE } from './doorFacts';
+import { DOOR_FAULT_FACTS, DOOR_TEST_FACTS, DOOR_WALKS, LONG_CHARGED, SEEN_FINE, WORKED_BEFORE } from './doorFacts';
 import { liveOrDeadOf } from './liveOrDead';
 import { doneOf, isTest, minutesOf, untestedOf } from './trouble';
 
@@ -117,6 +117,10 @@ function bellOf(job: Job, point: Doorbell, assessment: Assessment, symptom: Door
     sharesSupply: point.beside.length > 0,
   };
 }
+
+/** Whether its feed was seen not to hang on a light’s switch. */
+const isAlwaysFed = ({ transformer, checks }: Doorbell): boolean =>
+  transformer.alwaysFed === 'yes' || checks.switches?.data.result === 'passed';
 
 /** A reading of before, held the less sharply the older it is. */
 function aged(reading: Reading, years: number): Reading {
@@ -209,6 +213,7 @@ export function doorCase(
   const weightOf = (kind: DoorFault): number => {
     const { weight } = DOOR_FAULT_FACTS[kind];
     if (kind === 'notEnough' && point.left) return weight * WORKED_BEFORE;
+    if (kind === 'switchedFeed' && isAlwaysFed(point)) return weight * SEEN_FINE;
     return kind === 'firstCharge' && !isFresh ? weight * LONG_CHARGED : weight;
   };
   const untested = untestedOf(trouble);

@@ -9,23 +9,23 @@ export const DOOR_FAULT_FACTS: Readonly<Record<DoorFault, FaultFacts>> = {
   feedOff: { weight: 12, minutes: 4, touches: 'nothing', needs: 'any' },
   switchedFeed: { weight: 4, minutes: 40, touches: 'mains', needs: 'dead' },
   mainsLow: { weight: 1, minutes: 30, touches: 'nothing', needs: 'any' },
-  transformerDead: { weight: 6, minutes: 35, touches: 'mains', needs: 'dead' },
-  transformerTired: { weight: 8, minutes: 35, touches: 'mains', needs: 'dead' },
+  transformerDead: { weight: 6, minutes: 35, touches: 'mains', needs: 'dead', part: true },
+  transformerTired: { weight: 8, minutes: 35, touches: 'mains', needs: 'dead', part: true },
   lowTap: { weight: 2, minutes: 8, touches: 'bell', needs: 'dead' },
   sharedLoad: { weight: 2, minutes: 15, touches: 'bell', needs: 'dead' },
   openToChime: { weight: 5, minutes: 25, touches: 'bell', needs: 'dead' },
   openToDoor: { weight: 7, minutes: 25, touches: 'bell', needs: 'dead' },
-  badJointToChime: { weight: 5, minutes: 15, touches: 'bell', needs: 'dead' },
-  badJointToDoor: { weight: 11, minutes: 15, touches: 'bell', needs: 'dead' },
+  badJointToChime: { weight: 5, minutes: 25, touches: 'bell', needs: 'dead' },
+  badJointToDoor: { weight: 11, minutes: 25, touches: 'bell', needs: 'dead' },
   shortToDoor: { weight: 5, minutes: 30, touches: 'bell', needs: 'dead' },
-  noModule: { weight: 8, minutes: 10, touches: 'bell', needs: 'dead' },
-  fuseOpen: { weight: 8, minutes: 8, touches: 'bell', needs: 'dead' },
-  coilOpen: { weight: 2, minutes: 30, touches: 'bell', needs: 'dead' },
-  deviceDead: { weight: 8, minutes: 20, touches: 'nothing', needs: 'any' },
+  noModule: { weight: 8, minutes: 12, touches: 'bell', needs: 'dead', part: true },
+  fuseOpen: { weight: 8, minutes: 8, touches: 'bell', needs: 'dead', part: true },
+  coilOpen: { weight: 2, minutes: 30, touches: 'bell', needs: 'dead', part: true },
+  deviceDead: { weight: 8, minutes: 20, touches: 'nothing', needs: 'any', part: true },
   firstCharge: { weight: 3, minutes: 30, touches: 'nothing', needs: 'any' },
   wrongChimeKind: { weight: 6, minutes: 4, touches: 'nothing', needs: 'any' },
   wifiWeak: { weight: 8, minutes: 25, touches: 'nothing', needs: 'any' },
-  notEnough: { weight: 90, minutes: 45, touches: 'mains', needs: 'dead' },
+  notEnough: { weight: 90, minutes: 45, touches: 'mains', needs: 'dead', part: true },
   routerAsleep: { weight: 6, minutes: 6, touches: 'nothing', needs: 'any' },
   otherBand: { weight: 3, minutes: 8, touches: 'nothing', needs: 'any' },
   passwordChanged: { weight: 6, minutes: 6, touches: 'nothing', needs: 'any' },
@@ -35,6 +35,8 @@ export const DOOR_FAULT_FACTS: Readonly<Record<DoorFault, FaultFacts>> = {
 
 /** Where it worked for a while, what feeds it was enough: so much less is it thought of. */
 export const WORKED_BEFORE = 0.1;
+/** What somebody looked at and found in order may still have changed. */
+export const SEEN_FINE = 0.15;
 /** A device that was powered long ago is charged. */
 export const LONG_CHARGED = 0.1;
 

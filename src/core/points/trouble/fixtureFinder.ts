@@ -96,6 +96,14 @@ const AFTER: Readonly<Record<FixtureSymptom, FixtureTestKind>> = {
   notTold: 'deviceLight',
 };
 
+/** Fed past the switches, a switch hardly turns it off; by a guarded one it does more often than not. */
+const SWITCH_SHARES = { past: 0.15, guarded: 1.5, unknown: 1 } as const;
+
+function switchShare(point: Fixture): number {
+  if (point.kind !== 'floodlight' || !point.fixture) return SWITCH_SHARES.unknown;
+  return point.fixture.data.feedId === 'guardSwitch' ? SWITCH_SHARES.guarded : SWITCH_SHARES.past;
+}
+
 function caseOf(job: Job, point: Fixture, trouble: Trouble, at: string): FixtureCase {
   const symptom = FIXTURE_SYMPTOMS.find((one) => one === trouble.data.symptom) ?? 'dead';
   const fixture = fixtureAt(job, point, symptom);
@@ -107,7 +115,7 @@ function caseOf(job: Job, point: Fixture, trouble: Trouble, at: string): Fixture
     fixture,
     faults: faults.map((kind) => ({
       kind,
-      probability: FIXTURE_FAULT_FACTS[kind].weight,
+      probability: FIXTURE_FAULT_FACTS[kind].weight * (kind === 'switchOff' ? switchShare(point) : 1),
       repairMinutes: minutesOf(FIXTURE_FAULT_FACTS[kind], standing, true),
     })),
     tests: FIXTURE_TEST_KINDS.filter((kind) => fixtureTestFits(kind, fixture) && !untested.has(kind)).map((kind) => ({

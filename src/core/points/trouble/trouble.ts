@@ -74,6 +74,8 @@ export interface FaultFacts extends ActNeeds {
   readonly weight: number;
   /** Of its repair. */
   readonly minutes: number;
+  /** Something is put in for it. */
+  readonly part?: true;
 }
 
 /** How things stand with the circuit, for minutes that a change of it costs. */

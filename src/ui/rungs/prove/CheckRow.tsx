@@ -14,6 +14,7 @@ import { useJob } from '../../log/JobContext';
 import { useTypedIn } from '../../log/useTyped';
 import type { Answered, OwnAnswers } from './answered';
 import { DeviceIdentity } from './DeviceIdentity';
+import { FindFault } from './fault/FindFault';
 import { LetItStand } from './LetItStand';
 import { MetresAnswer } from './MetresAnswer';
 import { PairingTries } from './PairingTries';
@@ -106,7 +107,12 @@ export function CheckRow({ check, number, next, own: { Volts, OpenVolts, Report 
         </p>
       )}
       {answer?.data.reason && <p>{answer.data.reason}</p>}
-      {answer?.data.result === 'failed' && <LetItStand answer={answer} />}
+      {answer?.data.result === 'failed' && (
+        <>
+          <FindFault check={check} answer={answer} />
+          <LetItStand answer={answer} />
+        </>
+      )}
       {!answer && isOpen && (
         <>
           <p className="soft">{say(check.how)}</p>

@@ -15,6 +15,7 @@ export const board = {
   coming: 'Coming',
   customerErased: 'Customer erased',
   noDayYet: 'No day yet',
+  callBack: ({ name }: { readonly name: string }) => `Call-back: ${name}`,
   finished: 'Finished',
   board: 'Board',
   n1OpenJob: '1 open job',

@@ -10,6 +10,7 @@ import { door } from './door';
 import { doorLook } from './doorLook';
 import { doorbell } from './doorbell';
 import { drawing } from './drawing';
+import { fault } from './fault';
 import { figures } from './figures';
 import { floodlight } from './floodlight';
 import { form } from './form';
@@ -49,6 +50,7 @@ export const screens = {
   doorLook,
   doorbell,
   drawing,
+  fault,
   figures,
   floodlight,
   form,
