@@ -7,8 +7,12 @@ import { DOOR_FAULTS, faultsIn, testShape, type DoorTest, type DoorTrouble, type
 
 /** Houses are drawn in lots of so many that work as they should. */
 const LOT = 3_000;
+/** Of two faults at once fewer are looked at: there are many pairs. */
+const PAIR_LOT = 500;
 /** So many are drawn at most, whether they work as they should or not. */
 const MOST_DRAWS = 150_000;
+
+const sizeOf = (trouble: DoorTrouble): number => (faultsIn(trouble).length > 1 ? PAIR_LOT : LOT);
 
 /**
  * Houses as a bell may be, with each fault that it may have: such as worked before the fault came, and show with it what is
@@ -56,23 +60,23 @@ export class HouseStock implements RepairableModel<FaultyHouse, DoorTrouble, Doo
   readonly shownBy = (trouble: DoorTrouble): number => {
     const shown = this.lotOf(trouble, 0).length;
     if (faultsIn(trouble).includes('notEnough')) return shown / LOT;
-    const fine = this.fineLot(0).length;
+    const fine = Math.min(this.fineLot(0).length, sizeOf(trouble));
     // A house that never was enough had no time to break
     return fine === 0 ? 0 : (shown / fine) * this.fineShare;
   };
 
   /** A lot of houses with a fault, each as likely as the next. Lots are asked for in their order. */
-  readonly lotOf = (kind: DoorTrouble, lot: number): readonly FaultyHouse[] => {
-    const lots = this.faulty.get(kind) ?? [];
-    this.faulty.set(kind, lots);
-    const faults = faultsIn(kind);
+  readonly lotOf = (trouble: DoorTrouble, lot: number): readonly FaultyHouse[] => {
+    const lots = this.faulty.get(trouble) ?? [];
+    this.faulty.set(trouble, lots);
+    const faults = faultsIn(trouble);
     const numbers = faults.reduce((sum, one) => sum + degreesOf(one), 0);
-    const degree = this.degrees.get(kind) ?? evenly(numbers);
-    this.degrees.set(kind, degree);
+    const degree = this.degrees.get(trouble) ?? evenly(numbers);
+    this.degrees.set(trouble, degree);
     // What never was enough worked at no time
     const never = faults.includes('notEnough');
     while (lots.length <= lot) {
-      const fine = never ? Array.from({ length: LOT }, this.draw) : this.fineLot(lots.length);
+      const fine = never ? Array.from({ length: LOT }, this.draw) : this.fineLot(lots.length).slice(0, sizeOf(trouble));
       lots.push(
         fine.flatMap((house) => {
           const one = faultyHouse(this.bell, house, faults, degree);

@@ -71,7 +71,8 @@ export function sharesOf<F extends string>(
 
 /** Whether enough houses explain what was found that something can be said. */
 export const isExplained = (possible: readonly Possible<unknown, string>[]): boolean =>
-  possible.some(({ weights }) => worth(weights) >= TOO_FEW);
+  // Of a fault that hardly ever shows so there are few houses at all
+  possible.some(({ weights, drawn }) => weights.length > 0 && worth(weights) >= Math.min(TOO_FEW, drawn / 2));
 
 /**
  * Weighs the houses of some faults by what was found, holding figures less and less sharply until some explain it.

@@ -17,7 +17,7 @@ export interface Explained<H, F extends string, T extends TestAsked> {
 }
 
 /** So many pairs are looked at, the likeliest. */
-const MOST_PAIRS = 40;
+const MOST_PAIRS = 200;
 
 /** Two faults at once, each pair as likely as both together; repaired one after the other. */
 function pairsOf<F extends string>(faults: readonly FaultAsked<F>[]): readonly FaultAsked<F>[] {
@@ -72,8 +72,8 @@ export function explainedBy<H, F extends string, T extends TestAsked>(
     faults.map((one) => ({ ...one, probability: one.probability * shownBy(one.kind) }));
   const since = sinceRepair(trouble);
   return (
-    (since && tried('sinceRepair', since, [0])) ??
     tried('two', { ...trouble, faults: shown(pairsOf(open)) }, [0]) ??
+    (since && tried('sinceRepair', since, [0])) ??
     tried('loosely', trouble, [1, 3])
   );
 }
