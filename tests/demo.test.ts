@@ -60,10 +60,10 @@ describe('the schools of a weak supply', () => {
 
 describe('the made-up firm', () => {
   it('has twenty-two sites, fourteen on 120 V and eight on 230 V, whose entries the open interface takes', () => {
-    expect(jobs.size).toBe(22);
+    expect(jobs.size).toBe(25);
     const regions = [...jobs.keys()].map((title) => open(title).job.site.region);
-    expect(regions.filter((region) => region === 'na-120')).toHaveLength(14);
-    expect(regions.filter((region) => region === 'gb-230')).toHaveLength(8);
+    expect(regions.filter((region) => region === 'na-120')).toHaveLength(16);
+    expect(regions.filter((region) => region === 'gb-230')).toHaveLength(9);
     for (const entries of jobs.values()) {
       const written = entries.map(({ seq: _seq, receivedAt: _receivedAt, ...entry }: Entry) => entry);
       expect(parseEntries({ entries: written })).toHaveLength(entries.length);

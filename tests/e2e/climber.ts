@@ -2,11 +2,10 @@ import type { Screen } from './screen';
 
 /** Climbs a job by real clicks: what each rung needs of a hand, in the order of the work. */
 export class Climber {
-  private terms = { hot: 'hot', ground: 'ground' };
-
   constructor(
     private readonly screen: Screen,
     private readonly url: string,
+    private terms = { hot: 'hot', ground: 'ground' },
   ) {}
 
   /** A new job with its first point, from the Board. @param region another one than that of the default */

@@ -5,7 +5,7 @@ export { isExplained, picked, possibleHouses, sharesOf, type Possible, type Take
 export { predicted, type Prediction } from './prediction';
 export { ranked, sharesByFault, type Ranking } from './ranking';
 export { chanceShown, drawShown, shareBelow, type ShownFigure } from './shownFigure';
-export type { Done, FaultAsked, NextAct, Trouble } from './trouble';
+export { placeIn, type Done, type FaultAsked, type NextAct, type Trouble } from './trouble';
 export {
   FIGURE,
   outcomesOf,

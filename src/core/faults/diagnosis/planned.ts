@@ -2,7 +2,7 @@ import { lookAhead } from '../lookAhead';
 import { groundOf } from '../planGround';
 import { answerKinds } from './answerKinds';
 import { picked, type Possible } from './possibleHouses';
-import type { NextAct, Trouble } from './trouble';
+import { placeIn, type NextAct, type Trouble } from './trouble';
 import type { TestAsked, TroubleModel } from './troubleModel';
 
 /** Houses that a plan is worked out on, of all faults that are open and of each. */
@@ -49,11 +49,12 @@ export function hypothesesOf<H, F extends string>(
  */
 export function planned<H, F extends string, T extends TestAsked>(
   model: TroubleModel<H, F, T>,
-  { faults, walks, at }: Pick<Trouble<F, T>, 'faults' | 'walks' | 'at'>,
+  trouble: Pick<Trouble<F, T>, 'faults' | 'walks' | 'at' | 'places'>,
   left: readonly T[],
   { houses, faultOf, weights }: Hypotheses<H>,
   steps = PLAN_STEPS,
 ): { readonly next: NextAct<F, T['kind']>; readonly expectedMinutes: number } {
+  const { faults, walks, at } = trouble;
   const chances = left.map((test) =>
     answerKinds(
       model.shapeOf(test.kind),
@@ -63,8 +64,14 @@ export function planned<H, F extends string, T extends TestAsked>(
   );
   const { ground, start } = groundOf(
     {
-      faults: faults.map(({ kind, repairMinutes }) => ({ place: model.repairPlace(kind), repairMinutes })),
-      tests: left.map(({ kind, minutes }) => ({ place: model.shapeOf(kind).place, minutes })),
+      faults: faults.map(({ kind, repairMinutes }) => ({
+        place: placeIn(trouble, kind, model.repairPlace(kind)),
+        repairMinutes,
+      })),
+      tests: left.map(({ kind, minutes }) => ({
+        place: placeIn(trouble, kind, model.shapeOf(kind).place),
+        minutes,
+      })),
       walks,
       at,
     },

@@ -18,9 +18,22 @@ export interface Trouble<F extends string, T extends TestAsked> {
   readonly faults: readonly FaultAsked<F>[];
   readonly tests: readonly T[];
   readonly walks: readonly Walk[];
+  /** Where tests and repairs are done, by their kinds, where it is another place than usual; null: wherever one stands. */
+  readonly places?: Readonly<Record<string, string | null>>;
   /** Where one stands; null: the next walk is free. */
   readonly at: string | null;
   readonly done: readonly Done<F, T['kind']>[];
+}
+
+/** Where an act is done. @param kind of two faults at once the first one’s place stands  @param usual where nobody says otherwise */
+export function placeIn(
+  { places = {} }: Pick<Trouble<string, TestAsked>, 'places'>,
+  kind: string,
+  usual: string | null,
+): string | null {
+  const [first = kind] = kind.split('+');
+  const place = places[first];
+  return place === undefined ? usual : place;
 }
 
 /** What to do next; null where nothing is open. */

@@ -1,5 +1,6 @@
 import {
   answerKinds,
+  placeIn,
   planned,
   type AnswerKind,
   type Hypotheses,
@@ -94,7 +95,7 @@ export function answersAhead<H, F extends string, T extends TestAsked>(
   return likely.map((answer) => {
     const { next, expectedMinutes } = planned(
       model,
-      { ...trouble, at: shape.place ?? trouble.at },
+      { ...trouble, at: placeIn(trouble, test.kind, shape.place) ?? trouble.at },
       others,
       {
         houses,

@@ -13,7 +13,9 @@ import {
 import { awgToMm2 } from '../../circuit';
 import type { LastingState } from '../../catalogue';
 import {
+  DOOR_FAULTS,
   DOOR_FAULT_KINDS,
+  DOOR_TESTS,
   DOOR_TEST_KINDS,
   faultFits,
   faultsIn,
@@ -35,7 +37,7 @@ import type { Trouble } from '../pointView';
 import { wifiOf } from '../wifi';
 import { DOOR_FAULT_FACTS, DOOR_TEST_FACTS, DOOR_WALKS, LONG_CHARGED, SEEN_FINE, WORKED_BEFORE } from './doorFacts';
 import { liveOrDeadOf } from './liveOrDead';
-import { doneOf, isTest, minutesOf, untestedOf } from './trouble';
+import { doneOf, isTest, repairMinutes, untestedOf, walksInStates } from './trouble';
 
 /** What the device is doing when it fails so: a device that was off has to come up. */
 const STATE_OF: Readonly<Record<DoorSymptom, LastingState>> = {
@@ -217,7 +219,6 @@ export function doorCase(
     return kind === 'firstCharge' && !isFresh ? weight * LONG_CHARGED : weight;
   };
   const untested = untestedOf(trouble);
-  const minutesOfTest = (kind: DoorTestKind): number => minutesOf(DOOR_TEST_FACTS[kind], standing);
   const faults = DOOR_FAULT_KINDS.filter((kind) => faultFits(kind, bell));
   return {
     of: 'door',
@@ -226,13 +227,15 @@ export function doorCase(
     faults: faults.map((kind) => ({
       kind,
       probability: weightOf(kind),
-      repairMinutes: minutesOf(DOOR_FAULT_FACTS[kind], standing, true),
+      repairMinutes: repairMinutes(DOOR_FAULT_FACTS[kind], standing),
     })),
     tests: DOOR_TEST_KINDS.filter((kind) => testFits(kind, bell) && !untested.has(kind) && kind !== 'loadVolts').map(
-      (kind) => ({ kind, minutes: minutesOfTest(kind) }),
+      (kind) => ({ kind, minutes: DOOR_TEST_FACTS[kind].minutes }),
     ),
-    walks: DOOR_WALKS,
-    at,
+    ...walksInStates(DOOR_WALKS, at, standing, [
+      ...faults.map((kind) => ({ kind, needs: DOOR_FAULT_FACTS[kind].needs, place: DOOR_FAULTS[kind] })),
+      ...DOOR_TEST_KINDS.map((kind) => ({ kind, needs: DOOR_TEST_FACTS[kind].needs, place: DOOR_TESTS[kind].place })),
+    ]),
     done: [
       ...readSince(point, trouble, STATE_OF[symptom]),
       ...doneOf(trouble, isDoorFault, isDoorTest).filter((one) =>

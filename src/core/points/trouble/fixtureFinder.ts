@@ -27,7 +27,7 @@ import { USUAL_LENS_M, yardSceneOf } from '../yardScene';
 import { FIXTURE_FAULT_FACTS, FIXTURE_TEST_FACTS, FIXTURE_WALKS } from './fixtureFacts';
 import { liveOrDeadOf } from './liveOrDead';
 import { bothRepairs, standsAt, type OfferedRepair, type PointFinder } from './pointFinder';
-import { doneOf, minutesOf, untestedOf } from './trouble';
+import { doneOf, repairMinutes, untestedOf, walksInStates } from './trouble';
 
 type Fixture = Floodlight | PlugFloodlight;
 
@@ -116,14 +116,20 @@ function caseOf(job: Job, point: Fixture, trouble: Trouble, at: string): Fixture
     faults: faults.map((kind) => ({
       kind,
       probability: FIXTURE_FAULT_FACTS[kind].weight * (kind === 'switchOff' ? switchShare(point) : 1),
-      repairMinutes: minutesOf(FIXTURE_FAULT_FACTS[kind], standing, true),
+      repairMinutes: repairMinutes(FIXTURE_FAULT_FACTS[kind], standing),
     })),
     tests: FIXTURE_TEST_KINDS.filter((kind) => fixtureTestFits(kind, fixture) && !untested.has(kind)).map((kind) => ({
       kind,
-      minutes: minutesOf(FIXTURE_TEST_FACTS[kind], standing),
+      minutes: FIXTURE_TEST_FACTS[kind].minutes,
     })),
-    walks: FIXTURE_WALKS,
-    at,
+    ...walksInStates(FIXTURE_WALKS, at, standing, [
+      ...faults.map((kind) => ({ kind, needs: FIXTURE_FAULT_FACTS[kind].needs, place: FIXTURE_FAULTS[kind] })),
+      ...FIXTURE_TEST_KINDS.map((kind) => ({
+        kind,
+        needs: FIXTURE_TEST_FACTS[kind].needs,
+        place: FIXTURE_TESTS[kind].place,
+      })),
+    ]),
     done: doneOf(trouble, isTrouble, isTest).filter((one) =>
       'test' in one
         ? fixtureTestFits(one.test, fixture)

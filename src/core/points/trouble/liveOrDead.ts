@@ -70,8 +70,6 @@ export function heldActs(
 export function liveOrDeadOf(job: Job, point: Point): LiveOrDead {
   const circuits = circuitsOfPoint(job, point);
   return {
-    // What nobody turned off is taken for live
-    isLive: circuits.every(({ state }) => state.state === 'live' || state.state === 'unknown'),
     isDead: circuits.length > 0 && circuits.every((circuit) => proofsAt(point, circuit).length > 0),
     callsLicensed: isKeptForLicence(job, null),
   };

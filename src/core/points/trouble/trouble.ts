@@ -1,4 +1,4 @@
-import type { Done } from '../../faults';
+import type { Done, Walk } from '../../faults';
 import { said, type Text } from '../../said';
 import type { PointView, Trouble, TroubleAct } from '../pointView';
 
@@ -80,22 +80,54 @@ export interface FaultFacts extends ActNeeds {
 
 /** How things stand with the circuit, for minutes that a change of it costs. */
 export interface LiveOrDead {
-  readonly isLive: boolean;
   readonly isDead: boolean;
   /** Somebody with a licence has to be called for work on mains. */
   readonly callsLicensed: boolean;
 }
 
-/** Off, tagged and proved dead; on again with everybody clear; a licensed person called in, minutes. */
-const CHANGE_MINUTES = { dead: 8, live: 3, licensed: 60 } as const;
+/** From live to proved dead or back, with everybody clear; a licensed person called in, minutes. */
+const CHANGE_MINUTES = 6;
+const LICENSED_MINUTES = 60;
 
-/** Minutes of an act with what it asks for before. */
-export const minutesOf = (
-  { minutes, needs, touches }: ActNeeds & { readonly minutes: number },
-  { isLive, isDead, callsLicensed }: LiveOrDead,
-  isRepair = false,
-): number =>
-  minutes +
-  (needs === 'dead' && !isDead ? CHANGE_MINUTES.dead : 0) +
-  (needs === 'live' && !isLive ? CHANGE_MINUTES.live : 0) +
-  (isRepair && touches === 'mains' && callsLicensed ? CHANGE_MINUTES.licensed : 0);
+/** Minutes of a repair, with the call for somebody who may do it. */
+export const repairMinutes = ({ minutes, touches }: FaultFacts, { callsLicensed }: LiveOrDead): number =>
+  minutes + (touches === 'mains' && callsLicensed ? LICENSED_MINUTES : 0);
+
+type State = 'live' | 'dead';
+const inState = (place: string, state: State): string => `${place}, ${state}`;
+
+interface Placed {
+  readonly kind: string;
+  readonly needs: ActNeeds['needs'];
+  readonly place: string | null;
+}
+
+/**
+ * The walks of a house in which a change from live to dead, and back, is a way of its own: what is done dead is done at a
+ * place of its own beside the same place live, so that one proof serves all that is done until it is switched on.
+ */
+export function walksInStates(
+  walks: readonly Walk[],
+  at: string,
+  { isDead }: LiveOrDead,
+  acts: readonly Placed[],
+): { readonly walks: readonly Walk[]; readonly at: string; readonly places: Readonly<Record<string, string | null>> } {
+  const now: State = isDead ? 'dead' : 'live';
+  const names = [...new Set([at, ...walks.flatMap(({ from, to }) => [from, to])])];
+  return {
+    at: inState(at, now),
+    walks: [
+      ...(['live', 'dead'] as const).flatMap((state) =>
+        walks.map(({ from, to, minutes }) => ({ from: inState(from, state), to: inState(to, state), minutes })),
+      ),
+      ...names.map((name) => ({ from: inState(name, 'live'), to: inState(name, 'dead'), minutes: CHANGE_MINUTES })),
+    ],
+    places: Object.fromEntries(
+      acts.map(({ kind, needs, place }) => [
+        kind,
+        // What asks for neither is done as it stands now
+        place === null ? null : inState(place, needs === 'any' ? now : needs),
+      ]),
+    ),
+  };
+}

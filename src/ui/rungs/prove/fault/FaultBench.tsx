@@ -37,10 +37,11 @@ export function FaultBench() {
           {faultWords.toTheChecks}
         </Button>
       </div>
-      {trouble ? <OpenTrouble key={trouble.data.troubleId} trouble={trouble} /> : <StartTrouble />}
+      {trouble && <OpenTrouble key={trouble.data.troubleId} trouble={trouble} />}
       {before.toReversed().map((one) => (
         <TroubleEnd key={one.data.troubleId} trouble={one} />
       ))}
+      {!trouble && <StartTrouble />}
     </div>
   );
 }
@@ -56,7 +57,7 @@ const STATES: Readonly<Record<string, string>> = {
 
 function OpenTrouble({ trouble }: { readonly trouble: Trouble }) {
   const say = useSay();
-  const { keptJob, kept, assessment, write } = useJob();
+  const { keptJob, kept, assessment, write, go } = useJob();
   const [other, setOther] = useState<string | null>(null);
   const [typed, setTyped] = useState<Typed | null>(null);
   const finder = finderAt(kept);
@@ -115,7 +116,10 @@ function OpenTrouble({ trouble }: { readonly trouble: Trouble }) {
       <ActsSoFar trouble={trouble} state={state} strangers={strangers} suspects={finding?.suspects ?? []} />
       <LetBe
         trouble={trouble}
-        onLet={(why) => write('troubleClosed', { troubleId: trouble.data.troubleId, pointId: kept.id, why })}
+        onLet={(why) => {
+          write('troubleClosed', { troubleId: trouble.data.troubleId, pointId: kept.id, why });
+          go('prove', 'fault');
+        }}
       />
     </>
   );

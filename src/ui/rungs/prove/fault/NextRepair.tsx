@@ -33,7 +33,7 @@ export const wordAfter = ({ chances }: Prediction): string =>
 /** A repair as a test of its own: what is done, what must come out after it, and whether it works. */
 export function NextRepair({ trouble, finding, fault, minutes, after, state, isNext }: Props) {
   const say = useSay();
-  const { keptJob, kept, asker, write } = useJob();
+  const { keptJob, kept, asker, write, go } = useJob();
   const repair = finderAt(kept).repair(fault);
   const [isOut, setOut] = useState(false);
   const [deadNew, setDeadNew] = useState(false);
@@ -63,6 +63,8 @@ export function NextRepair({ trouble, finding, fault, minutes, after, state, isN
       ...(batch ? { batch } : {}),
       ...(deadNew ? { deadNew: true } : {}),
     });
+    // What it was stands where it was looked for
+    if (fixed) go('prove', 'fault');
     const failed = fixed && check ? checksOf(kept).find(({ id }) => id === check) : undefined;
     // The check that opened it is closed by it
     if (failed)
