@@ -15,7 +15,19 @@ import {
   type Point,
   type Trouble,
 } from '@/core/points';
-import { finderOf, type Finding, type TroubleCase } from '@/core/faults';
+import {
+  DOOR_FAULT_KINDS,
+  DOOR_SYMPTOMS,
+  DOOR_TESTS,
+  FIXTURE_FAULT_KINDS,
+  FIXTURE_SYMPTOMS,
+  FIXTURE_TESTS,
+  finderOf,
+  type Finding,
+  type TroubleCase,
+} from '@/core/faults';
+import { regionPack } from '@/core/region';
+import { said, saidKey } from '@/core/said';
 import { HouseStock } from '@/core/faults/bell';
 import { drawShown } from '@/core/faults/diagnosis';
 import { FixtureStock } from '@/core/faults/fixture';
@@ -31,6 +43,8 @@ import type { TroubledFixture } from '@/core/faults';
 import { NOBODY, type Asker } from '@/core/isolation';
 import { evenly, seeded } from '@/core/random';
 import { demoJobs } from '@/demo/demoFirm';
+import { sayIn } from '@/words';
+import { faultsOf } from '@/words/faults';
 import { say } from '@/words/forTests';
 
 let count = 0;
@@ -51,7 +65,7 @@ function jobWith(title: string, ...more: readonly Stated[]): { job: Job; point: 
     ...more.map(({ kind, data }, i): Entry => {
       const at = new Date(start + (i + 1) * 60_000).toISOString();
       const seq = entries.length + i + 1;
-      return { ...newEntry(kind, data, { id: `more-${i}`, at, by: INES }), seq, receivedAt: at } as Entry;
+      return { ...newEntry(kind, data, { id: `more-${i}`, at, by: INES }), seq, receivedAt: at };
     }),
   ];
   const job = fold({ id: 'x', title, createdAt: '' }, all);
@@ -387,6 +401,34 @@ describe('hidden faults', () => {
         return { word: (of === null ? words[outcome] : words[outcome - 1]) ?? '' };
       });
       expect(vain).toBeLessThanOrEqual(1);
+    }
+  });
+});
+
+describe('what the finder says', () => {
+  it('is fit to be read, of every fault, test and answer, in every region', () => {
+    for (const region of ['na-120', 'gb-230'] as const) {
+      const place = { region: regionPack(region), lengths: regionPack(region).lengths };
+      const faults = [...DOOR_FAULT_KINDS, ...FIXTURE_FAULT_KINDS];
+      const tests = [...Object.entries(DOOR_TESTS), ...Object.entries(FIXTURE_TESTS)];
+      const texts = [
+        ...[...DOOR_SYMPTOMS, ...FIXTURE_SYMPTOMS].map((symptom) => said('complaint', { symptom })),
+        ...faults.flatMap((fault) => [
+          said('faultName', { fault }),
+          said('faultRepair', { fault }),
+          said('faultRepaired', { fault }),
+        ]),
+        ...tests.flatMap(([test, { words }]) => [
+          said('testName', { test, state: 'liveNight' }),
+          said('testHow', { test }),
+          ...words.map((word) => said('testWord', { test, word })),
+        ]),
+      ];
+      expect(texts.length).toBeGreaterThan(200);
+      const { region: pack } = place;
+      expect(
+        texts.flatMap((text) => faultsOf(sayIn(place)(text), pack).map((fault) => `${fault}: ${saidKey(text)}`)),
+      ).toEqual([]);
     }
   });
 });

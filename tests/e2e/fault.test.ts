@@ -153,7 +153,7 @@ describe('call-backs, found by clicks', () => {
     await prove();
     await asked(screen);
     await screen.page.waitForSelector('.meter-scale');
-    await screen.type('Ohms', '14.2');
+    await screen.type('ohms', '14.2');
     await screen.says('Bad splice, run to the door', '[data-testid=fault-tag] .word');
     expect(await screen.page.$('.fault-acts')).toBeNull();
     await screen.press('Keep', '.fault-next');

@@ -33,7 +33,8 @@ export interface Finder {
 export const finderKey = (asked: TroubleCase): string =>
   JSON.stringify(asked.of === 'door' ? [asked.bell, asked.known] : asked.fixture);
 
-const NOT_ITS_OWN = 'a finder was asked about something else';
+/** A finder was asked about something else than it was made for. */
+class ForeignCase extends TypeError {}
 
 /** A finder for what a case is about. */
 export function finderOf(about: TroubleCase): Finder {
@@ -41,7 +42,7 @@ export function finderOf(about: TroubleCase): Finder {
   if (about.of === 'door') {
     const stock = new HouseStock(about.bell, bellDrawsOf(about.bell, about.known, evenly));
     const own = (asked: TroubleCase): DoorCase => {
-      if (asked.of !== 'door') throw new TypeError(NOT_ITS_OWN);
+      if (asked.of !== 'door') throw new ForeignCase(asked.of);
       return asked;
     };
     return {
@@ -55,7 +56,7 @@ export function finderOf(about: TroubleCase): Finder {
   }
   const stock = new FixtureStock(about.fixture);
   const own = (asked: TroubleCase): FixtureCase => {
-    if (asked.of !== 'fixture') throw new TypeError(NOT_ITS_OWN);
+    if (asked.of !== 'fixture') throw new ForeignCase(asked.of);
     return asked;
   };
   return {

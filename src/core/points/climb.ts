@@ -7,7 +7,7 @@ import type { Check } from '../prove';
 import type { NextMove, Rung, RungMark } from '../kinds/rungs';
 import type { Assessment } from './doorbell/assessment';
 import type { Point } from './point';
-import type { PointFinder } from './trouble/pointFinder';
+import type { PointFinder } from './pointFinder';
 
 /** A point on its ladder, as one person sees it. */
 export interface Standing<P extends Point> {

@@ -3,7 +3,7 @@ import { doorbellClimb } from './doorbell/climb';
 import { floodlightClimb } from './floodlight/climb';
 import { plugFloodlightClimb } from './plugFloodlight/climb';
 import type { Point } from './point';
-import type { PointFinder } from './trouble/pointFinder';
+import type { PointFinder } from './pointFinder';
 
 /** What is told of each kind of point on its way: a line for each kind. */
 const CLIMBS: PointClimbs = {

@@ -6,7 +6,7 @@ import { climbOf } from './climbs';
 import type { Assessment } from './doorbell/assessment';
 import { mark } from './marks';
 import type { Point } from './point';
-import { complaintOf, openTrouble } from './trouble/trouble';
+import { complaintOf, openTrouble } from './trouble';
 
 /** The eight marks of a point. */
 export function ladderOf(job: Job, point: Point, assessment: Assessment, who: Asker): readonly RungMark[] {

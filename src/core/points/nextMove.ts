@@ -8,7 +8,7 @@ import type { Assessment } from './doorbell/assessment';
 import { move } from './moves';
 import type { Point } from './point';
 import { atFailure } from './proving';
-import { complaintOf, openTrouble } from './trouble/trouble';
+import { complaintOf, openTrouble } from './trouble';
 
 /**
  * The one thing to do next at a point: its kind says it, until it is left; what does not work is looked for, and what failed put

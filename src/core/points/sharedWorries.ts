@@ -11,7 +11,7 @@ import { findingsOf } from './findings';
 import { pointSteps } from './planOf';
 import type { Point } from './point';
 import { fedNames, toCompareAt, unnamedFeed } from './supplyOf';
-import { complaintOf, openTrouble } from './trouble/trouble';
+import { complaintOf, openTrouble } from './trouble';
 import { wifiOf } from './wifi';
 
 /** From this many on they are told in one line. */

@@ -7,7 +7,7 @@ import { failuresOf } from './checks';
 import { failedVerdict } from './proving';
 import type { Assessment } from './doorbell/assessment';
 import type { Point } from './point';
-import { openTrouble } from './trouble/trouble';
+import { openTrouble } from './trouble';
 
 /** What does not work outranks all that was worked out. */
 function troubledVerdict(point: Point): PointVerdict | null {

@@ -10,7 +10,7 @@ import { identityWorries } from './identity';
 import { lostWorries } from './mounting';
 import { failedWorries, putOffWorries } from './proving';
 import { troubleWorries, workWorries } from './sharedWorries';
-import { openTrouble } from './trouble/trouble';
+import { openTrouble } from './trouble';
 
 /** Everything open at a point, in the order of the ladder. What was surveyed and chosen is no worry once it is left. */
 export function worriesOf(job: Job, point: Point, assessment: Assessment): readonly Worry[] {

@@ -13,7 +13,7 @@ type Fault = DoorFault | FixtureFault;
 type Test = DoorTestKind | FixtureTestKind;
 type Words<K extends string> = Readonly<Record<K, Sentence<Readonly<Record<never, never>>>>>;
 
-const COMPLAINTS: Readonly<Record<DoorSymptom | FixtureSymptom, string>> = {
+const COMPLAINTS: Words<DoorSymptom | FixtureSymptom> = {
   offline: 'it is dead, or off line',
   weak: 'it says that its supply is weak',
   noChime: 'the chime does not ring',
@@ -22,13 +22,13 @@ const COMPLAINTS: Readonly<Record<DoorSymptom | FixtureSymptom, string>> = {
   dead: 'neither lamps nor camera',
   lampsDark: 'its lamps stay dark',
   dropsWithLamps: 'it drops out as its lamps come on',
-  trips: 'it trips its breaker',
+  trips: (_, t) => `it trips its ${t.way}`,
   neverFires: 'its sensor never fires',
   firesAtStreet: 'its sensor fires at the street',
 };
 
 const FAULTS: Words<Fault> = {
-  feedOff: 'breaker off',
+  feedOff: (_, t) => `${t.way} off`,
   switchedFeed: 'transformer fed through a light switch',
   mainsLow: 'low mains in the whole house',
   transformerDead: 'dead transformer',
@@ -53,7 +53,7 @@ const FAULTS: Words<Fault> = {
   passwordChanged: 'a new Wi-Fi password',
   phoneSettings: 'permissions of the phone',
   accountSetting: 'setting of the account',
-  breakerOff: 'breaker off',
+  breakerOff: (_, t) => `${t.way} off`,
   protectionTripped: (_, t) => `tripped ${t.residual}`,
   switchOff: 'a wall switch that is off',
   aheadOpen: 'a photocell, timer or sensor ahead of it',
@@ -70,7 +70,7 @@ const FAULTS: Words<Fault> = {
 
 /** What to do about each, as an act. */
 const REPAIRS: Words<Fault> = {
-  feedOff: 'Put its breaker on; find out who turned it off.',
+  feedOff: (_, t) => `Put its ${t.way} on; find out who turned it off.`,
   switchedFeed: (_, t) => `Feed the transformer from the unswitched ${t.hot}, ahead of the switch.`,
   mainsLow: 'Tell the network operator; nothing in the house mends it.',
   transformerDead: 'Another transformer.',
@@ -95,7 +95,7 @@ const REPAIRS: Words<Fault> = {
   passwordChanged: 'Join it anew with the password of now.',
   phoneSettings: 'Allow its notices on that phone.',
   accountSetting: 'Put the setting right in its account.',
-  breakerOff: 'Put its breaker on; find out who turned it off.',
+  breakerOff: (_, t) => `Put its ${t.way} on; find out who turned it off.`,
   protectionTripped: (_, t) => `Put the ${t.residual} on again; look out for why.`,
   switchOff: 'Switch on, blank it, and label it.',
   aheadOpen: (_, t) => `Take the ${t.hot} from ahead of it.`,
@@ -112,7 +112,7 @@ const REPAIRS: Words<Fault> = {
 
 /** For whoever lives there, once it was done: what it was, and that it was put right. */
 const REPAIRED: Words<Fault> = {
-  feedOff: 'Its breaker was off. It is on again.',
+  feedOff: (_, t) => `Its ${t.way} was off. It is on again.`,
   switchedFeed: 'It was fed through a light switch and went off with it. Now it has its own feed.',
   mainsLow: 'The mains of your house were low. Your network operator was told.',
   transformerDead: 'The transformer that feeds it was dead. There is a new one.',
@@ -137,7 +137,7 @@ const REPAIRED: Words<Fault> = {
   passwordChanged: 'Your Wi-Fi has a new password. It was joined again with that.',
   phoneSettings: 'Your phone did not let it speak. Now it does.',
   accountSetting: 'A setting of its account kept it silent. It was put right.',
-  breakerOff: 'Its breaker was off. It is on again.',
+  breakerOff: (_, t) => `Its ${t.way} was off. It is on again.`,
   protectionTripped: (_, t) => `Its ${t.residual} had tripped. It is on again.`,
   switchOff: 'A wall switch had turned it off. Leave that switch on.',
   aheadOpen: 'Something ahead of it turned it off. It has its own feed now.',
@@ -208,7 +208,7 @@ const TESTS: Readonly<Record<Test, Named>> = {
   deviceLight: { name: 'Its own light', how: 'Dark: asleep or dead. Blinking: it looks for Wi-Fi. Steady: on line.' },
   bandLook: { name: 'The router’s band', how: 'Beside the one that it takes.' },
   otherPhone: { name: 'Another phone of the household', how: 'Press, or walk before it: is that phone told?' },
-  boardLook: { name: 'Its breaker', how: 'On, off, or in the middle.' },
+  boardLook: { name: (_, t) => `Its ${t.way}`, how: 'On, off, or in the middle.' },
   resetHolds: { name: 'Off, and on again', how: 'Does it stay on?' },
   wallSwitch: { name: 'Every wall switch near it, on', how: 'Does it wake?' },
   aheadOn: { name: 'Photocell covered, timer to on', how: 'Does it wake?' },
@@ -307,7 +307,11 @@ const fromTable =
       .join(joint);
 
 export const faults: Sentences<FaultSayings> = {
-  complaint: ({ symptom }) => (has(COMPLAINTS, symptom) ? COMPLAINTS[symptom] : symptom),
+  complaint: ({ symptom }, terms) => {
+    if (!has(COMPLAINTS, symptom)) return symptom;
+    const words = COMPLAINTS[symptom];
+    return typeof words === 'string' ? words : words({}, terms);
+  },
   faultName: fromTable(FAULTS, ' and '),
   faultRepair: fromTable(REPAIRS, ' '),
   faultRepaired: fromTable(REPAIRED, ' '),

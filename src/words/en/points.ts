@@ -175,7 +175,7 @@ export const points: Sentences<PointsSayings> = {
   notProved: ({ point, name, failed, why }) =>
     `${point}: ${failed ? 'this failed' : 'this was not tried'}: ${lowerFirst(name)}.${why === '' ? '' : ` ${asSentence(why).trimEnd()}`}`,
   floodlightStands: ({ name, heightM, isDone }, t) =>
-    `${name}: a light with a camera ${isDone ? 'was put up' : 'is to be put up'}${heightM === null ? '' : `, ${t.small(heightM)} over the ground`}: lamps, picture, voice, and an eye for people who walk.`,
+    `${name}: a light with a camera ${isDone ? 'was put up' : 'is to be put up'}${heightM === null ? '' : `, ${t.small(heightM)} over the ground`}: lamps, picture, voice, and an eye for walkers.`,
   lightStaysOff: 'Light stays off',
   wayOnDusk: (_, t) => `Is its ${t.way} on? It needs dusk and somebody who walks.`,
   plugInDusk: 'Is its plug in? It needs dusk and somebody who walks.',

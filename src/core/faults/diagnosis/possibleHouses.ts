@@ -1,5 +1,5 @@
-import { chanceShown } from './shownFigure';
-import { outcomesOf, type FigureOf, type Found, type TestAsked, type TroubleModel } from './troubleModel';
+import { chanceShown, type FigureOf } from './shownFigure';
+import { outcomesOf, type Found, type TestAsked, type TroubleModel } from './troubleModel';
 
 /** A test that was taken, and what it came to. */
 export interface TakenTest<T extends TestAsked> {

@@ -1,5 +1,7 @@
 import { normalAt, normalShare, type Random } from '../../random';
-import type { FigureOf } from './troubleModel';
+
+/** Of what a figure is; null: the test answers by a word only. */
+export type FigureOf = 'volts' | 'ohms' | 'dbm' | 'degrees' | null;
 
 /** A figure as a meter may show it: about a mean, wandering by some σ, off by up to a half, in steps of its last digit. */
 export interface ShownFigure {

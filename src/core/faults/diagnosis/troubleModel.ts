@@ -1,9 +1,7 @@
-import type { ShownFigure } from './shownFigure';
+import type { FigureOf, ShownFigure } from './shownFigure';
 
 /** What a meter shows in place of a word. */
 export const FIGURE = 'figure';
-/** Of what a figure is; null: the test answers by a word only. */
-export type FigureOf = 'volts' | 'ohms' | 'dbm' | 'degrees' | null;
 
 /** What a test can show, and where it is done. */
 export interface TestShape {

@@ -11,7 +11,7 @@ import { doorAreas, isUntouchedDoor, missingAtDoor } from './look';
 import { DOORBELL_MARKS } from './marks';
 import { doorbellMove } from './nextMove';
 import { doorbellParts } from './parts';
-import { doorFinder } from '../trouble/doorFinder';
+import { doorFinder } from './doorFinder';
 import { doorbellWorries } from './worries';
 
 function verdictWords(word: VerdictWord, marginVolts: number, governing: string): Text {

@@ -3,7 +3,7 @@ import type { PointClimb } from '../climb';
 import { fixtureForCustomer } from '../fixtureForCustomer';
 import { checksAtSpot } from '../floodlightChecks';
 import { planStop, uncheckedOf } from '../findings';
-import { fixtureFinder } from '../trouble/fixtureFinder';
+import { fixtureFinder } from '../fixtureFinder';
 import { BY_ITS_CIRCUIT, SEES_AND_HEARS } from '../tellings';
 import type { Floodlight } from './floodlight';
 import { isUntouchedSpot, missingAtSpot, spotAreas } from './look';

@@ -4,7 +4,7 @@ import { fixtureForCustomer } from '../fixtureForCustomer';
 import { checksAtSpot } from '../floodlightChecks';
 import { findingsOf, planStop } from '../findings';
 import { customerWorries, ruleWorry, wifiWorries } from '../sharedWorries';
-import { fixtureFinder } from '../trouble/fixtureFinder';
+import { fixtureFinder } from '../fixtureFinder';
 import { SEES_AND_HEARS } from '../tellings';
 import { isUntouchedPlugSpot, missingAtPlugSpot, plugSpotAreas } from './look';
 import { PLUG_MARKS } from './marks';

@@ -6,7 +6,7 @@ import { finderAt, isTest, type Trouble, type TroubleAct } from '@/core/points';
 import { said } from '@/core/said';
 import { useJob } from '../../../log/JobContext';
 import { useSay } from '../../../log/useSay';
-import { withUnit } from './faultText';
+import { UNTESTED_WORDS, withUnit } from './faultText';
 
 /** What an act came to, in a few words. */
 export function useActText(): (act: TroubleAct, state: string) => { readonly name: string; readonly found: string } {
@@ -28,7 +28,7 @@ export function useActText(): (act: TroubleAct, state: string) => { readonly nam
           : word !== undefined
             ? say(said('testWord', { test, word }))
             : untested
-              ? faultWords.couldNot({ why: faultWords.untested[untested] })
+              ? faultWords.couldNot({ why: UNTESTED_WORDS[untested] })
               : '',
     };
   };

@@ -200,7 +200,7 @@ function Found({ trouble, asked, finding, isOld, likely, state, other, onOther, 
     <div className={isOld ? 'fault-found old' : 'fault-found'} aria-busy={isOld} data-testid="finding">
       {explained === 'nothing' && (
         <p className="brick" role="alert">
-          <b>{faultWords.explainedBy.nothing}</b>{' '}
+          <b>{faultWords.byNothing}</b>{' '}
           {finding.suspects.length > 0
             ? faultWords.readAgain({
                 tests: finding.suspects.map((one) => say(said('testName', { test: one, state }))).join(', '),

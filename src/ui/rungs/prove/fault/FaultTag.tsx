@@ -4,7 +4,7 @@ import type { Finding } from '@/core/faults';
 import { said } from '@/core/said';
 import { capital } from '@/core/units';
 import { useSay } from '../../../log/useSay';
-import { byShare, shareText } from './faultText';
+import { EXPLAINED_WORDS, byShare, shareText } from './faultText';
 
 /** From this share on a fault is settled; under it it leads. */
 const SETTLED = 0.97;
@@ -31,7 +31,7 @@ export function FaultTag({ finding }: { readonly finding: Pick<Finding, 'explain
               : faultWords.leading({ first: capital(name(first.kind)), share: shareText(first.probability) })}
           </p>
         )}
-        <div className="small soft">{faultWords.explainedBy[finding.explained]}</div>
+        <div className="small soft">{EXPLAINED_WORDS[finding.explained]}</div>
       </div>
     </div>
   );

@@ -11,6 +11,7 @@ import { PlainPick } from '../../../form/PlainPick';
 import { useJob } from '../../../log/JobContext';
 import { useSay } from '../../../log/useSay';
 import { ActNeeds } from './ActNeeds';
+import { UNTESTED_WORDS } from './faultText';
 import { MeterScale } from './MeterScale';
 import { TestAnswer } from './TestAnswer';
 
@@ -94,7 +95,7 @@ export function NextTest(props: Props) {
           <div className="row-of" role="group" aria-label={faultWords.whyNot}>
             {UNTESTED_WHYS.map((untested) => (
               <Button key={untested} variant="secondary" onClick={() => answered({ untested })}>
-                {faultWords.untested[untested]}
+                {UNTESTED_WORDS[untested]}
               </Button>
             ))}
           </div>

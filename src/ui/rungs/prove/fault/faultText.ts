@@ -1,8 +1,26 @@
 import { faultWords } from '@/words/screens';
-import type { AnswerAhead, FigureOf, Likely } from '@/core/faults';
+import type { AnswerAhead, Explanation, FigureOf, Likely } from '@/core/faults';
+import type { UNTESTED_WHYS } from '@/core/kinds';
 import { said, type Text } from '@/core/said';
 
-export const unitOf = (figure: FigureOf): string => (figure === null ? '' : faultWords.units[figure]);
+const UNITS = { volts: 'V', ohms: 'Ω', dbm: 'dBm', degrees: '°' } as const;
+
+export const unitOf = (figure: FigureOf): string => (figure === null ? '' : UNITS[figure]);
+
+export const UNTESTED_WORDS: Readonly<Record<(typeof UNTESTED_WHYS)[number], string>> = {
+  cantReach: faultWords.cantReach,
+  noTool: faultWords.noTool,
+  notSafe: faultWords.notSafe,
+  notNow: faultWords.notNow,
+};
+
+export const EXPLAINED_WORDS: Readonly<Record<Explanation, string>> = {
+  one: faultWords.byOne,
+  two: faultWords.byTwo,
+  sinceRepair: faultWords.bySinceRepair,
+  loosely: faultWords.byLoosely,
+  nothing: faultWords.byNothing,
+};
 
 /** A figure of a test, to its last digit. */
 export const figureText = (value: number, figure: FigureOf): string =>

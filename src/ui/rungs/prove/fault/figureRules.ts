@@ -14,9 +14,13 @@ const RULES: Readonly<Record<Exclude<Figured, 'dbm'>, FigureRule>> = {
   degrees: { ...DEGREES, least: -90, most: 90, zeroAllowed: true },
 };
 
+const FIGURE_WORDS: Readonly<Record<Figured, string>> = {
+  volts: faultWords.volts,
+  ohms: faultWords.ohms,
+  dbm: faultWords.signal,
+  degrees: faultWords.degreesDown,
+};
+
 /** The field of a test’s figure. */
-export const valueField = (
-  figure: Figured,
-  label = faultWords.figures[figure],
-): TypedField<{ readonly value: number }> =>
+export const valueField = (figure: Figured, label = FIGURE_WORDS[figure]): TypedField<{ readonly value: number }> =>
   figure === 'dbm' ? dbmField('value', label) : figureField('value', label, RULES[figure], undefined);

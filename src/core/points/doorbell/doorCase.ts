@@ -30,14 +30,14 @@ import {
 } from '../../faults';
 import type { Job } from '../../job/job';
 import { WIFI_LIMITS } from '../../wifi';
-import type { Assessment } from '../doorbell/assessment';
-import type { Doorbell } from '../doorbell/doorbell';
-import { readingOf, surveyOf } from '../doorbell/survey';
+import type { Assessment } from './assessment';
+import type { Doorbell } from './doorbell';
+import { readingOf } from './survey';
 import type { Trouble } from '../pointView';
 import { wifiOf } from '../wifi';
 import { DOOR_FAULT_FACTS, DOOR_TEST_FACTS, DOOR_WALKS, LONG_CHARGED, SEEN_FINE, WORKED_BEFORE } from './doorFacts';
-import { liveOrDeadOf } from './liveOrDead';
-import { doneOf, isTest, repairMinutes, untestedOf, walksInStates } from './trouble';
+import { liveOrDeadOf } from '../liveOrDead';
+import { doneOf, isTest, repairMinutes, untestedOf, walksInStates } from '../trouble';
 
 /** What the device is doing when it fails so: a device that was off has to come up. */
 const STATE_OF: Readonly<Record<DoorSymptom, LastingState>> = {

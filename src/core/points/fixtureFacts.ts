@@ -1,4 +1,4 @@
-import type { FixtureFault, FixtureTestKind } from '../../faults';
+import type { FixtureFault, FixtureTestKind } from '../faults';
 import type { FaultFacts, TestFacts } from './trouble';
 
 /** How often each is what is out of order at a floodlight camera, and what its repair takes. Engineering defaults (domain/prove). */

@@ -1,9 +1,9 @@
 import { DOOR_FAULTS, DOOR_SYMPTOMS, DOOR_TESTS, type DoorSymptom } from '../../faults';
 import { treatmentById } from '../../chime';
-import type { Doorbell } from '../doorbell/doorbell';
+import type { Doorbell } from './doorbell';
 import { doorCase } from './doorCase';
 import { DOOR_FAULT_FACTS, DOOR_TEST_FACTS } from './doorFacts';
-import { bothRepairs, standsAt, type OfferedRepair, type PointFinder } from './pointFinder';
+import { bothRepairs, standsAt, type OfferedRepair, type PointFinder } from '../pointFinder';
 
 const isKey = <T extends object>(table: T, key: string): key is keyof T & string => Object.hasOwn(table, key);
 

@@ -1,5 +1,5 @@
 import type { DoorFault, DoorTestKind } from '../../faults';
-import type { FaultFacts, TestFacts } from './trouble';
+import type { FaultFacts, TestFacts } from '../trouble';
 
 /**
  * How often each is what is out of order at a wired doorbell that used to work, beside the others; what its repair takes once

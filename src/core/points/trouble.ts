@@ -1,6 +1,6 @@
-import type { Done, Walk } from '../../faults';
-import { said, type Text } from '../../said';
-import type { PointView, Trouble, TroubleAct } from '../pointView';
+import type { Done, Walk } from '../faults';
+import { said, type Text } from '../said';
+import type { PointView, Trouble, TroubleAct } from './pointView';
 
 /** What is complained of, in words. */
 export const complaintOf = ({ data }: Trouble): Text => said('complaint', { symptom: data.symptom });

@@ -1,9 +1,10 @@
-import type { FigureOf, TroubleCase } from '../../faults';
-import type { Symptom } from '../../kinds/trouble';
-import type { CheckId } from '../../prove';
-import type { Standing } from '../climb';
-import type { Point } from '../point';
-import type { CheckAnswer, Trouble } from '../pointView';
+import type { FigureOf, TroubleCase } from '../faults';
+import type { Symptom } from '../kinds/trouble';
+import type { CheckId } from '../prove';
+import type { Job } from '../job/job';
+import type { Assessment } from './doorbell/assessment';
+import type { Point } from './point';
+import type { CheckAnswer, Trouble } from './pointView';
 import type { FaultFacts, TestFacts } from './trouble';
 
 /** A test as the finder offers it. */
@@ -25,7 +26,10 @@ export interface PointFinder<P extends Point> {
   /** What a check that failed is a complaint of; null: nothing that a fault finder could find. */
   symptomOf(check: CheckId, answer: CheckAnswer['data']): Symptom | null;
   /** The trouble as data, with all that the job knows. */
-  caseOf(standing: Pick<Standing<P>, 'job' | 'point' | 'assessment'>, trouble: Trouble): TroubleCase;
+  caseOf(
+    standing: { readonly job: Job; readonly point: P; readonly assessment: Assessment },
+    trouble: Trouble,
+  ): TroubleCase;
   /** Undefined: nothing of that name. */
   test(kind: string): OfferedTest | undefined;
   /** Of two faults at once the first one’s place stands, and both their minutes. */

@@ -1,12 +1,12 @@
-import { stepGate, type Asker, type GateReason } from '../../isolation';
-import type { Job } from '../../job/job';
-import { isKeptForLicence } from '../../job/region';
-import type { Step } from '../../wiring';
-import type { Point } from '../point';
-import type { Trouble } from '../pointView';
-import { proofsAt } from '../stateAt';
-import { holdOf } from '../stepStandings';
-import { circuitsOfPoint } from '../supplyOf';
+import { stepGate, type Asker, type GateReason } from '../isolation';
+import type { Job } from '../job/job';
+import { isKeptForLicence } from '../job/region';
+import type { Step } from '../wiring';
+import type { Point } from './point';
+import type { Trouble } from './pointView';
+import { proofsAt } from './stateAt';
+import { holdOf } from './stepStandings';
+import { circuitsOfPoint } from './supplyOf';
 import type { ActNeeds, LiveOrDead } from './trouble';
 
 /** Why an act of the finder may not be done now. */

@@ -1,5 +1,5 @@
-import { METER } from '../../bell';
-import type { CameraProfile, FixtureProfile } from '../../catalogue';
+import { METER } from '../bell';
+import type { CameraProfile, FixtureProfile } from '../catalogue';
 import {
   FIXTURE_FAULTS,
   FIXTURE_FAULT_KINDS,
@@ -14,16 +14,16 @@ import {
   type FixtureTestKind,
   type FixtureTrouble,
   type TroubledFixture,
-} from '../../faults';
-import type { Job } from '../../job/job';
-import { regionOf } from '../../job/region';
-import { WIFI_LIMITS } from '../../wifi';
-import { sensorReach } from '../../yard';
-import type { Floodlight } from '../floodlight/floodlight';
-import type { PlugFloodlight } from '../plugFloodlight/plugFloodlight';
-import type { Trouble } from '../pointView';
-import { wifiOf } from '../wifi';
-import { USUAL_LENS_M, yardSceneOf } from '../yardScene';
+} from '../faults';
+import type { Job } from '../job/job';
+import { regionOf } from '../job/region';
+import { WIFI_LIMITS } from '../wifi';
+import { sensorReach } from '../yard';
+import type { Floodlight } from './floodlight/floodlight';
+import type { PlugFloodlight } from './plugFloodlight/plugFloodlight';
+import type { Trouble } from './pointView';
+import { wifiOf } from './wifi';
+import { USUAL_LENS_M, yardSceneOf } from './yardScene';
 import { FIXTURE_FAULT_FACTS, FIXTURE_TEST_FACTS, FIXTURE_WALKS } from './fixtureFacts';
 import { liveOrDeadOf } from './liveOrDead';
 import { bothRepairs, standsAt, type OfferedRepair, type PointFinder } from './pointFinder';
