@@ -4,12 +4,14 @@ import type { Entry, Stated } from '@/core/kinds';
 import { newEntry } from '@/core/kinds';
 import {
   assess,
+  customerSheet,
   finderAt,
   heldActs,
   ladderOf,
   nextMove,
   openTrouble,
   strangersAmong,
+  troublesTold,
   verdictOf,
   worriesOf,
   type Point,
@@ -82,7 +84,7 @@ function troubleOf(point: Point): Trouble {
 
 function caseAt(title: string, ...more: readonly Stated[]): TroubleCase {
   const { job, point } = jobWith(title, ...more);
-  return finderAt(point).caseOf({ job, point, assessment: assess(job, point) }, troubleOf(point));
+  return finderAt(point).caseOf({ job, point, assessment: assess(job, point) }, troubleOf(point), {});
 }
 
 const found = (title: string, ...more: readonly Stated[]): Finding => {
@@ -159,6 +161,13 @@ describe('a trouble in the job', () => {
       { kind: 'checkDone', data: { pointId: 'front', check: 'lit', result: 'passed' } },
     );
     expect(openTrouble(repaired.point)).toBeNull();
+    expect(customerSheet(job).mended).toEqual([]);
+    expect(customerSheet(repaired.job).mended.map((words) => say(words))).toEqual([
+      'Front door: A small fuse at the chime had blown. There is a new one.',
+    ]);
+    expect(troublesTold(repaired.point)[0]?.acts.map(({ name }) => say(name))).toEqual([
+      'repaired, and it works: open fuse link',
+    ]);
     expect(verdictOf(repaired.job, repaired.point, assess(repaired.job, repaired.point))?.word).not.toBe('failed');
   });
 
@@ -197,6 +206,20 @@ describe('a trouble in the job', () => {
     const before = caseAt('Godwit Lane 9');
     const ohms = (one: TroubleCase) => (one.of === 'door' ? Math.max(...(one.known?.toDoorWarm ?? [])) : NaN);
     expect(ohms(since)).toBeLessThan(1.5 * ohms(before));
+  });
+
+  it('thinks sooner of what the firm found more often than is usual', () => {
+    const { job, point } = jobWith('Garganey House');
+    const asked = (found: Readonly<Record<string, number>>) => {
+      const one = finderAt(point).caseOf({ job, point, assessment: assess(job, point) }, troubleOf(point), found);
+      const sum = one.faults.reduce((all, { kind, probability }) => all + (kind === 'notEnough' ? 0 : probability), 0);
+      return (one.faults.find(({ kind }) => kind === 'fuseOpen')?.probability ?? 0) / sum;
+    };
+    const usual = asked({});
+    // 30 repairs as usual, and 10 of the firm’s own, all of them this
+    expect(asked({ fuseOpen: 10 })).toBeCloseTo((30 * usual + 10) / 40, 10);
+    expect(asked({ feedOff: 10 })).toBeCloseTo((30 * usual) / 40, 10);
+    expect(asked({ ofAnotherKind: 10 })).toBe(usual);
   });
 
   it('keeps what another version of the program wrote, and does not count it', () => {

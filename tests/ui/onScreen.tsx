@@ -198,6 +198,7 @@ export function openJob(entries: readonly Entry[], { pointId = '', rung, area, s
       firstRung={rung ?? null}
       firstArea={area ?? null}
       settings={{ ...DEFAULT_SETTINGS, ...settings }}
+      found={{}}
       catalogue={SHIPPED_CATALOGUE}
       ahead={null}
     />,

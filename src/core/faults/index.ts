@@ -38,6 +38,7 @@ export {
   FIGURE,
   type Diagnosis,
   type Done,
+  type FaultAsked,
   type FigureOf,
   type Found,
   type NextAct,

@@ -1,4 +1,5 @@
 import type { None, Text } from '../said';
+import type { FigureOf } from './diagnosis';
 
 /** What this subject says, each code with its figures; `words` has the sentences. */
 export interface FaultSayings {
@@ -14,6 +15,17 @@ export interface FaultSayings {
   testHow: { readonly test: string };
   /** What a test came to. */
   testWord: { readonly test: string; readonly word: string };
+  /** What it came to as a figure. */
+  testFigure: { readonly value: number; readonly of: FigureOf };
+  notTested: { readonly why: string };
+  repairTold: { readonly fault: string; readonly fixed: boolean };
+  partTold: {
+    readonly part: string | null | undefined;
+    readonly batch: string | null | undefined;
+    readonly deadNew: boolean;
+  };
+  /** For the customer: of which point it was. */
+  mendedAt: { readonly point: string; readonly words: Text };
   testPlace: { readonly place: string };
   /** Why an act waits. */
   byLicence: None;

@@ -5,6 +5,7 @@ import { climbOf } from './climbs';
 import { dueForCustomer } from './dueForCustomer';
 import type { Point } from './point';
 import { circuitsOfPoint } from './supplyOf';
+import { troublesTold } from './troubleTold';
 
 /** How something is switched off: which lever of which board, or which plug. */
 export interface SwitchedOff {
@@ -22,6 +23,8 @@ export interface CustomerSheet {
   readonly off: readonly SwitchedOff[];
   readonly fails: readonly { readonly seen: Text; readonly does: Text }[];
   readonly yours: readonly Text[];
+  /** What did not work, and was put right. */
+  readonly mended: readonly Text[];
   /** What failed, was skipped or was not tried, told plainly. */
   readonly open: readonly Text[];
 }
@@ -52,6 +55,11 @@ export function customerSheet(job: Job): CustomerSheet {
     })),
     fails: once(parts.flatMap(({ fails }) => fails)),
     yours: [...once(parts.flatMap(({ yours }) => yours)), ...job.points.flatMap(dueForCustomer)],
+    mended: job.points.flatMap((point) =>
+      troublesTold(point).flatMap(({ repaired }) =>
+        repaired ? said('mendedAt', { point: point.name, words: repaired }) : [],
+      ),
+    ),
     open: job.points.flatMap(openAt),
   };
 }

@@ -27,7 +27,7 @@ import { USUAL_LENS_M, yardSceneOf } from './yardScene';
 import { FIXTURE_FAULT_FACTS, FIXTURE_TEST_FACTS, FIXTURE_WALKS } from './fixtureFacts';
 import { liveOrDeadOf } from './liveOrDead';
 import { bothRepairs, standsAt, type OfferedRepair, type PointFinder } from './pointFinder';
-import { doneOf, repairMinutes, untestedOf, walksInStates } from './trouble';
+import { doneOf, learnt, repairMinutes, untestedOf, walksInStates, type RepairsFound } from './trouble';
 
 type Fixture = Floodlight | PlugFloodlight;
 
@@ -104,7 +104,7 @@ function switchShare(point: Fixture): number {
   return point.fixture.data.feedId === 'guardSwitch' ? SWITCH_SHARES.guarded : SWITCH_SHARES.past;
 }
 
-function caseOf(job: Job, point: Fixture, trouble: Trouble, at: string): FixtureCase {
+function caseOf(job: Job, point: Fixture, trouble: Trouble, at: string, found: RepairsFound): FixtureCase {
   const symptom = FIXTURE_SYMPTOMS.find((one) => one === trouble.data.symptom) ?? 'dead';
   const fixture = fixtureAt(job, point, symptom);
   const standing = liveOrDeadOf(job, point);
@@ -113,11 +113,14 @@ function caseOf(job: Job, point: Fixture, trouble: Trouble, at: string): Fixture
   return {
     of: 'fixture',
     fixture,
-    faults: faults.map((kind) => ({
-      kind,
-      probability: FIXTURE_FAULT_FACTS[kind].weight * (kind === 'switchOff' ? switchShare(point) : 1),
-      repairMinutes: repairMinutes(FIXTURE_FAULT_FACTS[kind], standing),
-    })),
+    faults: learnt(
+      faults.map((kind) => ({
+        kind,
+        probability: FIXTURE_FAULT_FACTS[kind].weight * (kind === 'switchOff' ? switchShare(point) : 1),
+        repairMinutes: repairMinutes(FIXTURE_FAULT_FACTS[kind], standing),
+      })),
+      found,
+    ),
     tests: FIXTURE_TEST_KINDS.filter((kind) => fixtureTestFits(kind, fixture) && !untested.has(kind)).map((kind) => ({
       kind,
       minutes: FIXTURE_TEST_FACTS[kind].minutes,
@@ -160,8 +163,8 @@ export const fixtureFinder: PointFinder<Fixture> = {
         return null;
     }
   },
-  caseOf({ job, point }, trouble) {
-    return caseOf(job, point, trouble, standsAt(trouble, this, 'hall'));
+  caseOf({ job, point }, trouble, found) {
+    return caseOf(job, point, trouble, standsAt(trouble, this, 'hall'), found);
   },
   test: (kind) => (isKey(FIXTURE_TESTS, kind) ? { ...FIXTURE_TESTS[kind], ...FIXTURE_TEST_FACTS[kind] } : undefined),
   repair: (kind) => bothRepairs(kind.split('+').map(oneRepair)),

@@ -22,7 +22,8 @@ export { customerSheet, type CustomerSheet, type SwitchedOff } from './customerS
 export { findingsOf, loadWords, roomWords, type PointFindings } from './findings';
 export { heldActs, type ActHeldBy } from './liveOrDead';
 export type { OfferedRepair, OfferedTest } from './pointFinder';
-export { complaintOf, helped, isOver, isTest, openTrouble, strangersAmong } from './trouble';
+export { actTold, troublesTold } from './troubleTold';
+export { complaintOf, helped, isOver, isTest, openTrouble, strangersAmong, type RepairsFound } from './trouble';
 export { sensorBand } from './floodlightChecks';
 export { fixingOf, type FixingLine } from './fixing';
 export { ELSEWHERE, HUNT_DEFAULTS, busyWays, huntOf, wayOfId, wayText, type HuntStanding } from './hunting';

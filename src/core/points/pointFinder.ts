@@ -5,7 +5,7 @@ import type { Job } from '../job/job';
 import type { Assessment } from './doorbell/assessment';
 import type { Point } from './point';
 import type { CheckAnswer, Trouble } from './pointView';
-import type { FaultFacts, TestFacts } from './trouble';
+import type { FaultFacts, RepairsFound, TestFacts } from './trouble';
 
 /** A test as the finder offers it. */
 export interface OfferedTest extends TestFacts {
@@ -25,10 +25,14 @@ export interface PointFinder<P extends Point> {
   symptoms(point: P): readonly Symptom[];
   /** What a check that failed is a complaint of; null: nothing that a fault finder could find. */
   symptomOf(check: CheckId, answer: CheckAnswer['data']): Symptom | null;
-  /** The trouble as data, with all that the job knows. */
+  /**
+   * The trouble as data, with all that the job knows.
+   * @param found what the firm’s repairs have taught
+   */
   caseOf(
     standing: { readonly job: Job; readonly point: P; readonly assessment: Assessment },
     trouble: Trouble,
+    found: RepairsFound,
   ): TroubleCase;
   /** Undefined: nothing of that name. */
   test(kind: string): OfferedTest | undefined;

@@ -1,4 +1,4 @@
-import type { Done, Walk } from '../faults';
+import type { Done, FaultAsked, Walk } from '../faults';
 import { said, type Text } from '../said';
 import type { PointView, Trouble, TroubleAct } from './pointView';
 
@@ -83,6 +83,28 @@ export interface LiveOrDead {
   readonly isDead: boolean;
   /** Somebody with a licence has to be called for work on mains. */
   readonly callsLicensed: boolean;
+}
+
+/** How often each fault was what was out of order, in all jobs of the firm. */
+export type RepairsFound = Readonly<Record<string, number>>;
+
+/** The usual frequencies weigh as much as so many repairs of the firm’s own. */
+const USUAL_COUNTS_AS = 30;
+
+/** Frequencies as the firm’s own repairs make them (Dirichlet): what it found more often than is usual is thought of sooner. */
+export function learnt<F extends string>(
+  faults: readonly FaultAsked<F>[],
+  found: RepairsFound,
+): readonly FaultAsked<F>[] {
+  const countOf = ({ kind }: FaultAsked<F>): number => found[kind] ?? 0;
+  const counted = faults.reduce((sum, fault) => sum + countOf(fault), 0);
+  const weight = faults.reduce((sum, { probability }) => sum + probability, 0);
+  if (counted === 0 || weight === 0) return faults;
+  return faults.map((fault) => ({
+    ...fault,
+    probability:
+      (weight * (USUAL_COUNTS_AS * (fault.probability / weight) + countOf(fault))) / (USUAL_COUNTS_AS + counted),
+  }));
 }
 
 /** From live to proved dead or back, with everybody clear; a licensed person called in, minutes. */

@@ -4,6 +4,7 @@ import { Suspense, useCallback, useEffect, useState, type ReactNode } from 'reac
 import { RUNGS, type Rung } from '@/core/kinds';
 import type { Settings } from '@/contract/settings';
 import type { Catalogue } from '@/core/catalogue';
+import type { RepairsFound } from '@/core/points';
 import { useHanded, type HandedLog } from '../log/handed';
 import { JobProvider, useJob } from '../log/JobContext';
 import { MeterProvider } from '../meter/MeterContext';
@@ -23,12 +24,14 @@ interface Props {
   readonly firstArea: string | null;
   readonly settings: Settings;
   readonly catalogue: Catalogue;
+  /** What the firm’s repairs have taught. */
+  readonly found: RepairsFound;
   /** What stands there until the point is judged. */
   readonly ahead: ReactNode;
 }
 
 /** A job: the ladder at the left, the bench of the rung at hand in the middle, the carry sheet at the right. */
-export function JobScreen({ log, pointId, firstRung, firstArea, settings, catalogue, ahead }: Props) {
+export function JobScreen({ log, pointId, firstRung, firstArea, settings, catalogue, found, ahead }: Props) {
   const { head, entries } = useHanded(log);
   const [rung, setRung] = useState(firstRung);
   const [area, setArea] = useState(firstArea);
@@ -53,6 +56,7 @@ export function JobScreen({ log, pointId, firstRung, firstArea, settings, catalo
       firstEntries={entries}
       pointId={pointId}
       catalogue={catalogue}
+      found={found}
       rung={rung}
       area={area}
       go={go}

@@ -14,7 +14,7 @@ import {
   type RungMark,
   type NewEntry,
 } from '@/core/kinds';
-import { isAnybodyAtWork, ladderOf, nextMove, type Assessment, type Point } from '@/core/points';
+import { isAnybodyAtWork, ladderOf, nextMove, type Assessment, type Point, type RepairsFound } from '@/core/points';
 import type { Catalogue } from '@/core/catalogue';
 import type { Asker } from '@/core/isolation';
 import { useCrew } from '../crew/CrewContext';
@@ -43,6 +43,8 @@ export interface JobHold {
   /** The job without what is being typed. */
   readonly keptJob: Job;
   readonly catalogue: Catalogue;
+  /** What the firm’s repairs have taught. */
+  readonly found: RepairsFound;
   readonly assessment: Assessment;
   /** What was written last is being judged: all but the log stands as it was before it. */
   readonly isJudging: boolean;
@@ -77,6 +79,8 @@ interface Props {
   readonly firstEntries: readonly Entry[];
   readonly pointId: string;
   readonly catalogue: Catalogue;
+  /** What the firm’s repairs have taught. */
+  readonly found: RepairsFound;
   /** Null: nobody has picked one yet, the next move’s stands. */
   readonly rung: Rung | null;
   readonly area: string | null;
@@ -94,7 +98,19 @@ type Unsigned = (by: Person) => NewEntry;
 const headOf = ({ id, name }: Person, seen: number) => ({ id: v7(), at: nowIso(), by: { id, name }, seen });
 
 /** Holds a job's log, folds it with what is typed, and says where the point stands. */
-export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area, go, empty, ahead, children }: Props) {
+export function JobProvider({
+  head,
+  firstEntries,
+  pointId,
+  catalogue,
+  found,
+  rung,
+  area,
+  go,
+  empty,
+  ahead,
+  children,
+}: Props) {
   const { who, licensed, changes } = useCrew();
   const log = useEntryLog(head, firstEntries);
   const { entries, add, seen: seenTo } = log;
@@ -136,8 +152,8 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
     return point ? { job, keptJob, point, kept: kept ?? point } : null;
   }, [job, keptJob, pointId]);
   const hold = useMemo(
-    () => ({ catalogue, log, who, asker, go, area, write, draft }),
-    [area, asker, catalogue, go, log, who, write],
+    () => ({ catalogue, found, log, who, asker, go, area, write, draft }),
+    [area, asker, catalogue, found, go, log, who, write],
   );
   const place = useMemo(() => placeOf(keptJob), [keptJob]);
   // The only point may be struck while somebody looks at it
@@ -160,7 +176,7 @@ export function JobProvider({ head, firstEntries, pointId, catalogue, rung, area
   );
 }
 
-type Written = 'catalogue' | 'log' | 'who' | 'asker' | 'go' | 'area' | 'write' | 'draft';
+type Written = 'catalogue' | 'found' | 'log' | 'who' | 'asker' | 'go' | 'area' | 'write' | 'draft';
 
 interface PointProps {
   readonly hold: Pick<JobHold, Written>;

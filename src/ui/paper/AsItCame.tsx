@@ -1,7 +1,9 @@
-import { doorbellWords, sheetWords } from '@/words/screens';
+import { doorbellWords, faultWords, sheetWords } from '@/words/screens';
+import { format, parseISO } from 'date-fns';
 import type { Say } from '@/words';
 import { lengthsOf, type Job } from '@/core/job';
-import type { Point } from '@/core/points';
+import { troublesTold, type Point } from '@/core/points';
+import { capital } from '@/core/units';
 import { pairingTryName } from '@/core/prove';
 import { factLines } from './factLines';
 import { Lines } from './Lines';
@@ -50,5 +52,17 @@ export const ProvedChecks = ({ job, say, point }: { readonly job: Job; readonly 
       />
     )}
     <ChecksTable say={say} point={point} lengths={lengthsOf(job)} />
+    {troublesTold(point).map(({ trouble, complaint, acts }) => (
+      <p key={trouble.data.troubleId}>
+        <b>
+          {format(parseISO(trouble.at), 'd MMM yyyy')}, {say(complaint)}.
+        </b>{' '}
+        {acts
+          .map(({ name, found }) => [say(name), say(found)].filter(Boolean).join(': '))
+          .map(capital)
+          .join('. ')}
+        {trouble.closed && ` ${faultWords.letBe({ name: trouble.closed.by.name, why: trouble.closed.data.why })}`}
+      </p>
+    ))}
   </section>
 );

@@ -26,7 +26,7 @@ interface Props {
 export function CustomerPage({ job, printedAt, root }: Props) {
   const say = sayIn(placeOf(job));
   const terms = termsIn(placeOf(job));
-  const { names, stands, off, fails, yours, open } = customerSheet(job);
+  const { names, stands, off, fails, yours, mended, open } = customerSheet(job);
   const left = job.points.flatMap((point) => point.left ?? []);
   const leftOver = job.points.flatMap(({ handover }) => handover.leftOver ?? []);
   const views = job.points.flatMap((point) => {
@@ -72,6 +72,16 @@ export function CustomerPage({ job, printedAt, root }: Props) {
           {open.map((words) => (
             <p key={say(words)}>{say(words)}</p>
           ))}
+        </section>
+      )}
+      {mended.length > 0 && (
+        <section data-testid="mended">
+          <h2>{sheetWords.putRight}</h2>
+          <ul>
+            {mended.map((words) => (
+              <li key={say(words)}>{say(words)}</li>
+            ))}
+          </ul>
         </section>
       )}
       <div className="customer-columns">

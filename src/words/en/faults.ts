@@ -8,6 +8,7 @@ import type {
   FixtureTestKind,
 } from '@/core/faults';
 import type { Sentence, Sentences } from '../sentence';
+import type { Terms } from '../terms';
 
 type Fault = DoorFault | FixtureFault;
 type Test = DoorTestKind | FixtureTestKind;
@@ -295,8 +296,8 @@ const has = <T extends object>(table: T, key: string): key is keyof T & string =
 
 /** A sentence of a table; two faults at once have both. What another version of the program wrote keeps its name. */
 const fromTable =
-  (table: Words<Fault>, joint: string): Sentence<{ readonly fault: string }> =>
-  ({ fault }, terms) =>
+  (table: Words<Fault>, joint: string) =>
+  ({ fault }: { readonly fault: string }, terms: Terms): string =>
     fault
       .split('+')
       .map((one) => {
@@ -306,13 +307,24 @@ const fromTable =
       })
       .join(joint);
 
+const nameOf = fromTable(FAULTS, ' and ');
+
+const UNITS = { volts: 'V', ohms: 'Ω', dbm: 'dBm', degrees: '°' } as const;
+const unitOf = (of: keyof typeof UNITS | null): string => (of === null ? '' : UNITS[of]);
+const UNTESTED: Readonly<Record<string, string>> = {
+  cantReach: 'can’t be reached',
+  noTool: 'no tool for it',
+  notSafe: 'not safe',
+  notNow: 'not now',
+};
+
 export const faults: Sentences<FaultSayings> = {
   complaint: ({ symptom }, terms) => {
     if (!has(COMPLAINTS, symptom)) return symptom;
     const words = COMPLAINTS[symptom];
     return typeof words === 'string' ? words : words({}, terms);
   },
-  faultName: fromTable(FAULTS, ' and '),
+  faultName: nameOf,
   faultRepair: fromTable(REPAIRS, ' '),
   faultRepaired: fromTable(REPAIRED, ' '),
   testName: ({ test, state }, terms) => {
@@ -327,6 +339,21 @@ export const faults: Sentences<FaultSayings> = {
     return typeof how === 'string' ? how : how({}, terms);
   },
   testWord: ({ test, word }) => OWN_ANSWERS[test]?.[word] ?? ANSWERS[word] ?? word,
+  testFigure: ({ value, of }, t) => `${t.number(value, of === 'volts' || of === 'ohms' ? 1 : 0)} ${unitOf(of)}`.trim(),
+  notTested: ({ why }) => `not taken: ${UNTESTED[why] ?? why}`,
+  repairTold: ({ fault, fixed }, terms) => {
+    const name = nameOf({ fault }, terms);
+    return fixed ? `repaired, and it works: ${name}` : `repaired in vain: ${name}`;
+  },
+  partTold: ({ part, batch, deadNew }) =>
+    [
+      part && `put in: ${part}`,
+      batch && `batch of the old one: ${batch}`,
+      deadNew && 'the old one was dead out of its bag',
+    ]
+      .filter(Boolean)
+      .join(', '),
+  mendedAt: ({ point, words }) => `${point}: ${words}`,
   testPlace: ({ place }) => PLACES[place] ?? place,
   byLicence: 'this is for somebody with a licence',
   switchItOnFirst: 'its circuit is off: switch it on for this',

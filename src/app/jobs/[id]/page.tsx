@@ -3,6 +3,7 @@ import { RUNGS } from '@/core/kinds';
 import { readCatalogue } from '@/server/catalogue';
 import { readSettings } from '@/server/settings';
 import { rowOf } from '@/server/jobs/jobList';
+import { repairsFound } from '@/server/jobs/repairsFound';
 import { store } from '@/server/store';
 import { JobAhead } from '@/ui/job/JobAhead';
 import { JobLater } from '@/ui/job/JobLater';
@@ -33,6 +34,7 @@ export default async function JobPage({ params, searchParams }: Props) {
       firstArea={typeof area === 'string' ? area : null}
       settings={settings}
       catalogue={await readCatalogue(db)}
+      found={await repairsFound(db)}
       ahead={<JobAhead title={head.title} points={row?.points ?? []} />}
     />
   );

@@ -37,7 +37,7 @@ import type { Trouble } from '../pointView';
 import { wifiOf } from '../wifi';
 import { DOOR_FAULT_FACTS, DOOR_TEST_FACTS, DOOR_WALKS, LONG_CHARGED, SEEN_FINE, WORKED_BEFORE } from './doorFacts';
 import { liveOrDeadOf } from '../liveOrDead';
-import { doneOf, isTest, repairMinutes, untestedOf, walksInStates } from '../trouble';
+import { doneOf, isTest, learnt, repairMinutes, untestedOf, walksInStates, type RepairsFound } from '../trouble';
 
 /** What the device is doing when it fails so: a device that was off has to come up. */
 const STATE_OF: Readonly<Record<DoorSymptom, LastingState>> = {
@@ -205,6 +205,7 @@ export function doorCase(
   trouble: Trouble,
   symptom: DoorSymptom,
   at: string,
+  found: RepairsFound,
 ): DoorCase {
   const bell = bellOf(job, point, assessment, symptom);
   const standing = liveOrDeadOf(job, point);
@@ -220,15 +221,17 @@ export function doorCase(
   };
   const untested = untestedOf(trouble);
   const faults = DOOR_FAULT_KINDS.filter((kind) => faultFits(kind, bell));
+  const asked = (kind: DoorFault) => ({
+    kind,
+    probability: weightOf(kind),
+    repairMinutes: repairMinutes(DOOR_FAULT_FACTS[kind], standing),
+  });
   return {
     of: 'door',
     bell,
     known: knownOf(assessment.survey, houses, changeOf(assessment)),
-    faults: faults.map((kind) => ({
-      kind,
-      probability: weightOf(kind),
-      repairMinutes: repairMinutes(DOOR_FAULT_FACTS[kind], standing),
-    })),
+    // What never was enough is told by this house’s own figures, not by how often it was so elsewhere
+    faults: [...learnt(faults.filter((kind) => kind !== 'notEnough').map(asked), found), asked('notEnough')],
     tests: DOOR_TEST_KINDS.filter((kind) => testFits(kind, bell) && !untested.has(kind) && kind !== 'loadVolts').map(
       (kind) => ({ kind, minutes: DOOR_TEST_FACTS[kind].minutes }),
     ),

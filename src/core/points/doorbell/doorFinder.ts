@@ -40,12 +40,12 @@ export const doorFinder: PointFinder<Doorbell> = {
         return null;
     }
   },
-  caseOf({ job, point, assessment }, trouble) {
+  caseOf({ job, point, assessment }, trouble, found) {
     const { symptom } = trouble.data;
     // What a kind of point is complained of changes with its kind: what it no longer knows is looked for as dead
     const known: DoorSymptom = DOOR_SYMPTOMS.find((one) => one === symptom) ?? 'offline';
     const heard = known === 'noChime' && !isChimeHeard(point) ? 'offline' : known;
-    return doorCase(job, point, assessment, trouble, heard, standsAt(trouble, this, 'door'));
+    return doorCase(job, point, assessment, trouble, heard, standsAt(trouble, this, 'door'), found);
   },
   test: (kind) => (isKey(DOOR_TESTS, kind) ? { ...DOOR_TESTS[kind], ...DOOR_TEST_FACTS[kind] } : undefined),
   repair: (kind) => bothRepairs(kind.split('+').map(oneRepair)),

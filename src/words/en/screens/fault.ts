@@ -56,9 +56,6 @@ export const fault = {
   takeBack: 'take back',
   others: 'all else',
   answers: 'Answers',
-  couldNot: ({ why }: { readonly why: string }) => `not taken: ${why}`,
-  tried: ({ fault }: { readonly fault: string }) => `repaired in vain: ${fault}`,
-  helped: ({ fault }: { readonly fault: string }) => `repaired, it works: ${fault}`,
   strange: 'Written by another version of the program: it stands in the record and is not counted.',
   theRepair: 'The repair, and what must come out',
   afterIt: ({
@@ -89,6 +86,8 @@ export const fault = {
     `It is that with ${share}; no test would save more minutes than it costs. About ${minutes} min on the whole.`,
   troubleTag: 'A fault is looked for',
   whatFinderSays: 'The fault finder, at Prove, says what is tested next.',
+  firmFound: (said: { readonly fault: string; readonly times: number; readonly repairs: number }) =>
+    `The firm’s own repairs count: ${said.fault} in ${said.times} of ${said.repairs}.`,
   leading: ({ first, share }: { readonly first: string; readonly share: string }) => `${first} leads with ${share}.`,
   leadingTwo: (said: {
     readonly first: string;

@@ -8,6 +8,7 @@ export const sheet = {
   yours: ({ names }: { readonly names: string }) => `Yours now: ${names}`,
   fittedBy: ({ by }: { readonly by: string }) => `by ${by}`,
   toSwitchItOff: 'To switch it off',
+  putRight: 'What was put right',
   atTheBoard: ({ board, place }: { readonly board: string; readonly place: string }) =>
     `At the ${board}${place ? `, ${place}` : ''}. Lever the other way is off; back again, it is there in two minutes.`,
   pullItsPlug: 'pull its plug',

@@ -5,13 +5,13 @@ import { Button } from 'react-bootstrap';
 import type { Finding, TroubleCase } from '@/core/faults';
 import { TEXT } from '@/core/kinds';
 import { complaintOf, finderAt, isOver, isTest, openTrouble, strangersAmong, type Trouble } from '@/core/points';
-import { said } from '@/core/said';
+import { said, type Text } from '@/core/said';
 import { capital } from '@/core/units';
 import { AskForm } from '../../../form/AskForm';
 import { textField } from '../../../form/fields';
 import { useJob } from '../../../log/JobContext';
 import { useSay } from '../../../log/useSay';
-import { ActsSoFar, useActText } from './ActsSoFar';
+import { ActsSoFar } from './ActsSoFar';
 import { Braid, type BraidColumn } from './Braid';
 import { answerText, byShare, figureText, shareText, unitOf } from './faultText';
 import { FaultTag } from './FaultTag';
@@ -57,13 +57,13 @@ const STATES: Readonly<Record<string, string>> = {
 
 function OpenTrouble({ trouble }: { readonly trouble: Trouble }) {
   const say = useSay();
-  const { keptJob, kept, assessment, write, go } = useJob();
+  const { keptJob, kept, assessment, found: learnt, write, go } = useJob();
   const [other, setOther] = useState<string | null>(null);
   const [typed, setTyped] = useState<Typed | null>(null);
   const finder = finderAt(kept);
   const asked = useMemo(
-    (): TroubleCase => finderAt(kept).caseOf({ job: keptJob, point: kept, assessment }, trouble),
-    [assessment, kept, keptJob, trouble],
+    (): TroubleCase => finderAt(kept).caseOf({ job: keptJob, point: kept, assessment }, trouble, learnt),
+    [assessment, kept, keptJob, learnt, trouble],
   );
   const typing = useMemo(() => (typed === null ? null : withTyped(asked, typed)), [asked, typed]);
   const found = useFinding(asked, other, typing);
@@ -157,9 +157,8 @@ interface FoundProps {
 
 function Found({ trouble, asked, finding, isOld, likely, state, other, onOther, typed, onTyped }: FoundProps) {
   const say = useSay();
-  const { kept } = useJob();
+  const { kept, found: learnt } = useJob();
   const finder = finderAt(kept);
-  const textOf = useActText();
   const { next, test: kind, explained } = finding;
   const test = kind === null ? undefined : finder.test(kind);
   const after = finder.test(asked.afterRepair.kind);
@@ -174,11 +173,10 @@ function Found({ trouble, asked, finding, isOld, likely, state, other, onOther, 
     .toSorted((a, b) => a.minutes - b.minutes);
   const columns: readonly BraidColumn[] = [
     ...finding.steps.map((faults, i): BraidColumn => {
-      const act = trouble.acts[i - 1];
-      const text = act && textOf(act, '');
+      const done = asked.done[i - 1];
       return {
-        key: act?.entryId ?? `step-${i}`,
-        words: text ? text.found || text.name : i === 0 ? faultWords.toBegin : '',
+        key: `step-${i}`,
+        words: done ? say(doneText(done, finder)) : i === 0 ? faultWords.toBegin : '',
         foot: null,
         faults,
         isAhead: false,
@@ -196,6 +194,11 @@ function Found({ trouble, asked, finding, isOld, likely, state, other, onOther, 
     }),
   ];
   const top = byShare(likely.faults).slice(0, MOST_REPAIRS);
+  const repairs = Object.values(learnt).reduce((sum, one) => sum + one, 0);
+  const first = top[0]?.kind ?? '';
+  const times = learnt[first] ?? 0;
+  const taught =
+    times > 0 ? faultWords.firmFound({ fault: say(said('faultName', { fault: first })), times, repairs }) : '';
   return (
     <div className={isOld ? 'fault-found old' : 'fault-found'} aria-busy={isOld} data-testid="finding">
       {explained === 'nothing' && (
@@ -244,7 +247,9 @@ function Found({ trouble, asked, finding, isOld, likely, state, other, onOther, 
             <FaultTag finding={likely} />
             <section>
               <h3>{faultWords.whyThisTest}</h3>
-              <p>{whyWords(finding, kind, test?.place ?? null, say)}</p>
+              <p>
+                {whyWords(finding, kind, test?.place ?? null, say)} {taught}
+              </p>
             </section>
           </div>
           <section>
@@ -285,6 +290,15 @@ function Found({ trouble, asked, finding, isOld, likely, state, other, onOther, 
       )}
     </div>
   );
+}
+
+/** What an answer came to, over its column. */
+function doneText(done: TroubleCase['done'][number], finder: ReturnType<typeof finderAt>): Text {
+  if ('repair' in done) return said('repairTold', { fault: done.repair, fixed: done.fixed });
+  const { test, found } = done;
+  return 'word' in found
+    ? said('testWord', { test, word: found.word })
+    : said('testFigure', { value: found.value, of: finder.test(test)?.figure ?? null });
 }
 
 /** Why this act: what it costs on the whole, and what it settles. */
