@@ -13,11 +13,9 @@ const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
 const VIEWS = [
   ['board', null, ''],
   ['house', 'Avocet Rectory', '?rung=look&area=house'],
-  ['look', 'Tern Cottage', '?rung=look&area=plate'],
   ['plan', 'Eider Yard', '?point=drive&rung=look&area=plan'],
   ['measure', 'Tern Cottage', '?rung=measure'],
   ['choose', 'Tern Cottage', '?rung=choose'],
-  ['compare', 'Tern Cottage', '/compare'],
   ['hunt', 'Whimbrel Court', '?rung=isolate'],
   ['isolate', 'Sandpiper House', '?rung=isolate'],
   ['box', 'Eider Yard', '?point=drive&rung=measure'],
@@ -25,10 +23,12 @@ const VIEWS = [
   ['mount', 'Lapwing Lodge', '?rung=mount'],
   ['yard', 'Eider Yard', '?point=drive&rung=mount'],
   ['prove', 'Lapwing Lodge', '?rung=prove'],
+  ['fault', 'Godwit Lane 9', '?rung=prove&area=fault'],
   ['papers', 'Oyster Quay 5', '/papers'],
   ['catalogue', null, '/catalogue'],
   ['phone-door', 'Redshank Hall', '?rung=measure', PHONE],
   ['phone-aim', 'Fulmar Mews', '?rung=mount', PHONE],
+  ['phone-fault', 'Garganey House', '?rung=prove&area=fault', PHONE],
   ['phone-wire', 'Sandpiper House', '?rung=wire', PHONE, 'headlamp'],
 ];
 
@@ -37,7 +37,7 @@ try {
   const { default: puppeteer } = await import('puppeteer-core');
   mkdirSync(folder, { recursive: true });
   await onDemoServer(async (url) => {
-    const { jobs } = await (await fetch(`${url}/api/v1/jobs`)).json();
+    const { jobs } = await (await fetch(`${url}/api/v1/jobs?limit=50`)).json();
     const browser = await puppeteer.launch({
       executablePath: findChromium(),
       args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],

@@ -256,6 +256,30 @@ describe('a trouble in the job', () => {
   });
 });
 
+describe('a site that was never surveyed', () => {
+  it('is looked at with what is usual, whatever kind of point stands there', () => {
+    for (const pointKind of ['doorbell', 'floodlight', 'plugFloodlight'] as const) {
+      const stated: readonly Stated[] = [
+        { kind: 'siteDescribed', data: { name: 'Somewhere', region: 'gb-230' } },
+        { kind: 'pointAdded', data: { pointId: 'p', pointKind, name: 'There' } },
+        { kind: 'troubleOpened', data: { troubleId: 't', pointId: 'p', symptom: 'offline' } },
+      ];
+      const entries = stated.map(({ kind, data }, i): Entry => {
+        const at = new Date(Date.UTC(2026, 2, 10, 9, i)).toISOString();
+        return { ...newEntry(kind, data, { id: `e${i}`, at, by: INES }), seq: i + 1, receivedAt: at };
+      });
+      const job = fold({ id: 'x', title: 'Somewhere', createdAt: '' }, entries);
+      const [point] = job.points;
+      if (!point) throw new Error(pointKind);
+      const asked = finderAt(point).caseOf({ job, point, assessment: assess(job, point) }, troubleOf(point), {});
+      const finding = finderOf(asked).find(asked, null);
+      expect(finding.explained).toBe('one');
+      expect(finding.next).not.toBeNull();
+      expect(finding.faults.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 1);
+    }
+  });
+});
+
 describe('the gate in the finder', () => {
   const bellDead: readonly Stated[] = [
     {

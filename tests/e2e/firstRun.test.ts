@@ -22,7 +22,7 @@ const built = process.env.FOX_LADDER_BUILT ?? '';
     expect(text).toContain('Tern Cottage');
     expect(text).toContain('Eider Yard');
     const { jobs } = (await (await fetch(`${demo}/api/v1/jobs?limit=200`)).json()) as { jobs: unknown[] };
-    expect(jobs.length).toBe(22);
+    expect(jobs.length).toBe(25);
     expect(existsSync(path.join(built, 'data/fox-ladder.db'))).toBe(true);
   });
 

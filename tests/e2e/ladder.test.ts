@@ -117,7 +117,7 @@ describe('the board', () => {
   it('shows every job by day, finds by words, and reads well to everybody', async () => {
     const screen = new Screen(await browser.newPage());
     await screen.open(server.url);
-    expect(await screen.page.$$eval('.board-row', (rows) => rows.length)).toBe(22);
+    expect(await screen.page.$$eval('.board-row', (rows) => rows.length)).toBe(25);
     const days = await screen.page.$$eval('.day h2', (list) => list.map((one) => one.textContent));
     expect(days).toEqual(expect.arrayContaining(['Today', 'Coming', 'Finished']));
     await accessible(screen);

@@ -10,6 +10,9 @@ const PLANNED_ON = { together: 420, least: 24, most: 140 } as const;
 /** Work that the plan may take, in steps of its innermost loop. */
 const PLAN_STEPS = 6e6;
 
+/** A repair in vain costs more than its minutes: a part, a splice opened for nothing, trust. */
+const VAIN_MINUTES = 4;
+
 /** Houses that stand for all that is possible, each with its fault and its weight. */
 export interface Hypotheses<H> {
   readonly houses: readonly H[];
@@ -66,7 +69,7 @@ export function planned<H, F extends string, T extends TestAsked>(
     {
       faults: faults.map(({ kind, repairMinutes }) => ({
         place: placeIn(trouble, kind, model.repairPlace(kind)),
-        repairMinutes,
+        repairMinutes: repairMinutes + VAIN_MINUTES,
       })),
       tests: left.map(({ kind, minutes }) => ({
         place: placeIn(trouble, kind, model.shapeOf(kind).place),
@@ -80,8 +83,10 @@ export function planned<H, F extends string, T extends TestAsked>(
   );
   const position = { weights: Float64Array.from(weights), tests: left.map(() => true), at: start };
   const { first, cost } = lookAhead(ground, position, steps);
-  if (!first) return { next: null, expectedMinutes: cost };
+  // Each way ends with one repair that helps: what was counted for that one is taken off again
+  const expectedMinutes = Math.max(0, cost - VAIN_MINUTES);
+  if (!first) return { next: null, expectedMinutes };
   const [test, repair] =
     'test' in first ? [left[first.test]?.kind, undefined] : [undefined, faults[first.repair]?.kind];
-  return { next: test ? { test } : repair ? { repair } : null, expectedMinutes: cost };
+  return { next: test ? { test } : repair ? { repair } : null, expectedMinutes };
 }

@@ -47,18 +47,24 @@ const namedOf = <H, F extends string, T extends TestAsked>({
     ? [{ kind: fixed, probability: 1 }]
     : possible.flatMap(({ kind }, i) => ((shares[i] ?? 0) >= NOT_NAMED ? [{ kind, probability: shares[i] ?? 0 }] : []));
 
-/** What it may have been before any answer and after each but the last. */
+/** So many of the last answers are looked back at. */
+const LOOKED_BACK = 5;
+
+/** What it may have been before any answer, and after each of the last but the very last. */
 function earlier<H, F extends string, T extends TestAsked>(
   model: TroubleModel<H, F, T>,
   trouble: Trouble<F, T>,
-): readonly (readonly Likely[])[] {
-  return trouble.done.map((_, i) => {
-    const then = ranked(model, { ...trouble, done: trouble.done.slice(0, i) });
-    return then
+): Finding['steps'] {
+  const { length } = trouble.done;
+  return trouble.done.flatMap((_, answers) => {
+    if (answers > 0 && answers < length - LOOKED_BACK) return [];
+    const then = ranked(model, { ...trouble, done: trouble.done.slice(0, answers) });
+    const faults = then
       ? then.possible.flatMap(({ kind }, k) =>
           (then.shares[k] ?? 0) >= NOT_NAMED ? [{ kind, probability: then.shares[k] ?? 0 }] : [],
         )
       : [];
+    return [{ answers, faults }];
   });
 }
 
@@ -129,7 +135,7 @@ export function findFault<H, F extends string, T extends TestAsked>(
   return {
     explained,
     faults: named,
-    steps: [...earlier(model, complained), named],
+    steps: [...earlier(model, complained), { answers: given.done.length, faults: named }],
     next,
     expectedMinutes,
     test: test?.kind ?? null,

@@ -34,8 +34,8 @@ export interface Finding {
   readonly explained: Explanation;
   /** What it may be, in an order that stays; those that are ruled out are not named. */
   readonly faults: readonly Likely[];
-  /** Before any answer, and after each: what it may have been then. */
-  readonly steps: readonly (readonly Likely[])[];
+  /** What it may have been before any answer, and after so many: of many answers the last ones. */
+  readonly steps: readonly { readonly answers: number; readonly faults: readonly Likely[] }[];
   readonly next: NextAct;
   /** To the repair, as the plan goes. */
   readonly expectedMinutes: number;

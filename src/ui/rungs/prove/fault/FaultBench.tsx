@@ -111,7 +111,7 @@ function OpenTrouble({ trouble }: { readonly trouble: Trouble }) {
           onTyped={setTyped}
         />
       ) : (
-        <p className="soft">{faultWords.thinking}</p>
+        <p className="soft working">{faultWords.thinking}</p>
       )}
       <ActsSoFar trouble={trouble} state={state} strangers={strangers} suspects={finding?.suspects ?? []} />
       <LetBe
@@ -172,11 +172,11 @@ function Found({ trouble, asked, finding, isOld, likely, state, other, onOther, 
     .filter((one) => one.kind !== kind && !taken.has(one.kind))
     .toSorted((a, b) => a.minutes - b.minutes);
   const columns: readonly BraidColumn[] = [
-    ...finding.steps.map((faults, i): BraidColumn => {
-      const done = asked.done[i - 1];
+    ...finding.steps.map(({ answers, faults }): BraidColumn => {
+      const done = asked.done[answers - 1];
       return {
-        key: `step-${i}`,
-        words: done ? say(doneText(done, finder)) : i === 0 ? faultWords.toBegin : '',
+        key: `step-${answers}`,
+        words: done ? say(doneText(done, finder)) : faultWords.toBegin,
         foot: null,
         faults,
         isAhead: false,
@@ -200,7 +200,7 @@ function Found({ trouble, asked, finding, isOld, likely, state, other, onOther, 
   const taught =
     times > 0 ? faultWords.firmFound({ fault: say(said('faultName', { fault: first })), times, repairs }) : '';
   return (
-    <div className={isOld ? 'fault-found old' : 'fault-found'} aria-busy={isOld} data-testid="finding">
+    <div className={isOld ? 'fault-found old working' : 'fault-found'} aria-busy={isOld} data-testid="finding">
       {explained === 'nothing' && (
         <p className="brick" role="alert">
           <b>{faultWords.byNothing}</b>{' '}
