@@ -20,7 +20,8 @@ export function Carry() {
   return (
     <>
       <CircuitPlates job={job} point={point} />
-      <FailedTag failures={failures} />
+      {/* What its finder looks for is told once */}
+      <FailedTag failures={failures.filter(({ check }) => check.id !== trouble?.data.check)} />
       {trouble ? <TroubleTag trouble={trouble} /> : <Carried />}
       {worries.length > 0 && (
         <section>

@@ -9,12 +9,17 @@ function edgesOf(figures: readonly ShownFigure[], weights: readonly number[]): r
   const order = figures.map(({ mean }, i) => ({ mean, weight: weights[i] ?? 0 })).sort((a, b) => a.mean - b.mean);
   const sum = weights.reduce((total, weight) => total + weight, 0);
   const edges: number[] = [];
+  const step = figures.reduce((most, figure) => Math.max(most, figure.step), 0);
+  const least = order[0]?.mean ?? 0;
   let below = 0;
   order.forEach(({ mean, weight }, i) => {
     below += weight;
     const next = order[i + 1]?.mean ?? mean;
-    if (below / sum >= (edges.length + 1) / KINDS_OF_FIGURE && edges.length < KINDS_OF_FIGURE - 1)
-      edges.push((mean + next) / 2);
+    const edge = (mean + next) / 2;
+    // What no meter tells apart is one kind
+    const isApart = edge - (edges.at(-1) ?? least) >= step;
+    if (isApart && below / sum >= (edges.length + 1) / KINDS_OF_FIGURE && edges.length < KINDS_OF_FIGURE - 1)
+      edges.push(edge);
   });
   return edges;
 }

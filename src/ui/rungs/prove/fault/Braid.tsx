@@ -15,7 +15,7 @@ export interface BraidColumn {
 }
 
 const WIDTH = 760;
-const LEFT = 214;
+const LEFT = 262;
 const TOP = 42;
 const HEIGHT = 270;
 /** A column stands over this share of its room; the rest leads to the next. */
@@ -139,7 +139,7 @@ export function Braid({ columns: all }: { readonly columns: readonly BraidColumn
       ))}
       {columns.map(({ key, words, foot, isAhead }, i) => (
         <g key={key}>
-          {wrapped(words).map((line, k, lines) => (
+          {wrapped(words, Math.floor(room / LETTER)).map((line, k, lines) => (
             <text
               key={line}
               className={isAhead ? 'soft' : 'strong'}
@@ -161,15 +161,16 @@ export function Braid({ columns: all }: { readonly columns: readonly BraidColumn
   );
 }
 
-const LINE = 15;
+/** Of the words over a column, about. */
+const LETTER = 7.4;
 const MOST_LINES = 2;
 
 /** Words in lines that fit over a column. */
-function wrapped(words: string): readonly string[] {
+function wrapped(words: string, most: number): readonly string[] {
   const lines: string[] = [];
   for (const word of words.split(' ')) {
     const last = lines.at(-1);
-    if (last !== undefined && last.length + word.length < LINE) lines[lines.length - 1] = `${last} ${word}`;
+    if (last !== undefined && last.length + word.length < most) lines[lines.length - 1] = `${last} ${word}`;
     else lines.push(word);
   }
   return lines.length > MOST_LINES ? [...lines.slice(0, MOST_LINES - 1), `${lines[MOST_LINES - 1] ?? ''} …`] : lines;

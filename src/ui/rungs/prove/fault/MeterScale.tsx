@@ -33,10 +33,11 @@ export function MeterScale({ predictions, answers, figure, typed }: Props) {
   if (shown.length === 0) return null;
   const ends = shown.flatMap(({ low, high }) => [low ?? 0, high ?? 0]);
   const spread = Math.max(...ends) - Math.min(...ends);
+  // Volts and ohms are not below nothing
+  const floor = figure === 'volts' || figure === 'ohms' ? 0 : -Infinity;
   const scale = scaleLinear()
-    .domain([Math.min(...ends) - 0.08 * spread - 0.05, Math.max(...ends) + 0.08 * spread + 0.05])
-    .range([LEFT, RIGHT])
-    .nice(5);
+    .domain([Math.max(floor, Math.min(...ends) - 0.08 * spread - 0.05), Math.max(...ends) + 0.08 * spread + 0.05])
+    .range([LEFT, RIGHT]);
   const bottom = TOP + shown.length * ROW + 6;
   const cuts = answers.flatMap(({ word, from }) => (word === null && from !== null ? [from] : []));
   const [least = 0, most = 0] = scale.domain();
