@@ -29,7 +29,7 @@ const COMPLAINTS: Words<DoorSymptom | FixtureSymptom> = {
 };
 
 const FAULTS: Words<Fault> = {
-  feedOff: (_, t) => `${t.way} off`,
+  feedOff: (_, t) => `a ${t.way} that is off`,
   switchedFeed: 'transformer fed through a light switch',
   mainsLow: 'low mains in the whole house',
   transformerDead: 'dead transformer',
@@ -54,7 +54,7 @@ const FAULTS: Words<Fault> = {
   passwordChanged: 'a new Wi-Fi password',
   phoneSettings: 'permissions of the phone',
   accountSetting: 'setting of the account',
-  breakerOff: (_, t) => `${t.way} off`,
+  breakerOff: (_, t) => `a ${t.way} that is off`,
   protectionTripped: (_, t) => `tripped ${t.residual}`,
   switchOff: 'a wall switch that is off',
   aheadOpen: 'a photocell, timer or sensor ahead of it',
