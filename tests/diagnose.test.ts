@@ -213,7 +213,11 @@ describe('what a bell shows', () => {
       chime: volts,
       door: 0,
     });
-    expect(idleVolts(faultyHouse(BELL, house, ['openToChime'], random), 1)).toEqual({ screws: volts, chime: 0, door: 0 });
+    expect(idleVolts(faultyHouse(BELL, house, ['openToChime'], random), 1)).toEqual({
+      screws: volts,
+      chime: 0,
+      door: 0,
+    });
     const short = idleVolts(faultyHouse(BELL, house, ['shortToDoor'], random), 1);
     expect(short.screws).toBeLessThan(volts);
     expect(short.chime).toBeLessThan(short.screws);
