@@ -155,6 +155,10 @@ describe('a trouble in the job', () => {
     expect(ladderOf(job, point, assessment, NOBODY).find(({ rung }) => rung === 'prove')?.state).toBe('held');
     expect(worriesOf(job, point, assessment).filter(({ rung }) => rung === 'prove')).toHaveLength(1);
     expect(verdictOf(job, point, assessment)?.word).toBe('failed');
+    // A call-back has no failed check: what was worked out of it goes after what the customer says
+    const back = jobWith('Godwit Lane 9');
+    const verdict = verdictOf(back.job, back.point, assess(back.job, back.point));
+    expect(verdict && say(verdict.words)).toBe('fault looked for');
     const repaired = jobWith(
       'Garganey House',
       { kind: 'repairTried', data: { troubleId: 'dark', pointId: 'front', fault: 'fuseOpen', fixed: true } },
