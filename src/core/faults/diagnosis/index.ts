@@ -1,5 +1,5 @@
 export { answerKinds, type AnswerKind } from './answerKinds';
-export { diagnoseBy, TOLD_FROM, type Diagnosis } from './diagnoseBy';
+export { diagnoseBy, type Diagnosis } from './diagnoseBy';
 export { hypothesesOf, planned, type Hypotheses } from './planned';
 export { isExplained, picked, possibleHouses, sharesOf, type Possible, type TakenTest } from './possibleHouses';
 export { predicted, type Prediction } from './prediction';

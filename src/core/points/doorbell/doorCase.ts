@@ -252,5 +252,3 @@ export function doorCase(
 /** What is read or looked at once it is repaired. */
 const afterOf = (symptom: DoorSymptom): DoorTestKind =>
   symptom === 'noChime' ? 'pressLeads' : symptom === 'notTold' ? 'deviceLight' : 'doorVoltsRunning';
-
-export const stateOfSymptom = (symptom: DoorSymptom): LastingState => STATE_OF[symptom];

@@ -51,8 +51,12 @@ export function NextRepair({ trouble, finding, fault, minutes, after, state, isN
     parts: { readonly value?: number; readonly part?: string; readonly batch?: string },
   ) => {
     const { value, part, batch } = parts;
-    // Out of its band it is not put right, whatever it looks like
-    if (fixed && band && value != null && (value < band.low || value > band.high) && !isOut) return setOut(true);
+    const isIn = !band || value == null || (value >= band.low && value <= band.high);
+    // Out of its band it is not put right, whatever it looks like: asked once more, and the figure stays
+    if (fixed && !isIn && !isOut) {
+      setOut(true);
+      return false;
+    }
     write('repairTried', {
       troubleId,
       pointId: kept.id,
@@ -66,14 +70,21 @@ export function NextRepair({ trouble, finding, fault, minutes, after, state, isN
     // What it was stands where it was looked for
     if (fixed) go('prove', 'fault');
     const failed = fixed && check ? checksOf(kept).find(({ id }) => id === check) : undefined;
-    // The check that opened it is closed by it
-    if (failed)
+    const answered = failed && kept.checks[failed.id];
+    // The check that opened it is closed by it, where the repair told its answer; else it is asked anew
+    if (failed && isIn && (failed.answer.kind === 'yesNo' || failed.answer.kind === 'wait'))
+      write('checkDone', { pointId: kept.id, check: failed.id, result: 'passed' });
+    else if (failed && isIn && failed.answer.kind === 'volts' && failed.answer.state === state && value != null)
       write('checkDone', {
         pointId: kept.id,
         check: failed.id,
         result: 'passed',
-        ...(failed.answer.kind === 'volts' && value != null ? { figure: value, at: 'door' as const } : {}),
+        figure: value,
+        at: 'door',
+        ...(band ? { bandLow: band.low, bandHigh: band.high } : {}),
       });
+    else if (answered) write('entryStruck', { target: answered.entryId });
+    return true;
   };
   return (
     <section className="fault-next" data-repair={fault}>
