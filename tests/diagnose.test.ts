@@ -211,11 +211,15 @@ describe('what a bell shows', () => {
     expect(idleVolts(faultyHouse(BELL, house, ['openToDoor'], random), 1)).toEqual({
       screws: volts,
       chime: volts,
+      front: volts,
+      across: 0,
       door: 0,
     });
     expect(idleVolts(faultyHouse(BELL, house, ['openToChime'], random), 1)).toEqual({
       screws: volts,
       chime: 0,
+      front: 0,
+      across: 0,
       door: 0,
     });
     const short = idleVolts(faultyHouse(BELL, house, ['shortToDoor'], random), 1);

@@ -5,12 +5,18 @@ import {
   diagnose,
   hiddenHouse,
   HouseStock,
+  answerKinds,
+  hypothesesOf,
+  ranked,
   nextTest,
   testShape,
   type BellDone,
   type BellFault,
   type BellTest,
   type BellTrouble,
+  type DoorTest,
+  type DoorTrouble,
+  type FaultyHouse,
   type Troubleshooting,
   type TroubledBell,
 } from '@/core/faults';
@@ -85,6 +91,9 @@ function walked(from: string, to: string): number {
   return (FROM_HALL[from] ?? 0) + (FROM_HALL[to] ?? 0);
 }
 
+type Hidden = NonNullable<ReturnType<typeof hiddenHouse>>;
+type Answer = NonNullable<ReturnType<typeof diagnose>>;
+
 /** A hidden house with what was spent on it. */
 class Visit {
   at = 'door';
@@ -93,8 +102,8 @@ class Visit {
   readonly done: BellDone[] = [];
 
   constructor(
-    readonly hidden: NonNullable<ReturnType<typeof hiddenHouse>>,
-    private readonly random: Random,
+    readonly hidden: Hidden,
+    readonly random: Random,
   ) {}
 
   private go(place: string | null): void {
@@ -121,7 +130,11 @@ class Visit {
 }
 
 /** The fault finder, to the end. @returns what it said at the beginning, minutes, and what each question took, ms */
-function byFinder(visit: Visit, stock: HouseStock): { readonly said: number; readonly took: readonly number[] } {
+function byFinder(
+  visit: Visit,
+  stock: HouseStock,
+  believed: Believed,
+): { readonly said: number; readonly took: readonly number[] } {
   const took: number[] = [];
   let said = NaN;
   for (;;) {
@@ -138,6 +151,7 @@ function byFinder(visit: Visit, stock: HouseStock): { readonly said: number; rea
     took.push(performance.now() - start);
     if (!answer?.next) throw new Error('nothing explains what was found');
     if (took.length === 1) said = answer.expectedMinutes;
+    believed.told(answer, visit.hidden, visit.random);
     const { next } = answer;
     if ('test' in next) {
       const test = TESTS.find(({ kind }) => kind === next.test);
@@ -170,25 +184,116 @@ function byChecklist(visit: Visit, stock: HouseStock): void {
   }
 }
 
+/** The test that tells most, whatever its minutes; a repair once one fault is likely enough, or no test tells anything. */
+function byEntropy(visit: Visit, stock: HouseStock): void {
+  const SURE = 0.8;
+  const TELLS = 0.02;
+  for (;;) {
+    const trouble: BellTrouble = {
+      bell: BELL,
+      faults: FAULTS,
+      tests: TESTS,
+      walks: WALKS,
+      at: visit.at,
+      done: visit.done,
+    };
+    const ranking = ranked<FaultyHouse, DoorTrouble, DoorTest>(stock, trouble);
+    if (!ranking) throw new Error('nothing explains what was found');
+    const kinds = FAULTS.map(({ kind }) => kind);
+    const { houses, faultOf, weights } = hypothesesOf(stock, kinds, ranking.possible, ranking.shares);
+    const entropy = (of: readonly number[]): number => {
+      const sums = new Map<number, number>();
+      of.forEach((weight, i) => sums.set(faultOf[i] ?? 0, (sums.get(faultOf[i] ?? 0) ?? 0) + weight));
+      const total = [...sums.values()].reduce((sum, one) => sum + one, 0);
+      return total <= 0
+        ? 0
+        : [...sums.values()].reduce((sum, one) => (one > 0 ? sum - one * Math.log(one / total) : sum), 0);
+    };
+    const now = entropy(weights);
+    const tells = ranking.left.map((test) => {
+      const shown = houses.map((house) => stock.showing(house, test));
+      const after = answerKinds(stock.shapeOf(test.kind), shown, weights).reduce(
+        (sum, { chances }) => sum + entropy(weights.map((weight, i) => weight * (chances[i] ?? 0))),
+        0,
+      );
+      return { test, told: now - after };
+    });
+    const best = tells.toSorted((a, b) => b.told - a.told)[0];
+    const top = ranking.possible
+      .map(({ kind }, i) => ({ kind, share: ranking.shares[i] ?? 0 }))
+      .toSorted((a, b) => b.share - a.share)[0];
+    const test = TESTS.find(({ kind }) => kind === best?.test.kind);
+    if (top && top.share < SURE && test && (best?.told ?? 0) > TELLS) visit.test(test);
+    else {
+      const fault = FAULTS.find(({ kind }) => kind === top?.kind);
+      if (!fault || visit.repair(fault)) return;
+    }
+  }
+}
+
+const WIDE = 1;
+
+/** What was believed beside what was so: of faults by tenths of belief, of figures by their bands. */
+class Believed {
+  private readonly faults: { readonly belief: number; readonly held: boolean }[] = [];
+  private readonly bands: boolean[] = [];
+
+  /** What was said before an act, held against the house and against what each test would have come to there. */
+  told({ faults, predictions }: Answer, hidden: Hidden, random: Random): void {
+    const isSo = (kind: string): boolean => hidden.faults.some((one) => one === kind);
+    for (const { kind, probability } of faults)
+      if (probability > 0) this.faults.push({ belief: probability, held: isSo(kind) });
+    for (const { test, faults: under } of predictions) {
+      const { low = null, high = null } = under.find(({ kind }) => isSo(kind)) ?? {};
+      const asked = TESTS.find(({ kind }) => kind === test);
+      // A band no wider than the meter’s own steps holds by itself
+      if (!asked || low === null || high === null || high - low < WIDE) continue;
+      const found = answerAt(BELL, hidden, asked, random);
+      if ('value' in found) this.bands.push(found.value >= low && found.value <= high);
+    }
+  }
+
+  line(): string {
+    let off = 0;
+    for (let tenth = 0; tenth < 10; tenth++) {
+      const here = this.faults.filter(({ belief }) => Math.min(9, Math.floor(10 * belief)) === tenth);
+      if (here.length === 0) continue;
+      const share = here.filter(({ held }) => held).length / here.length;
+      off += (here.length / this.faults.length) * Math.abs(share - mean(here.map(({ belief }) => belief)));
+    }
+    const held = this.bands.filter(Boolean).length / Math.max(1, this.bands.length);
+    return `beliefs off by ${off.toFixed(3)}, 90 % bands hold in ${(100 * held).toFixed(0)} % of ${this.bands.length}`;
+  }
+}
+
 const mean = (of: readonly number[]): number => of.reduce((sum, one) => sum + one, 0) / of.length;
 
 function benchHidden(houses: number): void {
   const random = seeded(4);
   const stock = new HouseStock(BELL);
-  const minutes = { finder: [] as number[], checklist: [] as number[], habit: [] as number[], truth: [] as number[] };
+  const minutes = {
+    finder: [] as number[],
+    entropy: [] as number[],
+    checklist: [] as number[],
+    habit: [] as number[],
+    truth: [] as number[],
+  };
+  const believed = new Believed();
   const [said, took, inVain]: [number[], number[], number[]] = [[], [], []];
   for (let i = 0; i < houses; i++) {
     const hidden = hiddenHouse(BELL, FAULTS, random);
     if (!hidden) continue;
     const visit = (): Visit => new Visit(hidden, seeded(i));
     const finder = visit();
-    const told = byFinder(finder, stock);
-    const [checklist, habit, truth] = [visit(), visit(), visit()];
+    const told = byFinder(finder, stock, believed);
+    const [entropy, checklist, habit, truth] = [visit(), visit(), visit(), visit()];
+    byEntropy(entropy, stock);
     byChecklist(checklist, stock);
     byHabit(habit);
     const fault = FAULTS.find(({ kind }) => hidden.faults.includes(kind));
     if (fault) truth.repair(fault);
     minutes.finder.push(finder.minutes);
+    minutes.entropy.push(entropy.minutes);
     minutes.checklist.push(checklist.minutes);
     minutes.habit.push(habit.minutes);
     minutes.truth.push(truth.minutes);
@@ -201,9 +306,11 @@ function benchHidden(houses: number): void {
     `minutes to repaired, ${houses} hidden houses`,
     `${mean(minutes.finder).toFixed(1)}, said ${mean(said).toFixed(1)}`,
   );
+  line('  the test that tells most, blind to minutes', mean(minutes.entropy).toFixed(1));
   line('  four tests always, then by what is likely', mean(minutes.checklist).toFixed(1));
   line('  swapping by habit', mean(minutes.habit).toFixed(1));
   line('  knowing the fault', mean(minutes.truth).toFixed(1));
+  line('  of the finder', believed.line());
   line('  repairs in vain a house', mean(inVain).toFixed(2));
   line('  a question', `p50 ${ms(share(took, 0.5))}, p95 ${ms(share(took, 0.95))}`);
 }

@@ -153,6 +153,14 @@ describe('call-backs, found by clicks', () => {
     await prove();
     await asked(screen);
     await screen.page.waitForSelector('.meter-scale');
+    // The simulated meter is on a house without the fault, and its figure is marked
+    await screen.click('.fault-next button.from-meter');
+    await screen.says('It stands still', '.modal');
+    await screen.press('Take it');
+    await screen.press('Keep', '.fault-next');
+    await screen.says('simulated', '.fault-acts');
+    await screen.press('take back', '.fault-acts');
+    await asked(screen);
     await screen.type('ohms', '14.2');
     await screen.says('Bad splice, run to the door', '[data-testid=fault-tag] .word');
     expect(await screen.page.$('.fault-acts')).toBeNull();

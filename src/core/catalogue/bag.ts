@@ -9,6 +9,8 @@ export interface BagItem {
   /** What to bring where it is missing or wrong. */
   readonly bring: Text;
   /** Where it matters: a chime treatment, a wall that takes anchors, or always. */
+  /** What a bell shows where it is dead, as the fault finder calls it. */
+  readonly failsAs?: string;
   readonly needs?: 'module' | 'fuseLink' | 'anchors' | 'benchPower';
 }
 
@@ -16,6 +18,7 @@ export interface BagItem {
 export const BAG: readonly BagItem[] = [
   {
     id: 'device',
+    failsAs: 'deviceDead',
     words: said('devicePlate'),
     check: said('noCrackSeal'),
     bring: said('anotherDevice'),
@@ -28,6 +31,7 @@ export const BAG: readonly BagItem[] = [
   },
   {
     id: 'module',
+    failsAs: 'noModule',
     words: said('powerModuleInBag'),
     check: said('versionDeviceAsks'),
     bring: said('powerModuleRight'),
@@ -35,6 +39,7 @@ export const BAG: readonly BagItem[] = [
   },
   {
     id: 'fuse',
+    failsAs: 'fuseOpen',
     words: said('fuseLink'),
     check: said('continuity'),
     bring: '2 fuse links, tested',

@@ -69,7 +69,7 @@ const FOLLOWED = 8;
 /** So many times as far the one that is taken is followed. */
 const FARTHER = 4;
 /** Work that a question may take, in steps of the innermost loop. */
-const MOST_STEPS = 1.2e7;
+const MOST_STEPS = 1e7;
 /** What is left open of a plan’s cost and not followed any more, as a share. */
 const CLOSE_ENOUGH = 0.002;
 

@@ -1,5 +1,11 @@
 import type { Walk } from './troubleshooting';
 
+/** Minutes from one place to another by the shortest way. */
+export const minutesBetween = (walks: readonly Walk[], from: string, to: string): number => {
+  const places = [...new Set([from, to, ...walks.flatMap((walk) => [walk.from, walk.to])])];
+  return shortestWalks(places, walks)[places.indexOf(from)]?.[places.indexOf(to)] ?? 0;
+};
+
 /** Minutes between any two places by the shortest way, a row and a column for each place; no way between them: none. */
 export function shortestWalks(places: readonly string[], walks: readonly Walk[]): readonly Float64Array[] {
   const index = new Map(places.map((place, i) => [place, i]));

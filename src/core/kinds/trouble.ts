@@ -35,6 +35,8 @@ export const faultTested = exact({
   word: string().min(1).max(TEXT.short),
   value: number().min(-MOST_FIGURE).max(MOST_FIGURE),
   untested: string<(typeof UNTESTED_WHYS)[number]>().oneOf(UNTESTED_WHYS),
+  /** Its figure was taken from the simulated meter. */
+  simulated: boolean(),
 }).test(
   'one',
   'a test comes to a word, to a figure or to nothing, and to one of them',

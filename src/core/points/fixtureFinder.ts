@@ -9,10 +9,11 @@ import {
   fixtureFaultFits,
   fixtureFaultsIn,
   fixtureTestFits,
+  isFixtureTest,
+  isFixtureTrouble,
   type FixtureCase,
   type FixtureSymptom,
   type FixtureTestKind,
-  type FixtureTrouble,
   type TroubledFixture,
 } from '../faults';
 import type { Job } from '../job/job';
@@ -41,10 +42,6 @@ const isKey = <T extends object>(table: T, key: string): key is keyof T & string
 
 const oneRepair = (kind: string): OfferedRepair | undefined =>
   isKey(FIXTURE_FAULT_FACTS, kind) ? { ...FIXTURE_FAULT_FACTS[kind], place: FIXTURE_FAULTS[kind] } : undefined;
-
-const isTrouble = (kind: string): kind is FixtureTrouble =>
-  kind.split('+').every((one) => isKey(FIXTURE_FAULT_FACTS, one));
-const isTest = (kind: string): kind is FixtureTestKind => isKey(FIXTURE_TEST_FACTS, kind);
 
 /** What of the chosen fixture and its camera decides here. */
 type Chosen = Partial<
@@ -133,7 +130,7 @@ function caseOf(job: Job, point: Fixture, trouble: Trouble, at: string, found: R
         place: FIXTURE_TESTS[kind].place,
       })),
     ]),
-    done: doneOf(trouble, isTrouble, isTest).filter((one) =>
+    done: doneOf(trouble, isFixtureTrouble, isFixtureTest).filter((one) =>
       'test' in one
         ? fixtureTestFits(one.test, fixture)
         : fixtureFaultsIn(one.repair).every((kind) => faults.includes(kind)),

@@ -11,3 +11,14 @@ export function seeded(seed: number): Random {
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
   };
 }
+
+/** A seed for a text beside a seed: each text has its own numbers (FNV-1a). */
+export function mixed(seed: number, text: string): number {
+  let hash = seed >>> 0;
+  for (const letter of text) hash = Math.imul(hash ^ (letter.codePointAt(0) ?? 0), 0x01000193) >>> 0;
+  return hash;
+}
+
+/** One of a list, each as likely as the next; undefined: it is empty. */
+export const picked = <T>(list: readonly T[], random: Random): T | undefined =>
+  list[Math.floor(random() * list.length)];

@@ -103,4 +103,14 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
       ]);
     },
   },
+  '0009_practice': {
+    up: (db: Kysely<unknown>) =>
+      all(db, [
+        sql.raw(`CREATE TABLE practice_rounds (
+          id TEXT PRIMARY KEY, person_id TEXT NOT NULL, person_name TEXT NOT NULL, at TEXT NOT NULL,
+          level TEXT NOT NULL, seed INTEGER NOT NULL, ending TEXT NOT NULL, minutes REAL NOT NULL,
+          best_minutes REAL, in_vain INTEGER NOT NULL, dangers INTEGER NOT NULL) STRICT`),
+        sql.raw('CREATE INDEX practice_by_time ON practice_rounds (at DESC)'),
+      ]),
+  },
 };

@@ -67,6 +67,21 @@ export interface Tables {
   crew: { id: string; name: string; licensed: number };
   /** The firm’s own items of the catalogue; `data` is JSON, see `core/catalogue/shelf.ts`. */
   catalogue_items: { shelf: string; id: string; data: string };
+  /** Rounds at the practice bench, played to their end. */
+  practice_rounds: {
+    id: string;
+    person_id: string;
+    person_name: string;
+    at: string;
+    level: string;
+    seed: number;
+    ending: string;
+    minutes: number;
+    /** Null: not worked out yet. */
+    best_minutes: number | null;
+    in_vain: number;
+    dangers: number;
+  };
   /** In a file of its own, beside the database. Without `key` the customer was erased. */
   'keys.site_keys': {
     job_id: string;

@@ -188,6 +188,14 @@ const TESTS: Readonly<Record<Test, Named>> = {
     name: ({ state }) => `Volts from Trans to the return ${whileIt(state)}`,
     how: 'Cover of the chime off, all as it stands.',
   },
+  acrossChime: {
+    name: ({ state }) => `Volts from Trans to Front ${whileIt(state)}`,
+    how: 'Cover of the chime off, all as it stands.',
+  },
+  frontVolts: {
+    name: ({ state }) => `Volts from Front to the return ${whileIt(state)}`,
+    how: 'Cover of the chime off, all as it stands.',
+  },
   doorVoltsRunning: {
     name: ({ state }) => `Volts at the door ${whileIt(state)}`,
     how: 'Off its plate, leads on its screws.',
@@ -197,6 +205,7 @@ const TESTS: Readonly<Record<Test, Named>> = {
   loopToChime: { name: 'Ohms of the run to the chime', how: 'Far end joined, both ends off.' },
   loopToDoor: { name: 'Ohms of the run to the door', how: 'Far end apart first, then joined.' },
   link: { name: 'The fuse link, end to end', how: 'Ohms, one end off: closed or open.' },
+  pathOhms: { name: 'Ohms from Trans to Front', how: 'One lead off, the module left where it is.' },
   coilOhms: { name: 'Ohms of the chime’s coil', how: 'One end off.' },
   bridge: { name: 'Trans and Front bridged', how: 'Put the bridge on while it is off; then on: does it wake?' },
   pressLeads: { name: 'Both door leads together', how: 'Device off them, touched together for a second.' },

@@ -25,6 +25,13 @@ export interface Path {
   readonly isClosed: boolean;
 }
 
+/** One of the things that lie side by side between Trans and Front. */
+export interface PathPart {
+  readonly what: 'coil' | 'module' | 'link' | 'join';
+  readonly ohms: number;
+  readonly reactance: number;
+}
+
 /** A house with its faults, or none: all that a test can meet. */
 export interface FaultyHouse {
   readonly house: DrawnHouse;
@@ -55,19 +62,40 @@ const closed = (ohms: number, reactance = 0): Path => ({ ohms, reactance, isClos
 const OPEN: Path = { ohms: 0, reactance: 0, isClosed: false };
 export const JOINED: Path = closed(0);
 
-/** The coil with a module beside it: R + jX in parallel with 1 Ω. */
-function shunted({ coilOhms: r, coilReactance: x }: DrawnHouse): Path {
-  const below = (r + MODULE_OHMS) ** 2 + x * x;
-  return closed((MODULE_OHMS * (r * (r + MODULE_OHMS) + x * x)) / below, (MODULE_OHMS ** 2 * x) / below);
+/** What lies between Trans and Front with some faults: what is open there leaves nothing, whatever else is amiss. */
+function partsWith(
+  { chime: { intended } }: TroubledBell,
+  house: DrawnHouse,
+  has: (kind: DoorFault) => boolean,
+): readonly PathPart[] {
+  const coil = has('coilOpen') ? [] : [{ what: 'coil' as const, ohms: house.coilOhms, reactance: house.coilReactance }];
+  if (has('fuseOpen')) return [];
+  if (intended === 'series' || has('noModule')) return coil;
+  if (intended === 'shunt') return [...coil, { what: 'module', ohms: MODULE_OHMS, reactance: 0 }];
+  return [
+    intended === 'link' ? { what: 'link', ohms: LINK_OHMS, reactance: 0 } : { what: 'join', ohms: 0, reactance: 0 },
+  ];
 }
 
-/** What lies between Trans and Front with some faults: what is open there leaves nothing, whatever else is amiss. */
-function pathWith({ chime: { intended } }: TroubledBell, house: DrawnHouse, has: (kind: DoorFault) => boolean): Path {
-  const inSeries = intended === 'series' || has('noModule');
-  if (has('fuseOpen') || (inSeries && has('coilOpen'))) return OPEN;
-  if (inSeries) return closed(house.coilOhms, house.coilReactance);
-  if (intended === 'shunt') return has('coilOpen') ? closed(MODULE_OHMS) : shunted(house);
-  return intended === 'link' ? closed(LINK_OHMS) : JOINED;
+/** Parts side by side as one: a coil, R + jX, in parallel with a module where both are there. */
+function together([one, other]: readonly PathPart[]): Path {
+  if (!one) return OPEN;
+  if (!other) return closed(one.ohms, one.reactance);
+  const { ohms: r, reactance: x } = one;
+  const below = (r + other.ohms) ** 2 + x * x;
+  return closed((other.ohms * (r * (r + other.ohms) + x * x)) / below, (other.ohms ** 2 * x) / below);
+}
+
+/** What lies side by side between Trans and Front of a house; none: it is open. */
+export const partsOf = (
+  bell: TroubledBell,
+  { house, faults }: Pick<FaultyHouse, 'house' | 'faults'>,
+): readonly PathPart[] => partsWith(bell, house, (kind) => faults.includes(kind));
+
+/** Ω from Trans to Front by a meter, whose current does not alternate; null: open. */
+export function pathOhms(bell: TroubledBell, faulty: FaultyHouse): number | null {
+  const parts = partsOf(bell, faulty);
+  return parts.length === 0 ? null : 1 / parts.reduce((sum, { ohms }) => sum + 1 / ohms, 0);
 }
 
 /** How many numbers say how far a fault goes. */
@@ -126,7 +154,7 @@ export function faultyHouse(
     toDoor: house.toDoor,
     doorBroken: has('openToDoor'),
     short: null,
-    path: pathWith(bell, house, has),
+    path: together(partsWith(bell, house, has)),
     draws: !has('deviceDead'),
     wakes: !has('deviceDead') && !has('firstCharge'),
     dbm: house.dbm,
@@ -153,10 +181,12 @@ export function sourceAt(
 const isBroken = ({ chimeBroken, doorBroken }: FaultyHouse, path: Path): boolean =>
   chimeBroken || doorBroken || !path.isClosed;
 
-/** Volts along the loop: at the screws, between Trans and the return, at the door. */
+/** Volts along the loop: at the screws, Trans and Front to the return and to each other, at the door. */
 export interface LoopVolts {
   readonly screws: number;
   readonly chime: number;
+  readonly front: number;
+  readonly across: number;
   readonly door: number;
 }
 
@@ -164,18 +194,22 @@ export interface LoopVolts {
 export function idleVolts(faulty: FaultyHouse, wander: number, path = faulty.path): LoopVolts {
   const { volts, ohms } = sourceAt(faulty, wander);
   const { short, chimeBroken, doorBroken, toChime, toDoor } = faulty;
-  if (chimeBroken) return { screws: volts, chime: 0, door: 0 };
-  if (!path.isClosed) return { screws: volts, chime: volts, door: 0 };
+  if (chimeBroken) return { screws: volts, chime: 0, front: 0, across: 0, door: 0 };
+  // Across what is open a meter reads by way of the device, or of what the pair touches: where the run is broken, nothing
+  if (!path.isClosed)
+    return { screws: volts, chime: volts, front: 0, across: doorBroken && !short ? 0 : volts, door: 0 };
   if (short) {
     const beyond = short.share * toDoor + short.ohms;
     const amps = volts / Math.hypot(ohms + toChime + path.ohms + beyond, path.reactance);
     return {
       screws: amps * Math.hypot(toChime + path.ohms + beyond, path.reactance),
       chime: amps * Math.hypot(path.ohms + beyond, path.reactance),
+      front: amps * beyond,
+      across: amps * Math.hypot(path.ohms, path.reactance),
       door: amps * short.ohms,
     };
   }
-  return { screws: volts, chime: volts, door: doorBroken ? 0 : volts };
+  return { screws: volts, chime: volts, front: volts, across: 0, door: doorBroken ? 0 : volts };
 }
 
 /** How a device at the door fares: it never starts, it runs at some volts, or it drops out. */
@@ -216,6 +250,8 @@ export function deviceFares(
     volts: {
       screws: before(toChime + path.ohms + toDoor, path.reactance),
       chime: before(path.ohms + toDoor, path.reactance),
+      front: before(toDoor, 0),
+      across: Math.sqrt(amps2) * Math.hypot(path.ohms, path.reactance),
       door,
     },
   };

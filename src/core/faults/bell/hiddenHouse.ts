@@ -1,9 +1,9 @@
 import type { Random } from '../../random';
 import { houseDraws } from './drawnHouse';
 import { faultyHouse, isFine, shows, type FaultyHouse } from './faultyHouse';
-import { drawShown, type Found } from '../diagnosis';
+import { drawnAnswer, type Found } from '../diagnosis';
 import { showing } from './showings';
-import { doorOutcomes, faultsIn, testShape, type DoorTest, type DoorTrouble, type TroubledBell } from './troubledBell';
+import { faultsIn, testShape, type DoorTest, type DoorTrouble, type TroubledBell } from './troubledBell';
 
 /** So many houses are drawn at most for one that shows the complaint. */
 const MOST_DRAWS = 20_000;
@@ -34,11 +34,5 @@ export function hiddenHouse(
 
 /** What a test comes to at a house, once. */
 export function answerAt(bell: TroubledBell, faulty: FaultyHouse, test: DoorTest, random: Random): Found {
-  const { chances, figure } = showing(bell, faulty, test);
-  const words = doorOutcomes(test.kind);
-  let left = random();
-  const index = chances.findIndex((chance) => (left -= chance) < 0);
-  const word = words[index === -1 ? chances.findLastIndex((chance) => chance > 0) : index] ?? '';
-  const { figure: of } = testShape(test.kind);
-  return of !== null && word === words[0] && figure ? { value: drawShown(of, figure, random) } : { word };
+  return drawnAnswer(showing(bell, faulty, test), testShape(test.kind), random);
 }

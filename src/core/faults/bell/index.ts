@@ -11,6 +11,9 @@ export {
   DOOR_TEST_KINDS,
   faultFits,
   faultsIn,
+  isDoorFault,
+  isDoorTest,
+  isDoorTrouble,
   testFits,
   testShape,
   type BellFaultKind,
@@ -26,4 +29,7 @@ export {
 export { HouseStock } from './houseStock';
 export type { KnownHouses } from './knownHouses';
 export { answerAt, hiddenHouse } from './hiddenHouse';
+export { faultyHouse, isFine, partsOf, shows, type FaultyHouse } from './faultyHouse';
+export { bellDrawsOf } from './knownHouses';
+export { METER_WANDER } from './showings';
 export type { DrawnHouse } from './drawnHouse';

@@ -7,21 +7,22 @@ import {
   isAwake,
   isOnline,
   JOINED,
+  pathOhms,
   RINGS,
   type Fares,
   type FaultyHouse,
 } from './faultyHouse';
-import { FIGURE, type Showing } from '../diagnosis';
+import { FIGURE, type Showing, type ShownFigure } from '../diagnosis';
 import { isNetworkTest, networkWord } from '../network';
-import { doorOutcomes, type DoorTest, type DoorTestKind, type TroubledBell } from './troubledBell';
+import { DOOR_TEST_KINDS, doorOutcomes, type DoorTest, type DoorTestKind, type TroubledBell } from './troubledBell';
 
 /** The mains wander by this share of themselves, one σ, while somebody reads. */
-const WANDER = 0.003;
+export const METER_WANDER = 0.003;
 /** Where the wander is looked at: three places that stand for a normal spread (Gauss and Hermite). */
 const SPOTS = [
   { wander: 1, weight: 2 / 3 },
-  { wander: 1 + WANDER * Math.sqrt(3), weight: 1 / 6 },
-  { wander: 1 - WANDER * Math.sqrt(3), weight: 1 / 6 },
+  { wander: 1 + METER_WANDER * Math.sqrt(3), weight: 1 / 6 },
+  { wander: 1 - METER_WANDER * Math.sqrt(3), weight: 1 / 6 },
 ] as const;
 
 const PRESENCE_WRONG = 0.02;
@@ -29,10 +30,18 @@ const BRANCH = { foundWhereIs: 0.9, noneWhereIsNot: 0.97 } as const;
 const OHMS = { percent: 1, ohms: 0.2, step: 0.1 } as const;
 const DBM = { half: 2, step: 1 } as const;
 
-const only = (kind: DoorTestKind, outcome: string): Showing => ({
-  chances: doorOutcomes(kind).map((one) => (one === outcome ? 1 : 0)),
-  figure: null,
-});
+/** What is certain is the same at every house: made once, as it is asked for hundreds of thousands of times. */
+const CERTAIN: ReadonlyMap<DoorTestKind, ReadonlyMap<string, Showing>> = new Map(
+  DOOR_TEST_KINDS.map((kind) => {
+    const words = doorOutcomes(kind);
+    const certain = (word: string): Showing => ({ chances: words.map((one) => (one === word ? 1 : 0)), figure: null });
+    return [kind, new Map(words.map((word) => [word, certain(word)]))];
+  }),
+);
+const NOTHING: Showing = { chances: [], figure: null };
+const only = (kind: DoorTestKind, outcome: string): Showing => CERTAIN.get(kind)?.get(outcome) ?? NOTHING;
+/** It shows a figure, certainly. */
+const figured = (kind: DoorTestKind, figure: ShownFigure): Showing => ({ chances: only(kind, FIGURE).chances, figure });
 
 /** A word with its chance, else the other one. */
 const either = (kind: DoorTestKind, word: string, chance: number): Showing => ({
@@ -42,19 +51,17 @@ const either = (kind: DoorTestKind, word: string, chance: number): Showing => ({
 
 function ohmsShown(kind: DoorTestKind, ohms: number): Showing {
   const half = (OHMS.percent / 100) * ohms + OHMS.ohms;
-  return { ...only(kind, FIGURE), figure: { mean: ohms, sigma: 0, half, step: OHMS.step } };
+  return figured(kind, { mean: ohms, sigma: 0, half, step: OHMS.step });
 }
 
 /** Volts that follow the mains alone. */
 function steadyVolts({ meter }: TroubledBell, { house }: FaultyHouse, kind: DoorTestKind, volts: number): Showing {
   const mean = volts * house.gain;
-  return { ...only(kind, FIGURE), figure: { mean, sigma: WANDER * mean, ...readingOf(meter) } };
+  return figured(kind, { mean, sigma: METER_WANDER * mean, half: halfOf(meter), step: meter.resolutionVolts });
 }
 
-const readingOf = ({ counts, resolutionVolts }: TroubledBell['meter']) => ({
-  half: Math.max(0, counts - 0.5) * resolutionVolts,
-  step: resolutionVolts,
-});
+const halfOf = ({ counts, resolutionVolts }: TroubledBell['meter']): number =>
+  Math.max(0, counts - 0.5) * resolutionVolts;
 
 /** Volts while all stands as it is, or that the device drops out. */
 function runningVolts(
@@ -63,36 +70,38 @@ function runningVolts(
   kind: DoorTestKind,
   where: keyof Fares['volts'],
 ): Showing {
-  const words = doorOutcomes(kind);
-  const chances = words.map(() => 0);
-  let [sum, squares, share] = [0, 0, 0];
+  let [sum, squares, share, drops] = [0, 0, 0, 0];
   for (let spot = 0; spot < SPOTS.length; spot++) {
     const weight = SPOTS[spot]?.weight ?? 0;
     const { state, volts } = standing(bell, faulty, spot);
-    const index = state === 'dropsOut' ? words.indexOf('dropsOut') : 0;
-    chances[index] = (chances[index] ?? 0) + weight;
-    if (state === 'dropsOut') continue;
+    if (state === 'dropsOut') {
+      drops += weight;
+      continue;
+    }
     const shown = volts[where] * faulty.house.gain;
     sum += weight * shown;
     squares += weight * shown * shown;
     share += weight;
   }
-  if (share === 0) return { chances, figure: null };
+  if (share === 0) return only(kind, 'dropsOut');
   const mean = sum / share;
   const sigma = Math.sqrt(Math.max(0, squares / share - mean * mean));
-  return { chances, figure: { mean, sigma, ...readingOf(bell.meter) } };
+  const chances =
+    drops === 0
+      ? only(kind, FIGURE).chances
+      : doorOutcomes(kind).map((one) => (one === FIGURE ? share : one === 'dropsOut' ? drops : 0));
+  const { meter } = bell;
+  return { chances, figure: { mean, sigma, half: halfOf(meter), step: meter.resolutionVolts } };
 }
 
-/** A word at each of the spots. */
+/** A word at each of the spots. More volts never make less of it: where the outer spots say the same, the middle one does. */
 function wordsShown(kind: DoorTestKind, at: (spot: number) => string): Showing {
-  const words = doorOutcomes(kind);
-  const chances = words.map(() => 0);
-  for (let spot = 0; spot < SPOTS.length; spot++) {
-    const weight = SPOTS[spot]?.weight ?? 0;
-    const index = words.indexOf(at(spot));
-    chances[index] = (chances[index] ?? 0) + weight;
-  }
-  return { chances, figure: null };
+  const [second, third] = [at(1), at(2)];
+  if (second === third) return only(kind, second);
+  const first = at(0);
+  const weightOf = (word: string): number =>
+    [first, second, third].reduce((sum, one, spot) => sum + (one === word ? (SPOTS[spot]?.weight ?? 0) : 0), 0);
+  return { chances: doorOutcomes(kind).map(weightOf), figure: null };
 }
 
 const wanderAt = (spot: number): number => SPOTS[spot]?.wander ?? 1;
@@ -155,6 +164,10 @@ export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }:
       return runningVolts(bell, faulty, kind, 'screws');
     case 'chimeVolts':
       return runningVolts(bell, faulty, kind, 'chime');
+    case 'acrossChime':
+      return runningVolts(bell, faulty, kind, 'across');
+    case 'frontVolts':
+      return runningVolts(bell, faulty, kind, 'front');
     case 'doorVoltsRunning':
       return runningVolts(bell, faulty, kind, 'door');
     case 'doorVoltsOpen':
@@ -168,6 +181,10 @@ export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }:
       return faulty.doorBroken ? only(kind, 'open') : ohmsShown(kind, faulty.toDoor);
     case 'link':
       return only(kind, faulty.faults.includes('fuseOpen') ? 'open' : 'closed');
+    case 'pathOhms': {
+      const through = pathOhms(bell, faulty);
+      return through === null ? only(kind, 'open') : ohmsShown(kind, through);
+    }
     case 'coilOhms':
       return faulty.faults.includes('coilOpen') ? only(kind, 'open') : ohmsShown(kind, house.coilOhms);
     case 'bridge':
@@ -179,7 +196,7 @@ export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }:
         (spot) => deviceFares(bell, faulty, wanderAt(spot), house.otherWatts, faulty.path, true).state === 'runs',
       );
     case 'dbm':
-      return { ...only(kind, FIGURE), figure: { mean: faulty.dbm, sigma: 0, ...DBM } };
+      return figured(kind, { mean: faulty.dbm, sigma: 0, half: DBM.half, step: DBM.step });
     case 'report':
       return wordsShown(kind, (spot) => reportAt(bell, faulty, spot));
     case 'chimeSetting': {

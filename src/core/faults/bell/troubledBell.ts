@@ -131,11 +131,17 @@ export const DOOR_TESTS = {
   ...BELL_TESTS,
   ...NETWORK_TESTS,
   deviceLight: { ...NETWORK_TESTS.deviceLight, place: 'door' },
+  acrossChime: { place: 'chime', figure: 'volts', words: ['dropsOut'] },
+  frontVolts: { place: 'chime', figure: 'volts', words: ['dropsOut'] },
+  pathOhms: { place: 'chime', figure: 'ohms', words: ['open'] },
   otherDoor: { place: null, figure: null, words: ['works', 'dead'] },
 } as const satisfies Record<string, TestShape>;
 export type DoorTestKind = keyof typeof DOOR_TESTS;
 export const DOOR_TEST_KINDS = Object.keys(DOOR_TESTS) as readonly DoorTestKind[];
 export const testShape = (kind: DoorTestKind): TestShape => DOOR_TESTS[kind];
+export const isDoorTest = (kind: string): kind is DoorTestKind => Object.hasOwn(DOOR_TESTS, kind);
+export const isDoorFault = (kind: string): kind is DoorFault => Object.hasOwn(DOOR_FAULTS, kind);
+export const isDoorTrouble = (kind: string): kind is DoorTrouble => kind.split('+').every(isDoorFault);
 
 const OUTCOMES = new Map(DOOR_TEST_KINDS.map((kind) => [kind, outcomesOf(testShape(kind))]));
 /** What a test can come to, a figure first where it has one. */
@@ -178,7 +184,11 @@ export function testFits(kind: DoorTestKind, bell: Pick<TroubledBell, 'chime' | 
       return bell.chime.intended === 'link';
     case 'coilOhms':
       return bell.chime.kind === 'mechanical';
+    case 'pathOhms':
+      return bell.chime.intended === 'shunt';
     case 'bridge':
+    case 'acrossChime':
+    case 'frontVolts':
       return bell.chime.intended !== 'none';
     case 'pressLeads':
     case 'chimeSetting':

@@ -13,7 +13,7 @@ export interface Diagnosis<F extends string = string, K extends string = string>
 }
 
 /** Houses of each fault that its predictions are told from. */
-const TOLD_FROM = 1_400;
+const TOLD_FROM = 900;
 
 /**
  * Which fault it is after what was found, what each test would show, and what to do next.

@@ -8,6 +8,7 @@ export { chanceShown, drawShown, shareBelow, type FigureOf, type ShownFigure } f
 export { placeIn, type Done, type FaultAsked, type NextAct, type Trouble } from './trouble';
 export {
   FIGURE,
+  drawnAnswer,
   outcomesOf,
   type Found,
   type Showing,

@@ -11,7 +11,7 @@ const PLANNED_ON = { together: 420, least: 24, most: 140 } as const;
 const PLAN_STEPS = 6e6;
 
 /** A repair in vain costs more than its minutes: a part, a splice opened for nothing, trust. */
-const VAIN_MINUTES = 4;
+const VAIN_MINUTES = 7;
 
 /** Houses that stand for all that is possible, each with its fault and its weight. */
 export interface Hypotheses<H> {

@@ -26,18 +26,16 @@ export function predicted<H, F extends string, T extends TestAsked>(
   const words = outcomesOf(shape);
   const sums = words.map(() => 0);
   const figures: number[] = [];
-  houses.forEach((house) => {
+  for (const house of houses) {
     const { chances, figure } = showing(house, test);
-    chances.forEach((chance, i) => {
-      sums[i] = (sums[i] ?? 0) + chance / houses.length;
-    });
-    if (!figure) return;
+    for (let i = 0; i < chances.length; i++) sums[i] = (sums[i] ?? 0) + (chances[i] ?? 0) / houses.length;
+    if (!figure) continue;
     const isShown = share() < (chances[0] ?? 0);
     const shown = drawShown(shape.figure, figure, share);
     if (isShown) figures.push(shown);
-  });
-  figures.sort((a, b) => a - b);
-  const at = (rank: number): number | null => figures[Math.round(rank * (figures.length - 1))] ?? null;
+  }
+  const inOrder = Float64Array.from(figures).sort();
+  const at = (rank: number): number | null => inOrder[Math.round(rank * (inOrder.length - 1))] ?? null;
   return {
     kind,
     chances: Object.fromEntries(words.map((word, i) => [word, sums[i] ?? 0])),

@@ -1,4 +1,5 @@
-import type { FigureOf, ShownFigure } from './shownFigure';
+import type { Random } from '../../random';
+import { drawShown, type FigureOf, type ShownFigure } from './shownFigure';
 
 /** What a meter shows in place of a word. */
 export const FIGURE = 'figure';
@@ -45,4 +46,15 @@ export interface TroubleModel<H, F extends string, T extends TestAsked> {
   readonly showing: (house: H, test: T) => Showing;
   /** A house of which much is asked: it keeps what it works out. */
   readonly lasting: (house: H) => H;
+}
+
+/** What a test comes to, once. */
+export function drawnAnswer({ chances, figure }: Showing, shape: TestShape, random: Random): Found {
+  const words = outcomesOf(shape);
+  let left = random();
+  const index = chances.findIndex((chance) => (left -= chance) < 0);
+  const word = words[index === -1 ? chances.findLastIndex((chance) => chance > 0) : index] ?? '';
+  return shape.figure !== null && word === FIGURE && figure
+    ? { value: drawShown(shape.figure, figure, random) }
+    : { word };
 }

@@ -17,6 +17,9 @@ const ALIKE = 0.12;
 /** So many answers are told at most: more than a glance holds. */
 const MOST_ANSWERS = 4;
 
+/** A house that an answer leaves with less than this share of it no longer matters. */
+const LEFT_OUT = 1e-6;
+
 /** What comes after is looked at less far: only the first act of it is told. */
 const STEPS = 8e5;
 
@@ -67,6 +70,17 @@ function merged(answers: readonly Answer[], shares: (answer: Answer) => readonly
   return [...made, ...words];
 }
 
+/** The hypotheses that an answer leaves. */
+function after<H>({ houses, faultOf }: Hypotheses<H>, answer: Answer): Hypotheses<H> {
+  const total = chanceOf(answer);
+  const left = answer.weights.flatMap((weight, i) => (weight > LEFT_OUT * total ? [i] : []));
+  return {
+    houses: left.flatMap((i) => houses[i] ?? []),
+    faultOf: left.map((i) => faultOf[i] ?? 0),
+    weights: left.map((i) => (answer.weights[i] ?? 0) / total),
+  };
+}
+
 /** What each answer to a test would leave, and what would be done then. */
 export function answersAhead<H, F extends string, T extends TestAsked>(
   model: TroubleModel<H, F, T>,
@@ -77,7 +91,7 @@ export function answersAhead<H, F extends string, T extends TestAsked>(
 ): readonly AnswerAhead[] {
   const kinds = trouble.faults.map(({ kind }) => kind);
   const shape = model.shapeOf(test.kind);
-  const { houses, weights, faultOf } = hypotheses;
+  const { houses, weights } = hypotheses;
   const all = answerKinds(
     shape,
     houses.map((house) => model.showing(house, test)),
@@ -97,11 +111,7 @@ export function answersAhead<H, F extends string, T extends TestAsked>(
       model,
       { ...trouble, at: placeIn(trouble, test.kind, shape.place) ?? trouble.at },
       others,
-      {
-        houses,
-        faultOf,
-        weights: answer.weights.map((weight) => weight / chanceOf(answer)),
-      },
+      after(hypotheses, answer),
       STEPS,
     );
     const { word, from, to } = answer;

@@ -50,22 +50,39 @@ const namedOf = <H, F extends string, T extends TestAsked>({
 /** So many of the last answers are looked back at. */
 const LOOKED_BACK = 5;
 
+/** What each model was asked before of a trouble and its first answers: with every answer the same is asked again. */
+const asked = new WeakMap<object, Map<string, readonly Likely[]>>();
+
+function likelyThen<H, F extends string, T extends TestAsked>(
+  model: TroubleModel<H, F, T>,
+  trouble: Trouble<F, T>,
+): readonly Likely[] {
+  const known = asked.get(model) ?? new Map<string, readonly Likely[]>();
+  asked.set(model, known);
+  const key = JSON.stringify([trouble.faults, trouble.done]);
+  const before = known.get(key);
+  if (before) return before;
+  const then = ranked(model, trouble);
+  const faults = then
+    ? then.possible.flatMap(({ kind }, k) =>
+        (then.shares[k] ?? 0) >= NOT_NAMED ? [{ kind, probability: then.shares[k] ?? 0 }] : [],
+      )
+    : [];
+  known.set(key, faults);
+  return faults;
+}
+
 /** What it may have been before any answer, and after each of the last but the very last. */
 function earlier<H, F extends string, T extends TestAsked>(
   model: TroubleModel<H, F, T>,
   trouble: Trouble<F, T>,
 ): Finding['steps'] {
   const { length } = trouble.done;
-  return trouble.done.flatMap((_, answers) => {
-    if (answers > 0 && answers < length - LOOKED_BACK) return [];
-    const then = ranked(model, { ...trouble, done: trouble.done.slice(0, answers) });
-    const faults = then
-      ? then.possible.flatMap(({ kind }, k) =>
-          (then.shares[k] ?? 0) >= NOT_NAMED ? [{ kind, probability: then.shares[k] ?? 0 }] : [],
-        )
-      : [];
-    return [{ answers, faults }];
-  });
+  return trouble.done.flatMap((_, answers) =>
+    answers > 0 && answers < length - LOOKED_BACK
+      ? []
+      : [{ answers, faults: likelyThen(model, { ...trouble, done: trouble.done.slice(0, answers) }) }],
+  );
 }
 
 /** Answers without each of which one fault would explain the rest. */
@@ -90,12 +107,12 @@ export function likelyFaults<H, F extends string, T extends TestAsked>(
 
 /**
  * What it may be, what to do next, what that would tell, and what must come out in the end.
- * @param asked a test to be spoken of in place of the next one
+ * @param spokenOf a test to be spoken of in place of the next one
  */
 export function findFault<H, F extends string, T extends TestAsked>(
   model: RepairableModel<H, F, T>,
   given: FinderCase<F, T>,
-  asked: T['kind'] | null = null,
+  spokenOf: T['kind'] | null = null,
 ): Finding {
   const complained = afterComplaint(model, given);
   const found = explainedBy(model, complained, given, model.shownBy);
@@ -123,7 +140,7 @@ export function findFault<H, F extends string, T extends TestAsked>(
   const hypotheses = hypothesesOf(model, kinds, possible, shares);
   const { next, expectedMinutes } =
     fixed === null ? planned(model, trouble, left, hypotheses) : { next: null, expectedMinutes: 0 };
-  const spoken = asked ?? (next && 'test' in next ? next.test : null);
+  const spoken = spokenOf ?? (next && 'test' in next ? next.test : null);
   const test = left.find(({ kind }) => kind === spoken) ?? null;
   const predictions: readonly Prediction[] = test
     ? named.map(({ kind }) => predicted(model, test, kind, houses(kind)))

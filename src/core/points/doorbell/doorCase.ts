@@ -15,16 +15,18 @@ import type { LastingState } from '../../catalogue';
 import {
   DOOR_FAULTS,
   DOOR_FAULT_KINDS,
+  DOOR_SYMPTOMS,
   DOOR_TESTS,
   DOOR_TEST_KINDS,
   faultFits,
   faultsIn,
+  isDoorTest,
+  isDoorTrouble,
   testFits,
   type DoorCase,
   type DoorFault,
   type DoorSymptom,
   type DoorTestKind,
-  type DoorTrouble,
   type KnownHouses,
   type TroubledBell,
 } from '../../faults';
@@ -35,7 +37,15 @@ import type { Doorbell } from './doorbell';
 import { readingOf } from './survey';
 import type { Trouble } from '../pointView';
 import { wifiOf } from '../wifi';
-import { DOOR_FAULT_FACTS, DOOR_TEST_FACTS, DOOR_WALKS, LONG_CHARGED, SEEN_FINE, WORKED_BEFORE } from './doorFacts';
+import {
+  DOOR_FAULT_FACTS,
+  DOOR_TEST_FACTS,
+  DOOR_WALKS,
+  LONG_CHARGED,
+  NOT_OFFERED,
+  SEEN_FINE,
+  WORKED_BEFORE,
+} from './doorFacts';
 import { liveOrDeadOf } from '../liveOrDead';
 import { doneOf, isTest, learnt, repairMinutes, untestedOf, walksInStates, type RepairsFound } from '../trouble';
 
@@ -48,6 +58,10 @@ const STATE_OF: Readonly<Record<DoorSymptom, LastingState>> = {
   notTold: 'standby',
 };
 
+/** What the device does while it is tested; of what this version does not know, nothing is said. */
+export const stateAtSymptom = (symptom: string): LastingState | null =>
+  DOOR_SYMPTOMS.some((one) => one === symptom) ? STATE_OF[symptom as DoorSymptom] : null;
+
 /** The usual length of a run where nobody said it, m, and how far off a length may be, ± %. */
 const USUAL_RUN = { toChime: 8, toDoor: 10, percent: 20, guessPercent: 60 } as const;
 const USUAL_MM2 = awgToMm2(20);
@@ -59,9 +73,6 @@ const HOUR_MS = 3_600_000;
 const AGEING = { perYear: 0.02, yearMs: 365 * 24 * HOUR_MS, fromYears: 0.25 } as const;
 /** The house is drawn from so many, and what is fixed in it stays in the log’s own precision. */
 const KNOWN_HOUSES = 1000;
-
-const isDoorFault = (kind: string): kind is DoorTrouble => kind.split('+').every((one) => one in DOOR_FAULT_FACTS);
-const isDoorTest = (kind: string): kind is DoorTestKind => kind in DOOR_TEST_FACTS;
 
 function runOf({ runs }: BellSurvey, name: 'toChime' | 'toDoor'): TroubledBell['runs']['toChime'] {
   const { lengthM, gauge, pairs } = runs[name];
@@ -232,16 +243,16 @@ export function doorCase(
     known: knownOf(assessment.survey, houses, changeOf(assessment)),
     // What never was enough is told by this house’s own figures, not by how often it was so elsewhere
     faults: [...learnt(faults.filter((kind) => kind !== 'notEnough').map(asked), found), asked('notEnough')],
-    tests: DOOR_TEST_KINDS.filter((kind) => testFits(kind, bell) && !untested.has(kind) && kind !== 'loadVolts').map(
-      (kind) => ({ kind, minutes: DOOR_TEST_FACTS[kind].minutes }),
-    ),
+    tests: DOOR_TEST_KINDS.filter(
+      (kind) => testFits(kind, bell) && !untested.has(kind) && !NOT_OFFERED.includes(kind),
+    ).map((kind) => ({ kind, minutes: DOOR_TEST_FACTS[kind].minutes })),
     ...walksInStates(DOOR_WALKS, at, standing, [
       ...faults.map((kind) => ({ kind, needs: DOOR_FAULT_FACTS[kind].needs, place: DOOR_FAULTS[kind] })),
       ...DOOR_TEST_KINDS.map((kind) => ({ kind, needs: DOOR_TEST_FACTS[kind].needs, place: DOOR_TESTS[kind].place })),
     ]),
     done: [
       ...readSince(point, trouble, STATE_OF[symptom]),
-      ...doneOf(trouble, isDoorFault, isDoorTest).filter((one) =>
+      ...doneOf(trouble, isDoorTrouble, isDoorTest).filter((one) =>
         'test' in one ? testFits(one.test, bell) : faultsIn(one.repair).every((kind) => faults.includes(kind)),
       ),
     ],

@@ -49,12 +49,15 @@ export const DOOR_TEST_FACTS: Readonly<Record<DoorTestKind, TestFacts>> = {
   loadVolts: { minutes: 7, touches: 'bell', needs: 'live' },
   runningVolts: { minutes: 2, touches: 'nothing', needs: 'live' },
   chimeVolts: { minutes: 3, touches: 'nothing', needs: 'live' },
+  acrossChime: { minutes: 3, touches: 'nothing', needs: 'live' },
+  frontVolts: { minutes: 3, touches: 'nothing', needs: 'live' },
   doorVoltsRunning: { minutes: 4, touches: 'nothing', needs: 'live' },
   doorVoltsOpen: { minutes: 5, touches: 'bell', needs: 'live' },
   branch: { minutes: 3, touches: 'nothing', needs: 'any' },
   loopToChime: { minutes: 6, touches: 'bell', needs: 'dead' },
   loopToDoor: { minutes: 6, touches: 'bell', needs: 'dead' },
   link: { minutes: 3, touches: 'bell', needs: 'dead' },
+  pathOhms: { minutes: 3, touches: 'bell', needs: 'dead' },
   coilOhms: { minutes: 3, touches: 'bell', needs: 'dead' },
   bridge: { minutes: 4, touches: 'bell', needs: 'live' },
   pressLeads: { minutes: 4, touches: 'bell', needs: 'live' },
@@ -68,6 +71,12 @@ export const DOOR_TEST_FACTS: Readonly<Record<DoorTestKind, TestFacts>> = {
   bandLook: { minutes: 4, touches: 'nothing', needs: 'any' },
   otherPhone: { minutes: 2, touches: 'nothing', needs: 'any' },
 };
+
+/**
+ * Tests that are understood and not offered: a known resistor is seldom at hand, and the others lie so near to what is read
+ * beside them that no plan gets shorter by them, only longer to find.
+ */
+export const NOT_OFFERED: readonly DoorTestKind[] = ['loadVolts', 'acrossChime', 'frontVolts', 'pathOhms'];
 
 /** Minutes from the hall to each place of an ordinary house; all ways lead through it but that to the transformer. */
 export const DOOR_WALKS = [

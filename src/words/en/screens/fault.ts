@@ -1,11 +1,15 @@
 /** The fault finder of a job. */
 export const fault = {
+  simulated: 'simulated',
   faultFinder: 'Fault finder',
   somethingDoesNotWork: 'Something does not work',
   whatIsComplainedOf: 'What is complained of?',
   asTheCustomerTold: 'as the customer told it',
   lookForIt: 'Look for it',
   findTheFault: 'Find the fault',
+  tryInThisHouse: 'What would I read if …',
+  anotherDevice: 'Another device hangs there now: the code and serial number of the old one are taken off its record.',
+  toItsCode: 'Read those of the new one',
   toTheChecks: 'To the checks',
   toTheFinder: 'To the fault finder',
   aboutMinutes: ({ minutes }: { readonly minutes: number }) => `about ${minutes} min to the repair`,
@@ -78,6 +82,8 @@ export const fault = {
   oldWasDeadNew: 'The old part was dead out of its bag',
   outOfBand: ({ low, high }: { readonly low: string; readonly high: string }) =>
     `Outside ${low} to ${high}: it is not put right yet.`,
+  theWalk: 'The walk',
+  walkRepair: ({ fault }: { readonly fault: string }) => `repair: ${fault}`,
   whyThisTest: 'Why this',
   whereYouStand: 'where you stand',
   whyTest: ({ minutes, here, most }: { readonly minutes: number; readonly here: string; readonly most: string }) =>

@@ -33,6 +33,7 @@ export function ActsSoFar({ trouble, state, strangers, suspects, isOver = false 
             <li key={act.entryId} className={isSuspect ? 'suspect' : undefined}>
               <span>
                 {capital(say(told.name))} {found && <b className="m">{found}</b>}
+                {isTest(act) && act.data.simulated && <span className="simulated"> {faultWords.simulated}</span>}
               </span>
               <span className="small soft">
                 {act.by.name}, {format(parseISO(act.at), 'd MMM HH:mm')}

@@ -1,10 +1,21 @@
 'use client';
 import { faultWords } from '@/words/screens';
+import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { Button } from 'react-bootstrap';
 import type { Finding, TroubleCase } from '@/core/faults';
 import { TEXT } from '@/core/kinds';
-import { complaintOf, finderAt, isOver, isTest, openTrouble, strangersAmong, type Trouble } from '@/core/points';
+import {
+  complaintOf,
+  finderAt,
+  isOver,
+  isTest,
+  openTrouble,
+  stateAtSymptom,
+  strangersAmong,
+  walkAhead,
+  type Trouble,
+} from '@/core/points';
 import { said, type Text } from '@/core/said';
 import { capital } from '@/core/units';
 import { AskForm } from '../../../form/AskForm';
@@ -19,6 +30,7 @@ import { NextRepair, wordAfter } from './NextRepair';
 import { NextTest } from './NextTest';
 import { StartTrouble } from './StartTrouble';
 import { TroubleEnd } from './TroubleEnd';
+import { Walk } from './Walk';
 import { useFinding } from './useFinding';
 
 /** So many of the likeliest faults are shown with what must come out after their repair. */
@@ -26,13 +38,14 @@ const MOST_REPAIRS = 4;
 
 /** The fault finder: what does not work, the next test or repair, what it may be, and the way there. */
 export function FaultBench() {
-  const { kept, go } = useJob();
+  const { keptJob, kept, go } = useJob();
   const trouble = openTrouble(kept);
   const before = kept.troubles.filter(isOver);
   return (
     <div className="fault-bench">
       <div className="row-of">
         <h2>{faultWords.faultFinder}</h2>
+        <Link href={`/practice?job=${keptJob.id}&point=${kept.id}`}>{faultWords.tryInThisHouse}</Link>
         <Button variant="link" onClick={() => go('prove', 'checks')}>
           {faultWords.toTheChecks}
         </Button>
@@ -45,15 +58,6 @@ export function FaultBench() {
     </div>
   );
 }
-
-/** What the device does meanwhile, of which its tests speak. */
-const STATES: Readonly<Record<string, string>> = {
-  offline: 'boot',
-  weak: 'liveDay',
-  noChime: 'standby',
-  dropsAtNight: 'liveNight',
-  notTold: 'standby',
-};
 
 function OpenTrouble({ trouble }: { readonly trouble: Trouble }) {
   const say = useSay();
@@ -68,7 +72,7 @@ function OpenTrouble({ trouble }: { readonly trouble: Trouble }) {
   const typing = useMemo(() => (typed === null ? null : withTyped(asked, typed)), [asked, typed]);
   const found = useFinding(asked, other, typing);
   const { finding, isOld, failed, again } = found;
-  const state = STATES[trouble.data.symptom] ?? '';
+  const state = stateAtSymptom(trouble.data.symptom) ?? '';
   const strangers = strangersAmong(
     trouble,
     asked.faults.map(({ kind }) => kind),
@@ -167,6 +171,7 @@ function Found({ trouble, asked, finding, isOld, likely, state, other, onOther, 
     fault
       .split('+')
       .reduce((sum, one) => sum + (asked.faults.find(({ kind: own }) => own === one)?.repairMinutes ?? 0), 0);
+  const walk = walkAhead(asked, finding, finder);
   const taken = new Set(trouble.acts.flatMap((act) => (isTest(act) ? [act.data.test] : [])));
   const others = asked.tests
     .filter((one) => one.kind !== kind && !taken.has(one.kind))
@@ -250,6 +255,7 @@ function Found({ trouble, asked, finding, isOld, likely, state, other, onOther, 
               <p>
                 {whyWords(finding, kind, test?.place ?? null, say)} {taught}
               </p>
+              {walk && <Walk walk={walk} figure={test?.figure ?? null} state={state} />}
             </section>
           </div>
           <section>

@@ -40,7 +40,9 @@ export function NextTest(props: Props) {
   const [isRefusing, setRefusing] = useState(false);
   const held = heldActs(keptJob, kept, trouble, test, test.place, asker, false);
   const { troubleId } = trouble.data;
-  const answered = (said: { word: string } | { value: number } | { untested: (typeof UNTESTED_WHYS)[number] }) => {
+  const answered = (
+    said: { word: string } | { value: number; simulated?: boolean } | { untested: (typeof UNTESTED_WHYS)[number] },
+  ) => {
     write('faultTested', { troubleId, pointId: kept.id, test: kind, ...said });
     onTyped(null);
     onOther(null);
@@ -65,6 +67,7 @@ export function NextTest(props: Props) {
           test={test}
           answers={finding.answers}
           held={held.length > 0}
+          state={state}
           typed={typed}
           onTyped={onTyped}
           onAnswer={answered}

@@ -8,6 +8,7 @@ import { said } from '@/core/said';
 import { AskForm } from '../../../form/AskForm';
 import { useSay } from '../../../log/useSay';
 import { valueField } from './figureRules';
+import { testMeter } from './testMeter';
 import { answerText, byShare, isAnswer, shareText } from './faultText';
 
 interface Props {
@@ -15,16 +16,21 @@ interface Props {
   readonly test: OfferedTest;
   readonly answers: Finding['answers'];
   readonly held: boolean;
+  /** What the device does meanwhile. */
+  readonly state: string;
   readonly typed: number | null;
   readonly onTyped: (value: number | null) => void;
-  readonly onAnswer: (found: { readonly word: string } | { readonly value: number }) => void;
+  readonly onAnswer: (
+    found: { readonly word: string } | { readonly value: number; readonly simulated?: boolean },
+  ) => void;
 }
 
 /** The answer to a test: a figure that is typed, or one of its words; beside each what it would leave. */
-export function TestAnswer({ kind, test, answers, held, typed, onTyped, onAnswer }: Props) {
+export function TestAnswer({ kind, test, answers, held, state, typed, onTyped, onAnswer }: Props) {
   const say = useSay();
   const { figure, words } = test;
-  const field = figure === null ? null : valueField(figure);
+  const meter = testMeter(kind, state);
+  const field = figure === null ? null : { ...valueField(figure), ...(meter ? { meter } : {}) };
   return (
     <>
       {field && !held && (
@@ -33,7 +39,7 @@ export function TestAnswer({ kind, test, answers, held, typed, onTyped, onAnswer
           about={`fault-${kind}`}
           fields={[field]}
           submit={faultWords.keep}
-          onSubmit={({ value }) => onAnswer({ value })}
+          onSubmit={({ value }, { simulated }) => onAnswer({ value, ...(simulated ? { simulated } : {}) })}
         >
           {(data) => <Typing value={data?.value ?? null} onTyped={onTyped} />}
         </AskForm>

@@ -1,14 +1,17 @@
 'use client';
 import { faultWords } from '@/words/screens';
-import { complaintOf, helped, isTest, type Trouble } from '@/core/points';
+import { Button } from 'react-bootstrap';
+import { complaintOf, helped, isTest, replacesDevice, type Trouble } from '@/core/points';
 import { said } from '@/core/said';
 import { capital } from '@/core/units';
+import { useJob } from '../../../log/JobContext';
 import { useSay } from '../../../log/useSay';
 import { ActsSoFar } from './ActsSoFar';
 
 /** A trouble that is over: what it was, and the sentence for the customer. */
 export function TroubleEnd({ trouble }: { readonly trouble: Trouble }) {
   const say = useSay();
+  const { kept, go } = useJob();
   const repair = helped(trouble);
   const { closed } = trouble;
   const tests = trouble.acts.filter(isTest).length;
@@ -22,6 +25,14 @@ export function TroubleEnd({ trouble }: { readonly trouble: Trouble }) {
       {repair && (
         <p>
           <b>{faultWords.forCustomer}:</b> {say(said('faultRepaired', { fault: repair.data.fault }))}
+        </p>
+      )}
+      {repair && replacesDevice(repair.data.fault) && kept.device.code === undefined && (
+        <p>
+          {faultWords.anotherDevice}{' '}
+          <Button variant="link" onClick={() => go('prove', 'checks')}>
+            {faultWords.toItsCode}
+          </Button>
         </p>
       )}
       {closed && <p>{faultWords.letBe({ name: closed.by.name, why: closed.data.why })}</p>}
