@@ -40,6 +40,7 @@ const inCore = runMany('jest.config.mjs', RANDOM, [
   'tests/safety',
   'tests/lyingNetwork',
   'tests/wrongTypes',
+  'tests/schedules',
 ]);
 // A whole climb in a browser behind a network that lies: two of them in the check, with 500 times as many a thousand
 const inBrowser = runMany('jest.e2e.config.mjs', 'lies over a whole climb', ['tests/e2e/nothingLost']);

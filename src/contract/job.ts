@@ -17,7 +17,8 @@ import { ProblemError } from './problem';
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
 
-const uuid = () => string().matches(UUID, 'is not a UUID').defined();
+/** What a client names things by. */
+export const uuid = () => string().matches(UUID, 'is not a UUID').defined();
 const realTime = (text: string | undefined): boolean => text === undefined || !Number.isNaN(Date.parse(text));
 const time = () =>
   string()

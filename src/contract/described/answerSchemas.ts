@@ -227,6 +227,18 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     photos: list(object({ id: text, sha256: text })),
     notes: list(object({ text })),
     alsoSaid: list({ type: 'object' }),
+    conflicts: list(
+      object(
+        {
+          fact: text,
+          entries: { type: 'array', items: text, minItems: 2, maxItems: 2 },
+          of: { type: ['string', 'null'] },
+          field: { type: ['string', 'null'] },
+          answers: list({ type: 'object' }),
+        },
+        ['fact', 'entries'],
+      ),
+    ),
   }),
   EntryList: object({ entries: list(ref('Entry')), last: { type: 'integer' } }),
   Receipt: object({

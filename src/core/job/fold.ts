@@ -13,7 +13,9 @@ import { regionPack } from '../region';
 import { DEFAULT_POLICY, POLICY_IDS, type Policy } from '../policy';
 import { hangsOf, hung, newDraft, type Draft, type Folding } from './draft';
 import { isolationOf, schoolOver } from './isolationOf';
+import type { DEVICE_FACTS } from '../kinds/identity';
 import type { PlanSetting, Trouble } from '../points/pointView';
+import { replacesDevice } from '../points/trouble';
 import type { Job, JobHead } from './job';
 import { photosOf } from './photos';
 import { finish } from './pointView';
@@ -34,11 +36,30 @@ function sayOfSupply(state: Folding, entry: OfSupply): void {
   say(state, entry, entry.data.supplyId, 'supplyId');
 }
 
+/** An entry that says one thing as a whole. @param part of several such of a kind and a point or thing */
+function tell(state: Folding, entry: Entry, of: string, part?: string): void {
+  const fact = [entry.kind, of, ...(part === undefined ? [] : [part])].join('/');
+  state.book.tell(fact, entry, of, null, entry.data);
+}
+
 /** The last one of its kind at a point stands, as a whole. */
-const keepLast = (_state: Folding, entry: Entry, point: Draft | undefined): void =>
-  void point?.last.set(entry.kind, entry);
+const keepLast = (state: Folding, entry: Entry, point: Draft | undefined): void => {
+  if (!point) return;
+  point.last.set(entry.kind, entry);
+  tell(state, entry, point.id);
+};
 
 const takenFrom = <K extends EntryKind>(entry: EntryOf<K>): Taken<K> => ({ ...sourceOf(entry), data: entry.data });
+
+/** What is read off a device itself: another one in its place has its own. */
+const OF_THE_DEVICE: readonly (keyof typeof DEVICE_FACTS)[] = [
+  'code',
+  'codeReadBy',
+  'serial',
+  'dbm',
+  'upMbit',
+  'figuresBy',
+];
 
 /** What an entry adds to the trouble that it is of; one that nobody opened is not there. */
 function atTrouble(point: Draft | undefined, troubleId: string, said: (trouble: Trouble) => Partial<Trouble>): void {
@@ -96,7 +117,9 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   customerDescribed: (state, entry) => state.book.say('customerDescribed', entry, null, entry.data),
   followsJob: (state, entry) => void (state.follows = entry.data),
   visitPlanned: (state, entry) => {
-    if (entry.data.expectedAt !== undefined) state.expectedAt = entry.data.expectedAt;
+    if (entry.data.expectedAt === undefined) return;
+    state.expectedAt = entry.data.expectedAt;
+    state.book.tell('visitPlanned/expectedAt', entry, null, 'expectedAt', entry.data.expectedAt);
   },
   policyTaken: (state, entry) => {
     const { why, ...said } = entry.data;
@@ -115,8 +138,9 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   thingFound: () => undefined,
   pointDescribed: sayOfPoint,
   transformerDescribed: sayOfSupply,
-  placeLooked: ({ house }, entry) => {
-    const { looked } = house.thing('supply', entry.data.supplyId);
+  placeLooked: (state, entry) => {
+    const { looked } = state.house.thing('supply', entry.data.supplyId);
+    tell(state, entry, entry.data.supplyId, entry.data.place);
     if (entry.data.result === null) looked.delete(entry.data.place);
     else if (entry.data.result) looked.set(entry.data.place, sourceOf(entry));
   },
@@ -152,6 +176,7 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   readingTaken: (state, entry) => void state.readings.push(takenFrom(entry)),
   choiceMade: (state, entry, point) => {
     if (!point) return;
+    tell(state, entry, point.id);
     point.choice = takenFrom(entry);
     point.choseAt ??= entry.seq;
     const { supplyId } = hangsOf(point);
@@ -194,8 +219,9 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
     const { dropped, died } = entry.data;
     if (point) point.huntTests = [...point.huntTests, { ...sourceOf(entry), dropped, died }];
   },
-  stepTicked: (_state, entry, point) => {
+  stepTicked: (state, entry, point) => {
     point?.ticks.set(entry.data.stepId, entry);
+    if (point) tell(state, entry, point.id, entry.data.stepId);
   },
   targetPlaced: (state, entry, point) => {
     const { pointId, targetId, ...said } = entry.data;
@@ -231,8 +257,10 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   pairingTried: (_state, entry, point) => {
     if (point) point.tried = [...point.tried, { ...sourceOf(entry), what: entry.data.what }];
   },
-  checkDone: (_state, entry, point) => {
-    if (point) point.checks = { ...point.checks, [entry.data.check]: takenFrom(entry) };
+  checkDone: (state, entry, point) => {
+    if (!point) return;
+    point.checks = { ...point.checks, [entry.data.check]: takenFrom(entry) };
+    tell(state, entry, point.id, entry.data.check);
   },
   checkPutOff: (_state, entry, point) => {
     if (point) point.putOff = { ...point.putOff, [entry.data.check]: takenFrom(entry) };
@@ -246,8 +274,12 @@ const FOLDS: { readonly [K in EntryKind]: (state: Folding, entry: EntryOf<K>, po
   },
   faultTested: (_state, entry, point) =>
     atTrouble(point, entry.data.troubleId, ({ acts }) => ({ acts: [...acts, takenFrom(entry)] })),
-  repairTried: (_state, entry, point) =>
-    atTrouble(point, entry.data.troubleId, ({ acts }) => ({ acts: [...acts, takenFrom(entry)] })),
+  repairTried: ({ book }, entry, point) => {
+    const { pointId, troubleId, fault, fixed } = entry.data;
+    atTrouble(point, troubleId, ({ acts }) => ({ acts: [...acts, takenFrom(entry)] }));
+    if (fixed && replacesDevice(fault))
+      book.forget(`${'deviceDescribed' satisfies EntryKind}/${pointId}`, OF_THE_DEVICE);
+  },
   troubleClosed: (_state, entry, point) => atTrouble(point, entry.data.troubleId, () => ({ closed: takenFrom(entry) })),
   deviceDescribed: sayOfPoint,
   handoverDescribed: sayOfPoint,
@@ -325,6 +357,7 @@ export function fold(head: JobHead, given: readonly Entry[]): Job {
     isolation,
     notes: state.notes,
     alsoSaid: book.alsoSaid(),
+    conflicts: book.conflicts(),
     last: last?.seq ?? 0,
     updatedAt: last?.receivedAt ?? head.createdAt,
   };

@@ -86,6 +86,23 @@ describe('the fold', () => {
     log.write('transformerDescribed', { supplyId: 'p', ratedVolts: null });
     expect(log.door.transformer).toEqual({ ratedVa: 20 });
   });
+  it('knows nothing of the back of a device that was exchanged, until the new one is read', () => {
+    const log = started();
+    log.write('deviceDescribed', { pointId: 'p', code: 'OLD-1', serial: '77', calledThere: 'Front door 1', dbm: -58 });
+    log.write('deviceDescribed', { pointId: 'p', code: 'OLD-2' }, tomas);
+    log.write('troubleOpened', { troubleId: 't', pointId: 'p', symptom: 'offline' });
+    log.write('repairTried', { troubleId: 't', pointId: 'p', fault: 'deviceDead', fixed: false });
+    log.write('repairTried', { troubleId: 't', pointId: 'p', fault: 'openToDoor', fixed: true });
+    expect(log.point.device).toMatchObject({ code: 'OLD-2', serial: '77' });
+    expect(log.job.alsoSaid).toMatchObject([{ field: 'code', value: 'OLD-1' }]);
+    const exchanged = log.write('repairTried', { troubleId: 't', pointId: 'p', fault: 'deviceDead', fixed: true });
+    expect(log.point.device).toEqual({ calledThere: 'Front door 1' });
+    expect(log.job.alsoSaid).toEqual([]);
+    log.write('deviceDescribed', { pointId: 'p', code: 'NEW' });
+    expect(log.point.device).toEqual({ calledThere: 'Front door 1', code: 'NEW' });
+    log.write('entryStruck', { target: exchanged });
+    expect(log.point.device).toMatchObject({ code: 'NEW', serial: '77', dbm: -58 });
+  });
   it('strikes, and strikes the strike', () => {
     const log = started();
     const note = log.write('noteWritten', { text: 'dog' });

@@ -37,6 +37,28 @@ export interface AlsoSaid {
   readonly at: string;
 }
 
+/** One of two answers. */
+export interface Answer {
+  readonly value: unknown;
+  readonly kind: EntryKind;
+  /** All that its entry says. */
+  readonly data: Readonly<Record<string, unknown>>;
+  readonly by: Person;
+  readonly at: string;
+}
+
+/** Two different answers to one fact, given by people who had not seen each other’s. The later one stands meanwhile. */
+export interface Conflict {
+  readonly fact: string;
+  /** The one that was written before, and the one that stands. */
+  readonly entries: readonly [string, string];
+  /** The point or thing that it is said of; null: of the site. */
+  readonly of: string | null;
+  /** Null: the entry says it as a whole. */
+  readonly field: string | null;
+  readonly answers: readonly [Answer, Answer];
+}
+
 export interface Note extends Source {
   readonly text: string;
 }
@@ -69,6 +91,8 @@ export interface Job {
   readonly isolation: Isolation;
   readonly notes: readonly Note[];
   readonly alsoSaid: readonly AlsoSaid[];
+  /** What two say differently without having seen each other’s, until somebody who has seen both says it again. */
+  readonly conflicts: readonly Conflict[];
   /** Number of the last entry, 0 for an empty log. */
   readonly last: number;
   readonly updatedAt: string;

@@ -1,15 +1,20 @@
 import type { AlsoSaid } from '../job/job';
+import type { Conflict } from '../job/job';
 import type { Entry, Person } from '../kinds/register';
-
-/** Whether two values of a field say the same; lists by what is in them. */
-const same = (one: unknown, other: unknown): boolean =>
-  one === other || (typeof one === 'object' && JSON.stringify(one) === JSON.stringify(other));
+import { rivalsOf, saysSame as same, type Word as Told } from './conflicts';
 
 /** The last word on one field. */
 interface Word {
   readonly value: unknown;
   readonly by: Person;
   readonly at: string;
+}
+
+/** All that was said of one fact, in its order. */
+interface Fact {
+  readonly of: string | null;
+  readonly field: string | null;
+  readonly words: (Told & { readonly entry: Entry })[];
 }
 
 interface Page {
@@ -20,6 +25,30 @@ interface Page {
 /** Collects what is said of fields, the later word over the earlier, and what somebody else had said. */
 export class FactBook {
   private readonly pages = new Map<string, Page>();
+  private readonly told = new Map<string, Fact>();
+
+  /** Remembers who said what of a fact. @param field null: the entry says it as a whole */
+  tell(fact: string, entry: Entry, of: string | null, field: string | null, value: unknown): void {
+    const known = this.told.get(fact) ?? { of, field, words: [] };
+    this.told.set(fact, known);
+    const { id: entryId, by, seq, seen } = entry;
+    known.words.push({ entryId, byId: by.id, seq, seen: seen ?? seq - 1, value, entry });
+  }
+
+  /** Facts of which two say different things, neither having seen the other’s. */
+  conflicts(): readonly Conflict[] {
+    return [...this.told].flatMap(([fact, { of, field, words }]) => {
+      const last = words.at(-1);
+      // One word stands against nothing: most facts have one
+      if (!last || words.length < 2) return [];
+      return rivalsOf(words).flatMap((rival): readonly Conflict[] => {
+        const other = words.find(({ entryId }) => entryId === rival.entryId);
+        return other
+          ? [{ fact, entries: [rival.entryId, last.entryId], of, field, answers: [answerOf(other), answerOf(last)] }]
+          : [];
+      });
+    });
+  }
 
   /**
    * @param scope what the fields belong to: a kind, with the point or thing where it has one
@@ -30,6 +59,7 @@ export class FactBook {
     this.pages.set(scope, page);
     for (const [field, value] of Object.entries(data)) {
       if (value === undefined) continue;
+      this.tell(`${scope}/${field}`, entry, of, field, value);
       const before = page.words.get(field);
       page.words.set(field, { value, by: entry.by, at: entry.at });
       if (before && before.value !== null && before.by.id !== entry.by.id && !same(before.value, value))
@@ -51,6 +81,16 @@ export class FactBook {
     }
   }
 
+  /** What was said of some fields is of something that is not there any more. */
+  forget(scope: string, fields: readonly string[]): void {
+    const page = this.pages.get(scope);
+    for (const field of fields) {
+      page?.words.delete(field);
+      this.told.delete(`${scope}/${field}`);
+      page?.others.delete(field);
+    }
+  }
+
   /** Fields of a scope that stand, without those that were nulled. */
   facts(scope: string): Readonly<Record<string, unknown>> {
     const words = this.pages.get(scope)?.words ?? [];
@@ -61,3 +101,11 @@ export class FactBook {
     return [...this.pages.values()].flatMap((page) => [...page.others.values()]);
   }
 }
+
+const answerOf = ({ value, entry: { kind, data, by, at } }: Fact['words'][number]): Conflict['answers'][number] => ({
+  value,
+  kind,
+  data,
+  by,
+  at,
+});

@@ -38,17 +38,24 @@ const PARTS = ['targetId', 'obstacleId', 'cableId'] as const;
 
 /** What two people said differently of a point, of what it hangs on, or of the site. */
 export function alsoSaidWorries(job: Job, point: Point): readonly Worry[] {
-  return job.alsoSaid
-    .filter(({ of }) => of === null || of === point.id || Object.values(point.hangs).includes(of))
-    .map((other): Worry => ({
-      // Of several targets, things in the way or cables each has its own
-      id: [
-        'also',
-        other.kind,
-        other.field,
-        ...PARTS.map((part) => other.about[part]).filter((one) => typeof one === 'string'),
-      ].join('-'),
-      rung: 'look',
-      words: said('alsoSaid', { who: other.by.name, ...saidOf(other) }),
-    }));
+  return (
+    job.alsoSaid
+      // What both have still to settle is told with both answers
+      .filter(
+        ({ of, field, kind }) =>
+          !job.conflicts.some((one) => one.of === of && one.field === field && one.answers[1].kind === kind),
+      )
+      .filter(({ of }) => of === null || of === point.id || Object.values(point.hangs).includes(of))
+      .map((other): Worry => ({
+        // Of several targets, things in the way or cables each has its own
+        id: [
+          'also',
+          other.kind,
+          other.field,
+          ...PARTS.map((part) => other.about[part]).filter((one) => typeof one === 'string'),
+        ].join('-'),
+        rung: 'look',
+        words: said('alsoSaid', { who: other.by.name, ...saidOf(other) }),
+      }))
+  );
 }

@@ -42,6 +42,8 @@ export interface AreaStanding {
 export interface Worry {
   readonly id: string;
   readonly rung: Rung;
+  /** The part of the rung where something can be done about it; left out: the rung says so itself. */
+  readonly area?: string;
   readonly words: Text;
   /** Whose it is to be done; left out: the crew’s. */
   readonly whose?: 'customer';

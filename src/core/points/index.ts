@@ -23,7 +23,21 @@ export { findingsOf, loadWords, roomWords, type PointFindings } from './findings
 export { heldActs, type ActHeldBy } from './liveOrDead';
 export type { OfferedRepair, OfferedTest } from './pointFinder';
 export { actTold, troublesTold } from './troubleTold';
-export { complaintOf, helped, isOver, isTest, openTrouble, strangersAmong, type RepairsFound } from './trouble';
+export {
+  complaintOf,
+  helped,
+  isOver,
+  isTest,
+  openTrouble,
+  repairMinutes,
+  replacesDevice,
+  strangersAmong,
+  walksInStates,
+  type DeadNew,
+  type FaultFacts,
+  type LiveOrDead,
+  type RepairsFound,
+} from './trouble';
 export { sensorBand } from './floodlightChecks';
 export { fixingOf, type FixingLine } from './fixing';
 export { ELSEWHERE, HUNT_DEFAULTS, busyWays, huntOf, wayOfId, wayText, type HuntStanding } from './hunting';
@@ -43,18 +57,23 @@ export type { Point } from './point';
 export type { CheckAnswer, MovedLead, PlanSetting, PointView, Tick, Trouble, TroubleAct, Wait } from './pointView';
 export { HAZARD_CAUTIONS, hazardsAt, stepCautions, type CautionedRung } from './cautions';
 export { HELD_BY, isPlain, openBeside, plainRun, stepStandings, type HeldBy, type StepStanding } from './stepStandings';
+export { conflictsAt, type AnswerTold, type ConflictTold } from './conflictsAt';
 export { placeIdOf } from './places';
 export { askedWhere, isAnybodyAtWork, isAskedOfPlug, plugAt, proofsAt, stateAt } from './stateAt';
 export { circuitsOfPoint, fedNames, mainPlaceOf, pointsAt, toCompareAt, unnamedFeed } from './supplyOf';
 export { bellSurveyAt, placeNameOf, readingsAt, searchWordsOf, spliceOf, toTell } from './told';
 export { seesForCustomer } from './seesForCustomer';
 export { WHOSE, stillOpen, type Whose } from './stillOpen';
+export { walkAhead, type WalkAhead, type WalkStep } from './walkAhead';
 export { verdictOf } from './verdict';
 export { wallsText, wifiOf, wifiPathOf, type WifiStanding } from './wifi';
 export { worriesOf } from './worries';
 export { USUAL_LENS_M, frameOfPoint, yardSceneOf, type YardScene } from './yardScene';
 
 // Of a doorbell
+export { stateAtSymptom } from './doorbell/doorCase';
+export { DOOR_FAULT_FACTS, DOOR_TEST_FACTS, DOOR_WALKS, NOT_OFFERED } from './doorbell/doorFacts';
+export { doorFinder } from './doorbell/doorFinder';
 export type { NextReading, PointAdvice } from './doorbell/advising';
 export {
   assess,
@@ -105,6 +124,8 @@ export { WAS_THERE_FACTS } from './doorbell/wasThere/register';
 export { wiringPlan } from './doorbell/wiringPlan';
 
 // Of a floodlight
+export { FIXTURE_FAULT_FACTS, FIXTURE_TEST_FACTS, FIXTURE_WALKS } from './fixtureFacts';
+export { fixtureFinder } from './fixtureFinder';
 export { fixtureOptions, picksOf, type FixtureOptions, type FixturePicks } from './floodlight/fixtureChoice';
 export {
   addedFor,

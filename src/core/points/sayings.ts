@@ -22,6 +22,7 @@ export interface PointsSayings {
   };
   /** What somebody else said of a fact. */
   alsoSaid: { readonly who: string; readonly name: Text; readonly value: Text };
+  notAnyMore: None;
   otherSaid: { readonly who: string; readonly value: Text };
   thePolicy: None;
   otherwise: None;

@@ -60,6 +60,7 @@ export function troubleWorries(point: Point): readonly Worry[] {
         {
           id: `trouble-${trouble.data.troubleId}`,
           rung: 'prove',
+          area: 'fault',
           words: said('faultLookedFor', { complaint: complaintOf(trouble) }),
         },
       ]

@@ -88,6 +88,16 @@ export interface LiveOrDead {
 /** How often each fault was what was out of order, in all jobs of the firm. */
 export type RepairsFound = Readonly<Record<string, number>>;
 
+/** A part that was dead when it came out of its bag: what it did at a bell, and its batch; empty: nobody read that. */
+export interface DeadNew {
+  readonly fault: string;
+  readonly batch: string;
+}
+
+/** Repairs after which another device hangs there: what stood on the back of the old one is not its own. */
+const REPLACING: readonly string[] = ['deviceDead', 'cameraDead', 'lampsDead'];
+export const replacesDevice = (fault: string): boolean => fault.split('+').some((one) => REPLACING.includes(one));
+
 /** The usual frequencies weigh as much as so many repairs of the firm’s own. */
 const USUAL_COUNTS_AS = 30;
 

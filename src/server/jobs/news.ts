@@ -1,4 +1,6 @@
+import type { Here } from '@/contract/presence';
 import type { Database } from '../db/open';
+import { enter, othersIn } from './presence';
 
 /** Others' entries are told of within this, ms; the log is looked at, for another process may have written it. */
 const LOOK_MS = 800;
@@ -15,12 +17,21 @@ const lastOf = async (db: Database, jobId: string): Promise<number> => {
   return Number(row?.last ?? 0);
 };
 
-/** Tells of a job's new entries as server-sent events, `{ "last": N }` each, for as long as somebody listens. */
-export async function newsOf(db: Database, jobId: string, signal: AbortSignal): Promise<Response> {
+/**
+ * Tells of a job's new entries as server-sent events, `{ "last": N }` each, for as long as somebody listens; and, as events named
+ * `here`, who else has it open.
+ * @param me who listens; null: nobody is told of them
+ */
+export async function newsOf(db: Database, jobId: string, signal: AbortSignal, me: Here | null): Promise<Response> {
   const encoder = new TextEncoder();
   let timer: ReturnType<typeof setTimeout> | undefined;
   let told = await lastOf(db, jobId);
-  const stop = (): void => clearTimeout(timer);
+  const leave = me ? enter(jobId, me) : () => undefined;
+  let toldOthers = '[]';
+  const stop = (): void => {
+    clearTimeout(timer);
+    leave();
+  };
   const body = new ReadableStream<Uint8Array>({
     start(controller) {
       let looks = 0;
@@ -31,6 +42,9 @@ export async function newsOf(db: Database, jobId: string, signal: AbortSignal): 
           if (last !== told) send(`data: ${JSON.stringify({ last })}\n\n`);
           else if (++looks % BREATH === 0) send(': here\n\n');
           told = last;
+          const others = me ? JSON.stringify(othersIn(jobId, me.byId)) : toldOthers;
+          if (others !== toldOthers) send(`event: here\ndata: ${others}\n\n`);
+          toldOthers = others;
           timer = setTimeout(() => void look(), LOOK_MS);
         } catch {
           // Nobody listens any more, or the store is closed: whoever still wants to hear asks again

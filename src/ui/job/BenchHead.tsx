@@ -4,6 +4,7 @@ import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { Undo2 } from 'lucide-react';
 import { RUNG_NAMES } from '@/core/kinds';
+import { useCrew } from '../crew/CrewContext';
 import { ENTRY_WORDS } from '../log/entryWords';
 import { useJob } from '../log/JobContext';
 import { useUnwritten } from '../log/useTyped';
@@ -19,6 +20,23 @@ const KEEPING_WORDS = {
   failed: jobWords.notKeptYet,
   refused: jobWords.notKeptYet,
 } as const;
+
+/** Who else has the job open, and where. */
+function Others() {
+  const { log, keptJob } = useJob();
+  const { crew } = useCrew();
+  if (log.others.length === 0) return null;
+  return (
+    <span className="others small" role="status">
+      {log.others.map(({ byId, pointId }) => {
+        const name = crew.find(({ id }) => id === byId)?.name ?? jobWords.somebody;
+        // Whose address names none is at the first one
+        const at = keptJob.points.find(({ id }) => id === pointId) ?? keptJob.points[0];
+        return <b key={`${byId} ${pointId ?? ''}`}>{jobWords.isAt({ name, at: at?.name ?? keptJob.title })}</b>;
+      })}
+    </span>
+  );
+}
 
 /** The rung's name, whether all is kept, undo, and the one next move. */
 export function BenchHead() {
@@ -45,6 +63,7 @@ export function BenchHead() {
             )}
           </h1>
           <span className="soft">{FACES[point.kind].whatFor[rung]}</span>
+          <Others />
         </div>
         {here && rung === 'wire' ? null : here ? (
           <div className="move-here" data-testid="next-move">
