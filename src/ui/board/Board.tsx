@@ -7,6 +7,8 @@ import { Fragment, lazy, Suspense, useEffect, useState } from 'react';
 import type { BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
 import { ERASED_TEXT } from '@/core/kinds';
 import { LadderSign } from '../frame/LadderSign';
+import { keepAhead } from '../frame/serviceWorker';
+import { MadeHere } from './MadeHere';
 import { TakeIn } from './TakeIn';
 
 const newJob = () => import('./NewJob').then(({ NewJob }) => ({ default: NewJob }));
@@ -20,11 +22,34 @@ const PART_NAMES: Readonly<Record<BoardPartId, string>> = {
   finished: boardWords.finished,
 };
 
+/** Pages besides those of jobs, and what a job has. */
+const PAGES = ['/', '/catalogue', '/settings', '/practice', '/outbox', '/jobs/blank'] as const;
+const OF_A_JOB = ['', '/sheet', '/papers', '/before'] as const;
+
+/** What is kept ahead of a board: its own pages and the open jobs, each as it stands now. */
+function ahead(parts: readonly BoardPart[]): Readonly<Record<string, string>> {
+  const open = parts.flatMap(({ part, jobs }) => (part === 'finished' ? [] : jobs));
+  const now =
+    open
+      .map(({ updatedAt }) => updatedAt)
+      .toSorted()
+      .at(-1) ?? '';
+  const states: readonly (readonly [string, string])[] = [
+    ...PAGES.map((path) => [path, now] as const),
+    ...open.flatMap(({ id, updatedAt }) => OF_A_JOB.map((of) => [`/jobs/${id}${of}`, updatedAt] as const)),
+  ];
+  return Object.fromEntries(states);
+}
+
 /** All jobs in rows: when, where, each point's ladder, the one next move and the verdict. */
 export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; readonly q: string }) {
   const [making, setMaking] = useState(false);
   // Fetched once the rows stand; where it can’t be had now it is asked for again when it is opened
   useEffect(() => void newJob().catch(() => undefined), []);
+  // All that a day may need is in the phone before the cellar
+  useEffect(() => {
+    if (q === '') keepAhead(ahead(parts)).catch((error: unknown) => console.warn(error));
+  }, [parts, q]);
   const open = parts.reduce((sum, { part, count }) => (part === 'finished' ? sum : sum + count), 0);
   const all = parts.reduce((sum, { count }) => sum + count, 0);
   return (
@@ -54,6 +79,7 @@ export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; read
           <NewJob />
         </Suspense>
       )}
+      <MadeHere />
       {all === 0 && <p>{q === '' ? boardWords.noJobYetMake : boardWords.noSiteOrJob}</p>}
       {parts.map(({ part, count, jobs }) => (
         <section key={part}>

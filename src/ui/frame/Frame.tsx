@@ -11,7 +11,9 @@ import { CrewPicker } from '../crew/CrewPicker';
 import { CurrencyContext } from '../figures/CurrencyContext';
 import { Find } from './Find';
 import { KeyList } from './KeyList';
+import { NewVersion } from './NewVersion';
 import { ThemeSwitch } from './ThemeSwitch';
+import { WaitingSign } from './WaitingSign';
 
 interface Props {
   readonly crew: readonly CrewMember[];
@@ -23,7 +25,8 @@ interface Props {
 
 /** What stands round every page: the name, the pages that exist, the search, who is at work, the lamp. */
 export function Frame({ crew, theme, currency, children }: Props) {
-  const [client] = useState(() => new QueryClient());
+  // What asks no server goes on without a network, and what does is told soon enough that none answers
+  const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { networkMode: 'always' } } }));
   const path = usePathname();
   return (
     <QueryClientProvider client={client}>
@@ -46,12 +49,16 @@ export function Frame({ crew, theme, currency, children }: Props) {
             <Link href="/catalogue" aria-current={path === '/catalogue' ? 'page' : undefined}>
               {frameWords.catalogue}
             </Link>
+            <Link href="/practice" aria-current={path === '/practice' ? 'page' : undefined}>
+              {frameWords.practice}
+            </Link>
             <Link href="/settings" aria-current={path === '/settings' ? 'page' : undefined}>
               {frameWords.settings}
             </Link>
           </nav>
           <div className="right">
             <Find />
+            <WaitingSign />
             <CrewPicker />
             <ThemeSwitch first={theme} />
             <KeyList />
@@ -62,6 +69,7 @@ export function Frame({ crew, theme, currency, children }: Props) {
             <Find />
           </div>
         )}
+        <NewVersion />
         <CurrencyContext value={currency}>{children}</CurrencyContext>
       </CrewProvider>
     </QueryClientProvider>

@@ -1,5 +1,6 @@
 'use client';
 import { jobWords } from '@/words/screens';
+import { Button } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { failuresOf, openTrouble, partsOf, worriesOf } from '@/core/points';
 import { FailedTag } from '../verdict/FailedTag';
@@ -11,7 +12,7 @@ import { FACES } from '../points/faces';
 /** What answers on every rung: is it live, does it hold, what would settle it, the figures, the worries, the parts. */
 export function Carry() {
   const say = useSay();
-  const { job, point, assessment } = useJob();
+  const { job, point, assessment, go } = useJob();
   const { Carried } = FACES[point.kind];
   const worries = worriesOf(job, point, assessment);
   const parts = partsOf(job, point);
@@ -32,7 +33,9 @@ export function Carry() {
                 <b className="brick" aria-hidden="true">
                   !
                 </b>{' '}
-                {say(worry.words)}
+                <Button variant="worry" onClick={() => go(worry.rung, worry.area)}>
+                  {say(worry.words)}
+                </Button>
               </li>
             ))}
           </ul>

@@ -4,7 +4,7 @@ import { Suspense, useCallback, useEffect, useState, type ReactNode } from 'reac
 import { RUNGS, type Rung } from '@/core/kinds';
 import type { Settings } from '@/contract/settings';
 import type { Catalogue } from '@/core/catalogue';
-import type { RepairsFound } from '@/core/points';
+import type { DeadNew, RepairsFound } from '@/core/points';
 import { useHanded, type HandedLog } from '../log/handed';
 import { JobProvider, useJob } from '../log/JobContext';
 import { MeterProvider } from '../meter/MeterContext';
@@ -13,6 +13,7 @@ import { FACES, loadAllBenches } from '../points/faces';
 import { BenchHead } from './BenchHead';
 import { Carry } from './Carry';
 import { ComingBack } from './ComingBack';
+import { Conflicts } from './Conflicts';
 import { FirstPoint } from './FirstPoint';
 import { FootBar } from './FootBar';
 import { Rail } from './Rail';
@@ -26,12 +27,13 @@ interface Props {
   readonly catalogue: Catalogue;
   /** What the firm’s repairs have taught. */
   readonly found: RepairsFound;
+  readonly deadNew: readonly DeadNew[];
   /** What stands there until the point is judged. */
   readonly ahead: ReactNode;
 }
 
 /** A job: the ladder at the left, the bench of the rung at hand in the middle, the carry sheet at the right. */
-export function JobScreen({ log, pointId, firstRung, firstArea, settings, catalogue, found, ahead }: Props) {
+export function JobScreen({ log, pointId, firstRung, firstArea, settings, catalogue, found, deadNew, ahead }: Props) {
   const { head, entries } = useHanded(log);
   const [rung, setRung] = useState(firstRung);
   const [area, setArea] = useState(firstArea);
@@ -57,6 +59,7 @@ export function JobScreen({ log, pointId, firstRung, firstArea, settings, catalo
       pointId={pointId}
       catalogue={catalogue}
       found={found}
+      deadNew={deadNew}
       rung={rung}
       area={area}
       go={go}
@@ -96,6 +99,7 @@ function Benched() {
       <main id="main" className="bench" tabIndex={-1}>
         <BenchHead />
         <ComingBack />
+        <Conflicts />
         <Suspense fallback={<p className="soft">{jobWords.fetchingThisRung}</p>}>
           <Shown />
         </Suspense>

@@ -2,6 +2,7 @@
 import { jobWords } from '@/words/screens';
 import { Filled } from '../figures/Filled';
 import type { ReactNode } from 'react';
+import { format } from 'date-fns';
 import Link from 'next/link';
 import { Button } from 'react-bootstrap';
 import { sayIn, type Place } from '@/words';
@@ -24,7 +25,11 @@ export function Unkept() {
       {/* It comes and goes while a finger is on its way to a button: nothing gives way to it */}
       {who && (log.keeping === 'away' || log.keeping === 'failed') && (
         <Told atFoot>
-          <span>{log.keeping === 'away' ? jobWords.theServerCantBeReached : jobWords.theServerFailed}</span>
+          <span>
+            {log.keeping === 'away'
+              ? jobWords.withoutTheFirm({ since: format(log.readAt, 'HH:mm') })
+              : jobWords.theServerFailed}
+          </span>
           <Button variant="secondary" onClick={log.retry}>
             {jobWords.tryNow}
           </Button>

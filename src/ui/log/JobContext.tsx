@@ -14,7 +14,15 @@ import {
   type RungMark,
   type NewEntry,
 } from '@/core/kinds';
-import { isAnybodyAtWork, ladderOf, nextMove, type Assessment, type Point, type RepairsFound } from '@/core/points';
+import {
+  isAnybodyAtWork,
+  ladderOf,
+  nextMove,
+  type Assessment,
+  type Point,
+  type DeadNew,
+  type RepairsFound,
+} from '@/core/points';
 import type { Catalogue } from '@/core/catalogue';
 import type { Asker } from '@/core/isolation';
 import { useCrew } from '../crew/CrewContext';
@@ -45,6 +53,8 @@ export interface JobHold {
   readonly catalogue: Catalogue;
   /** What the firm’s repairs have taught. */
   readonly found: RepairsFound;
+  /** Parts that were dead out of their bag, in all jobs of the firm. */
+  readonly deadNew: readonly DeadNew[];
   readonly assessment: Assessment;
   /** What was written last is being judged: all but the log stands as it was before it. */
   readonly isJudging: boolean;
@@ -81,6 +91,8 @@ interface Props {
   readonly catalogue: Catalogue;
   /** What the firm’s repairs have taught. */
   readonly found: RepairsFound;
+  /** Parts that were dead out of their bag, in all jobs of the firm. */
+  readonly deadNew: readonly DeadNew[];
   /** Null: nobody has picked one yet, the next move’s stands. */
   readonly rung: Rung | null;
   readonly area: string | null;
@@ -104,6 +116,7 @@ export function JobProvider({
   pointId,
   catalogue,
   found,
+  deadNew,
   rung,
   area,
   go,
@@ -112,7 +125,7 @@ export function JobProvider({
   children,
 }: Props) {
   const { who, licensed, changes } = useCrew();
-  const log = useEntryLog(head, firstEntries);
+  const log = useEntryLog(head, firstEntries, { byId: who?.id ?? null, pointId });
   const { entries, add, seen: seenTo } = log;
   const [typed, draft] = useState<Draft | null>(null);
   // What was written before anybody said who is here: it waits for a name
@@ -152,8 +165,8 @@ export function JobProvider({
     return point ? { job, keptJob, point, kept: kept ?? point } : null;
   }, [job, keptJob, pointId]);
   const hold = useMemo(
-    () => ({ catalogue, found, log, who, asker, go, area, write, draft }),
-    [area, asker, catalogue, found, go, log, who, write],
+    () => ({ catalogue, found, deadNew, log, who, asker, go, area, write, draft }),
+    [area, asker, catalogue, deadNew, found, go, log, who, write],
   );
   const place = useMemo(() => placeOf(keptJob), [keptJob]);
   // The only point may be struck while somebody looks at it
@@ -176,7 +189,7 @@ export function JobProvider({
   );
 }
 
-type Written = 'catalogue' | 'found' | 'log' | 'who' | 'asker' | 'go' | 'area' | 'write' | 'draft';
+type Written = 'catalogue' | 'found' | 'deadNew' | 'log' | 'who' | 'asker' | 'go' | 'area' | 'write' | 'draft';
 
 interface PointProps {
   readonly hold: Pick<JobHold, Written>;

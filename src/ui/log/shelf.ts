@@ -84,13 +84,13 @@ export async function waitingFor(jobId: string): Promise<readonly Waiting[]> {
   });
 }
 
-/** As {@link Shelf.onChange}, from the moment when the shelf is there. */
-function onChange(part: 'waiting' | 'aside', jobId: string, told: () => void): () => void {
+/** Listens to the shelf from the moment when it is there. */
+function whenThere(listen: (db: Shelf) => () => void): () => void {
   let stopped = false;
   let stop: (() => void) | undefined;
   shelf().then(
     (db) => {
-      if (!stopped) stop = db.onChange(part, jobId, told);
+      if (!stopped) stop = listen(db);
     },
     // Whoever reads the shelf hears of its fault
     () => undefined,
@@ -100,6 +100,13 @@ function onChange(part: 'waiting' | 'aside', jobId: string, told: () => void): (
     stop?.();
   };
 }
+
+const onChange = (part: 'waiting' | 'aside', jobId: string, told: () => void): (() => void) =>
+  whenThere((db) => db.onChange(part, jobId, told));
+
+/** Tells how many entries wait, in all jobs, whenever that changes. @returns how to stop it */
+export const onWaitingCount = (told: (count: number) => void): (() => void) =>
+  whenThere((db) => db.onWaitingCount(told));
 
 export const onWaiting = (jobId: string, told: () => void): (() => void) => onChange('waiting', jobId, told);
 export const onAside = (jobId: string, told: () => void): (() => void) => onChange('aside', jobId, told);
@@ -129,8 +136,20 @@ export const dropAside = async (jobId: string): Promise<void> =>
 /** Takes everything of a job out of this browser: its customer was erased. */
 export async function forgetJob(jobId: string): Promise<void> {
   const db = await shelf();
-  for (const part of ['waiting', 'aside', 'typed', 'photos'] as const)
+  for (const part of ['waiting', 'aside', 'typed', 'photos', 'logs', 'made'] as const)
     await db[part].where('jobId').equals(jobId).delete();
+  await forgetPages(jobId);
+}
+
+/** Pages and pictures of a job that the service worker keeps (`src/sw`). */
+async function forgetPages(jobId: string): Promise<void> {
+  // Only a secure address has them
+  if (typeof caches === 'undefined') return;
+  for (const name of await caches.keys()) {
+    const cache = await caches.open(name);
+    for (const { url } of await cache.keys())
+      if (new URL(url).pathname.split('/').includes(jobId)) await cache.delete(url);
+  }
 }
 
 const isTexts = (value: unknown): value is Readonly<Record<string, string>> =>

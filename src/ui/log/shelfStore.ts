@@ -39,6 +39,14 @@ export interface Row {
   readonly waiting: unknown;
 }
 
+/** A job’s log as the server told it last. */
+export interface LogRow {
+  readonly jobId: string;
+  readonly title?: string;
+  readonly createdAt?: string;
+  readonly log: unknown;
+}
+
 export class Shelf extends Dexie {
   declare readonly waiting: Table<Row, string>;
   declare readonly typed: Table<Typed, [string, string]>;
@@ -46,11 +54,24 @@ export class Shelf extends Dexie {
   /** Pictures that wait; read by whoever sends them. */
   declare readonly photos: Table<{ readonly id: string; readonly jobId: string }, string>;
 
+  /** Logs of jobs that were opened here. */
+  declare readonly logs: Table<LogRow, string>;
+  /** Jobs that were made here and wait. */
+  declare readonly made: Table<{ readonly jobId: string }, string>;
+
   constructor() {
     // As they are now: a test’s stand-in comes after this library was read
     super('fox-ladder', { indexedDB, IDBKeyRange });
     this.version(1).stores({ waiting: 'id,jobId', typed: '[jobId+form],jobId', aside: '++,jobId' });
     this.version(2).stores({ photos: 'id,jobId' });
+    this.version(3).stores({ logs: 'jobId' });
+    this.version(4).stores({ made: 'jobId' });
+  }
+
+  /** Told how many entries wait, in all jobs, whenever that changes. @returns how to stop it */
+  onWaitingCount(told: (count: number) => void): () => void {
+    const subscription = liveQuery(() => this.waiting.count()).subscribe({ next: told, error: () => undefined });
+    return () => subscription.unsubscribe();
   }
 
   /** Told whenever what lies on a part of it for a job changes, in this tab or in another. @returns how to stop it */

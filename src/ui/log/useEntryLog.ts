@@ -2,10 +2,13 @@ import { answer, isNumbered } from '@/contract/answers';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
 import { rememberingParse, writtenFault } from '@/contract/job';
+import type { Here } from '@/contract/presence';
 import type { JobHead } from '@/core/job';
 import type { Entry, NewEntry } from '@/core/kinds';
 import { call } from './api';
+import { farther, keepLog, keptLog } from './keptLog';
 import { Outbox, type OutboxView } from './outbox';
+import { postEntries } from './postEntries';
 import { useNews } from './useNews';
 
 /** How saving stands: everything kept, under way, the server away, a fault of it, or something refused. */
@@ -33,16 +36,26 @@ export interface EntryLog {
   readonly readAt: number;
   /** Ids of what was written on this screen. */
   readonly writtenHere: ReadonlySet<string>;
+  /** Who else has the job open, and at which point. */
+  readonly others: readonly Here[];
   readonly add: (entry: NewEntry) => void;
   readonly retry: () => void;
   readonly drop: (id: string) => void;
   readonly setAside: (id: string) => void;
 }
 
+/** Who has the job open here, and at which point. */
+interface At {
+  readonly byId: string | null;
+  readonly pointId: string | null;
+}
+
 /** Each entry of a log is parsed once: it never changes. */
 const parsed = rememberingParse();
 
 const REFETCH_MS = 20_000;
+/** A log is put away once nothing came to it for a moment. */
+const KEEP_AFTER_MS = 400;
 
 /** Entries that the server has not numbered yet, put at the end. */
 export function unnumbered(entries: readonly Entry[], waiting: readonly NewEntry[]): readonly Entry[] {
@@ -79,7 +92,7 @@ const keepingOf = ({ waiting, sending, shelfFault }: OutboxView, isAway: boolean
  * A job's log on this machine: what the server has, what still waits for it. What is added stands at once and is sent;
  * while the server is away it is tried again and again, and a refused entry keeps its text.
  */
-export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): EntryLog {
+export function useEntryLog(head: JobHead, firstEntries: readonly Entry[], at: At): EntryLog {
   const client = useQueryClient();
   const key = useMemo(() => ['entries', head.id], [head.id]);
   const [read] = useState(() => async (): Promise<readonly Entry[]> => {
@@ -99,16 +112,32 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
   const [outbox] = useState(
     () =>
       new Outbox(head.id, async (entries) => {
-        const path = `/jobs/${head.id}/entries`;
-        const { entries: taken } = await call(path, answer(isNumbered), { method: 'POST', body: { entries } });
+        const taken = await postEntries(head.id, entries);
         // What is numbered now is read before the waiting ones go: between the two nothing is missing. A reading of our own,
         // because one that others ask for meanwhile would end it early
         client.setQueryData(key, await read());
-        return taken.map(({ id }) => id);
+        return taken;
       }),
   );
   useEffect(() => outbox.start(), [outbox]);
-  useNews(head.id, refetch);
+  useEffect(() => {
+    const start = async (): Promise<void> => {
+      const kept = await keptLog(head.id);
+      const now = client.getQueryData<readonly Entry[]>(key) ?? [];
+      const more = farther(now, kept);
+      // What lay here was read from the server at some time before
+      const updatedAt = client.getQueryState(key)?.dataUpdatedAt;
+      if (more !== now) client.setQueryData(key, more, updatedAt === undefined ? {} : { updatedAt });
+    };
+    start().catch((error: unknown) => console.warn(error));
+  }, [client, head.id, key]);
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      keepLog(head, data).catch((error: unknown) => console.warn(error));
+    }, KEEP_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [data, head]);
+  const others = useNews(head.id, at.byId, at.pointId, refetch);
   const view = useSyncExternalStore(outbox.subscribe, outbox.snapshot, outbox.snapshot);
   // What its own kind does not let through never stands, and is never sent
   const [unfit, setUnfit] = useState<readonly Stuck[]>([]);
@@ -163,11 +192,12 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[]): Entr
       seen,
       readAt: dataUpdatedAt,
       writtenHere,
+      others,
       add,
       retry,
       drop,
       setAside,
     }),
-    [entries, keeping, isAway, stuck, shelfFault, seen, dataUpdatedAt, writtenHere, add, retry, drop, setAside],
+    [entries, keeping, isAway, stuck, shelfFault, seen, dataUpdatedAt, writtenHere, others, add, retry, drop, setAside],
   );
 }

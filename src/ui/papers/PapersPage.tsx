@@ -3,6 +3,7 @@ import { papersWords } from '@/words/screens';
 import { useQuery } from '@tanstack/react-query';
 import { Download, Printer } from 'lucide-react';
 import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { Alert, Button, Spinner } from 'react-bootstrap';
 import {
@@ -16,7 +17,7 @@ import {
 } from '@/contract/papers';
 import { SHEET_SIZES } from '@/core/region';
 import { Choices } from '../form/Choices';
-import { useHandedJob, type HandedLog } from '../log/handed';
+import { useKnownLog, type HandedLog } from '../log/handed';
 import { PdfPages } from './PdfPages';
 import { typeset } from './typesetting';
 
@@ -31,7 +32,6 @@ const SIZES = { A4: papersWords.a4, LETTER: papersWords.letter } as const;
 
 interface Props {
   readonly log: HandedLog;
-  readonly first: PaperName;
   readonly root: string;
   readonly printedAt: string;
 }
@@ -50,16 +50,19 @@ function save(document: Blob, name: string): void {
 }
 
 /** The papers of a job: which, on what, as they will be printed. */
-export function PapersPage({ log, first, root, printedAt }: Props) {
-  const job = useHandedJob(log);
+export function PapersPage({ log, root, printedAt }: Props) {
+  // Read here: a page that lies in the browser was made for another paper
+  const at = useSearchParams().get('paper');
+  const first: PaperName = PAPERS.find((one) => one === at) ?? 'customer';
+  const { text, job } = useKnownLog(log);
   const [asked, setAsked] = useState<PaperAsked>(() => ({ paper: first, ...usualPaper(job) }));
   const set = <K extends keyof PaperAsked>(name: K, value: PaperAsked[K] | null): void => {
     if (value !== null) setAsked((before) => ({ ...before, [name]: value }));
   };
   const isNothing = isEmptyPaper(job, asked.paper);
   const { data, error, isFetching } = useQuery({
-    queryKey: ['paper', job.id, printedAt, asked],
-    queryFn: () => typeset({ log, asked, printedAt, root }, job),
+    queryKey: ['paper', job.id, printedAt, job.last, asked],
+    queryFn: () => typeset({ log: text, asked, printedAt, root }, job),
     staleTime: Infinity,
     retry: false,
     enabled: !isNothing,

@@ -47,6 +47,13 @@ async function bringOver(): Promise<void> {
   else old.close();
 }
 
+/** Pictures that wait, of all jobs. */
+export async function photosThatWait(): Promise<readonly WaitingPhoto[]> {
+  await takeOver();
+  const kept: readonly unknown[] = await (await shelf()).photos.toArray();
+  return [...kept.filter(isWaiting), ...held.values()];
+}
+
 /** Pictures of a job that wait, the oldest first. */
 export async function waitingPhotos(jobId: string): Promise<readonly WaitingPhoto[]> {
   await takeOver();

@@ -3,6 +3,7 @@ import { settingsWords } from '@/words/screens';
 import { Form } from 'react-bootstrap';
 import { useSay } from '../log/useSay';
 import { answer, isSettings } from '@/contract/answers';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { isOwnMachine, type Settings, type SettingsRequest } from '@/contract/settings';
@@ -104,6 +105,10 @@ export function SettingsPage({ first, currencies }: Props) {
         onTurn={(simulatedDevices) => void change({ simulatedDevices })}
       />
       <p className="soft">{settingsWords.whatTheyGiveIs}</p>
+      <h2 className="block-top">{settingsWords.thisDevice}</h2>
+      <p>
+        <Link href="/outbox">{settingsWords.toTheOutbox}</Link>
+      </p>
     </main>
   );
 }

@@ -37,6 +37,7 @@ export const points: Sentences<PointsSayings> = {
   loadOfCircuit: ({ totalVa, amps, limitVa, suffices }, t) =>
     `${t.number(totalVa)} VA on the circuit (${t.number(amps, 1)} A), ${t.number(limitVa)} VA may be on for hours${suffices ? '' : ': too much'}.`,
   otherSaid: ({ who, value }) => `${who} said ${value}.`,
+  notAnyMore: () => 'not any more',
   alsoSaid: ({ who, name, value }) => `${who} also said: ${name} ${value}.`,
   thePolicy: 'the policy:',
   otherwise: 'otherwise',

@@ -1,5 +1,7 @@
 /** The Board. */
 export const board = {
+  madeHere: 'Made here, not with the firm yet',
+  climbIt: 'climb it',
   site: 'site',
   nameOfTheHouse: 'name of the house',
   address: 'address',

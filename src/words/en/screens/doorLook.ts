@@ -2,6 +2,11 @@ import { parts, type Slots } from '../../parts';
 
 /** The areas of Look that a doorbell has. */
 export const doorLook = {
+  deadBefore: ({ times, batches }: { readonly times: number; readonly batches: string }) =>
+    [
+      times === 1 ? 'One was dead out of its bag.' : `${times} were dead out of their bags.`,
+      batches === '' ? 'Try it before it goes up.' : `Which batch is this? Try it first if it is ${batches}.`,
+    ].join(' '),
   thereAndRight: 'there and right',
   missing: 'missing',
   notRight: 'not right',

@@ -3,6 +3,15 @@ import { parts, type Slots } from '../../parts';
 /** A job: rail, head, carry sheet, what is not kept. */
 export const job = {
   customerErased: 'Customer erased',
+  notOnThisDevice: 'This job is not on this device, and the firm’s server can’t be reached.',
+  toTheBoard: 'To the board',
+  isAt: ({ name, at }: { readonly name: string; readonly at: string }) => `${name} is at ${at} too`,
+  somebody: 'Somebody',
+  twoAnswers: 'Two answers',
+  twoAnswersTo: ({ fact }: { readonly fact: string }) => `Two answers: ${fact}`,
+  saidBy: ({ name, at }: { readonly name: string; readonly at: string }) => `${name}, ${at}`,
+  standsNow: '(stands now)',
+  tapTheRight: 'Neither had seen the other’s. Tap the right one.',
   theServerCantBe: 'The server can’t be reached.',
   site: 'site',
   customer: 'customer',
@@ -73,8 +82,7 @@ export const job = {
   note: 'note',
   strike: 'strike',
   nobodyIsNamedYet: 'Nobody is named yet: say at the top who is at work, then everything you type is kept.',
-  theServerCantBeReached:
-    'The server can’t be reached. What you wrote is kept on this machine and sent as soon as it answers.',
+  withoutTheFirm: ({ since }: { readonly since: string }) => `Kept here. Without the firm since ${since}.`,
   tryNow: 'Try now',
   notKept: <T>({ kind, refused }: Slots<T, 'kind' | 'refused'>) => parts`Not kept, ${kind}: ${refused}`,
   sendAgain: 'Send again',

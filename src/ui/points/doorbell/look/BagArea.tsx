@@ -3,7 +3,7 @@ import { doorLookWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { useSay } from '../../../log/useSay';
 import { BAG_STATES } from '@/core/kinds';
-import { bagList, deviceOf } from '@/core/points';
+import { bagList, deviceOf, type DeadNew } from '@/core/points';
 import { Choices } from '../../../form/Choices';
 import { FieldGroup } from '../../../form/FieldGroup';
 import { textField } from '../../../form/fields';
@@ -19,7 +19,7 @@ const STATES = BAG_STATES.map((value) => ({ value, words: WORDS[value] }));
 /** Unpacked and checked at the van: what is wrong here is brought, not missed on the ladder. */
 export function BagArea() {
   const say = useSay();
-  const { keptJob, kept, write } = useDoorbell();
+  const { keptJob, kept, write, deadNew } = useDoorbell();
   const lines = bagList(keptJob, kept);
   const { inBag } = deviceOf(kept);
   const unchecked = lines.filter(({ answer }) => !answer?.state);
@@ -39,6 +39,7 @@ export function BagArea() {
             chosen={answer?.state ?? undefined}
             onPick={(state) => write('bagChecked', { pointId: kept.id, item: item.id, state })}
           />
+          <DeadBefore all={deadNew.filter(({ fault }) => fault === item.failsAs)} />
           {(answer?.state === 'missing' || answer?.state === 'wrong') && (
             <div className="split">
               <FieldGroup
@@ -65,5 +66,16 @@ export function BagArea() {
         </Button>
       )}
     </section>
+  );
+}
+
+/** Such a part was dead new before: its batch is looked for while it is unpacked. */
+function DeadBefore({ all }: { readonly all: readonly DeadNew[] }) {
+  if (all.length === 0) return null;
+  const batches = [...new Set(all.flatMap(({ batch }) => batch || []))];
+  return (
+    <p className="brick" data-testid="dead-before">
+      {doorLookWords.deadBefore({ times: all.length, batches: batches.join(', ') })}
+    </p>
   );
 }

@@ -1,0 +1,42 @@
+import { describe, expect, it } from '@jest/globals';
+import { newEntry } from '@/core/kinds';
+import { NoOutbox, outboxFile, outboxOf } from './outboxFile';
+
+const JOB = '01a225f0-9a36-7275-96b2-93489dee615b';
+const note = (n: number) =>
+  newEntry(
+    'noteWritten',
+    { text: `note ${n}` },
+    {
+      id: `01a225f0-9a36-7275-96b2-93489dee61${String(n).padStart(2, '0')}`,
+      at: '2026-11-29T10:00:00Z',
+      by: { id: 'ines', name: 'Ines' },
+      seen: 4,
+    },
+  );
+
+describe('an outbox that is handed over', () => {
+  it('comes in as it went out', () => {
+    const made = { title: 'Dunlin Cellar', at: '2026-11-29T10:00:00Z', by: { id: 'ines', name: 'Ines' } };
+    const jobs = [
+      { jobId: JOB, entries: [note(1), note(2)] },
+      { jobId: `${JOB.slice(0, -1)}c`, made, entries: [note(3)] },
+    ];
+    expect(outboxOf(outboxFile(jobs, '2026-11-29T10:01:00Z'))).toEqual(jobs);
+  });
+  it('is taken whole or not at all', () => {
+    const whole = outboxFile([{ jobId: JOB, entries: [note(1)] }], '2026-11-29T10:01:00Z');
+    const broken = whole.replace('"note 1"', '17');
+    for (const [text, why] of [
+      [whole.slice(0, -9), 'unreadable'],
+      [broken, 'unreadable'],
+      [whole.replace('"entries"', '"made":{"title":7},"entries"'), 'unreadable'],
+      ['[]', 'another'],
+      ['{"format":"something else","jobs":[]}', 'another'],
+      [whole.replace('"version":1,"madeAt"', '"version":2,"madeAt"'), 'newer'],
+    ] as const) {
+      expect(() => outboxOf(text)).toThrow(NoOutbox);
+      expect(() => outboxOf(text)).toThrow(why);
+    }
+  });
+});

@@ -1,0 +1,32 @@
+import { isFields } from '@/contract/shapes';
+import { rememberingParse } from '@/contract/job';
+import type { JobHead } from '@/core/job';
+import type { Entry } from '@/core/kinds';
+import { shelf } from './shelf';
+
+// A job’s log as this browser knew it last: a page that lies here may be older than what was read since.
+
+const parsed = rememberingParse();
+
+/** @returns what is kept of a job’s log; empty where nothing is, or nothing that this version understands */
+export async function keptLog(jobId: string): Promise<readonly Entry[]> {
+  const row = await (await shelf()).logs.get(jobId);
+  if (!row || !Array.isArray(row.log)) return [];
+  try {
+    return (row.log as readonly unknown[]).map((entry) => {
+      if (!isFields(entry) || typeof entry.id !== 'string') throw new TypeError('no entry');
+      return parsed(`${jobId}/${entry.id}`, () => entry);
+    });
+  } catch (error) {
+    // Of an older program, or half written: the server has it whole
+    console.warn(error);
+    return [];
+  }
+}
+
+export const keepLog = async ({ id, title, createdAt }: JobHead, log: readonly Entry[]): Promise<void> =>
+  void (await (await shelf()).logs.put({ jobId: id, title, createdAt, log }));
+
+/** The one of two logs of a job that knows more; a log only grows. */
+export const farther = (one: readonly Entry[], other: readonly Entry[]): readonly Entry[] =>
+  (other.at(-1)?.seq ?? 0) > (one.at(-1)?.seq ?? 0) ? other : one;

@@ -1,0 +1,181 @@
+'use client';
+import { outboxWords } from '@/words/screens';
+import { format, parseISO } from 'date-fns';
+import { FileDown, FileUp } from 'lucide-react';
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import { Button, Table } from 'react-bootstrap';
+import { NoOutbox, outboxFile, outboxOf } from '@/contract/outboxFile';
+import { OnClient } from '../frame/OnClient';
+import { allWaiting, type WaitingJob } from '../log/allWaiting';
+import { nowIso } from '../log/clock';
+import { ENTRY_WORDS } from '../log/entryWords';
+import { keepMade, madeHere } from '../log/newJobs';
+import { sendAll, sendNow } from '../log/senders';
+import { keepWaiting, onWaitingCount } from '../log/shelf';
+import { photosThatWait, type WaitingPhoto } from '../photo/photoQueue';
+import { bytesText, saveText } from './saving';
+import { useStorage } from './useStorage';
+
+/** What waits on this device for the firm: since when, how big, and how it gets there without a server. */
+export function OutboxPage() {
+  return (
+    <OnClient>
+      <Waits />
+    </OnClient>
+  );
+}
+
+const FAULTS: Readonly<Record<string, string>> = {
+  unreadable: outboxWords.unreadable,
+  another: outboxWords.another,
+  newer: outboxWords.newer,
+};
+
+function Waits() {
+  const [jobs, setJobs] = useState<readonly WaitingJob[] | null>(null);
+  const [photos, setPhotos] = useState<readonly WaitingPhoto[]>([]);
+  const [told, setTold] = useState<{ readonly words: string; readonly isFault: boolean } | null>(null);
+  const storage = useStorage();
+  useEffect(
+    () =>
+      onWaitingCount(() => {
+        const look = async (): Promise<void> => {
+          setJobs(await allWaiting());
+          setPhotos(await photosThatWait());
+        };
+        look().catch((error: unknown) => console.warn(error));
+      }),
+    [],
+  );
+  const count = (jobs ?? []).reduce((sum, { waiting }) => sum + waiting.length, 0);
+  const handOver = async (): Promise<void> => {
+    const made = new Map((await madeHere()).map(({ jobId, ...one }) => [jobId, one]));
+    const file = outboxFile(
+      (jobs ?? []).map(({ jobId, waiting }) => {
+        const one = made.get(jobId);
+        return { jobId, ...(one ? { made: one } : {}), entries: waiting.map(({ entry }) => entry) };
+      }),
+      nowIso(),
+    );
+    saveText(file, outboxWords.fileName({ day: format(new Date(), 'yyyy-MM-dd') }));
+  };
+  const takeIn = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    try {
+      const handed = outboxOf(await file.text());
+      for (const { jobId, made, entries } of handed) {
+        if (made) await keepMade({ jobId, ...made });
+        for (const [place, entry] of entries.entries()) await keepWaiting(jobId, { entry, place, corrected: 0 });
+      }
+      const taken = handed.reduce((sum, { entries }) => sum + entries.length, 0);
+      setTold({ words: outboxWords.taken({ count: taken }), isFault: false });
+      await sendAll(null);
+    } catch (error) {
+      if (!(error instanceof NoOutbox)) throw error;
+      setTold({ words: `${file.name}: ${FAULTS[error.message] ?? outboxWords.unreadable}`, isFault: true });
+    }
+  };
+  return (
+    <main id="main" className="page outbox">
+      <div className="page-head">
+        <h1>{outboxWords.outbox}</h1>
+        <span className="soft">{count === 0 ? outboxWords.nothingWaits : outboxWords.waits({ count })}</span>
+      </div>
+      <div className="row-of">
+        <Button disabled={count === 0} onClick={sendNow}>
+          {outboxWords.sendNow}
+        </Button>
+        <Button variant="secondary" disabled={count === 0} onClick={() => void handOver()}>
+          <FileDown size={18} aria-hidden="true" /> {outboxWords.handOver}
+        </Button>
+        <label className="btn btn-secondary file">
+          <FileUp size={18} aria-hidden="true" /> {outboxWords.takeIn}
+          <input
+            type="file"
+            accept="application/json,.json"
+            onChange={(event) => {
+              void takeIn(event.target.files?.[0]);
+              event.target.value = '';
+            }}
+          />
+        </label>
+      </div>
+      {told && (
+        <p className={told.isFault ? 'brick' : undefined} role={told.isFault ? 'alert' : 'status'}>
+          {told.words}
+        </p>
+      )}
+      <p className="soft">{outboxWords.why}</p>
+      {jobs?.map((job) => (
+        <JobWaits key={job.jobId} job={job} />
+      ))}
+      {photos.length > 0 && (
+        <section>
+          <h2>{outboxWords.photos}</h2>
+          <p>
+            {outboxWords.photosWait({
+              count: photos.length,
+              size: bytesText(photos.reduce((sum, { file }) => sum + file.size, 0)),
+            })}{' '}
+            <span className="soft">{outboxWords.photosLater}</span>
+          </p>
+        </section>
+      )}
+      <section>
+        <h2>{outboxWords.thisDevice}</h2>
+        {storage.used !== null && (
+          <p>
+            {outboxWords.room({ used: bytesText(storage.used), all: bytesText(storage.all ?? 0) })}{' '}
+            {storage.isFull && <b className="brick">{outboxWords.nearlyFull}</b>}
+          </p>
+        )}
+        <p>
+          {storage.isLasting ? outboxWords.lasts : outboxWords.mayGo}{' '}
+          {!storage.isLasting && (
+            <Button variant="link" onClick={storage.ask}>
+              {outboxWords.askToKeep}
+            </Button>
+          )}
+          {storage.refused && <span className="brick"> {outboxWords.notGranted}</span>}
+        </p>
+      </section>
+    </main>
+  );
+}
+
+/** What of it is of one job, the oldest first. */
+function JobWaits({ job: { jobId, title, waiting } }: { readonly job: WaitingJob }) {
+  return (
+    <section>
+      <h2>
+        <Link href={`/jobs/${jobId}`}>{title ?? outboxWords.someJob}</Link>
+      </h2>
+      <Table>
+        <thead>
+          <tr>
+            <th>{outboxWords.since}</th>
+            <th>{outboxWords.what}</th>
+            <th>{outboxWords.by}</th>
+            <th className="figure-column">{outboxWords.size}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {waiting.map(({ entry, refused }) => (
+            <tr key={entry.id}>
+              <td className="m">{format(parseISO(entry.at), 'd MMM HH:mm')}</td>
+              <td>
+                {ENTRY_WORDS[entry.kind]}
+                {refused !== undefined && (
+                  <small className="brick block">{outboxWords.refused({ why: refused })}</small>
+                )}
+              </td>
+              <td>{entry.by.name}</td>
+              <td className="m figure-column">{bytesText(JSON.stringify(entry).length)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </section>
+  );
+}

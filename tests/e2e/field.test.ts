@@ -1,0 +1,140 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { Browser, ElementHandle } from 'puppeteer-core';
+import { Screen, accessible, launch } from './screen';
+import { Server } from './server';
+
+const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true } as const;
+
+const server = new Server();
+/** What the phone keeps while it is off. */
+const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-phone-'));
+let browser: Browser;
+let screen: Screen;
+let port = '';
+
+const started = async (): Promise<void> => {
+  browser = await launch([], folder);
+  const page = await browser.newPage();
+  await page.setViewport(PHONE);
+  screen = new Screen(page, true);
+};
+beforeAll(async () => {
+  server.fill();
+  await server.start();
+  port = new URL(server.url).port;
+  await started();
+});
+afterAll(async () => {
+  await browser?.close();
+  await server.stop();
+  server.clear();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+interface Listed {
+  readonly jobs: readonly { readonly id: string; readonly title: string }[];
+}
+const jobId = async (title: string): Promise<string> => {
+  const { jobs } = (await (await fetch(`${server.url}/api/v1/jobs?limit=100`)).json()) as Listed;
+  return jobs.find((one) => one.title.startsWith(title))?.id ?? '';
+};
+const entriesOf = async (id: string): Promise<readonly { readonly kind: string; readonly data: object }[]> =>
+  ((await (await fetch(`${server.url}/api/v1/jobs/${id}/entries`)).json()) as { entries: [] }).entries;
+
+/** What the button hands over, caught before the browser saves it. */
+async function handedOver(): Promise<string> {
+  await screen.page.evaluate(() => {
+    const make = URL.createObjectURL.bind(URL);
+    URL.createObjectURL = (blob) => {
+      if (blob instanceof Blob) void blob.text().then((text) => (document.body.dataset.saved = text));
+      return make(blob);
+    };
+  });
+  await screen.press('Hand over as a file');
+  await screen.page.waitForSelector('body[data-saved]');
+  return screen.page.evaluate(() => document.body.dataset.saved ?? '');
+}
+
+/** Another device that was handed the file. */
+async function takenIn(text: string): Promise<Screen> {
+  const context = await browser.createBrowserContext();
+  const other = new Screen(await context.newPage());
+  await other.open(`${server.url}/outbox`);
+  const file = path.join(folder, 'outbox.json');
+  writeFileSync(file, '{"format":"another"}');
+  const input = await other.page.waitForSelector('input[type=file]');
+  await (input as ElementHandle<HTMLInputElement>).uploadFile(file);
+  await other.says('This is no outbox of this program.');
+  writeFileSync(file, text);
+  await (input as ElementHandle<HTMLInputElement>).uploadFile(file);
+  return other;
+}
+
+describe('a phone in a cellar', () => {
+  it('keeps the program and the open jobs after one look at the board', async () => {
+    await screen.open(server.url);
+    await screen.says('Marram View');
+    await screen.until(() => localStorage.getItem('fox-ladder-kept-pages') !== null, { timeout: 120_000 });
+  });
+
+  it('is switched off and on without a server: the board, and a job that was never opened, answer', async () => {
+    const id = await jobId('Marram View');
+    const before = await entriesOf(id);
+    await browser.close();
+    await server.stop('SIGKILL');
+    await started();
+    await screen.open(server.url);
+    await screen.says('Marram View');
+    // A job that the firm has never heard of is made here, and climbed here
+    await screen.press('New job');
+    await screen.type('site', 'Dunlin Cellar');
+    await screen.press('Make the job');
+    await screen.page.waitForSelector('.foot-bar');
+    await screen.says('Dunlin Cellar', '.job');
+    await screen.open(server.url);
+    await screen.says('Made here, not with the firm yet');
+    await screen.says('Dunlin Cellar');
+
+    await screen.click(`.point[href^="/jobs/${id}"]`);
+    await screen.page.waitForSelector('.foot-bar');
+    await screen.press('Measure', '.rail');
+    await screen.press('1', '.digits');
+    await screen.press('6', '.digits');
+    await screen.click('.keep-next');
+    await screen.says('VA on its label');
+    await screen.says('not kept yet', '.kept');
+    await accessible(screen);
+
+    // Put away and opened again, still without a server: it stands
+    await screen.open(`${server.url}/jobs/${id}?rung=measure`);
+    await screen.says('VA on its label');
+    // Its papers are set in the browser, with what waits
+    await screen.open(`${server.url}/jobs/${id}/papers?paper=job`);
+    await screen.page.waitForSelector('.pdf-pages canvas');
+    await screen.says('16 V', '.pdf-pages');
+
+    // It can be looked at, and handed over where no server can be had at all
+    await screen.open(server.url);
+    await screen.press('3 wait', '.strip');
+    await screen.says('3 entries wait');
+    await screen.says('Dunlin Cellar', '.outbox');
+    await screen.says('nameplate', '.outbox table');
+    await accessible(screen);
+    const file = await handedOver();
+    await server.start(port);
+    const other = await takenIn(file);
+    await other.says('3 entries taken in.');
+    await other.says('Nothing waits');
+    // From whatever page it is sent; what arrives twice counts once
+    await screen.open(`${server.url}/outbox`);
+    await screen.says('Nothing waits');
+    const after = await entriesOf(id);
+    expect(after.length).toBe(before.length + 1);
+    expect(after.at(-1)).toMatchObject({ kind: 'transformerDescribed', data: { ratedVolts: 16 } });
+    const made = await entriesOf(await jobId('Dunlin Cellar'));
+    expect(made.map(({ kind }) => kind)).toEqual(['siteDescribed', 'pointAdded']);
+  });
+});
