@@ -1,5 +1,5 @@
 import { createReadStream, existsSync } from 'node:fs';
-import { copyFile, mkdir, readFile, readdir, rename, rm, stat, writeFile } from 'node:fs/promises';
+import { copyFile, mkdir, readdir, rename, rm, stat, writeFile } from 'node:fs/promises';
 import { createHash } from 'node:crypto';
 import path from 'node:path';
 import { pipeline } from 'node:stream/promises';
@@ -7,7 +7,7 @@ import { sql } from 'kysely';
 import { DATABASE_FILE, lookInto, openDatabase, type Database } from './db/open';
 import { KEYS_FILE, openKeys } from './db/sqliteDialect';
 import { LAST_BACKUP_FILE } from './lastBackup';
-import { RUNNING_FILE } from './running';
+import { servedBy } from './running';
 
 // A backup is a folder of its own: sets by their time, each a database; beside them the files of all of them, by hash, and
 // the keys, without which neither tells anything of a customer.
@@ -150,18 +150,6 @@ export async function backUp(dataFolder: string, folder: string, keep: number, n
   return set;
 }
 
-/** Whether a process serves a data folder now. */
-async function isServed(dataFolder: string): Promise<boolean> {
-  const pid = Number(await readFile(path.join(dataFolder, RUNNING_FILE), 'utf8').catch(() => 'NaN'));
-  if (!Number.isInteger(pid)) return false;
-  try {
-    process.kill(pid, 0);
-    return true;
-  } catch {
-    return false;
-  }
-}
-
 /**
  * Puts a set of a backup in the place of a data folder’s database and files. What lies there is laid aside, not thrown away.
  * @param name of the set; null: the newest
@@ -173,7 +161,8 @@ export async function restore(
   name: string | null,
   now: string,
 ): Promise<{ readonly set: BackupSet; readonly aside: string | null }> {
-  if (await isServed(dataFolder)) throw new Error('The program runs on these data: stop it first, then put them back.');
+  if (servedBy(dataFolder) !== null)
+    throw new Error('The program runs on these data: stop it first, then put them back.');
   const sets = await setsIn(folder);
   const wanted = name ?? sets[0];
   if (!wanted || !sets.includes(wanted))

@@ -1,8 +1,6 @@
-import { existsSync, rmSync, writeFileSync } from 'node:fs';
-import path from 'node:path';
 import { endApart } from './apart/pool';
 import { closeAllSqlite } from './db/sqliteDialect';
-import { RUNNING_FILE } from './running';
+import { giveBack, takeFolder } from './running';
 import { shared } from './shared';
 import { dataFolder, serverLog, store } from './store';
 import { sweep } from './sweep';
@@ -13,16 +11,16 @@ const beforeTheEnd = () => shared('before the end', (): (() => Promise<void>)[] 
 /** Opens the store at start; what is wrong with it is told in one sentence, and the program ends. */
 export async function startServer(): Promise<void> {
   try {
-    const { db } = await store();
     const folder = dataFolder();
-    const running = path.join(/*turbopackIgnore: true*/ folder, RUNNING_FILE);
-    writeFileSync(running, String(process.pid), { mode: 0o600 });
-    // Nobody else holds the database open when it is closed
-    beforeTheEnd().push(endApart);
+    // Two servers on one folder would each hold for true what the other has changed
+    takeFolder(folder);
     process.on('exit', () => {
       closeAllSqlite();
-      if (existsSync(running)) rmSync(running);
+      giveBack(folder);
     });
+    const { db } = await store();
+    // Nobody else holds the database open when it is closed
+    beforeTheEnd().push(endApart);
     serverLog().write({ level: 'info', what: 'started' });
     await sweep(db, folder);
   } catch (error) {
