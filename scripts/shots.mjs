@@ -18,7 +18,6 @@ const VIEWS = [
   ['choose', 'Tern Cottage', '?rung=choose'],
   ['hunt', 'Whimbrel Court', '?rung=isolate'],
   ['isolate', 'Sandpiper House', '?rung=isolate'],
-  ['box', 'Eider Yard', '?point=drive&rung=measure'],
   ['box-wire', 'Eider Yard', '?point=drive&rung=wire'],
   ['mount', 'Lapwing Lodge', '?rung=mount'],
   ['yard', 'Eider Yard', '?point=drive&rung=mount'],
@@ -26,11 +25,25 @@ const VIEWS = [
   ['fault', 'Godwit Lane 9', '?rung=prove&area=fault'],
   ['papers', 'Oyster Quay 5', '/papers'],
   ['catalogue', null, '/catalogue'],
+  ['practice', null, '/practice'],
   ['phone-door', 'Redshank Hall', '?rung=measure', PHONE],
   ['phone-aim', 'Fulmar Mews', '?rung=mount', PHONE],
   ['phone-fault', 'Garganey House', '?rung=prove&area=fault', PHONE],
   ['phone-wire', 'Sandpiper House', '?rung=wire', PHONE, 'headlamp'],
 ];
+
+/** A house at the practice bench with the leads on. */
+const ROUND = {
+  id: '00000000-0000-7000-8000-000000000001',
+  asked: { level: 'any', seed: 55018 },
+  acts: [
+    { do: 'look', test: 'othersOnWifi' },
+    { do: 'walk', to: 'door' },
+    { do: 'look', test: 'deviceLight' },
+    { do: 'walk', to: 'chime' },
+    { do: 'read', dial: 'voltsAc', range: 200, red: 'front', black: 'run2B' },
+  ],
+};
 
 try {
   await ensureChromium();
@@ -45,7 +58,10 @@ try {
     try {
       for (const [name, site, where, size = DESK, theme = 'paper', at] of VIEWS) {
         const page = await browser.newPage();
-        await page.evaluateOnNewDocument(() => localStorage.setItem('fox-ladder-who', 'ines'));
+        await page.evaluateOnNewDocument((round) => {
+          localStorage.setItem('fox-ladder-who', 'ines');
+          if (location.pathname === '/practice') localStorage.setItem('fox-ladder-practice', round);
+        }, JSON.stringify(ROUND));
         await browser.setCookie({ name: 'fox-ladder-theme', value: theme, domain: '127.0.0.1', path: '/' });
         await page.setViewport(size);
         const job = jobs.find(({ title }) => title === site);

@@ -211,7 +211,7 @@ describe('the screens', () => {
     await server.stop('SIGKILL');
     await screen.type('volts', '14.9');
     await screen.page.keyboard.press('Enter');
-    await screen.says('The server can’t be reached');
+    await screen.says('Without the firm since');
     await screen.says('14.9 V', 'td.n');
     const url = screen.page.url();
     await screen.page.close();

@@ -3,9 +3,13 @@ import { expect } from '@jest/globals';
 import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
 
 /** Starts the browser that the machine has. */
-/** @param more arguments of the browser beside the usual ones */
-export const launch = (more: readonly string[] = []): Promise<Browser> =>
+/**
+ * @param more arguments of the browser beside the usual ones
+ * @param folder where it keeps what it keeps, for who starts it again
+ */
+export const launch = (more: readonly string[] = [], folder?: string): Promise<Browser> =>
   puppeteer.launch({
+    ...(folder === undefined ? {} : { userDataDir: folder }),
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--disable-background-networking', ...more],
     defaultViewport: { width: 1280, height: 800 },
@@ -22,7 +26,11 @@ export class Screen {
   readonly faults: string[] = [];
   private isSomebody = false;
 
-  constructor(readonly page: Page) {
+  /** @param keepsPages the browser keeps the program, as it does in earnest; else it is left out: it fetches for a while */
+  constructor(
+    readonly page: Page,
+    private readonly keepsPages = false,
+  ) {
     page.setDefaultTimeout(PATIENCE_MS);
     page.setDefaultNavigationTimeout(3 * PATIENCE_MS);
     page.on('pageerror', (error) => this.faults.push(String(error)));
@@ -37,6 +45,10 @@ export class Screen {
   private async asInes(): Promise<void> {
     if (this.isSomebody) return;
     this.isSomebody = true;
+    if (!this.keepsPages)
+      await this.page.evaluateOnNewDocument(() => {
+        Object.defineProperty(Navigator.prototype, 'serviceWorker', { value: undefined, configurable: true });
+      });
     await this.page.evaluateOnNewDocument(() => {
       if (location.protocol.startsWith('http') && localStorage.getItem('fox-ladder-who') === null)
         localStorage.setItem('fox-ladder-who', 'ines');
@@ -120,6 +132,16 @@ export class Screen {
 
   /** Clicks what a selector finds, once it is there and stands still. */
   async click(selector: string): Promise<void> {
+    for (let tries = 1; ; tries++)
+      try {
+        return await this.clickOnce(selector);
+      } catch (error) {
+        // What is drawn anew in between is looked for again
+        if (tries === 3 || !String(error).includes('detached')) throw error;
+      }
+  }
+
+  private async clickOnce(selector: string): Promise<void> {
     const element = await this.found(selector);
     await element.scrollIntoView();
     await this.still(element);

@@ -32,6 +32,24 @@ describe('the parts of the survey', () => {
   });
 });
 
+describe('the bag', () => {
+  it('asks for the batch of what was dead new before, and of nothing else', async () => {
+    const { ready } = openJob(begun().entries, {
+      rung: 'look',
+      area: 'bag',
+      deadNew: [
+        { fault: 'fuseOpen', batch: 'L-2231' },
+        { fault: 'fuseOpen', batch: '' },
+        { fault: 'openToDoor', batch: 'L-9' },
+      ],
+    });
+    await ready();
+    const [told, ...others] = screen.getAllByTestId('dead-before');
+    expect(told?.textContent).toBe('2 were dead out of their bags. Which batch is this? Try it first if it is L-2231.');
+    expect(others).toEqual([]);
+  });
+});
+
 describe('a board', () => {
   it('is listed by its number of ways, which is whole', async () => {
     const { user, ready, kept, written } = look('board');

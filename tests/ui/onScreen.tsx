@@ -7,6 +7,7 @@ import type { ReactNode } from 'react';
 import { DEFAULT_SETTINGS, type Settings } from '@/contract/settings';
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { fold, type Job } from '@/core/job';
+import type { DeadNew } from '@/core/points';
 import { newEntry, type Entry, type EntryData, type EntryKind, type NewEntry, type Rung } from '@/core/kinds';
 import { CrewProvider } from '@/ui/crew/CrewContext';
 import { JobScreen } from '@/ui/job/JobScreen';
@@ -185,10 +186,14 @@ export interface Opened {
   readonly rung?: Rung;
   readonly area?: string;
   readonly settings?: Partial<Settings>;
+  readonly deadNew?: readonly DeadNew[];
 }
 
 /** A job’s screen as somebody has it before them. */
-export function openJob(entries: readonly Entry[], { pointId = '', rung, area, settings = {} }: Opened = {}) {
+export function openJob(
+  entries: readonly Entry[],
+  { pointId = '', rung, area, settings = {}, deadNew = [] }: Opened = {},
+) {
   const head = { id: 'job', title: 'Siskin House', createdAt: '2026-03-04T09:00:00Z' };
   const server = fakeServer([...entries]);
   const shown = show(
@@ -199,6 +204,7 @@ export function openJob(entries: readonly Entry[], { pointId = '', rung, area, s
       firstArea={area ?? null}
       settings={{ ...DEFAULT_SETTINGS, ...settings }}
       found={{}}
+      deadNew={deadNew}
       catalogue={SHIPPED_CATALOGUE}
       ahead={null}
     />,

@@ -9,7 +9,9 @@ import { Board } from '@/ui/board/Board';
 import { CataloguePage } from '@/ui/catalogue/CataloguePage';
 import { Frame } from '@/ui/frame/Frame';
 import { SettingsPage } from '@/ui/settings/SettingsPage';
-import { CREW, INES, answering, bodyOf, close, pathOf, routed, show } from './onScreen';
+import { allWaiting } from '@/ui/log/allWaiting';
+import { madeHere } from '@/ui/log/newJobs';
+import { CREW, INES, answering, bodyOf, close, pathOf, reload, routed, show } from './onScreen';
 
 /** What was sent, and what is answered to it by its path. */
 const sent: { path: string; body: unknown }[] = [];
@@ -200,17 +202,36 @@ describe('the Board', () => {
     expect(entries[0]?.data).toMatchObject({ name: 'Wigeon Yard', region: 'gb-230' });
     expect(entries[2]?.data).toMatchObject({ bellSide: 'live' });
   });
-  it('goes nowhere with a job that could not be made', async () => {
+  it('goes nowhere with a job that was refused', async () => {
     const { user } = show(<Board parts={[]} q="" />);
     await user.click(screen.getByRole('button', { name: 'New job' }));
     await user.click(screen.getByRole('button', { name: 'Make the job' }));
     expect((await screen.findByRole('alert')).textContent).toBe('Missing: site.');
     await user.type(screen.getByLabelText('site'), 'Wigeon Yard');
+    answers = {
+      '/settings': () => answering({ ...DEFAULT_SETTINGS }),
+      '/jobs': () => refused('There is such a job.'),
+    };
     await user.click(screen.getByRole('button', { name: 'Make the job' }));
-    await screen.findByText('The server can’t be reached.');
+    await screen.findByText('There is such a job.');
     expect(routed).toEqual([]);
+    expect(await madeHere()).toEqual([]);
     // What was typed is still there, for the next try
     expect(screen.getByLabelText<HTMLInputElement>('site').value).toBe('Wigeon Yard');
+  });
+  it('goes to a job that was made without a server: it waits here, and is listed', async () => {
+    const { user } = show(<Board parts={[]} q="" />);
+    await user.click(screen.getByRole('button', { name: 'New job' }));
+    await user.type(await screen.findByLabelText('site'), 'Dunlin Cellar');
+    await user.click(screen.getByRole('button', { name: 'Make the job' }));
+    await waitFor(() => expect(routed.at(-1)).toMatch(/^\/jobs\//));
+    expect(await madeHere()).toMatchObject([{ title: 'Dunlin Cellar', by: INES }]);
+    reload();
+    show(<Board parts={[]} q="" />);
+    await screen.findByRole('heading', { name: 'Made here, not with the firm yet' });
+    expect(screen.getByRole('link', { name: 'climb it' }).getAttribute('href')).toBe(routed.at(-1));
+    const [job] = await allWaiting();
+    expect(job?.waiting.map(({ entry }) => entry.kind)).toEqual(['siteDescribed', 'pointAdded']);
   });
   it('refuses a file that is no job, by its name', async () => {
     const { user } = show(<Board parts={[]} q="" />);

@@ -40,7 +40,7 @@ describe('what is written', () => {
     await ready();
     server.instead = gone;
     await user.click(screen.getByText('brick'));
-    await screen.findByText(/The server can’t be reached/);
+    await screen.findByText(/Without the firm since/);
     expect(status()).toBe('not kept yet');
     expect(screen.getByRole<HTMLInputElement>('radio', { name: 'brick' }).checked).toBe(true);
     expect(written()).toEqual([]);
@@ -48,14 +48,14 @@ describe('what is written', () => {
     await user.click(screen.getByRole('button', { name: 'Try now' }));
     await kept();
     expect(written()).toHaveLength(1);
-    expect(screen.queryByText(/can’t be reached/)).toBeNull();
+    expect(screen.queryByText(/Without the firm/)).toBeNull();
   });
   it('outlives the page: what could not be sent is sent by the next visit', async () => {
     const first = open();
     await first.ready();
     first.server.instead = gone;
     await first.user.click(screen.getByText('brick'));
-    await screen.findByText(/The server can’t be reached/);
+    await screen.findByText(/Without the firm since/);
     first.unmount();
     const again = open();
     await again.ready();
@@ -68,7 +68,7 @@ describe('what is written', () => {
     server.instead = gone;
     await user.click(screen.getByText('brick'));
     await user.click(screen.getByText('timber'));
-    await screen.findByText(/The server can’t be reached/);
+    await screen.findByText(/Without the firm since/);
     server.instead = null;
     await user.click(screen.getByRole('button', { name: 'Try now' }));
     await kept();
@@ -91,7 +91,7 @@ describe('somebody who speaks in the server’s place', () => {
     await ready();
     server.instead = instead;
     await user.click(screen.getByText('brick'));
-    await screen.findByText(/The server can’t be reached/);
+    await screen.findByText(/Without the firm since/);
     expect(status()).toBe('not kept yet');
     expect(written()).toEqual([]);
     server.instead = null;
@@ -204,7 +204,7 @@ describe('a batch that is refused for one of its entries', () => {
     await user.click(screen.getByText('brick'));
     const even = screen.getByRole('radiogroup', { name: /even/ });
     await user.click(within(even).getAllByText('yes')[0] ?? even);
-    await screen.findByText(/The server can’t be reached/);
+    await screen.findByText(/Without the firm since/);
     server.instead = null;
     const answers = globalThis.fetch;
     globalThis.fetch = (to, init) =>
