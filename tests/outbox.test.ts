@@ -121,6 +121,24 @@ describe('the outbox', () => {
     await until(async () => (await waitingFor(JOB)).length === 0);
     expect(outbox.snapshot().sending).toBe('still');
   });
+  it('shows what another tab has sent until the log was read with it: nothing that stands goes for a moment', async () => {
+    let hasRead: (() => void) | undefined;
+    const outbox = new Outbox(
+      JOB,
+      () => new Promise(() => undefined),
+      () => new Promise<void>((resolve) => (hasRead = resolve)),
+    );
+    stops.push(outbox.start());
+    outbox.add(entry(1));
+    await until(async () => (await waitingFor(JOB)).length === 1);
+    stops.push(outbox.start());
+    await (await shelf()).waiting.clear();
+    stops.push(outbox.start());
+    await until(() => hasRead !== undefined);
+    expect(outbox.snapshot().waiting).toHaveLength(1);
+    hasRead?.();
+    await until(() => outbox.snapshot().waiting.length === 0);
+  });
   it('lets an entry go only when its own id came back', async () => {
     let isPortal = true;
     const { outbox } = before((entries) => (isPortal ? ['another'] : all(entries)));

@@ -2,8 +2,8 @@ import { AxePuppeteer } from '@axe-core/puppeteer';
 import { expect } from '@jest/globals';
 import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
 
-/** Starts the browser that the machine has. */
 /**
+ * Starts the browser that the machine has.
  * @param more arguments of the browser beside the usual ones
  * @param folder where it keeps what it keeps, for who starts it again
  */
@@ -18,8 +18,18 @@ export const launch = (more: readonly string[] = [], folder?: string): Promise<B
 /** A wait ends with what it waits for; on a busy machine that may take its time. */
 export const PATIENCE_MS = 60_000;
 const LOOK_MS = 40;
-/** A choice that was pressed is down within so many looks. */
-const TURNS_WITHIN = 125;
+/** What is missed so often is out of reach. */
+const MOST_TRIES = 4;
+
+/** Does what a hand does; what is drawn anew meanwhile is looked for again. */
+async function unlessDrawnAnew<T>(act: () => Promise<T>): Promise<T> {
+  for (let tries = 1; ; tries++)
+    try {
+      return await act();
+    } catch (error) {
+      if (tries === MOST_TRIES || !String(error).includes('detached')) throw error;
+    }
+}
 
 /** A page as a person uses it: fields by their labels, buttons by their words. */
 export class Screen {
@@ -68,15 +78,17 @@ export class Screen {
   }
 
   /** Types into a field over what stands there. */
-  async type(label: string, text: string): Promise<void> {
-    const box = await this.field(label);
-    await box.scrollIntoView();
-    await this.still(box);
-    await box.click();
-    // Chosen whole by the field itself: a message above it may move it under a threefold click
-    await box.evaluate((one) => (one as HTMLInputElement).select());
-    await box.press('Backspace');
-    await box.type(text);
+  type(label: string, text: string): Promise<void> {
+    return unlessDrawnAnew(async () => {
+      const box = await this.field(label);
+      await box.scrollIntoView();
+      await this.still(box);
+      await box.click();
+      // Chosen whole by the field itself: a message above it may move it under a threefold click
+      await box.evaluate((one) => (one as HTMLInputElement).select());
+      await box.press('Backspace');
+      await box.type(text);
+    });
   }
 
   /** Types and keeps it with Enter. */
@@ -90,37 +102,27 @@ export class Screen {
     await this.until(() => document.querySelector('.kept')?.textContent === 'kept');
   }
 
-  /** Clicks what carries these words; what is drawn anew in between is looked for again. */
-  async press(words: string, within = 'body'): Promise<void> {
-    for (let tries = 1; ; tries++)
-      try {
-        return await this.pressOnce(words, within);
-      } catch (error) {
-        if (tries === 3 || !String(error).includes('detached')) throw error;
-      }
-  }
-
-  /** A button, a link, a line to tick. */
-  private async pressOnce(words: string, within: string): Promise<void> {
-    const handle = await this.until(
-      (text, scope) =>
-        [
-          ...document.querySelectorAll<HTMLElement>(
-            `${scope} :is(button, a, label.form-check-label, label.btn, summary)`,
+  /** Clicks what carries these words: a button, a link, a line to tick. */
+  press(words: string, within = 'body'): Promise<void> {
+    return this.hit(`“${words}”`, async () => {
+      const handle = await this.until(
+        (text, scope) =>
+          [
+            ...document.querySelectorAll<HTMLElement>(
+              `${scope} :is(button, a, label.form-check-label, label.btn, summary)`,
+            ),
+          ].find(
+            (one) =>
+              (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(text) && one.getClientRects().length > 0,
           ),
-        ].find(
-          (one) =>
-            (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(text) && one.getClientRects().length > 0,
-        ),
-      { timeout: PATIENCE_MS },
-      words,
-      within,
-    );
-    const element = handle.asElement();
-    if (!element) throw new Error(`nothing says “${words}”`);
-    await (element as ElementHandle).scrollIntoView();
-    await this.still(element as ElementHandle);
-    await (element as ElementHandle).click();
+        { timeout: PATIENCE_MS },
+        words,
+        within,
+      );
+      const element = handle.asElement();
+      if (!element) throw new Error(`nothing says “${words}”`);
+      return element as ElementHandle;
+    });
   }
 
   /** What a selector finds, once it is there. */
@@ -131,21 +133,32 @@ export class Screen {
   }
 
   /** Clicks what a selector finds, once it is there and stands still. */
-  async click(selector: string): Promise<void> {
-    for (let tries = 1; ; tries++)
-      try {
-        return await this.clickOnce(selector);
-      } catch (error) {
-        // What is drawn anew in between is looked for again
-        if (tries === 3 || !String(error).includes('detached')) throw error;
-      }
+  click(selector: string): Promise<void> {
+    return this.hit(`“${selector}”`, () => this.found(selector));
   }
 
-  private async clickOnce(selector: string): Promise<void> {
-    const element = await this.found(selector);
-    await element.scrollIntoView();
-    await this.still(element);
-    await element.click();
+  /**
+   * Clicks until it is felt by what was meant: what slides away or is drawn anew under the hand is pressed beside.
+   * Never twice where it was felt: a choice would be taken back.
+   */
+  private async hit(named: string, find: () => Promise<ElementHandle>): Promise<void> {
+    for (let tries = 1; tries <= MOST_TRIES; tries++) {
+      const isFelt = await unlessDrawnAnew(async () => {
+        const element = await find();
+        await element.scrollIntoView();
+        await this.still(element);
+        const felt = await element.evaluateHandle((one) => {
+          const click = { isFelt: false };
+          one.addEventListener('click', () => (click.isFelt = true), { capture: true, once: true });
+          return click;
+        });
+        await element.click();
+        // A page that was left by it tells nothing more
+        return felt.evaluate((click) => click.isFelt).catch(() => true);
+      });
+      if (isFelt) return;
+    }
+    throw new Error(`${named} does not feel a click`);
   }
 
   /** Lands on what a selector finds, as the Tab key does; of a drawing too. */
@@ -172,32 +185,7 @@ export class Screen {
   async choose(group: string, words: string): Promise<void> {
     const keys = `:is([role=radiogroup], [role=group])[aria-label^="${group}"]`;
     await this.page.waitForSelector(keys, { timeout: PATIENCE_MS });
-    // What slides away under the hand is pressed beside: it is pressed once more where nothing came of it, not even a question
-    for (let tries = 1; tries <= 2; tries++) {
-      const before = await this.isDown(words, keys);
-      await this.press(words, keys);
-      if (before !== 'false') return;
-      for (let looks = 0; looks < TURNS_WITHIN; looks++) {
-        if ((await this.isDown(words, keys)) !== before || (await this.page.$('[role=dialog]'))) return;
-        await new Promise((resolve) => setTimeout(resolve, LOOK_MS));
-      }
-    }
-  }
-
-  /** Whether a choice is down, in a word; another one where it is not there any more. */
-  private isDown(words: string, within: string): Promise<string> {
-    return this.page.evaluate(
-      (text, scope) => {
-        const key = [...document.querySelectorAll<HTMLElement>(`${scope} :is(button, label.btn)`)].find((one) =>
-          (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(text),
-        );
-        if (!key) return 'gone';
-        const box = key instanceof HTMLLabelElement ? key.control : null;
-        return box instanceof HTMLInputElement ? String(box.checked) : (key.getAttribute('aria-pressed') ?? 'none');
-      },
-      words,
-      within,
-    );
+    await this.press(words, keys);
   }
 
   /** Goes to a part of the survey. */

@@ -53,9 +53,14 @@ export class Outbox {
   private unwatch: (() => void) | undefined;
   private view: OutboxView | null = null;
 
+  /**
+   * @param readOn reads the log anew: what another tab has sent stands in it before it stops waiting here, so that nothing
+   *   that stands goes for a moment
+   */
   constructor(
     private readonly jobId: string,
     private readonly post: Post,
+    private readonly readOn: () => Promise<unknown> = () => Promise.resolve(),
   ) {}
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -93,8 +98,11 @@ export class Outbox {
       const ids = new Set(kept.map(({ entry }) => entry.id));
       const fresh = kept.filter(({ entry }) => !this.waits.has(entry.id) && !this.gone.has(entry.id));
       for (const waiting of fresh) this.waits.set(waiting.entry.id, waiting);
-      // What another tab has sent is gone from the shelf
-      for (const id of this.onShelf) if (!ids.has(id)) this.waits.delete(id);
+      // What another tab has sent, or let go, is gone from the shelf
+      const left = [...this.onShelf].filter((id) => !ids.has(id) && this.waits.has(id));
+      // Where nobody answers there is nothing to wait for
+      if (left.length > 0) await this.readOn().catch(() => undefined);
+      for (const id of left) this.waits.delete(id);
       this.onShelf.clear();
       for (const id of ids) this.onShelf.add(id);
       this.changed();

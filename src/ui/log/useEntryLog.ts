@@ -9,6 +9,7 @@ import { call } from './api';
 import { farther, keepLog, keptLog } from './keptLog';
 import { Outbox, type OutboxView } from './outbox';
 import { postEntries } from './postEntries';
+import { standAside } from './senders';
 import { useNews } from './useNews';
 
 /** How saving stands: everything kept, under way, the server away, a fault of it, or something refused. */
@@ -109,17 +110,21 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[], at: A
     initialData: firstEntries,
     refetchInterval: REFETCH_MS,
   });
-  const [outbox] = useState(
-    () =>
-      new Outbox(head.id, async (entries) => {
-        const taken = await postEntries(head.id, entries);
-        // What is numbered now is read before the waiting ones go: between the two nothing is missing. A reading of our own,
-        // because one that others ask for meanwhile would end it early
-        client.setQueryData(key, await read());
-        return taken;
-      }),
-  );
-  useEffect(() => outbox.start(), [outbox]);
+  const [outbox] = useState(() => {
+    // What is numbered now is read before the waiting ones go: between the two nothing is missing. A reading of our own,
+    // because one that others ask for meanwhile would end it early
+    const readOn = async (): Promise<void> => void client.setQueryData(key, await read());
+    const post = async (entries: readonly NewEntry[]): Promise<readonly string[]> => {
+      const taken = await postEntries(head.id, entries);
+      await readOn();
+      return taken;
+    };
+    return new Outbox(head.id, post, readOn);
+  });
+  useEffect(() => {
+    standAside(head.id);
+    return outbox.start();
+  }, [head.id, outbox]);
   useEffect(() => {
     const start = async (): Promise<void> => {
       const kept = await keptLog(head.id);
