@@ -4,7 +4,7 @@ const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   devIndicators: false,
-  serverExternalPackages: ['libsql', 'piscina'],
+  serverExternalPackages: ['libsql', 'piscina', '@node-rs/argon2', 'better-auth'],
   // `npm run check` reads the types; whoever only starts the program need not wait for it
   typescript: { ignoreBuildErrors: true },
   // Put in when it is built: which code made the rows of the board

@@ -1,11 +1,23 @@
 // The server's process: Next behind a door of our own. The door answers from the first moment, while the data are still
-// brought to a newer form, and refuses what no route can read.
+// brought to a newer form, and refuses what no route can read. A second, secure one is opened to other machines where a
+// certificate was asked for; the plain one stays this machine's.
 import { createServer } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import next from 'next';
 import { root } from './setup.mjs';
+import { tlsOf } from './tls.mjs';
 
 const HOST = '127.0.0.1';
 const port = Number(process.argv[2]);
+/** Where the secure door is opened, and to whom. */
+const SECURE = {
+  host: process.env.FOX_LADDER_LISTEN ?? '0.0.0.0',
+  port: Number(process.env.FOX_LADDER_TLS_PORT ?? 4343),
+};
+/** A browser that was here once comes by the secure door only, for so many seconds. */
+const STRICT_S = 365 * 24 * 3600;
+/** As `server/accounts/from`: it is written over whatever was sent. */
+const FROM_HEADER = 'x-fox-ladder-from';
 /** An open page holds its line of news; whoever stops does not wait for it for ever. */
 const PATIENCE_MS = 2000;
 
@@ -38,28 +50,56 @@ function isReadable(url) {
   }
 }
 
+/** The address that a request came from; a proxy on this machine that was named as one is believed the last that it adds. */
+function fromOf({ socket, headers }) {
+  const near = socket.remoteAddress ?? '';
+  if (process.env.FOX_LADDER_PROXY !== '1' || !/^(::ffff:)?127\.|^::1$/.test(near)) return near;
+  return String(headers['x-forwarded-for'] ?? near)
+    .split(',')
+    .at(-1)
+    .trim();
+}
+
 let handle = askLater;
-const server = createServer((request, response) => {
+function answer(request, response) {
   if (!isReadable(request.url ?? ''))
     return refuse(response, 400, 'The request was not understood', 'The address has an escape that can’t be read.');
+  request.headers[FROM_HEADER] = fromOf(request);
   void handle(request, response);
+}
+const server = createServer(answer);
+const tls = await tlsOf(process.env, process.env.FOX_LADDER_DATA ?? './data').catch((error) => {
+  console.error(error.message);
+  process.exit(1);
 });
+const secure =
+  tls &&
+  createSecureServer({ ...tls, minVersion: 'TLSv1.2' }, (request, response) => {
+    response.setHeader('strict-transport-security', `max-age=${STRICT_S}`);
+    answer(request, response);
+  });
+// Shown on the page where one signs in, and here: whoever compares them knows that nobody stands between
+if (tls) process.env.FOX_LADDER_FINGERPRINT = tls.fingerprint;
 /** What the program wants to be waited for (`src/server/shared`). */
 const beforeTheEnd = () => globalThis[Symbol.for('fox-ladder')]?.get('before the end') ?? [];
 // A stop lets what is under way end
 for (const signal of ['SIGTERM', 'SIGINT'])
   process.once(signal, async () => {
     setTimeout(() => process.exit(0), PATIENCE_MS).unref();
-    const closed = new Promise((resolve) => server.close(resolve));
-    server.closeIdleConnections();
-    await closed;
+    const closed = [server, secure].map((one) => one && new Promise((resolve) => one.close(resolve)));
+    for (const one of [server, secure]) one?.closeIdleConnections();
+    await Promise.all(closed);
     await Promise.allSettled(beforeTheEnd().map((end) => end()));
     process.exit(0);
   });
-server.on('error', (error) => {
-  console.error(`Port ${port} can’t be listened on: ${error.message}`);
-  process.exit(1);
-});
+for (const [one, at] of [
+  [server, port],
+  [secure, SECURE.port],
+])
+  one?.on('error', (error) => {
+    console.error(`Port ${at} can’t be listened on: ${error.message}`);
+    process.exit(1);
+  });
 /** Entries of a job that is not there: read and checked as any, and refused. */
 const REHEARSED = JSON.stringify({
   entries: Array.from({ length: 200 }, (_, i) => ({
@@ -80,6 +120,9 @@ async function rehearse(answerer) {
   await new Promise((resolve) => stage.listen(0, HOST, resolve));
   const ask = async (path, init) => (await fetch(`http://${HOST}:${stage.address().port}${path}`, init)).text();
   try {
+    // Where people sign in, nobody is let in for a rehearsal either
+    await ask('/sign-in');
+    if ((process.env.FOX_LADDER_HOSTS ?? '').trim() !== '') return;
     const { jobs } = JSON.parse(await ask('/api/v1/jobs?limit=1'));
     await ask('/api/v1/jobs/00000000-0000-7000-8000-000000000000/entries', {
       method: 'POST',
@@ -90,9 +133,10 @@ async function rehearse(answerer) {
     for (const { id } of jobs) for (const page of ['', '/sheet']) await ask(`/jobs/${id}${page}`);
   } catch (error) {
     console.error(`The rehearsal failed: ${error instanceof Error ? error.message : String(error)}`);
+  } finally {
+    stage.closeAllConnections();
+    stage.close();
   }
-  stage.closeAllConnections();
-  stage.close();
 }
 
 server.listen(port, HOST, async () => {
@@ -102,3 +146,6 @@ server.listen(port, HOST, async () => {
   await rehearse(answerer);
   handle = answerer;
 });
+secure?.listen(SECURE.port, SECURE.host, () =>
+  console.error(`Secure, for other machines: port ${SECURE.port}. Fingerprint of its certificate: ${tls.fingerprint}`),
+);

@@ -64,8 +64,9 @@ export async function serve(port, dataFolder) {
   });
   const address = `http://${HOST}:${port}`;
   while (
+    // Where people sign in nobody is told more than that
     !(await fetch(`${address}/api/v1/crew`).then(
-      (answer) => answer.ok,
+      ({ ok, status }) => ok || status === 401,
       () => false,
     ))
   )

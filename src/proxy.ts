@@ -1,4 +1,6 @@
 import { NextResponse, type NextRequest } from 'next/server';
+import { signsIn, whoAsks } from '@/server/accounts/admit';
+import { isOpen } from '@/server/accounts/may';
 import { isOwnHost } from '@/server/http/guard';
 
 /** What a page may load: itself, by a fresh nonce that Next puts on its own scripts as it reads this header. */
@@ -20,9 +22,16 @@ const policy = (nonce: string, development: boolean): string =>
   ].join('; ');
 
 /** Stands before every page, not before the open interface: that guards itself and takes large bodies. */
-export function proxy(request: NextRequest) {
+export async function proxy(request: NextRequest) {
   if (!isOwnHost(request.headers.get('host') ?? ''))
     return new NextResponse('This server is not known by that name.', { status: 403 });
+  const { pathname, search } = request.nextUrl;
+  if (signsIn() && !isOpen(pathname) && !(await whoAsks(request.headers))) {
+    const to = request.nextUrl.clone();
+    to.pathname = '/sign-in';
+    to.search = pathname === '/' ? '' : `?${new URLSearchParams({ to: `${pathname}${search}` }).toString()}`;
+    return NextResponse.redirect(to, { status: 303 });
+  }
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const csp = policy(nonce, process.env.NODE_ENV !== 'production');
   const headers = new Headers(request.headers);

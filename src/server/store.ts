@@ -1,5 +1,6 @@
 import path from 'node:path';
 import { systemClock, type Clock } from './clock';
+import { tellFirstCode } from './accounts/firstCode';
 import { apart } from './apart/pool';
 import { openDatabase } from './db/open';
 import { sealOldFiles } from './jobs/attachments';
@@ -26,6 +27,7 @@ export const serverLog = (): Log =>
 export const store = (): Promise<Store> =>
   shared('store', async () => {
     const opened = await openStore(dataFolder());
+    await tellFirstCode(opened, (sentence) => console.error(sentence));
     // In the background: whoever comes meanwhile sees the rows, and the files, of before
     makeRowsApart(opened.db, opened.folder);
     apart('behind', { folder: opened.folder }, () => catchUp(opened.db)).catch((error: unknown) =>

@@ -1,5 +1,6 @@
 // What the screens say themselves, room by room, each a file of its own: a page fetches the rooms that it shows. Which
 // language is spoken stands in these paths, and in `./chosen`.
+export { accounts as accountsWords } from './en/screens/accounts';
 export { before as beforeWords } from './en/screens/before';
 export { board as boardWords } from './en/screens/board';
 export { box as boxWords } from './en/screens/box';

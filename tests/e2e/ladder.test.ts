@@ -181,6 +181,7 @@ describe('the screens', () => {
     await screen.says('typed, not kept yet', '.kept');
     await screen.type('volts', '');
     await screen.kept();
+    await screen.nothingTyped();
     expect(screen.faults).toEqual([]);
     await screen.page.close();
   });

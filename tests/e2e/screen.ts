@@ -11,6 +11,8 @@ export const launch = (more: readonly string[] = [], folder?: string): Promise<B
   puppeteer.launch({
     ...(folder === undefined ? {} : { userDataDir: folder }),
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    // The firm’s own certificate, where a test asks for one, is nobody’s else
+    acceptInsecureCerts: true,
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--disable-background-networking', ...more],
     defaultViewport: { width: 1280, height: 800 },
   });
@@ -91,6 +93,16 @@ export class Screen {
     });
   }
 
+  /** Types into a field that hides what is typed, by its own name: such a one has no role. */
+  fill(name: string, text: string): Promise<void> {
+    return unlessDrawnAnew(async () => {
+      const box = await this.found(`input[name=${name}]`);
+      await box.evaluate((one) => (one as HTMLInputElement).select());
+      await box.press('Backspace');
+      await box.type(text);
+    });
+  }
+
   /** Types and keeps it with Enter. */
   async keep(label: string, text: string): Promise<void> {
     await this.type(label, text);
@@ -100,6 +112,23 @@ export class Screen {
 
   async kept(): Promise<void> {
     await this.until(() => document.querySelector('.kept')?.textContent === 'kept');
+  }
+
+  /** Waits until the browser’s own shelf has heard that nothing is typed any more: a page that is closed tells it nothing. */
+  async nothingTyped(): Promise<void> {
+    await this.until(
+      () =>
+        new Promise<boolean>((resolve) => {
+          const open = indexedDB.open('fox-ladder');
+          open.onsuccess = () => {
+            const typed = open.result.transaction('typed').objectStore('typed').count();
+            typed.onsuccess = () => {
+              open.result.close();
+              resolve(typed.result === 0);
+            };
+          };
+        }),
+    );
   }
 
   /** Clicks what carries these words: a button, a link, a line to tick. */

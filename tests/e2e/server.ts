@@ -4,7 +4,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 
-const freePort = (): Promise<number> =>
+export const freePort = (): Promise<number> =>
   new Promise((resolve) => {
     const probe = createServer();
     probe.listen(0, '127.0.0.1', () => {
@@ -17,7 +17,12 @@ const freePort = (): Promise<number> =>
 export class Server {
   readonly folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-e2e-'));
   url = '';
+  /** What it said in the window where it was started. */
+  said = '';
   private process: ChildProcess | undefined;
+
+  /** @param environment what it is started with beside the usual */
+  constructor(private readonly environment: Readonly<Record<string, string>> = {}) {}
 
   /** @param at the port, where one is asked for; else a free one */
   async start(at?: string): Promise<void> {
@@ -25,12 +30,22 @@ export class Server {
     this.url = `http://127.0.0.1:${port}`;
     this.process = spawn(process.execPath, ['scripts/listen.mjs', String(port)], {
       cwd: process.env.FOX_LADDER_BUILT,
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...process.env, NODE_OPTIONS: '', NODE_ENV: 'production', FOX_LADDER_DATA: this.folder },
+      stdio: ['ignore', 'ignore', 'pipe'],
+      env: {
+        ...process.env,
+        NODE_OPTIONS: '',
+        NODE_ENV: 'production',
+        FOX_LADDER_DATA: this.folder,
+        ...this.environment,
+      },
+    });
+    this.process.stderr?.on('data', (text: Buffer) => {
+      this.said += String(text);
+      process.stderr.write(text);
     });
     for (let tries = 0; tries < 300; tries++) {
       const up = await fetch(`${this.url}/api/v1/crew`).then(
-        (answer) => answer.ok,
+        ({ ok, status }) => ok || status === 401,
         () => false,
       );
       if (up) return;

@@ -159,7 +159,9 @@ export function show(page: ReactNode) {
   const rendered = render(
     <AppRouterContext value={router}>
       <QueryClientProvider client={client}>
-        <CrewProvider crew={CREW}>{page}</CrewProvider>
+        <CrewProvider crew={CREW} own={null}>
+          {page}
+        </CrewProvider>
       </QueryClientProvider>
     </AppRouterContext>,
   );

@@ -246,7 +246,7 @@ describe('the Board', () => {
 describe('the frame', () => {
   const frame = () =>
     show(
-      <Frame crew={CREW} theme="paper" currency="">
+      <Frame crew={CREW} own={null} theme="paper" currency="">
         <p>page</p>
       </Frame>,
     );

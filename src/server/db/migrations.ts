@@ -113,4 +113,36 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
         sql.raw('CREATE INDEX practice_by_time ON practice_rounds (at DESC)'),
       ]),
   },
+  '0010_accounts': {
+    up: (db: Kysely<unknown>) =>
+      all(db, [
+        // The first four as the sign-in library wants them (`server/accounts/signIn`)
+        sql.raw(`CREATE TABLE accounts (
+          id TEXT PRIMARY KEY, name TEXT NOT NULL, email TEXT NOT NULL UNIQUE, emailVerified INTEGER NOT NULL,
+          image TEXT, createdAt TEXT NOT NULL, updatedAt TEXT NOT NULL, username TEXT UNIQUE, displayUsername TEXT,
+          role TEXT NOT NULL, personId TEXT NOT NULL UNIQUE, endedAt TEXT) STRICT`),
+        sql.raw(`CREATE TABLE sessions (
+          id TEXT PRIMARY KEY, expiresAt TEXT NOT NULL, token TEXT NOT NULL UNIQUE, createdAt TEXT NOT NULL,
+          updatedAt TEXT NOT NULL, ipAddress TEXT, userAgent TEXT,
+          userId TEXT NOT NULL REFERENCES accounts (id) ON DELETE CASCADE) STRICT`),
+        sql.raw('CREATE INDEX sessions_by_account ON sessions (userId)'),
+        sql.raw(`CREATE TABLE credentials (
+          id TEXT PRIMARY KEY, accountId TEXT NOT NULL, providerId TEXT NOT NULL,
+          userId TEXT NOT NULL REFERENCES accounts (id) ON DELETE CASCADE, accessToken TEXT, refreshToken TEXT,
+          idToken TEXT, accessTokenExpiresAt TEXT, refreshTokenExpiresAt TEXT, scope TEXT, password TEXT,
+          createdAt TEXT NOT NULL, updatedAt TEXT NOT NULL) STRICT`),
+        sql.raw('CREATE INDEX credentials_by_account ON credentials (userId)'),
+        sql.raw(`CREATE TABLE verifications (
+          id TEXT PRIMARY KEY, identifier TEXT NOT NULL, value TEXT NOT NULL, expiresAt TEXT NOT NULL,
+          createdAt TEXT NOT NULL, updatedAt TEXT NOT NULL) STRICT`),
+        sql.raw(`CREATE TABLE tries (
+          id TEXT PRIMARY KEY, key TEXT NOT NULL UNIQUE, count INTEGER NOT NULL, lastRequest INTEGER NOT NULL) STRICT`),
+        sql.raw(`CREATE TABLE sign_in_codes (
+          hash TEXT PRIMARY KEY, kind TEXT NOT NULL CHECK (kind IN ('first', 'account', 'device')),
+          account_id TEXT REFERENCES accounts (id) ON DELETE CASCADE, expires_at TEXT NOT NULL) STRICT`),
+        sql.raw(`CREATE TABLE audit (
+          id INTEGER PRIMARY KEY, at TEXT NOT NULL, what TEXT NOT NULL, account_id TEXT, by_name TEXT NOT NULL,
+          detail TEXT NOT NULL) STRICT`),
+      ]),
+  },
 };

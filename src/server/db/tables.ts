@@ -1,4 +1,4 @@
-import type { ColumnType } from 'kysely';
+import type { ColumnType, Generated } from 'kysely';
 
 /** A column of the log: written once, an update of it does not compile (and is refused by triggers). */
 type Written<T> = ColumnType<T, T, never>;
@@ -88,6 +88,40 @@ export interface Tables {
     key: Uint8Array | null;
     erased_at: string | null;
     erased_by: ColumnType<string | null, string | null | undefined>;
+  };
+  /** Who may sign in, in the sign-in library’s form. `personId`: who of the crew they are. `endedAt`: they may not any more. */
+  accounts: {
+    id: string;
+    name: string;
+    username: string | null;
+    displayUsername: string | null;
+    role: string;
+    personId: string;
+    createdAt: string;
+    endedAt: string | null;
+  };
+  /** Devices that are signed in. */
+  sessions: {
+    id: string;
+    token: string;
+    userId: string;
+    createdAt: string;
+    updatedAt: string;
+    expiresAt: string;
+    ipAddress: string | null;
+    userAgent: string | null;
+  };
+  credentials: { id: string; userId: string; password: string | null; updatedAt: string };
+  /** Short-lived codes that let one device in, by their SHA-256. `account_id` is null where it makes the first account. */
+  sign_in_codes: { hash: string; kind: string; account_id: string | null; expires_at: string };
+  /** Who did what of what has to be told later: sign-ins, shares, exports, imports, settings. */
+  audit: {
+    id: Generated<number>;
+    at: string;
+    what: string;
+    account_id: string | null;
+    by_name: string;
+    detail: string;
   };
   /** JSON values by name, see `contract/settings.ts`. */
   settings: { key: string; value: string };

@@ -3,10 +3,16 @@ import { ProblemError } from '@/contract/problem';
 const LOCAL = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
 /** Further host names that the program answers to, from FOX_LADDER_HOSTS, with commas. */
-const allowed = (hostname: string): boolean =>
-  LOCAL.has(hostname) ||
-  (hostname !== '' &&
-    (process.env.FOX_LADDER_HOSTS ?? '').split(',').some((name) => name.trim().toLowerCase() === hostname));
+const furtherHosts = (): readonly string[] =>
+  (process.env.FOX_LADDER_HOSTS ?? '')
+    .split(',')
+    .map((name) => name.trim().toLowerCase())
+    .filter((name) => name !== '');
+
+/** Whether the program answers to more than its own machine. */
+export const hasFurtherHosts = (): boolean => furtherHosts().length > 0;
+
+const allowed = (hostname: string): boolean => LOCAL.has(hostname) || furtherHosts().includes(hostname);
 
 /** Whether a Host header names this server; another name may be a page that points at it from outside. */
 export const isOwnHost = (host: string): boolean => allowed(host.replace(/:\d+$/, '').toLowerCase());

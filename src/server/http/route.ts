@@ -1,4 +1,5 @@
 import { ProblemError, problemOf } from '@/contract/problem';
+import { admit, type Asking } from '../accounts/admit';
 import { systemClock } from '../clock';
 import { serverLog } from '../store';
 import { guard } from './guard';
@@ -7,7 +8,8 @@ import { storeFault } from './storeFault';
 type Parameters = Readonly<Record<string, string>>;
 /** What Next hands in: a list where the rest of an address is taken. */
 type Given = Readonly<Record<string, string | string[]>>;
-type Handler = (request: Request, parameters: Parameters) => Promise<Response>;
+/** @param asking who asks; null where nobody signs in here, or the route is open to everybody */
+type Handler = (request: Request, parameters: Parameters, asking: Asking | null) => Promise<Response>;
 
 function problemResponse(problem: ProblemError): Response {
   return Response.json(problemOf(problem), {
@@ -49,7 +51,8 @@ export function route(handler: Handler) {
     };
     try {
       guard(request);
-      return told(await handler(request, joined(await context.params)));
+      const asking = await admit(request);
+      return told(await handler(request, joined(await context.params), asking));
     } catch (error) {
       if (error instanceof ProblemError) return told(problemResponse(error));
       const fault = error instanceof Error ? (error.stack ?? error.message) : String(error);
@@ -61,6 +64,12 @@ export function route(handler: Handler) {
       );
     }
   };
+}
+
+/** For a route that only makes sense for somebody who is signed in. @throws ProblemError 409 where nobody signs in here */
+export function needed(asking: Asking | null): Asking {
+  if (!asking) throw new ProblemError(409, 'Nobody signs in here: this program answers to its own machine alone.');
+  return asking;
 }
 
 /** For an address that is no route. */

@@ -9,6 +9,8 @@ interface Crew {
   readonly crew: readonly CrewMember[];
   /** Who is at work on this machine; null where nobody has said a name yet. */
   readonly who: Person | null;
+  /** They are signed in: who it is is no choice. */
+  readonly isSigned: boolean;
   /** Whether they hold a licence. */
   readonly licensed: boolean;
   readonly pick: (id: string) => void;
@@ -37,9 +39,12 @@ const subscribe = (listener: () => void) => {
 /** Knows the crew and who of them is at work here. */
 export function CrewProvider({
   crew: first,
+  own,
   children,
 }: {
   readonly crew: readonly CrewMember[];
+  /** Who is signed in: nobody else writes here. Null where nobody signs in. */
+  readonly own: string | null;
   readonly children: ReactNode;
 }) {
   const [crew, setCrew] = useState(first);
@@ -50,7 +55,7 @@ export function CrewProvider({
   );
   // Nobody writes, and proves, in another one’s name by default; who is alone in the firm is nobody else
   const alone = crew.length === 1 ? crew[0] : undefined;
-  const member = crew.find(({ id }) => id === picked) ?? alone ?? null;
+  const member = crew.find(({ id }) => id === (own ?? picked)) ?? (own === null ? alone : null) ?? null;
   const licensed = member?.licensed ?? false;
   // What an entry says of its writer: a name and an id, nothing more
   const [id, name] = [member?.id, member?.name];
@@ -84,8 +89,8 @@ export function CrewProvider({
     setCrew((all) => all.map((other) => (other.id === person.id ? person : other)));
   }, []);
   const value = useMemo(
-    () => ({ crew, who, licensed, pick, changes, add, license }),
-    [crew, who, licensed, pick, changes, add, license],
+    () => ({ crew, who, isSigned: own !== null, licensed, pick, changes, add, license }),
+    [crew, who, own, licensed, pick, changes, add, license],
   );
   return <CrewContext value={value}>{children}</CrewContext>;
 }

@@ -4,13 +4,15 @@ import { Button, Form } from 'react-bootstrap';
 import { useState } from 'react';
 import { NotTaken } from '../log/api';
 import { useCrew } from './CrewContext';
+import { SignedIn } from './SignedIn';
 
 const SOMEBODY_ELSE = '+';
 
 /** Whose hand writes the entries; where nobody is named yet, the place to say it. */
 export function CrewPicker() {
-  const { crew, who, pick } = useCrew();
+  const { crew, who, isSigned, pick } = useCrew();
   const [naming, setNaming] = useState(false);
+  if (isSigned) return <SignedIn name={who?.name ?? ''} />;
   if (naming || crew.length === 0) return <NameForm onDone={() => setNaming(false)} />;
   return (
     <Form.Select

@@ -12,11 +12,14 @@ import { CurrencyContext } from '../figures/CurrencyContext';
 import { Find } from './Find';
 import { KeyList } from './KeyList';
 import { NewVersion } from './NewVersion';
+import { SignedOut } from './SignedOut';
 import { ThemeSwitch } from './ThemeSwitch';
 import { WaitingSign } from './WaitingSign';
 
 interface Props {
   readonly crew: readonly CrewMember[];
+  /** Who of the crew is signed in; null where nobody signs in. */
+  readonly own: string | null;
   readonly theme: Theme;
   /** The firm’s, by its code. */
   readonly currency: string;
@@ -24,13 +27,13 @@ interface Props {
 }
 
 /** What stands round every page: the name, the pages that exist, the search, who is at work, the lamp. */
-export function Frame({ crew, theme, currency, children }: Props) {
+export function Frame({ crew, own, theme, currency, children }: Props) {
   // What asks no server goes on without a network, and what does is told soon enough that none answers
   const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { networkMode: 'always' } } }));
   const path = usePathname();
   return (
     <QueryClientProvider client={client}>
-      <CrewProvider crew={crew}>
+      <CrewProvider crew={crew} own={own}>
         <a className="skip visually-hidden-focusable" href="#main">
           {frameWords.toTheContent}
         </a>
@@ -69,6 +72,7 @@ export function Frame({ crew, theme, currency, children }: Props) {
             <Find />
           </div>
         )}
+        <SignedOut />
         <NewVersion />
         <CurrencyContext value={currency}>{children}</CurrencyContext>
       </CrewProvider>

@@ -2,6 +2,7 @@ import { jobWords } from '@/words/screens';
 import { isProblem } from '@/contract/answers';
 import type { Problem } from '@/contract/problem';
 import { learnTime } from './clock';
+import { tellSignedOut } from './signedOut';
 
 /** So many entries at most in a request, by the contract. */
 export const MOST_AT_ONCE = 500;
@@ -37,6 +38,8 @@ export class Failed extends NotTaken {
   }
 }
 
+const SIGNED_OUT = 401;
+
 /** What reads a body; it throws where the body is not what was asked for. */
 type Read<T> = (body: unknown) => T;
 
@@ -57,6 +60,11 @@ async function ask<T>(path: string, read: Read<T>, init: RequestInit): Promise<T
   learnTime(response.headers.get('date'));
   if (!response.ok) {
     if (!isProblem(body)) throw new Away({ cause: response.status });
+    // Of what is sent nothing was decided: it goes once somebody is signed in
+    if (response.status === SIGNED_OUT && !path.startsWith('/session')) {
+      tellSignedOut();
+      throw new Failed(body.detail);
+    }
     throw response.status >= 500 ? new Failed(body.detail) : new Refused(body);
   }
   try {

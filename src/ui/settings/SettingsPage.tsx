@@ -105,6 +105,10 @@ export function SettingsPage({ first, currencies }: Props) {
         onTurn={(simulatedDevices) => void change({ simulatedDevices })}
       />
       <p className="soft">{settingsWords.whatTheyGiveIs}</p>
+      <h2 className="block-top">{settingsWords.whoMaySignIn}</h2>
+      <p>
+        <Link href="/accounts">{settingsWords.toTheAccounts}</Link>
+      </p>
       <h2 className="block-top">{settingsWords.thisDevice}</h2>
       <p>
         <Link href="/outbox">{settingsWords.toTheOutbox}</Link>

@@ -1,5 +1,7 @@
 /** The frame round every page: name, keys, who is at work. */
 export const frame = {
+  signedOut: 'You are signed out. What you write is kept on this device until you sign in again.',
+  signInAgain: 'Sign in',
   whoIsAtWork: 'Who is at work',
   somebodyElse: 'somebody else…',
   typeAName: 'Type a name.',

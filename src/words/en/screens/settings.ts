@@ -7,6 +7,8 @@ export const settings = {
     'Good practitioners differ here. A choice acts on jobs made from now on; a job may depart from it in words. None of it opens a mains step.',
   simulatedDevices: 'Simulated devices',
   aSimulatedMeterAnd: 'A simulated meter and phone, to try the program with',
+  whoMaySignIn: 'Who may sign in',
+  toTheAccounts: 'Accounts, devices that are signed in, and what was done',
   thisDevice: 'This device',
   toTheOutbox: 'What waits on it for the firm, and what it keeps',
   whatTheyGiveIs: 'What they give is marked “simulated” wherever it shows. Real work wants a real meter.',

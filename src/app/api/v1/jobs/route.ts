@@ -1,5 +1,6 @@
 import { newJobRequest } from '@/contract/job';
 import { parse } from '@/contract/parse';
+import { checkBy } from '@/server/accounts/admit';
 import { BODY_LIMITS, readJson } from '@/server/http/body';
 import { answer, route, wholeNumber } from '@/server/http/route';
 import { createJob } from '@/server/jobs/entryStore';
@@ -13,8 +14,9 @@ export const GET = route(async (request) => {
   return answer(await listJobs(db, { q: query.get('q') ?? '', limit, after: query.get('after') }));
 });
 
-export const POST = route(async (request) => {
+export const POST = route(async (request, _parameters, asking) => {
   const body = parse(newJobRequest, await readJson(request, BODY_LIMITS.compute));
+  checkBy(asking, [body]);
   const { db, clock } = await store();
   const { made, job } = await createJob(db, clock, body);
   return answer(job, made ? 201 : 200);

@@ -1,5 +1,6 @@
 import { parse } from '@/contract/parse';
 import { settingsRequest } from '@/contract/settings';
+import { auditBy } from '@/server/accounts/audit';
 import { BODY_LIMITS, readJson } from '@/server/http/body';
 import { answer, route } from '@/server/http/route';
 import { readSettings, writeSettings } from '@/server/settings';
@@ -7,9 +8,12 @@ import { store } from '@/server/store';
 
 export const GET = route(async () => answer(await readSettings((await store()).db)));
 
-export const POST = route(async (request) => {
+export const POST = route(async (request, _parameters, asking) => {
   const change = parse(settingsRequest, await readJson(request, BODY_LIMITS.compute));
-  return answer(await writeSettings((await store()).db, change));
+  const opened = await store();
+  const settings = await writeSettings(opened.db, change);
+  await auditBy(opened, 'settings', asking, Object.keys(change).join(', '));
+  return answer(settings);
 });
 
 export { notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

@@ -1,4 +1,5 @@
 import { parseEntries } from '@/contract/job';
+import { checkBy } from '@/server/accounts/admit';
 import { BODY_LIMITS, readJson } from '@/server/http/body';
 import { answer, route, wholeNumber } from '@/server/http/route';
 import { appendEntries } from '@/server/jobs/entryStore';
@@ -12,8 +13,9 @@ export const GET = route(async (request, { id = '' }) => {
   return answer({ entries: entries.filter(({ seq }) => seq > after), last: entries.at(-1)?.seq ?? 0 });
 });
 
-export const POST = route(async (request, { id = '' }) => {
+export const POST = route(async (request, { id = '' }, asking) => {
   const entries = parseEntries(await readJson(request, BODY_LIMITS.entries));
+  checkBy(asking, entries);
   const { db, clock } = await store();
   return answer(await appendEntries(db, clock, id, entries));
 });

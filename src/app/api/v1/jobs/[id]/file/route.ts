@@ -1,10 +1,12 @@
+import { auditBy } from '@/server/accounts/audit';
 import { answer, route } from '@/server/http/route';
 import { exportJob } from '@/server/jobs/jobFile';
 import { store } from '@/server/store';
 
-export const GET = route(async (_request, { id = '' }) => {
-  const { db, files } = await store();
-  const file = await exportJob(db, files, id);
+export const GET = route(async (_request, { id = '' }, asking) => {
+  const opened = await store();
+  const file = await exportJob(opened.db, opened.files, id);
+  await auditBy(opened, 'exported', asking, id);
   const response = answer(file);
   const name = file.job.title.replace(/[^\w-]+/g, '-').slice(0, 60) || 'job';
   response.headers.set('content-disposition', `attachment; filename="${name}.foxjob.json"`);

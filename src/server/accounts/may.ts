@@ -1,0 +1,39 @@
+import type { Role } from '@/contract/accounts';
+
+// What is open to whom, in one place. What is not named here is closed to everybody who is not signed in, and is written to
+// by whoever works at jobs.
+
+/** Answered to everybody: what one signs in by, what tells nothing. */
+const OPEN: readonly RegExp[] = [
+  /^\/sign-in$/,
+  /^\/api\/v1\/session$/,
+  /^\/api\/v1\/session\/(code|account)$/,
+  /^\/healthz$/,
+  /^\/sw\.js$/,
+  /^\/manifest\.webmanifest$/,
+];
+
+/** Everything there is the office’s, reading too. */
+const OFFICE: readonly RegExp[] = [/^\/api\/v1\/accounts(\/|$)/, /^\/api\/v1\/audit$/];
+/** What is changed there the office alone changes. */
+const OFFICE_WRITES: readonly RegExp[] = [
+  /^\/api\/v1\/settings$/,
+  /^\/api\/v1\/crew$/,
+  /^\/api\/v1\/catalogue(\/|$)/,
+  /^\/api\/v1\/jobs\/[^/]+\/erase$/,
+];
+/** Writes nothing, whatever its method: questions, and one’s own sign-in. */
+const WRITES_NOTHING: readonly RegExp[] = [/^\/api\/v1\/compute\//, /^\/api\/v1\/session(s|\/|$)/];
+
+const isAmong = (paths: readonly RegExp[], pathname: string): boolean => paths.some((path) => path.test(pathname));
+
+/** Whether somebody who is not signed in is answered there. */
+export const isOpen = (pathname: string): boolean => isAmong(OPEN, pathname);
+
+/** Whether somebody of a role may ask for that, in that way. */
+export function may(role: Role, method: string, pathname: string): boolean {
+  if (role === 'office') return true;
+  if (isAmong(OFFICE, pathname)) return false;
+  if (method === 'GET' || method === 'HEAD' || isAmong(WRITES_NOTHING, pathname)) return true;
+  return role !== 'looks' && !isAmong(OFFICE_WRITES, pathname);
+}

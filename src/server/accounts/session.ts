@@ -1,0 +1,101 @@
+import type { Account } from '@/contract/accounts';
+import { ProblemError, problemOf } from '@/contract/problem';
+import type { Store } from '../storeOf';
+import { accountOf, claimAccount, signIn } from './accounts';
+import { audit } from './audit';
+import { FROM_HEADER } from './from';
+import { BASE, COUNTED } from './signIn';
+
+const NOT_RIGHT = 'This is not right: name and passphrase do not belong together.';
+const NO_CODE = 'This code is not right, or its time is over.';
+
+/** Asks the sign-in library as a browser would: so its count of tries counts. Origin and Host were held against before. */
+function askLibrary(store: Store, request: Request, path: string, body: unknown): Promise<Response> {
+  const headers = new Headers({ 'content-type': 'application/json' });
+  for (const name of ['cookie', 'user-agent', FROM_HEADER]) {
+    const value = request.headers.get(name);
+    if (value !== null) headers.set(name, value);
+  }
+  const url = `https://localhost${BASE}${path}`;
+  return signIn(store).handler(new Request(url, { method: 'POST', headers, body: JSON.stringify(body) }));
+}
+
+/** Lets the cookies of one answer stand on another. */
+function withCookies(response: Response, from: Response): Response {
+  for (const cookie of from.headers.getSetCookie()) response.headers.append('set-cookie', cookie);
+  return response;
+}
+
+const json = (body: unknown, status = 200): Response =>
+  Response.json(body, { status, headers: { 'cache-control': 'no-store' } });
+
+/** @throws ProblemError 429 after too many tries from one address */
+function holdTries(answered: Response): void {
+  if (answered.status !== 429) return;
+  throw new ProblemError(429, 'Too many tries from here. Wait a minute, then try again.');
+}
+
+async function entered(
+  store: Store,
+  request: Request,
+  {
+    path,
+    body,
+    fault,
+    by,
+  }: { readonly path: string; readonly body: unknown; readonly fault: string; readonly by: string },
+): Promise<Response> {
+  const answered = await askLibrary(store, request, path, body);
+  holdTries(answered);
+  if (!answered.ok) {
+    await audit(store, 'signInFailed', { id: null, name: by }, request.headers.get(FROM_HEADER) ?? '');
+    return Response.json(problemOf(new ProblemError(401, fault)), {
+      status: 401,
+      headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store' },
+    });
+  }
+  const { user } = (await answered.json()) as { readonly user: { readonly id: string } };
+  const row = await store.db
+    .selectFrom('accounts')
+    .select(['id', 'name', 'role', 'personId', 'endedAt'])
+    .where('id', '=', user.id)
+    .executeTakeFirstOrThrow();
+  const account = accountOf(row);
+  await audit(store, 'signedIn', account, request.headers.get(FROM_HEADER) ?? '');
+  return withCookies(json({ account }), answered);
+}
+
+/** Signs in by name and passphrase. One answer for a name that there is none of and a passphrase that is wrong. */
+export const signInByName = (
+  store: Store,
+  request: Request,
+  { name, passphrase }: { readonly name: string; readonly passphrase: string },
+): Promise<Response> =>
+  entered(store, request, {
+    path: '/sign-in/username',
+    body: { username: name, password: passphrase },
+    fault: NOT_RIGHT,
+    by: name,
+  });
+
+/** Signs a device in by a code that another device of the account showed. */
+export const signInByCode = (store: Store, request: Request, code: string): Promise<Response> =>
+  entered(store, request, { path: '/sign-in/code', body: { code }, fault: NO_CODE, by: '' });
+
+/** Gives an account its passphrase by its code, and signs this device in. */
+export async function claim(
+  store: Store,
+  request: Request,
+  asked: Parameters<typeof claimAccount>[1],
+): Promise<Response> {
+  holdTries(await askLibrary(store, request, COUNTED, {}));
+  const { name } = await claimAccount(store, asked);
+  return signInByName(store, request, { name, passphrase: asked.passphrase });
+}
+
+/** Signs this device out. */
+export async function signOut(store: Store, request: Request, account: Account | null): Promise<Response> {
+  const answered = await askLibrary(store, request, '/sign-out', {});
+  if (account) await audit(store, 'signedOut', account);
+  return withCookies(json({ account: null }), answered);
+}

@@ -1,0 +1,36 @@
+import type { SessionView } from '@/contract/accounts';
+import { ProblemError } from '@/contract/problem';
+import type { Store } from '../storeOf';
+import type { Asking } from './admit';
+import { audit } from './audit';
+
+/** What a browser says of itself, short enough for a list. */
+function deviceOf(userAgent: string | null): string {
+  if (!userAgent) return '?';
+  const system = /\((?:[^;)]*; )?([^;)]+)/.exec(userAgent)?.[1];
+  return (system ?? userAgent).slice(0, 60);
+}
+
+/** Devices that are signed in: one’s own, the office’s view all. */
+export async function listSessions({ db, clock }: Store, asking: Asking): Promise<readonly SessionView[]> {
+  let query = db.selectFrom('sessions').selectAll().where('expiresAt', '>', clock.now()).orderBy('updatedAt', 'desc');
+  if (asking.account.role !== 'office') query = query.where('userId', '=', asking.account.id);
+  const rows = await query.execute();
+  return rows.map(({ id, userId, createdAt, updatedAt, userAgent }) => ({
+    id,
+    accountId: userId,
+    since: createdAt,
+    lastSeen: updatedAt,
+    device: deviceOf(userAgent),
+    isThis: id === asking.sessionId,
+  }));
+}
+
+/** Ends a session of one’s own, or as the office any: a phone that was lost asks in vain from now on. @throws ProblemError 404 */
+export async function endSession(store: Store, asking: Asking, id: string): Promise<void> {
+  let query = store.db.deleteFrom('sessions').where('id', '=', id);
+  if (asking.account.role !== 'office') query = query.where('userId', '=', asking.account.id);
+  const { numDeletedRows } = await query.executeTakeFirst();
+  if (numDeletedRows === 0n) throw new ProblemError(404, 'There is no such session.');
+  await audit(store, 'sessionEnded', asking.account, id);
+}

@@ -1,0 +1,289 @@
+'use client';
+import { accountsWords } from '@/words/screens';
+import { useQuery } from '@tanstack/react-query';
+import { format, parseISO } from 'date-fns';
+import { useCallback, useState, type ReactNode } from 'react';
+import { Button, Table } from 'react-bootstrap';
+import { v7 } from 'uuid';
+import { answer } from '@/contract/answers';
+import {
+  isAccountList,
+  isAnything,
+  isAuditList,
+  isMadeAccount,
+  isNewCode,
+  isOneAccount,
+  isSessionList,
+  type NewCode,
+} from '@/contract/accountAnswers';
+import { ROLES, type Account, type AuditLine, type Role, type SessionView } from '@/contract/accounts';
+import { Pick } from '../form/Pick';
+import { PlainPick } from '../form/PlainPick';
+import { call, NotTaken } from '../log/api';
+import { useCrew } from '../crew/CrewContext';
+import { SecretForm } from './SecretForm';
+
+const ROLE_OPTIONS = ROLES.map((value) => ({ value, words: accountsWords.roles[value] }));
+const NOBODY = 'new';
+
+const timeText = (iso: string): string => format(parseISO(iso), 'd MMM yyyy HH:mm');
+
+interface Props {
+  /** Who is signed in; null where nobody signs in here. */
+  readonly own: Account | null;
+}
+
+interface Firm {
+  readonly accounts: readonly Account[];
+  readonly sessions: readonly SessionView[];
+  readonly lines: readonly AuditLine[];
+}
+const NOTHING: Firm = { accounts: [], sessions: [], lines: [] };
+
+/** What the server knows of accounts and devices, as far as whoever asks may see it. */
+async function asked(own: Account | null): Promise<Firm> {
+  const isOffice = own === null || own.role === 'office';
+  const { sessions } = own ? await call('/sessions', answer(isSessionList)) : NOTHING;
+  if (!isOffice) return { ...NOTHING, accounts: [own], sessions };
+  const { accounts } = await call('/accounts', answer(isAccountList));
+  const { lines } = await call('/audit', answer(isAuditList));
+  return { accounts, sessions, lines };
+}
+
+/** Who may sign in, on which devices they are, and what was done. */
+export function AccountsPage({ own }: Props) {
+  const { data, error, refetch } = useQuery({ queryKey: ['accounts', own?.id ?? ''], queryFn: () => asked(own) });
+  const [refused, setRefused] = useState<string | null>(null);
+  /** @returns a sentence where it was not taken */
+  const trying = useCallback(
+    async (act: () => Promise<unknown>): Promise<string | null> => {
+      try {
+        await act();
+        await refetch();
+        setRefused(null);
+        return null;
+      } catch (cause) {
+        if (!(cause instanceof NotTaken)) throw cause;
+        const sentence = accountsWords.nothingWasChanged({ message: cause.message });
+        setRefused(sentence);
+        return sentence;
+      }
+    },
+    [refetch],
+  );
+  const { accounts, sessions, lines } = data ?? NOTHING;
+  const fault = refused ?? error?.message;
+  const isOffice = own === null || own.role === 'office';
+  return (
+    <main id="main" className="page accounts">
+      <h1>{accountsWords.accounts}</h1>
+      {fault && (
+        <p className="brick" role="alert">
+          {fault}
+        </p>
+      )}
+      {own ? (
+        <Devices sessions={sessions} accounts={accounts} showsWhose={isOffice} trying={trying} />
+      ) : (
+        <p className="soft">{accountsWords.notHere}</p>
+      )}
+      {isOffice && <People accounts={accounts} own={own} trying={trying} />}
+      {isOffice && <Done lines={lines} />}
+    </main>
+  );
+}
+
+type Trying = (act: () => Promise<unknown>) => Promise<string | null>;
+
+interface DevicesProps {
+  readonly sessions: readonly SessionView[];
+  readonly accounts: readonly Account[];
+  readonly showsWhose: boolean;
+  readonly trying: Trying;
+}
+
+function Devices({ sessions, accounts, showsWhose, trying }: DevicesProps) {
+  const [code, setCode] = useState<NewCode | null>(null);
+  const nameOf = (id: string): string => accounts.find((one) => one.id === id)?.name ?? '';
+  const end = (id: string) => trying(() => call(`/sessions/${id}`, answer(isAnything), { method: 'DELETE' }));
+  const another = () =>
+    trying(async () => setCode(await call('/session/device', answer(isNewCode), { method: 'POST', body: {} })));
+  return (
+    <section>
+      <h2>{accountsWords.yourDevices}</h2>
+      <Table className="devices" responsive>
+        <thead>
+          <tr>
+            {showsWhose && <th>{accountsWords.whose}</th>}
+            <th>{accountsWords.device}</th>
+            <th className="since">{accountsWords.since}</th>
+            <th>{accountsWords.lastSeen}</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {sessions.map(({ id, accountId, device, since, lastSeen, isThis }) => (
+            <tr key={id}>
+              {showsWhose && <td>{nameOf(accountId)}</td>}
+              <td>
+                {device} {isThis && <b>{accountsWords.thisOne}</b>}
+              </td>
+              <td className="figure since">{timeText(since)}</td>
+              <td className="figure">{timeText(lastSeen)}</td>
+              <td>
+                {!isThis && (
+                  <Button variant="link" onClick={() => void end(id)}>
+                    {accountsWords.endIt}
+                  </Button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+      <Button variant="secondary" onClick={() => void another()}>
+        {accountsWords.anotherDevice}
+      </Button>
+      {code && <Code code={code.code}>{accountsWords.typeThere({ until: timeText(code.expiresAt) })}</Code>}
+    </section>
+  );
+}
+
+/** A code as it is read off a screen and typed on another. */
+function Code({ code, children }: { readonly code: string; readonly children: ReactNode }) {
+  return (
+    <div className="code-shown" role="status">
+      <code>{code}</code>
+      <p>{children}</p>
+    </div>
+  );
+}
+
+interface PeopleProps {
+  readonly accounts: readonly Account[];
+  readonly own: Account | null;
+  readonly trying: Trying;
+}
+
+function People({ accounts, own, trying }: PeopleProps) {
+  const { crew } = useCrew();
+  const [role, setRole] = useState<Role>('installer');
+  const [personId, setPersonId] = useState(NOBODY);
+  const [shown, setShown] = useState<{ readonly name: string; readonly code: NewCode } | null>(null);
+  const change = (id: string, body: object) =>
+    trying(() => call(`/accounts/${id}`, answer(isOneAccount), { method: 'POST', body }));
+  const codeFor = ({ id, name }: Account) =>
+    trying(async () =>
+      setShown({ name, code: await call(`/accounts/${id}/code`, answer(isNewCode), { method: 'POST', body: {} }) }),
+    );
+  const make = ({ name }: { readonly name: string }) =>
+    trying(async () => {
+      const body = { id: v7(), name, role, ...(personId === NOBODY ? {} : { personId }) };
+      const { account, code } = await call('/accounts', answer(isMadeAccount), { method: 'POST', body });
+      setShown({ name: account.name, code });
+      setPersonId(NOBODY);
+    });
+  const free = crew.filter(({ id }) => !accounts.some((one) => one.personId === id));
+  return (
+    <section>
+      <h2 className="block-top">{accountsWords.people}</h2>
+      <p className="soft">{accountsWords.rolesMean}</p>
+      <Table className="people" responsive>
+        <thead>
+          <tr>
+            <th>{accountsWords.name}</th>
+            <th>{accountsWords.mayDo}</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {accounts.map((account) => (
+            <tr key={account.id}>
+              <td>
+                <b>{account.name}</b>
+                {account.endedAt !== null && <span className="block soft small">{accountsWords.ended}</span>}
+              </td>
+              <td>
+                <PlainPick
+                  name={`${accountsWords.mayDo}, ${account.name}`}
+                  options={ROLE_OPTIONS}
+                  chosen={account.role}
+                  onPick={(next) => void change(account.id, { role: next })}
+                />
+              </td>
+              <td>
+                <span className="row-of">
+                  <Button variant="link" onClick={() => void codeFor(account)}>
+                    {accountsWords.newCode}
+                  </Button>
+                  {account.id !== own?.id && (
+                    <Button
+                      variant="link"
+                      onClick={() => void change(account.id, { ended: account.endedAt === null ? 'now' : 'not' })}
+                    >
+                      {account.endedAt === null ? accountsWords.endAccount : accountsWords.letIn}
+                    </Button>
+                  )}
+                </span>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+      {shown && (
+        <Code code={shown.code.code}>
+          {accountsWords.newCodeFor({ name: shown.name, until: timeText(shown.code.expiresAt) })}
+        </Code>
+      )}
+      <h3>{accountsWords.makeAnAccount}</h3>
+      <SecretForm
+        fields={[{ name: 'name', label: accountsWords.name, autoComplete: 'off' }]}
+        submit={accountsWords.makeAnAccount}
+        onSend={make}
+      >
+        <div className="fields">
+          <Pick label={accountsWords.role} options={ROLE_OPTIONS} chosen={role} onPick={setRole} />
+          <Pick
+            label={accountsWords.who}
+            options={[
+              { value: NOBODY, words: accountsWords.somebodyNew },
+              ...free.map(({ id, name }) => ({ value: id, words: name })),
+            ]}
+            chosen={personId}
+            onPick={setPersonId}
+          />
+        </div>
+      </SecretForm>
+    </section>
+  );
+}
+
+/** What has to be told later. */
+function Done({ lines }: { readonly lines: readonly AuditLine[] }) {
+  return (
+    <section>
+      <h2 className="block-top">{accountsWords.done}</h2>
+      <p className="soft">{accountsWords.doneWhy}</p>
+      <Table className="done" responsive>
+        <thead>
+          <tr>
+            <th>{accountsWords.when}</th>
+            <th>{accountsWords.by}</th>
+            <th>{accountsWords.what}</th>
+            <th>{accountsWords.detail}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map(({ at, what, by, detail }, i) => (
+            <tr key={`${at} ${i}`}>
+              <td className="figure">{timeText(at)}</td>
+              <td>{by === '' ? accountsWords.atTheMachine : by}</td>
+              <td>{accountsWords.audited[what] ?? what}</td>
+              <td>{detail}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </section>
+  );
+}

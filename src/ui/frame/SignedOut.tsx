@@ -1,0 +1,18 @@
+'use client';
+import { frameWords } from '@/words/screens';
+import { usePathname } from 'next/navigation';
+import { useSyncExternalStore } from 'react';
+import { onSignedOut, signedOutNow } from '../log/signedOut';
+
+/** Tells that the device is not signed in any more: the page stays as it is, and what is written waits. */
+export function SignedOut() {
+  const isOut = useSyncExternalStore(onSignedOut, signedOutNow, () => false);
+  const path = usePathname();
+  if (!isOut) return null;
+  return (
+    <p className="signed-out" role="status">
+      {frameWords.signedOut}{' '}
+      <a href={`/sign-in?${new URLSearchParams({ to: path }).toString()}`}>{frameWords.signInAgain}</a>
+    </p>
+  );
+}

@@ -1,0 +1,319 @@
+import { afterAll, afterEach, beforeAll, describe, expect, it } from '@jest/globals';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { v7 } from 'uuid';
+import type { Account, Role } from '@/contract/accounts';
+import * as accountCodeRoute from '@/app/api/v1/accounts/[id]/code/route';
+import * as accountRoute from '@/app/api/v1/accounts/[id]/route';
+import * as accountsRoute from '@/app/api/v1/accounts/route';
+import * as auditRoute from '@/app/api/v1/audit/route';
+import * as crewRoute from '@/app/api/v1/crew/route';
+import * as entriesRoute from '@/app/api/v1/jobs/[id]/entries/route';
+import * as jobsRoute from '@/app/api/v1/jobs/route';
+import * as claimRoute from '@/app/api/v1/session/account/route';
+import * as codeRoute from '@/app/api/v1/session/code/route';
+import * as deviceRoute from '@/app/api/v1/session/device/route';
+import * as sessionRoute from '@/app/api/v1/session/route';
+import * as sessionsRoute from '@/app/api/v1/sessions/route';
+import * as oneSessionRoute from '@/app/api/v1/sessions/[id]/route';
+import * as settingsRoute from '@/app/api/v1/settings/route';
+import { entry, newJob } from '@/server/forTests';
+import { broughtUp } from '@/server/projection/soon';
+import { store } from '@/server/store';
+import { makeCode } from '@/server/accounts/codes';
+import { FROM_HEADER } from '@/server/accounts/from';
+
+const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-accounts-'));
+const PASSPHRASE = 'seven slow herons wade';
+/** What routes answer, as far as it is asked for here. */
+interface Body {
+  readonly account?: Account | null;
+  readonly code?: unknown;
+  readonly crew?: readonly { readonly id: string; readonly licensed: boolean }[];
+  readonly sessions?: readonly { readonly id: string; readonly isThis: boolean }[];
+  readonly lines?: readonly { readonly what: string; readonly by: string }[];
+}
+interface Answered {
+  readonly status: number;
+  readonly body: Body;
+  readonly cookie: string;
+}
+/** The code that came with a made account. */
+const codeIn = ({ body }: Answered): string => (body.code as { readonly code: string }).code;
+type Route = (request: Request, context: { params: Promise<Readonly<Record<string, string>>> }) => Promise<Response>;
+
+let address = 0;
+/** Asks a route as a browser on another machine does. */
+async function ask(
+  handler: Route,
+  where: string,
+  { method = 'GET', body, cookie = '', from = `10.0.0.${++address}`, id = '', origin = 'https://firm.local' } = {} as {
+    method?: string;
+    body?: unknown;
+    cookie?: string;
+    from?: string;
+    id?: string;
+    origin?: string;
+  },
+): Promise<Answered> {
+  const headers: Record<string, string> = { host: 'firm.local', origin, [FROM_HEADER]: from };
+  if (cookie) headers.cookie = cookie;
+  const init = { method, headers, ...(body === undefined ? {} : { body: JSON.stringify(body) }) };
+  const response = await handler(new Request(`https://firm.local/api/v1${where}`, init), {
+    params: Promise.resolve<Readonly<Record<string, string>>>(id === '' ? {} : { id }),
+  });
+  const cookies = response.headers.getSetCookie().map((one) => one.split(';', 1)[0]);
+  return { status: response.status, body: (await response.json()) as Body, cookie: cookies.join('; ') };
+}
+const post = (handler: Route, where: string, body: unknown, more = {}) =>
+  ask(handler, where, { method: 'POST', body, ...more });
+const signIn = (name: string, passphrase = PASSPHRASE, more = {}) =>
+  post(sessionRoute.POST, '/session', { name, passphrase }, more);
+const asWhom = async (cookie: string): Promise<Account | null> =>
+  (await ask(sessionRoute.GET, '/session', { cookie })).body.account ?? null;
+
+let office = '';
+/** An account of a role, signed in. */
+async function signedIn(name: string, role: Role): Promise<{ readonly cookie: string; readonly account: Account }> {
+  const made = await post(accountsRoute.POST, '/accounts', { id: v7(), name, role }, { cookie: office });
+  expect(made.status).toBe(201);
+  const code = codeIn(made);
+  const { cookie, body } = await post(claimRoute.POST, '/session/account', { code, passphrase: PASSPHRASE });
+  return { cookie, account: body.account ?? (null as never) };
+}
+
+beforeAll(async () => {
+  process.env.FOX_LADDER_DATA = folder;
+  process.env.FOX_LADDER_HOSTS = 'firm.local';
+  const { code } = await makeCode(await store(), 'first', null);
+  const first = await post(claimRoute.POST, '/session/account', {
+    code,
+    passphrase: PASSPHRASE,
+    name: 'Morwenna',
+  });
+  expect(first.status).toBe(200);
+  office = first.cookie;
+});
+afterEach(() => {
+  process.env.FOX_LADDER_HOSTS = 'firm.local';
+});
+afterAll(async () => {
+  const { db } = await store();
+  await broughtUp(db);
+  await db.destroy();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+describe('signing in', () => {
+  it('is asked for as soon as the program answers to further hosts, and not before', async () => {
+    expect((await ask(jobsRoute.GET as Route, '/jobs')).status).toBe(401);
+    expect((await ask(jobsRoute.GET as Route, '/jobs', { cookie: office })).status).toBe(200);
+    delete process.env.FOX_LADDER_HOSTS;
+    const own = await jobsRoute.GET(new Request('http://127.0.0.1/api/v1/jobs', { headers: { host: '127.0.0.1' } }), {
+      params: Promise.resolve({}),
+    });
+    expect(own.status).toBe(200);
+  });
+  it('takes a name in any case with its passphrase, and tells a wrong name from a wrong passphrase to nobody', async () => {
+    expect((await signIn('mORWENNA')).status).toBe(200);
+    const wrong = await signIn('Morwenna', 'seven slow herons wale');
+    const nobody = await signIn('Loveday', 'seven slow herons wale');
+    expect([wrong.status, nobody.status]).toEqual([401, 401]);
+    expect(wrong.body).toEqual(nobody.body);
+    expect(wrong.cookie).toBe('');
+  });
+  it('lets one address try so often in a minute, and no one else wait for it', async () => {
+    const tries: number[] = [];
+    for (let n = 0; n < 12; n++)
+      tries.push((await signIn('Morwenna', `wrong wrong wrong ${n}`, { from: '10.1.1.1' })).status);
+    expect(tries.slice(0, 8)).toEqual(Array<number>(8).fill(401));
+    expect(tries.slice(8)).toEqual(Array<number>(4).fill(429));
+    expect((await signIn('Morwenna', PASSPHRASE, { from: '10.1.1.1' })).status).toBe(429);
+    expect((await signIn('Morwenna', PASSPHRASE, { from: '10.1.1.2' })).status).toBe(200);
+  });
+  it('believes no cookie that it did not sign, nor one of a session that ended', async () => {
+    const { cookie } = await signIn('Morwenna');
+    expect(await asWhom(cookie)).toMatchObject({ name: 'Morwenna', role: 'office' });
+    const [name, value] = cookie.split('=', 2);
+    const [token] = decodeURIComponent(value ?? '').split('.', 1);
+    for (const forged of [`${name}=${token}`, `${name}=${token}.AAAA`, cookie.slice(0, -6), `${name}=x.y`])
+      expect(await asWhom(forged)).toBeNull();
+    const out = await ask(sessionRoute.DELETE, '/session', { method: 'DELETE', cookie });
+    expect(out.status).toBe(200);
+    expect(await asWhom(cookie)).toBeNull();
+  });
+  it('takes nothing from another origin', async () => {
+    expect((await signIn('Morwenna', PASSPHRASE, { origin: 'https://elsewhere.example' })).status).toBe(403);
+  });
+});
+
+describe('a code', () => {
+  it('makes the first account once, and none after it', async () => {
+    const { code } = await makeCode(await store(), 'first', null);
+    const again = await post(claimRoute.POST, '/session/account', {
+      code,
+      passphrase: PASSPHRASE,
+      name: 'Eve',
+    });
+    expect(again.status).toBe(401);
+  });
+  it('signs one more device in, once', async () => {
+    const { code } = (await post(deviceRoute.POST, '/session/device', undefined, { cookie: office })).body;
+    const typed = String(code).toLowerCase().replace('-', ' ');
+    const phone = await post(codeRoute.POST, '/session/code', { code: typed });
+    expect(await asWhom(phone.cookie)).toMatchObject({ name: 'Morwenna' });
+    expect((await post(codeRoute.POST as Route, '/session/code', { code })).status).toBe(401);
+  });
+  it('is guessed by nobody: so many tries, then no more', async () => {
+    const tries: number[] = [];
+    for (let n = 0; n < 9; n++)
+      tries.push((await post(codeRoute.POST, '/session/code', { code: `AAAAA-AAA${n}` }, { from: '10.2.2.2' })).status);
+    expect(tries).toEqual([...Array<number>(8).fill(401), 429]);
+  });
+  it('ends with its time', async () => {
+    const opened = await store();
+    const { code } = await makeCode(
+      { ...opened, clock: { ...opened.clock, now: () => '2026-01-01T00:00:00.000Z' } },
+      'device',
+      (await asWhom(office))?.id ?? null,
+    );
+    expect((await post(codeRoute.POST as Route, '/session/code', { code })).status).toBe(401);
+  });
+});
+
+describe('an account', () => {
+  it('writes in its own name alone', async () => {
+    const { cookie, account } = await signedIn('Jory', 'installer');
+    const by = { id: account.personId, name: 'Jory' };
+    const job = { ...newJob(), by };
+    expect(
+      (await post(jobsRoute.POST as Route, '/jobs', { ...job, by: { id: 'ines', name: 'Ines' } }, { cookie })).status,
+    ).toBe(403);
+    expect((await post(jobsRoute.POST as Route, '/jobs', job, { cookie })).status).toBe(201);
+    const write = (one: object) =>
+      post(entriesRoute.POST, `/jobs/${job.id}/entries`, { entries: [one] }, { cookie, id: job.id });
+    expect((await write(entry('noteWritten', { text: 'mine' }, { by }))).status).toBe(200);
+    const other = await write(entry('noteWritten', { text: 'not mine' }));
+    expect(other.status).toBe(403);
+    expect(JSON.stringify(other.body)).toContain('has to be signed in');
+  });
+  it('may what its role may', async () => {
+    const looks = await signedIn('Kerra', 'looks');
+    const installer = await signedIn('Petrok', 'installer');
+    const settings = (cookie: string) => post(settingsRoute.POST, '/settings', { currency: 'EUR' }, { cookie });
+    const crew = (cookie: string) => post(crewRoute.POST, '/crew', { id: 'p9', name: 'Piran' }, { cookie });
+    const job = ({ cookie, account }: typeof looks) =>
+      post(jobsRoute.POST, '/jobs', { ...newJob(), by: { id: account.personId, name: account.name } }, { cookie });
+    const list = (cookie: string) => ask(accountsRoute.GET, '/accounts', { cookie });
+    expect((await ask(jobsRoute.GET as Route, '/jobs', { cookie: looks.cookie })).status).toBe(200);
+    expect((await job(looks)).status).toBe(403);
+    expect((await job(installer)).status).toBe(201);
+    for (const one of [looks.cookie, installer.cookie])
+      expect([(await settings(one)).status, (await crew(one)).status, (await list(one)).status]).toEqual([
+        403, 403, 403,
+      ]);
+    expect([(await settings(office)).status, (await crew(office)).status, (await list(office)).status]).toEqual([
+      200, 201, 200,
+    ]);
+  });
+  it('of somebody licensed is so in the crew, until its role changes', async () => {
+    const { account } = await signedIn('Tamsin', 'licensed');
+    const licensed = async () =>
+      (
+        (await ask(crewRoute.GET as Route, '/crew', { cookie: office })).body.crew as {
+          id: string;
+          licensed: boolean;
+        }[]
+      ).find(({ id }) => id === account.personId)?.licensed;
+    expect(await licensed()).toBe(true);
+    await post(accountRoute.POST, `/accounts/${account.id}`, { role: 'installer' }, { cookie: office, id: account.id });
+    expect(await licensed()).toBe(false);
+  });
+  it('that is ended is out at once, and stays out', async () => {
+    const { cookie, account } = await signedIn('Denzel', 'installer');
+    const end = await post(
+      accountRoute.POST,
+      `/accounts/${account.id}`,
+      { ended: 'now' },
+      { cookie: office, id: account.id },
+    );
+    expect(end.status).toBe(200);
+    expect(await asWhom(cookie)).toBeNull();
+    expect((await signIn('Denzel')).status).not.toBe(200);
+  });
+  it('leaves somebody of the office', async () => {
+    const me = await asWhom(office);
+    const change = { role: 'looks' };
+    const last = await post(accountRoute.POST, `/accounts/${me?.id}`, change, {
+      cookie: office,
+      id: me?.id ?? '',
+    });
+    expect(last.status).toBe(409);
+  });
+  it('has a name of its own and a passphrase that is long enough', async () => {
+    const make = (name: string) =>
+      post(accountsRoute.POST, '/accounts', { id: v7(), name, role: 'looks' }, { cookie: office });
+    expect((await make('morwenna')).status).toBe(409);
+    for (const name of ['', ' Jory', 'Jo<b>', 'a'.repeat(41)])
+      expect((await make(name)).status).toBeGreaterThanOrEqual(400);
+    const code = codeIn(await make('Elowen'));
+    expect((await post(claimRoute.POST as Route, '/session/account', { code, passphrase: 'short' })).status).toBe(422);
+    // And the code is good still
+    expect((await post(claimRoute.POST as Route, '/session/account', { code, passphrase: PASSPHRASE })).status).toBe(
+      200,
+    );
+  });
+  it('gets another passphrase by a new code, and all its devices are out', async () => {
+    const { cookie, account } = await signedIn('Wella', 'installer');
+    const made = await post(accountCodeRoute.POST, `/accounts/${account.id}/code`, undefined, {
+      cookie: office,
+      id: account.id,
+    });
+    const other = 'nine loud gulls on a roof';
+    const claimed = await post(claimRoute.POST, '/session/account', {
+      code: made.body.code,
+      passphrase: other,
+    });
+    expect(claimed.status).toBe(200);
+    expect(await asWhom(cookie)).toBeNull();
+    expect((await signIn('Wella')).status).toBe(401);
+    expect((await signIn('Wella', other)).status).toBe(200);
+  });
+});
+
+describe('devices that are signed in', () => {
+  it('are listed, each to its own, and ended one by one', async () => {
+    const { cookie } = await signedIn('Merryn', 'installer');
+    const second = await signIn('Merryn');
+    const sessions = async (of: string) =>
+      (await ask(sessionsRoute.GET, '/sessions', { cookie: of })).body.sessions as {
+        id: string;
+        isThis: boolean;
+      }[];
+    const [own] = (await sessions(cookie)).filter(({ isThis }) => !isThis);
+    expect(await sessions(cookie)).toHaveLength(2);
+    expect((await sessions(office)).length).toBeGreaterThan(2);
+    const notOwn = (await sessions(office)).find(({ isThis }) => isThis)?.id ?? '';
+    const end = (id: string) => ask(oneSessionRoute.DELETE, `/sessions/${id}`, { method: 'DELETE', cookie, id });
+    expect((await end(notOwn)).status).toBe(404);
+    expect((await end(own?.id ?? '')).status).toBe(200);
+    expect(await asWhom(second.cookie)).toBeNull();
+  });
+});
+
+describe('what has to be told later', () => {
+  it('stands in a list that the office reads', async () => {
+    const { lines } = (await ask(auditRoute.GET, '/audit', { cookie: office })).body;
+    for (const what of [
+      'signedIn',
+      'signInFailed',
+      'signedOut',
+      'accountMade',
+      'accountChanged',
+      'codeMade',
+      'sessionEnded',
+    ])
+      expect((lines ?? []).map((line) => line.what)).toContain(what);
+  });
+});

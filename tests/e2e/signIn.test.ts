@@ -1,0 +1,135 @@
+import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import type { Browser } from 'puppeteer-core';
+import { Screen, accessible, launch } from './screen';
+import { Server, freePort } from './server';
+
+const HOST = 'firm.local';
+const PASSPHRASE = 'seven slow herons wade';
+let server: Server;
+let office: Browser;
+let phone: Browser;
+let url: string;
+beforeAll(async () => {
+  const port = await freePort();
+  url = `https://${HOST}:${port}`;
+  server = new Server({
+    FOX_LADDER_HOSTS: HOST,
+    FOX_LADDER_TLS: 'self',
+    FOX_LADDER_TLS_PORT: String(port),
+    FOX_LADDER_LISTEN: '127.0.0.1',
+  });
+  server.fill();
+  await server.start();
+  const known = `--host-resolver-rules=MAP ${HOST} 127.0.0.1`;
+  office = await launch([known]);
+  phone = await launch([known]);
+});
+afterAll(async () => {
+  await office?.close();
+  await phone?.close();
+  await server.stop();
+  server.clear();
+});
+
+const codeOn = async (screen: Screen): Promise<string> => (await screen.text('.code-shown code')).trim();
+
+/** A firm whose program answers to more than its own machine. */
+describe('signing in', () => {
+  it('shows nothing to who is not signed in, and makes the first account by the code in the server’s window', async () => {
+    const screen = new Screen(await office.newPage());
+    await screen.open(`${url}/catalogue`);
+    await screen.says('Make the first account', 'h1');
+    expect(await screen.text('body')).not.toContain('Tern Cottage');
+    await screen.says(/[0-9A-F:]{95}/.exec(server.said)?.[0] ?? 'no fingerprint', '.fingerprint');
+    await accessible(screen);
+    const code = /with this code, within the hour: (\S+)/.exec(server.said)?.[1] ?? '';
+    await screen.type('code', 'AAAAA-AAAAA');
+    await screen.type('name', 'Morwenna');
+    await screen.fill('passphrase', 'short');
+    await screen.fill('again', 'shorter');
+    await screen.press('Keep it and sign in');
+    await screen.says('These two are not the same.');
+    await screen.fill('passphrase', PASSPHRASE);
+    await screen.fill('again', PASSPHRASE);
+    await screen.press('Keep it and sign in');
+    await screen.says('This code is not right, or its time is over.');
+    await screen.type('code', code);
+    await screen.press('Keep it and sign in');
+    // On to where one wanted to go
+    await screen.says('Catalogue', 'h1');
+    expect(new URL(screen.page.url()).pathname).toBe('/catalogue');
+    await screen.page.close();
+  });
+
+  it('lets an installer in by a code, who writes in their own name and sees no accounts of others', async () => {
+    const screen = new Screen(await office.newPage());
+    await screen.open(`${url}/accounts`);
+    await screen.type('name', 'Jory');
+    await screen.press('Make an account');
+    await screen.says('Jory signs in with this');
+    await accessible(screen);
+    const there = new Screen(await phone.newPage());
+    await there.open(`${url}/`);
+    await there.says('Sign in', 'h1');
+    await there.fill('name', 'Morwenna');
+    await there.fill('passphrase', 'not this one at all');
+    await there.press('Sign in');
+    await there.says('name and passphrase do not belong together');
+    await there.page.select('select[aria-label="how you sign in"]', 'account');
+    await there.type('code', await codeOn(screen));
+    await there.fill('passphrase', PASSPHRASE);
+    await there.fill('again', PASSPHRASE);
+    await there.press('Keep it and sign in');
+    await there.says('Jory', '.signed-in');
+    expect(await there.page.$('select.crew')).toBeNull();
+    await there.press('New job');
+    await there.type('site', 'Wrack House');
+    await there.press('Make the job');
+    await there.page.waitForSelector('[data-testid=verdict]');
+    await there.press('Measure');
+    await there.keep('nameplate volts', '16');
+    const id = /jobs\/([0-9a-f-]+)/.exec(there.page.url())?.[1] ?? '';
+    const by = await there.page.evaluate(async (job) => {
+      const { entries } = (await (await fetch(`/api/v1/jobs/${job}/entries`)).json()) as {
+        entries: { by: { name: string } }[];
+      };
+      return [...new Set(entries.map((one) => one.by.name))];
+    }, id);
+    expect(by).toEqual(['Jory']);
+    await there.open(`${url}/accounts`);
+    await there.says('Accounts and devices', 'h1');
+    expect(await there.text('main')).not.toContain('Who may sign in');
+    await screen.page.close();
+    await there.page.close();
+  });
+
+  it('cuts a lost phone off: what is written there waits, and goes once somebody signs in again', async () => {
+    const there = new Screen(await phone.newPage());
+    await there.open(`${url}/?q=wrack`);
+    await there.press('Front door');
+    await there.press('Measure');
+    await there.field('volts');
+    const screen = new Screen(await office.newPage());
+    await screen.open(`${url}/accounts`);
+    await screen.says('Jory', '.devices');
+    await screen.press('Sign it out', '.devices');
+    await screen.until(() => !document.querySelector('.devices')?.textContent?.includes('Jory'));
+    await there.type('volts', '15.2');
+    await there.page.keyboard.press('Enter');
+    await there.says('You are signed out.');
+    await there.says('15.2 V', 'td.n');
+    await there.press('Sign in', '.signed-out');
+    await there.says('Sign in', 'h1');
+    await there.fill('name', 'jory');
+    await there.fill('passphrase', PASSPHRASE);
+    await there.press('Sign in');
+    await there.says('Jory', '.signed-in');
+    await there.press('Measure');
+    await there.says('15.2 V', 'td.n');
+    await there.kept();
+    await screen.page.reload({ waitUntil: 'networkidle2' });
+    await screen.says('device signed out', '.done');
+    await screen.page.close();
+    await there.page.close();
+  });
+});
