@@ -21,6 +21,7 @@ import * as settingsRoute from '@/app/api/v1/settings/route';
 import { entry, newJob } from '@/server/forTests';
 import { broughtUp } from '@/server/projection/soon';
 import { store } from '@/server/store';
+import { ownPath } from '@/server/accounts/ownPath';
 import { makeCode } from '@/server/accounts/codes';
 import { FROM_HEADER } from '@/server/accounts/from';
 
@@ -299,6 +300,19 @@ describe('devices that are signed in', () => {
     expect((await end(notOwn)).status).toBe(404);
     expect((await end(own?.id ?? '')).status).toBe(200);
     expect(await asWhom(second.cookie)).toBeNull();
+  });
+});
+
+describe('where one goes on after signing in', () => {
+  it('is a page of this program, however another was written', () => {
+    expect(ownPath('/jobs/1?rung=wire', '/')).toBe('/jobs/1?rung=wire');
+    const elsewhere = [
+      '//elsewhere.example',
+      '/\\elsewhere.example',
+      '/\t/elsewhere.example',
+      'https://elsewhere.example/x',
+    ];
+    for (const to of [...elsewhere, 'javascript:alert(1)', undefined, ['/a']]) expect(ownPath(to, '/')).toBe('/');
   });
 });
 

@@ -41,7 +41,8 @@ async function renew(): Promise<void> {
     const page = await fetch(pathname, { headers: { accept: 'text/html' } });
     // A job that is gone has no page any more
     if (page.status === 404) await pages.delete(pathname);
-    else if (page.ok) await keep(pathname, page);
+    // Led on to where one signs in: it is asked for again once somebody is
+    else if (page.ok && !page.redirected) await keep(pathname, page);
     else throw new Error(`${pathname}: ${page.status}`);
   }
   for (const name of older) await caches.delete(name);
@@ -60,8 +61,12 @@ async function keptFirst(request: Request, name: string): Promise<Response> {
   return bare(answer);
 }
 
-/** A page by its path: what stands behind its “?” is read in the browser. A search is another page each time, and not kept. */
-const pageKey = (url: URL): string | null => (url.pathname === '/' && url.searchParams.has('q') ? null : url.pathname);
+/**
+ * A page by its path: what stands behind its “?” is read in the browser. A search is another page each time, and not kept; nor
+ * is where one signs in.
+ */
+const pageKey = ({ pathname, searchParams }: URL): string | null =>
+  pathname === '/sign-in' || (pathname === '/' && searchParams.has('q')) ? null : pathname;
 
 async function keep(key: string, page: Response): Promise<void> {
   if (page.ok && !page.redirected) await (await caches.open(PAGES)).put(key, page);
