@@ -226,7 +226,9 @@ describe('the next test', () => {
         };
         const before = ask(asked);
         const after = ask({ ...asked, tests: [useless, ...asked.tests] });
-        expect(after.next).toEqual(before.next);
+        // Of two plans that take as long either may come first
+        expect(after.expectedMinutes).toBeCloseTo(before.expectedMinutes, 9);
+        expect(after.next).not.toEqual({ test: 'useless' });
         const [first] = asked.tests;
         const dearer = ask({
           ...asked,
