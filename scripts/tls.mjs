@@ -52,6 +52,9 @@ async function selfMade(folder, hosts) {
 export async function tlsOf(environment, dataFolder) {
   const { FOX_LADDER_TLS_CERT: certFile, FOX_LADDER_TLS_KEY: keyFile, FOX_LADDER_TLS, FOX_LADDER_HOSTS } = environment;
   const hosts = (FOX_LADDER_HOSTS ?? '').split(',').flatMap((name) => name.trim().toLowerCase() || []);
+  // A door to other machines at which nobody signs in: whoever claims to ask for “localhost” would be let in
+  if ((certFile || keyFile || FOX_LADDER_TLS) && hosts.length === 0)
+    throw new Error('The secure door is for other machines: name the hosts that they ask for by FOX_LADDER_HOSTS.');
   let pair;
   if (certFile || keyFile) {
     if (!certFile || !keyFile)

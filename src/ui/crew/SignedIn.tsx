@@ -17,7 +17,8 @@ export function SignedIn({ name }: { readonly name: string }) {
       // Without the server the device is not signed out there; what it keeps goes all the same
       if (!(error instanceof NotTaken)) throw error;
     }
-    await forgetKept();
+    // A store that fails keeps nobody signed in
+    await forgetKept().catch((error: unknown) => console.warn(error));
     window.location.assign('/sign-in');
   };
   return (
