@@ -27,6 +27,8 @@ export default {
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/*.test.ts', '<rootDir>/tests/ui/*.test.tsx'],
   // Every core: nothing else runs beside them
   maxWorkers: '100%',
+  // Modules that a file brought in are never quite given back: a process that holds too much of them begins anew
+  workerIdleMemoryLimit: '900MB',
   testTimeout: 120_000,
   watchman: false,
 };

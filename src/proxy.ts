@@ -1,7 +1,10 @@
 import { NextResponse, type NextRequest } from 'next/server';
 import { signsIn, whoAsks } from '@/server/accounts/admit';
 import { isOpen } from '@/server/accounts/may';
+import { AWAY_DAYS_HEADER } from '@/contract/keptHere';
 import { isOwnHost } from '@/server/http/guard';
+import { readSettings } from '@/server/settings';
+import { store } from '@/server/store';
 
 /** What a page may load: itself, by a fresh nonce that Next puts on its own scripts as it reads this header. */
 const policy = (nonce: string, development: boolean): string =>
@@ -26,7 +29,8 @@ export async function proxy(request: NextRequest) {
   if (!isOwnHost(request.headers.get('host') ?? ''))
     return new NextResponse('This server is not known by that name.', { status: 403 });
   const { pathname, search } = request.nextUrl;
-  if (signsIn() && !isOpen(pathname) && !(await whoAsks(request.headers))) {
+  const asking = signsIn() ? await whoAsks(request.headers) : null;
+  if (signsIn() && !isOpen(pathname) && !asking) {
     const to = request.nextUrl.clone();
     to.pathname = '/sign-in';
     to.search = pathname === '/' ? '' : `?${new URLSearchParams({ to: `${pathname}${search}` }).toString()}`;
@@ -41,6 +45,7 @@ export async function proxy(request: NextRequest) {
   response.headers.set('content-security-policy', csp);
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'same-origin');
+  if (asking) response.headers.set(AWAY_DAYS_HEADER, String((await readSettings((await store()).db)).awayDays));
   return response;
 }
 

@@ -4,13 +4,19 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { v7 } from 'uuid';
 import type { Account, Role } from '@/contract/accounts';
+import type { Share } from '@/contract/share';
 import * as accountCodeRoute from '@/app/api/v1/accounts/[id]/code/route';
 import * as accountRoute from '@/app/api/v1/accounts/[id]/route';
 import * as accountsRoute from '@/app/api/v1/accounts/route';
 import * as auditRoute from '@/app/api/v1/audit/route';
 import * as crewRoute from '@/app/api/v1/crew/route';
 import * as entriesRoute from '@/app/api/v1/jobs/[id]/entries/route';
+import * as newsRoute from '@/app/api/v1/jobs/[id]/news/route';
+import * as oneShareRoute from '@/app/api/v1/jobs/[id]/shares/[share]/route';
+import * as sharesRoute from '@/app/api/v1/jobs/[id]/shares/route';
 import * as jobsRoute from '@/app/api/v1/jobs/route';
+import * as practiceRoute from '@/app/api/v1/practice/route';
+import * as sharedPhotoRoute from '@/app/api/v1/share/[token]/photos/[sha256]/route';
 import * as claimRoute from '@/app/api/v1/session/account/route';
 import * as codeRoute from '@/app/api/v1/session/code/route';
 import * as deviceRoute from '@/app/api/v1/session/device/route';
@@ -20,6 +26,8 @@ import * as oneSessionRoute from '@/app/api/v1/sessions/[id]/route';
 import * as settingsRoute from '@/app/api/v1/settings/route';
 import { entry, newJob } from '@/server/forTests';
 import { broughtUp } from '@/server/projection/soon';
+import { othersIn } from '@/server/jobs/presence';
+import { noteOpened, sharedJob } from '@/server/shares';
 import { store } from '@/server/store';
 import { ownPath } from '@/server/accounts/ownPath';
 import { makeCode } from '@/server/accounts/codes';
@@ -33,7 +41,11 @@ interface Body {
   readonly code?: unknown;
   readonly crew?: readonly { readonly id: string; readonly licensed: boolean }[];
   readonly sessions?: readonly { readonly id: string; readonly isThis: boolean }[];
-  readonly lines?: readonly { readonly what: string; readonly by: string }[];
+  readonly lines?: readonly { readonly what: string; readonly by: string; readonly detail: string }[];
+  readonly errors?: readonly { readonly path: string }[];
+  readonly share?: Share;
+  readonly shares?: readonly Share[];
+  readonly address?: string;
 }
 interface Answered {
   readonly status: number;
@@ -49,12 +61,21 @@ let address = 0;
 async function ask(
   handler: Route,
   where: string,
-  { method = 'GET', body, cookie = '', from = `10.0.0.${++address}`, id = '', origin = 'https://firm.local' } = {} as {
+  {
+    method = 'GET',
+    body,
+    cookie = '',
+    from = `10.0.0.${++address}`,
+    id = '',
+    more = {},
+    origin = 'https://firm.local',
+  } = {} as {
     method?: string;
     body?: unknown;
     cookie?: string;
     from?: string;
     id?: string;
+    more?: Readonly<Record<string, string>>;
     origin?: string;
   },
 ): Promise<Answered> {
@@ -62,7 +83,7 @@ async function ask(
   if (cookie) headers.cookie = cookie;
   const init = { method, headers, ...(body === undefined ? {} : { body: JSON.stringify(body) }) };
   const response = await handler(new Request(`https://firm.local/api/v1${where}`, init), {
-    params: Promise.resolve<Readonly<Record<string, string>>>(id === '' ? {} : { id }),
+    params: Promise.resolve<Readonly<Record<string, string>>>({ ...(id === '' ? {} : { id }), ...more }),
   });
   const cookies = response.headers.getSetCookie().map((one) => one.split(';', 1)[0]);
   return { status: response.status, body: (await response.json()) as Body, cookie: cookies.join('; ') };
@@ -199,6 +220,28 @@ describe('an account', () => {
     expect(other.status).toBe(403);
     expect(JSON.stringify(other.body)).toContain('has to be signed in');
   });
+  it('is at a job, and plays in practice, as nobody else', async () => {
+    const { cookie, account } = await signedIn('Gerens', 'installer');
+    const by = { id: account.personId, name: 'Gerens' };
+    const job = { ...newJob(), by };
+    await post(jobsRoute.POST as Route, '/jobs', job, { cookie });
+    const line = new AbortController();
+    const listens = (as: string) =>
+      newsRoute.GET(
+        new Request(`https://firm.local/api/v1/jobs/${job.id}/news?as=${as}`, {
+          headers: { host: 'firm.local', cookie },
+          signal: line.signal,
+        }),
+        { params: Promise.resolve({ id: job.id }) },
+      );
+    expect((await listens('ines')).status).toBe(200);
+    expect(othersIn(job.id, '')).toEqual([{ byId: account.personId, pointId: null }]);
+    line.abort();
+    const round = { id: v7(), level: 'any', seed: 1, bestMinutes: null, acts: [{ do: 'giveUp' }] };
+    expect((await post(practiceRoute.POST as Route, '/practice', { ...round, byId: 'ines' }, { cookie })).status).toBe(
+      403,
+    );
+  });
   it('may what its role may', async () => {
     const looks = await signedIn('Kerra', 'looks');
     const installer = await signedIn('Petrok', 'installer');
@@ -300,6 +343,97 @@ describe('devices that are signed in', () => {
     expect((await end(notOwn)).status).toBe(404);
     expect((await end(own?.id ?? '')).status).toBe(200);
     expect(await asWhom(second.cookie)).toBeNull();
+  });
+});
+
+describe('a link for a customer', () => {
+  const soon = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
+  const make = (jobId: string, until: string, cookie: string, id = v7()) =>
+    post(sharesRoute.POST as Route, `/jobs/${jobId}/shares`, { id, until }, { cookie, id: jobId });
+  /** A job with a photo that is shown, and one that is a trial picture; the entries name what no file needs to hold. */
+  const jobOf = async ({ cookie, account }: Awaited<ReturnType<typeof signedIn>>) => {
+    const job = { ...newJob(), by: { id: account.personId, name: account.name } };
+    expect((await post(jobsRoute.POST as Route, '/jobs', job, { cookie })).status).toBe(201);
+    return job.id;
+  };
+  const tokenOf = ({ body }: Answered): string => /\/share\/([\w-]{32})$/.exec(body.address ?? '')?.[1] ?? '';
+
+  it('is made for one job, told once, good until its day, and withdrawn at once', async () => {
+    const maker = await signedIn('Ysella', 'installer');
+    const jobId = await jobOf(maker);
+    const made = await make(jobId, soon(30), maker.cookie);
+    expect(made.status).toBe(201);
+    expect(made.body.address).toMatch(/^https:\/\/firm\.local\/share\//);
+    const opened = await store();
+    const token = tokenOf(made);
+    expect(await sharedJob(opened, token)).toMatchObject({ jobId });
+    // What opens it stands nowhere: neither in the list nor in the database
+    const list = await ask(sharesRoute.GET as Route, `/jobs/${jobId}/shares`, { cookie: maker.cookie, id: jobId });
+    expect(list.body.shares).toMatchObject([{ by: 'Ysella', opened: 0, endedAt: null }]);
+    expect(JSON.stringify(list.body)).not.toContain(token);
+    expect(JSON.stringify(await opened.db.selectFrom('shares').selectAll().execute())).not.toContain(token);
+    // Its last day is good to the end, wherever the customer lives; then it is over
+    const at = (iso: string) => ({ ...opened, clock: { ...opened.clock, now: () => iso } });
+    expect(await sharedJob(at(`${soon(30)}T23:59:00.000Z`), token)).not.toBeNull();
+    expect(await sharedJob(at(`${soon(32)}T12:00:00.000Z`), token)).toBeNull();
+    const share = made.body.share?.id ?? '';
+    const end = await ask(oneShareRoute.DELETE as Route, `/jobs/${jobId}/shares/${share}`, {
+      method: 'DELETE',
+      cookie: maker.cookie,
+      id: jobId,
+      more: { share },
+    });
+    expect(end.body.share?.endedAt).not.toBeNull();
+    expect(await sharedJob(opened, token)).toBeNull();
+  });
+  it('is guessed by nobody, and tells nobody why it does not open', async () => {
+    const opened = await store();
+    for (const token of ['', 'x', 'A'.repeat(32), '../../etc/passwd', `${'A'.repeat(31)}%`]) {
+      expect(await sharedJob(opened, token)).toBeNull();
+      const photo = await ask(sharedPhotoRoute.GET as Route, '/share/x/photos/y', { more: { token, sha256: 'y' } });
+      expect(photo.status).toBe(404);
+    }
+  });
+  it('shows no picture that is not of its job', async () => {
+    const maker = await signedIn('Nessa', 'installer');
+    const token = tokenOf(await make(await jobOf(maker), soon(5), maker.cookie));
+    const sha256 = 'a'.repeat(64);
+    expect((await ask(sharedPhotoRoute.GET as Route, '/share/x/photos/y', { more: { token, sha256 } })).status).toBe(
+      404,
+    );
+  });
+  it('refuses a day that is none, over, or far off, a job that is not there, and who only looks', async () => {
+    const maker = await signedIn('Wenna', 'installer');
+    const looks = await signedIn('Kitto', 'looks');
+    const jobId = await jobOf(maker);
+    for (const until of ['', 'soon', '2026-13-40', `${new Date().getUTCFullYear() + 1}-02-30`, soon(-2), soon(400)]) {
+      const refused = await make(jobId, until, maker.cookie);
+      expect([400, 422]).toContain(refused.status);
+      expect(new Set(refused.body.errors?.map((one) => one.path))).toEqual(new Set(['until']));
+    }
+    expect((await make(v7(), soon(5), maker.cookie)).status).toBe(404);
+    expect((await make(jobId, soon(5), looks.cookie)).status).toBe(403);
+    expect((await make(jobId, soon(5), '')).status).toBe(401);
+    const id = v7();
+    expect((await make(jobId, soon(5), maker.cookie, id)).status).toBe(201);
+    expect((await make(jobId, soon(5), maker.cookie, id)).status).toBe(409);
+  });
+  it('is in the list of what was done: made, opened once a day, withdrawn', async () => {
+    const maker = await signedIn('Derwa', 'installer');
+    const jobId = await jobOf(maker);
+    const made = await make(jobId, soon(5), maker.cookie);
+    const opened = await store();
+    const id = made.body.share?.id ?? '';
+    await noteOpened(opened, id, '192.0.2.7');
+    await noteOpened(opened, id, '192.0.2.7');
+    const { lines = [] } = (await ask(auditRoute.GET, '/audit', { cookie: office })).body;
+    const ofJob = lines.filter(({ detail }) => detail.includes(jobId)).map(({ what, by }) => [what, by]);
+    expect(ofJob).toEqual([
+      ['shareOpened', ''],
+      ['shareMade', 'Derwa'],
+    ]);
+    const list = await ask(sharesRoute.GET as Route, `/jobs/${jobId}/shares`, { cookie: maker.cookie, id: jobId });
+    expect(list.body.shares).toMatchObject([{ opened: 2 }]);
   });
 });
 

@@ -3,7 +3,7 @@ import { textContent } from 'domutils';
 import { createElement } from 'react';
 import type { Rung } from '@/core/kinds';
 import { placeOf } from '@/core/job';
-import { assess, checksOf, ladderOf, plainRun, stepStandings, worriesOf } from '@/core/points';
+import { checksOf, ladderOf, plainRun, stepStandings, worriesOf } from '@/core/points';
 import { markupOf } from '@/papers/markup';
 import { TradeSheet } from '@/ui/sheet/TradeSheet';
 import { sayIn } from '@/words';
@@ -27,11 +27,11 @@ describe('whoever follows the next move and nothing else', () => {
     expect(apart).toEqual([]);
     const job = hand.job;
     const point = hand.pointOf('p');
-    const marks = ladderOf(job, point, assess(job, point, 200), { id: 'ines', at: 0, ownProofs: null });
+    const marks = ladderOf(job, point, hand.assessed(point), { id: 'ines', at: 0, ownProofs: null });
     // Every rung is done, by its own mark, and the circuit is on again
     expect(marks.filter(({ state }) => state !== 'done').map(({ rung, words }) => [rung, words])).toEqual([]);
     expect(job.circuits.every(({ state }) => state.state === 'live')).toBe(true);
-    expect(worriesOf(job, point, assess(job, point, 200)).filter(({ id }) => id.startsWith('unproved'))).toEqual([]);
+    expect(worriesOf(job, point, hand.assessed(point)).filter(({ id }) => id.startsWith('unproved'))).toEqual([]);
     // All of it stands on the sheet that the trade keeps: which device hangs there, and each answer
     const sheet = textContent(markupOf(createElement(TradeSheet, { job, printedAt: '2026-03-04T18:00:00Z' })));
     const sayThere = sayIn(placeOf(job));

@@ -1,6 +1,7 @@
-import { boolean, object, string } from 'yup';
+import { boolean, number, object, string } from 'yup';
 import { DEFAULT_POLICY, POLICY_MATTERS, type Policy } from '@/core/policy';
 import { exact } from './exact';
+import { AWAY_DAYS } from './keptHere';
 
 /** What the firm has set on this machine. */
 export interface Settings {
@@ -11,6 +12,8 @@ export interface Settings {
   readonly currency: string;
   /** Where the firm reaches this program, for codes on labels and sheets; empty where nobody said. */
   readonly address: string;
+  /** Where people sign in: so many days without the firm, and a device shows nothing of it until somebody signs in again. */
+  readonly awayDays: number;
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -18,6 +21,7 @@ export const DEFAULT_SETTINGS: Settings = {
   simulatedDevices: false,
   currency: '',
   address: '',
+  awayDays: 14,
 };
 
 /** Whether a code is empty or one of the currencies that the platform can write. */
@@ -64,5 +68,6 @@ export const settingsRequest = exact({
     'is no address like https://firm.example or http://192.168.1.20:4310',
     (address) => address === undefined || isAddress(address),
   ),
+  awayDays: number().integer().min(AWAY_DAYS.least).max(AWAY_DAYS.most),
 });
 export type SettingsRequest = ReturnType<typeof settingsRequest.validateSync>;

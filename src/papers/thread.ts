@@ -1,11 +1,17 @@
 import { renderToBuffer } from '@react-pdf/renderer';
 import { createRequire } from 'node:module';
+import { createElement } from 'react';
 import type { PaperPicture, PaperSource } from '@/contract/papers';
+import { SharedPage } from '@/ui/sheet/SharedPage';
 import { documentOf, jobOfLog } from './documentOf';
 import { registerFaces } from './faces';
+import { htmlOf } from './markup';
 import { svgDrawings, type SvgDrawing } from './svgDrawings';
 
 // What runs in a thread of the server: a document set from a job’s log. The build makes one file of it.
+
+/** What a shared page is made of. `photos` is the address under which the photos lie. */
+type SharedSource = Pick<PaperSource, 'log' | 'printedAt'> & { readonly photos: string };
 
 const { resolve } = createRequire(import.meta.url);
 const TEXT = '@expo-google-fonts/atkinson-hyperlegible-next';
@@ -21,6 +27,10 @@ registerFaces({
 /** Draws a job’s drawings as files of their own. */
 export const drawings = ({ log, printedAt }: Pick<PaperSource, 'log' | 'printedAt'>): readonly SvgDrawing[] =>
   svgDrawings(jobOfLog(log), printedAt);
+
+/** The page that a customer is shown by a link, as markup. */
+export const customerPage = ({ log, printedAt, photos }: SharedSource): string =>
+  htmlOf(createElement(SharedPage, { job: jobOfLog(log), printedAt, photos }));
 
 /** Sets a document. @returns the PDF */
 export default async function typeset(asked: {

@@ -1,4 +1,5 @@
 import type { Database } from './db/open';
+import { isThisMachine } from './http/guard';
 import { readSettings } from './settings';
 
 /**
@@ -7,5 +8,6 @@ import { readSettings } from './settings';
  */
 export async function ownAddress(db: Database, host: string | null): Promise<string> {
   const { address } = await readSettings(db);
-  return address || `http://${host ?? 'localhost'}`;
+  const own = host ?? 'localhost';
+  return address || `${isThisMachine(own) ? 'http' : 'https'}://${own}`;
 }

@@ -52,6 +52,11 @@ describe('settings', () => {
     expect(await readSettings(store.db)).toMatchObject({ currency: 'GBP' });
     expect(await writeSettings(store.db, { currency: '' })).toMatchObject({ currency: '' });
   });
+  it('take a number of days that a device may be away', async () => {
+    expect(await writeSettings(store.db, parse(settingsRequest, { awayDays: 3 }))).toMatchObject({ awayDays: 3 });
+    expect(await readSettings(store.db)).toMatchObject({ awayDays: 3, address: '' });
+    for (const awayDays of [0, 91, 1.5, -1, 'many', null]) expect(() => parse(settingsRequest, { awayDays })).toThrow();
+  });
   it('refuse a school or a field that does not exist', () => {
     expect(() => parse(settingsRequest, { policy: { bellSide: 'always' } })).toThrow();
     expect(() => parse(settingsRequest, { colour: 'red' })).toThrow();

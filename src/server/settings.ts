@@ -17,7 +17,7 @@ function saidIn({ key, value }: { readonly key: string; readonly value: string }
 /** What the firm has set; the defaults where it has not. */
 export async function readSettings(db: Reader): Promise<Settings> {
   const rows = await db.selectFrom('settings').selectAll().execute();
-  const { policy, simulatedDevices, currency, address } = rows
+  const { policy, simulatedDevices, currency, address, awayDays } = rows
     .map(saidIn)
     .reduce((all, one) => ({ ...all, ...one }), {});
   const said = Object.fromEntries(Object.entries(policy ?? {}).filter(([, value]) => value !== undefined));
@@ -26,6 +26,7 @@ export async function readSettings(db: Reader): Promise<Settings> {
     simulatedDevices: simulatedDevices ?? DEFAULT_SETTINGS.simulatedDevices,
     currency: currency ?? DEFAULT_SETTINGS.currency,
     address: address ?? DEFAULT_SETTINGS.address,
+    awayDays: awayDays ?? DEFAULT_SETTINGS.awayDays,
   };
 }
 
@@ -39,6 +40,7 @@ export async function writeSettings(db: Database, change: SettingsRequest): Prom
       simulatedDevices: change.simulatedDevices ?? before.simulatedDevices,
       currency: change.currency ?? before.currency,
       address: change.address ?? before.address,
+      awayDays: change.awayDays ?? before.awayDays,
     };
     for (const [key, value] of Object.entries(next))
       await trx

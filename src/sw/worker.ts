@@ -1,14 +1,22 @@
 /// <reference lib="webworker" />
 // The service worker: the program as it was built lies whole in the browser, and so do the pages that were seen or asked for
 // ahead. A page comes from the server where there is one, else from here. What is written goes its own way (`ui/log/outbox`).
+import { AWAY_DAYS_HEADER, KEPT } from '@/contract/keptHere';
+import { isFields, isFigure } from '@/contract/shapes';
+import { frameWords } from '@/words/screens';
+
 declare const self: ServiceWorkerGlobalScope;
 /** Put in when it is bundled: the build, and the addresses of all its files. */
 declare const __BUILD__: string;
 declare const __FILES__: readonly string[];
 
 const STATIC = `fox-ladder-static-${__BUILD__}`;
-const PAGES = 'fox-ladder-pages';
-const PHOTOS = 'fox-ladder-photos';
+const PAGES = KEPT.pages;
+const PHOTOS = KEPT.photos;
+/** When the firm was reached last by somebody who was signed in, and for how many days that is good. */
+const REACHED = 'fox-ladder-reached';
+const REACHED_KEY = '/reached';
+const DAY_MS = 86_400_000;
 /** A server that takes longer for a page is taken for away: what lies here is shown. */
 const PATIENCE_MS = 4000;
 /** Files are fetched so many at once: the page that is being looked at comes first. */
@@ -61,20 +69,76 @@ async function keptFirst(request: Request, name: string): Promise<Response> {
   return bare(answer);
 }
 
-/**
- * A page by its path: what stands behind its “?” is read in the browser. A search is another page each time, and not kept; nor
- * is where one signs in.
- */
+/** What is never kept: where one signs in, and what a customer is shown by a link that may be withdrawn. */
+const UNKEPT = /^\/(sign-in$|share\/)/;
+
+/** A page by its path: what stands behind its “?” is read in the browser. A search is another page each time, and not kept. */
 const pageKey = ({ pathname, searchParams }: URL): string | null =>
-  pathname === '/sign-in' || (pathname === '/' && searchParams.has('q')) ? null : pathname;
+  UNKEPT.test(pathname) || (pathname === '/' && searchParams.has('q')) ? null : pathname;
 
 async function keep(key: string, page: Response): Promise<void> {
-  if (page.ok && !page.redirected) await (await caches.open(PAGES)).put(key, page);
+  if (!page.ok || page.redirected) return;
+  await noteReached(page.headers);
+  await (await caches.open(PAGES)).put(key, page);
+}
+
+/** Where nobody signs in a page says no days, and is good for ever. */
+async function noteReached(headers: Headers): Promise<void> {
+  const days = headers.get(AWAY_DAYS_HEADER);
+  const cache = await caches.open(REACHED);
+  if (days === null) await cache.delete(REACHED_KEY);
+  else await cache.put(REACHED_KEY, Response.json({ at: Date.now(), days: Number(days) }));
+}
+
+/** For how many days at most this device may be away, where it has been away for longer; else null. */
+async function daysOver(): Promise<number | null> {
+  const kept: unknown = await (await caches.match(REACHED_KEY, { cacheName: REACHED }))?.json();
+  if (!isFields(kept) || !isFigure(kept.at) || !isFigure(kept.days)) return null;
+  return Date.now() - kept.at > kept.days * DAY_MS ? kept.days : null;
+}
+
+/** Forgets what lies here of the firm’s jobs (as `ui/log/forgetKept` does). What was written here and waits stays. */
+async function forget(): Promise<void> {
+  await caches.delete(PAGES);
+  await caches.delete(PHOTOS);
+  await new Promise<void>((resolve) => {
+    const opening = indexedDB.open(KEPT.shelf);
+    const done = () => resolve();
+    // There was none: nothing is made here
+    opening.onupgradeneeded = () => opening.transaction?.abort();
+    opening.onerror = done;
+    opening.onsuccess = () => {
+      const { result: shelf } = opening;
+      if (!shelf.objectStoreNames.contains(KEPT.logs)) return done();
+      const change = shelf.transaction(KEPT.logs, 'readwrite');
+      change.objectStore(KEPT.logs).clear();
+      change.oncomplete = change.onabort = () => {
+        shelf.close();
+        done();
+      };
+    };
+  });
+}
+
+/** In place of any page, where the device was away for too long. */
+function awayTooLong(days: number): Response {
+  const { foxLadder, awayTooLong: words, signInAgain } = frameWords;
+  const style = 'max-width:34rem;margin:15vh auto;padding:0 1rem;font:1.125rem/1.5 sans-serif';
+  const body =
+    `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width">` +
+    `<title>${foxLadder}</title><body style="${style}"><h1>${foxLadder}</h1><p>${words({ days })}</p>` +
+    `<p><a href="/sign-in">${signInAgain}</a></p>`;
+  return new Response(body, { status: 403, headers: { 'content-type': 'text/html; charset=utf-8' } });
 }
 
 async function serverFirst(request: Request): Promise<Response> {
   const key = pageKey(new URL(request.url));
   const kept = async (): Promise<Response | null> => {
+    const days = await daysOver();
+    if (days !== null) {
+      await forget();
+      return awayTooLong(days);
+    }
     const page = (key ? await caches.match(key, { cacheName: PAGES, ignoreVary: true }) : undefined) ?? null;
     return page && bare(page);
   };

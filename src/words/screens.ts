@@ -36,6 +36,7 @@ export { policy as policyWords } from './en/screens/policy';
 export { practice as practiceWords } from './en/screens/practice';
 export { prove as proveWords } from './en/screens/prove';
 export { settings as settingsWords } from './en/screens/settings';
+export { share as shareWords } from './en/screens/share';
 export { sheet as sheetWords } from './en/screens/sheet';
 export { verdict as verdictWords } from './en/screens/verdict';
 export { wire as wireWords } from './en/screens/wire';

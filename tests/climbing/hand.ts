@@ -1,5 +1,5 @@
 import { chooseAmong, optionsFor } from '@/core/advice';
-import { estimate, newOpenVolts, predictedVolts } from '@/core/bell';
+import { newOpenVolts, predictedVolts } from '@/core/bell';
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { fold, placeOf, type Job } from '@/core/job';
 import {
@@ -12,7 +12,6 @@ import {
   type Stated,
 } from '@/core/kinds';
 import {
-  assess,
   choiceOf,
   checksOf,
   circuitsOfPoint,
@@ -23,6 +22,7 @@ import {
   READING_WORDS,
   plainRun,
   plugOptions,
+  rememberingAssess,
   sensorBand,
   stepStandings,
   testOhms,
@@ -34,6 +34,11 @@ import { sayIn } from '@/words';
 
 const INES = { id: 'ines', name: 'Ines' } as const;
 const MINUTE_MS = 60_000;
+/** Houses drawn for an assessment: what is asked for here is the way, not the last digit. */
+const DRAWS = 150;
+/** Most entries change nothing about a circuit, and climbs of like sites pass through like ones. */
+const assessOnce = rememberingAssess(1000, SHIPPED_CATALOGUE, DRAWS);
+const DOTTEREL_ROW = { id: 'j', title: 'Dotterel Row', createdAt: '2026-03-04T08:00:00Z' } as const;
 
 /** What there is at a site, for whoever looks, asks and reads. Nothing said: the plainest answer. */
 export interface Site {
@@ -165,6 +170,7 @@ const DEAD_MAINS = {
 export class Hand {
   readonly entries: Entry[] = [];
   readonly acts: Act[] = [];
+  private folded: { readonly at: number; readonly job: Job } | null = null;
   private swapped = false;
   private readonly failed = new Set<string>();
   private atMs = Date.parse('2026-03-04T09:00:00Z');
@@ -219,7 +225,10 @@ export class Hand {
   }
 
   get job(): Job {
-    return fold({ id: 'j', title: 'Dotterel Row', createdAt: '2026-03-04T08:00:00Z' }, this.entries);
+    // As often as the hand and its watchers look, nothing is folded twice
+    if (this.folded?.at !== this.entries.length)
+      this.folded = { at: this.entries.length, job: fold(DOTTEREL_ROW, this.entries) };
+    return this.folded.job;
   }
 
   pointOf(id: string): Point {
@@ -376,7 +385,7 @@ export class Hand {
       const before = point.look.cantRead ?? [];
       return void this.write('pointDescribed', { pointId: point.id, cantRead: [...before, missed] });
     }
-    const known = estimate(this.assessed(door).survey, DRAWS);
+    const { known } = this.assessed(door);
     switch (code) {
       case 'readVoltsVa':
         return void this.write('transformerDescribed', {
@@ -460,8 +469,8 @@ export class Hand {
     }
   }
 
-  private assessed(point: Point): Assessment {
-    return assess(this.job, point, DRAWS);
+  assessed(point: Point): Assessment {
+    return assessOnce(this.job, point);
   }
 
   private choose(point: Point, code: string): void {
@@ -661,6 +670,4 @@ export class Hand {
   }
 }
 
-/** Houses drawn for an assessment: what is asked for here is the way, not the last digit. */
-const DRAWS = 300;
 const MOST_ACTS = 160;

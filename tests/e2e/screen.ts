@@ -23,13 +23,65 @@ const LOOK_MS = 40;
 /** What is missed so often is out of reach. */
 const MOST_TRIES = 4;
 
+/** What a hand means to press: what a selector finds, or the first of it that begins with these words. */
+interface Aim {
+  readonly selector: string;
+  readonly words: string | null;
+}
+
+/**
+ * In the page: waits until what is meant is there and stands still, brings it into view, and listens whether it is clicked.
+ * In one piece, for every question to a browser takes its time.
+ * @returns where to click; null where it never came
+ */
+async function aimedAt({ selector, words }: Aim, patienceMs: number): Promise<{ x: number; y: number } | null> {
+  const RESTS_MS = 30;
+  const MOST_RESTS = 50;
+  const find = (): Element | undefined =>
+    words === null
+      ? (document.querySelector(selector) ?? undefined)
+      : [...document.querySelectorAll(selector)].find(
+          (one) =>
+            (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(words) && one.getClientRects().length > 0,
+        );
+  const rest = () => new Promise((resolve) => setTimeout(resolve, RESTS_MS));
+  const until = performance.now() + patienceMs;
+  for (let before: DOMRect | undefined, last: Element | undefined, rests = 0; performance.now() < until;) {
+    const one = find();
+    let at = one?.getClientRects()[0];
+    if (!one || !at) {
+      last = undefined;
+      await rest();
+      continue;
+    }
+    if (at.top < 0 || at.left < 0 || at.bottom > innerHeight || at.right > innerWidth) {
+      one.scrollIntoView({ block: 'center', inline: 'center', behavior: 'instant' });
+      at = one.getClientRects()[0] ?? at;
+    }
+    const stands = one === last && before?.x === at.x && before.y === at.y;
+    if (stands || ++rests > MOST_RESTS) {
+      const hand = { isFelt: false };
+      one.addEventListener('click', () => (hand.isFelt = true), { capture: true, once: true });
+      Object.assign(window, { handOfTest: hand });
+      const [left, right] = [Math.max(0, at.left), Math.min(innerWidth, at.right)];
+      const [top, bottom] = [Math.max(0, at.top), Math.min(innerHeight, at.bottom)];
+      return { x: (left + right) / 2, y: (top + bottom) / 2 };
+    }
+    last = one;
+    before = at;
+    await rest();
+  }
+  return null;
+}
+
 /** Does what a hand does; what is drawn anew meanwhile is looked for again. */
 async function unlessDrawnAnew<T>(act: () => Promise<T>): Promise<T> {
   for (let tries = 1; ; tries++)
     try {
       return await act();
     } catch (error) {
-      if (tries === MOST_TRIES || !String(error).includes('detached')) throw error;
+      if (tries === MOST_TRIES || !/detached|context was destroyed|Cannot find context/.test(String(error)))
+        throw error;
     }
 }
 
@@ -133,25 +185,8 @@ export class Screen {
 
   /** Clicks what carries these words: a button, a link, a line to tick. */
   press(words: string, within = 'body'): Promise<void> {
-    return this.hit(`“${words}”`, async () => {
-      const handle = await this.until(
-        (text, scope) =>
-          [
-            ...document.querySelectorAll<HTMLElement>(
-              `${scope} :is(button, a, label.form-check-label, label.btn, summary)`,
-            ),
-          ].find(
-            (one) =>
-              (one.textContent ?? '').replace(/\s+/g, ' ').trim().startsWith(text) && one.getClientRects().length > 0,
-          ),
-        { timeout: PATIENCE_MS },
-        words,
-        within,
-      );
-      const element = handle.asElement();
-      if (!element) throw new Error(`nothing says “${words}”`);
-      return element as ElementHandle;
-    });
+    const selector = `${within} :is(button, a, label.form-check-label, label.btn, summary)`;
+    return this.hit(`“${words}”`, { selector, words });
   }
 
   /** What a selector finds, once it is there. */
@@ -163,28 +198,22 @@ export class Screen {
 
   /** Clicks what a selector finds, once it is there and stands still. */
   click(selector: string): Promise<void> {
-    return this.hit(`“${selector}”`, () => this.found(selector));
+    return this.hit(`“${selector}”`, { selector, words: null });
   }
 
   /**
    * Clicks until it is felt by what was meant: what slides away or is drawn anew under the hand is pressed beside.
    * Never twice where it was felt: a choice would be taken back.
    */
-  private async hit(named: string, find: () => Promise<ElementHandle>): Promise<void> {
+  private async hit(named: string, aim: Aim): Promise<void> {
     for (let tries = 1; tries <= MOST_TRIES; tries++) {
-      const isFelt = await unlessDrawnAnew(async () => {
-        const element = await find();
-        await element.scrollIntoView();
-        await this.still(element);
-        const felt = await element.evaluateHandle((one) => {
-          const click = { isFelt: false };
-          one.addEventListener('click', () => (click.isFelt = true), { capture: true, once: true });
-          return click;
-        });
-        await element.click();
-        // A page that was left by it tells nothing more
-        return felt.evaluate((click) => click.isFelt).catch(() => true);
-      });
+      const at = await unlessDrawnAnew(() => this.page.evaluate(aimedAt, aim, PATIENCE_MS));
+      if (!at) throw new Error(`nothing to press: ${named}`);
+      await this.page.mouse.click(at.x, at.y);
+      // A page that was left by it tells nothing more
+      const isFelt = await this.page
+        .evaluate(() => (window as { handOfTest?: { isFelt: boolean } }).handOfTest?.isFelt ?? true)
+        .catch(() => true);
       if (isFelt) return;
     }
     throw new Error(`${named} does not feel a click`);

@@ -22,7 +22,8 @@ beforeAll(async () => {
   await server.start();
   const known = `--host-resolver-rules=MAP ${HOST} 127.0.0.1`;
   office = await launch([known]);
-  phone = await launch([known]);
+  // The keeper of pages starts under a certificate that the browser trusts alone
+  phone = await launch([known, '--ignore-certificate-errors']);
 });
 afterAll(async () => {
   await office?.close();
@@ -130,6 +131,98 @@ describe('signing in', () => {
     await screen.page.reload({ waitUntil: 'networkidle2' });
     await screen.says('device signed out', '.done');
     await screen.page.close();
+    await there.page.close();
+  });
+});
+
+/** A customer has no account, and no program: a link. */
+describe('a link for a customer', () => {
+  it('opens their page and the photos of the job, nothing else, until it is withdrawn', async () => {
+    const screen = new Screen(await office.newPage());
+    await screen.open(`${url}/?q=oyster`);
+    const id = await screen.page.$eval('.point', (one) => /jobs\/([0-9a-f-]+)/.exec(one.getAttribute('href') ?? '')?.[1]);
+    await screen.open(`${url}/jobs/${id ?? ''}/sheet`);
+    await screen.press('Share');
+    await screen.says('No link was made for this job.');
+    await screen.press('Make a link');
+    const address = (await screen.text('[data-testid=new-link] code')).trim();
+    expect(address).toMatch(new RegExp(`^https://${HOST}:\\d+/share/[\\w-]{32}$`));
+    await screen.says('not yet', '.share-links td');
+    await accessible(screen);
+    const stranger = await phone.createBrowserContext();
+    const there = new Screen(await stranger.newPage());
+    await there.open(address);
+    await there.says('Oyster Quay 5', '[data-testid=customer-page]');
+    await there.says('To switch it off');
+    // Neither the way into the program nor what is written about the trade
+    const text = await there.text('body');
+    for (const other of ['Board', 'Catalogue', 'Job sheet', 'entries']) expect(text).not.toContain(other);
+    const html = await there.page.content();
+    expect(html).not.toContain('readingTaken');
+    await accessible(there);
+    const statuses = await there.page.evaluate(
+      (job) =>
+        Promise.all(
+          [`/api/v1/jobs/${job}`, `/api/v1/jobs/${job}/entries`, `/jobs/${job}`, '/api/v1/jobs', '/'].map(async (to) => {
+            const answer = await fetch(to);
+            return answer.redirected ? new URL(answer.url).pathname : answer.status;
+          }),
+        ),
+      id ?? '',
+    );
+    expect(statuses).toEqual([401, 401, '/sign-in', 401, '/sign-in']);
+    await screen.page.reload({ waitUntil: 'networkidle2' });
+    await screen.press('Share');
+    await screen.says('1 ×', '.share-links td');
+    await screen.press('Withdraw', '.share-links');
+    await screen.says('withdrawn', '.share-links td');
+    const gone = await there.page.reload();
+    expect(gone?.status()).toBe(404);
+    expect(await there.text('body')).not.toContain('Oyster');
+    await screen.open(`${url}/accounts`);
+    for (const what of ['link for a customer made', 'link opened', 'link withdrawn']) await screen.says(what, '.done');
+    await stranger.close();
+    await screen.page.close();
+  });
+});
+
+/** A phone that nobody brings back. */
+describe('a device that was away for too long', () => {
+  it('shows nothing of the firm until somebody signs in again', async () => {
+    const there = new Screen(await phone.newPage(), true);
+    await there.open(`${url}/`);
+    await there.says('Tern Cottage');
+    // The program lies whole in this browser, pages and logs
+    await there.until(async () => {
+      const pages = await (await caches.open('fox-ladder-pages')).keys();
+      return navigator.serviceWorker.controller !== null && pages.length > 3;
+    });
+    const asLongAgo = (days: number) =>
+      there.page.evaluate(async (ago) => {
+        const kept = await caches.open('fox-ladder-reached');
+        const { days: good } = (await (await kept.match('/reached'))?.json()) as { days: number };
+        await kept.put('/reached', Response.json({ at: Date.now() - ago * 86_400_000, days: good }));
+        return good;
+      }, days);
+    expect(await asLongAgo(13)).toBe(14);
+    await server.stop();
+    await there.page.reload();
+    await there.says('Tern Cottage');
+    await asLongAgo(15);
+    await there.page.reload();
+    await there.says('has not reached the firm for more than 14 days');
+    expect(await there.page.evaluate(() => caches.has('fox-ladder-pages'))).toBe(false);
+    const logs = await there.page.evaluate(
+      () =>
+        new Promise<number>((resolve) => {
+          const open = indexedDB.open('fox-ladder');
+          open.onsuccess = () => {
+            const count = open.result.transaction('logs').objectStore('logs').count();
+            count.onsuccess = () => resolve(count.result);
+          };
+        }),
+    );
+    expect(logs).toBe(0);
     await there.page.close();
   });
 });

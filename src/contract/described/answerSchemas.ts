@@ -156,7 +156,13 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
   }),
   CodeReading: object({ code: text, simulated: { type: 'boolean' } }),
   LeanReading: object({ ...all(['bearingDeg', 'downDeg', 'rollDeg'], figure), simulated: { type: 'boolean' } }),
-  Settings: object({ policy: { type: 'object' }, simulatedDevices: { type: 'boolean' }, currency: { type: 'string' } }),
+  Settings: object({
+    policy: { type: 'object' },
+    simulatedDevices: { type: 'boolean' },
+    currency: text,
+    address: text,
+    awayDays: { type: 'integer' },
+  }),
   ListedJob: object({
     id: text,
     title: text,

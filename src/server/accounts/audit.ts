@@ -13,6 +13,9 @@ export type Audited =
   | 'sessionEnded'
   | 'codeMade'
   | 'settings'
+  | 'shareMade'
+  | 'shareEnded'
+  | 'shareOpened'
   | 'exported'
   | 'imported'
   | 'erased';

@@ -8,6 +8,8 @@ const OPEN: readonly RegExp[] = [
   /^\/sign-in$/,
   /^\/api\/v1\/session$/,
   /^\/api\/v1\/session\/(code|account)$/,
+  /^\/share\/[^/]+$/,
+  /^\/api\/v1\/share\//,
   /^\/healthz$/,
   /^\/sw\.js$/,
   /^\/manifest\.webmanifest$/,

@@ -145,4 +145,14 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
           detail TEXT NOT NULL) STRICT`),
       ]),
   },
+  '0011_shares': {
+    up: (db: Kysely<unknown>) =>
+      all(db, [
+        sql.raw(`CREATE TABLE shares (
+          id TEXT PRIMARY KEY, job_id TEXT NOT NULL REFERENCES jobs (id) ON DELETE CASCADE,
+          token_hash TEXT NOT NULL UNIQUE, by_name TEXT NOT NULL, made_at TEXT NOT NULL, until TEXT NOT NULL,
+          ended_at TEXT, opened INTEGER NOT NULL, last_opened TEXT) STRICT`),
+        sql.raw('CREATE INDEX shares_by_job ON shares (job_id)'),
+      ]),
+  },
 };

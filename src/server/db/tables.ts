@@ -114,6 +114,18 @@ export interface Tables {
   credentials: { id: string; userId: string; password: string | null; updatedAt: string };
   /** Short-lived codes that let one device in, by their SHA-256. `account_id` is null where it makes the first account. */
   sign_in_codes: { hash: string; kind: string; account_id: string | null; expires_at: string };
+  /** Links by which a customer reads their page, by the SHA-256 of what opens them. `until` is a day. */
+  shares: {
+    id: string;
+    job_id: string;
+    token_hash: string;
+    by_name: string;
+    made_at: string;
+    until: string;
+    ended_at: string | null;
+    opened: number;
+    last_opened: string | null;
+  };
   /** Who did what of what has to be told later: sign-ins, shares, exports, imports, settings. */
   audit: {
     id: Generated<number>;

@@ -17,6 +17,9 @@ const allowed = (hostname: string): boolean => LOCAL.has(hostname) || furtherHos
 /** Whether a Host header names this server; another name may be a page that points at it from outside. */
 export const isOwnHost = (host: string): boolean => allowed(host.replace(/:\d+$/, '').toLowerCase());
 
+/** Whether a Host header names this machine itself: there alone the program is reached without TLS. */
+export const isThisMachine = (host: string): boolean => LOCAL.has(host.replace(/:\d+$/, '').toLowerCase());
+
 /**
  * Lets a request through that is meant for this server and, where it writes, comes from one of its own pages.
  * @throws ProblemError 403

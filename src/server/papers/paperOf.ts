@@ -36,7 +36,8 @@ async function sourceOf({ db, clock }: Store, jobId: string, host: string | null
   };
 }
 
-function threadOfPapers() {
+/** The thread that sets documents. @throws ProblemError 503 the program was not built */
+export function threadOfPapers() {
   const thread = papersThread();
   if (!thread) throw new ProblemError(503, 'Documents are set by the built program: start it with “npm start”.');
   return thread;

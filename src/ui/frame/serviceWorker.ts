@@ -1,3 +1,4 @@
+import { KEPT } from '@/contract/keptHere';
 import { isFields } from '@/contract/shapes';
 
 // The service worker keeps the program and its pages in this browser (`src/sw`). Where there is none (an address without TLS,
@@ -65,7 +66,8 @@ export async function keepAhead(states: Readonly<Record<string, string>>): Promi
   const workers = container();
   if (!workers || process.env.NODE_ENV !== 'production') return;
   const { active } = await workers.ready;
-  const known = keptStates();
+  // What was forgotten meanwhile is asked for anew
+  const known = (await caches.has(KEPT.pages)) ? keptStates() : {};
   const paths = Object.keys(states).filter((path) => known[path] !== states[path]);
   if (!active || paths.length === 0) return;
   const { port1, port2 } = new MessageChannel();

@@ -1,3 +1,4 @@
+import { KEPT } from '@/contract/keptHere';
 import Dexie, { liveQuery, type Table } from 'dexie';
 import type { NewEntry } from '@/core/kinds';
 
@@ -61,7 +62,7 @@ export class Shelf extends Dexie {
 
   constructor() {
     // As they are now: a test’s stand-in comes after this library was read
-    super('fox-ladder', { indexedDB, IDBKeyRange });
+    super(KEPT.shelf, { indexedDB, IDBKeyRange });
     this.version(1).stores({ waiting: 'id,jobId', typed: '[jobId+form],jobId', aside: '++,jobId' });
     this.version(2).stores({ photos: 'id,jobId' });
     this.version(3).stores({ logs: 'jobId' });

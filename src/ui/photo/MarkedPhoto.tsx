@@ -30,15 +30,20 @@ function Mark({ mark, width, height }: { readonly mark: PhotoMark; readonly widt
   return <path d={`M${x1},${y1} L${x2},${y2} M${head[0] ?? ''} L${x2},${y2} L${head[1] ?? ''}`} />;
 }
 
-/** A picture with what was drawn on it. */
+/** A picture of a job with what was drawn on it. */
 export function MarkedPhoto({ jobId, photo, size }: Props) {
+  return <MarkedPicture photo={photo} src={photoAddress(jobId, photo.sha256, size)} />;
+}
+
+/** A picture with what was drawn on it, from wherever it lies. */
+export function MarkedPicture({ photo, src }: Pick<Props, 'photo'> & { readonly src: string }) {
   const { widthPx: width, heightPx: height, marks, caption } = photo;
   const words = caption ?? (photo.trial ? photoWords.trialPicture : photoWords.photo2);
   return (
     <span className="marked-photo">
       {/* Pictures of the job come from this server in the size that is shown */}
       {/* eslint-disable-next-line @next/next/no-img-element */}
-      <img src={photoAddress(jobId, photo.sha256, size)} alt={words} width={width} height={height} loading="lazy" />
+      <img src={src} alt={words} width={width} height={height} loading="lazy" />
       <svg viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
         {marks.map((mark, i) => (
           <g key={i} className="under" strokeWidth={width * 0.016}>

@@ -6,16 +6,18 @@ import { answer, isSettings } from '@/contract/answers';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { AWAY_DAYS } from '@/contract/keptHere';
 import { isOwnMachine, type Settings, type SettingsRequest } from '@/contract/settings';
 import { POLICY_IDS, POLICY_MATTERS, type Policy } from '@/core/policy';
 import { call, NotTaken } from '../log/api';
 import { useCrew } from '../crew/CrewContext';
 import { Pick } from '../form/Pick';
 import { AskForm } from '../form/AskForm';
-import { optional, textField } from '../form/fields';
+import { figureField, optional, textField } from '../form/fields';
 import { Yes } from '../form/Yes';
 
 const NO_CURRENCY = 'none';
+const AWAY_RULE = { unit: 'days', unitWords: ['d', 'day', 'days'], ...AWAY_DAYS };
 
 interface Props {
   readonly first: Settings;
@@ -27,7 +29,7 @@ export function SettingsPage({ first, currencies }: Props) {
   const router = useRouter();
   const [settings, setSettings] = useState(first);
   const [fault, setFault] = useState<string | null>(null);
-  const { crew, license } = useCrew();
+  const { crew, license, isSigned } = useCrew();
   /** @returns whether it was taken */
   const trying = async (act: () => Promise<void>): Promise<boolean> => {
     try {
@@ -109,6 +111,17 @@ export function SettingsPage({ first, currencies }: Props) {
       <p>
         <Link href="/accounts">{settingsWords.toTheAccounts}</Link>
       </p>
+      {isSigned && (
+        <>
+          <p className="soft">{settingsWords.awayWhy}</p>
+          <AskForm
+            key={settings.awayDays}
+            fields={[figureField('awayDays', settingsWords.awayDays, AWAY_RULE, settings.awayDays)]}
+            submit={settingsWords.keepTheDays}
+            onSubmit={({ awayDays }) => change({ awayDays })}
+          />
+        </>
+      )}
       <h2 className="block-top">{settingsWords.thisDevice}</h2>
       <p>
         <Link href="/outbox">{settingsWords.toTheOutbox}</Link>

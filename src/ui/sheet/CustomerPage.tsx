@@ -18,8 +18,8 @@ const MOST_DRAWN = 24;
 interface Props {
   readonly job: Job;
   readonly printedAt: string;
-  /** Address under which the program is reached: the code on the page opens the record there. */
-  readonly root: string;
+  /** Address under which the program is reached: the code on the page opens the record there. Null: without one. */
+  readonly root: string | null;
 }
 
 /** The page that stays with the customer: what is where, how to switch it off, what to do when it fails, what is theirs to know. */
@@ -153,10 +153,12 @@ export function CustomerPage({ job, printedAt, root }: Props) {
         </ul>
       </section>
       <footer className="record">
-        <figure>
-          <QrCode address={`${root}/jobs/${job.id}`} name={sheetWords.codeOpensRecord} />
-          <figcaption>{sheetWords.codeOpensRecord}</figcaption>
-        </figure>
+        {root !== null && (
+          <figure>
+            <QrCode address={`${root}/jobs/${job.id}`} name={sheetWords.codeOpensRecord} />
+            <figcaption>{sheetWords.codeOpensRecord}</figcaption>
+          </figure>
+        )}
         <div>
           {leftOver.length > 0 && <p>{sheetWords.leftOver({ parts: leftOver.join('; ') })}</p>}
           {signed ? (

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import type { Job } from '@/core/job';
 import { PrintButton } from '../frame/PrintButton';
 import { CustomerPage } from './CustomerPage';
+import { ShareLinks } from './ShareLinks';
 import { TradeSheet } from './TradeSheet';
 
 interface Props {
@@ -20,6 +21,7 @@ export function JobSheet({ job, printedAt, root }: Props) {
           {sheetWords.backToTheJob}
         </Link>
         <PrintButton />
+        <ShareLinks jobId={job.id} />
       </span>
       <CustomerPage job={job} printedAt={printedAt} root={root} />
       <TradeSheet job={job} printedAt={printedAt} />

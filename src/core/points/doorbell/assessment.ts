@@ -187,14 +187,18 @@ export function assessmentKey(job: Job, point: Point): string | null {
 }
 
 /** {@link assess}, keeping the last results. */
-export function rememberingAssess(most: number, catalogue?: Catalogue): (job: Job, point: Point) => Assessment {
+export function rememberingAssess(
+  most: number,
+  catalogue?: Catalogue,
+  draws: number = DRAWS_WHILE_TYPING,
+): (job: Job, point: Point) => Assessment {
   const kept = new Map<string, Assessment>();
   return (job, point) => {
     const key = assessmentKey(job, point);
     if (key === null) return assess(job, point);
     const known = kept.get(key);
     kept.delete(key);
-    const assessment = known ?? assess(job, point, DRAWS_WHILE_TYPING, catalogue);
+    const assessment = known ?? assess(job, point, draws, catalogue);
     kept.set(key, assessment);
     const oldest = kept.keys().next();
     if (kept.size > most && !oldest.done) kept.delete(oldest.value);

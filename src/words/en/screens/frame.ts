@@ -1,5 +1,7 @@
 /** The frame round every page: name, keys, who is at work. */
 export const frame = {
+  awayTooLong: ({ days }: { readonly days: number }) =>
+    `This device has not reached the firm for more than ${days === 1 ? 'a day' : `${days} days`}. Sign in where there is a connection. What was written here waits, and is sent then.`,
   signedOut: 'You are signed out. What you write is kept on this device until you sign in again.',
   signInAgain: 'Sign in',
   whoIsAtWork: 'Who is at work',

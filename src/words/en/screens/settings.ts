@@ -9,6 +9,10 @@ export const settings = {
   aSimulatedMeterAnd: 'A simulated meter and phone, to try the program with',
   whoMaySignIn: 'Who may sign in',
   toTheAccounts: 'Accounts, devices that are signed in, and what was done',
+  awayWhy:
+    'A device that does not reach the firm for so long shows nothing of it until somebody signs in. What was written on it waits.',
+  awayDays: 'days away at most',
+  keepTheDays: 'Keep the days',
   thisDevice: 'This device',
   toTheOutbox: 'What waits on it for the firm, and what it keeps',
   whatTheyGiveIs: 'What they give is marked “simulated” wherever it shows. Real work wants a real meter.',

@@ -5,8 +5,10 @@ import { jobLog } from '@/server/jobs/jobLog';
 import { newsOf } from '@/server/jobs/news';
 import { store } from '@/server/store';
 
-export const GET = route(async (request, { id = '' }) => {
-  const { as, point } = parse(newsQuery, Object.fromEntries(new URL(request.url).searchParams));
+export const GET = route(async (request, { id = '' }, asking) => {
+  const { as: named, point } = parse(newsQuery, Object.fromEntries(new URL(request.url).searchParams));
+  // Whoever is signed in is here as nobody else
+  const as = asking && named !== undefined ? asking.account.personId : named;
   const { db } = await store();
   // Of no job there is no news
   await jobLog(db, id);

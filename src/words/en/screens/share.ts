@@ -1,0 +1,28 @@
+/** What links for a customer say. */
+export const share = {
+  yourPage: 'Your page',
+  share: 'Share',
+  shareThisPage: 'Share the customer’s page',
+  whatItOpens: 'Whoever has the link reads the customer’s page and the photos of this job, and nothing else.',
+  notHere:
+    'This program answers to its own machine alone: nobody else could open a link. The README says how to let others in.',
+  until: 'good until',
+  makeALink: 'Make a link',
+  scanOrCopy: 'The customer scans it, or you send it. It is shown here once.',
+  copy: 'Copy the link',
+  copied: 'Copied',
+  copyingNotAllowed: 'The browser did not allow copying: mark the link and copy it yourself.',
+  codeOpens: 'Opens the customer’s page',
+  made: 'made',
+  by: 'by',
+  opened: 'opened',
+  never: 'not yet',
+  times: ({ times, last }: { readonly times: number; readonly last: string }) => `${times} ×, last ${last}`,
+  withdraw: 'Withdraw',
+  withdrawn: 'withdrawn',
+  over: 'over',
+  noneYet: 'No link was made for this job.',
+  atTheMachine: 'at the machine',
+  close: 'Close',
+  readOnly: 'You read this by a link that the firm made for you. It shows nothing else and ends on its own.',
+};
