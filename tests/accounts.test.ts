@@ -224,7 +224,7 @@ describe('an account', () => {
     const { cookie, account } = await signedIn('Gerens', 'installer');
     const by = { id: account.personId, name: 'Gerens' };
     const job = { ...newJob(), by };
-    await post(jobsRoute.POST as Route, '/jobs', job, { cookie });
+    await post(jobsRoute.POST, '/jobs', job, { cookie });
     const line = new AbortController();
     const listens = (as: string) =>
       newsRoute.GET(
@@ -349,7 +349,7 @@ describe('devices that are signed in', () => {
 describe('a link for a customer', () => {
   const soon = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 10);
   const make = (jobId: string, until: string, cookie: string, id = v7()) =>
-    post(sharesRoute.POST as Route, `/jobs/${jobId}/shares`, { id, until }, { cookie, id: jobId });
+    post(sharesRoute.POST, `/jobs/${jobId}/shares`, { id, until }, { cookie, id: jobId });
   /** A job with a photo that is shown, and one that is a trial picture; the entries name what no file needs to hold. */
   const jobOf = async ({ cookie, account }: Awaited<ReturnType<typeof signedIn>>) => {
     const job = { ...newJob(), by: { id: account.personId, name: account.name } };
@@ -368,7 +368,7 @@ describe('a link for a customer', () => {
     const token = tokenOf(made);
     expect(await sharedJob(opened, token)).toMatchObject({ jobId });
     // What opens it stands nowhere: neither in the list nor in the database
-    const list = await ask(sharesRoute.GET as Route, `/jobs/${jobId}/shares`, { cookie: maker.cookie, id: jobId });
+    const list = await ask(sharesRoute.GET, `/jobs/${jobId}/shares`, { cookie: maker.cookie, id: jobId });
     expect(list.body.shares).toMatchObject([{ by: 'Ysella', opened: 0, endedAt: null }]);
     expect(JSON.stringify(list.body)).not.toContain(token);
     expect(JSON.stringify(await opened.db.selectFrom('shares').selectAll().execute())).not.toContain(token);
@@ -377,7 +377,7 @@ describe('a link for a customer', () => {
     expect(await sharedJob(at(`${soon(30)}T23:59:00.000Z`), token)).not.toBeNull();
     expect(await sharedJob(at(`${soon(32)}T12:00:00.000Z`), token)).toBeNull();
     const share = made.body.share?.id ?? '';
-    const end = await ask(oneShareRoute.DELETE as Route, `/jobs/${jobId}/shares/${share}`, {
+    const end = await ask(oneShareRoute.DELETE, `/jobs/${jobId}/shares/${share}`, {
       method: 'DELETE',
       cookie: maker.cookie,
       id: jobId,
@@ -390,7 +390,7 @@ describe('a link for a customer', () => {
     const opened = await store();
     for (const token of ['', 'x', 'A'.repeat(32), '../../etc/passwd', `${'A'.repeat(31)}%`]) {
       expect(await sharedJob(opened, token)).toBeNull();
-      const photo = await ask(sharedPhotoRoute.GET as Route, '/share/x/photos/y', { more: { token, sha256: 'y' } });
+      const photo = await ask(sharedPhotoRoute.GET, '/share/x/photos/y', { more: { token, sha256: 'y' } });
       expect(photo.status).toBe(404);
     }
   });
@@ -432,7 +432,7 @@ describe('a link for a customer', () => {
       ['shareOpened', ''],
       ['shareMade', 'Derwa'],
     ]);
-    const list = await ask(sharesRoute.GET as Route, `/jobs/${jobId}/shares`, { cookie: maker.cookie, id: jobId });
+    const list = await ask(sharesRoute.GET, `/jobs/${jobId}/shares`, { cookie: maker.cookie, id: jobId });
     expect(list.body.shares).toMatchObject([{ opened: 2 }]);
   });
 });

@@ -238,7 +238,7 @@ describe('the next test', () => {
         if (before.next && !('test' in before.next && before.next.test === first?.id))
           expect(dearer.next).not.toEqual({ test: first?.id });
       }),
-      { numRuns: 40 },
+      { seed: 172, numRuns: 40 },
     );
   });
   it('does not mind in which order answers came', () => {

@@ -108,7 +108,7 @@ describe('three crews on one job', () => {
         );
         expect(fold(HEAD, server.entries).conflicts).toEqual([]);
       }),
-      { numRuns: runs(400) },
+      { seed: 171, numRuns: runs(400) },
     );
   });
 });

@@ -16,10 +16,7 @@ const isDay = (day: string): boolean =>
 /** Request of POST /api/v1/jobs/{id}/shares: the last day on which it is good, YYYY-MM-DD. */
 export const shareRequest = exact({
   id: uuid(),
-  until: string()
-    .defined()
-    .matches(DAY, 'is a day, YYYY-MM-DD')
-    .test('day', 'is no day of the calendar', isDay),
+  until: string().defined().matches(DAY, 'is a day, YYYY-MM-DD').test('day', 'is no day of the calendar', isDay),
 });
 export type ShareRequest = ReturnType<typeof shareRequest.validateSync>;
 

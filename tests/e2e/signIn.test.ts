@@ -140,7 +140,10 @@ describe('a link for a customer', () => {
   it('opens their page and the photos of the job, nothing else, until it is withdrawn', async () => {
     const screen = new Screen(await office.newPage());
     await screen.open(`${url}/?q=oyster`);
-    const id = await screen.page.$eval('.point', (one) => /jobs\/([0-9a-f-]+)/.exec(one.getAttribute('href') ?? '')?.[1]);
+    const id = await screen.page.$eval(
+      '.point',
+      (one) => /jobs\/([0-9a-f-]+)/.exec(one.getAttribute('href') ?? '')?.[1],
+    );
     await screen.open(`${url}/jobs/${id ?? ''}/sheet`);
     await screen.press('Share');
     await screen.says('No link was made for this job.');
@@ -163,10 +166,12 @@ describe('a link for a customer', () => {
     const statuses = await there.page.evaluate(
       (job) =>
         Promise.all(
-          [`/api/v1/jobs/${job}`, `/api/v1/jobs/${job}/entries`, `/jobs/${job}`, '/api/v1/jobs', '/'].map(async (to) => {
-            const answer = await fetch(to);
-            return answer.redirected ? new URL(answer.url).pathname : answer.status;
-          }),
+          [`/api/v1/jobs/${job}`, `/api/v1/jobs/${job}/entries`, `/jobs/${job}`, '/api/v1/jobs', '/'].map(
+            async (to) => {
+              const answer = await fetch(to);
+              return answer.redirected ? new URL(answer.url).pathname : answer.status;
+            },
+          ),
         ),
       id ?? '',
     );
