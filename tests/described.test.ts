@@ -1,4 +1,4 @@
-import { readFileSync } from 'node:fs';
+import { readFileSync, readdirSync } from 'node:fs';
 import { compileErrors, validate } from '@readme/openapi-parser';
 import Ajv from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
@@ -43,6 +43,24 @@ describe('the OpenAPI document', () => {
   it('is refused once it is broken: the check can fail', async () => {
     const broken = { ...openApi(), paths: { '/x': { get: { responses: 'none' } } } };
     expect((await validate(structuredClone(broken) as unknown as Parameters<typeof validate>[0])).valid).toBe(false);
+  });
+  it('has every route that the server has, with its methods', () => {
+    const { paths } = openApi() as { paths: Record<string, Record<string, object>> };
+    const root = 'src/app/api/v1';
+    const inFolders = readdirSync(root, { recursive: true, encoding: 'utf8' })
+      .filter((file) => file.endsWith('route.ts') && !file.includes('[...'))
+      .map((file) => {
+        const path = `/api/v1/${file.replace(/\/route\.ts$/, '').replace(/\[(\w+)\]/g, '{$1}')}`;
+        const text = readFileSync(`${root}/${file}`, 'utf8');
+        return [path, [...text.matchAll(/^export (?:const|function) (GET|POST|DELETE)\b/gm)].map(([, one]) => one)];
+      });
+    const described = Object.entries(paths).map(([path, methods]) => [
+      path,
+      Object.keys(methods).map((method) => method.toUpperCase()),
+    ]);
+    const sorted = (list: readonly unknown[][]) =>
+      list.map(([path, methods]) => `${String(path)} ${[...(methods as string[])].toSorted().join(' ')}`).toSorted();
+    expect(sorted(described)).toEqual(sorted(inFolders));
   });
   it('names every operation once', () => {
     const { paths } = openApi() as { paths: Record<string, Record<string, { operationId: string }>> };

@@ -1,6 +1,7 @@
 import { PROOF_WHYS, STEP_ROLES } from '@/core/isolation';
 import { HELD_BY } from '@/core/points';
 import { PIXEL_CLASSES } from '@/core/view';
+import { ROLES } from '../accounts';
 import { DEVICE_PHASES } from '../instrument';
 import type { JsonSchema } from './convertSchema.mjs';
 
@@ -34,6 +35,14 @@ const OPERATING_FIGURES = [
 const PLACE: JsonSchema = list(figure);
 const LOOK_FIGURES = ['bearingDeg', 'tiltDownDeg', 'rollDeg'];
 const FIT_FIGURES = ['seriesOhms', 'seriesOhmsLow', 'seriesOhmsHigh', 'voltsAtRated', 'sagVa', 'sagVaLow'];
+
+const ACCOUNT: JsonSchema = object({
+  ...all(['id', 'name', 'personId'], text),
+  role: { enum: [...ROLES] },
+  endedAt: { type: ['string', 'null'] },
+});
+/** Null where nobody signs in, or nobody is signed in. */
+const ACCOUNT_OR_NONE: JsonSchema = { oneOf: [ref('Account'), { type: 'null' }] };
 
 /** What the server answers. Fields may be added later, so answers allow more than they name. */
 export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
@@ -140,6 +149,18 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
   SearchOrder: object({ order: list(text), expectedMinutes: figure }),
   Bytes: { type: 'string', format: 'binary' },
   Table: text,
+  /** `{ "last": N }` each; with the name `here` a list of who has it open at which point. */
+  Events: text,
+  Document: { type: 'object' },
+  Round: object({
+    id: text,
+    by: ref('Person'),
+    ...all(['at', 'level', 'ending'], text),
+    ...all(['seed', 'inVain', 'dangers'], { type: 'integer' }),
+    minutes: figure,
+    bestMinutes: figureOrNull,
+  }),
+  RoundList: object({ rounds: list(ref('Round')) }),
   Calendar: text,
   KeptPhoto: object({ sha256: text, mediaType: text, widthPx: figure, heightPx: figure, bytes: figure }),
   PhoneReading: object({ dbm: figure, upMbit: figure, downMbit: figure, simulated: { type: 'boolean' } }),
@@ -253,4 +274,26 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
   }),
   Crew: object({ crew: list(ref('Person')) }),
   Erased: object({ erasedAt: text }),
+  Named: object({ id: text }),
+  Account: ACCOUNT,
+  Session: object({ signsIn: { type: 'boolean' }, account: ACCOUNT_OR_NONE, isFirst: { type: 'boolean' } }),
+  Signed: object({ account: ACCOUNT_OR_NONE }),
+  Code: object({ code: text, expiresAt: text }),
+  AccountList: object({ accounts: list(ref('Account')) }),
+  MadeAccount: object({ account: ref('Account'), code: ref('Code') }),
+  ChangedAccount: object({ account: ref('Account') }),
+  SessionList: object({
+    sessions: list(
+      object({ ...all(['id', 'accountId', 'since', 'lastSeen', 'device'], text), isThis: { type: 'boolean' } }),
+    ),
+  }),
+  AuditList: object({ lines: list(object(all(['at', 'what', 'by', 'detail'], text))) }),
+  Share: object({
+    ...all(['id', 'by', 'madeAt', 'until'], text),
+    ...all(['endedAt', 'lastOpened'], { type: ['string', 'null'] }),
+    opened: { type: 'integer' },
+  }),
+  ShareList: object({ shares: list(ref('Share')) }),
+  MadeShare: object({ share: ref('Share'), address: text }),
+  EndedShare: object({ share: ref('Share') }),
 };

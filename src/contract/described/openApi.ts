@@ -1,3 +1,4 @@
+import { accountRequest, claimRequest, codeRequest, newAccountRequest, signInRequest } from '../accounts';
 import { adviceRequest } from '../adviceRequest';
 import { aimRequest } from '../aim';
 import { bellRequest } from '../bell';
@@ -9,8 +10,10 @@ import { poseRequest } from '../pose';
 import { PROBLEM_TITLES } from '../problem';
 import { diagnoseRequest } from '../diagnose';
 import { nextTestRequest } from '../nextTest';
+import { practiceRequest } from '../practice';
 import { searchOrderRequest } from '../searchOrder';
 import { settingsRequest } from '../settings';
+import { shareRequest } from '../share';
 import { sourceFitRequest } from '../sourceFit';
 import { viewRequest } from '../view';
 import { ANSWER_SCHEMAS } from './answerSchemas';
@@ -100,6 +103,13 @@ export function openApi(): object {
         NewJob: jsonSchemaOf(newJobRequest),
         NewPerson: jsonSchemaOf(newCrewRequest),
         EraseCustomer: jsonSchemaOf(eraseRequest),
+        SignIn: jsonSchemaOf(signInRequest),
+        DeviceCode: jsonSchemaOf(codeRequest),
+        AccountCode: jsonSchemaOf(claimRequest),
+        NewAccount: jsonSchemaOf(newAccountRequest),
+        AccountChange: jsonSchemaOf(accountRequest),
+        NewShare: jsonSchemaOf(shareRequest),
+        NewRound: jsonSchemaOf(practiceRequest),
         NewEntry: entrySchema(HOME),
         Entry: entrySchema(HOME, NUMBERED, ALWAYS_ADDED),
         NewEntries: {

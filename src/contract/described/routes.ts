@@ -1,6 +1,7 @@
 import { SHEET_SIZES } from '@/core/region';
 import { DEVICE_TOLDS } from '../instrument';
 import { LABELS_ON_A_SHEET, LABEL_SUPPLIES } from '../papers';
+import { ACCOUNT_ROUTES } from './accountRoutes';
 import type { JsonSchema } from './convertSchema.mjs';
 
 /** What a route takes and answers. */
@@ -16,11 +17,15 @@ export interface Operation {
   readonly takes?: string;
 }
 
-const EVERY = [403, 500];
+export type Routes = Readonly<Record<string, Readonly<Partial<Record<'get' | 'post' | 'delete', Operation>>>>>;
+
+/** Where people sign in, 401 too. */
+const EVERY = [401, 403, 500];
 const WITH_BODY = [400, 413, ...EVERY];
 
 /** The routes; a new one is a line here. */
-export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'post' | 'delete', Operation>>>>> = {
+export const ROUTES: Routes = {
+  ...ACCOUNT_ROUTES,
   '/api/v1/compute/bell': {
     post: {
       summary: 'One operating point of the bell loop',
@@ -153,6 +158,30 @@ export const ROUTES: Readonly<Record<string, Readonly<Partial<Record<'get' | 'po
       answers: { 200: 'Receipt' },
       refusals: [404, 409, 422, ...WITH_BODY],
     },
+  },
+  '/api/v1/jobs/{id}/news': {
+    get: {
+      summary: 'New entries of a job, and who else has it open, as server-sent events for as long as somebody listens',
+      query: {
+        as: { type: 'string', minLength: 1, maxLength: 64 },
+        point: { type: 'string', minLength: 1, maxLength: 64 },
+      },
+      gives: 'text/event-stream',
+      answers: { 200: 'Events' },
+      refusals: [404, 422, ...EVERY],
+    },
+  },
+  '/api/v1/practice': {
+    get: { summary: 'Rounds that were played at the practice bench', answers: { 200: 'RoundList' }, refusals: EVERY },
+    post: {
+      summary: 'Keeps a round: it is played again here from its acts',
+      body: 'NewRound',
+      answers: { 200: 'Round', 201: 'Round' },
+      refusals: [409, 422, ...WITH_BODY],
+    },
+  },
+  '/api/v1/openapi.json': {
+    get: { summary: 'This document', answers: { 200: 'Document' }, refusals: EVERY },
   },
   '/api/v1/jobs/{id}/file': {
     get: { summary: 'The job file', answers: { 200: 'JobFile' }, refusals: [404, ...EVERY] },

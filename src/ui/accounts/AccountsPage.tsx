@@ -3,7 +3,7 @@ import { accountsWords } from '@/words/screens';
 import { useQuery } from '@tanstack/react-query';
 import { format, parseISO } from 'date-fns';
 import { useCallback, useState, type ReactNode } from 'react';
-import { Button, Table } from 'react-bootstrap';
+import { Button } from 'react-bootstrap';
 import { v7 } from 'uuid';
 import { answer } from '@/contract/answers';
 import {
@@ -21,6 +21,7 @@ import { Pick } from '../form/Pick';
 import { PlainPick } from '../form/PlainPick';
 import { call, NotTaken } from '../log/api';
 import { useCrew } from '../crew/CrewContext';
+import { PlainTable, type PlainColumn } from '../table/PlainTable';
 import { SecretForm } from './SecretForm';
 
 const ROLE_OPTIONS = ROLES.map((value) => ({ value, words: accountsWords.roles[value] }));
@@ -106,41 +107,34 @@ function Devices({ sessions, accounts, showsWhose, trying }: DevicesProps) {
   const [code, setCode] = useState<NewCode | null>(null);
   const nameOf = (id: string): string => accounts.find((one) => one.id === id)?.name ?? '';
   const end = (id: string) => trying(() => call(`/sessions/${id}`, answer(isAnything), { method: 'DELETE' }));
+  const columns: readonly PlainColumn<SessionView>[] = [
+    ...(showsWhose ? [{ words: accountsWords.whose, cell: ({ accountId }: SessionView) => nameOf(accountId) }] : []),
+    {
+      words: accountsWords.device,
+      cell: ({ device, isThis }) => (
+        <>
+          {device} {isThis && <b>{accountsWords.thisOne}</b>}
+        </>
+      ),
+    },
+    { words: accountsWords.since, cell: ({ since }) => timeText(since), figures: true, notOnPhone: true },
+    { words: accountsWords.lastSeen, cell: ({ lastSeen }) => timeText(lastSeen), figures: true },
+    {
+      words: '',
+      cell: ({ id, isThis }) =>
+        !isThis && (
+          <Button variant="link" onClick={() => void end(id)}>
+            {accountsWords.endIt}
+          </Button>
+        ),
+    },
+  ];
   const another = () =>
     trying(async () => setCode(await call('/session/device', answer(isNewCode), { method: 'POST', body: {} })));
   return (
     <section>
       <h2>{accountsWords.yourDevices}</h2>
-      <Table className="devices" responsive>
-        <thead>
-          <tr>
-            {showsWhose && <th>{accountsWords.whose}</th>}
-            <th>{accountsWords.device}</th>
-            <th className="since">{accountsWords.since}</th>
-            <th>{accountsWords.lastSeen}</th>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
-          {sessions.map(({ id, accountId, device, since, lastSeen, isThis }) => (
-            <tr key={id}>
-              {showsWhose && <td>{nameOf(accountId)}</td>}
-              <td>
-                {device} {isThis && <b>{accountsWords.thisOne}</b>}
-              </td>
-              <td className="figure since">{timeText(since)}</td>
-              <td className="figure">{timeText(lastSeen)}</td>
-              <td>
-                {!isThis && (
-                  <Button variant="link" onClick={() => void end(id)}>
-                    {accountsWords.endIt}
-                  </Button>
-                )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </Table>
+      <PlainTable className="devices" columns={columns} rows={sessions} keyOf={({ id }) => id} />
       <Button variant="secondary" onClick={() => void another()}>
         {accountsWords.anotherDevice}
       </Button>
@@ -183,53 +177,52 @@ function People({ accounts, own, trying }: PeopleProps) {
       setShown({ name: account.name, code });
       setPersonId(NOBODY);
     });
+  const columns: readonly PlainColumn<Account>[] = [
+    {
+      words: accountsWords.name,
+      cell: ({ name, endedAt }) => (
+        <>
+          <b>{name}</b>
+          {endedAt !== null && <span className="block soft small">{accountsWords.ended}</span>}
+        </>
+      ),
+    },
+    {
+      words: accountsWords.mayDo,
+      cell: (account) => (
+        <PlainPick
+          name={`${accountsWords.mayDo}, ${account.name}`}
+          options={ROLE_OPTIONS}
+          chosen={account.role}
+          onPick={(next) => void change(account.id, { role: next })}
+        />
+      ),
+    },
+    {
+      words: '',
+      cell: (account) => (
+        <span className="row-of">
+          <Button variant="link" onClick={() => void codeFor(account)}>
+            {accountsWords.newCode}
+          </Button>
+          {account.id !== own?.id && (
+            <Button
+              variant="link"
+              onClick={() => void change(account.id, { ended: account.endedAt === null ? 'now' : 'not' })}
+            >
+              {account.endedAt === null ? accountsWords.endAccount : accountsWords.letIn}
+            </Button>
+          )}
+        </span>
+      ),
+    },
+  ];
   const free = crew.filter(({ id }) => !accounts.some((one) => one.personId === id));
   return (
     <section>
       <h2 className="block-top">{accountsWords.people}</h2>
       <p className="soft">{accountsWords.rolesMean}</p>
-      <Table className="people" responsive>
-        <thead>
-          <tr>
-            <th>{accountsWords.name}</th>
-            <th>{accountsWords.mayDo}</th>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
-          {accounts.map((account) => (
-            <tr key={account.id}>
-              <td>
-                <b>{account.name}</b>
-                {account.endedAt !== null && <span className="block soft small">{accountsWords.ended}</span>}
-              </td>
-              <td>
-                <PlainPick
-                  name={`${accountsWords.mayDo}, ${account.name}`}
-                  options={ROLE_OPTIONS}
-                  chosen={account.role}
-                  onPick={(next) => void change(account.id, { role: next })}
-                />
-              </td>
-              <td>
-                <span className="row-of">
-                  <Button variant="link" onClick={() => void codeFor(account)}>
-                    {accountsWords.newCode}
-                  </Button>
-                  {account.id !== own?.id && (
-                    <Button
-                      variant="link"
-                      onClick={() => void change(account.id, { ended: account.endedAt === null ? 'now' : 'not' })}
-                    >
-                      {account.endedAt === null ? accountsWords.endAccount : accountsWords.letIn}
-                    </Button>
-                  )}
-                </span>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </Table>
+      <PlainTable className="people" columns={columns} rows={accounts} keyOf={({ id }) => id} />
       {shown && (
         <Code code={shown.code.code}>
           {accountsWords.newCodeFor({ name: shown.name, until: timeText(shown.code.expiresAt) })}
@@ -259,31 +252,23 @@ function People({ accounts, own, trying }: PeopleProps) {
 }
 
 /** What has to be told later. */
+/** Who did it: whoever sat at the machine has no account, and a customer has a link. */
+const byText = ({ by, what }: AuditLine): string =>
+  by !== '' ? by : what === 'shareOpened' ? accountsWords.byALink : accountsWords.atTheMachine;
+
+const LINE_COLUMNS: readonly PlainColumn<AuditLine>[] = [
+  { words: accountsWords.when, cell: ({ at }) => timeText(at), figures: true },
+  { words: accountsWords.by, cell: byText },
+  { words: accountsWords.what, cell: ({ what }) => accountsWords.audited[what] ?? what },
+  { words: accountsWords.detail, cell: ({ detail }) => detail },
+];
+
 function Done({ lines }: { readonly lines: readonly AuditLine[] }) {
   return (
     <section>
       <h2 className="block-top">{accountsWords.done}</h2>
       <p className="soft">{accountsWords.doneWhy}</p>
-      <Table className="done" responsive>
-        <thead>
-          <tr>
-            <th>{accountsWords.when}</th>
-            <th>{accountsWords.by}</th>
-            <th>{accountsWords.what}</th>
-            <th>{accountsWords.detail}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map(({ at, what, by, detail }, i) => (
-            <tr key={`${at} ${i}`}>
-              <td className="figure">{timeText(at)}</td>
-              <td>{by === '' ? accountsWords.atTheMachine : by}</td>
-              <td>{accountsWords.audited[what] ?? what}</td>
-              <td>{detail}</td>
-            </tr>
-          ))}
-        </tbody>
-      </Table>
+      <PlainTable className="done" columns={LINE_COLUMNS} rows={lines} keyOf={({ at }, i) => `${at} ${i}`} />
     </section>
   );
 }

@@ -161,9 +161,8 @@ export function CustomerPage({ job, printedAt, root }: Props) {
         )}
         <div>
           {leftOver.length > 0 && <p>{sheetWords.leftOver({ parts: leftOver.join('; ') })}</p>}
-          {signed ? (
-            <SignedBy left={signed} />
-          ) : (
+          {signed && <SignedBy left={signed} />}
+          {!signed && root !== null && (
             <div className="sign-off">
               <div>{sheetWords.shownToMe}</div>
               <div>{sheetWords.forTheCrew}</div>

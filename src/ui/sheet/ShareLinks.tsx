@@ -3,7 +3,7 @@ import { shareWords } from '@/words/screens';
 import { useQuery } from '@tanstack/react-query';
 import { addDays, format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { Button, Modal, Table } from 'react-bootstrap';
+import { Button, Modal } from 'react-bootstrap';
 import { v7 } from 'uuid';
 import { answer } from '@/contract/answers';
 import { isAnything } from '@/contract/accountAnswers';
@@ -12,6 +12,7 @@ import { useCrew } from '../crew/CrewContext';
 import { QrCode } from '../drawing/QrCode';
 import { DayField } from '../form/DayField';
 import { call, NotTaken } from '../log/api';
+import { PlainTable, type PlainColumn } from '../table/PlainTable';
 
 /** A customer asks again within a season, most often. */
 const USUAL_DAYS = 90;
@@ -138,40 +139,29 @@ interface MadeProps {
 
 function Made({ shares, onEnd }: MadeProps) {
   const today = isoDay(new Date());
-  return (
-    <Table responsive className="block-top">
-      <thead>
-        <tr>
-          <th>{shareWords.made}</th>
-          <th>{shareWords.by}</th>
-          <th>{shareWords.until}</th>
-          <th>{shareWords.opened}</th>
-          <th />
-        </tr>
-      </thead>
-      <tbody>
-        {shares.map(({ id, by, madeAt, until, endedAt, opened, lastOpened }) => (
-          <tr key={id}>
-            <td className="figure">{dayText(madeAt)}</td>
-            <td>{by === '' ? shareWords.atTheMachine : by}</td>
-            <td className="figure">{dayText(until)}</td>
-            <td className="figure">
-              {lastOpened === null ? shareWords.never : shareWords.times({ times: opened, last: timeText(lastOpened) })}
-            </td>
-            <td>
-              {endedAt !== null ? (
-                shareWords.withdrawn
-              ) : until < today ? (
-                shareWords.over
-              ) : (
-                <Button variant="link" onClick={() => void onEnd(id)}>
-                  {shareWords.withdraw}
-                </Button>
-              )}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </Table>
-  );
+  const columns: readonly PlainColumn<Share>[] = [
+    { words: shareWords.made, cell: ({ madeAt }) => dayText(madeAt), figures: true, notOnPhone: true },
+    { words: shareWords.by, cell: ({ by }) => by, notOnPhone: true },
+    { words: shareWords.until, cell: ({ until }) => dayText(until), figures: true },
+    {
+      words: shareWords.opened,
+      cell: ({ opened, lastOpened }) =>
+        lastOpened === null ? shareWords.never : shareWords.times({ times: opened, last: timeText(lastOpened) }),
+      figures: true,
+    },
+    {
+      words: '',
+      cell: ({ id, endedAt, until }) =>
+        endedAt !== null ? (
+          shareWords.withdrawn
+        ) : until < today ? (
+          shareWords.over
+        ) : (
+          <Button variant="link" onClick={() => void onEnd(id)}>
+            {shareWords.withdraw}
+          </Button>
+        ),
+    },
+  ];
+  return <PlainTable columns={columns} rows={shares} keyOf={({ id }) => id} />;
 }

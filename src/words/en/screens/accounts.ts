@@ -53,15 +53,16 @@ export const accounts = {
   role: 'what they may do',
   roles,
   rolesMean:
-    'The office may do all. Installers work at jobs, licensed ones as people with a licence. Looks only writes nothing.',
+    'The office may do all. Installers work at jobs, licensed ones as people with a licence: any other role takes a licence away. Looks only writes nothing.',
   notHere: 'Nobody signs in here: this program answers to its own machine alone. The README says how to let others in.',
   done: 'What was done',
-  doneWhy: 'Sign-ins, accounts, settings, what was taken in and given out. Newest first.',
+  doneWhy: 'Sign-ins, accounts, settings, links for customers, what was taken in and given out. Newest first.',
   when: 'when',
   what: 'what',
   by: 'by',
   detail: 'detail',
   atTheMachine: 'at the machine',
+  byALink: 'by a link',
   nothingWasChanged: ({ message }: { readonly message: string }) => `Nothing was changed: ${message}`,
   audited: {
     signedIn: 'signed in',

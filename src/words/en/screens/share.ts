@@ -22,7 +22,6 @@ export const share = {
   withdrawn: 'withdrawn',
   over: 'over',
   noneYet: 'No link was made for this job.',
-  atTheMachine: 'at the machine',
   close: 'Close',
   readOnly: 'You read this by a link that the firm made for you. It shows nothing else and ends on its own.',
 };

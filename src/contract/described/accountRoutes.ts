@@ -1,0 +1,102 @@
+import type { Routes } from './routes';
+
+// Where people sign in: who they are, on which devices, what was done, and links for customers.
+
+const EVERY = [401, 403, 500];
+const WITH_BODY = [400, 413, 422, ...EVERY];
+/** Tries are counted. */
+const TRIED = [429, ...WITH_BODY];
+
+export const ACCOUNT_ROUTES: Routes = {
+  '/api/v1/session': {
+    get: { summary: 'Whether people sign in here, and who asks', answers: { 200: 'Session' }, refusals: [500] },
+    post: {
+      summary: 'Signs in by name and passphrase',
+      body: 'SignIn',
+      answers: { 200: 'Signed' },
+      refusals: TRIED,
+    },
+    delete: { summary: 'Signs this device out', answers: { 200: 'Signed' }, refusals: EVERY },
+  },
+  '/api/v1/session/code': {
+    post: {
+      summary: 'Signs one more device in by a code that another one shows',
+      body: 'DeviceCode',
+      answers: { 200: 'Signed' },
+      refusals: TRIED,
+    },
+  },
+  '/api/v1/session/account': {
+    post: {
+      summary: 'Takes an account up by its code, with the passphrase that is to be its',
+      body: 'AccountCode',
+      answers: { 200: 'Signed' },
+      refusals: [409, ...TRIED],
+    },
+  },
+  '/api/v1/session/device': {
+    post: {
+      summary: 'A code that signs one more device in, good once and for minutes',
+      answers: { 201: 'Code' },
+      refusals: [409, ...EVERY],
+    },
+  },
+  '/api/v1/sessions': {
+    get: { summary: 'Devices that are signed in', answers: { 200: 'SessionList' }, refusals: [409, ...EVERY] },
+  },
+  '/api/v1/sessions/{id}': {
+    delete: { summary: 'Signs a device out', answers: { 200: 'Named' }, refusals: [404, 409, ...EVERY] },
+  },
+  '/api/v1/accounts': {
+    get: { summary: 'Who may sign in', answers: { 200: 'AccountList' }, refusals: EVERY },
+    post: {
+      summary: 'Makes an account, and the code by which it is taken up',
+      body: 'NewAccount',
+      answers: { 201: 'MadeAccount' },
+      refusals: [409, ...WITH_BODY],
+    },
+  },
+  '/api/v1/accounts/{id}': {
+    post: {
+      summary: 'Changes what an account may do, ends it or lets it in again',
+      body: 'AccountChange',
+      answers: { 200: 'ChangedAccount' },
+      refusals: [404, 409, ...WITH_BODY],
+    },
+  },
+  '/api/v1/accounts/{id}/code': {
+    post: {
+      summary: 'A code with which an account picks another passphrase',
+      answers: { 201: 'Code' },
+      refusals: [404, ...EVERY],
+    },
+  },
+  '/api/v1/audit': {
+    get: { summary: 'What was done, newest first', answers: { 200: 'AuditList' }, refusals: EVERY },
+  },
+  '/api/v1/jobs/{id}/shares': {
+    get: {
+      summary: 'Links by which the customer reads their page',
+      answers: { 200: 'ShareList' },
+      refusals: [404, ...EVERY],
+    },
+    post: {
+      summary: 'Makes a link to the customer’s page and the photos; what opens it is told this once',
+      body: 'NewShare',
+      answers: { 201: 'MadeShare' },
+      refusals: [404, 409, 410, ...WITH_BODY],
+    },
+  },
+  '/api/v1/jobs/{id}/shares/{share}': {
+    delete: { summary: 'Withdraws a link, at once', answers: { 200: 'EndedShare' }, refusals: [404, ...EVERY] },
+  },
+  '/api/v1/share/{token}/photos/{sha256}': {
+    get: {
+      summary: 'A picture that a link shows',
+      query: { size: { enum: ['whole', 'thumb'] } },
+      gives: 'image/jpeg',
+      answers: { 200: 'Bytes' },
+      refusals: [404, 422, 500],
+    },
+  },
+};
