@@ -80,7 +80,8 @@ export const isCodeReading = (value: unknown): value is CodeReading =>
 export const isSettings = (value: unknown): value is Settings => {
   if (!isFields(value) || typeof value.simulatedDevices !== 'boolean' || !isFields(value.policy)) return false;
   const { policy, currency, address, awayDays } = value;
-  if (!isFigure(awayDays) || !Number.isInteger(awayDays)) return false;
+  if (![awayDays, value.backupHour, value.backupsKept].every(Number.isInteger)) return false;
+  if (typeof value.backupFolder !== 'string') return false;
   if (typeof address !== 'string' || !isAddress(address)) return false;
   // A browser may not know every currency that the server has; any code can be written
   if (typeof currency !== 'string' || !/^([A-Z]{3})?$/.test(currency)) return false;

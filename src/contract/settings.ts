@@ -14,7 +14,21 @@ export interface Settings {
   readonly address: string;
   /** Where people sign in: so many days without the firm, and a device shows nothing of it until somebody signs in again. */
   readonly awayDays: number;
+  /** Where the program backs itself up to, a path on its own machine; empty: nowhere. */
+  readonly backupFolder: string;
+  /** At which hour of the day, 0 to 23. */
+  readonly backupHour: number;
+  /** So many are kept. */
+  readonly backupsKept: number;
 }
+
+export const BACKUP_HOURS = { least: 0, most: 23 } as const;
+export const BACKUPS_KEPT = { least: 1, most: 365 } as const;
+const LONGEST_FOLDER = 200;
+
+/** Whether a folder is empty or said from the root of its machine. */
+export const isFolder = (folder: string): boolean =>
+  folder === '' || (folder.length <= LONGEST_FOLDER && /^(\/|[A-Za-z]:[\\/])[^\0]*$/.test(folder));
 
 export const DEFAULT_SETTINGS: Settings = {
   policy: DEFAULT_POLICY,
@@ -22,6 +36,9 @@ export const DEFAULT_SETTINGS: Settings = {
   currency: '',
   address: '',
   awayDays: 14,
+  backupFolder: '',
+  backupHour: 3,
+  backupsKept: 14,
 };
 
 /** Whether a code is empty or one of the currencies that the platform can write. */
@@ -69,5 +86,12 @@ export const settingsRequest = exact({
     (address) => address === undefined || isAddress(address),
   ),
   awayDays: number().integer().min(AWAY_DAYS.least).max(AWAY_DAYS.most),
+  backupFolder: string().test(
+    'folder',
+    'is no folder like /mnt/backup',
+    (folder) => folder === undefined || isFolder(folder),
+  ),
+  backupHour: number().integer().min(BACKUP_HOURS.least).max(BACKUP_HOURS.most),
+  backupsKept: number().integer().min(BACKUPS_KEPT.least).max(BACKUPS_KEPT.most),
 });
 export type SettingsRequest = ReturnType<typeof settingsRequest.validateSync>;

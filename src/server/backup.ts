@@ -72,9 +72,17 @@ export async function checkSet(folder: string, name: string): Promise<BackupSet>
   }
 }
 
-/** Throws away all sets but the newest few, and the files that none of those names. */
+/** What was begun so long ago is begun no more, ms. */
+const GIVEN_UP_MS = 24 * 3_600_000;
+
+/** Throws away all sets but the newest few, what was begun and never ended, and the files that none of the sets names. */
 async function prune(folder: string, keep: number): Promise<void> {
   const sets = await setsIn(folder);
+  for (const name of await readdir(path.join(folder, SETS))) {
+    const place = path.join(folder, SETS, name);
+    if (name.endsWith('.part') && (await stat(place)).mtimeMs < Date.now() - GIVEN_UP_MS)
+      await rm(place, { recursive: true });
+  }
   for (const name of sets.slice(keep)) await rm(path.join(folder, SETS, name), { recursive: true });
   const named = new Set<string>();
   for (const name of sets.slice(0, keep)) {

@@ -2,6 +2,7 @@ import { rm, statfs, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { sql } from 'kysely';
 import { version } from '../../package.json';
+import { backupState } from './backups';
 import { lastBackup } from './lastBackup';
 import { storeFault } from './http/storeFault';
 import { dataFolder, store } from './store';
@@ -41,7 +42,12 @@ export async function health(): Promise<Health> {
   const disk = await statfs(/*turbopackIgnore: true*/ folder).catch(() => null);
   const diskFreeBytes = disk && disk.bavail * disk.bsize;
   const isLow = diskFreeBytes !== null && diskFreeBytes < LEAST_FREE_BYTES;
-  const problems = [...(fault ? [fault] : []), ...(isLow ? ['The disk is nearly full.'] : [])];
+  const backup = fault ? null : await backupState(await store());
+  const problems = [
+    ...(fault ? [fault] : []),
+    ...(isLow ? ['The disk is nearly full.'] : []),
+    ...(backup?.fault ? ['The last backup was not made.'] : []),
+  ];
   return {
     ok: problems.length === 0,
     version,

@@ -1,4 +1,5 @@
 import { endApart } from './apart/pool';
+import { keepBackups } from './backups';
 import { closeAllSqlite } from './db/sqliteDialect';
 import { giveBack, takeFolder } from './running';
 import { shared } from './shared';
@@ -18,11 +19,16 @@ export async function startServer(): Promise<void> {
       closeAllSqlite();
       giveBack(folder);
     });
-    const { db } = await store();
+    const opened = await store();
+    const { db } = opened;
     // Nobody else holds the database open when it is closed
     beforeTheEnd().push(endApart);
     serverLog().write({ level: 'info', what: 'started' });
     await sweep(db, folder);
+    const stop = keepBackups(opened, (error) =>
+      serverLog().write({ level: 'error', what: 'backup', fault: String(error) }),
+    );
+    beforeTheEnd().push(() => Promise.resolve(stop()));
   } catch (error) {
     console.error(error instanceof Error ? error.message : String(error));
     process.exit(1);

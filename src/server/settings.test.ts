@@ -57,6 +57,20 @@ describe('settings', () => {
     expect(await readSettings(store.db)).toMatchObject({ awayDays: 3, address: '' });
     for (const awayDays of [0, 91, 1.5, -1, 'many', null]) expect(() => parse(settingsRequest, { awayDays })).toThrow();
   });
+  it('take a folder, an hour and a number for backups', async () => {
+    const set = { backupFolder: '/mnt/backup', backupHour: 0, backupsKept: 3 };
+    expect(await writeSettings(store.db, parse(settingsRequest, set))).toMatchObject(set);
+    expect(await writeSettings(store.db, { backupFolder: '' })).toMatchObject({ ...set, backupFolder: '' });
+    for (const wrong of [
+      { backupFolder: 'backup' },
+      { backupFolder: '../backup' },
+      { backupFolder: `/${'a'.repeat(200)}` },
+      { backupHour: 24 },
+      { backupHour: 2.5 },
+      { backupsKept: 0 },
+    ])
+      expect(() => parse(settingsRequest, wrong)).toThrow();
+  });
   it('refuse a school or a field that does not exist', () => {
     expect(() => parse(settingsRequest, { policy: { bellSide: 'always' } })).toThrow();
     expect(() => parse(settingsRequest, { colour: 'red' })).toThrow();

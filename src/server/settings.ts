@@ -17,31 +17,26 @@ function saidIn({ key, value }: { readonly key: string; readonly value: string }
 /** What the firm has set; the defaults where it has not. */
 export async function readSettings(db: Reader): Promise<Settings> {
   const rows = await db.selectFrom('settings').selectAll().execute();
-  const { policy, simulatedDevices, currency, address, awayDays } = rows
-    .map(saidIn)
-    .reduce((all, one) => ({ ...all, ...one }), {});
-  const said = Object.fromEntries(Object.entries(policy ?? {}).filter(([, value]) => value !== undefined));
-  return {
-    policy: { ...DEFAULT_SETTINGS.policy, ...said },
-    simulatedDevices: simulatedDevices ?? DEFAULT_SETTINGS.simulatedDevices,
-    currency: currency ?? DEFAULT_SETTINGS.currency,
-    address: address ?? DEFAULT_SETTINGS.address,
-    awayDays: awayDays ?? DEFAULT_SETTINGS.awayDays,
-  };
+  return changed(
+    DEFAULT_SETTINGS,
+    rows.map(saidIn).reduce((all, one) => ({ ...all, ...one }), {}),
+  );
 }
+
+/** Without what says nothing. */
+const said = <T extends object>(change: T): Partial<T> =>
+  Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined)) as Partial<T>;
+
+const changed = (before: Settings, { policy, ...rest }: SettingsRequest): Settings => ({
+  ...before,
+  ...(said(rest) as Partial<Settings>),
+  policy: { ...before.policy, ...said(policy ?? {}) } as Settings['policy'],
+});
 
 /** Changes what is said and leaves the rest. @returns the settings as they stand then */
 export async function writeSettings(db: Database, change: SettingsRequest): Promise<Settings> {
   return db.transaction().execute(async (trx) => {
-    const before = await readSettings(trx);
-    const said = Object.fromEntries(Object.entries(change.policy ?? {}).filter(([, value]) => value !== undefined));
-    const next: Settings = {
-      policy: { ...before.policy, ...said },
-      simulatedDevices: change.simulatedDevices ?? before.simulatedDevices,
-      currency: change.currency ?? before.currency,
-      address: change.address ?? before.address,
-      awayDays: change.awayDays ?? before.awayDays,
-    };
+    const next = changed(await readSettings(trx), change);
     for (const [key, value] of Object.entries(next))
       await trx
         .replaceInto('settings')

@@ -71,6 +71,10 @@ export const ACCOUNT_ROUTES: Routes = {
       refusals: [404, ...EVERY],
     },
   },
+  '/api/v1/backup': {
+    get: { summary: 'When the program was backed up last', answers: { 200: 'BackupState' }, refusals: EVERY },
+    post: { summary: 'Backs the program up now', answers: { 201: 'BackupState' }, refusals: [409, 503, ...EVERY] },
+  },
   '/api/v1/audit': {
     get: { summary: 'What was done, newest first', answers: { 200: 'AuditList' }, refusals: EVERY },
   },

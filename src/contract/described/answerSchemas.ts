@@ -182,7 +182,8 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     simulatedDevices: { type: 'boolean' },
     currency: text,
     address: text,
-    awayDays: { type: 'integer' },
+    ...all(['awayDays', 'backupHour', 'backupsKept'], { type: 'integer' }),
+    backupFolder: text,
   }),
   ListedJob: object({
     id: text,
@@ -275,6 +276,10 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
   Crew: object({ crew: list(ref('Person')) }),
   Erased: object({ erasedAt: text }),
   Named: object({ id: text }),
+  BackupState: object({
+    lastAt: { type: ['string', 'null'] },
+    fault: { oneOf: [object({ at: text, message: text }), { type: 'null' }] },
+  }),
   Account: ACCOUNT,
   Session: object({ signsIn: { type: 'boolean' }, account: ACCOUNT_OR_NONE, isFirst: { type: 'boolean' } }),
   Signed: object({ account: ACCOUNT_OR_NONE }),

@@ -16,6 +16,7 @@ export type Audited =
   | 'shareMade'
   | 'shareEnded'
   | 'shareOpened'
+  | 'backedUp'
   | 'exported'
   | 'imported'
   | 'erased';

@@ -27,6 +27,11 @@ export interface Apart {
   };
   /** Brings up all rows that are behind. */
   readonly behind: { readonly asked: { readonly folder: string }; readonly answer: number };
+  /** Backs the data folder up; it may take long, and so has a thread to itself. */
+  readonly backup: {
+    readonly asked: { readonly folder: string; readonly to: string; readonly kept: number; readonly now: string };
+    readonly answer: void;
+  };
   readonly takeIn: { readonly asked: Incoming; readonly answer: Outcome };
   /** What the gate thinks of a job, as JSON. */
   readonly gate: { readonly asked: GateAsked; readonly answer: string | { readonly problem: Problem } };

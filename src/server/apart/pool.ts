@@ -11,6 +11,8 @@ const IDLE_MS = 60_000;
 const THREADS = {
   /** Of `tasks`: whatever takes longer than others may wait. A file that asks for more memory is refused. */
   apart: { file: 'apart.mjs', mostMb: 192, sideBySide: 8 },
+  /** Of `tasks` too: what takes so long that the others would wait for it. */
+  upkeep: { file: 'apart.mjs', mostMb: 192, sideBySide: 1 },
   /** Of `papers/thread`: one document after the other. */
   papers: { file: 'papers.mjs', mostMb: 300, sideBySide: 1 },
 } as const;
@@ -42,7 +44,7 @@ export async function apart<K extends ApartName>(
   asked: Apart[K]['asked'],
   here: () => Promise<Apart[K]['answer']>,
 ): Promise<Apart[K]['answer']> {
-  const threads = pool('apart');
+  const threads = pool(name === 'backup' ? 'upkeep' : 'apart');
   return threads ? ((await threads.run(asked, { name })) as Apart[K]['answer']) : here();
 }
 
@@ -51,7 +53,7 @@ export const papersThread = (): Piscina | null => pool('papers');
 
 /** Ends the threads: before the process ends, so that nobody holds the database open. */
 export const endApart = async (): Promise<void> => {
-  await Promise.all([pool('apart')?.destroy(), pool('papers')?.destroy()]);
+  await Promise.all([pool('apart')?.destroy(), pool('upkeep')?.destroy(), pool('papers')?.destroy()]);
 };
 
 /** Whether a task failed because it wanted more memory than it may have. */

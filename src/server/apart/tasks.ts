@@ -1,3 +1,4 @@
+import { backUp } from '../backup';
 import { systemClock } from '../clock';
 import { openBeside, type Database } from '../db/open';
 import { gateOf } from '../jobs/askedJob';
@@ -42,6 +43,10 @@ export const rows: Task<'rows'> = ({ folder, jobIds }) =>
   });
 
 export const behind: Task<'behind'> = ({ folder }) => using(folder, catchUp);
+
+export const backup: Task<'backup'> = async ({ folder, to, kept, now }) => {
+  await backUp(folder, to, kept, now);
+};
 
 export const takeIn: Task<'takeIn'> = (incoming) =>
   using(incoming.folder, (db) => takeInHere(storeOf(incoming.folder, db, systemClock), incoming));

@@ -15,6 +15,7 @@ import { Pick } from '../form/Pick';
 import { AskForm } from '../form/AskForm';
 import { figureField, optional, textField } from '../form/fields';
 import { Yes } from '../form/Yes';
+import { Backup } from './Backup';
 
 const NO_CURRENCY = 'none';
 const AWAY_RULE = { unit: 'days', unitWords: ['d', 'day', 'days'], ...AWAY_DAYS };
@@ -122,6 +123,7 @@ export function SettingsPage({ first, currencies }: Props) {
           />
         </>
       )}
+      <Backup settings={settings} change={change} />
       <h2 className="block-top">{settingsWords.thisDevice}</h2>
       <p>
         <Link href="/outbox">{settingsWords.toTheOutbox}</Link>

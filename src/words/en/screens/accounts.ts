@@ -76,6 +76,7 @@ export const accounts = {
     shareMade: 'link for a customer made',
     shareEnded: 'link withdrawn',
     shareOpened: 'link opened',
+    backedUp: 'backed up',
     exported: 'given out',
     imported: 'taken in',
     erased: 'customer erased',

@@ -1,6 +1,7 @@
 import { parse } from '@/contract/parse';
 import { settingsRequest } from '@/contract/settings';
 import { auditBy } from '@/server/accounts/audit';
+import { checkBackupFolder } from '@/server/backups';
 import { BODY_LIMITS, readJson } from '@/server/http/body';
 import { answer, route } from '@/server/http/route';
 import { readSettings, writeSettings } from '@/server/settings';
@@ -11,6 +12,7 @@ export const GET = route(async () => answer(await readSettings((await store()).d
 export const POST = route(async (request, _parameters, asking) => {
   const change = parse(settingsRequest, await readJson(request, BODY_LIMITS.compute));
   const opened = await store();
+  if (change.backupFolder) await checkBackupFolder(opened.folder, change.backupFolder);
   const settings = await writeSettings(opened.db, change);
   await auditBy(opened, 'settings', asking, Object.keys(change).join(', '));
   return answer(settings);
