@@ -29,7 +29,7 @@ const said = <T extends object>(change: T): Partial<T> =>
 
 const changed = (before: Settings, { policy, ...rest }: SettingsRequest): Settings => ({
   ...before,
-  ...(said(rest) as Partial<Settings>),
+  ...said(rest),
   policy: { ...before.policy, ...said(policy ?? {}) } as Settings['policy'],
 });
 
