@@ -30,7 +30,7 @@ interface Aim {
 }
 
 /**
- * In the page: waits until what is meant is there and stands still, brings it into view, and listens whether it is clicked.
+ * In the page: waits until what is meant is there, takes a click and stands still, brings it into view, and listens whether it is clicked.
  * In one piece, for every question to a browser takes its time.
  * @returns where to click; null where it never came
  */
@@ -49,7 +49,8 @@ async function aimedAt({ selector, words }: Aim, patienceMs: number): Promise<{ 
   for (let before: DOMRect | undefined, last: Element | undefined, rests = 0; performance.now() < until;) {
     const one = find();
     let at = one?.getClientRects()[0];
-    if (!one || !at) {
+    // What is switched off for a moment, while something is worked out, is waited for
+    if (!one || !at || one.matches(':disabled')) {
       last = undefined;
       await rest();
       continue;
