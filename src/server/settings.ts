@@ -30,7 +30,7 @@ const said = <T extends object>(change: T): Partial<T> =>
 const changed = (before: Settings, { policy, ...rest }: SettingsRequest): Settings => ({
   ...before,
   ...said(rest),
-  policy: { ...before.policy, ...said(policy ?? {}) } as Settings['policy'],
+  policy: { ...before.policy, ...said(policy ?? {}) },
 });
 
 /** Changes what is said and leaves the rest. @returns the settings as they stand then */

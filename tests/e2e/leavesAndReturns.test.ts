@@ -34,7 +34,12 @@ describe('over the open interface', () => {
       paths: Record<string, Record<string, { responses: Record<string, { content: object }> }>>;
     };
     const readable = Object.entries(paths).filter(
-      ([path, methods]) => methods.get && path.replace('{id}', '').match(/[{]/) === null && !path.includes('/sim/'),
+      ([path, methods]) =>
+        methods.get &&
+        path.replace('{id}', '').match(/[{]/) === null &&
+        !path.includes('/sim/') &&
+        // Where nobody signs in there are none
+        path !== '/api/v1/sessions',
     );
     expect(readable.length).toBeGreaterThan(8);
     const wrong: unknown[] = [];
@@ -43,7 +48,9 @@ describe('over the open interface', () => {
         const answer = await fetch(`${here.url}${path.replace('{id}', id)}`);
         const promised = Object.keys(get?.responses['200']?.content ?? {})[0];
         const type = answer.headers.get('content-type')?.split(';')[0];
-        await answer.arrayBuffer();
+        // News come for as long as somebody listens
+        if (type === 'text/event-stream') await answer.body?.cancel();
+        else await answer.arrayBuffer();
         if (answer.status !== 200 || type !== promised) wrong.push([path, id, answer.status, type]);
       }
     expect(wrong).toEqual([]);

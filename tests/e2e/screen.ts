@@ -55,7 +55,10 @@ async function aimedAt({ selector, words }: Aim, patienceMs: number): Promise<{ 
       await rest();
       continue;
     }
-    if (at.top < 0 || at.left < 0 || at.bottom > innerHeight || at.right > innerWidth) {
+    // A bar at the foot of a phone lies over what is in view
+    const above = document.elementFromPoint((at.left + at.right) / 2, (at.top + at.bottom) / 2);
+    const isFree = above !== null && (one.contains(above) || above.contains(one));
+    if (!isFree || at.top < 0 || at.left < 0 || at.bottom > innerHeight || at.right > innerWidth) {
       one.scrollIntoView({ block: 'center', inline: 'center', behavior: 'instant' });
       at = one.getClientRects()[0] ?? at;
     }
