@@ -1,4 +1,4 @@
-import type { Routes } from './routes';
+import type { Routes } from './operation';
 
 // Where people sign in: who they are, on which devices, what was done, and links for customers.
 

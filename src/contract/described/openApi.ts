@@ -21,7 +21,8 @@ import { ALWAYS_ADDED, NUMBERED, dataSchemas, entrySchema } from './entrySchemas
 import { jobFileSchema } from './jobFileSchema';
 import { jsonSchemaOf } from './jsonSchema';
 import { catalogueSchemas } from './catalogueSchemas';
-import { ROUTES, type Operation } from './routes';
+import type { Operation } from './operation';
+import { ROUTES } from './routes';
 
 const HOME = '#/components/schemas/';
 const content = (name: string, type = 'application/json') => ({ [type]: { schema: { $ref: `${HOME}${name}` } } });

@@ -2,22 +2,7 @@ import { SHEET_SIZES } from '@/core/region';
 import { DEVICE_TOLDS } from '../instrument';
 import { LABELS_ON_A_SHEET, LABEL_SUPPLIES } from '../papers';
 import { ACCOUNT_ROUTES } from './accountRoutes';
-import type { JsonSchema } from './convertSchema.mjs';
-
-/** What a route takes and answers. */
-export interface Operation {
-  readonly summary: string;
-  readonly body?: string;
-  /** Schema of the answer, by status. */
-  readonly answers: Readonly<Record<number, string>>;
-  readonly refusals: readonly number[];
-  readonly query?: Readonly<Record<string, JsonSchema>>;
-  /** Media type of the answer where it is not JSON; of the body where that is not. */
-  readonly gives?: string;
-  readonly takes?: string;
-}
-
-export type Routes = Readonly<Record<string, Readonly<Partial<Record<'get' | 'post' | 'delete', Operation>>>>>;
+import type { Routes } from './operation';
 
 /** Where people sign in, 401 too. */
 const EVERY = [401, 403, 500];
