@@ -2,8 +2,8 @@ import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { setsIn } from './backup';
-import { backUpIfDue as ifDue, backUpNow, backupState, checkBackupFolder, isDue, madeHere } from './backups';
+import { backUp, setsIn } from './backup';
+import { backUpIfDue as ifDue, backUpNow, backupState, checkBackupFolder, isDue, type MakeBackup } from './backups';
 import { temporaryStore } from './forTests';
 import { writeSettings } from './settings';
 import type { Store } from './store';
@@ -22,6 +22,10 @@ afterEach(async () => {
 
 /** A moment by this machine’s own time. */
 const at = (day: number, hour: number, minute = 0): string => new Date(2026, 2, day, hour, minute).toISOString();
+/** In this thread. */
+const madeHere: MakeBackup = async ({ folder, to: there, kept, now }) => {
+  await backUp(folder, there, kept, now);
+};
 const backUpIfDue = (one: Store) => ifDue(one, madeHere);
 /** The store at a moment. */
 const then = (now: string): Store => ({ ...store, clock: { ...store.clock, now: () => now } });

@@ -63,13 +63,11 @@ type Asked = Apart['backup']['asked'];
 /** Makes a backup; another one is handed in where no thread of its own is wanted. */
 export type MakeBackup = (asked: Asked) => Promise<void>;
 
-/** In this thread. */
-export const madeHere: MakeBackup = async ({ folder, to, kept, now }) => {
-  // Loaded when it is wanted: pages and routes never do it themselves
-  const { backUp } = await import('./backup');
-  await backUp(folder, to, kept, now);
-};
-const madeApart: MakeBackup = (asked) => apart('backup', asked, () => madeHere(asked));
+// Copying is no part of pages and routes: the build lays it beside them
+const madeApart: MakeBackup = (asked) =>
+  apart('backup', asked, () =>
+    Promise.reject(new Error('backups are made by the built program: start it with “npm start”.')),
+  );
 
 /**
  * Makes a backup now, in a thread of its own; whoever asks while one is made waits for that.
