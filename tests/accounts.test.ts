@@ -26,6 +26,7 @@ import * as oneSessionRoute from '@/app/api/v1/sessions/[id]/route';
 import * as settingsRoute from '@/app/api/v1/settings/route';
 import { entry, newJob } from '@/server/forTests';
 import { broughtUp } from '@/server/projection/soon';
+import { withoutIds } from '@/server/http/route';
 import { othersIn } from '@/server/jobs/presence';
 import { noteOpened, sharedJob } from '@/server/shares';
 import { store } from '@/server/store';
@@ -385,6 +386,10 @@ describe('a link for a customer', () => {
     });
     expect(end.body.share?.endedAt).not.toBeNull();
     expect(await sharedJob(opened, token)).toBeNull();
+  });
+  it('leaves what opens it out of the log', () => {
+    const token = 'wRq4xmzGzG1cZ3mbBpu7Vviz-RR79Gax';
+    expect(withoutIds(`/api/v1/share/${token}/photos/${'a'.repeat(64)}`)).toBe('/api/v1/share/…/photos/…');
   });
   it('is guessed by nobody, and tells nobody why it does not open', async () => {
     const opened = await store();

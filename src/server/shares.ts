@@ -12,7 +12,7 @@ import type { Store } from './storeOf';
 const TOKEN_BYTES = 24;
 const TOKEN = /^[A-Za-z0-9_-]{32}$/;
 const DAY_MS = 86_400_000;
-/** A job has so many at most. */
+/** So many of a job are good at most. */
 const MOST_SHARES = 50;
 
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
@@ -66,9 +66,9 @@ export async function makeShare(
   if (!job) throw new ProblemError(404, `There is no job ${jobId.slice(0, 64)} here.`);
   if ((await siteKey(db, jobId)).erasedAt !== null)
     throw new ProblemError(410, 'The customer of this job was erased: there is nothing to share any more.');
-  const shares = await sharesOf(store, jobId);
-  if (shares.length >= MOST_SHARES)
-    throw new ProblemError(409, `This job has ${MOST_SHARES} links already; that is as many as are kept.`);
+  const open = (await sharesOf(store, jobId)).filter((one) => one.endedAt === null && !isOver(one.until, now));
+  if (open.length >= MOST_SHARES)
+    throw new ProblemError(409, `${MOST_SHARES} links to this job are good already: withdraw one first.`);
   const token = randomBytes(TOKEN_BYTES).toString('base64url');
   const row = {
     id,

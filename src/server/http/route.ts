@@ -18,8 +18,12 @@ function problemResponse(problem: ProblemError): Response {
   });
 }
 
-/** Parts of an address that name a thing of a job: they tell nothing by themselves, and are left out of the log. */
-const withoutIds = (pathname: string): string => pathname.replace(/[0-9a-f]{8,}(-[0-9a-f]+)*/gi, '…').slice(0, 120);
+/** Parts of an address that name a thing of a job, or open it to a customer: they are left out of the log. */
+export const withoutIds = (pathname: string): string =>
+  pathname
+    .replace(/\/share\/[^/]+/, '/share/…')
+    .replace(/[0-9a-f]{8,}(-[0-9a-f]+)*/gi, '…')
+    .slice(0, 120);
 
 /** A route without a part that changes is handed nothing. */
 const joined = (given: Given | undefined): Parameters =>
