@@ -44,7 +44,7 @@ export function Backup({ settings: { backupFolder, backupHour, backupsKept }, ch
     }
     await refetch();
   };
-  const fault = refused ?? (data?.fault ? settingsWords.backupFailed(data.fault) : error?.message);
+  const fault = refused ?? (data?.fault ? settingsWords.backupFailed(data.fault) : null);
   return (
     <>
       <h2 className="block-top">{settingsWords.backup}</h2>
@@ -67,6 +67,8 @@ export function Backup({ settings: { backupFolder, backupHour, backupsKept }, ch
           {fault}
         </p>
       )}
+      {/* Not known is no fault of the backup: it is told, but alarms nobody */}
+      {error && <p className="soft">{error.message}</p>}
       {data && (
         <p className="row-of">
           <span>
