@@ -118,7 +118,7 @@ class Search {
       const place = ground.repairAt[i] ?? NOWHERE;
       const to = standsAt(at, place);
       const spent = total * (walkTo(ground, at, place) + (ground.repairMinutes[i] ?? 0));
-      all.push({ act: { repair: i }, spent, atLeast: spent + this.bound(without(ground, weights, i), tests, to), to });
+      all.push({ act: { repair: i }, spent, atLeast: spent + this.bound(without(weights, i), tests, to), to });
     }
     for (let t = 0; t < ground.tests; t++) {
       const chances = ground.chances[t] ?? [];
@@ -142,7 +142,7 @@ class Search {
     limit: number,
   ): number {
     if ('repair' in act) {
-      const after = this.from(without(this.ground, weights, act.repair), tests, to, told, limit - spent);
+      const after = this.from(without(weights, act.repair), tests, to, told, limit - spent);
       return after.exact ? spent + after.cost : Infinity;
     }
     const left = withoutTest(tests, act.test);

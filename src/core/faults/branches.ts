@@ -1,10 +1,7 @@
-import type { PlanGround } from './planGround';
-
 /** Weights once a repair did not help. */
-export function without({ faultOf }: PlanGround, weights: Float64Array, fault: number): Float64Array {
+export function without(weights: Float64Array, fault: number): Float64Array {
   const left = Float64Array.from(weights);
-  if (faultOf === null) left[fault] = 0;
-  else for (let i = 0; i < left.length; i++) if (faultOf[i] === fault) left[i] = 0;
+  left[fault] = 0;
   return left;
 }
 
@@ -16,6 +13,9 @@ export function answered(weights: Float64Array, chance: Float64Array): Float64Ar
   return left;
 }
 
+/** Chances that differ by less are the same. */
+export const SAME_CHANCE = 1e-12;
+
 /** Whether a test can change anything: its answers are not equally likely under all faults that are open. */
 export function tells(chances: readonly Float64Array[], weights: Float64Array): boolean {
   return chances.some((chance) => {
@@ -24,7 +24,7 @@ export function tells(chances: readonly Float64Array[], weights: Float64Array): 
       if ((weights[i] ?? 0) <= 0) continue;
       const here = chance[i] ?? 0;
       if (Number.isNaN(first)) first = here;
-      else if (Math.abs(here - first) > 1e-12) return true;
+      else if (Math.abs(here - first) > SAME_CHANCE) return true;
     }
     return false;
   });

@@ -1,5 +1,5 @@
 import { bestPlan } from './bestPlan';
-import { lookAhead } from './lookAhead';
+import { lookAhead, positionOf } from './lookAhead';
 import { planGround } from './planGround';
 import { sharesAfter, type Troubleshooting } from './troubleshooting';
 
@@ -30,7 +30,7 @@ export function nextTest(asked: Troubleshooting): NextTest | null {
   const left = tests.map(({ id }) => !taken.has(id));
   const plan =
     (Math.max(faults.length, tests.length) <= SEARCHED ? bestPlan(ground, weights, left, start) : null) ??
-    lookAhead(ground, { weights, tests: left, at: start });
+    lookAhead(ground, positionOf(weights, left, start));
   const { first, cost } = plan;
   if (!first) return null;
   const next = 'test' in first ? { test: tests[first.test]?.id ?? '' } : { repair: faults[first.repair]?.id ?? '' };

@@ -10,8 +10,8 @@ export const NOWHERE = -1;
  */
 export interface PlanGround {
   readonly faults: number;
-  /** The fault of each hypothesis; null: each fault is one. */
-  readonly faultOf: Int32Array | null;
+  /** The fault of each hypothesis. */
+  readonly faultOf: Int32Array;
   readonly repairMinutes: Float64Array;
   /** Place of each repair; {@link NOWHERE}: wherever one stands. */
   readonly repairAt: Int32Array;
@@ -31,11 +31,11 @@ interface Doable {
   readonly at: string | null;
 }
 
-/** @param chances of each test and outcome under each hypothesis  @param faultOf the fault of each hypothesis */
+/** @param chances of each test and outcome under each hypothesis  @param faultOf the fault of each: as a rule its own */
 export function groundOf(
   { faults, tests, walks, at }: Doable,
   chances: PlanGround['chances'],
-  faultOf: PlanGround['faultOf'] = null,
+  faultOf = Int32Array.from(faults, (_, i) => i),
 ): { readonly ground: PlanGround; readonly start: number } {
   const named = [...faults, ...tests].flatMap(({ place }) => place ?? []);
   const ways = walks.flatMap(({ from, to }) => [from, to]);
@@ -67,17 +67,6 @@ export const planGround = (asked: Troubleshooting): ReturnType<typeof groundOf> 
       outcomes.map((_, o) => Float64Array.from(asked.faults, ({ id }) => likelihood[id]?.[o] ?? 0)),
     ),
   );
-
-/** Weights of the faults from those of the hypotheses. */
-export function byFault({ faults, faultOf }: PlanGround, weights: Float64Array): Float64Array {
-  if (faultOf === null) return weights;
-  const sums = new Float64Array(faults);
-  for (let i = 0; i < weights.length; i++) {
-    const fault = faultOf[i] ?? 0;
-    sums[fault] = (sums[fault] ?? 0) + (weights[i] ?? 0);
-  }
-  return sums;
-}
 
 /** Minutes of the walk from a place to one; none where one is nowhere, or stays. */
 export const walkTo = ({ walks }: PlanGround, from: number, to: number): number =>

@@ -1,13 +1,12 @@
-import { NOWHERE, byFault, standsAt, type Plan, type PlanGround } from './planGround';
+import { NOWHERE, standsAt, type Plan, type PlanGround } from './planGround';
 
 /**
  * Repairs one after the other, no test in between: next is always the one that ends most of the search a minute, its walk
  * counted.
- * @param of weights of the hypotheses that are open
+ * @param weights of the faults
  * @param from where one stands
  */
-export function repairsOnly(ground: PlanGround, of: Float64Array, from: number): Plan {
-  const weights = byFault(ground, of);
+export function repairsOnly(ground: PlanGround, weights: Float64Array, from: number): Plan {
   const { repairMinutes, repairAt, walks } = ground;
   // Asked for at every branch of every plan: plain loops over what is still open
   const left: number[] = [];

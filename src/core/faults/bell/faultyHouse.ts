@@ -101,31 +101,37 @@ export function pathOhms(bell: TroubledBell, faulty: FaultyHouse): number | null
 /** How many numbers say how far a fault goes. */
 export const degreesOf = (kind: DoorFault): number => (kind === 'transformerTired' || kind === 'shortToDoor' ? 2 : 1);
 
-/** A house as it stands with one more fault of degree. */
-function worse(bell: TroubledBell, faulty: FaultyHouse, kind: DoorFault, random: Random): FaultyHouse {
+/** A house that is being made. */
+type Standing = { -readonly [K in keyof FaultyHouse]: FaultyHouse[K] };
+
+/** Puts one more fault of degree into a house: tens of thousands are made, so none is copied for it. */
+function worsen(bell: TroubledBell, faulty: Standing, kind: DoorFault, random: Random): void {
   switch (kind) {
     case 'mainsLow':
-      return { ...faulty, mains: between(...DEGREE.mainsLow, random()) };
+      faulty.mains = between(...DEGREE.mainsLow, random());
+      break;
     case 'transformerTired':
-      return {
-        ...faulty,
-        sourceOhms: faulty.sourceOhms * between(...DEGREE.tiredOhms, random()),
-        openVolts: faulty.openVolts * between(...DEGREE.tiredVolts, random()),
-      };
+      faulty.sourceOhms *= between(...DEGREE.tiredOhms, random());
+      faulty.openVolts *= between(...DEGREE.tiredVolts, random());
+      break;
     case 'lowTap':
-      return { ...faulty, openVolts: faulty.openVolts * DEGREE.lowTap, sourceOhms: faulty.sourceOhms * DEGREE.lowTap };
+      faulty.openVolts *= DEGREE.lowTap;
+      faulty.sourceOhms *= DEGREE.lowTap;
+      break;
     case 'sharedLoad':
-      return { ...faulty, sharedOhms: bell.source.ratedVolts ** 2 / between(...DEGREE.sharedWatts, random()) };
+      faulty.sharedOhms = bell.source.ratedVolts ** 2 / between(...DEGREE.sharedWatts, random());
+      break;
     case 'badJointToChime':
-      return { ...faulty, toChime: faulty.toChime + logBetween(...DEGREE.jointOhms, random()) };
+      faulty.toChime += logBetween(...DEGREE.jointOhms, random());
+      break;
     case 'badJointToDoor':
-      return { ...faulty, toDoor: faulty.toDoor + logBetween(...DEGREE.jointOhms, random()) };
+      faulty.toDoor += logBetween(...DEGREE.jointOhms, random());
+      break;
     case 'shortToDoor':
-      return { ...faulty, short: { share: random(), ohms: logBetween(...DEGREE.shortOhms, random()) } };
+      faulty.short = { share: random(), ohms: logBetween(...DEGREE.shortOhms, random()) };
+      break;
     case 'wifiWeak':
-      return { ...faulty, dbm: faulty.dbm - between(...DEGREE.wifiDb, random()) };
-    default:
-      return faulty;
+      faulty.dbm -= between(...DEGREE.wifiDb, random());
   }
 }
 
@@ -141,7 +147,7 @@ export function faultyHouse(
   random: Random,
 ): FaultyHouse {
   const has = (kind: DoorFault): boolean => faults.includes(kind);
-  const standing: FaultyHouse = {
+  const faulty: Standing = {
     house,
     faults,
     mains: house.mains,
@@ -161,7 +167,8 @@ export function faultyHouse(
     network: networkWith(faults),
     fares: null,
   };
-  return faults.reduce((faulty, kind) => worse(bell, faulty, kind, random), standing);
+  for (const kind of faults) worsen(bell, faulty, kind, random);
+  return faulty;
 }
 
 /** Volts at the screws before the bell’s wires, and the Ω behind them. @param winding Ω of the winding over cold */
@@ -212,10 +219,46 @@ export function idleVolts(faulty: FaultyHouse, wander: number, path = faulty.pat
   return { screws: volts, chime: volts, front: volts, across: 0, door: doorBroken ? 0 : volts };
 }
 
+/** What a device that runs draws, with what feeds it. */
+interface Flow {
+  readonly watts: number;
+  readonly vars: number;
+  /** Squares of the volts at the door and of the amps. */
+  readonly door2: number;
+  readonly amps2: number;
+}
+
 /** How a device at the door fares: it never starts, it runs at some volts, or it drops out. */
-export interface Fares {
-  readonly state: 'idle' | 'runs' | 'dropsOut';
-  readonly volts: LoopVolts;
+export class Fares {
+  constructor(
+    readonly state: 'idle' | 'runs' | 'dropsOut',
+    private readonly faulty: FaultyHouse,
+    private readonly wander: number,
+    private readonly path: Path,
+    private readonly flow: Flow | null,
+  ) {}
+
+  /** Volts at the door. */
+  get door(): number {
+    return this.flow ? Math.sqrt(this.flow.door2) : idleVolts(this.faulty, this.wander, this.path).door;
+  }
+
+  /** Volts along the loop. Most who ask how a device fares do not ask for them: worked out when they are. */
+  get volts(): LoopVolts {
+    const { faulty, flow, path } = this;
+    if (!flow) return idleVolts(faulty, this.wander, path);
+    const { watts, vars, door2, amps2 } = flow;
+    /** @param r Ω and X between here and the door */
+    const before = (r: number, x: number): number =>
+      Math.sqrt(Math.max(0, door2 + 2 * (r * watts + x * vars) + (r * r + x * x) * amps2));
+    return {
+      screws: before(faulty.toChime + path.ohms + faulty.toDoor, path.reactance),
+      chime: before(path.ohms + faulty.toDoor, path.reactance),
+      front: before(faulty.toDoor, 0),
+      across: Math.sqrt(amps2) * Math.hypot(path.ohms, path.reactance),
+      door: Math.sqrt(door2),
+    };
+  }
 }
 
 /** @param watts what it draws  @param path between Trans and Front */
@@ -227,34 +270,19 @@ export function deviceFares(
   path = faulty.path,
   draws = faulty.draws,
 ): Fares {
-  const idle = idleVolts(faulty, wander, path);
   const { doorMinVolts, powerFactor, displacementFactor } = device;
-  if (!draws || faulty.short || isBroken(faulty, path) || idle.door < doorMinVolts)
-    return { state: 'idle', volts: idle };
+  // With nothing drawn the door has all the volts, or the pair touches and it has next to none
+  const starts = draws && !faulty.short && !isBroken(faulty, path) && sourceAt(faulty, wander).volts >= doorMinVolts;
+  if (!starts) return new Fares('idle', faulty, wander, path, null);
   const { volts: emf, ohms } = sourceAt(faulty, wander, faulty.house.warm);
-  const { toChime, toDoor } = faulty;
-  const inLine = ohms + toChime + path.ohms + toDoor;
+  const inLine = ohms + faulty.toChime + path.ohms + faulty.toDoor;
   const vars = displacementFactor >= 1 ? 0 : watts * Math.tan(Math.acos(displacementFactor));
   const voltAmps = watts / powerFactor;
   const half = (emf * emf) / 2 - (inLine * watts + path.reactance * vars);
   const square = half * half - (inLine * inLine + path.reactance * path.reactance) * voltAmps * voltAmps;
-  if (half <= 0 || square < 0) return { state: 'dropsOut', volts: idle };
-  const door2 = half + Math.sqrt(square);
-  const door = Math.sqrt(door2);
-  if (door < doorMinVolts) return { state: 'dropsOut', volts: idle };
-  const amps2 = (voltAmps * voltAmps) / door2;
-  const before = (r: number, x: number): number =>
-    Math.sqrt(Math.max(0, door2 + 2 * (r * watts + x * vars) + (r * r + x * x) * amps2));
-  return {
-    state: 'runs',
-    volts: {
-      screws: before(toChime + path.ohms + toDoor, path.reactance),
-      chime: before(path.ohms + toDoor, path.reactance),
-      front: before(toDoor, 0),
-      across: Math.sqrt(amps2) * Math.hypot(path.ohms, path.reactance),
-      door,
-    },
-  };
+  const door2 = half > 0 && square >= 0 ? half + Math.sqrt(square) : 0;
+  if (door2 < doorMinVolts * doorMinVolts || door2 <= 0) return new Fares('dropsOut', faulty, wander, path, null);
+  return new Fares('runs', faulty, wander, path, { watts, vars, door2, amps2: (voltAmps * voltAmps) / door2 });
 }
 
 /** Whether the device is awake, as far as its feed goes. */
@@ -290,7 +318,7 @@ export const buttonRings = (bell: TroubledBell, faulty: FaultyHouse): boolean =>
 export function isFine(bell: TroubledBell, house: DrawnHouse): boolean {
   const faulty = faultyHouse(bell, house, [], () => 0);
   const fares = deviceFares(bell, faulty, 1);
-  if (!isOnline(bell, faulty, fares) || fares.volts.door < bell.device.doorFullVolts) return false;
+  if (!isOnline(bell, faulty, fares) || fares.door < bell.device.doorFullVolts) return false;
   return !isHeard(bell) || buttonRings(bell, faulty);
 }
 
@@ -306,7 +334,7 @@ export function shows(bell: TroubledBell, faulty: FaultyHouse): boolean {
     case 'offline':
       return !online;
     case 'weak':
-      return online && fares.volts.door < bell.device.doorFullVolts;
+      return online && fares.door < bell.device.doorFullVolts;
     case 'noChime':
       return online && isHeard(bell) && !buttonRings(bell, faulty);
     case 'dropsAtNight':

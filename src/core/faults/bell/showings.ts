@@ -10,10 +10,11 @@ import {
   pathOhms,
   RINGS,
   type Fares,
+  type LoopVolts,
   type FaultyHouse,
 } from './faultyHouse';
 import { FIGURE, type Showing, type ShownFigure } from '../diagnosis';
-import { isNetworkTest, networkWord } from '../network';
+import { networkWord } from '../network';
 import { DOOR_TEST_KINDS, doorOutcomes, type DoorTest, type DoorTestKind, type TroubledBell } from './troubledBell';
 
 /** The mains wander by this share of themselves, one σ, while somebody reads. */
@@ -64,21 +65,16 @@ const halfOf = ({ counts, resolutionVolts }: TroubledBell['meter']): number =>
   Math.max(0, counts - 0.5) * resolutionVolts;
 
 /** Volts while all stands as it is, or that the device drops out. */
-function runningVolts(
-  bell: TroubledBell,
-  faulty: FaultyHouse,
-  kind: DoorTestKind,
-  where: keyof Fares['volts'],
-): Showing {
+function runningVolts(bell: TroubledBell, faulty: FaultyHouse, kind: DoorTestKind, where: keyof LoopVolts): Showing {
   let [sum, squares, share, drops] = [0, 0, 0, 0];
   for (let spot = 0; spot < SPOTS.length; spot++) {
     const weight = SPOTS[spot]?.weight ?? 0;
-    const { state, volts } = standing(bell, faulty, spot);
-    if (state === 'dropsOut') {
+    const fares = standing(bell, faulty, spot);
+    if (fares.state === 'dropsOut') {
       drops += weight;
       continue;
     }
-    const shown = volts[where] * faulty.house.gain;
+    const shown = fares.volts[where] * faulty.house.gain;
     sum += weight * shown;
     squares += weight * shown * shown;
     share += weight;
@@ -116,8 +112,8 @@ function reportAt(bell: TroubledBell, faulty: FaultyHouse, spot: number): string
   const fares = standing(bell, faulty, spot);
   if (!isOnline(bell, faulty, fares)) return 'offline';
   const { doorFullVolts } = bell.device;
-  if (fares.volts.door < doorFullVolts) return 'weak';
-  return fares.volts.door < GOOD_FROM * doorFullVolts ? 'fair' : 'good';
+  if (fares.door < doorFullVolts) return 'weak';
+  return fares.door < GOOD_FROM * doorFullVolts ? 'fair' : 'good';
 }
 
 function ringAt(bell: TroubledBell, faulty: FaultyHouse, spot: number): string {
@@ -132,34 +128,35 @@ function otherRuns(bell: TroubledBell, faulty: FaultyHouse, wander: number): boo
   return deviceFares(bell, other, wander, house.otherWatts).state === 'runs';
 }
 
+const awakeAt = (bell: TroubledBell, faulty: FaultyHouse, spot: number): boolean =>
+  isAwake(faulty, standing(bell, faulty, spot));
+
+const onOff = (kind: DoorTestKind, isOn: (spot: number) => boolean): Showing =>
+  wordsShown(kind, (spot) => (isOn(spot) ? 'on' : 'off'));
+
+/** Volts at the screws with the bell’s wires lifted. */
+const liftedVolts = ({ isFed, openVolts, mains }: FaultyHouse): number => (isFed ? openVolts * mains : 0);
+
 /** What a test shows at a house: from the circuit that gives the verdicts, with the meter’s own spread. */
 export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }: DoorTest): Showing {
   const { house } = faulty;
-  const awake = (spot: number): boolean => isAwake(faulty, standing(bell, faulty, spot));
-  const onOff = (isOn: (spot: number) => boolean): Showing => wordsShown(kind, (spot) => (isOn(spot) ? 'on' : 'off'));
-  const steady = (volts: number): Showing => steadyVolts(bell, faulty, kind, volts);
-  if (isNetworkTest(kind))
-    return wordsShown(kind, (spot) => {
-      const fares = standing(bell, faulty, spot);
-      return networkWord(kind, faulty.network, {
-        isAwake: isAwake(faulty, fares),
-        isOnline: isOnline(bell, faulty, fares),
-      });
-    });
-  const lifted = faulty.isFed ? faulty.openVolts * faulty.mains : 0;
   switch (kind) {
     case 'mainsVolts':
-      return steady(bell.mains.nominalVolts * faulty.mains);
+      return steadyVolts(bell, faulty, kind, bell.mains.nominalVolts * faulty.mains);
     case 'lightSwitch':
-      return faulty.faults.includes('switchedFeed') ? only(kind, 'on') : onOff(awake);
+      return faulty.faults.includes('switchedFeed')
+        ? only(kind, 'on')
+        : onOff(kind, (spot) => awakeAt(bell, faulty, spot));
     case 'mainsPresent': {
       const isDead = faulty.faults.includes('feedOff') || faulty.faults.includes('switchedFeed');
       return either(kind, 'no', isDead ? 1 - PRESENCE_WRONG : PRESENCE_WRONG);
     }
     case 'openVolts':
-      return steady(lifted);
-    case 'loadVolts':
-      return steady((lifted * (ohms ?? 0)) / ((ohms ?? 0) + faulty.sourceOhms));
+      return steadyVolts(bell, faulty, kind, liftedVolts(faulty));
+    case 'loadVolts': {
+      const load = ohms ?? 0;
+      return steadyVolts(bell, faulty, kind, (liftedVolts(faulty) * load) / (load + faulty.sourceOhms));
+    }
     case 'runningVolts':
       return runningVolts(bell, faulty, kind, 'screws');
     case 'chimeVolts':
@@ -171,7 +168,7 @@ export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }:
     case 'doorVoltsRunning':
       return runningVolts(bell, faulty, kind, 'door');
     case 'doorVoltsOpen':
-      return steady(idleVolts(faulty, 1).door);
+      return steadyVolts(bell, faulty, kind, idleVolts(faulty, 1).door);
     case 'branch':
       return either(kind, 'found', faulty.sharedOhms === null ? 1 - BRANCH.noneWhereIsNot : BRANCH.foundWhereIs);
     case 'loopToChime':
@@ -188,11 +185,12 @@ export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }:
     case 'coilOhms':
       return faulty.faults.includes('coilOpen') ? only(kind, 'open') : ohmsShown(kind, house.coilOhms);
     case 'bridge':
-      return onOff((spot) => isAwake(faulty, deviceFares(bell, faulty, wanderAt(spot), house.watts, JOINED)));
+      return onOff(kind, (spot) => isAwake(faulty, deviceFares(bell, faulty, wanderAt(spot), house.watts, JOINED)));
     case 'pressLeads':
       return wordsShown(kind, (spot) => ringAt(bell, faulty, spot));
     case 'goodDevice':
       return onOff(
+        kind,
         (spot) => deviceFares(bell, faulty, wanderAt(spot), house.otherWatts, faulty.path, true).state === 'runs',
       );
     case 'dbm':
@@ -205,5 +203,13 @@ export function showing(bell: TroubledBell, faulty: FaultyHouse, { kind, ohms }:
     }
     case 'otherDoor':
       return wordsShown(kind, (spot) => (otherRuns(bell, faulty, wanderAt(spot)) ? 'works' : 'dead'));
+    default:
+      return wordsShown(kind, (spot) => {
+        const fares = standing(bell, faulty, spot);
+        return networkWord(kind, faulty.network, {
+          isAwake: isAwake(faulty, fares),
+          isOnline: isOnline(bell, faulty, fares),
+        });
+      });
   }
 }

@@ -27,17 +27,20 @@ export function diagnoseBy<H, F extends string, T extends TestAsked>(
   if (!ranking) return null;
   const { fixed, left, possible, shares } = ranking;
   const kinds = trouble.faults.map(({ kind }) => kind);
-  const told = possible.flatMap((one, i) =>
-    (shares[i] ?? 0) > 0 ? [{ kind: one.kind, houses: picked(model, one, TOLD_FROM) }] : [],
-  );
+  // One fault after the other: its houses keep what they work out, and are not kept for long
+  const told = possible.flatMap((one, i) => {
+    if ((shares[i] ?? 0) <= 0) return [];
+    const houses = picked(model, one, TOLD_FROM);
+    return [left.map((test) => predicted(model, test, one.kind, houses))];
+  });
   return {
     faults: sharesByFault(ranking, kinds),
     ...(fixed === null
       ? planned(model, trouble, left, hypothesesOf(model, kinds, possible, shares))
       : { next: null, expectedMinutes: 0 }),
-    predictions: left.map((test) => ({
+    predictions: left.map((test, t) => ({
       test: test.kind,
-      faults: told.map(({ kind, houses }) => predicted(model, test, kind, houses)),
+      faults: told.flatMap((byTest) => byTest[t] ?? []),
     })),
   };
 }

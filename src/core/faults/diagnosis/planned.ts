@@ -1,4 +1,4 @@
-import { lookAhead } from '../lookAhead';
+import { lookAhead, positionOf } from '../lookAhead';
 import { groundOf } from '../planGround';
 import { answerKinds } from './answerKinds';
 import { picked, type Possible } from './possibleHouses';
@@ -81,8 +81,8 @@ export function planned<H, F extends string, T extends TestAsked>(
     chances,
     Int32Array.from(faultOf),
   );
-  const position = { weights: Float64Array.from(weights), tests: left.map(() => true), at: start };
-  const { first, cost } = lookAhead(ground, position, steps);
+  const everyTest = left.map(() => true);
+  const { first, cost } = lookAhead(ground, positionOf(weights, everyTest, start), steps);
   // Each way ends with one repair that helps: what was counted for that one is taken off again
   const expectedMinutes = Math.max(0, cost - VAIN_MINUTES);
   if (!first) return { next: null, expectedMinutes };

@@ -1,5 +1,5 @@
 import { evenly } from '../../random';
-import { drawShown } from './shownFigure';
+import { drawnStray, strayed, type Stray } from './shownFigure';
 import { outcomesOf, type TestAsked, type TroubleModel } from './troubleModel';
 
 /** What a test would show under a fault, after all that was done. */
@@ -13,6 +13,14 @@ export interface Prediction<F extends string = string> {
   readonly high: number | null;
 }
 
+/** What is left to chance at the houses of a prediction, in their order: whether it is a figure, and how the meter strays. */
+const CHANCES: { readonly share: number; readonly stray: Stray }[] = [];
+const nextChance = evenly(3);
+/** The same for every prediction: drawn once. */
+function chanceAt(house: number): (typeof CHANCES)[number] {
+  return (CHANCES[house] ??= { share: nextChance(), stray: drawnStray(nextChance) });
+}
+
 /** What a test shows over houses, each as likely as the next. */
 export function predicted<H, F extends string, T extends TestAsked>(
   { shapeOf, showing }: Pick<TroubleModel<H, F, T>, 'shapeOf' | 'showing'>,
@@ -20,21 +28,19 @@ export function predicted<H, F extends string, T extends TestAsked>(
   kind: F,
   houses: readonly H[],
 ): Prediction<F> {
-  // Three numbers a house: whether it is a figure, and twice what the meter makes of it
-  const share = evenly(3);
   const shape = shapeOf(test.kind);
   const words = outcomesOf(shape);
   const sums = words.map(() => 0);
-  const figures: number[] = [];
+  const figures = new Float64Array(houses.length);
+  let [withFigure, shown] = [0, 0];
   for (const house of houses) {
     const { chances, figure } = showing(house, test);
     for (let i = 0; i < chances.length; i++) sums[i] = (sums[i] ?? 0) + (chances[i] ?? 0) / houses.length;
     if (!figure) continue;
-    const isShown = share() < (chances[0] ?? 0);
-    const shown = drawShown(shape.figure, figure, share);
-    if (isShown) figures.push(shown);
+    const { share, stray } = chanceAt(withFigure++);
+    if (share < (chances[0] ?? 0)) figures[shown++] = strayed(shape.figure, figure, stray);
   }
-  const inOrder = Float64Array.from(figures).sort();
+  const inOrder = figures.subarray(0, shown).sort();
   const at = (rank: number): number | null => inOrder[Math.round(rank * (inOrder.length - 1))] ?? null;
   return {
     kind,

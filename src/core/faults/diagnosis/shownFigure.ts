@@ -46,10 +46,25 @@ export function chanceShown(of: FigureOf, figure: ShownFigure, value: number): n
   return chanceAt(figure, value);
 }
 
-/** What the meter shows once. */
-export function drawShown(of: FigureOf, { mean, sigma, half, step }: ShownFigure, random: Random): number {
-  const z = normalAt(Math.min(1 - 1e-9, Math.max(1e-9, random())));
-  const value = mean + sigma * z + half * (2 * random() - 1);
+/** How a meter strays once: its wander in σ, and how far it is off, from −1 to 1 of the most. */
+export interface Stray {
+  readonly z: number;
+  readonly off: number;
+}
+
+/** A stray, drawn. */
+export const drawnStray = (random: Random): Stray => ({
+  z: normalAt(Math.min(1 - 1e-9, Math.max(1e-9, random()))),
+  off: 2 * random() - 1,
+});
+
+/** What a meter shows that strays so. */
+export function strayed(of: FigureOf, { mean, sigma, half, step }: ShownFigure, { z, off }: Stray): number {
+  const value = mean + sigma * z + half * off;
   const rounded = step > 0 ? Math.round(value / step) * step : value;
   return of === 'volts' ? Math.abs(rounded) : of === 'ohms' ? Math.max(0, rounded) : rounded;
 }
+
+/** What the meter shows once. */
+export const drawShown = (of: FigureOf, figure: ShownFigure, random: Random): number =>
+  strayed(of, figure, drawnStray(random));
