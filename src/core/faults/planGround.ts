@@ -15,6 +15,8 @@ export interface PlanGround {
   readonly repairMinutes: Float64Array;
   /** Place of each repair; {@link NOWHERE}: wherever one stands. */
   readonly repairAt: Int32Array;
+  /** Minutes of each repair with the walk to it, from nowhere and then from each place. */
+  readonly repairFrom: readonly Float64Array[];
   readonly tests: number;
   readonly testMinutes: Float64Array;
   readonly testAt: Int32Array;
@@ -38,23 +40,31 @@ export function groundOf(
   faultOf = Int32Array.from(faults, (_, i) => i),
 ): { readonly ground: PlanGround; readonly start: number } {
   const named = [...faults, ...tests].flatMap(({ place }) => place ?? []);
-  const ways = walks.flatMap(({ from, to }) => [from, to]);
-  const places = [...new Set([...named, ...ways, ...(at === null ? [] : [at])])];
+  const passed = walks.flatMap(({ from, to }) => [from, to]);
+  const places = [...new Set([...named, ...passed, ...(at === null ? [] : [at])])];
   const index = new Map(places.map((place, i) => [place, i]));
   const placeOf = ({ place }: { readonly place: string | null }): number =>
     place === null ? NOWHERE : (index.get(place) ?? NOWHERE);
+  const ways = shortestWalks(places, walks);
+  const repairAt = Int32Array.from(faults, placeOf);
   return {
     start: at === null ? NOWHERE : (index.get(at) ?? NOWHERE),
     ground: {
       faults: faults.length,
       faultOf,
       repairMinutes: Float64Array.from(faults, ({ repairMinutes }) => repairMinutes),
-      repairAt: Int32Array.from(faults, placeOf),
+      repairAt,
+      repairFrom: [null, ...ways].map((way) =>
+        Float64Array.from(faults, ({ repairMinutes }, i) => {
+          const place = repairAt[i] ?? NOWHERE;
+          return repairMinutes + (place === NOWHERE ? 0 : (way?.[place] ?? 0));
+        }),
+      ),
       tests: tests.length,
       testMinutes: Float64Array.from(tests, ({ minutes }) => minutes),
       testAt: Int32Array.from(tests, placeOf),
       chances,
-      walks: shortestWalks(places, walks),
+      walks: ways,
     },
   };
 }
