@@ -145,11 +145,11 @@ export class Outbox {
     }
   }
 
-  /** Takes what was just written: it stands at once, and is sent. */
-  add(entry: NewEntry): void {
+  /** Takes what was written: it stands at once, and is sent. @param corrected the clock’s correction when it was dated */
+  add(entry: NewEntry, corrected = correction()): void {
     const last = Math.max(0, ...[...this.waits.values()].map(({ place }) => place));
     this.writtenHere.add(entry.id);
-    this.keep({ entry, place: Math.max(Date.now(), last + 1), corrected: correction() });
+    this.keep({ entry, place: Math.max(Date.now(), last + 1), corrected });
     this.changed();
     void this.send();
   }

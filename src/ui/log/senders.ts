@@ -11,22 +11,30 @@ interface Sender {
 
 const senders = new Map<string, Sender>();
 
-function senderOf(jobId: string): Sender {
+function begin(jobId: string): Sender {
   const outbox = new Outbox(jobId, (entries) => postEntries(jobId, entries));
-  return { outbox, stop: outbox.start() };
+  const sender = { outbox, stop: outbox.start() };
+  senders.set(jobId, sender);
+  return sender;
 }
 
-/** Begins to send what waits in jobs that nobody sends for yet. @param but the job at hand sends by itself */
-export async function sendAll(but: string | null): Promise<void> {
-  for (const { jobId } of await allWaiting()) {
-    if (jobId !== but && !senders.has(jobId)) senders.set(jobId, senderOf(jobId));
-  }
+/** Begins to send what waits in jobs that nobody sends for yet. */
+export async function sendAll(): Promise<void> {
+  for (const { jobId } of await allWaiting()) if (!senders.has(jobId)) begin(jobId);
 }
 
-/** Stops to send for a job: its own page does. */
-export function standAside(jobId: string): void {
+/** The outbox of a job: its own page’s where that is open. */
+export const outboxOf = (jobId: string): Outbox => (senders.get(jobId) ?? begin(jobId)).outbox;
+
+/** Sends by a page’s own outbox as long as it is open. @returns how to end it */
+export function sendBy(jobId: string, outbox: Outbox): () => void {
   senders.get(jobId)?.stop();
-  senders.delete(jobId);
+  const sender = { outbox, stop: outbox.start() };
+  senders.set(jobId, sender);
+  return () => {
+    sender.stop();
+    if (senders.get(jobId) === sender) senders.delete(jobId);
+  };
 }
 
 /** Tries again at once, in all jobs. */

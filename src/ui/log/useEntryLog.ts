@@ -9,7 +9,7 @@ import { call } from './api';
 import { farther, keepLog, keptLog } from './keptLog';
 import { Outbox, type OutboxView } from './outbox';
 import { postEntries } from './postEntries';
-import { standAside } from './senders';
+import { sendBy } from './senders';
 import { useNews } from './useNews';
 
 /** How saving stands: everything kept, under way, the server away, a fault of it, or something refused. */
@@ -121,10 +121,7 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[], at: A
     };
     return new Outbox(head.id, post, readOn);
   });
-  useEffect(() => {
-    standAside(head.id);
-    return outbox.start();
-  }, [head.id, outbox]);
+  useEffect(() => sendBy(head.id, outbox), [head.id, outbox]);
   useEffect(() => {
     const start = async (): Promise<void> => {
       const kept = await keptLog(head.id);

@@ -13,7 +13,10 @@ import { ENTRY_WORDS } from '../log/entryWords';
 import { keepMade, madeHere } from '../log/newJobs';
 import { sendAll, sendNow } from '../log/senders';
 import { keepWaiting, onWaitingCount } from '../log/shelf';
-import { photosThatWait, type WaitingPhoto } from '../photo/photoQueue';
+import { Yes } from '../form/Yes';
+import { goMetered, isMetered, setGoMetered } from '../photo/line';
+import { onPhotos, photosThatWait, type WaitingPhoto } from '../photo/photoQueue';
+import { sendPhotos } from '../photo/photoSender';
 import { bytesText, saveText } from './saving';
 import { useStorage } from './useStorage';
 
@@ -36,18 +39,26 @@ function Waits() {
   const [jobs, setJobs] = useState<readonly WaitingJob[] | null>(null);
   const [photos, setPhotos] = useState<readonly WaitingPhoto[]>([]);
   const [told, setTold] = useState<{ readonly words: string; readonly isFault: boolean } | null>(null);
+  const [goes, setGoes] = useState(goMetered);
   const storage = useStorage();
-  useEffect(
-    () =>
-      onWaitingCount(() => {
-        const look = async (): Promise<void> => {
-          setJobs(await allWaiting());
-          setPhotos(await photosThatWait());
-        };
-        look().catch((error: unknown) => console.warn(error));
-      }),
-    [],
-  );
+  useEffect(() => {
+    const look = (): void => {
+      Promise.all([allWaiting().then(setJobs), photosThatWait().then(setPhotos)]).catch((error: unknown) =>
+        console.warn(error),
+      );
+    };
+    const stops = [onWaitingCount(look), onPhotos(look)];
+    return () => stops.forEach((stop) => stop());
+  }, []);
+  const sendEverything = (): void => {
+    sendNow();
+    sendPhotos().catch((error: unknown) => console.warn(error));
+  };
+  const letGo = (go: boolean): void => {
+    setGoMetered(go);
+    setGoes(go);
+    sendPhotos().catch((error: unknown) => console.warn(error));
+  };
   const count = (jobs ?? []).reduce((sum, { waiting }) => sum + waiting.length, 0);
   const handOver = async (): Promise<void> => {
     const made = new Map((await madeHere()).map(({ jobId, ...one }) => [jobId, one]));
@@ -70,7 +81,7 @@ function Waits() {
       }
       const taken = handed.reduce((sum, { entries }) => sum + entries.length, 0);
       setTold({ words: outboxWords.taken({ count: taken }), isFault: false });
-      await sendAll(null);
+      await sendAll();
     } catch (error) {
       if (!(error instanceof NoOutbox)) throw error;
       setTold({ words: `${file.name}: ${FAULTS[error.message] ?? outboxWords.unreadable}`, isFault: true });
@@ -80,10 +91,12 @@ function Waits() {
     <main id="main" className="page outbox">
       <div className="page-head">
         <h1>{outboxWords.outbox}</h1>
-        <span className="soft">{count === 0 ? outboxWords.nothingWaits : outboxWords.waits({ count })}</span>
+        <span className="soft">
+          {count === 0 && photos.length === 0 ? outboxWords.nothingWaits : outboxWords.waits({ count })}
+        </span>
       </div>
       <div className="row-of">
-        <Button disabled={count === 0} onClick={sendNow}>
+        <Button disabled={count + photos.length === 0} onClick={sendEverything}>
           {outboxWords.sendNow}
         </Button>
         <Button variant="secondary" disabled={count === 0} onClick={() => void handOver()}>
@@ -118,12 +131,24 @@ function Waits() {
               count: photos.length,
               size: bytesText(photos.reduce((sum, { file }) => sum + file.size, 0)),
             })}{' '}
-            <span className="soft">{outboxWords.photosLater}</span>
+            <span className="soft">{isMetered() && !goes ? outboxWords.photosHeld : outboxWords.photosLater}</span>
           </p>
+          <ul className="plain-list">
+            {photos.flatMap(({ id, name, refused }) =>
+              refused === undefined ? (
+                []
+              ) : (
+                <li key={id} className="brick">
+                  {name}: {refused}
+                </li>
+              ),
+            )}
+          </ul>
         </section>
       )}
       <section>
         <h2>{outboxWords.thisDevice}</h2>
+        <Yes words={outboxWords.goMetered} yes={goes} onTurn={letGo} />
         {storage.used !== null && (
           <p>
             {outboxWords.room({ used: bytesText(storage.used), all: bytesText(storage.all ?? 0) })}{' '}

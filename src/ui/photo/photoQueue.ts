@@ -1,4 +1,4 @@
-import type { Rung } from '@/core/kinds';
+import type { Person, Rung } from '@/core/kinds';
 import { shelf } from '../log/shelf';
 
 /** A picture that waits for the server, kept in the browser's own store so that it outlives a closed page. */
@@ -10,6 +10,10 @@ export interface WaitingPhoto {
   readonly rung: Rung;
   readonly pointId: string;
   readonly at: string;
+  /** How far this device’s clock was taken to be behind the server’s then, ms. */
+  readonly corrected?: number;
+  /** Who took it; missing: nobody has said yet who is here. */
+  readonly by?: Person;
   /** Why the server refused it; it is then not sent again by itself. */
   readonly refused?: string;
 }
@@ -29,6 +33,17 @@ const isWaiting = (value: unknown): value is WaitingPhoto =>
 
 /** Pictures that the browser’s store did not take: they live as long as the page. */
 const held = new Map<string, WaitingPhoto>();
+
+const listeners = new Set<() => void>();
+function changed(): void {
+  for (const listener of listeners) listener();
+}
+
+/** Told whenever a picture begins or ends to wait in this tab. @returns how to stop it */
+export function onPhotos(told: () => void): () => void {
+  listeners.add(told);
+  return () => void listeners.delete(told);
+}
 
 let tookOver: Promise<void> | undefined;
 
@@ -73,6 +88,8 @@ export async function keepWaiting(photo: WaitingPhoto): Promise<boolean> {
   } catch {
     held.set(photo.id, photo);
     return false;
+  } finally {
+    changed();
   }
 }
 
@@ -82,10 +99,19 @@ export async function dropWaiting(id: string): Promise<void> {
   await shelf()
     .then((db) => db.photos.delete(id))
     .catch(() => undefined);
+  changed();
 }
 
-export async function markRefused(id: string, refused: string): Promise<void> {
+async function update(id: string, more: Pick<WaitingPhoto, 'refused' | 'by'>): Promise<void> {
   const photo = held.get(id);
-  if (photo) held.set(id, { ...photo, refused });
-  else await (await shelf()).photos.update(id, { refused } as object);
+  if (photo) held.set(id, { ...photo, ...more });
+  else await (await shelf()).photos.update(id, more as object);
+  changed();
+}
+
+export const markRefused = (id: string, refused: string): Promise<void> => update(id, { refused });
+
+/** Says who took those pictures of a job of which nobody has said it. */
+export async function signPhotos(jobId: string, by: Person): Promise<void> {
+  for (const photo of await waitingPhotos(jobId)) if (!photo.by) await update(photo.id, { by });
 }

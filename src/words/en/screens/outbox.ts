@@ -2,7 +2,8 @@
 export const outbox = {
   outbox: 'Outbox',
   nothingWaits: 'Nothing waits: all that was written here is kept with the firm.',
-  waits: ({ count }: { readonly count: number }) => (count === 1 ? '1 entry waits' : `${count} entries wait`),
+  waits: ({ count }: { readonly count: number }) =>
+    count === 0 ? 'Photos wait' : count === 1 ? '1 entry waits' : `${count} entries wait`,
   waitsShort: ({ count }: { readonly count: number }) => (count === 1 ? '1 waits' : `${count} wait`),
   sendNow: 'Send now',
   handOver: 'Hand over as a file',
@@ -23,7 +24,9 @@ export const outbox = {
   photos: 'Photos',
   photosWait: ({ count, size }: { readonly count: number; readonly size: string }) =>
     count === 1 ? `1 photo waits, ${size}.` : `${count} photos wait, ${size}.`,
-  photosLater: 'They go after the entries, once their job is open.',
+  photosLater: 'They go by themselves, from whatever page is open.',
+  photosHeld: 'This line is metered: they wait for another one.',
+  goMetered: 'Send photos on a metered line too',
   thisDevice: 'This device',
   room: ({ used, all }: { readonly used: string; readonly all: string }) => `${used} of ${all} are taken up here.`,
   nearlyFull: 'Nearly full: hand the outbox over, or free some room.',
