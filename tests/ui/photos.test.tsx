@@ -4,7 +4,10 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import Dexie from 'dexie';
 import type { Entry } from '@/core/kinds';
 import { shelf } from '@/ui/log/shelf';
-import { Written, answering, close, openJob, pathOf, standIns } from './onScreen';
+import { setGoMetered } from '@/ui/photo/line';
+import { keepWaiting, photosThatWait, signPhotos } from '@/ui/photo/photoQueue';
+import { sendPhotos } from '@/ui/photo/photoSender';
+import { TOMAS, Written, answering, close, fakeServer, openJob, pathOf, standIns } from './onScreen';
 
 const PHOTO = { photoId: '00000000-0000-7000-8000-0000000000aa' };
 const SHA = 'a'.repeat(64);
@@ -107,6 +110,66 @@ describe('a photo', () => {
       '“film.jpg” is 41 MB; up to 40 MB can be taken. It was not kept.',
     );
     expect(sent).toEqual([]);
+  });
+});
+
+describe('a photo whose job is not open', () => {
+  const TAKEN = '2026-03-04T09:12:00.000Z';
+  const waits = (by?: { id: string; name: string }) =>
+    keepWaiting({
+      id: PHOTO.photoId,
+      jobId: 'job',
+      file: file('cellar.jpg'),
+      name: 'cellar.jpg',
+      rung: 'wire',
+      pointId: 'front',
+      at: TAKEN,
+      ...(by ? { by } : {}),
+    });
+  const onLine = (line: object | undefined) =>
+    Object.defineProperty(navigator, 'connection', { value: line, configurable: true });
+  const begin = () => {
+    standIns();
+    const server = fakeServer([...begun().entries]);
+    const known = server.log.length;
+    return { sent: answerPhotos(taken), written: () => server.log.slice(known) };
+  };
+  afterEach(() => {
+    onLine(undefined);
+    setGoMetered(false);
+  });
+
+  it('goes from any page, in the name of who took it and as of when', async () => {
+    const { sent, written } = begin();
+    await waits(TOMAS);
+    await sendPhotos();
+    await waitFor(() => expect(written()).toHaveLength(2));
+    expect(sent).toHaveLength(1);
+    for (const { at, by } of written()) expect([at, by]).toEqual([TAKEN, TOMAS]);
+    expect(written()[1]?.data).toMatchObject({ rung: 'wire', pointOf: 'front' });
+    expect(await photosThatWait()).toEqual([]);
+    await sendPhotos();
+    expect(sent).toHaveLength(1);
+  });
+  it('waits until somebody has said who took it', async () => {
+    const { sent } = begin();
+    await waits();
+    await sendPhotos();
+    expect(sent).toEqual([]);
+    await signPhotos('job', TOMAS);
+    await sendPhotos();
+    expect(sent).toHaveLength(1);
+  });
+  it('waits for another line where each byte is counted, unless its owner says otherwise', async () => {
+    const { sent } = begin();
+    await waits(TOMAS);
+    onLine({ type: 'cellular' });
+    await sendPhotos();
+    expect(sent).toEqual([]);
+    expect(await photosThatWait()).toHaveLength(1);
+    setGoMetered(true);
+    await sendPhotos();
+    expect(sent).toHaveLength(1);
   });
 });
 
