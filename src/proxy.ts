@@ -45,6 +45,7 @@ export async function proxy(request: NextRequest) {
   response.headers.set('content-security-policy', csp);
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'same-origin');
+  response.headers.set('cross-origin-opener-policy', 'same-origin');
   if (asking) response.headers.set(AWAY_DAYS_HEADER, String((await readSettings((await store()).db)).awayDays));
   return response;
 }

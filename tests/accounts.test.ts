@@ -20,6 +20,7 @@ import * as sharedPhotoRoute from '@/app/api/v1/share/[token]/photos/[sha256]/ro
 import * as claimRoute from '@/app/api/v1/session/account/route';
 import * as codeRoute from '@/app/api/v1/session/code/route';
 import * as deviceRoute from '@/app/api/v1/session/device/route';
+import * as passphraseRoute from '@/app/api/v1/session/passphrase/route';
 import * as sessionRoute from '@/app/api/v1/session/route';
 import * as sessionsRoute from '@/app/api/v1/sessions/route';
 import * as oneSessionRoute from '@/app/api/v1/sessions/[id]/route';
@@ -304,6 +305,11 @@ describe('an account', () => {
       expect((await make(name)).status).toBeGreaterThanOrEqual(400);
     const code = codeIn(await make('Elowen'));
     expect((await post(claimRoute.POST as Route, '/session/account', { code, passphrase: 'short' })).status).toBe(422);
+    for (const guessed of ['passwordpassword', 'qwertyuiopas', '123456789012', 'Elowen'.repeat(3)])
+      expect(
+        (await post(claimRoute.POST as Route, '/session/account', { code, passphrase: guessed }, { from: '10.9.0.7' }))
+          .status,
+      ).toBe(422);
     // And the code is good still
     expect((await post(claimRoute.POST as Route, '/session/account', { code, passphrase: PASSPHRASE })).status).toBe(
       200,
@@ -324,6 +330,26 @@ describe('an account', () => {
     expect(await asWhom(cookie)).toBeNull();
     expect((await signIn('Wella')).status).toBe(401);
     expect((await signIn('Wella', other)).status).toBe(200);
+  });
+  it('changes its own passphrase by the one it has, and its other devices are out', async () => {
+    const { cookie } = await signedIn('Kerensa', 'looks');
+    const phone = (await signIn('Kerensa', PASSPHRASE, { from: '10.9.0.8' })).cookie;
+    const next = 'six brave herons at low tide';
+    const change = (body: object) =>
+      post(passphraseRoute.POST, '/session/passphrase', body, { cookie, from: '10.9.0.9' });
+    expect((await change({ passphrase: 'not the one it has', next })).body.errors?.[0]?.path).toBe('passphrase');
+    expect((await change({ passphrase: PASSPHRASE, next: 'short' })).body.errors?.[0]?.path).toBe('next');
+    expect((await change({ passphrase: PASSPHRASE, next: 'letmeinletmein' })).body.errors?.[0]?.path).toBe('next');
+    expect(await asWhom(phone)).not.toBeNull();
+    expect((await change({ passphrase: PASSPHRASE, next })).status).toBe(200);
+    expect((await asWhom(cookie))?.name).toBe('Kerensa');
+    expect(await asWhom(phone)).toBeNull();
+    expect((await signIn('Kerensa', PASSPHRASE, { from: '10.9.0.10' })).status).toBe(401);
+    expect((await signIn('Kerensa', next, { from: '10.9.0.11' })).status).toBe(200);
+    // Whoever holds a device without knowing its passphrase has eight tries a minute
+    let last = 0;
+    for (let i = 0; i < 10; i++) last = (await change({ passphrase: 'not the one it has', next })).status;
+    expect(last).toBe(429);
   });
 });
 

@@ -78,6 +78,12 @@ export const codeRequest = exact({ code: code() });
 /** Request of POST /api/v1/session/account: the code of an account, with the passphrase that is to be its. */
 export const claimRequest = exact({ code: code(), passphrase: passphrase(), name: accountName().optional() });
 
+/** Request of POST /api/v1/session/passphrase: one's own as it is, and as it is to be. */
+export const passphraseRequest = exact({
+  passphrase: string().defined().max(PASSPHRASE.longest),
+  next: passphrase(),
+});
+
 /** Request of POST /api/v1/accounts. */
 export const newAccountRequest = exact({
   id: uuid(),

@@ -34,6 +34,14 @@ export const ACCOUNT_ROUTES: Routes = {
       refusals: [409, ...TRIED],
     },
   },
+  '/api/v1/session/passphrase': {
+    post: {
+      summary: 'Changes one’s own passphrase; its other devices are signed out',
+      body: 'OwnPassphrase',
+      answers: { 200: 'Signed' },
+      refusals: [409, ...TRIED],
+    },
+  },
   '/api/v1/session/device': {
     post: {
       summary: 'A code that signs one more device in, good once and for minutes',

@@ -1,4 +1,11 @@
-import { accountRequest, claimRequest, codeRequest, newAccountRequest, signInRequest } from '../accounts';
+import {
+  accountRequest,
+  claimRequest,
+  codeRequest,
+  newAccountRequest,
+  passphraseRequest,
+  signInRequest,
+} from '../accounts';
 import { adviceRequest } from '../adviceRequest';
 import { aimRequest } from '../aim';
 import { bellRequest } from '../bell';
@@ -107,6 +114,7 @@ export function openApi(): object {
         SignIn: jsonSchemaOf(signInRequest),
         DeviceCode: jsonSchemaOf(codeRequest),
         AccountCode: jsonSchemaOf(claimRequest),
+        OwnPassphrase: jsonSchemaOf(passphraseRequest),
         NewAccount: jsonSchemaOf(newAccountRequest),
         AccountChange: jsonSchemaOf(accountRequest),
         NewShare: jsonSchemaOf(shareRequest),

@@ -4,6 +4,7 @@ import { sameName, type Account, type NewAccountRequest, type Role } from '@/con
 import { addToCrew } from '../crew';
 import type { Store } from '../storeOf';
 import { takeCode } from './codes';
+import { refuseGuessable } from './guessable';
 import { signInOf, type SignIn } from './signIn';
 import { shared } from '../shared';
 
@@ -97,11 +98,36 @@ export async function changeAccount(
   return accountById(store, id);
 }
 
-async function setPassphrase(store: Store, accountId: string, passphrase: string): Promise<void> {
+/** @param but a session that goes on */
+async function setPassphrase(
+  store: Store,
+  accountId: string,
+  passphrase: string,
+  but: string | null = null,
+): Promise<void> {
   const { internalAdapter, password } = await signIn(store).$context;
   await internalAdapter.updatePassword(accountId, await password.hash(passphrase));
   // Whoever knew the old one is out
-  await endSessions(store, accountId);
+  await endSessions(store, accountId, but);
+}
+
+const NOT_YOURS = 'is not the passphrase of this account';
+
+/**
+ * Gives an account another passphrase in the place of its own, and ends its other devices.
+ * @throws ProblemError 422 where the old one is not right, or the new one is easily guessed
+ */
+export async function changePassphrase(
+  store: Store,
+  { account, sessionId }: { readonly account: Account; readonly sessionId: string },
+  { passphrase, next }: { readonly passphrase: string; readonly next: string },
+): Promise<void> {
+  const { internalAdapter, password } = await signIn(store).$context;
+  const kept = (await internalAdapter.findAccounts(account.id)).find(({ providerId }) => providerId === 'credential');
+  if (!kept?.password || !(await password.verify({ hash: kept.password, password: passphrase })))
+    throw new ProblemError(422, `This ${NOT_YOURS}.`, [{ path: 'passphrase', message: NOT_YOURS }]);
+  await refuseGuessable('next', next, [account.name]);
+  await setPassphrase(store, account.id, next, sessionId);
 }
 
 const NO_CODE = 'This code is not right, or its time is over.';
@@ -122,6 +148,7 @@ export async function claimAccount(
   // Before the code is spent on it
   if (isFirst && name === undefined)
     throw new ProblemError(422, 'The first account has a name.', [{ path: 'name', message: 'is missing' }]);
+  await refuseGuessable('passphrase', passphrase, name === undefined ? [] : [name]);
   const found = await takeCode(store, code, ['account', 'first']);
   if (!found) throw new ProblemError(401, NO_CODE, [{ path: 'code', message: NO_CODE }]);
   if (found.accountId !== null) {

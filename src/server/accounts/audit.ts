@@ -12,6 +12,7 @@ export type Audited =
   | 'accountChanged'
   | 'sessionEnded'
   | 'codeMade'
+  | 'passphraseChanged'
   | 'settings'
   | 'shareMade'
   | 'shareEnded'

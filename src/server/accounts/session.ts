@@ -1,7 +1,8 @@
 import type { Account } from '@/contract/accounts';
 import { ProblemError, problemOf } from '@/contract/problem';
 import type { Store } from '../storeOf';
-import { accountOf, claimAccount, signIn } from './accounts';
+import { accountOf, changePassphrase, claimAccount, signIn } from './accounts';
+import type { Asking } from './admit';
 import { audit } from './audit';
 import { FROM_HEADER } from './from';
 import { BASE, COUNTED } from './signIn';
@@ -91,6 +92,19 @@ export async function claim(
   holdTries(await askLibrary(store, request, COUNTED, {}));
   const { name } = await claimAccount(store, asked);
   return signInByName(store, request, { name, passphrase: asked.passphrase });
+}
+
+/** Changes one’s own passphrase: tries of the old one are counted. @throws ProblemError 422, 429 */
+export async function changeOwnPassphrase(
+  store: Store,
+  request: Request,
+  asking: Asking,
+  asked: Parameters<typeof changePassphrase>[2],
+): Promise<Response> {
+  holdTries(await askLibrary(store, request, COUNTED, {}));
+  await changePassphrase(store, asking, asked);
+  await audit(store, 'passphraseChanged', asking.account);
+  return json({ account: asking.account });
 }
 
 /** Signs this device out. */

@@ -22,6 +22,7 @@ import { PlainPick } from '../form/PlainPick';
 import { call, NotTaken } from '../log/api';
 import { useCrew } from '../crew/CrewContext';
 import { PlainTable, type PlainColumn } from '../table/PlainTable';
+import { OwnPassphrase } from './OwnPassphrase';
 import { SecretForm } from './SecretForm';
 
 const ROLE_OPTIONS = ROLES.map((value) => ({ value, words: accountsWords.roles[value] }));
@@ -88,6 +89,7 @@ export function AccountsPage({ own }: Props) {
       ) : (
         <p className="soft">{accountsWords.notHere}</p>
       )}
+      {own && <OwnPassphrase />}
       {isOffice && <People accounts={accounts} own={own} trying={trying} />}
       {isOffice && <Done lines={lines} />}
     </main>

@@ -5,6 +5,7 @@ import { isSigned } from '@/contract/accountAnswers';
 import { useState } from 'react';
 import { PlainPick } from '../form/PlainPick';
 import { call, NotTaken } from '../log/api';
+import { newPassphrase } from './newPassphrase';
 import { SecretForm } from './SecretForm';
 
 type Way = 'name' | 'device' | 'account';
@@ -44,16 +45,7 @@ export function SignInPage({ isFirst, to, fingerprint }: Props) {
       : Promise.resolve(accountsWords.notTheSame);
   const code = { name: 'code', label: accountsWords.code, autoComplete: 'one-time-code' } as const;
   const name = { name: 'name', label: accountsWords.name, autoComplete: 'username' } as const;
-  const own = [
-    {
-      name: 'passphrase',
-      label: accountsWords.newPassphrase,
-      hint: accountsWords.passphraseHint,
-      secret: true,
-      autoComplete: 'new-password',
-    },
-    { name: 'again', label: accountsWords.again, secret: true, autoComplete: 'new-password' },
-  ] as const;
+  const own = newPassphrase('passphrase');
   return (
     <main id="main" className="sign-in">
       <p className="name">
