@@ -5,6 +5,7 @@ import { Server, freePort } from './server';
 
 const HOST = 'firm.local';
 const PASSPHRASE = 'seven slow herons wade';
+const OTHER = 'six brave herons at low tide';
 let server: Server;
 let office: Browser;
 let phone: Browser;
@@ -131,6 +132,26 @@ describe('signing in', () => {
     await screen.page.reload({ waitUntil: 'networkidle2' });
     await screen.says('device signed out', '.done');
     await screen.page.close();
+    await there.page.close();
+  });
+
+  it('changes its own passphrase by the one it has', async () => {
+    const there = new Screen(await phone.newPage());
+    await there.open(`${url}/accounts`);
+    await there.says('Change your passphrase', 'h2');
+    const change = async (next: string, again = next): Promise<void> => {
+      await there.fill('passphrase', PASSPHRASE);
+      await there.fill('next', next);
+      await there.fill('again', again);
+      await there.press('Change your passphrase', 'form');
+    };
+    await change(OTHER, `${OTHER} not`);
+    await there.says('These two are not the same.');
+    await change('qwertyuiopqwerty');
+    await there.says('one of those that are tried first');
+    await accessible(there);
+    await change(OTHER);
+    await there.says('It is changed. Your other devices are signed out.');
     await there.page.close();
   });
 });
