@@ -86,15 +86,19 @@ describe('photos', () => {
     expect(label?.shape).toBe('label');
   });
 
-  it('wait in the browser while the server is away, and are sent when it is back', async () => {
+  it('wait in the browser while the server is away, and are sent when it is back, from whatever page', async () => {
     const port = new URL(server.url).port;
     await server.stop('SIGKILL');
     await hand(file('board.jpg', await picture(800, 600, '#335577')));
     await screen.says('board.jpg: kept here, on its way to the server');
+    // Its job need not be open for that
+    await screen.page.goto('about:blank');
     await server.start(port);
-    await screen.until(() => document.querySelectorAll('[data-testid=photo]').length === 2, {
-      timeout: 60_000,
-    });
+    await screen.open(`${server.url}/outbox`);
+    await screen.says('Nothing waits');
+    await accessible(screen);
+    await screen.open(url);
+    await screen.until(() => document.querySelectorAll('[data-testid=photo]').length === 2);
   });
 
   it('stand on the sheet and go out with the job file', async () => {
