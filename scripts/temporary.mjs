@@ -7,35 +7,43 @@ import path from 'node:path';
 import { freePort } from './serve.mjs';
 import { ensureBuild, ensureDependencies, ensureNode, root, runTool } from './setup.mjs';
 
-/** Starts what is built in `built` on a data folder, and waits until it answers. @returns its process and address */
-async function serveFrom(built, folder) {
+/**
+ * Starts what is built in `built` on a data folder, and waits until it answers.
+ * @returns its process, its address, and what it says in the window where it was started
+ */
+async function serveFrom(built, folder, environment = {}) {
   const port = await freePort();
   const server = spawn(process.execPath, ['scripts/listen.mjs', String(port)], {
     cwd: built,
-    stdio: ['ignore', 'ignore', 'inherit'],
-    env: { ...process.env, NODE_OPTIONS: '', NODE_ENV: 'production', FOX_LADDER_DATA: folder },
+    stdio: ['ignore', 'ignore', 'pipe'],
+    env: { ...process.env, NODE_OPTIONS: '', NODE_ENV: 'production', FOX_LADDER_DATA: folder, ...environment },
+  });
+  let words = '';
+  server.stderr.on('data', (text) => {
+    words += String(text);
+    process.stderr.write(text);
   });
   const url = `http://127.0.0.1:${port}`;
   const up = () =>
     fetch(`${url}/api/v1/crew`).then(
-      ({ ok }) => ok,
+      ({ ok, status }) => ok || status === 401,
       () => false,
     );
   while (server.exitCode === null && !(await up())) await new Promise((resolve) => setTimeout(resolve, 100));
   if (server.exitCode !== null) throw new Error('The server did not start.');
-  return { server, url };
+  return { server, url, said: () => words };
 }
 
-/** Runs `work(url)` on it and takes it away again. */
-export async function onDemoServer(work) {
+/** Runs `work(url, said)` on it and takes it away again. @param environment what it is started with beside the usual */
+export async function onDemoServer(work, environment = {}) {
   ensureNode();
   ensureDependencies();
   await ensureBuild();
   const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-'));
   await runTool('demoData', [], { FOX_LADDER_DATA: folder });
-  const { server, url } = await serveFrom(root, folder);
+  const { server, url, said } = await serveFrom(root, folder, environment);
   try {
-    await work(url);
+    await work(url, said);
   } finally {
     server.kill('SIGKILL');
     rmSync(folder, { recursive: true, force: true });

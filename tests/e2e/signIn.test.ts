@@ -138,12 +138,12 @@ describe('signing in', () => {
   it('changes its own passphrase by the one it has', async () => {
     const there = new Screen(await phone.newPage());
     await there.open(`${url}/accounts`);
-    await there.says('Change your passphrase', 'h2');
+    await there.press('Change your passphrase');
     const change = async (next: string, again = next): Promise<void> => {
       await there.fill('passphrase', PASSPHRASE);
       await there.fill('next', next);
       await there.fill('again', again);
-      await there.press('Change your passphrase', 'form');
+      await there.press('Keep the new one');
     };
     await change(OTHER, `${OTHER} not`);
     await there.says('These two are not the same.');

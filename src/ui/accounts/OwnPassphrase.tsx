@@ -1,6 +1,7 @@
 'use client';
 import { accountsWords } from '@/words/screens';
 import { useState } from 'react';
+import { Button } from 'react-bootstrap';
 import { answer } from '@/contract/answers';
 import { isSigned } from '@/contract/accountAnswers';
 import { call, NotTaken } from '../log/api';
@@ -16,9 +17,9 @@ const OLD = {
 
 /** Changes the passphrase of whoever is signed in; their other devices are signed out. */
 export function OwnPassphrase() {
+  const [isAsked, setAsked] = useState(false);
   const [isChanged, setChanged] = useState(false);
   const change = async ({ passphrase, next, again }: Readonly<Record<string, string>>): Promise<string | null> => {
-    setChanged(false);
     if (next !== again) return accountsWords.notTheSame;
     try {
       await call('/session/passphrase', answer(isSigned), { method: 'POST', body: { passphrase, next } });
@@ -27,12 +28,25 @@ export function OwnPassphrase() {
       return cause.message;
     }
     setChanged(true);
+    setAsked(false);
     return null;
+  };
+  const begin = (): void => {
+    setChanged(false);
+    setAsked(true);
   };
   return (
     <section>
-      <h2 className="block-top">{accountsWords.changePassphrase}</h2>
-      <SecretForm fields={[OLD, ...newPassphrase('next')]} submit={accountsWords.changePassphrase} onSend={change} />
+      {isAsked ? (
+        <>
+          <h2>{accountsWords.changePassphrase}</h2>
+          <SecretForm fields={[OLD, ...newPassphrase('next')]} submit={accountsWords.keepPassphrase} onSend={change} />
+        </>
+      ) : (
+        <Button variant="secondary" onClick={begin}>
+          {accountsWords.changePassphrase}
+        </Button>
+      )}
       {isChanged && <p role="status">{accountsWords.passphraseChanged}</p>}
     </section>
   );

@@ -39,6 +39,7 @@ export const accounts = {
   anotherDevice: 'Sign in another device',
   changePassphrase: 'Change your passphrase',
   ownPassphrase: 'your passphrase as it is',
+  keepPassphrase: 'Keep the new one',
   passphraseChanged: 'It is changed. Your other devices are signed out.',
   typeThere: ({ until }: { readonly until: string }) =>
     `Type this on the other device, under “Code from another device”. It is good once, until ${until}.`,
