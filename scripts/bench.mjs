@@ -1,5 +1,6 @@
 // npm run bench: what was measured on this machine, beside plain versions in the same run. `npm run bench -- houses 200`
-// lets fitters compete on so many made-up houses of each town, `npm run bench -- faults 60` lets the fault finder.
+// lets fitters compete on so many made-up houses of each town, `npm run bench -- faults 60` lets the fault finder,
+// `npm run bench -- growth 100 1000` measures firms of so many jobs.
 import { gzipSync } from 'node:zlib';
 import { runTool } from './setup.mjs';
 import { stop } from './serve.mjs';
@@ -23,7 +24,7 @@ async function firstLoad(url, page) {
 
 const [which, ...rest] = process.argv.slice(2);
 try {
-  const apart = { houses: 'benchHouses', faults: 'benchFaults' }[which];
+  const apart = { houses: 'benchHouses', faults: 'benchFaults', growth: 'benchGrowth' }[which];
   if (apart) {
     await runTool(apart, rest);
     process.exit(0);
@@ -46,7 +47,7 @@ try {
   });
   await runTool('bench');
   await runTool('benchBell');
-  await runTool('benchBoard');
+  await runTool('benchGrowth');
 } catch (error) {
   stop(error.message);
 }
