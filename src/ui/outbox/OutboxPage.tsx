@@ -50,6 +50,9 @@ function Waits() {
     const stops = [onWaitingCount(look), onPhotos(look)];
     return () => stops.forEach((stop) => stop());
   }, []);
+  const isHeld = isMetered() && !goes;
+  // Those that wait for another line do not go by that button
+  const going = isHeld ? 0 : photos.length;
   const sendEverything = (): void => {
     sendNow();
     sendPhotos().catch((error: unknown) => console.warn(error));
@@ -96,7 +99,7 @@ function Waits() {
         </span>
       </div>
       <div className="row-of">
-        <Button disabled={count + photos.length === 0} onClick={sendEverything}>
+        <Button disabled={count + going === 0} onClick={sendEverything}>
           {outboxWords.sendNow}
         </Button>
         <Button variant="secondary" disabled={count === 0} onClick={() => void handOver()}>
@@ -131,7 +134,7 @@ function Waits() {
               count: photos.length,
               size: bytesText(photos.reduce((sum, { file }) => sum + file.size, 0)),
             })}{' '}
-            <span className="soft">{isMetered() && !goes ? outboxWords.photosHeld : outboxWords.photosLater}</span>
+            <span className="soft">{isHeld ? outboxWords.photosHeld : outboxWords.photosLater}</span>
           </p>
           <ul className="plain-list">
             {photos.flatMap(({ id, name, refused }) =>
