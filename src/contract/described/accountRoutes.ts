@@ -83,6 +83,21 @@ export const ACCOUNT_ROUTES: Routes = {
     get: { summary: 'When the program was backed up last', answers: { 200: 'BackupState' }, refusals: EVERY },
     post: { summary: 'Backs the program up now', answers: { 201: 'BackupState' }, refusals: [409, 503, ...EVERY] },
   },
+  '/api/v1/firm': {
+    get: {
+      summary: 'The whole firm with all its jobs and photos, as an archive that is streamed (docs/formats)',
+      gives: 'application/x-tar',
+      answers: { 200: 'Bytes' },
+      refusals: EVERY,
+    },
+    post: {
+      summary: 'Takes the archive of a firm in, job by job; what is here already stays',
+      takes: 'application/x-tar',
+      body: 'Bytes',
+      answers: { 200: 'FirmTaken' },
+      refusals: [503, ...WITH_BODY],
+    },
+  },
   '/api/v1/audit': {
     get: { summary: 'What was done, newest first', answers: { 200: 'AuditList' }, refusals: EVERY },
   },

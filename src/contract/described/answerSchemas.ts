@@ -280,6 +280,11 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     lastAt: { type: ['string', 'null'] },
     fault: { oneOf: [object({ at: text, message: text }), { type: 'null' }] },
   }),
+  FirmTaken: object({
+    ...all(['made', 'grown', 'same', 'people', 'items'], { type: 'integer' }),
+    settings: { type: 'boolean' },
+    leftOut: list(object({ name: text, why: text })),
+  }),
   Account: ACCOUNT,
   Session: object({ signsIn: { type: 'boolean' }, account: ACCOUNT_OR_NONE, isFirst: { type: 'boolean' } }),
   Signed: object({ account: ACCOUNT_OR_NONE }),

@@ -19,6 +19,8 @@ export type Audited =
   | 'shareOpened'
   | 'backedUp'
   | 'exported'
+  | 'firmOut'
+  | 'firmIn'
   | 'imported'
   | 'erased';
 

@@ -21,7 +21,11 @@ const MESSAGE = 'is one of those that are tried first: common, repeated or in a 
 
 /** @param path of the field  @param names that whoever guesses knows too  @throws ProblemError 422 */
 export async function refuseGuessable(path: string, passphrase: string, names: readonly string[]): Promise<void> {
-  made ??= estimator();
+  // What could not be read once is read anew for who comes next
+  made ??= estimator().catch((error: unknown) => {
+    made = undefined;
+    throw error;
+  });
   const { score } = (await made).check(passphrase.slice(0, LOOKED_AT), [...names]);
   if (score < GOOD_FROM) throw new ProblemError(422, `This passphrase ${MESSAGE}.`, [{ path, message: MESSAGE }]);
 }

@@ -16,7 +16,7 @@ const OPEN: readonly RegExp[] = [
 ];
 
 /** Everything there is the office’s, reading too. */
-const OFFICE: readonly RegExp[] = [/^\/api\/v1\/accounts(\/|$)/, /^\/api\/v1\/audit$/, /^\/api\/v1\/backup$/];
+const OFFICE: readonly RegExp[] = [/^\/api\/v1\/accounts(\/|$)/, /^\/api\/v1\/audit$/, /^\/api\/v1\/(backup|firm)$/];
 /** What is changed there the office alone changes. */
 const OFFICE_WRITES: readonly RegExp[] = [
   /^\/api\/v1\/settings$/,

@@ -1,3 +1,4 @@
+import type { FirmTaken } from '@/contract/firm';
 import type { Problem } from '@/contract/problem';
 
 /** A file that lies on the disk, to be taken in. */
@@ -9,6 +10,9 @@ export interface Incoming {
 
 /** What became of it: the job as JSON, or why not. A refusal can’t be thrown whole from one thread to another. */
 export type Outcome = { readonly made: boolean; readonly job: string } | { readonly problem: Problem };
+
+/** What became of the archive of a firm, or why it was not taken. */
+export type FirmOutcome = { readonly taken: FirmTaken } | { readonly problem: Problem };
 
 /** Whom the gate of a job is asked for, and when. */
 export interface GateAsked {
@@ -33,6 +37,11 @@ export interface Apart {
     readonly answer: void;
   };
   readonly takeIn: { readonly asked: Incoming; readonly answer: Outcome };
+  /** Takes the archive of a whole firm in; as long as a backup. */
+  readonly takeFirm: {
+    readonly asked: { readonly folder: string; readonly path: string };
+    readonly answer: FirmOutcome;
+  };
   /** What the gate thinks of a job, as JSON. */
   readonly gate: { readonly asked: GateAsked; readonly answer: string | { readonly problem: Problem } };
 }

@@ -44,7 +44,7 @@ export async function apart<K extends ApartName>(
   asked: Apart[K]['asked'],
   here: () => Promise<Apart[K]['answer']>,
 ): Promise<Apart[K]['answer']> {
-  const threads = pool(name === 'backup' ? 'upkeep' : 'apart');
+  const threads = pool(name === 'backup' || name === 'takeFirm' ? 'upkeep' : 'apart');
   return threads ? ((await threads.run(asked, { name })) as Apart[K]['answer']) : here();
 }
 

@@ -1,6 +1,7 @@
 import { backUp } from '../backup';
 import { systemClock } from '../clock';
 import { openBeside, type Database } from '../db/open';
+import { takeFirmIn } from '../firm/takeFirm';
 import { gateOf } from '../jobs/askedJob';
 import { takeIn as takeInHere } from '../jobs/takeIn';
 import { bringUp } from '../projection/project';
@@ -50,5 +51,8 @@ export const backup: Task<'backup'> = async ({ folder, to, kept, now }) => {
 
 export const takeIn: Task<'takeIn'> = (incoming) =>
   using(incoming.folder, (db) => takeInHere(storeOf(incoming.folder, db, systemClock), incoming));
+
+export const takeFirm: Task<'takeFirm'> = ({ folder, path }) =>
+  using(folder, (db) => takeFirmIn(storeOf(folder, db, systemClock), path));
 
 export const gate: Task<'gate'> = (asked) => using(asked.folder, (db) => gateOf(db, asked));

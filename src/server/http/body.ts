@@ -3,7 +3,7 @@ import { REQUEST_LIMITS, checkSize, type JsonLimits } from '@/contract/jsonSize'
 import { ProblemError } from '@/contract/problem';
 
 const KIB = 1024;
-/** Largest body of a computation, of entries, of a photo, of a job file with its photos. */
+/** Largest body of a computation, of entries, of a photo, of a job file with its photos, of archives. */
 export const BODY_LIMITS = {
   compute: 256 * KIB,
   entries: 4096 * KIB,
@@ -11,6 +11,7 @@ export const BODY_LIMITS = {
   photo: 40 * 1024 * KIB,
   jobFile: 96 * 1024 * KIB,
   container: 8 * 1024 * 1024 * KIB,
+  firm: 64 * 1024 * 1024 * KIB,
 } as const;
 /** A client that sends even more than this beyond the limit is cut off. */
 const MOST_READ_AWAY = 512 * 1024 * KIB;

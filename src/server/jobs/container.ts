@@ -16,38 +16,64 @@ import { jobLog } from './jobLog';
 // A job with all its photos as one archive: `entries.json`, then every file under its hash. Streamed both ways: however many
 // photos there are, one piece of one of them is in memory at a time. Its form stands in docs/formats.
 
-const ENTRIES_NAME = 'entries.json';
+export const ENTRIES_NAME = 'entries.json';
 const FILE_NAME = /^files\/([0-9a-f]{64})$/;
 /** What lies beside the job for who has no such program: it follows from the rest, and is passed over. */
 const BESIDE = 'beside/';
 /** Largest list of entries, and largest file, in a container. */
 const MOST_BYTES = { entries: 24 * 1024 * 1024, file: 64 * 1024 * 1024 } as const;
 
-const damaged = (detail: string): ProblemError => new ProblemError(422, detail, [{ path: '', message: 'is damaged' }]);
+export const damaged = (detail: string): ProblemError =>
+  new ProblemError(422, detail, [{ path: '', message: 'is damaged' }]);
 
 /** Puts a part into an archive. Whoever reads slowly holds it up: else all of them would be in memory. */
-const put = (archive: Pack, name: string, content: Buffer): Promise<void> =>
+export const put = (archive: Pack, name: string, content: Buffer): Promise<void> =>
   new Promise((resolve, reject) => {
     archive.entry({ name, size: content.length, mtime: new Date(0) }, content, (error) =>
       error ? reject(error) : resolve(),
     );
   });
 
-/** Fills an archive: one file at a time is opened and in memory. */
-async function fill(
-  archive: Pack,
-  shelf: { readonly db: Database; readonly files: FileStore },
-  container: JobContainer,
-  rows: readonly AttachmentRow[],
-  beside: AsyncIterable<BesideFile> | null,
-): Promise<void> {
-  await put(archive, ENTRIES_NAME, Buffer.from(JSON.stringify(container)));
+/** What goes into an archive, by the one who fills it. */
+export type Fill = (archive: Pack) => Promise<void>;
+
+/** An archive as it is read: it is filled while it leaves. */
+export function archiveOf(fill: Fill): Readable {
+  const archive = pack();
+  fill(archive)
+    .then(() => archive.finalize())
+    .catch((error: unknown) => archive.destroy(error instanceof Error ? error : new Error(String(error))));
+  // The archive’s own stream is not Node’s, whatever its types say: a web stream can’t be made of it
+  return Readable.from(archive, { objectMode: false });
+}
+
+type Shelf = { readonly db: Database; readonly files: FileStore };
+
+/**
+ * A job’s parts of an archive: one file at a time is opened and in memory.
+ * @param under what stands before their names
+ * @throws ProblemError 404
+ */
+export async function partsOfJob(
+  shelf: Shelf,
+  jobId: string,
+): Promise<{ title: string; fill: (under: string) => Fill }> {
+  const { head, entries } = await jobLog(shelf.db, jobId);
+  const rows = head.erasedAt === undefined ? await attachmentsOf(shelf.db, jobId) : [];
+  const container: JobContainer = {
+    format: JOB_CONTAINER_FORMAT,
+    version: JOB_CONTAINER_VERSION,
+    job: { id: head.id, createdAt: head.createdAt, title: head.title },
+    entries,
+    attachments: rows.map(({ id, media_type: mediaType, sha256 }) => ({ id, mediaType, sha256 })),
+  };
   const byHash = new Map(rows.map((row) => [row.sha256, row]));
-  for (const [sha256, row] of byHash) {
-    await put(archive, `files/${sha256}`, Buffer.from(await contentOfFile(shelf, row)));
-  }
-  if (beside) for await (const { name, bytes } of beside) await put(archive, `${BESIDE}${name}`, Buffer.from(bytes));
-  archive.finalize();
+  const fill = (under: string) => async (archive: Pack) => {
+    await put(archive, `${under}${ENTRIES_NAME}`, Buffer.from(JSON.stringify(container)));
+    for (const [sha256, row] of byHash)
+      await put(archive, `${under}files/${sha256}`, Buffer.from(await contentOfFile(shelf, row)));
+  };
+  return { title: head.title, fill };
 }
 
 /**
@@ -61,25 +87,16 @@ export async function containerOf(
   jobId: string,
   beside: AsyncIterable<BesideFile> | null = null,
 ): Promise<{ readonly title: string; readonly stream: Readable }> {
-  const { head, entries } = await jobLog(db, jobId);
-  const rows = head.erasedAt === undefined ? await attachmentsOf(db, jobId) : [];
-  const archive = pack();
-  const container: JobContainer = {
-    format: JOB_CONTAINER_FORMAT,
-    version: JOB_CONTAINER_VERSION,
-    job: { id: head.id, createdAt: head.createdAt, title: head.title },
-    entries,
-    attachments: rows.map(({ id, media_type: mediaType, sha256 }) => ({ id, mediaType, sha256 })),
-  };
-  fill(archive, { db, files }, container, rows, beside).catch((error: unknown) =>
-    archive.destroy(error instanceof Error ? error : new Error(String(error))),
-  );
-  // The archive’s own stream is not Node’s, whatever its types say: a web stream can’t be made of it
-  return { title: head.title, stream: Readable.from(archive, { objectMode: false }) };
+  const { title, fill } = await partsOfJob({ db, files }, jobId);
+  const stream = archiveOf(async (archive) => {
+    await fill('')(archive);
+    if (beside) for await (const { name, bytes } of beside) await put(archive, `${BESIDE}${name}`, Buffer.from(bytes));
+  });
+  return { title, stream };
 }
 
 /** A part of an archive, whole. @throws ProblemError 413 where it is larger than a part may be */
-async function bytesOf(entry: AsyncIterable<Buffer>, mostBytes: number, tooLarge: string): Promise<Buffer> {
+export async function bytesOf(entry: AsyncIterable<Buffer>, mostBytes: number, tooLarge: string): Promise<Buffer> {
   const parts: Buffer[] = [];
   let size = 0;
   for await (const part of entry) {
@@ -90,24 +107,66 @@ async function bytesOf(entry: AsyncIterable<Buffer>, mostBytes: number, tooLarge
   return Buffer.concat(parts);
 }
 
-async function textOf(entry: AsyncIterable<Buffer>): Promise<string> {
+/** A part of an archive that is JSON. @throws ProblemError 413, 422 */
+export async function jsonOf(entry: AsyncIterable<Buffer>): Promise<unknown> {
   const bytes = await bytesOf(entry, MOST_BYTES.entries, 'The list of entries of this container is too large.');
   checkSize(bytes, FILE_LIMITS);
+  let text: string;
   try {
-    return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+    text = new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {
     throw damaged('The entries of this container are not text in UTF-8.');
   }
-}
-
-function readContainer(text: string): JobContainer {
-  let value: unknown;
   try {
-    value = JSON.parse(text);
+    return JSON.parse(text);
   } catch {
     throw damaged('The entries of this container are no JSON, or were cut off.');
   }
-  return parseContainer(value);
+}
+
+/** A job of an archive while its parts come, one after the other: its entries, then its files. */
+export class JobTaken {
+  private readonly kept: KeptFile[] = [];
+  private readonly seen = new Set<string>();
+
+  private constructor(
+    private readonly store: Store,
+    private readonly container: JobContainer,
+    private readonly there: readonly AttachmentRow[],
+  ) {}
+
+  /**
+   * @param id of the job, where it is known beforehand
+   * @throws ProblemError 400, 410, 413, 422
+   */
+  static async begun(store: Store, entry: AsyncIterable<Buffer>, id?: string): Promise<JobTaken> {
+    const container = parseContainer(await jsonOf(entry));
+    if (id !== undefined && container.job.id !== id) throw damaged(`What stands under ${id} is another job.`);
+    await ensureKey(store.db, container.job.id);
+    return new JobTaken(store, container, await attachmentsOf(store.db, container.job.id));
+  }
+
+  /** Takes a file in, held against its name. @throws ProblemError 413, 422 */
+  async file(name: string, entry: AsyncIterable<Buffer>): Promise<void> {
+    const { job, attachments } = this.container;
+    const sha256 = FILE_NAME.exec(name)?.[1];
+    const named = attachments.filter((one) => one.sha256 === sha256);
+    if (sha256 === undefined || named.length === 0)
+      throw damaged(`The container holds “${name.slice(0, 80)}”, which none of its entries names.`);
+    const bytes = await bytesOf(entry, MOST_BYTES.file, `The file ${sha256} of this container is too large.`);
+    if (FileStore.nameOf(bytes) !== sha256)
+      throw damaged(`The file ${sha256} of this container is damaged: it is not what its name says.`);
+    this.seen.add(sha256);
+    for (const attachment of named)
+      if (!isThere(this.there, attachment)) this.kept.push(await keepForeign(this.store, job.id, attachment, bytes));
+  }
+
+  /** Once all parts have come: takes the entries in. @throws ProblemError 409, 410, 422 */
+  ended(): ReturnType<typeof importLog> {
+    const missing = this.container.attachments.find((one) => !this.seen.has(one.sha256) && !isThere(this.there, one));
+    if (missing) throw damaged(`The file ${missing.sha256} is missing from this container.`);
+    return importLog(this.store, this.container, this.kept);
+  }
 }
 
 /**
@@ -115,41 +174,22 @@ function readContainer(text: string): JobContainer {
  * @throws ProblemError 400, 413, 422 where it is none, too large, or damaged · 409 as for a job file
  */
 export async function takeContainer(
-  { db, clock, files }: Store,
+  store: Store,
   reading: Readable,
 ): Promise<{ readonly made: boolean; readonly job: Job }> {
   const archive = extract();
   reading.on('error', (error) => archive.destroy(error));
   reading.pipe(archive);
-  let container: JobContainer | null = null;
-  let there: readonly AttachmentRow[] = [];
-  const kept: KeptFile[] = [];
-  const seen = new Set<string>();
+  let taken: JobTaken | null = null;
   try {
     for await (const entry of archive) {
       const { name } = entry.header;
-      if (container === null) {
+      if (taken === null) {
         if (name !== ENTRIES_NAME) throw damaged('This is no container of a job: it does not begin with its entries.');
-        container = readContainer(await textOf(entry));
-        await ensureKey(db, container.job.id);
-        there = await attachmentsOf(db, container.job.id);
-        continue;
-      }
-      if (name.startsWith(BESIDE)) {
+        taken = await JobTaken.begun(store, entry);
+      } else if (name.startsWith(BESIDE))
         await bytesOf(entry, MOST_BYTES.file, `“${name.slice(0, 80)}” of this container is too large.`);
-        continue;
-      }
-      const sha256 = FILE_NAME.exec(name)?.[1];
-      const named = container.attachments.filter((one) => one.sha256 === sha256);
-      if (sha256 === undefined || named.length === 0)
-        throw damaged(`The container holds “${name.slice(0, 80)}”, which none of its entries names.`);
-      const bytes = await bytesOf(entry, MOST_BYTES.file, `The file ${sha256} of this container is too large.`);
-      if (FileStore.nameOf(bytes) !== sha256)
-        throw damaged(`The file ${sha256} of this container is damaged: it is not what its name says.`);
-      seen.add(sha256);
-      for (const attachment of named)
-        if (!isThere(there, attachment))
-          kept.push(await keepForeign({ db, files }, container.job.id, attachment, bytes));
+      else await taken.file(name, entry);
     }
   } catch (error) {
     if (error instanceof ProblemError) throw error;
@@ -157,8 +197,6 @@ export async function takeContainer(
   } finally {
     reading.destroy();
   }
-  if (container === null) throw damaged('This is no container of a job, or it was cut off.');
-  const missing = container.attachments.find((one) => !seen.has(one.sha256) && !isThere(there, one));
-  if (missing) throw damaged(`The file ${missing.sha256} is missing from this container.`);
-  return importLog({ db, clock }, container, kept);
+  if (taken === null) throw damaged('This is no container of a job, or it was cut off.');
+  return taken.ended();
 }

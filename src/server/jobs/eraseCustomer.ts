@@ -7,7 +7,7 @@ import { ProblemError } from '@/contract/problem';
 import type { Database } from '../db/open';
 import { copiesBeside } from '../db/openFault';
 import { bringUp } from '../projection/project';
-import { siteKey } from '../sealing/keys';
+import { destroyKey, siteKey } from '../sealing/keys';
 import type { Store } from '../storeOf';
 import { jobLog } from './jobLog';
 
@@ -44,12 +44,7 @@ export async function eraseCustomer(
       throw new ProblemError(422, 'This is not the title of the job: nothing was erased.', [
         { path: 'title', message: 'is not the title of this job' },
       ]);
-    await db
-      .updateTable('keys.site_keys')
-      .set({ key: null, erased_at: clock.now(), erased_by: by.name })
-      .where('job_id', '=', jobId)
-      .where('key', 'is not', null)
-      .execute();
+    await destroyKey(db, jobId, clock.now(), by.name);
   }
   // Whatever fails from here on is made good by asking again, and the rows at the next start
   await bringUp(db, jobId);

@@ -45,3 +45,18 @@ export async function ensureKey(db: Database, jobId: string): Promise<void> {
     .execute();
   await writingKey(db, jobId);
 }
+
+/** Destroys the key of a job: nobody reads what was said of its customer any more. Again it changes nothing. */
+export async function destroyKey(
+  db: Pick<Database, 'updateTable'>,
+  jobId: string,
+  at: string,
+  byName: string | null,
+): Promise<void> {
+  await db
+    .updateTable('keys.site_keys')
+    .set({ key: null, erased_at: at, erased_by: byName })
+    .where('job_id', '=', jobId)
+    .where('key', 'is not', null)
+    .execute();
+}

@@ -2,17 +2,16 @@
 import { boardWords } from '@/words/screens';
 import { answer } from '@/contract/answers';
 import { isNamed } from '@/contract/shapes';
-import { FileUp } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { FileIn } from '../form/FileIn';
 import { call, callBytes, NotTaken } from '../log/api';
 
 /** Takes a job file in; a file that is none, or is cut off, is refused in words and nothing is written. */
 export function TakeIn() {
   const router = useRouter();
   const [fault, setFault] = useState<string | null>(null);
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const take = async (file: File) => {
     setFault(null);
     try {
       const job = file.name.endsWith('.tar')
@@ -26,17 +25,11 @@ export function TakeIn() {
   };
   return (
     <>
-      <label className="btn btn-secondary file">
-        <FileUp size={18} aria-hidden="true" /> {boardWords.takeInAJob}
-        <input
-          type="file"
-          accept="application/json,.json,application/x-tar,.tar"
-          onChange={(event) => {
-            void take(event.target.files?.[0]);
-            event.target.value = '';
-          }}
-        />
-      </label>
+      <FileIn
+        label={boardWords.takeInAJob}
+        accept="application/json,.json,application/x-tar,.tar"
+        onFile={(file) => void take(file)}
+      />
       {fault && (
         <p className="brick" role="alert">
           {fault}

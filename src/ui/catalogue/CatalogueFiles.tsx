@@ -1,8 +1,9 @@
 'use client';
 import { catalogueWords } from '@/words/screens';
 import { answer, isCatalogue } from '@/contract/answers';
-import { FileDown, FileUp } from 'lucide-react';
+import { FileDown } from 'lucide-react';
 import { SHELVES, type Catalogue, type ShelfId } from '@/core/catalogue';
+import { FileIn } from '../form/FileIn';
 import { callText } from '../log/api';
 
 interface Props {
@@ -13,8 +14,7 @@ interface Props {
 /** A shelf as a table for a spreadsheet, and all own items as one file; both ways, all of it or nothing. */
 export function CatalogueFiles({ shelf, onTake }: Props) {
   const words = SHELVES[shelf].words.toLowerCase();
-  const take = async (file: File | undefined, path: string, type: string) => {
-    if (!file) return;
+  const take = async (file: File, path: string, type: string) => {
     const text = await file.text();
     await onTake(() => callText(path, answer(isCatalogue), text, type), catalogueWords.isTakenIn({ name: file.name }));
   };
@@ -41,27 +41,5 @@ export function CatalogueFiles({ shelf, onTake }: Props) {
       </div>
       <p className="small soft">{catalogueWords.aTableHasOne}</p>
     </section>
-  );
-}
-
-interface FileInProps {
-  readonly label: string;
-  readonly accept: string;
-  readonly onFile: (file: File | undefined) => void;
-}
-
-function FileIn({ label, accept, onFile }: FileInProps) {
-  return (
-    <label className="btn btn-secondary file">
-      <FileUp size={18} aria-hidden="true" /> {label}
-      <input
-        type="file"
-        accept={accept}
-        onChange={(event) => {
-          onFile(event.target.files?.[0]);
-          event.target.value = '';
-        }}
-      />
-    </label>
   );
 }

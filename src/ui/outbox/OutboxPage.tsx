@@ -1,7 +1,7 @@
 'use client';
 import { outboxWords } from '@/words/screens';
 import { format, parseISO } from 'date-fns';
-import { FileDown, FileUp } from 'lucide-react';
+import { FileDown } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { Button, Table } from 'react-bootstrap';
@@ -13,6 +13,7 @@ import { ENTRY_WORDS } from '../log/entryWords';
 import { keepMade, madeHere } from '../log/newJobs';
 import { sendAll, sendNow } from '../log/senders';
 import { keepWaiting, onWaitingCount } from '../log/shelf';
+import { FileIn } from '../form/FileIn';
 import { Yes } from '../form/Yes';
 import { goMetered, isMetered, setGoMetered } from '../photo/line';
 import { onPhotos, photosThatWait, type WaitingPhoto } from '../photo/photoQueue';
@@ -74,8 +75,7 @@ function Waits() {
     );
     saveText(file, outboxWords.fileName({ day: format(new Date(), 'yyyy-MM-dd') }));
   };
-  const takeIn = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
+  const takeIn = async (file: File): Promise<void> => {
     try {
       const handed = outboxOf(await file.text());
       for (const { jobId, made, entries } of handed) {
@@ -105,17 +105,7 @@ function Waits() {
         <Button variant="secondary" disabled={count === 0} onClick={() => void handOver()}>
           <FileDown size={18} aria-hidden="true" /> {outboxWords.handOver}
         </Button>
-        <label className="btn btn-secondary file">
-          <FileUp size={18} aria-hidden="true" /> {outboxWords.takeIn}
-          <input
-            type="file"
-            accept="application/json,.json"
-            onChange={(event) => {
-              void takeIn(event.target.files?.[0]);
-              event.target.value = '';
-            }}
-          />
-        </label>
+        <FileIn label={outboxWords.takeIn} accept="application/json,.json" onFile={(file) => void takeIn(file)} />
       </div>
       {told && (
         <p className={told.isFault ? 'brick' : undefined} role={told.isFault ? 'alert' : 'status'}>

@@ -16,6 +16,7 @@ import { AskForm } from '../form/AskForm';
 import { figureField, optional, textField } from '../form/fields';
 import { Yes } from '../form/Yes';
 import { Backup } from './Backup';
+import { WholeFirm } from './WholeFirm';
 
 const NO_CURRENCY = 'none';
 const AWAY_RULE = { unit: 'days', unitWords: ['d', 'day', 'days'], ...AWAY_DAYS };
@@ -124,6 +125,7 @@ export function SettingsPage({ first, currencies }: Props) {
         </>
       )}
       <Backup settings={settings} change={change} />
+      <WholeFirm />
       <h2 className="block-top">{settingsWords.thisDevice}</h2>
       <p>
         <Link href="/outbox">{settingsWords.toTheOutbox}</Link>

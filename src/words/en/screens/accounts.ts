@@ -83,6 +83,8 @@ export const accounts = {
     shareOpened: 'link opened',
     backedUp: 'backed up',
     exported: 'given out',
+    firmOut: 'the whole firm taken out',
+    firmIn: 'a whole firm taken in',
     imported: 'taken in',
     erased: 'customer erased',
   } as Readonly<Record<string, string>>,

@@ -26,6 +26,16 @@ export const settings = {
   backupFailed: ({ message }: { readonly message: string }) => `The last backup was not made: ${message}`,
   backUpNow: 'Back up now',
   backingUp: 'Backing up…',
+  wholeFirm: 'The whole firm as one file',
+  wholeFirmWhy:
+    'All jobs with their photos, the crew, the catalogue, what was set. Whoever has the file can read all of it. Accounts stay here.',
+  takeFirmOut: 'Take the firm out',
+  takeFirmIn: 'Take a firm in',
+  takingFirmIn: 'Taking it in…',
+  firmTaken: ({ made, grown, same }: { readonly made: number; readonly grown: number; readonly same: number }) =>
+    `Taken in. New jobs: ${made}. Jobs with more in them: ${grown}. Here already: ${same}.`,
+  firmLeftOut: ({ count }: { readonly count: number }) => `Left out: ${count}.`,
+  andMoreLeftOut: ({ count }: { readonly count: number }) => `And ${count} more.`,
   thisDevice: 'This device',
   toTheOutbox: 'What waits on it for the firm, and what it keeps',
   whatTheyGiveIs: 'What they give is marked “simulated” wherever it shows. Real work wants a real meter.',

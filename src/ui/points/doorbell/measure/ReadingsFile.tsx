@@ -1,9 +1,10 @@
 'use client';
 import { measureWords } from '@/words/screens';
-import { FileDown, FileUp } from 'lucide-react';
+import { FileDown } from 'lucide-react';
 import { useState } from 'react';
 import { readingsFromCsv, type CsvFault } from '@/contract/readingsCsv';
 import { meterOf } from '@/core/points';
+import { FileIn } from '../../../form/FileIn';
 import { useDoorbell } from '../useDoorbell';
 
 const FEW_FAULTS = 6;
@@ -13,8 +14,7 @@ export function ReadingsFile() {
   const { job, keptJob, point, write } = useDoorbell();
   const [faults, setFaults] = useState<readonly CsvFault[]>([]);
   const [taken, setTaken] = useState<number | null>(null);
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const take = async (file: File) => {
     const read = readingsFromCsv(await file.text(), point.id);
     setFaults(read.ok ? [] : read.faults);
     setTaken(read.ok ? read.readings.length : null);
@@ -26,17 +26,7 @@ export function ReadingsFile() {
         <a className="btn btn-secondary" href={`/api/v1/jobs/${job.id}/readings`} download>
           <FileDown size={18} aria-hidden="true" /> {measureWords.readingsAsCSV}
         </a>
-        <label className="btn btn-secondary file">
-          <FileUp size={18} aria-hidden="true" /> {measureWords.takeInACSV}
-          <input
-            type="file"
-            accept="text/csv,.csv"
-            onChange={(event) => {
-              void take(event.target.files?.[0]);
-              event.target.value = '';
-            }}
-          />
-        </label>
+        <FileIn label={measureWords.takeInACSV} accept="text/csv,.csv" onFile={(file) => void take(file)} />
       </div>
       {taken !== null && (
         <p role="status">
