@@ -1,10 +1,6 @@
 import { afterAll, afterEach, beforeAll, describe, expect, it } from '@jest/globals';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import { v7 } from 'uuid';
 import type { Account, Role } from '@/contract/accounts';
-import type { Share } from '@/contract/share';
 import * as accountCodeRoute from '@/app/api/v1/accounts/[id]/code/route';
 import * as accountRoute from '@/app/api/v1/accounts/[id]/route';
 import * as accountsRoute from '@/app/api/v1/accounts/route';
@@ -17,6 +13,7 @@ import * as sharesRoute from '@/app/api/v1/jobs/[id]/shares/route';
 import * as jobsRoute from '@/app/api/v1/jobs/route';
 import * as practiceRoute from '@/app/api/v1/practice/route';
 import * as sharedPhotoRoute from '@/app/api/v1/share/[token]/photos/[sha256]/route';
+import * as againRoute from '@/app/api/v1/session/again/route';
 import * as claimRoute from '@/app/api/v1/session/account/route';
 import * as codeRoute from '@/app/api/v1/session/code/route';
 import * as deviceRoute from '@/app/api/v1/session/device/route';
@@ -26,76 +23,13 @@ import * as sessionsRoute from '@/app/api/v1/sessions/route';
 import * as oneSessionRoute from '@/app/api/v1/sessions/[id]/route';
 import * as settingsRoute from '@/app/api/v1/settings/route';
 import { entry, newJob } from '@/server/forTests';
-import { broughtUp } from '@/server/projection/soon';
 import { withoutIds } from '@/server/http/route';
 import { othersIn } from '@/server/jobs/presence';
 import { noteOpened, sharedJob } from '@/server/shares';
 import { store } from '@/server/store';
 import { ownPath } from '@/server/accounts/ownPath';
 import { makeCode } from '@/server/accounts/codes';
-import { FROM_HEADER } from '@/server/accounts/from';
-
-const folder = mkdtempSync(path.join(tmpdir(), 'fox-ladder-accounts-'));
-const PASSPHRASE = 'seven slow herons wade';
-/** What routes answer, as far as it is asked for here. */
-interface Body {
-  readonly account?: Account | null;
-  readonly code?: unknown;
-  readonly crew?: readonly { readonly id: string; readonly licensed: boolean }[];
-  readonly sessions?: readonly { readonly id: string; readonly isThis: boolean }[];
-  readonly lines?: readonly { readonly what: string; readonly by: string; readonly detail: string }[];
-  readonly errors?: readonly { readonly path: string }[];
-  readonly share?: Share;
-  readonly shares?: readonly Share[];
-  readonly address?: string;
-}
-interface Answered {
-  readonly status: number;
-  readonly body: Body;
-  readonly cookie: string;
-}
-/** The code that came with a made account. */
-const codeIn = ({ body }: Answered): string => (body.code as { readonly code: string }).code;
-type Route = (request: Request, context: { params: Promise<Readonly<Record<string, string>>> }) => Promise<Response>;
-
-let address = 0;
-/** Asks a route as a browser on another machine does. */
-async function ask(
-  handler: Route,
-  where: string,
-  {
-    method = 'GET',
-    body,
-    cookie = '',
-    from = `10.0.0.${++address}`,
-    id = '',
-    more = {},
-    origin = 'https://firm.local',
-  } = {} as {
-    method?: string;
-    body?: unknown;
-    cookie?: string;
-    from?: string;
-    id?: string;
-    more?: Readonly<Record<string, string>>;
-    origin?: string;
-  },
-): Promise<Answered> {
-  const headers: Record<string, string> = { host: 'firm.local', origin, [FROM_HEADER]: from };
-  if (cookie) headers.cookie = cookie;
-  const init = { method, headers, ...(body === undefined ? {} : { body: JSON.stringify(body) }) };
-  const response = await handler(new Request(`https://firm.local/api/v1${where}`, init), {
-    params: Promise.resolve<Readonly<Record<string, string>>>({ ...(id === '' ? {} : { id }), ...more }),
-  });
-  const cookies = response.headers.getSetCookie().map((one) => one.split(';', 1)[0]);
-  return { status: response.status, body: (await response.json()) as Body, cookie: cookies.join('; ') };
-}
-const post = (handler: Route, where: string, body: unknown, more = {}) =>
-  ask(handler, where, { method: 'POST', body, ...more });
-const signIn = (name: string, passphrase = PASSPHRASE, more = {}) =>
-  post(sessionRoute.POST, '/session', { name, passphrase }, more);
-const asWhom = async (cookie: string): Promise<Account | null> =>
-  (await ask(sessionRoute.GET, '/session', { cookie })).body.account ?? null;
+import { ask, asWhom, codeIn, openFirm, PASSPHRASE, post, signIn, type Answered, type Route } from './firmDoor';
 
 let office = '';
 /** An account of a role, signed in. */
@@ -107,27 +41,14 @@ async function signedIn(name: string, role: Role): Promise<{ readonly cookie: st
   return { cookie, account: body.account ?? (null as never) };
 }
 
+let close: () => Promise<void>;
 beforeAll(async () => {
-  process.env.FOX_LADDER_DATA = folder;
-  process.env.FOX_LADDER_HOSTS = 'firm.local';
-  const { code } = await makeCode(await store(), 'first', null);
-  const first = await post(claimRoute.POST, '/session/account', {
-    code,
-    passphrase: PASSPHRASE,
-    name: 'Morwenna',
-  });
-  expect(first.status).toBe(200);
-  office = first.cookie;
+  ({ office, close } = await openFirm());
 });
 afterEach(() => {
   process.env.FOX_LADDER_HOSTS = 'firm.local';
 });
-afterAll(async () => {
-  const { db } = await store();
-  await broughtUp(db);
-  await db.destroy();
-  rmSync(folder, { recursive: true, force: true });
-});
+afterAll(() => close());
 
 describe('signing in', () => {
   it('is asked for as soon as the program answers to further hosts, and not before', async () => {
@@ -140,7 +61,10 @@ describe('signing in', () => {
     expect(own.status).toBe(200);
   });
   it('takes a name in any case with its passphrase, and tells a wrong name from a wrong passphrase to nobody', async () => {
-    expect((await signIn('mORWENNA')).status).toBe(200);
+    const signed = await signIn('mORWENNA');
+    expect(signed.status).toBe(200);
+    // A browser holds a name that begins so to this host and a connection that nobody reads
+    expect(signed.cookie).toMatch(/^__Host-/);
     const wrong = await signIn('Morwenna', 'seven slow herons wale');
     const nobody = await signIn('Loveday', 'seven slow herons wale');
     expect([wrong.status, nobody.status]).toEqual([401, 401]);
@@ -350,6 +274,60 @@ describe('an account', () => {
     let last = 0;
     for (let i = 0; i < 10; i++) last = (await change({ passphrase: 'not the one it has', next })).status;
     expect(last).toBe(429);
+  });
+});
+
+describe('what opens the firm to others', () => {
+  it('asks for the passphrase again, unless that was said a moment ago', async () => {
+    const { cookie, account } = await signedIn('Loveday', 'office');
+    const { db } = await store();
+    const code = () => post(deviceRoute.POST, '/session/device', undefined, { cookie });
+    expect((await code()).status).toBe(201);
+    const since = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString();
+    const signedAgo = (minutes: number) =>
+      db
+        .updateTable('sessions')
+        .set({ createdAt: since(minutes) })
+        .where('userId', '=', account.id)
+        .execute();
+    await signedAgo(9);
+    expect((await code()).status).toBe(201);
+    await signedAgo(11);
+    const make = () => post(accountsRoute.POST, '/accounts', { id: v7(), name: 'Meraud', role: 'looks' }, { cookie });
+    for (const held of [await code(), await make()])
+      expect([held.status, held.body.errors?.[0]?.path]).toEqual([403, 'again']);
+    // Jobs, lists, one’s own sign-out are not held up by it
+    expect((await ask(accountsRoute.GET, '/accounts', { cookie })).status).toBe(200);
+    expect((await ask(sessionsRoute.GET, '/sessions', { cookie })).status).toBe(200);
+    const again = (passphrase: string) =>
+      post(againRoute.POST, '/session/again', { passphrase }, { cookie, from: '10.9.1.1' });
+    expect((await again('not the one it has')).body.errors?.[0]?.path).toBe('passphrase');
+    expect((await make()).status).toBe(403);
+    expect((await again(PASSPHRASE)).status).toBe(200);
+    expect((await make()).status).toBe(201);
+    await db
+      .updateTable('sessions')
+      .set({ provenAt: since(11) })
+      .where('userId', '=', account.id)
+      .execute();
+    expect((await code()).status).toBe(403);
+    // Whoever holds the phone has eight tries a minute
+    for (let n = 0; n < 6; n++) await again('not the one it has');
+    expect((await again(PASSPHRASE)).status).toBe(429);
+  });
+  it('and half a year after it was signed in a device is out, however often it was used', async () => {
+    const { cookie, account } = await signedIn('Tegen', 'installer');
+    const { db } = await store();
+    const signedAgo = (days: number) =>
+      db
+        .updateTable('sessions')
+        .set({ createdAt: new Date(Date.now() - days * 86_400_000).toISOString() })
+        .where('userId', '=', account.id)
+        .execute();
+    await signedAgo(179);
+    expect(await asWhom(cookie)).toMatchObject({ name: 'Tegen' });
+    await signedAgo(181);
+    expect(await asWhom(cookie)).toBeNull();
   });
 });
 

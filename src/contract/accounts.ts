@@ -41,6 +41,9 @@ export interface AuditLine {
 /** A passphrase is long rather than strange; the longest is what a person types (NIST SP 800-63B asks for 8 to 64). */
 export const PASSPHRASE = { shortest: 12, longest: 128 } as const;
 
+/** Path of a refusal that goes away once one’s passphrase was said again. */
+export const ASKED_AGAIN = 'again';
+
 const LONGEST_NAME = 40;
 
 /** A name that can be told from another by eye: letters, digits, and single blanks, dots, hyphens or apostrophes between. */

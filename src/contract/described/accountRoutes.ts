@@ -42,6 +42,48 @@ export const ACCOUNT_ROUTES: Routes = {
       refusals: [409, ...TRIED],
     },
   },
+  '/api/v1/session/again': {
+    post: {
+      summary: 'One’s passphrase once more, before what opens the firm to others; good for ten minutes',
+      body: 'Again',
+      answers: { 200: 'Signed' },
+      refusals: [409, ...TRIED],
+    },
+  },
+  '/api/v1/session/passkey': {
+    post: {
+      summary: 'Signs in by a passkey',
+      body: 'PasskeyAnswer',
+      answers: { 200: 'Signed' },
+      refusals: [409, ...TRIED],
+    },
+  },
+  '/api/v1/session/passkey/options': {
+    post: {
+      summary: 'What a browser is asked with to sign in by a passkey (WebAuthn, as JSON)',
+      answers: { 200: 'PasskeyQuestion' },
+      refusals: [403, 409, 500],
+    },
+  },
+  '/api/v1/session/passkeys': {
+    get: { summary: 'Passkeys that sign in', answers: { 200: 'PasskeyList' }, refusals: [409, ...EVERY] },
+    post: {
+      summary: 'Keeps a passkey that a browser made',
+      body: 'PasskeyAnswer',
+      answers: { 201: 'PasskeyList' },
+      refusals: [409, ...WITH_BODY],
+    },
+  },
+  '/api/v1/session/passkeys/options': {
+    post: {
+      summary: 'What a browser is asked with to make a passkey (WebAuthn, as JSON)',
+      answers: { 200: 'PasskeyQuestion' },
+      refusals: [409, ...EVERY],
+    },
+  },
+  '/api/v1/session/passkeys/{id}': {
+    delete: { summary: 'Takes a passkey away', answers: { 200: 'Named' }, refusals: [404, 409, ...EVERY] },
+  },
   '/api/v1/session/device': {
     post: {
       summary: 'A code that signs one more device in, good once and for minutes',

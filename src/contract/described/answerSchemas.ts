@@ -285,6 +285,15 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
     settings: { type: 'boolean' },
     leftOut: list(object({ name: text, why: text })),
   }),
+  PasskeyQuestion: object({ options: { type: 'object' } }),
+  PasskeyList: object({
+    passkeys: list(
+      object({
+        ...all(['id', 'accountId', 'host', 'device', 'since'], text),
+        lastUsed: { type: ['string', 'null'] },
+      }),
+    ),
+  }),
   Account: ACCOUNT,
   Session: object({ signsIn: { type: 'boolean' }, account: ACCOUNT_OR_NONE, isFirst: { type: 'boolean' } }),
   Signed: object({ account: ACCOUNT_OR_NONE }),

@@ -6,6 +6,7 @@ import {
   passphraseRequest,
   signInRequest,
 } from '../accounts';
+import { againRequest, passkeyRequest } from '../passkeys';
 import { adviceRequest } from '../adviceRequest';
 import { aimRequest } from '../aim';
 import { bellRequest } from '../bell';
@@ -115,6 +116,8 @@ export function openApi(): object {
         DeviceCode: jsonSchemaOf(codeRequest),
         AccountCode: jsonSchemaOf(claimRequest),
         OwnPassphrase: jsonSchemaOf(passphraseRequest),
+        Again: jsonSchemaOf(againRequest),
+        PasskeyAnswer: jsonSchemaOf(passkeyRequest),
         NewAccount: jsonSchemaOf(newAccountRequest),
         AccountChange: jsonSchemaOf(accountRequest),
         NewShare: jsonSchemaOf(shareRequest),

@@ -111,6 +111,13 @@ async function setPassphrase(
   await endSessions(store, accountId, but);
 }
 
+/** Whether a passphrase is that of an account. */
+export async function isPassphraseOf(store: Store, accountId: string, passphrase: string): Promise<boolean> {
+  const { internalAdapter, password } = await signIn(store).$context;
+  const kept = (await internalAdapter.findAccounts(accountId)).find(({ providerId }) => providerId === 'credential');
+  return kept?.password ? password.verify({ hash: kept.password, password: passphrase }) : false;
+}
+
 const NOT_YOURS = 'is not the passphrase of this account';
 
 /**
@@ -122,9 +129,7 @@ export async function changePassphrase(
   { account, sessionId }: { readonly account: Account; readonly sessionId: string },
   { passphrase, next }: { readonly passphrase: string; readonly next: string },
 ): Promise<void> {
-  const { internalAdapter, password } = await signIn(store).$context;
-  const kept = (await internalAdapter.findAccounts(account.id)).find(({ providerId }) => providerId === 'credential');
-  if (!kept?.password || !(await password.verify({ hash: kept.password, password: passphrase })))
+  if (!(await isPassphraseOf(store, account.id, passphrase)))
     throw new ProblemError(422, `This ${NOT_YOURS}.`, [{ path: 'passphrase', message: NOT_YOURS }]);
   await refuseGuessable('next', next, [account.name]);
   await setPassphrase(store, account.id, next, sessionId);
@@ -152,6 +157,8 @@ export async function claimAccount(
   const found = await takeCode(store, code, ['account', 'first']);
   if (!found) throw new ProblemError(401, NO_CODE, [{ path: 'code', message: NO_CODE }]);
   if (found.accountId !== null) {
+    // Whoever could sign in before, with a passkey too, is out
+    await store.db.deleteFrom('passkeys').where('account_id', '=', found.accountId).execute();
     await setPassphrase(store, found.accountId, passphrase);
     return accountById(store, found.accountId);
   }

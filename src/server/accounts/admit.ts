@@ -4,13 +4,17 @@ import type { NewEntry, Person } from '@/core/kinds';
 import { hasFurtherHosts } from '../http/guard';
 import { store } from '../store';
 import { accountOf, signIn } from './accounts';
-import { isOpen, may } from './may';
+import { holdToPassphrase } from './again';
+import { asksAgain, isOpen, may } from './may';
 
 /** Who asks, and by which session. */
 export interface Asking {
   readonly account: Account;
   readonly sessionId: string;
 }
+
+/** However often a device is used: after so long one signs in on it anew, ms. */
+const LONGEST_MS = 180 * 24 * 3_600_000;
 
 /** Whether people sign in: as soon as the program answers to more than its own machine. */
 export const signsIn = (): boolean => hasFurtherHosts();
@@ -19,7 +23,7 @@ export const signsIn = (): boolean => hasFurtherHosts();
 export async function whoAsks(headers: Headers): Promise<Asking | null> {
   if (!headers.has('cookie')) return null;
   const found = await signIn(await store()).api.getSession({ headers });
-  if (!found) return null;
+  if (!found || Date.now() - found.session.createdAt.getTime() > LONGEST_MS) return null;
   const { id, name, role, personId, endedAt } = found.user;
   const account = accountOf({ id, name, role, personId, endedAt: endedAt ?? null });
   return account.endedAt === null ? { account, sessionId: found.session.id } : null;
@@ -38,6 +42,7 @@ export async function admit(request: Request): Promise<Asking | null> {
   if (!asking) throw new ProblemError(401, 'Sign in first.');
   if (!may(asking.account.role, request.method, pathname))
     throw new ProblemError(403, `An account that is “${asking.account.role}” may not do that.`);
+  if (asksAgain(request.method, pathname)) await holdToPassphrase(await store(), asking);
   return asking;
 }
 

@@ -13,6 +13,8 @@ export type Audited =
   | 'sessionEnded'
   | 'codeMade'
   | 'passphraseChanged'
+  | 'passkeyMade'
+  | 'passkeyRemoved'
   | 'settings'
   | 'shareMade'
   | 'shareEnded'

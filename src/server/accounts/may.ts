@@ -7,7 +7,7 @@ import type { Role } from '@/contract/accounts';
 const OPEN: readonly RegExp[] = [
   /^\/sign-in$/,
   /^\/api\/v1\/session$/,
-  /^\/api\/v1\/session\/(code|account)$/,
+  /^\/api\/v1\/session\/(code|account|passkey|passkey\/options)$/,
   /^\/share\/[^/]+$/,
   /^\/api\/v1\/share\//,
   /^\/healthz$/,
@@ -27,10 +27,21 @@ const OFFICE_WRITES: readonly RegExp[] = [
 /** Writes nothing, whatever its method: questions, and one’s own sign-in. */
 const WRITES_NOTHING: readonly RegExp[] = [/^\/api\/v1\/compute\//, /^\/api\/v1\/session(s|\/|$)/];
 
+/** What opens the firm to somebody else, or shuts somebody out: the passphrase is said again before that. */
+const AGAIN: readonly RegExp[] = [
+  /^\/api\/v1\/accounts(\/|$)/,
+  /^\/api\/v1\/session\/(device|passkeys)(\/|$)/,
+  /^\/api\/v1\/sessions\//,
+];
+
 const isAmong = (paths: readonly RegExp[], pathname: string): boolean => paths.some((path) => path.test(pathname));
 
 /** Whether somebody who is not signed in is answered there. */
 export const isOpen = (pathname: string): boolean => isAmong(OPEN, pathname);
+
+/** Whether the passphrase is asked for again before that. */
+export const asksAgain = (method: string, pathname: string): boolean =>
+  method !== 'GET' && method !== 'HEAD' && isAmong(AGAIN, pathname);
 
 /** Whether somebody of a role may ask for that, in that way. */
 export function may(role: Role, method: string, pathname: string): boolean {

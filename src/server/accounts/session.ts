@@ -5,7 +5,9 @@ import { accountOf, changePassphrase, claimAccount, signIn } from './accounts';
 import type { Asking } from './admit';
 import { audit } from './audit';
 import { FROM_HEADER } from './from';
-import { BASE, COUNTED } from './signIn';
+import { sayAgain } from './again';
+import { siteOf } from './passkeys';
+import { BASE, COUNTED, PASSKEY } from './signIn';
 
 const NOT_RIGHT = 'This is not right: name and passphrase do not belong together.';
 const NO_CODE = 'This code is not right, or its time is over.';
@@ -82,6 +84,33 @@ export const signInByName = (
 /** Signs a device in by a code that another device of the account showed. */
 export const signInByCode = (store: Store, request: Request, code: string): Promise<Response> =>
   entered(store, request, { path: '/sign-in/code', body: { code }, fault: NO_CODE, by: '' });
+
+const NO_PASSKEY = 'This passkey is not known here, or its answer was not right.';
+
+/** Signs a device in by a passkey of an account. */
+export const signInByPasskey = (
+  store: Store,
+  request: Request,
+  credential: { readonly id: string },
+): Promise<Response> =>
+  entered(store, request, {
+    path: PASSKEY,
+    body: { site: siteOf(request), credential },
+    fault: NO_PASSKEY,
+    by: '',
+  });
+
+/** Takes one’s passphrase again, before something that asks for it: tries are counted. @throws ProblemError 422, 429 */
+export async function passphraseAgain(
+  store: Store,
+  request: Request,
+  asking: Asking,
+  passphrase: string,
+): Promise<Response> {
+  holdTries(await askLibrary(store, request, COUNTED, {}));
+  await sayAgain(store, asking, passphrase);
+  return json({ account: asking.account });
+}
 
 /** Gives an account its passphrase by its code, and signs this device in. */
 export async function claim(

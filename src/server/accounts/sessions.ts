@@ -5,7 +5,7 @@ import type { Asking } from './admit';
 import { audit } from './audit';
 
 /** What a browser says of itself, short enough for a list. */
-function deviceOf(userAgent: string | null): string {
+export function deviceOf(userAgent: string | null): string {
   if (!userAgent) return '?';
   const system = /\((?:[^;)]*; )?([^;)]+)/.exec(userAgent)?.[1];
   return (system ?? userAgent).slice(0, 60);

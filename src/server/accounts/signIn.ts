@@ -1,11 +1,12 @@
 import { hash, verify } from '@node-rs/argon2';
-import { betterAuth, type BetterAuthOptions } from 'better-auth';
+import { betterAuth, type BetterAuthOptions, type GenericEndpointContext, type Session } from 'better-auth';
 import { createAuthEndpoint } from 'better-auth/api';
 import { setSessionCookie } from 'better-auth/cookies';
 import { username } from 'better-auth/plugins/username';
 import { PASSPHRASE, sameName } from '@/contract/accounts';
 import type { Store } from '../storeOf';
 import { FROM_HEADER } from './from';
+import { accountByPasskey, type Site } from './passkeys';
 import { signingSecret } from './signingSecret';
 import { takeCode } from './codes';
 
@@ -20,20 +21,32 @@ const TRIES = { window: 60, max: 8 } as const;
 /** Where the library answers; nobody outside asks there, our own routes do (`session.ts`). */
 export const BASE = '/api/auth';
 export const COUNTED = '/sign-in/counted';
+export const PASSKEY = '/sign-in/passkey';
 
-/** Lets a device in by a code that was shown on another screen; tries of a code that the library does not take are counted too. */
-const byCode = (store: Store) => ({
-  id: 'by-code',
+/** Signs in whoever has shown that an account is theirs. */
+async function letIn(ctx: GenericEndpointContext, accountId: string | null) {
+  const user = accountId === null ? null : await ctx.context.internalAdapter.findUserById(accountId);
+  if (!user) throw ctx.error('UNAUTHORIZED');
+  // None is made for an account that ended, whatever the library’s type says
+  const session = (await ctx.context.internalAdapter.createSession(user.id)) as Session | null;
+  if (!session) throw ctx.error('UNAUTHORIZED');
+  await setSessionCookie(ctx, { session, user });
+  return ctx.json({ user: { id: user.id } });
+}
+
+/** Lets a device in by a code that was shown on another screen, or by a passkey; tries of a code that the library does not take are counted too. */
+const byOtherWays = (store: Store) => ({
+  id: 'by-other-ways',
   endpoints: {
     countTry: createAuthEndpoint(COUNTED, { method: 'POST' }, (ctx) => Promise.resolve(ctx.json({}))),
     signInCode: createAuthEndpoint('/sign-in/code', { method: 'POST' }, async (ctx) => {
       const { code } = ctx.body as { readonly code: string };
       const taken = await takeCode(store, code, ['device']);
-      const user = taken?.accountId ? await ctx.context.internalAdapter.findUserById(taken.accountId) : null;
-      if (!user) throw ctx.error('UNAUTHORIZED');
-      const session = await ctx.context.internalAdapter.createSession(user.id);
-      await setSessionCookie(ctx, { session, user });
-      return ctx.json({ user: { id: user.id } });
+      return letIn(ctx, taken?.accountId ?? null);
+    }),
+    signInPasskey: createAuthEndpoint(PASSKEY, { method: 'POST' }, async (ctx) => {
+      const { site, credential } = ctx.body as { readonly site: Site; readonly credential: { readonly id: string } };
+      return letIn(ctx, await accountByPasskey(store, site, credential));
     }),
   },
 });
@@ -75,16 +88,17 @@ const optionsOf = (store: Store) =>
       modelName: 'tries',
       window: TRIES.window,
       max: TRIES.max,
-      customRules: { '/sign-in/username': TRIES, '/sign-in/code': TRIES, [COUNTED]: TRIES },
+      customRules: { '/sign-in/username': TRIES, '/sign-in/code': TRIES, [PASSKEY]: TRIES, [COUNTED]: TRIES },
     },
     advanced: {
-      cookiePrefix: 'fox-ladder',
-      useSecureCookies: true,
+      // Browsers hold a name that begins so to this host, the whole of it, and a connection that nobody reads
+      cookiePrefix: '__Host-fox-ladder',
+      useSecureCookies: false,
       // `http/guard` has held the request against its origin before
       disableCSRFCheck: true,
       disableOriginCheck: true,
       ipAddress: { ipAddressHeaders: [FROM_HEADER] },
-      defaultCookieAttributes: { httpOnly: true, sameSite: 'lax', path: '/' },
+      defaultCookieAttributes: { secure: true, httpOnly: true, sameSite: 'lax', path: '/' },
     },
     databaseHooks: {
       session: {
@@ -107,7 +121,7 @@ const optionsOf = (store: Store) =>
         usernameNormalization: sameName,
         usernameValidator: () => true,
       }),
-      byCode(store),
+      byOtherWays(store),
     ],
   }) satisfies BetterAuthOptions;
 

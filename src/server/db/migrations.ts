@@ -155,4 +155,18 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
         sql.raw('CREATE INDEX shares_by_job ON shares (job_id)'),
       ]),
   },
+  '0012_passkeys': {
+    up: (db: Kysely<unknown>) =>
+      all(db, [
+        sql.raw('ALTER TABLE sessions ADD COLUMN provenAt TEXT'),
+        sql.raw(`CREATE TABLE passkeys (
+          id TEXT PRIMARY KEY, account_id TEXT NOT NULL REFERENCES accounts (id) ON DELETE CASCADE,
+          host TEXT NOT NULL, public_key BLOB NOT NULL, counter INTEGER NOT NULL, device TEXT NOT NULL,
+          made_at TEXT NOT NULL, used_at TEXT) STRICT`),
+        sql.raw('CREATE INDEX passkeys_by_account ON passkeys (account_id)'),
+        sql.raw(`CREATE TABLE passkey_challenges (
+          hash TEXT PRIMARY KEY, account_id TEXT REFERENCES accounts (id) ON DELETE CASCADE,
+          expires_at TEXT NOT NULL) STRICT`),
+      ]),
+  },
 };

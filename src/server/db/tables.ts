@@ -110,10 +110,25 @@ export interface Tables {
     expiresAt: string;
     ipAddress: string | null;
     userAgent: string | null;
+    /** When the passphrase was said again last. */
+    provenAt: ColumnType<string | null, string | null | undefined>;
   };
   credentials: { id: string; userId: string; password: string | null; updatedAt: string };
   /** Short-lived codes that let one device in, by their SHA-256. `account_id` is null where it makes the first account. */
   sign_in_codes: { hash: string; kind: string; account_id: string | null; expires_at: string };
+  /** `public_key` is COSE; `host` is where it signs in. */
+  passkeys: {
+    id: string;
+    account_id: string;
+    host: string;
+    public_key: Uint8Array;
+    counter: number;
+    device: string;
+    made_at: string;
+    used_at: string | null;
+  };
+  /** What browsers were asked, by its SHA-256; `account_id` is null where somebody signs in. */
+  passkey_challenges: { hash: string; account_id: string | null; expires_at: string };
   /** Links by which a customer reads their page, by the SHA-256 of what opens them. `until` is a day. */
   shares: {
     id: string;

@@ -16,13 +16,16 @@ import {
   isSessionList,
   type NewCode,
 } from '@/contract/accountAnswers';
-import { ROLES, type Account, type AuditLine, type Role, type SessionView } from '@/contract/accounts';
+import { ASKED_AGAIN, ROLES, type Account, type AuditLine, type Role, type SessionView } from '@/contract/accounts';
+import { isPasskeyList, type PasskeyView } from '@/contract/passkeys';
 import { Pick } from '../form/Pick';
 import { PlainPick } from '../form/PlainPick';
-import { call, NotTaken } from '../log/api';
+import { call, NotTaken, Refused } from '../log/api';
 import { useCrew } from '../crew/CrewContext';
 import { PlainTable, type PlainColumn } from '../table/PlainTable';
+import { AgainDialog } from './AgainDialog';
 import { OwnPassphrase } from './OwnPassphrase';
+import { Passkeys } from './Passkeys';
 import { SecretForm } from './SecretForm';
 
 const ROLE_OPTIONS = ROLES.map((value) => ({ value, words: accountsWords.roles[value] }));
@@ -38,24 +41,28 @@ interface Props {
 interface Firm {
   readonly accounts: readonly Account[];
   readonly sessions: readonly SessionView[];
+  readonly passkeys: readonly PasskeyView[];
   readonly lines: readonly AuditLine[];
 }
-const NOTHING: Firm = { accounts: [], sessions: [], lines: [] };
+const NOTHING: Firm = { accounts: [], sessions: [], passkeys: [], lines: [] };
 
 /** What the server knows of accounts and devices, as far as whoever asks may see it. */
 async function asked(own: Account | null): Promise<Firm> {
   const isOffice = own === null || own.role === 'office';
   const { sessions } = own ? await call('/sessions', answer(isSessionList)) : NOTHING;
-  if (!isOffice) return { ...NOTHING, accounts: [own], sessions };
+  const { passkeys } = own ? await call('/session/passkeys', answer(isPasskeyList)) : NOTHING;
+  if (!isOffice) return { ...NOTHING, accounts: [own], sessions, passkeys };
   const { accounts } = await call('/accounts', answer(isAccountList));
   const { lines } = await call('/audit', answer(isAuditList));
-  return { accounts, sessions, lines };
+  return { accounts, sessions, passkeys, lines };
 }
 
 /** Who may sign in, on which devices they are, and what was done. */
 export function AccountsPage({ own }: Props) {
   const { data, error, refetch } = useQuery({ queryKey: ['accounts', own?.id ?? ''], queryFn: () => asked(own) });
   const [refused, setRefused] = useState<string | null>(null);
+  /** What waits for the passphrase to be said again. */
+  const [held, setHeld] = useState<{ readonly act: () => Promise<unknown> } | null>(null);
   /** @returns a sentence where it was not taken */
   const trying = useCallback(
     async (act: () => Promise<unknown>): Promise<string | null> => {
@@ -66,6 +73,10 @@ export function AccountsPage({ own }: Props) {
         return null;
       } catch (cause) {
         if (!(cause instanceof NotTaken)) throw cause;
+        if (cause instanceof Refused && cause.problem.errors.some(({ path }) => path === ASKED_AGAIN)) {
+          setHeld({ act });
+          return accountsWords.againFirst;
+        }
         const sentence = accountsWords.nothingWasChanged({ message: cause.message });
         setRefused(sentence);
         return sentence;
@@ -73,7 +84,7 @@ export function AccountsPage({ own }: Props) {
     },
     [refetch],
   );
-  const { accounts, sessions, lines } = data ?? NOTHING;
+  const { accounts, sessions, passkeys, lines } = data ?? NOTHING;
   const fault = refused ?? error?.message;
   const isOffice = own === null || own.role === 'office';
   return (
@@ -89,9 +100,19 @@ export function AccountsPage({ own }: Props) {
       ) : (
         <p className="soft">{accountsWords.notHere}</p>
       )}
+      {own && <Passkeys passkeys={passkeys} accounts={accounts} showsWhose={isOffice} trying={trying} />}
       {own && <OwnPassphrase />}
       {isOffice && <People accounts={accounts} own={own} trying={trying} />}
       {isOffice && <Done lines={lines} />}
+      {held && (
+        <AgainDialog
+          onClose={() => setHeld(null)}
+          onSaid={() => {
+            setHeld(null);
+            void trying(held.act);
+          }}
+        />
+      )}
     </main>
   );
 }

@@ -5,7 +5,10 @@ import { isSigned } from '@/contract/accountAnswers';
 import { useState } from 'react';
 import { PlainPick } from '../form/PlainPick';
 import { call, NotTaken } from '../log/api';
+import { Button } from 'react-bootstrap';
+import { OnClient } from '../frame/OnClient';
 import { newPassphrase } from './newPassphrase';
+import { hasPasskeys, signInByPasskey } from './passkeys';
 import { SecretForm } from './SecretForm';
 
 type Way = 'name' | 'device' | 'account';
@@ -27,10 +30,11 @@ interface Props {
 /** Where one signs in: by name and passphrase, or by a code that another screen shows. */
 export function SignInPage({ isFirst, to, fingerprint }: Props) {
   const [way, setWay] = useState<Way>(isFirst ? 'account' : 'name');
+  const [noPasskey, setNoPasskey] = useState<string | null>(null);
   /** @returns a sentence where it was not taken */
-  const send = async (path: string, body: object): Promise<string | null> => {
+  const enter = async (act: () => Promise<unknown>): Promise<string | null> => {
     try {
-      await call(path, answer(isSigned), { method: 'POST', body });
+      await act();
     } catch (error) {
       if (!(error instanceof NotTaken)) throw error;
       return error.message;
@@ -39,6 +43,9 @@ export function SignInPage({ isFirst, to, fingerprint }: Props) {
     window.location.assign(to);
     return null;
   };
+  const send = (path: string, body: object): Promise<string | null> =>
+    enter(() => call(path, answer(isSigned), { method: 'POST', body }));
+  const byPasskey = async (): Promise<void> => setNoPasskey(await enter(signInByPasskey));
   const claim = ({ code, passphrase, again, name }: Readonly<Record<string, string>>): Promise<string | null> =>
     passphrase === again
       ? send('/session/account', { code, passphrase, ...(name === undefined ? {} : { name }) })
@@ -78,6 +85,22 @@ export function SignInPage({ isFirst, to, fingerprint }: Props) {
               submit={accountsWords.signIn}
               onSend={(texts) => send('/session', texts)}
             />
+          )}
+          {way === 'name' && (
+            <OnClient ahead={null}>
+              {hasPasskeys() && (
+                <div className="block-top">
+                  <Button variant="secondary" onClick={() => void byPasskey()}>
+                    {accountsWords.byPasskey}
+                  </Button>
+                  {noPasskey && (
+                    <p className="brick block-top" role="alert">
+                      {noPasskey}
+                    </p>
+                  )}
+                </div>
+              )}
+            </OnClient>
           )}
           {way === 'device' && (
             <SecretForm
