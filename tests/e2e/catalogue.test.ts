@@ -2,7 +2,6 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
-import type { ElementHandle } from 'puppeteer-core';
 import { accessible, type Screen } from './screen';
 import { demoStage, type Stage } from './stage';
 
@@ -21,14 +20,7 @@ const names = () => screen.page.$$eval('table .way', (list) => list.map((one) =>
 async function takeIn(label: string, name: string, text: string): Promise<void> {
   const file = path.join(folder, name);
   writeFileSync(file, text);
-  const input = await screen.page.evaluateHandle(
-    (words) =>
-      [...document.querySelectorAll('label.file')]
-        .find((one) => one.textContent?.includes(words))
-        ?.querySelector('input'),
-    label,
-  );
-  await (input.asElement() as ElementHandle<HTMLInputElement>).uploadFile(file);
+  await screen.give(label, file);
 }
 const csvOf = async (shelf: string) => (await fetch(`${server.url}/api/v1/catalogue/${shelf}/csv`)).text();
 

@@ -129,6 +129,12 @@ export class Screen {
     await this.page.goto(url, { waitUntil: 'networkidle2' });
   }
 
+  /** Hands a file to the button of these words that takes one in. */
+  async give(label: string, file: string): Promise<void> {
+    const input = await this.page.waitForSelector(`::-p-xpath(//label[contains(., "${label}")]/input[@type="file"])`);
+    await (input as ElementHandle<HTMLInputElement> | null)?.uploadFile(file);
+  }
+
   async field(label: string): Promise<ElementHandle> {
     const found = await this.page.waitForSelector(`::-p-aria(${label}[role="textbox"])`, { timeout: PATIENCE_MS });
     if (!found) throw new Error(`no field “${label}”`);

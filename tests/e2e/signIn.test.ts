@@ -1,4 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import path from 'node:path';
+import Database from 'libsql';
 import type { Browser } from 'puppeteer-core';
 import { Screen, accessible, launch } from './screen';
 import { Server, freePort } from './server';
@@ -152,6 +154,51 @@ describe('signing in', () => {
     await accessible(there);
     await change(OTHER);
     await there.says('It is changed. Your other devices are signed out.');
+    await there.page.close();
+  });
+});
+
+/** A finger in the place of a passphrase: the browser’s own authenticator, as a phone has one. */
+describe('a passkey', () => {
+  it('is made once the passphrase was said again, signs in, and is removed', async () => {
+    const there = new Screen(await phone.newPage());
+    const device = await there.page.createCDPSession();
+    await device.send('WebAuthn.enable');
+    await device.send('WebAuthn.addVirtualAuthenticator', {
+      options: {
+        protocol: 'ctap2',
+        transport: 'internal',
+        hasResidentKey: true,
+        hasUserVerification: true,
+        isUserVerified: true,
+      },
+    });
+    await there.open(`${url}/accounts`);
+    await there.says('Passkeys', 'h2');
+    // A while after signing in
+    const store = new Database(path.join(server.folder, 'fox-ladder.db'));
+    store.exec(`UPDATE sessions SET createdAt = '${new Date(Date.now() - 3_600_000).toISOString()}', provenAt = NULL`);
+    store.close();
+    await there.press('Make one on this device');
+    await there.says('Your passphrase again', '.modal h2');
+    await accessible(there);
+    await there.fill('passphrase', PASSPHRASE);
+    await there.press('Go on', '.modal');
+    await there.says('is not the passphrase of this account', '.modal');
+    await there.fill('passphrase', OTHER);
+    await there.press('Go on', '.modal');
+    await there.says(HOST, '.passkeys');
+    await accessible(there);
+    await there.press('Make one on this device');
+    await there.says('This device has a passkey here already.');
+    await there.page.evaluate(() => fetch('/api/v1/session', { method: 'DELETE' }));
+    await there.open(`${url}/catalogue`);
+    await there.press('Sign in with a passkey');
+    await there.says('Catalogue', 'h1');
+    await there.says('Jory', '.signed-in');
+    await there.open(`${url}/accounts`);
+    await there.press('Remove', '.passkeys');
+    await there.until(() => document.querySelector('.passkeys') === null);
     await there.page.close();
   });
 });
