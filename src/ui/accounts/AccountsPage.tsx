@@ -282,8 +282,15 @@ const byText = ({ by, what }: AuditLine): string =>
 const LINE_COLUMNS: readonly PlainColumn<AuditLine>[] = [
   { words: accountsWords.when, cell: ({ at }) => timeText(at), figures: true },
   { words: accountsWords.by, cell: byText },
-  { words: accountsWords.what, cell: ({ what }) => accountsWords.audited[what] ?? what },
-  { words: accountsWords.detail, cell: ({ detail }) => detail },
+  {
+    words: accountsWords.what,
+    cell: ({ what, detail }) => (
+      <>
+        {accountsWords.audited[what] ?? what}
+        {detail !== '' && <span className="block soft small">{detail}</span>}
+      </>
+    ),
+  },
 ];
 
 function Done({ lines }: { readonly lines: readonly AuditLine[] }) {

@@ -49,7 +49,7 @@ export const accounts = {
   leaveIt: 'Leave it',
   passkeys: 'Passkeys',
   passkeysWhy:
-    'A finger, a face or the device’s own number signs in, in the place of name and passphrase. A lost device’s is removed here.',
+    'A finger, a face or the device’s PIN signs in, in the place of name and passphrase. A lost device’s is removed here.',
   makePasskey: 'Make one on this device',
   removePasskey: 'Remove',
   madeOn: 'made on',
@@ -83,7 +83,6 @@ export const accounts = {
   when: 'when',
   what: 'what',
   by: 'by',
-  detail: 'detail',
   atTheMachine: 'at the machine',
   byALink: 'by a link',
   nothingWasChanged: ({ message }: { readonly message: string }) => `Nothing was changed: ${message}`,
