@@ -35,7 +35,7 @@ const refused = (detail: string, errors: readonly { path: string; message: strin
 
 describe('Settings', () => {
   it('change a school, and show what stands afterwards', async () => {
-    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} currencies={currencies()} />);
+    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} currencies={currencies()} isOffice />);
     const next: Settings = { ...DEFAULT_SETTINGS, policy: { ...DEFAULT_SETTINGS.policy, bellSide: 'live' } };
     answers = { '/settings': () => answering(next) };
     const [off, live] = within(screen.getByRole('group', { name: /^Bell side while working/ })).getAllByRole('radio');
@@ -47,14 +47,14 @@ describe('Settings', () => {
     expect((off as HTMLInputElement).checked).toBe(false);
   });
   it('stay as they were where the server is away, and say so', async () => {
-    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} currencies={currencies()} />);
+    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} currencies={currencies()} isOffice />);
     const [, live] = within(screen.getByRole('group', { name: /^Bell side/ })).getAllByRole('radio');
     await user.click(live ?? document.body);
     expect((await screen.findByRole('alert')).textContent).toMatch(/can’t be reached.*Nothing was changed/);
     expect((live as HTMLInputElement).checked).toBe(false);
   });
   it('take a currency, and none again', async () => {
-    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} currencies={currencies()} />);
+    const { user } = show(<SettingsPage first={DEFAULT_SETTINGS} currencies={currencies()} isOffice />);
     answers = { '/settings': () => answering({ ...DEFAULT_SETTINGS, currency: 'GBP' }) };
     const picker = screen.getByLabelText('what parts cost is in');
     expect((picker as HTMLSelectElement).value).toBe('none');

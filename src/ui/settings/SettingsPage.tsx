@@ -24,10 +24,12 @@ const AWAY_RULE = { unit: 'days', unitWords: ['d', 'day', 'days'], ...AWAY_DAYS 
 interface Props {
   readonly first: Settings;
   readonly currencies: readonly { readonly code: string; readonly name: string }[];
+  /** Whoever looks may keep the firm’s data, and take all of them out. */
+  readonly isOffice: boolean;
 }
 
 /** The firm's policy, matter by matter with what speaks for and against each school, and the simulated devices. */
-export function SettingsPage({ first, currencies }: Props) {
+export function SettingsPage({ first, currencies, isOffice }: Props) {
   const router = useRouter();
   const [settings, setSettings] = useState(first);
   const [fault, setFault] = useState<string | null>(null);
@@ -124,8 +126,12 @@ export function SettingsPage({ first, currencies }: Props) {
           />
         </>
       )}
-      <Backup settings={settings} change={change} />
-      <WholeFirm />
+      {isOffice && (
+        <>
+          <Backup settings={settings} change={change} />
+          <WholeFirm />
+        </>
+      )}
       <h2 className="block-top">{settingsWords.thisDevice}</h2>
       <p>
         <Link href="/outbox">{settingsWords.toTheOutbox}</Link>
