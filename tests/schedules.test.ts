@@ -4,6 +4,8 @@ import { fold } from '@/core/job';
 import { newEntry, type Entry, type NewEntry, type Person } from '@/core/kinds';
 import { seeded, type Random } from '@/core/random';
 import { runs } from './runs';
+import { heldAgainstOracle } from './safety/heldAgainst';
+import { act, begun, House, orders, type Step } from './safety/house';
 
 const CREWS: readonly Person[] = ['ines', 'tomas', 'ada'].map((id) => ({ id, name: id }));
 const HEAD = { id: 'j', title: 'Tern Cottage', createdAt: '2026-03-04T08:00:00Z' };
@@ -80,6 +82,49 @@ function played(random: Random): { readonly server: Numbered; readonly written: 
   return { server, written };
 }
 
+/** A device that is out of reach now and then. */
+interface Device {
+  readonly device: number;
+  known: readonly Entry[];
+  waits: readonly NewEntry[];
+  written: number;
+}
+
+/** Three devices on which people act, each by what it knows; they reach the server now and then, and some answers are lost. */
+function actedApart(
+  steps: readonly Step[],
+  random: Random,
+): { readonly server: Numbered; readonly written: readonly string[]; readonly second: number } {
+  const server = new Numbered();
+  server.entries.push(...begun().entries);
+  const devices = CREWS.map((_, i): Device => ({ device: i + 1, known: [...server.entries], waits: [], written: 0 }));
+  const written: string[] = [];
+  let second = 100;
+  const sync = (of: Device): void => {
+    server.take(of.waits, second);
+    // The answer was lost: all of it is sent again with the next
+    if (random() < 0.2) return;
+    of.waits = [];
+    of.known = [...server.entries];
+  };
+  for (const step of steps) {
+    second += step.coming.pause;
+    const of = one(devices, random);
+    const house = House.asSeen({ ...of, second });
+    const before = house.entries.length;
+    act(house, { ...step, coming: { ...step.coming, pause: 0, imported: false } });
+    const made = house.entries.slice(before).map(({ seq: _, receivedAt: __, ...entry }): NewEntry => entry);
+    of.written += made.length;
+    of.waits = [...of.waits, ...made];
+    written.push(...made.map(({ id }) => id));
+    // Most are in reach most of the time
+    for (const other of devices) if (random() < 0.5) sync(other);
+  }
+  second++;
+  for (const of of devices) while (of.waits.length > 0) sync(of);
+  return { server, written, second };
+}
+
 describe('three crews on one job', () => {
   it('lose nothing on random schedules, and whoever reads the log in whatever order sees the same job', () => {
     fc.assert(
@@ -110,5 +155,30 @@ describe('three crews on one job', () => {
       }),
       { seed: 171, numRuns: runs(400) },
     );
+  });
+
+  it('of whom some switch, hunt, prove and undo out of reach see one gate, that of the page on safety, on random schedules', () => {
+    const opened = { mains: 0, bell: 0, plug: 0, shut: 0 };
+    fc.assert(
+      fc.property(orders(30), fc.integer({ min: 1, max: 2 ** 31 }), (steps, seed) => {
+        const random = seeded(seed);
+        const { server, written, second } = actedApart(steps, random);
+        const ids = new Set(server.entries.map(({ id }) => id));
+        expect(written.filter((id) => !ids.has(id))).toEqual([]);
+        expect(ids.size).toBe(server.entries.length);
+        const job = fold(HEAD, server.entries);
+        expect(
+          fold(
+            HEAD,
+            server.entries.toSorted(() => random() - 0.5),
+          ),
+        ).toEqual(job);
+        heldAgainstOracle(job, server.entries, Date.parse(timeOf(second)), opened);
+      }),
+      { seed: 172, numRuns: runs(250) },
+    );
+    expect(opened.mains).toBeGreaterThan(20);
+    expect(opened.bell).toBeGreaterThan(20);
+    expect(opened.plug).toBeGreaterThan(20);
   });
 });

@@ -3,7 +3,7 @@ import { DEAD_BELL, DEAD_MAINS } from '@/core/isolation/forTests';
 import { fold, type Job } from '@/core/job';
 import { timeOf } from '@/core/job/forTests';
 import { undoTarget } from '@/core/log/undo';
-import { newEntry, type Entry, type EntryData, type EntryKind, type Person } from '@/core/kinds';
+import { newEntry, type Entry, type EntryData, type EntryKind, type NewEntry, type Person } from '@/core/kinds';
 
 // A house with all that goes wrong in it: three floodlights on two boxes, a door on a transformer, one on a plug, three people,
 // breakers with namesakes, and entries that come late, from a slow clock, or out of a file.
@@ -21,11 +21,34 @@ interface Coming {
   readonly imported: boolean;
 }
 
-const AT_ONCE: Coming = { pause: 1, slow: 0, unseen: 0, imported: false };
+export const AT_ONCE: Coming = { pause: 1, slow: 0, unseen: 0, imported: false };
+
+/** A device out of reach: what it knows of the house, and what was written on it since. */
+interface Away {
+  readonly known: readonly Entry[];
+  readonly waits: readonly NewEntry[];
+  /** Its number among the devices, and how many entries it has written: they make its ids. */
+  readonly device: number;
+  readonly written: number;
+  readonly second: number;
+}
 
 export class House {
   readonly entries: Entry[] = [];
   private second = 0;
+  private away: Away | null = null;
+
+  /** The house as a device out of reach knows it: what is written on it bears what it had seen of the others. */
+  static asSeen(away: Away): House {
+    const house = new House();
+    const last = away.known.length;
+    house.entries.splice(0, house.entries.length, ...away.known);
+    for (const [i, entry] of away.waits.entries())
+      house.entries.push({ ...entry, seq: last + i + 1, receivedAt: timeOf(away.second) });
+    house.second = away.second;
+    house.away = away;
+    return house;
+  }
 
   constructor() {
     const put = <K extends EntryKind>(kind: K, data: EntryData<K>) => this.write(kind, data, PEOPLE[0], AT_ONCE);
@@ -64,9 +87,11 @@ export class House {
     const seq = this.entries.length + 1;
     this.second += pause;
     const received = timeOf(this.second);
-    const id = `00000000-0000-7000-8000-${String(seq).padStart(12, '0')}`;
+    const { device = 0, written = 0, known, waits = [] } = this.away ?? {};
+    const count = known ? written + seq - known.length - waits.length : seq;
+    const id = `00000000-0000-7000-8${String(device).padStart(3, '0')}-${String(count).padStart(12, '0')}`;
     const made = { id, at: timeOf(Math.max(0, this.second - slow)), by: by ?? { id: 'ines', name: 'ines' } };
-    const seen = unseen > 0 ? { seen: Math.max(0, seq - 1 - unseen) } : {};
+    const seen = known ? { seen: known.length } : unseen > 0 ? { seen: Math.max(0, seq - 1 - unseen) } : {};
     this.entries.push({
       ...newEntry(kind, data, { ...made, ...seen }, corrects),
       seq,
@@ -317,14 +342,23 @@ export type Step = typeof step extends fc.Arbitrary<infer T> ? T : never;
 /** Orders of acts, up to so many. */
 export const orders = (most: number): fc.Arbitrary<readonly Step[]> => fc.array(step, { maxLength: most, size: 'max' });
 
-/** The house after some acts; its two circuits are named first. */
-export function houseAfter(steps: readonly Step[]): House {
+/** Does one of the acts in a house. */
+export function act(house: House, { act: name, n, by, coming: how }: Step): void {
+  const write: Write = (kind, data, corrects) => house.write(kind, data, by, how, corrects);
+  if (name === UNDO) undo(write, house, by);
+  else (WHOLE[name] ?? ACTS[name])?.(write, house, n);
+}
+
+/** A house whose two circuits are named. */
+export function begun(): House {
   const house = new House();
   WHOLE.begin?.((kind, data) => house.write(kind, data, PEOPLE[0], AT_ONCE), house, 0);
-  for (const { act, n, by, coming: how } of steps) {
-    const write: Write = (kind, data, corrects) => house.write(kind, data, by, how, corrects);
-    if (act === UNDO) undo(write, house, by);
-    else (WHOLE[act] ?? ACTS[act])?.(write, house, n);
-  }
+  return house;
+}
+
+/** The house after some acts. */
+export function houseAfter(steps: readonly Step[]): House {
+  const house = begun();
+  for (const one of steps) act(house, one);
   return house;
 }
