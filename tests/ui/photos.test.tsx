@@ -160,6 +160,37 @@ describe('a photo whose job is not open', () => {
     await sendPhotos();
     expect(sent).toHaveLength(1);
   });
+  it('whose browser was killed between its sending and its naming is sent again, and named once', async () => {
+    const { sent, written } = begin();
+    await waits(TOMAS);
+    const [photo] = await photosThatWait();
+    if (!photo) throw new Error('it does not wait');
+    await sendPhotos();
+    await waitFor(() => expect(written()).toHaveLength(2));
+    const [attachedId = '', describedId = ''] = written().map(({ id }) => id);
+    // As the shelf stands where the browser went before the picture was let go
+    await keepWaiting({ ...photo, named: { attachedId, describedId, seen: written()[0]?.seen ?? 0 } });
+    await sendPhotos();
+    expect(sent).toHaveLength(2);
+    expect(await photosThatWait()).toEqual([]);
+    await waitFor(async () => expect(await (await shelf()).waiting.count()).toBe(0));
+    expect(written().map(({ id }) => id)).toEqual([attachedId, describedId]);
+    // And as it stands where that was before they were written
+    const named = {
+      attachedId: `${attachedId.slice(0, -4)}beef`,
+      describedId: `${describedId.slice(0, -4)}cafe`,
+      seen: 1,
+    };
+    await keepWaiting({ ...photo, id: `${photo.id.slice(0, -4)}0bad`, named });
+    await sendPhotos();
+    await waitFor(() =>
+      expect(
+        written()
+          .slice(2)
+          .map(({ id }) => id),
+      ).toEqual([named.attachedId, named.describedId]),
+    );
+  });
   it('waits for another line where each byte is counted, unless its owner says otherwise', async () => {
     const { sent } = begin();
     await waits(TOMAS);

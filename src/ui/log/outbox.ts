@@ -118,9 +118,10 @@ export class Outbox {
     this.changed();
   }
 
-  private keep(waiting: Waiting): void {
+  /** @returns when the shelf has it, or could not take it */
+  private keep(waiting: Waiting): Promise<void> {
     this.waits.set(waiting.entry.id, waiting);
-    keepWaiting(this.jobId, waiting).then(
+    return keepWaiting(this.jobId, waiting).then(
       () => {
         this.onShelf.add(waiting.entry.id);
         // Sent before it was put away
@@ -147,16 +148,25 @@ export class Outbox {
 
   /** Takes what was written: it stands at once, and is sent. @param corrected the clock’s correction when it was dated */
   add(entry: NewEntry, corrected = correction()): void {
+    void this.addAll([entry], corrected);
+  }
+
+  /** {@link add} of several. @returns when the shelf has them, or could not take them */
+  async addAll(entries: readonly NewEntry[], corrected: number): Promise<void> {
     const last = Math.max(0, ...[...this.waits.values()].map(({ place }) => place));
-    this.writtenHere.add(entry.id);
-    this.keep({ entry, place: Math.max(Date.now(), last + 1), corrected });
+    const first = Math.max(Date.now(), last + 1);
+    const kept = entries.map((entry, i) => {
+      this.writtenHere.add(entry.id);
+      return this.keep({ entry, place: first + i, corrected });
+    });
     this.changed();
     void this.send();
+    await Promise.all(kept);
   }
 
   /** Tries again at once, refused ones too. */
   retry(): void {
-    for (const { refused, ...waiting } of this.waits.values()) if (refused !== undefined) this.keep(waiting);
+    for (const { refused, ...waiting } of this.waits.values()) if (refused !== undefined) void this.keep(waiting);
     this.poison.clear();
     this.faults = 0;
     this.changed();
@@ -260,7 +270,7 @@ export class Outbox {
       return true;
     }
     const waiting = only && this.waits.get(only.id);
-    if (waiting) this.keep({ ...waiting, refused: problem.errors[0]?.message ?? problem.detail });
+    if (waiting) void this.keep({ ...waiting, refused: problem.errors[0]?.message ?? problem.detail });
     this.changed();
     return true;
   }
@@ -271,7 +281,7 @@ export class Outbox {
     const now = correction();
     const wrong = batch.flatMap(({ id }) => this.waits.get(id) ?? []).filter(({ corrected }) => corrected !== now);
     for (const waiting of wrong)
-      this.keep({ ...waiting, entry: dated(waiting.entry, now - waiting.corrected), corrected: now });
+      void this.keep({ ...waiting, entry: dated(waiting.entry, now - waiting.corrected), corrected: now });
     this.changed();
     return wrong.length > 0;
   }

@@ -6,12 +6,15 @@ import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { Button, Table } from 'react-bootstrap';
 import { NoOutbox, outboxFile, outboxOf } from '@/contract/outboxFile';
+import { factOf, type NewEntry } from '@/core/kinds';
+import { said, type Text } from '@/core/said';
 import { OnClient } from '../frame/OnClient';
 import { allWaiting, type WaitingJob } from '../log/allWaiting';
 import { nowIso } from '../log/clock';
 import { ENTRY_WORDS } from '../log/entryWords';
 import { keepMade, madeHere } from '../log/newJobs';
 import { sendAll, sendNow } from '../log/senders';
+import { useSay } from '../log/useSay';
 import { keepWaiting, onWaitingCount } from '../log/shelf';
 import { FileIn } from '../form/FileIn';
 import { Yes } from '../form/Yes';
@@ -162,8 +165,13 @@ function Waits() {
   );
 }
 
+/** The names of the facts that an entry says, as far as they are described. */
+const factsIn = ({ kind, data }: NewEntry): readonly Text[] =>
+  Object.keys(data).flatMap((field) => (factOf(kind, field) ? said('fact', { kind, field }) : []));
+
 /** What of it is of one job, the oldest first. */
 function JobWaits({ job: { jobId, title, waiting } }: { readonly job: WaitingJob }) {
+  const say = useSay();
   return (
     <section>
       <h2>
@@ -184,6 +192,7 @@ function JobWaits({ job: { jobId, title, waiting } }: { readonly job: WaitingJob
               <td className="m">{format(parseISO(entry.at), 'd MMM HH:mm')}</td>
               <td>
                 {ENTRY_WORDS[entry.kind]}
+                <small className="soft block">{factsIn(entry).map(say).join(', ')}</small>
                 {refused !== undefined && (
                   <small className="brick block">{outboxWords.refused({ why: refused })}</small>
                 )}

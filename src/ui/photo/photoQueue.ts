@@ -1,6 +1,13 @@
 import type { Person, Rung } from '@/core/kinds';
 import { shelf } from '../log/shelf';
 
+/** The ids of the entries that name a picture, and what this device knew of its job by then. */
+export interface PhotoNames {
+  readonly attachedId: string;
+  readonly describedId: string;
+  readonly seen: number;
+}
+
 /** A picture that waits for the server, kept in the browser's own store so that it outlives a closed page. */
 export interface WaitingPhoto {
   readonly id: string;
@@ -14,6 +21,8 @@ export interface WaitingPhoto {
   readonly corrected?: number;
   /** Who took it; missing: nobody has said yet who is here. */
   readonly by?: Person;
+  /** The entries that name it, once it was sent: sent again after a browser was killed it is named by the same. */
+  readonly named?: PhotoNames;
   /** Why the server refused it; it is then not sent again by itself. */
   readonly refused?: string;
 }
@@ -102,12 +111,15 @@ export async function dropWaiting(id: string): Promise<void> {
   changed();
 }
 
-async function update(id: string, more: Pick<WaitingPhoto, 'refused' | 'by'>): Promise<void> {
+async function update(id: string, more: Pick<WaitingPhoto, 'refused' | 'by' | 'named'>): Promise<void> {
   const photo = held.get(id);
   if (photo) held.set(id, { ...photo, ...more });
   else await (await shelf()).photos.update(id, more as object);
   changed();
 }
+
+/** Settles by which entries a picture is named, before it is sent. */
+export const settleNames = (id: string, named: PhotoNames): Promise<void> => update(id, { named });
 
 export const markRefused = (id: string, refused: string): Promise<void> => update(id, { refused });
 

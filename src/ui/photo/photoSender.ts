@@ -1,12 +1,13 @@
 import { answer, isKeptPhoto } from '@/contract/answers';
 import { v7 } from 'uuid';
-import { newEntry, type EntryData, type NewEntry } from '@/core/kinds';
+import { newEntry } from '@/core/kinds';
 import { Away, Failed, Refused, callBytes } from '../log/api';
 import { keptLog } from '../log/keptLog';
 import { ensureMade } from '../log/newJobs';
 import { outboxOf } from '../log/senders';
+import { waitingFor } from '../log/shelf';
 import { isHeldBack } from './line';
-import { dropWaiting, markRefused, photosThatWait, type WaitingPhoto } from './photoQueue';
+import { dropWaiting, markRefused, photosThatWait, settleNames, type WaitingPhoto } from './photoQueue';
 
 // Pictures are sent from whatever page is open, one after the other: nobody has to open their job again.
 
@@ -45,16 +46,42 @@ async function sendAll(): Promise<void> {
     }
 }
 
-/** Sends one, and names it in its job’s log as of when it was taken. */
-async function send({ id, jobId, file, rung, pointId, at, by, corrected = 0 }: WaitingPhoto): Promise<void> {
+/** Whether an entry is with the server already, as far as this device knows, or waits for it. */
+const isWritten = async (jobId: string, id: string): Promise<boolean> =>
+  [...(await keptLog(jobId).catch(() => [])), ...(await waitingFor(jobId)).map(({ entry }) => entry)].some(
+    (one) => one.id === id,
+  );
+
+/**
+ * Sends one, and names it in its job’s log as of when it was taken. It goes on waiting until the shelf has the entries that
+ * name it: wherever the browser is killed, it is sent again and named by the same ones.
+ */
+async function send({
+  id,
+  jobId,
+  file,
+  rung,
+  pointId,
+  at,
+  by,
+  corrected = 0,
+  named: known,
+}: WaitingPhoto): Promise<void> {
   if (!by) return;
   await ensureMade(jobId);
+  const named = known ?? {
+    attachedId: v7(),
+    describedId: v7(),
+    seen: (await keptLog(jobId).catch(() => [])).at(-1)?.seq ?? 0,
+  };
+  if (!known) await settleNames(id, named);
   const { sha256, widthPx, heightPx } = await callBytes(`/jobs/${jobId}/photos`, answer(isKeptPhoto), file);
-  const seen = (await keptLog(jobId).catch(() => [])).at(-1)?.seq ?? 0;
-  const entry = <K extends 'photoAttached' | 'photoDescribed'>(kind: K, data: EntryData<K>): NewEntry =>
-    newEntry(kind, data, { id: v7(), at, by, seen });
-  const outbox = outboxOf(jobId);
-  outbox.add(entry('photoAttached', { photoId: id, sha256, widthPx, heightPx }), corrected);
-  outbox.add(entry('photoDescribed', { photoId: id, rung, pointOf: pointId }), corrected);
+  const made = { at, by, seen: named.seen };
+  const entries = [
+    newEntry('photoAttached', { photoId: id, sha256, widthPx, heightPx }, { ...made, id: named.attachedId }),
+    newEntry('photoDescribed', { photoId: id, rung, pointOf: pointId }, { ...made, id: named.describedId }),
+  ];
+  const isThere = known !== undefined && (await isWritten(jobId, named.attachedId));
+  if (!isThere) await outboxOf(jobId).addAll(entries, corrected);
   await dropWaiting(id);
 }
