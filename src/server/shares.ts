@@ -1,7 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { ProblemError } from '@/contract/problem';
 import { MOST_SHARE_DAYS, type Share, type ShareRequest } from '@/contract/share';
-import type { Asking } from './accounts/admit';
+import type { Asking } from './accounts/asking';
 import { audit, atThisMachine } from './accounts/audit';
 import { siteKey } from './sealing/keys';
 import type { Store } from './storeOf';

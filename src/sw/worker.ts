@@ -155,10 +155,14 @@ async function serverFirst(request: Request): Promise<Response> {
   }
 }
 
-/** A job without a page of its own may be one that the browser itself knows; anything else leads to the board. */
+/** A page of a job, and which of them: its board page, its sheet, its papers, a label … */
+const JOB_PAGE = /^\/jobs\/[^/]+(\/(?:sheet|papers|before|compare|label(?=\/))|$)/;
+
+/** A page of a job that does not lie here may be of one that the browser itself knows; anything else leads to the board. */
 async function instead(request: Request): Promise<Response | null> {
-  const isJob = /^\/jobs\/[^/]+$/.test(new URL(request.url).pathname);
-  const page = await caches.match(isJob ? '/jobs/blank' : '/', { cacheName: PAGES, ignoreVary: true });
+  const [, of] = JOB_PAGE.exec(new URL(request.url).pathname) ?? [];
+  const key = of === undefined ? '/' : `/jobs/blank${of === '/label' ? '/label/any' : of}`;
+  const page = await caches.match(key, { cacheName: PAGES, ignoreVary: true });
   return page ? bare(page) : null;
 }
 

@@ -44,6 +44,12 @@ const jobId = async (title: string): Promise<string> => {
 const entriesOf = async (id: string): Promise<readonly { readonly kind: string; readonly data: object }[]> =>
   ((await (await fetch(`${server.url}/api/v1/jobs/${id}/entries`)).json()) as { entries: [] }).entries;
 
+/** A circuit of a job. */
+const circuitOf = async (id: string): Promise<string> => {
+  const job = (await (await fetch(`${server.url}/api/v1/jobs/${id}`)).json()) as { circuits: { id: string }[] };
+  return job.circuits[0]?.id ?? '';
+};
+
 /** What the button hands over, caught before the browser saves it. */
 async function handedOver(): Promise<string> {
   await screen.page.evaluate(() => {
@@ -83,6 +89,8 @@ describe('a phone in a cellar', () => {
   it('is switched off and on without a server: the board, and a job that was never opened, answer', async () => {
     const id = await jobId('Marram View');
     const before = await entriesOf(id);
+    const unopened = await jobId('Sandpiper House');
+    const circuit = await circuitOf(unopened);
     await browser.close();
     await server.stop('SIGKILL');
     await started();
@@ -116,6 +124,31 @@ describe('a phone in a cellar', () => {
     await screen.page.waitForSelector('.pdf-pages canvas');
     await screen.says('16 V', '.pdf-pages');
 
+    // So do all other pages of jobs that nobody opened here, and of the one that the firm does not know
+    await screen.open(`${server.url}/jobs/${unopened}/compare`);
+    await screen.says('Which doorbell', 'h1');
+    await screen.says('Sandpiper House');
+    await screen.open(`${server.url}/jobs/${unopened}/label/${circuit}`);
+    await screen.says('Sandpiper House');
+    await screen.page.waitForSelector('.label-holder svg');
+    await screen.open(`${server.url}/jobs/${unopened}/before`);
+    await screen.says('Sandpiper House');
+    const dunlin = await screen.page.evaluate(
+      () =>
+        new Promise<string>((resolve) => {
+          const open = indexedDB.open('fox-ladder');
+          open.onsuccess = () => {
+            const keys = open.result.transaction('made').objectStore('made').getAllKeys();
+            keys.onsuccess = () => resolve(JSON.stringify(keys.result[0]));
+          };
+        }),
+    );
+    await screen.open(`${server.url}/jobs/${JSON.parse(dunlin) as string}/sheet`);
+    await screen.says('Dunlin Cellar', '.sheet-page');
+    await screen.open(`${server.url}/jobs/018f0000-0000-7000-8000-00000000dead/papers`);
+    await screen.page.waitForSelector('main [role=alert]');
+    expect(await screen.text('main')).not.toContain('Sandpiper');
+
     // It can be looked at, and handed over where no server can be had at all
     await screen.open(server.url);
     await screen.press('3 wait', '.strip');
@@ -136,5 +169,18 @@ describe('a phone in a cellar', () => {
     expect(after.at(-1)).toMatchObject({ kind: 'transformerDescribed', data: { ratedVolts: 16 } });
     const made = await entriesOf(await jobId('Dunlin Cellar'));
     expect(made.map(({ kind }) => kind)).toEqual(['siteDescribed', 'pointAdded']);
+  });
+
+  it('whose browser has thrown away what it kept has all of it again after one look', async () => {
+    const session = await screen.page.createCDPSession();
+    await session.send('Storage.clearDataForOrigin', { origin: server.url, storageTypes: 'all' });
+    await screen.open(server.url);
+    await screen.says('Dunlin Cellar');
+    await screen.until(() => localStorage.getItem('fox-ladder-kept-pages') !== null, { timeout: 120_000 });
+    const id = await jobId('Dunlin Cellar');
+    await server.stop('SIGKILL');
+    await screen.open(`${server.url}/jobs/${id}/sheet`);
+    await screen.says('Dunlin Cellar', '.sheet-page');
+    await server.start(port);
   });
 });

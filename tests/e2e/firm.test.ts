@@ -32,7 +32,7 @@ describe('the firm', () => {
   it('leaves as one file and comes back elsewhere, whole, by clicks', async () => {
     const { screen, server, jobs } = stage();
     await screen.open(`${server.url}/settings`);
-    const href = await screen.page.$eval('a[href="/api/v1/firm"]', (link) => (link).href);
+    const href = await screen.page.$eval('a[href="/api/v1/firm"]', (link) => link.href);
     const file = path.join(folder, 'firm.foxfirm.tar');
     writeFileSync(file, Buffer.from(await (await fetch(href)).arrayBuffer()));
     expect(statSync(file).size).toBeGreaterThan(100_000);

@@ -1,17 +1,11 @@
-import type { Account } from '@/contract/accounts';
 import { ProblemError } from '@/contract/problem';
 import type { NewEntry, Person } from '@/core/kinds';
 import { hasFurtherHosts } from '../http/guard';
 import { store } from '../store';
 import { accountOf, signIn } from './accounts';
 import { holdToPassphrase } from './again';
+import type { Asking } from './asking';
 import { asksAgain, isOpen, may } from './may';
-
-/** Who asks, and by which session. */
-export interface Asking {
-  readonly account: Account;
-  readonly sessionId: string;
-}
 
 /** However often a device is used: after so long one signs in on it anew, ms. */
 const LONGEST_MS = 180 * 24 * 3_600_000;

@@ -1,7 +1,7 @@
 import { ASKED_AGAIN } from '@/contract/accounts';
 import { ProblemError } from '@/contract/problem';
 import { isPassphraseOf } from './accounts';
-import type { Asking } from './admit';
+import type { Asking } from './asking';
 import type { Store } from '../storeOf';
 
 // Who finds a phone unlocked reads what its owner reads, but makes no account, no code and no passkey with it: for that the

@@ -1,7 +1,7 @@
 import type { AuditLine } from '@/contract/accounts';
 import type { Store } from '../storeOf';
 import { serverLog } from '../store';
-import type { Asking } from './admit';
+import type { Asking } from './asking';
 
 /** What is written down of what people do with the firm’s data, beside the jobs’ own logs. */
 export type Audited =

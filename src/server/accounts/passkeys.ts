@@ -13,7 +13,7 @@ import type { Account } from '@/contract/accounts';
 import { isNamedHost, type PasskeyView } from '@/contract/passkeys';
 import { ProblemError } from '@/contract/problem';
 import type { Store } from '../storeOf';
-import type { Asking } from './admit';
+import type { Asking } from './asking';
 import { deviceOf } from './sessions';
 
 // Passkeys (WebAuthn, a library’s work): a key in a device, let loose by its owner’s finger, face or number. So each is two

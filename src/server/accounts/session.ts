@@ -2,7 +2,7 @@ import type { Account } from '@/contract/accounts';
 import { ProblemError, problemOf } from '@/contract/problem';
 import type { Store } from '../storeOf';
 import { accountOf, changePassphrase, claimAccount, signIn } from './accounts';
-import type { Asking } from './admit';
+import type { Asking } from './asking';
 import { audit } from './audit';
 import { FROM_HEADER } from './from';
 import { sayAgain } from './again';

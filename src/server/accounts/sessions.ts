@@ -1,7 +1,7 @@
 import type { SessionView } from '@/contract/accounts';
 import { ProblemError } from '@/contract/problem';
 import type { Store } from '../storeOf';
-import type { Asking } from './admit';
+import type { Asking } from './asking';
 import { audit } from './audit';
 
 /** What a browser says of itself, short enough for a list. */

@@ -1,5 +1,6 @@
 import { ProblemError, problemOf } from '@/contract/problem';
-import { admit, type Asking } from '../accounts/admit';
+import { admit } from '../accounts/admit';
+import type { Asking } from '../accounts/asking';
 import { systemClock } from '../clock';
 import { serverLog } from '../store';
 import { guard } from './guard';

@@ -9,9 +9,14 @@ import { useState } from 'react';
 import { customerPage, customerText, placeOf } from '@/core/job';
 import { sayIn } from '@/words';
 import { useHandedJob, type HandedLog } from '../log/handed';
+import { LogHere } from '../log/LogHere';
 
 /** The page for the customer: what is still open, in plain words, to print or to send as a text. */
-export function CustomerSheet({ log }: { readonly log: HandedLog }) {
+export function CustomerSheet({ log }: { readonly log: HandedLog | null }) {
+  return <LogHere log={log}>{(known) => <Sheet log={known} />}</LogHere>;
+}
+
+function Sheet({ log }: { readonly log: HandedLog }) {
   const job = useHandedJob(log);
   const say = sayIn(placeOf(job));
   const when = job.expectedAt === null ? null : format(parseISO(job.expectedAt), beforeWords.dayAndHour);

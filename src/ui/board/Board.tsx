@@ -8,6 +8,7 @@ import type { BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
 import { ERASED_TEXT } from '@/core/kinds';
 import { LadderSign } from '../frame/LadderSign';
 import { keepAhead } from '../frame/serviceWorker';
+import { keepLogsAhead } from '../log/logsAhead';
 import { MadeHere } from './MadeHere';
 import { TakeIn } from './TakeIn';
 
@@ -22,23 +23,21 @@ const PART_NAMES: Readonly<Record<BoardPartId, string>> = {
   finished: boardWords.finished,
 };
 
-/** Pages besides those of jobs, and what a job has. */
-const PAGES = ['/', '/catalogue', '/settings', '/practice', '/outbox', '/jobs/blank'] as const;
-const OF_A_JOB = ['', '/sheet', '/papers', '/before'] as const;
+/** The pages of the program; those of jobs without a job, for any that the browser knows. */
+const PAGES = ['/', '/catalogue', '/settings', '/practice', '/outbox', '/accounts'] as const;
+const OF_ANY_JOB = ['', '/sheet', '/papers', '/before', '/compare', '/label/any'] as const;
 
-/** What is kept ahead of a board: its own pages and the open jobs, each as it stands now. */
-function ahead(parts: readonly BoardPart[]): Readonly<Record<string, string>> {
-  const open = parts.flatMap(({ part, jobs }) => (part === 'finished' ? [] : jobs));
+const openJobs = (parts: readonly BoardPart[]): readonly ListedJob[] =>
+  parts.flatMap(({ part, jobs }) => (part === 'finished' ? [] : jobs));
+
+/** The pages that are kept ahead of a board: anew whenever something has changed. */
+function ahead(open: readonly ListedJob[]): Readonly<Record<string, string>> {
   const now =
     open
       .map(({ updatedAt }) => updatedAt)
       .toSorted()
       .at(-1) ?? '';
-  const states: readonly (readonly [string, string])[] = [
-    ...PAGES.map((path) => [path, now] as const),
-    ...open.flatMap(({ id, updatedAt }) => OF_A_JOB.map((of) => [`/jobs/${id}${of}`, updatedAt] as const)),
-  ];
-  return Object.fromEntries(states);
+  return Object.fromEntries([...PAGES, ...OF_ANY_JOB.map((of) => `/jobs/blank${of}`)].map((path) => [path, now]));
 }
 
 /** All jobs in rows: when, where, each point's ladder, the one next move and the verdict. */
@@ -48,7 +47,11 @@ export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; read
   useEffect(() => void newJob().catch(() => undefined), []);
   // All that a day may need is in the phone before the cellar
   useEffect(() => {
-    if (q === '') keepAhead(ahead(parts)).catch((error: unknown) => console.warn(error));
+    if (q !== '') return;
+    const open = openJobs(parts);
+    keepLogsAhead(open)
+      .then(() => keepAhead(ahead(open)))
+      .catch((error: unknown) => console.warn(error));
   }, [parts, q]);
   const open = parts.reduce((sum, { part, count }) => (part === 'finished' ? sum : sum + count), 0);
   const all = parts.reduce((sum, { count }) => sum + count, 0);

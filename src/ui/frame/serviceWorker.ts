@@ -19,6 +19,12 @@ export function startWorker(onNewer: (take: () => void) => void): () => void {
   const workers = container();
   if (!workers || process.env.NODE_ENV !== 'production') return () => undefined;
   let isOver = false;
+  let looked: ServiceWorkerRegistration | null = null;
+  // A browser looks for a newer one when it has nothing else to do, on a page that asks now and then never
+  const look = (): void => {
+    if (document.visibilityState === 'visible') looked?.update().catch(() => undefined);
+  };
+  document.addEventListener('visibilitychange', look);
   const told = (registration: ServiceWorkerRegistration): void => {
     const { waiting } = registration;
     // The first one is no newer one
@@ -33,6 +39,8 @@ export function startWorker(onNewer: (take: () => void) => void): () => void {
       (registration) => {
         registration.active?.postMessage({ do: 'renew' });
         told(registration);
+        looked = registration;
+        look();
         registration.addEventListener('updatefound', () => {
           registration.installing?.addEventListener('statechange', () => told(registration));
         });
@@ -43,6 +51,7 @@ export function startWorker(onNewer: (take: () => void) => void): () => void {
   return () => {
     isOver = true;
     clearTimeout(timer);
+    document.removeEventListener('visibilitychange', look);
   };
 }
 

@@ -1,13 +1,10 @@
 'use client';
-import { jobWords } from '@/words/screens';
-import Link from 'next/link';
-import { usePathname, useSearchParams } from 'next/navigation';
-import { lazy, Suspense, useEffect, useState, type ComponentProps } from 'react';
+import { useSearchParams } from 'next/navigation';
+import { lazy, Suspense, type ComponentProps } from 'react';
 import { RUNGS } from '@/core/kinds';
 import { OnClient } from '../frame/OnClient';
 import type { HandedLog } from '../log/handed';
-import { keptLog } from '../log/keptLog';
-import { headHere } from '../log/newJobs';
+import { LogHere } from '../log/LogHere';
 import { jobScreen } from './screenCode';
 
 const asked = () => jobScreen().then(({ JobScreen }) => ({ default: JobScreen }));
@@ -25,7 +22,11 @@ type Props = Omit<Shown, 'log'> & {
 export function JobLater({ log, ...props }: Props) {
   return (
     <OnClient ahead={props.ahead}>
-      <Suspense fallback={props.ahead}>{log === null ? <Here {...props} /> : <At {...props} log={log} />}</Suspense>
+      <Suspense fallback={props.ahead}>
+        <LogHere log={log} ahead={props.ahead}>
+          {(known) => <At {...props} log={known} />}
+        </LogHere>
+      </Suspense>
     </OnClient>
   );
 }
@@ -41,36 +42,5 @@ function At(props: Shown) {
       firstRung={RUNGS.find((one) => one === rung) ?? null}
       firstArea={at.get('area')}
     />
-  );
-}
-
-/** A job as this browser alone knows it: made here, or opened here before. */
-function Here(props: Omit<Props, 'log'>) {
-  const jobId = /^\/jobs\/([^/]+)/.exec(usePathname())?.[1] ?? '';
-  const [known, setKnown] = useState<{ readonly of: string; readonly log: HandedLog | null } | null>(null);
-  useEffect(() => {
-    let isWanted = true;
-    const read = async (): Promise<HandedLog | null> => {
-      const head = await headHere(jobId);
-      return head && JSON.stringify({ head, entries: await keptLog(jobId) });
-    };
-    read().then(
-      (log) => isWanted && setKnown({ of: jobId, log }),
-      (error: unknown) => {
-        console.warn(error);
-        if (isWanted) setKnown({ of: jobId, log: null });
-      },
-    );
-    return () => {
-      isWanted = false;
-    };
-  }, [jobId]);
-  if (known?.of !== jobId) return props.ahead;
-  if (known.log !== null) return <At {...props} log={known.log} />;
-  return (
-    <main id="main" className="page">
-      <p role="alert">{jobWords.notOnThisDevice}</p>
-      <Link href="/">{jobWords.toTheBoard}</Link>
-    </main>
   );
 }

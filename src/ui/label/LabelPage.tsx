@@ -2,26 +2,52 @@
 import { breakerLabelWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import Link from 'next/link';
+import { usePathname } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { Circuit } from '@/core/house';
 import { isOwnMachine } from '@/contract/settings';
 import type { Job } from '@/core/job';
 import { useCrew } from '../crew/CrewContext';
 import { Choices } from '../form/Choices';
+import { nowIso } from '../log/clock';
+import { useHandedJob, type HandedLog } from '../log/handed';
+import { LogHere } from '../log/LogHere';
 import { LabelDrawing } from './LabelDrawing';
 import { LABEL_STOCK } from './labelStock';
 import { labelWordsOf } from './labelWords';
 
 interface Props {
-  readonly job: Job;
-  readonly circuit: Circuit;
+  readonly log: HandedLog | null;
   /** Address under which the program is reached, as a phone can open it. */
   readonly root: string;
-  readonly today: string;
 }
 
-/** The label of a circuit: chosen stock, printed in its size or kept as SVG. */
-export function LabelPage({ job, circuit, root, today }: Props) {
+/** The label of a circuit: chosen stock, printed in its size or kept as SVG. Which circuit stands in the address. */
+export function LabelPage({ log, root }: Props) {
+  return <LogHere log={log}>{(known) => <Found log={known} root={root} />}</LogHere>;
+}
+
+function Found({ log, root }: { readonly log: HandedLog; readonly root: string }) {
+  const job = useHandedJob(log);
+  const id = decodeURIComponent(/\/label\/([^/]+)/.exec(usePathname())?.[1] ?? '');
+  const circuit = job.circuits.find(({ ids }) => ids.includes(id));
+  if (circuit) return <Label job={job} circuit={circuit} root={root} />;
+  return (
+    <main id="main" className="page">
+      <p role="alert">{breakerLabelWords.noSuchCircuit}</p>
+      <Link href={`/jobs/${job.id}?rung=isolate`}>{breakerLabelWords.backToTheJob}</Link>
+    </main>
+  );
+}
+
+interface LabelProps {
+  readonly job: Job;
+  readonly circuit: Circuit;
+  readonly root: string;
+}
+
+function Label({ job, circuit, root }: LabelProps) {
+  const [today] = useState(nowIso);
   const { who } = useCrew();
   const [stockId, setStock] = useState('s62x29');
   const holder = useRef<HTMLDivElement>(null);

@@ -1,14 +1,13 @@
-import { answer, isNumbered } from '@/contract/answers';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
-import { rememberingParse, writtenFault } from '@/contract/job';
+import { writtenFault } from '@/contract/job';
 import type { Here } from '@/contract/presence';
 import type { JobHead } from '@/core/job';
 import type { Entry, NewEntry } from '@/core/kinds';
-import { call } from './api';
 import { farther, keepLog, keptLog } from './keptLog';
 import { Outbox, type OutboxView } from './outbox';
 import { postEntries } from './postEntries';
+import { readOn as readLogOn } from './readOn';
 import { sendBy } from './senders';
 import { useNews } from './useNews';
 
@@ -51,9 +50,6 @@ interface At {
   readonly pointId: string | null;
 }
 
-/** Each entry of a log is parsed once: it never changes. */
-const parsed = rememberingParse();
-
 const REFETCH_MS = 20_000;
 /** A log is put away once nothing came to it for a moment. */
 const KEEP_AFTER_MS = 400;
@@ -65,21 +61,6 @@ export function unnumbered(entries: readonly Entry[], waiting: readonly NewEntry
   return waiting
     .filter(({ id }) => !known.has(id))
     .map((entry, i): Entry => ({ ...entry, seq: last + 1 + i, receivedAt: entry.at }));
-}
-
-const readFrom = async (jobId: string, after: number) => {
-  const { entries, last } = await call(`/jobs/${jobId}/entries?after=${after}`, answer(isNumbered));
-  return { entries: entries.map((entry) => parsed(`${jobId}/${entry.id}`, () => entry)), last };
-};
-
-/** A log with what came to it since it was read, at its end. */
-async function readOn(known: readonly Entry[], jobId: string): Promise<readonly Entry[]> {
-  const after = known.at(-1)?.seq ?? 0;
-  const { entries, last } = await readFrom(jobId, after);
-  // The server knows less than this page: it was put back to a copy
-  if (last < after) return (await readFrom(jobId, 0)).entries;
-  const fresh = entries.filter(({ seq }) => seq > after);
-  return fresh.length === 0 ? known : [...known, ...fresh];
 }
 
 const keepingOf = ({ waiting, sending, shelfFault }: OutboxView, isAway: boolean, stuck: number): Keeping => {
@@ -99,7 +80,7 @@ export function useEntryLog(head: JobHead, firstEntries: readonly Entry[], at: A
   const [read] = useState(() => async (): Promise<readonly Entry[]> => {
     const known = (): readonly Entry[] => client.getQueryData<readonly Entry[]>(key) ?? [];
     const before = known();
-    const after = await readOn(before, head.id);
+    const after = await readLogOn(before, head.id);
     // Somebody else here may have read farther meanwhile: what was shown never goes for what was asked for earlier
     const now = known();
     return now !== before && (now.at(-1)?.seq ?? 0) > (after.at(-1)?.seq ?? 0) ? now : after;

@@ -17,7 +17,9 @@ import {
 } from '@/contract/papers';
 import { SHEET_SIZES } from '@/core/region';
 import { Choices } from '../form/Choices';
+import { nowIso } from '../log/clock';
 import { useKnownLog, type HandedLog } from '../log/handed';
+import { LogHere } from '../log/LogHere';
 import { PdfPages } from './PdfPages';
 import { typeset } from './typesetting';
 
@@ -31,9 +33,8 @@ const SUPPLIES = { roll62: papersWords.roll62, sheet21: papersWords.sheet21 } as
 const SIZES = { A4: papersWords.a4, LETTER: papersWords.letter } as const;
 
 interface Props {
-  readonly log: HandedLog;
+  readonly log: HandedLog | null;
   readonly root: string;
-  readonly printedAt: string;
 }
 
 /** An address is held so long after it was handed over. */
@@ -50,7 +51,12 @@ function save(document: Blob, name: string): void {
 }
 
 /** The papers of a job: which, on what, as they will be printed. */
-export function PapersPage({ log, root, printedAt }: Props) {
+export function PapersPage({ log, root }: Props) {
+  return <LogHere log={log}>{(known) => <Papers log={known} root={root} />}</LogHere>;
+}
+
+function Papers({ log, root }: { readonly log: HandedLog; readonly root: string }) {
+  const [printedAt] = useState(nowIso);
   // Read here: a page that lies in the browser was made for another paper
   const at = useSearchParams().get('paper');
   const first: PaperName = PAPERS.find((one) => one === at) ?? 'customer';

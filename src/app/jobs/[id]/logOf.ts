@@ -11,5 +11,13 @@ export async function logOf(id: string) {
   });
 }
 
-/** The same as one text (`ui/log/handed`). */
-export const handedLog = async (id: string): Promise<string> => JSON.stringify(await logOf(id));
+/** In the place of an id: the page is made for no job, and kept in the browser for any that it knows. */
+export const BLANK = 'blank';
+
+/** The same as one text (`ui/log/handed`); null where the page is for no job in particular. */
+export const handedLog = async (id: string): Promise<string | null> =>
+  id === BLANK ? null : JSON.stringify(await logOf(id));
+
+/** The title of a job’s page. @param what it is besides */
+export const titleOf = async (id: string, what: string): Promise<string> =>
+  id === BLANK ? what : `${(await logOf(id)).head.title}, ${what}`;

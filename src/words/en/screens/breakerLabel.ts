@@ -1,5 +1,6 @@
 /** The label for a breaker. */
 export const breakerLabel = {
+  noSuchCircuit: 'This job has no such circuit any more.',
   label: ({ way, what }: { readonly way: string; readonly what: string }) => `Label: ${way}, ${what}`,
   feeds: ({ points }: { readonly points: string }) => `feeds: ${points}`,
   feedsNotSaid: 'feeds: not said',

@@ -6,16 +6,14 @@ import { handedLog } from '../logOf';
 
 interface Props {
   readonly params: Promise<{ readonly id: string }>;
-  readonly searchParams: Promise<{ readonly point?: string }>;
 }
 
-export default async function Page({ params, searchParams }: Props) {
+export default async function Page({ params }: Props) {
   const log = await handedLog((await params).id);
-  const { point } = await searchParams;
   const catalogue = await readCatalogue((await store()).db);
   return (
     <OnClient>
-      <ComparePage log={log} pointId={typeof point === 'string' ? point : null} catalogue={catalogue} />
+      <ComparePage log={log} catalogue={catalogue} />
     </OnClient>
   );
 }

@@ -5,23 +5,22 @@ import { store } from '@/server/store';
 import { OnClient } from '@/ui/frame/OnClient';
 import { PapersPage } from '@/ui/papers/PapersPage';
 import { papersWords } from '@/words/screens';
-import { handedLog, logOf } from '../logOf';
+import { handedLog, titleOf } from '../logOf';
 
 interface Props {
   readonly params: Promise<{ readonly id: string }>;
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const { head } = await logOf((await params).id);
-  return { title: `${head.title}, ${papersWords.papers}` };
+  return { title: await titleOf((await params).id, papersWords.papers) };
 }
 
 export default async function Page({ params }: Props) {
-  const { db, clock } = await store();
+  const { db } = await store();
   const log = await handedLog((await params).id);
   return (
     <OnClient>
-      <PapersPage log={log} root={await ownAddress(db, (await headers()).get('host'))} printedAt={clock.now()} />
+      <PapersPage log={log} root={await ownAddress(db, (await headers()).get('host'))} />
     </OnClient>
   );
 }

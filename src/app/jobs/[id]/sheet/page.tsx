@@ -5,24 +5,23 @@ import { ownAddress } from '@/server/ownAddress';
 import { store } from '@/server/store';
 import { OnClient } from '@/ui/frame/OnClient';
 import { SheetPage } from '@/ui/sheet/SheetPage';
-import { handedLog, logOf } from '../logOf';
+import { handedLog, titleOf } from '../logOf';
 
 interface Props {
   readonly params: Promise<{ readonly id: string }>;
 }
 
 export async function generateMetadata({ params }: Pick<Props, 'params'>): Promise<Metadata> {
-  const { head } = await logOf((await params).id);
-  return { title: `${head.title}, ${frameWords.sheet}` };
+  return { title: await titleOf((await params).id, frameWords.sheet) };
 }
 
 export default async function Page({ params }: Props) {
   const log = await handedLog((await params).id);
-  const { db, clock } = await store();
+  const { db } = await store();
   const root = await ownAddress(db, (await headers()).get('host'));
   return (
     <OnClient>
-      <SheetPage log={log} printedAt={clock.now()} root={root} />
+      <SheetPage log={log} root={root} />
     </OnClient>
   );
 }

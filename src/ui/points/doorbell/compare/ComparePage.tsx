@@ -3,7 +3,7 @@ import { compareWords } from '@/words/screens';
 import { Table } from 'react-bootstrap';
 import { sayIn, type Say } from '@/words';
 import Link from 'next/link';
-import { notFound } from 'next/navigation';
+import { notFound, useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
 import type { Catalogue } from '@/core/catalogue';
 import { placeOf } from '@/core/job';
@@ -11,12 +11,11 @@ import { comparisonOf, doorOf, type Compared } from '@/core/points';
 import { useMoney } from '../../../figures/useMoney';
 import { PrintButton } from '../../../frame/PrintButton';
 import { useHandedJob, type HandedLog } from '../../../log/handed';
+import { LogHere } from '../../../log/LogHere';
 import { lowerFirst } from '@/core/units';
 
 interface Props {
-  readonly log: HandedLog;
-  /** Null: the first door. */
-  readonly pointId: string | null;
+  readonly log: HandedLog | null;
   readonly catalogue: Catalogue;
 }
 
@@ -88,8 +87,14 @@ const wayWords = ({ transformer, tap, treatment }: NonNullable<Compared['way']>,
   });
 
 /** One page for the customer: every doorbell at this door, side by side, in plain words. */
-export function ComparePage({ log, pointId, catalogue }: Props) {
+export function ComparePage({ log, catalogue }: Props) {
+  return <LogHere log={log}>{(known) => <Comparison log={known} catalogue={catalogue} />}</LogHere>;
+}
+
+function Comparison({ log, catalogue }: { readonly log: HandedLog; readonly catalogue: Catalogue }) {
   const job = useHandedJob(log);
+  // Read here: a page that lies in the browser was made for another door; without one it is the first
+  const pointId = useSearchParams().get('point');
   const point = doorOf(job, pointId ?? undefined) ?? notFound();
   const compared = useMemo(() => comparisonOf(job, point, catalogue), [job, point, catalogue]);
   const say = sayIn(placeOf(job));

@@ -1,23 +1,20 @@
 import { headers } from 'next/headers';
-import { notFound } from 'next/navigation';
-import { jobOf } from '@/server/jobs/jobLog';
-import { systemClock } from '@/server/clock';
 import { ownAddress } from '@/server/ownAddress';
 import { store } from '@/server/store';
+import { OnClient } from '@/ui/frame/OnClient';
 import { LabelPage } from '@/ui/label/LabelPage';
-import { logOf } from '../../logOf';
+import { handedLog } from '../../logOf';
 
 interface Props {
   readonly params: Promise<{ readonly id: string; readonly circuit: string }>;
 }
 
 export default async function CircuitLabelPage({ params }: Props) {
-  const { id, circuit: encoded } = await params;
-  const job = jobOf(await logOf(id));
-  const circuit = job.circuits.find(({ ids }) =>
-    ids.some((one) => one === encoded || encodeURIComponent(one) === encoded),
-  );
-  if (!circuit) notFound();
+  const log = await handedLog((await params).id);
   const root = await ownAddress((await store()).db, (await headers()).get('host'));
-  return <LabelPage job={job} circuit={circuit} root={root} today={systemClock.now()} />;
+  return (
+    <OnClient>
+      <LabelPage log={log} root={root} />
+    </OnClient>
+  );
 }
