@@ -21,14 +21,23 @@ export class Server {
   said = '';
   private process: ChildProcess | undefined;
 
-  /** @param environment what it is started with beside the usual */
-  constructor(private readonly environment: Readonly<Record<string, string>> = {}) {}
+  /**
+   * @param environment what it is started with beside the usual
+   * @param mostKib no file that it writes may grow beyond that, as on a disk that is full; null: as large as they will
+   */
+  constructor(
+    private readonly environment: Readonly<Record<string, string>> = {},
+    public mostKib: number | null = null,
+  ) {}
 
   /** @param at the port, where one is asked for; else a free one */
   async start(at?: string): Promise<void> {
     const port = at ?? (await freePort());
     this.url = `http://127.0.0.1:${port}`;
-    this.process = spawn(process.execPath, ['scripts/listen.mjs', String(port)], {
+    const program = [process.execPath, 'scripts/listen.mjs', String(port)];
+    const [file = '', ...args] =
+      this.mostKib === null ? program : ['bash', '-c', `ulimit -f ${this.mostKib}; exec "$@"`, 'bash', ...program];
+    this.process = spawn(file, args, {
       cwd: process.env.FOX_LADDER_BUILT,
       stdio: ['ignore', 'ignore', 'pipe'],
       env: {

@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { setTimeout } from 'node:timers/promises';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { sql } from 'kysely';
 import { openBeside, openDatabase, type Database } from './open';
 
 let folder: string;
@@ -55,6 +56,18 @@ describe('two connections to one database', () => {
         .values(somebody(`n${n}`))
         .execute();
     expect(await names(other)).toHaveLength(23);
+  });
+  it('tell what went wrong where the store has rolled back by itself, and go on', async () => {
+    const failing = one.transaction().execute(async (trx) => {
+      await trx.insertInto('crew').values(somebody('full')).execute();
+      // As where a disk is full: all of the transaction goes with what failed
+      await sql`INSERT OR ROLLBACK INTO crew (id, name, licensed) VALUES ('held', 'held', 0)`.execute(trx);
+    });
+    await expect(failing).rejects.toThrow('UNIQUE');
+    expect(await names(other)).not.toContain('full');
+    await one.insertInto('crew').values(somebody('room')).execute();
+    expect(await names(other)).toContain('room');
+    await one.deleteFrom('crew').where('id', '=', 'room').execute();
   });
   it('leave nothing of a write that failed', async () => {
     await expect(one.insertInto('crew').values(somebody('held')).execute()).rejects.toThrow('UNIQUE');

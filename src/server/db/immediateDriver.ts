@@ -19,6 +19,9 @@ const isBusy = (error: unknown): boolean =>
   error instanceof Error &&
   /SQLITE_BUSY|database is locked/.test(`${error.message} ${'code' in error ? String(error.code) : ''}`);
 
+const isOver = (error: unknown): boolean =>
+  error instanceof Error && error.message.includes('no transaction is active');
+
 /** Writes that stand by themselves. */
 const WRITES: ReadonlySet<string> = new Set(['InsertQueryNode', 'UpdateQueryNode', 'DeleteQueryNode']);
 
@@ -43,7 +46,12 @@ class PatientConnection implements DatabaseConnection {
   }
 
   async end(how: typeof COMMIT | typeof ROLLBACK): Promise<void> {
-    await this.connection.executeQuery(CompiledQuery.raw(how));
+    try {
+      await this.connection.executeQuery(CompiledQuery.raw(how));
+    } catch (error) {
+      // A disk that is full, or fails, has rolled it back by itself; what that was is told, not this
+      if (how !== ROLLBACK || !isOver(error)) throw error;
+    }
     this.inTransaction = false;
   }
 

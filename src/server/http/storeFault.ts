@@ -15,6 +15,8 @@ export function storeFault(error: unknown): ProblemError | null {
       return new ProblemError(503, 'Another program holds the store: nothing was written. It is tried again.');
     if (/SQLITE_READONLY|readonly database|EROFS|EACCES|EPERM/.test(said))
       return new ProblemError(507, 'The data folder can’t be written to: nothing was written.');
+    if (/SQLITE_IOERR|disk I\/O error|\bEIO\b|EFBIG/.test(said))
+      return new ProblemError(507, 'The disk of the server takes nothing more: nothing was written.');
     if (/SQLITE_CORRUPT|SQLITE_NOTADB|malformed|not a database/.test(said))
       return new ProblemError(500, 'The database is damaged: nothing was written. Put it back from a copy.');
   }
