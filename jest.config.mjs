@@ -24,7 +24,7 @@ export const esm = {
 /** @type {import('jest').Config} */
 export default {
   ...esm,
-  testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/*.test.ts', '<rootDir>/tests/ui/*.test.tsx'],
+  testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/*.test.ts', '<rootDir>/tests/ui/*.test.{ts,tsx}'],
   // Every core: nothing else runs beside them
   maxWorkers: '100%',
   // Modules that a file brought in are never quite given back: a process that holds too much of them begins anew
