@@ -141,6 +141,19 @@ describe('a whole firm as one archive', () => {
     // Nothing is written to whom was erased
     expect(again.leftOut).toEqual([{ name: ids[2], why: expect.stringContaining('was erased') }]);
   });
+  it('names somebody whose id another one has here, and a catalogue that is too much, and takes the rest', async () => {
+    const there = await anotherStore();
+    await addToCrew(there.db, { id: 'vera', name: 'Another', licensed: false });
+    const many = Array.from({ length: 1000 }, (_, i) => ({
+      shelf: 'transformer' as const,
+      values: { ...SHELVES.transformer.shipped[0], id: `i${i}`, ratedVa: 45 },
+    }));
+    await writeOwnItems(there.db, many);
+    const taken = await take(there, archive);
+    expect(taken).toMatchObject({ made: 3, people: 0, items: 0 });
+    expect(taken.leftOut.map(({ name }) => name)).toEqual(['Vera', 'catalogue']);
+    expect(await readOwnItems(there.db)).toHaveLength(1000);
+  });
   it('brings a job that both have grown what is new to it', async () => {
     const there = await anotherStore();
     await take(there, archive);

@@ -18,6 +18,17 @@ const JOB_PART = /^jobs\/([0-9a-f-]{36})\/(.+)$/;
 /** So much of what was left out is told. */
 const MOST_TOLD = 200;
 
+/** Does a part of it; what is refused is noted under its name, and holds up nothing else. @returns null where it was */
+async function unlessRefused<T>(leftOut: LeftOut[], name: string, act: () => Promise<T>): Promise<T | null> {
+  try {
+    return await act();
+  } catch (error) {
+    if (!(error instanceof ProblemError)) throw error;
+    leftOut.push({ name, why: error.message });
+    return null;
+  }
+}
+
 /** What of a firm is not a job. What stands here already stays as it is. */
 async function takeWhatIsBeside(
   store: Store,
@@ -26,18 +37,15 @@ async function takeWhatIsBeside(
 ): Promise<Pick<FirmTaken, 'people' | 'items' | 'settings'>> {
   const { db } = store;
   let people = 0;
-  for (const person of crew)
-    try {
-      const known = await db.selectFrom('crew').select('name').where('id', '=', person.id).executeTakeFirst();
-      // Who holds a licence here is said here
-      if (known?.name !== person.name && (await addToCrew(db, person)).made) people++;
-    } catch (error) {
-      if (!(error instanceof ProblemError)) throw error;
-      leftOut.push({ name: person.name, why: error.message });
-    }
+  for (const person of crew) {
+    const known = await db.selectFrom('crew').select('name').where('id', '=', person.id).executeTakeFirst();
+    // Who holds a licence here is said here
+    if (known?.name === person.name) continue;
+    if (await unlessRefused(leftOut, person.name, async () => (await addToCrew(db, person)).made)) people++;
+  }
   const own = new Set((await readOwnItems(db)).map(({ shelf, values }) => `${shelf} ${String(values.id)}`));
-  const items = catalogue.filter(({ shelf, values }) => !own.has(`${shelf} ${String(values.id)}`));
-  if (items.length > 0) await writeOwnItems(db, items);
+  const fresh = catalogue.filter(({ shelf, values }) => !own.has(`${shelf} ${String(values.id)}`));
+  const isTaken = await unlessRefused(leftOut, 'catalogue', () => writeOwnItems(db, fresh));
   const isSet = (await db.selectFrom('settings').select('key').limit(1).execute()).length > 0;
   if (!isSet) await writeSettings(db, settings);
   for (const { id, by, at, level, seed, ending, minutes, bestMinutes, inVain, dangers } of practice)
@@ -49,7 +57,7 @@ async function takeWhatIsBeside(
       })
       .onConflict((one) => one.doNothing())
       .execute();
-  return { people, items: items.length, settings: !isSet };
+  return { people, items: isTaken ? fresh.length : 0, settings: !isSet };
 }
 
 /** Takes the jobs of an archive in, one after the other, each all or none; one that is refused holds up no other. */
@@ -79,7 +87,7 @@ class JobsTaken {
       return;
     }
     const { job, wasHere } = this.current;
-    const isTaken = job && (await this.unlessRefused(id, () => job.file(name, content).then(() => true)));
+    const isTaken = job && (await unlessRefused(this.leftOut, id, () => job.file(name, content).then(() => true)));
     if (isTaken) return;
     // What was refused is passed over to its end
     this.current = { id, wasHere, job: null };
@@ -87,7 +95,7 @@ class JobsTaken {
   }
 
   private async begun(id: string, content: Entry): Promise<JobTaken | null> {
-    const job = await this.unlessRefused(id, () => JobTaken.begun(this.store, content, id));
+    const job = await unlessRefused(this.leftOut, id, () => JobTaken.begun(this.store, content, id));
     if (!job) content.resume();
     return job;
   }
@@ -97,7 +105,7 @@ class JobsTaken {
     const { id, wasHere, job } = this.current ?? {};
     this.current = null;
     if (!job || id === undefined) return;
-    const taken = await this.unlessRefused(id, () => job.ended());
+    const taken = await unlessRefused(this.leftOut, id, () => job.ended());
     if (!taken) return;
     if (!wasHere) this.counts.made++;
     else if (taken.made) this.counts.grown++;
@@ -107,16 +115,6 @@ class JobsTaken {
     if (erasedAt === undefined || wasHere) return;
     await destroyKey(this.store.db, id, erasedAt, null);
     await bringUp(this.store.db, id);
-  }
-
-  private async unlessRefused<T>(name: string, act: () => Promise<T>): Promise<T | null> {
-    try {
-      return await act();
-    } catch (error) {
-      if (!(error instanceof ProblemError)) throw error;
-      this.leftOut.push({ name, why: error.message });
-      return null;
-    }
   }
 }
 
