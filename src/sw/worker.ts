@@ -21,6 +21,9 @@ const DAY_MS = 86_400_000;
 const PATIENCE_MS = 4000;
 /** Files are fetched so many at once: the page that is being looked at comes first. */
 const AT_ONCE = 4;
+/** A page that could not be fetched anew is tried again so often, and so much later, ms. */
+const MOST_TRIES = 4;
+const TRY_AGAIN_MS = 4000;
 
 async function fetchAll(): Promise<void> {
   const cache = await caches.open(STATIC);
@@ -44,16 +47,31 @@ async function renew(): Promise<void> {
   const older = (await caches.keys()).filter((name) => name.startsWith('fox-ladder-static-') && name !== STATIC);
   if (older.length === 0) return;
   const pages = await caches.open(PAGES);
-  for (const { url } of await pages.keys()) {
-    const { pathname } = new URL(url);
+  let left = (await pages.keys()).map(({ url }) => new URL(url).pathname);
+  for (let tries = 0; left.length > 0; tries++) {
+    // When a page opens next it is tried again
+    if (tries === MOST_TRIES) return;
+    if (tries > 0) await new Promise((resolve) => setTimeout(resolve, TRY_AGAIN_MS));
+    const failed: string[] = [];
+    for (const pathname of left) if (!(await isRenewed(pages, pathname))) failed.push(pathname);
+    left = failed;
+  }
+  for (const name of older) await caches.delete(name);
+}
+
+/** Fetches a page anew. @returns whether it was told, or is gone */
+async function isRenewed(pages: Cache, pathname: string): Promise<boolean> {
+  try {
     const page = await fetch(pathname, { headers: { accept: 'text/html' } });
     // A job that is gone has no page any more
     if (page.status === 404) await pages.delete(pathname);
     // Led on to where one signs in: it is asked for again once somebody is
     else if (page.ok && !page.redirected) await keep(pathname, page);
-    else throw new Error(`${pathname}: ${page.status}`);
+    else return false;
+    return true;
+  } catch {
+    return false;
   }
-  for (const name of older) await caches.delete(name);
 }
 
 /** As an answer without an address of its own: else a worker loses what stands behind the # of its own. */
