@@ -48,12 +48,13 @@ export function firmArchive(store: Store): Readable {
     const leftOut: LeftOut[] = [];
     for (const { id } of jobs) {
       // One that can’t be read keeps nobody from taking the others out, and is told at the end
-      const parts = await partsOfJob(store, id).catch((error: unknown) => {
+      try {
+        const { fill } = await partsOfJob(store, id);
+        await fill(underJob(id))(archive);
+      } catch (error) {
         if (!(error instanceof ProblemError)) throw error;
         leftOut.push({ name: id, why: error.message });
-        return null;
-      });
-      await parts?.fill(underJob(id))(archive);
+      }
     }
     const end: FirmEnd = { jobs: jobs.length - leftOut.length, leftOut };
     await put(archive, END_NAME, json(end));
