@@ -21,7 +21,7 @@ const SHARED =
 module.exports = {
   forbidden: [
     { name: 'no-circle', severity: 'error', from: {}, to: { circular: true } },
-    ...layer('core-is-pure', 'core', [], ['yup', 'fast-check', '@jest/globals']),
+    ...layer('core-is-pure', 'core', [], ['yup', 'fast-check', 'vitest']),
     ...layer('words-know-core', 'words', ['core']),
     ...layer('contract-knows-core', 'contract', ['core', 'words']),
     ...layer('demo-knows-core', 'demo', ['core', 'contract', 'words']),

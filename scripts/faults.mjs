@@ -9,31 +9,28 @@ ensureDependencies();
 const HOUR_MS = 3_600_000;
 
 /** Runs one of the suites with many times as many cases. @returns whether all went well */
-function runMany(config, pattern, suites) {
+function runMany(project, pattern, suites) {
   const { status } = spawnSync(
     process.execPath,
     [
-      'node_modules/jest/bin/jest.js',
-      `--config=${config}`,
-      `--testTimeout=${HOUR_MS}`,
+      'node_modules/vitest/vitest.mjs',
+      'run',
+      `--project=${project}`,
+      `--test-timeout=${HOUR_MS}`,
       `--testNamePattern=${pattern}`,
       ...suites,
     ],
     {
       cwd: root,
       stdio: 'inherit',
-      env: {
-        ...process.env,
-        FOX_LADDER_TIMES: times,
-        NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning',
-      },
+      env: { ...process.env, FOX_LADDER_TIMES: times },
     },
   );
   return status === 0;
 }
 
 const RANDOM = 'random|any |whatever|lies|wrong types';
-const inCore = runMany('jest.config.mjs', RANDOM, [
+const inCore = runMany('tests', RANDOM, [
   'tests/randomJobs',
   'tests/words',
   'tests/contract',
@@ -43,5 +40,5 @@ const inCore = runMany('jest.config.mjs', RANDOM, [
   'tests/schedules',
 ]);
 // A whole climb in a browser behind a network that lies: two of them in the check, with 500 times as many a thousand
-const inBrowser = runMany('jest.e2e.config.mjs', 'lies over a whole climb', ['tests/e2e/nothingLost']);
+const inBrowser = runMany('browser', 'lies over a whole climb', ['tests/e2e/nothingLost']);
 process.exit(inCore && inBrowser ? 0 : 1);

@@ -7,7 +7,7 @@ import path from 'node:path';
 import { ensureDependencies, ensureNode, root } from './setup.mjs';
 import { stop } from './serve.mjs';
 
-const COPIED = ['src', 'tests', 'scripts', 'jest.config.mjs', 'package.json', 'tsconfig.json', 'docs/formats'];
+const COPIED = ['src', 'tests', 'scripts', 'vitest.config.ts', 'package.json', 'tsconfig.json', 'docs/formats'];
 
 /** So long may the tests of one break take. */
 const MOST_MS = 300_000;
@@ -16,14 +16,13 @@ const MOST_MS = 300_000;
 function fail(copy, tests) {
   const { status } = spawnSync(
     process.execPath,
-    ['node_modules/jest/bin/jest.js', '--ci', '--bail', '--runInBand', ...tests],
+    ['node_modules/vitest/vitest.mjs', 'run', '--project=tests', '--bail=1', ...tests],
     {
       cwd: copy,
       stdio: 'ignore',
       // A break may make a test go on for ever: it minds, too
       timeout: MOST_MS,
       killSignal: 'SIGKILL',
-      env: { ...process.env, NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning' },
     },
   );
   return status !== 0;

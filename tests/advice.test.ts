@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { answerAdvice } from '@/contract/advice';
 import { adviceRequest } from '@/contract/adviceRequest';
 import { parse } from '@/contract/parse';

@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { fold } from '@/core/job';
 import { foundOf, planOf } from '@/core/points';
 import { UNKNOWN_BOX, foundBox, type BoxSurvey } from '@/core/junction';

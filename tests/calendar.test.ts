@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { calendarFile } from '@/contract/calendarFile';
 import { startedLog } from '@/core/job/forTests';
 import { eventsIn } from './eventsIn';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { textContent } from 'domutils';
 import { createElement } from 'react';
 import type { Rung } from '@/core/kinds';

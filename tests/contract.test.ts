@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { answerBell, bellRequest } from '@/contract/bell';
 import { answerBreakerHunt, breakerHuntRequest } from '@/contract/breakerHunt';

@@ -2,7 +2,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { compileErrors, validate } from '@readme/openapi-parser';
 import Ajv from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { demoJobs } from '@/demo/demoFirm';
 import { dataSchemas } from '@/contract/described/entrySchemas';
 import { jobFileSchema } from '@/contract/described/jobFileSchema';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { answerDiagnose, diagnoseRequest } from '@/contract/diagnose';
 import { parse } from '@/contract/parse';
 import { ProblemError } from '@/contract/problem';

@@ -1,6 +1,6 @@
 import { timeOf, asked } from '@/core/job/forTests';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { chooseAmong, optionsFor, whyNotThis } from '@/core/advice';
 import { DEVICES, LASTING_STATES } from '@/core/catalogue';
 import { CHIME_KINDS } from '@/core/chime';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { fold, type Job } from '@/core/job';
 import type { Entry, Stated } from '@/core/kinds';
 import { newEntry } from '@/core/kinds';

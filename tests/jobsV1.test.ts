@@ -1,5 +1,5 @@
 import { readFileSync, readdirSync } from 'node:fs';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { parseJobFile } from '@/contract/job';
 import { fold, type Job } from '@/core/job';
 import { readingsAt } from '@/core/points';

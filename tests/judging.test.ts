@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { answer } from '@/contract/answers';
 import { isAssessmentData } from '@/contract/judging';
 import { fold } from '@/core/job';

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it } from '@jest/globals';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { newEntry, type Entry } from '@/core/kinds';
 import { keptLog } from '@/ui/log/keptLog';
 import { keepLogsAhead } from '@/ui/log/logsAhead';

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { answer, isNumbered } from '@/contract/answers';
 import { newEntry, type NewEntry } from '@/core/kinds';

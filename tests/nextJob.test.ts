@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { factsForNext, type Job } from '@/core/job';
 import type { Stated } from '@/core/kinds';
 import { assess, ladderOf, type Point } from '@/core/points';

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { newEntry, type NewEntry } from '@/core/kinds';
 import { Away, Failed, Refused } from '@/ui/log/api';
 import { Outbox, type Post } from '@/ui/log/outbox';
@@ -216,7 +216,7 @@ describe('the outbox', () => {
 
 describe('a shelf that fails', () => {
   it('is told loudly, and what is written is sent all the same', async () => {
-    // eslint-disable-next-line @typescript-eslint/unbound-method -- put back as it was
+    // oxlint-disable-next-line typescript/unbound-method -- put back as it was
     const { put } = IDBObjectStore.prototype;
     IDBObjectStore.prototype.put = () => {
       throw new DOMException('full', 'QuotaExceededError');

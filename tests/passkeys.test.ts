@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
 import type { Account, Role } from '@/contract/accounts';
 import * as accountCodeRoute from '@/app/api/v1/accounts/[id]/code/route';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { fold, type Job } from '@/core/job';
 import { foundOf, planOf, type Point } from '@/core/points';
 import type { Wiring, WiringPlace } from '@/core/wiring';

@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { parseJobFile, parseWritten } from '@/contract/job';
 import { isBoardPoints } from '@/contract/listedJob';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { READING_COLUMNS, readingsCsv, readingsFromCsv } from '@/contract/readingsCsv';
 import { fold } from '@/core/job';
 import type { Entry } from '@/core/kinds';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { fold } from '@/core/job';
 import { newEntry, type Entry, type NewEntry, type Person } from '@/core/kinds';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { SIGNATURE } from '@/core/kinds';
 import { isSignaturePath } from '@/core/kinds/handover';

@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { fold } from '@/core/job';
 import { LIMITS, newEntry, type Entry, type NewEntry } from '@/core/kinds';
 import { assess, type TakenReading } from '@/core/points';

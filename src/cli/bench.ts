@@ -32,7 +32,6 @@ const loopOf = (watts: number): Loop => ({
 
 /** The same point as one would write it first: guess the volts, work out the current, and again until it stands still. */
 function plainPoint(watts: number): number {
-  const coil = complex(6, 8);
   const shunt = divide(complex(6, 8), complex(7, 8));
   const whole = add(complex(4.5), shunt);
   const emf = complex(19.4);
@@ -43,7 +42,7 @@ function plainPoint(watts: number): number {
     if (Math.abs(magnitude(next) - magnitude(door)) < 1e-12) break;
     door = next;
   }
-  return magnitude(door) + 0 * coil.re;
+  return magnitude(door);
 }
 
 function benchCore(): void {

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { DEFAULT_SETTINGS } from './settings';
 import { answer, isCatalogue, isKeptPhoto, isNumbered, isPhoneReading, isProblem, isSettings } from './answers';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { ORDINARY_PREMISES, chooseAmong, optionsFor } from '@/core/advice';
 import { estimate } from '@/core/bell';
 import { startedLog } from '@/core/job/forTests';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { answerAim, aimRequest } from './aim';
 import { answerLight, lightRequest } from './light';
 import { parse } from './parse';

@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { MOST_ITEMS } from '@/contract/catalogueFile';
 import { ProblemError } from '@/contract/problem';
 import { SHELVES, type OwnItem } from '@/core/catalogue';

@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { parse } from '@/contract/parse';
 import { DEFAULT_SETTINGS, settingsRequest, isOwnMachine } from '@/contract/settings';
 import { entry, newJob, temporaryStore } from './forTests';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import type { DeviceScript, MeterTask } from '@/contract/instrument';
 import { UNKNOWN_RUN, type BellSurvey, type House } from '@/core/bell';
 import { DEVICES } from '@/core/catalogue';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { said } from '@/core/said';
 import { REGION_PACKS, regionPack } from '@/core/region';
 import { english, inWords, moneyIn, sayIn } from '.';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
 import { PATIENCE_MS, accessible } from './screen';
 import { demoStage } from './stage';

@@ -1,4 +1,4 @@
-import { beforeAll, describe, expect, it } from '@jest/globals';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
 import { accessible, type Screen } from './screen';
 import { demoStage, type Stage } from './stage';

@@ -1,4 +1,4 @@
-import { beforeAll, describe, expect, it } from '@jest/globals';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { Climber } from './climber';
 import { accessible, type Screen } from './screen';
 import { demoStage } from './stage';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { roundOf, type DoorRound } from '@/core/practice';
 import { accessible, type Screen } from './screen';
 import { demoStage } from './stage';

@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from '@jest/globals';
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import type { Browser, BrowserContext } from 'puppeteer-core';
 import { v7 } from 'uuid';
 import { DEAD_BELL, DEAD_MAINS } from '@/core/isolation/forTests';

@@ -1,5 +1,5 @@
 import { AxePuppeteer } from '@axe-core/puppeteer';
-import { expect } from '@jest/globals';
+import { expect } from 'vitest';
 import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
 
 /**

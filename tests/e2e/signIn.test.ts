@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import path from 'node:path';
 import Database from 'libsql';
 import type { Browser } from 'puppeteer-core';
@@ -273,7 +273,9 @@ describe('a device that was away for too long', () => {
     const asLongAgo = (days: number) =>
       there.page.evaluate(async (ago) => {
         const kept = await caches.open('fox-ladder-reached');
-        const { days: good } = (await (await kept.match('/reached'))?.json()) as { days: number };
+        const at = await kept.match('/reached');
+        if (!at) throw new Error('it was never reached');
+        const { days: good } = (await at.json()) as { days: number };
         await kept.put('/reached', Response.json({ at: Date.now() - ago * 86_400_000, days: good }));
         return good;
       }, days);

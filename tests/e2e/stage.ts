@@ -1,4 +1,4 @@
-import { afterAll, beforeAll } from '@jest/globals';
+import { afterAll, beforeAll } from 'vitest';
 import type { Browser } from 'puppeteer-core';
 import { Screen, launch } from './screen';
 import { Server } from './server';

@@ -1,4 +1,4 @@
-import { expect } from '@jest/globals';
+import { expect } from 'vitest';
 import { stepGate, type Hold } from '@/core/isolation';
 import type { Job } from '@/core/job';
 import type { Entry } from '@/core/kinds';

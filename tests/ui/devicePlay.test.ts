@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import type { DeviceScript } from '@/contract/instrument';
 import { shownAt } from '@/ui/rungs/prove/devicePlay';
 

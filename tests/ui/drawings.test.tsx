@@ -1,5 +1,5 @@
-/** @jest-environment jsdom */
-import { afterEach, beforeAll, describe, expect, it } from '@jest/globals';
+/** @vitest-environment jsdom */
+import { afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { render } from '@testing-library/react';
 import { scaleLinear } from 'd3-scale';
 import fc from 'fast-check';

@@ -1,5 +1,5 @@
-/** @jest-environment jsdom */
-import { afterEach, describe, expect, it } from '@jest/globals';
+/** @vitest-environment jsdom */
+import { afterEach, describe, expect, it } from 'vitest';
 import { screen, waitFor, within } from '@testing-library/react';
 import { DEAD_BELL, DEAD_MAINS } from '@/core/isolation/forTests';
 import { Written, close, openJob } from './onScreen';

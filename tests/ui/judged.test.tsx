@@ -1,5 +1,5 @@
-/** @jest-environment jsdom */
-import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+/** @vitest-environment jsdom */
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { act, cleanup, renderHook } from '@testing-library/react';
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { startedLog, type TestLog } from '@/core/job/forTests';

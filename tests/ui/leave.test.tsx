@@ -1,5 +1,5 @@
-/** @jest-environment jsdom */
-import { afterEach, beforeAll, describe, expect, it } from '@jest/globals';
+/** @vitest-environment jsdom */
+import { afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { fireEvent, screen } from '@testing-library/react';
 import { Written, close, openJob } from './onScreen';
 

@@ -1,5 +1,5 @@
-/** @jest-environment jsdom */
-import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+/** @vitest-environment jsdom */
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { act, screen, waitFor, within } from '@testing-library/react';
 import type { MeterReading } from '@/contract/instrument';
 import { Written, close, openJob } from './onScreen';

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, configure, render, screen, waitFor, within } from '@testing-library/react';
+import { expect } from 'vitest';
 import userEvent from '@testing-library/user-event';
 import { AppRouterContext } from 'next/dist/shared/lib/app-router-context.shared-runtime';
 import type { ReactNode } from 'react';
@@ -15,7 +16,7 @@ import { JobScreen } from '@/ui/job/JobScreen';
 import '@/ui/log/shelfStore';
 import { shelf } from '@/ui/log/shelf';
 import { forgetTyped } from '@/ui/log/typedTexts';
-// Fetched when they are shown; here they stand already, for Jest links one module at a time
+// Fetched when they are shown; here they stand already, for a test reads one module at a time
 import '@/ui/points/yard/YardBench';
 import '@/ui/rungs/prove/ProveBench';
 import '@/ui/rungs/isolate/IsolateBench';

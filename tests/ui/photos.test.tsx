@@ -1,5 +1,5 @@
-/** @jest-environment jsdom */
-import { afterEach, beforeEach, describe, expect, it } from '@jest/globals';
+/** @vitest-environment jsdom */
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import Dexie from 'dexie';
 import type { Entry } from '@/core/kinds';

@@ -1,5 +1,5 @@
-/** @jest-environment jsdom */
-import { afterEach, describe, expect, it } from '@jest/globals';
+/** @vitest-environment jsdom */
+import { afterEach, describe, expect, it } from 'vitest';
 import { screen } from '@testing-library/react';
 import { fold, placeOf } from '@/core/job';
 import { RUNGS, RUNG_NAMES } from '@/core/kinds';

@@ -1,5 +1,5 @@
-/** @jest-environment jsdom */
-import { afterEach, describe, expect, it } from '@jest/globals';
+/** @vitest-environment jsdom */
+import { afterEach, describe, expect, it } from 'vitest';
 import { screen, waitFor } from '@testing-library/react';
 import { DEAD_MAINS } from '@/core/isolation/forTests';
 import { TOMAS, Written, answering, close, openJob, reload } from './onScreen';

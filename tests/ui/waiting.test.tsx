@@ -1,11 +1,11 @@
-/** @jest-environment jsdom */
-import { afterEach, describe, expect, it, jest } from '@jest/globals';
+/** @vitest-environment jsdom */
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { fireEvent, screen, within } from '@testing-library/react';
 import { Written, close, openJob } from './onScreen';
 
 afterEach(async () => {
   await close();
-  jest.restoreAllMocks();
+  vi.restoreAllMocks();
 });
 
 const NOW = Date.parse('2026-03-05T12:00:00Z');
@@ -26,7 +26,7 @@ async function started(minutesAgo: number) {
   const log = lit();
   const at = new Date(NOW - minutesAgo * 60_000).toISOString();
   const entries = log.entries.map((entry) => (entry.kind === 'waitStarted' ? { ...entry, at } : entry));
-  jest.spyOn(Date, 'now').mockReturnValue(NOW);
+  vi.spyOn(Date, 'now').mockReturnValue(NOW);
   const opened = openJob(entries, { rung: 'prove' });
   await opened.ready();
   return opened;

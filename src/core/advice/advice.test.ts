@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { caseOf, UNKNOWN_RUN, type BellCase, type BellSurvey, type Evidence } from '../bell';
 import { DEVICES } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';

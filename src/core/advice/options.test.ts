@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { UNKNOWN_RUN, caseOf, likelyHouses, tuneFigures, type BellSurvey, type OtherDoor, type Reading } from '../bell';
 import { catalogueWith, deviceById, type DeviceProfile } from '../catalogue';
 import { britain230 } from '../region/britain230';

@@ -1,7 +1,7 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
 import { settingName } from '../chime';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { UNKNOWN_RUN, estimate, type BellSurvey } from '../bell';
 import { deviceById } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';

@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { deviceById, type DeviceProfile } from '../catalogue';
 import { treatmentById } from '../chime';
 import { awgToMm2, operatingPoint, runOhms } from '../circuit';

@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { deviceById } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';
 import { fallingVolts, estimate, predictedVolts } from './assess';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { DEVICES } from '../catalogue';
 import { lowestCapVolts } from '../circuit';
 import { britain230 } from '../region/britain230';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { expectedReport } from './expectedReport';
 
 describe('the device’s own report', () => {

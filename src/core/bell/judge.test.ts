@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { deviceById, type DeviceProfile } from '../catalogue';
 import { northAmerica120 } from '../region/northAmerica120';
 import { AS_FOUND_PAIRS, type Change } from './conditions';

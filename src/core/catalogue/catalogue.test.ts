@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { CHIME_KINDS, TREATMENTS, likelyCoil, treatmentById, treatmentTasks, treatmentsFor } from '../chime';
 import { magnitude } from '../circuit';
 import { REGION_PACKS, regionPack } from '../region';

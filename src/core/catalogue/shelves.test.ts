@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { SHELF_IDS, SHELVES, SHIPPED_CATALOGUE, catalogueWith, devicesIn, transformersIn } from './catalogue';
 import { readValue, valueFault, valueText, type Column } from './column';
 import { DEVICES } from './device';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { add, complex, divide, magnitude, multiply, parallel, subtract } from './complex';
 import { awgToMm2, runOhms } from './conductor';

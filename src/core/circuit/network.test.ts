@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { add, complex, magnitude, multiply, type Complex } from './complex';
 import { rms, type DistortedPhasor } from './distortedPhasor';

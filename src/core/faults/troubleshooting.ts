@@ -27,7 +27,8 @@ export interface Walk {
 
 /** What was done so far: a test with its answer, or a repair that helped or not. */
 export type DoneAct =
-  { readonly test: string; readonly outcome: string } | { readonly repair: string; readonly fixed: boolean };
+  | { readonly test: string; readonly outcome: string }
+  | { readonly repair: string; readonly fixed: boolean };
 
 /** Exactly one of the faults is true. */
 export interface Troubleshooting {

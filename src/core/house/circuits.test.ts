@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import type { EntryData } from '../kinds/register';
 import { DEAD_MAINS } from '../isolation/forTests';

@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { sayBritish as say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { houseForCustomer, houseOf } from '../job/houseOf';
 import { TestLog } from '../job/forTests';
 import { branchesOf, lettersFor, type HouseBranch } from './houseGraph';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { DEAD_BELL, DEAD_MAINS } from './forTests';
 import { ABSENCE_MS, Presence } from './presence';
 import { isBellVoltage, proofProblem, voltsRead } from './proof';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { newEntry } from '../kinds/newEntry';
 import type { Entry, NewEntry, Person } from '../kinds/register';
 import { conflictsAt } from '../points/conflictsAt';

@@ -2,7 +2,7 @@
 import { NOBODY } from '../isolation';
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { DEVICES } from '../catalogue';
 import { assess, rememberingAssess } from '../points/doorbell/assessment';

@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { TestLog } from './forTests';
 import { houseOf } from './houseOf';
 import { foundBy, loneThings, thingsOf } from './houseThings';

@@ -1,7 +1,7 @@
 // Over 300 lines: fold, isolation, ladder and meter are tested on one hand-written log, which stands here once.
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { deviceById } from '../catalogue';
 import { checksOf } from '../points/checks';

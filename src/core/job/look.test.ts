@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { areasOf } from '../points/areas';
 import { assess } from '../points/doorbell/assessment';
 import { bagList } from '../points/doorbell/bagList';

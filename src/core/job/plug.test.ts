@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { stepGate, type Asker } from '../isolation';
 import { DEAD_BELL } from '../isolation/forTests';
 import { isAskedOfPlug, planOf, plugAt, type Doorbell } from '../points';

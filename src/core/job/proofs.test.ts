@@ -1,5 +1,5 @@
 // Over 300 lines: the list of what ends a proof, item by item, on one house.
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { ABSENCE_MS, stepGate, type Asker, type GateReason, type Hold, type StandingProof } from '../isolation';
 import { DEAD_BELL, DEAD_MAINS } from '../isolation/forTests';
 import type { Entry, EntryData, Person } from '../kinds/register';

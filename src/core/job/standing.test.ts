@@ -2,7 +2,7 @@
 import { timeOf, asked } from './forTests';
 import { inWords } from '@/words';
 import { sayBritish as say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { assess } from '../points/doorbell/assessment';
 import { DEAD_BELL } from '../isolation/forTests';
 import { fold } from './fold';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { assess } from '../points/doorbell/assessment';
 import { TestLog, asDoor } from './forTests';
 import { trialDoors } from './trialDoor';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { ALLOWANCE_IN3, BOX_FILL_AWG, BOX_FILL_EDITIONS, CONDUCTOR_ROLES, boxFill, type BoxContents } from './boxFill';
 

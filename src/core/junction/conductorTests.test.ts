@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { cableSet } from './cableSets';
 import { concludeBox, type ConductorTest, type ConductorTestId, type TestedConductor } from './conductorTests';
 

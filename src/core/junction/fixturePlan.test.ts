@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { BARE_CONTEXT, checkWiring, leadById, leadsAt, type Finding, type Wiring } from '../wiring';
 import type { BoxSurvey, CableRole, ConductorFunction } from './boxSurvey';

@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { SHIPPED_CATALOGUE, boxItemsIn, boxScrewsIn, connectorsIn, fixturesIn } from '../catalogue';
 import { NOTHING_ADDED, boxRoom, type Added } from './boxRoom';

@@ -1,6 +1,6 @@
 import { sayIn } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import type { Fact, FactTable } from '../facts';
 import { REGION_PACKS, regionPack, type RegionPack } from '../region';
 import { FACTS, factOf } from './facts';

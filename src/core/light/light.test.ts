@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { beamOf, luxOf, type Lamp } from './lamp';
 
 const DOWN: Lamp = { position: [0, 0, 3], bearingDeg: 0, tiltDownDeg: 90, fluxLm: 1000, beamDeg: 90 };

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { rivalsOf, type Word } from './conflicts';
 
 const word = (entryId: string, byId: string, seq: number, seen: number, value: unknown = entryId): Word => ({

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { SHIPPED_CATALOGUE, wedgesIn } from '../catalogue';
 import { tiltsAt, believed, heightMap, isInReach, mapHeights, proposeDoor, savingWays } from './doorProposal';

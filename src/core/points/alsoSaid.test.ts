@@ -1,6 +1,6 @@
 import { sayIn } from '@/words';
 import { placeOf } from '../job/region';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { INES, TOMAS, startedLog, type TestLog } from '../job/forTests';
 import { alsoSaidWorries, otherAnswer } from './alsoSaid';
 

@@ -1,5 +1,5 @@
 import { sayIn } from '@/words';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { startedLog } from '../job/forTests';
 import { placeOf } from '../job/region';
 import { erasedData, partedData } from '../kinds/personal';

@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { deviceById } from '../catalogue';
 import { assess } from './doorbell/assessment';
 import { asked, startedLog, type TestLog, TOMAS } from '../job/forTests';

@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { startedLog } from '../job/forTests';
 import { atCode, identityWorries, sameDevice, schemeName } from './identity';
 

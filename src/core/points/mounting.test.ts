@@ -1,6 +1,6 @@
 import { sayIn } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { SHIPPED_CATALOGUE, bracketsIn } from '../catalogue';
 import { NOBODY } from '../isolation';
 import { placeOf } from '../job/region';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { say } from '@/words/forTests';
 import { NOBODY } from '../isolation';
 import { TestLog } from '../job/forTests';

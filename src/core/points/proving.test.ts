@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { NOBODY } from '../isolation';
 import { TestLog } from '../job/forTests';
 import type { Check } from '../prove';

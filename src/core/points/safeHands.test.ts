@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { SHIPPED_CATALOGUE } from '../catalogue';
 import { DEAD_MAINS } from '../isolation/forTests';
 import { INES, TestLog, TOMAS, asFloodlight, asked, withTransformer } from '../job/forTests';

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import type { AnswerAhead, DoorCase, Finding } from '../faults';
 import { doorFinder } from './doorbell/doorFinder';
 import { walkAhead } from './walkAhead';

@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import type { ChimeSetting } from '../chime';
 import { RING_HOWS, checkById, doorbellChecks, floodlightChecks, type CheckId } from './checks';
 import { judgeFigure } from './judgeFigure';

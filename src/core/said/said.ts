@@ -7,7 +7,7 @@
  * The figures of every code. Each subject adds its own in its `sayings.ts`, beside the code that says them, and the
  * compiler asks `words` for a sentence of each.
  */
-// eslint-disable-next-line @typescript-eslint/no-empty-object-type -- subjects merge theirs into it
+// oxlint-disable-next-line typescript/no-empty-object-type -- subjects merge theirs into it
 export interface Sayings {}
 
 export type SaidCode = keyof Sayings;

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { isInside, stops, type Box, type Prism, type Vec3 } from '../view';
 import {

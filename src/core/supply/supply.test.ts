@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { sayBritish as say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { supplyRoute, type SupplyRoute } from './supplyRoute';
 
 const route = (more: Partial<SupplyRoute> = {}): SupplyRoute => ({

@@ -16,7 +16,8 @@ export type FigureProblem =
   | { readonly code: 'ampsForVa'; readonly amps: number; readonly va: number | null };
 
 export type Parsed<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: FigureProblem };
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly problem: FigureProblem };
 
 export const parsed = <T>(value: T): Parsed<T> => ({ ok: true, value });
 export const refused = (problem: FigureProblem): Parsed<never> => ({ ok: false, problem });

@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { parseFigure, parseSpan, parseVoltAmps, VOLTS } from './figure';
 import { parseGauge } from './gauge';
 import { lengthText, parseLength, parseLengthSpan } from './length';

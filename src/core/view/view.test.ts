@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { aimAt, lookAt, type Joint, type Mounting } from './aimJoint';
 import { isHidden } from './boxes';

@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { sayBritish as say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { predictDbm, wifiChanges, wifiMeasured, wifiPredicted } from './wifi';
 
 describe('Wi-Fi at the spot', () => {

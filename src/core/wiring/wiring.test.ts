@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { TREATMENTS, clearChime, treatmentById, treatmentTasks, type Treatment } from '../chime';
 import { operatingPoint, rms, sharedSourcePoint, solveNetwork, voltsBetween, type ChimePath } from '../circuit';
 import { bellNetwork, type BellValues } from './bellNetwork';

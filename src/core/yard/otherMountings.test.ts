@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { SHIPPED_CATALOGUE, bracketsIn, type Bracket } from '../catalogue';
 import { CAMERA, target } from './forTests';
 import { onBracket, otherMountings, type ListedCamera } from './otherMountings';

@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Readable } from 'node:stream';
 import { buffer } from 'node:stream/consumers';
 import { pack } from 'tar-stream';

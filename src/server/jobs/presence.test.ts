@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it } from '@jest/globals';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { newJob, temporaryStore } from '../forTests';
 import type { Store } from '../store';
 import { createJob } from './entryStore';

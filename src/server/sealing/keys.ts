@@ -9,7 +9,8 @@ type Reader = Pick<Database, 'selectFrom'>;
 
 /** The key of a job’s site, or when its customer was erased. */
 export type SiteKey =
-  { readonly key: Uint8Array; readonly erasedAt: null } | { readonly key: null; readonly erasedAt: string };
+  | { readonly key: Uint8Array; readonly erasedAt: null }
+  | { readonly key: null; readonly erasedAt: string };
 
 /** @throws ProblemError where the key is neither there nor erased: the file of the keys was lost */
 export async function siteKey(db: Reader, jobId: string): Promise<SiteKey> {

@@ -1,4 +1,4 @@
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { UNKNOWN_BOX, concludeBox, type BoxSurvey, type ConductorTest, type SurveyedCable } from '@/core/junction';
 import { DEFAULT_REGION } from '@/core/region';
 import { seeded } from '@/core/random';

@@ -57,7 +57,7 @@ export function ShelfTable({ shelf, items, picked, onPick }: Props) {
         helper.accessor(ownWords, { id: 'own', header: 'whose', sortFn: 'alphanumeric' }),
       ]),
     // The shelf’s columns never change, and each shelf has a table of its own
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [shelf],
   );
   const table = useTable({ features, columns, data: items, getRowId: ({ values }) => textOf(values, 'id') });

@@ -42,7 +42,7 @@ export function MarkedPicture({ photo, src }: Pick<Props, 'photo'> & { readonly 
   return (
     <span className="marked-photo">
       {/* Pictures of the job come from this server in the size that is shown */}
-      {/* eslint-disable-next-line @next/next/no-img-element */}
+      {/* oxlint-disable-next-line nextjs/no-img-element */}
       <img src={src} alt={words} width={width} height={height} loading="lazy" />
       <svg viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
         {marks.map((mark, i) => (

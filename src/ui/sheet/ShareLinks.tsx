@@ -138,7 +138,7 @@ interface MadeProps {
 }
 
 function Made({ shares, onEnd }: MadeProps) {
-  const today = isoDay(new Date());
+  const [today] = useState(() => isoDay(new Date()));
   const columns: readonly PlainColumn<Share>[] = [
     { words: shareWords.made, cell: ({ madeAt }) => dayText(madeAt), figures: true, notOnPhone: true },
     { words: shareWords.by, cell: ({ by }) => by, notOnPhone: true },

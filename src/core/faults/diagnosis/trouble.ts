@@ -11,7 +11,8 @@ export interface FaultAsked<F extends string = string> {
 
 /** What was done so far: a test and what it came to, or a repair that helped or not. */
 export type Done<F extends string = string, K extends string = string> =
-  { readonly test: K; readonly found: Found } | { readonly repair: F; readonly fixed: boolean };
+  | { readonly test: K; readonly found: Found }
+  | { readonly repair: F; readonly fixed: boolean };
 
 /** Something in trouble: what it may be, what can be tested, and what was done. */
 export interface Trouble<F extends string, T extends TestAsked> {
@@ -38,4 +39,6 @@ export function placeIn(
 
 /** What to do next; null where nothing is open. */
 export type NextAct<F extends string = string, K extends string = string> =
-  { readonly test: K } | { readonly repair: F } | null;
+  | { readonly test: K }
+  | { readonly repair: F }
+  | null;

@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { breakerHunt, type HuntWay } from './breakerHunt';
 import { huntOnFoot } from './huntOnFoot';

@@ -45,7 +45,17 @@ const LABEL_WEIGHTS: readonly { readonly words: RegExp; readonly weight: number;
   },
 ];
 type LabelKind =
-  'spare' | 'bell' | 'appliance' | 'heating' | 'light' | 'basement' | 'garage' | 'alarm' | 'attic' | 'socket' | 'none';
+  | 'spare'
+  | 'bell'
+  | 'appliance'
+  | 'heating'
+  | 'light'
+  | 'basement'
+  | 'garage'
+  | 'alarm'
+  | 'attic'
+  | 'socket'
+  | 'none';
 
 const UNLABELLED_WEIGHT = 2;
 /** Weight of “not on this board”, as a share of all its ways. */

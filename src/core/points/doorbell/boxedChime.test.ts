@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { startedLog, type TestLog } from '../../job/forTests';
 import { assess, isFeedKnown } from './assessment';
 import { surveyOf } from './survey';

@@ -1,5 +1,5 @@
 import { sayBritish as say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { chooseAmong, optionsFor } from '../../advice';
 import { TestLog, asDoor } from '../../job/forTests';
 import { leadsAt } from '../../wiring';

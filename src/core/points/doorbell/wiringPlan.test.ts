@@ -1,6 +1,6 @@
 import { timeOf } from '../../job/forTests';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { CHIME_KINDS, TREATMENTS, treatmentsFor } from '../../chime';
 import { TRANSFORMERS } from '../../catalogue';
 import { BARE_CONTEXT, bellPathOf, checkWiring, leadsAt } from '../../wiring';

@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say, sayBritish } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { SHIPPED_CATALOGUE, fixturesIn } from '../../catalogue';
 import { cableSet, type ConductorFunction } from '../../junction';
 import { assess, type Assessment } from '../doorbell/assessment';

@@ -1,5 +1,5 @@
 // Over 300 lines: a table of boxes, each worked by hand with its verdict.
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { SHIPPED_CATALOGUE } from '../../catalogue';
 import type { EntryData } from '../../kinds/register';
 import { TestLog, asFloodlight } from '../../job/forTests';

@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { sayBritish as say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { SHIPPED_CATALOGUE, fixturesIn, plugFixturesIn } from '../../catalogue';
 import { asked, TestLog } from '../../job/forTests';
 import { houseOf } from '../../job/houseOf';

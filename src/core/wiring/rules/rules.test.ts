@@ -1,6 +1,6 @@
 import { inWords } from '@/words';
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { betweenPart, chimePart, doorPart, transformerPart } from '../bellParts';
 import { OLD_DEVICE, ORDINARY_BELL, foundBell } from '../foundBell';
 import { bondedPart, capAt, fixturePart, pigtail, spliceAt, spurPart, switchPart } from '../mainsParts';

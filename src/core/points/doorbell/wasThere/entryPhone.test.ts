@@ -1,5 +1,5 @@
 import { say } from '@/words/forTests';
-import { describe, expect, it } from '@jest/globals';
+import { describe, expect, it } from 'vitest';
 import { chooseAmong, optionsFor } from '../../../advice';
 import { startedLog, type TestLog } from '../../../job/forTests';
 import { bellPathOf, hasPart } from '../../../wiring';

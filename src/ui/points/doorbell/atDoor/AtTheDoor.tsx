@@ -78,7 +78,7 @@ function AskedReading({ asking, onAll }: { readonly asking: Asking; readonly onA
   useEffect(() => {
     draft(entry);
     // The same figure is the same draft, however often this is drawn
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [known, draft]);
   useEffect(() => () => draft(null), [draft]);
   const keep = () => {

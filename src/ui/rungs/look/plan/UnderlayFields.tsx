@@ -43,7 +43,7 @@ export function UnderlayFields() {
               }
             >
               {/* Pictures of the job come from this server in the size that is shown */}
-              {/* eslint-disable-next-line @next/next/no-img-element */}
+              {/* oxlint-disable-next-line nextjs/no-img-element */}
               <img
                 src={photoAddress(keptJob.id, photo.sha256, 'thumb')}
                 alt={photo.caption ?? planWords.photoUnderneath}
