@@ -1,9 +1,10 @@
 // npm run check: everything that must be right. Goes on after a failure and ends with one line that counts.
 import { spawn } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { asNewcomer } from './newcomer.mjs';
 import { ensureChromium, ensureDependencies, ensureNode, root } from './setup.mjs';
+import { filledFolder } from './temporary.mjs';
 
 const node = process.execPath;
 let passed = 0;
@@ -56,49 +57,78 @@ const isUnwell = ({ status }) => status === 'failed';
 const testsIn = (files, wanted) =>
   files.flatMap((one) => one.assertionResults).filter(({ status }) => status === wanted).length;
 
-/** So many files of tests are tried once more at most. */
-const MOST_AGAIN = 2;
-
-/**
- * Runs a project of tests and counts its tests, not itself.
- * @param isTriedAgain what failed in a file or two is tried once more
- */
-async function tests(project, args = [], { isTriedAgain = false, environment = {} } = {}) {
-  const report = path.join(root, 'node_modules/.cache/fox-ladder', `${project}.json`);
-  mkdirSync(path.dirname(report), { recursive: true });
-  const start = Date.now();
-  const run = (...more) => vitest(report, [`--project=${project}`, ...args, ...more], environment);
-  let files = (await run()) ?? [];
-  const unwell = files.filter(isUnwell).map((one) => path.relative(root, one.name));
-  // A browser may hang for reasons of its own: a file or two are tried once more, and it is said
-  if (isTriedAgain && unwell.length > 0 && unwell.length <= MOST_AGAIN) {
-    console.log(`=== tried once more: ${unwell.join(', ')}`);
-    const again = await run(...unwell);
-    files = again ? [...files.filter((one) => !isUnwell(one)), ...again] : files;
-  }
-  console.log(`=== tests of ${project}: ${((Date.now() - start) / 1000).toFixed(1)} s\n`);
+/** Counts tests, not itself. A file that could not even start counts as one failure, and no file at all too. */
+function count(files) {
   passed += testsIn(files, 'passed');
-  // A file that could not even start counts as one failure, and no file at all too
   const unstarted = files.filter((one) => isUnwell(one) && testsIn([one], 'failed') === 0).length;
   failed += testsIn(files, 'failed') + unstarted + (files.length === 0 ? 1 : 0);
 }
 
-/** The browser tests, on the program as a newcomer gets it. */
-async function inBrowser() {
-  let newcomer = null;
-  await step('a fresh clone, by the README’s command', async () => {
-    newcomer = await asNewcomer();
-  });
-  if (!newcomer) return;
-  try {
-    const environment = {
-      FOX_LADDER_BUILT: newcomer.folder,
-      FOX_LADDER_DEMO: newcomer.url,
-      FOX_LADDER_PRINTED: newcomer.printed(),
-    };
-    await tests('browser', [], { isTriedAgain: true, environment });
-  } finally {
-    await newcomer.clear();
+/** Runs tests of a project. @returns what came of each of their files */
+async function tests(project, args, environment = {}) {
+  const name = [project, ...args.map((one) => path.basename(one))].join(' ');
+  const report = path.join(root, 'node_modules/.cache/fox-ladder', `${name}.json`);
+  mkdirSync(path.dirname(report), { recursive: true });
+  const start = Date.now();
+  const files = (await vitest(report, [`--project=${project}`, '--maxWorkers=1', ...args], environment)) ?? [];
+  console.log(`=== ${name}: ${((Date.now() - start) / 1000).toFixed(1)} s\n`);
+  return files;
+}
+
+/** All that only computes or draws without a browser. */
+const withoutBrowser = async () => count(await tests('tests', []));
+
+/** So many files of browser tests are tried once more at most. */
+const MOST_AGAIN = 2;
+
+/** The browser tests, file by file, on the program as a newcomer gets it: whoever has a hand free takes the next file. */
+class BrowserTests {
+  /** The longest first: nobody waits long for the last of them. */
+  #waiting = readdirSync(path.join(root, 'tests/e2e'))
+    .filter((file) => file.endsWith('.test.ts'))
+    .map((file) => `tests/e2e/${file}`)
+    .sort((a, b) => statSync(path.join(root, b)).size - statSync(path.join(root, a)).size);
+  #unwell = [];
+  #newcomer = null;
+  #environment = null;
+
+  /** Clones, installs, builds and starts what the tests run on. Where that fails there is nothing to test. */
+  async prepare() {
+    await step('a fresh clone, by the README’s command', async () => {
+      this.#newcomer = await asNewcomer();
+      const { folder, url, printed } = this.#newcomer;
+      this.#environment = {
+        FOX_LADDER_BUILT: folder,
+        FOX_LADDER_DEMO: url,
+        FOX_LADDER_PRINTED: printed(),
+        FOX_LADDER_FILLED: await filledFolder(folder),
+      };
+    });
+  }
+
+  #run(file) {
+    return tests('browser', [file], this.#environment);
+  }
+
+  async work() {
+    while (this.#environment && this.#waiting.length > 0) {
+      const file = this.#waiting.shift();
+      const [result] = await this.#run(file);
+      if (!result || isUnwell(result)) this.#unwell.push({ file, result });
+      else count([result]);
+    }
+  }
+
+  /** A browser may hang for reasons of its own: a file or two are tried once more, and it is said. */
+  async end() {
+    for (const { file, result } of this.#unwell)
+      if (this.#unwell.length > MOST_AGAIN) count(result ? [result] : []);
+      else {
+        console.log(`=== tried once more: ${file}`);
+        count(await this.#run(file));
+      }
+    await this.#newcomer?.clear();
+    if (this.#environment) rmSync(this.#environment.FOX_LADDER_FILLED, { recursive: true, force: true });
   }
 }
 
@@ -123,8 +153,17 @@ await step('dependencies', () => {
 });
 if (failed === 0) {
   await step('browser', ensureChromium);
-  // Two cores: the browser tests (a clone, its build, a server, a browser) keep one, all that only computes the other
-  await Promise.all([reading().then(() => tests('tests', ['--maxWorkers=1'])), inBrowser()]);
+  // Two cores, two hands: one gets the program ready for the browser, the other reads and computes; then both click
+  const browser = new BrowserTests();
+  const ready = browser.prepare();
+  await Promise.all([
+    ready.then(() => browser.work()),
+    reading()
+      .then(withoutBrowser)
+      .then(() => ready)
+      .then(() => browser.work()),
+  ]);
+  await browser.end();
 }
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
