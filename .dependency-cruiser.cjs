@@ -27,9 +27,9 @@ module.exports = {
     ...layer('demo-knows-core', 'demo', ['core', 'contract', 'words']),
     ...layer('sim-knows-core', 'sim', ['core', 'contract']),
     ...layer('server-knows-core', 'server', ['core', 'contract', 'words', 'sim']),
-    ...layer('ui-speaks-http', 'ui', ['core', 'contract', 'words', 'workers']),
+    ...layer('ui-speaks-http', 'ui', ['core', 'contract', 'words', 'workers', 'sim']),
     ...layer('workers-know-core', 'workers', ['core', 'contract']),
-    ...layer('app-is-thin', 'app', ['ui', 'server', 'core', 'contract', 'words']),
+    ...layer('app-is-thin', 'app', ['ui', 'server', 'core', 'contract', 'words', 'sim']),
     ...layer('papers-set-what-ui-shows', 'papers', ['ui', 'core', 'contract', 'words']),
     ...layer('cli-is-a-caller', 'cli', ['server', 'demo', 'papers', 'ui', 'core', 'contract', 'words']),
     {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { DEFAULT_SETTINGS } from './settings';
-import { answer, isCatalogue, isKeptPhoto, isNumbered, isPhoneReading, isProblem, isSettings } from './answers';
+import { answer, isCatalogue, isKeptPhoto, isNumbered, isProblem, isSettings } from './answers';
 
 const PORTAL = ['<html>sign in</html>', { ok: true }, [], null, 42, { entries: 'many' }, { entries: [{}] }];
 
@@ -10,11 +10,10 @@ describe('answers of the routes', () => {
     expect(isNumbered({ entries: [{ id: 'a', seq: 3, receivedAt: 'x' }], last: 3 })).toBe(true);
     expect(isSettings(JSON.parse(JSON.stringify(DEFAULT_SETTINGS)))).toBe(true);
     expect(isCatalogue(JSON.parse(JSON.stringify(SHIPPED_CATALOGUE)))).toBe(true);
-    expect(isPhoneReading({ dbm: -60, upMbit: 5, downMbit: 20, simulated: true })).toBe(true);
     expect(isKeptPhoto({ sha256: 'a', mediaType: 'image/jpeg', widthPx: 1, heightPx: 1, bytes: 9 })).toBe(true);
     expect(isProblem({ type: 'about:blank', title: 't', status: 422, detail: 'd', errors: [] })).toBe(true);
   });
-  it.each([isNumbered, isSettings, isCatalogue, isPhoneReading, isKeptPhoto, isProblem])(
+  it.each([isNumbered, isSettings, isCatalogue, isKeptPhoto, isProblem])(
     'of a guest network’s page are believed by none: %p',
     (is) => {
       for (const body of PORTAL) expect(is(body)).toBe(false);

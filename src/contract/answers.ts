@@ -1,8 +1,6 @@
 import { SHELF_IDS, SHELVES, readItem, type Catalogue } from '@/core/catalogue';
 import type { CrewMember } from '@/core/kinds';
 import { POLICY_IDS, POLICY_MATTERS } from '@/core/policy';
-import { DEVICE_REPORTS } from '@/core/bell';
-import { DEVICE_PHASES, type CodeReading, type DeviceScript, type LeanReading, type PhoneReading } from './instrument';
 import type { KeptPhoto } from './photo';
 import type { Problem } from './problem';
 import { isAddress, type Settings } from './settings';
@@ -48,34 +46,6 @@ export const isKeptPhoto = (value: unknown): value is KeptPhoto =>
   isText(value.sha256) &&
   isText(value.mediaType) &&
   [value.widthPx, value.heightPx, value.bytes].every(isFigure);
-
-export const isPhoneReading = (value: unknown): value is PhoneReading =>
-  isFields(value) && [value.dbm, value.upMbit, value.downMbit].every(isFigure) && typeof value.simulated === 'boolean';
-
-export const isLeanReading = (value: unknown): value is LeanReading =>
-  isFields(value) &&
-  [value.bearingDeg, value.downDeg, value.rollDeg].every(isFigure) &&
-  typeof value.simulated === 'boolean';
-
-const isPhase = (value: unknown): boolean =>
-  isFields(value) &&
-  (DEVICE_PHASES as readonly unknown[]).includes(value.phase) &&
-  typeof value.fromSeconds === 'number';
-
-export const isDeviceScript = (value: unknown): value is DeviceScript =>
-  isFields(value) &&
-  Array.isArray(value.phases) &&
-  value.phases.every(isPhase) &&
-  (value.joinsAfterSeconds === null || typeof value.joinsAfterSeconds === 'number') &&
-  typeof value.dbm === 'number' &&
-  typeof value.upMbit === 'number' &&
-  (value.supply === null ||
-    (isFields(value.supply) &&
-      typeof value.supply.volts === 'number' &&
-      (DEVICE_REPORTS as readonly unknown[]).includes(value.supply.report)));
-
-export const isCodeReading = (value: unknown): value is CodeReading =>
-  isFields(value) && typeof value.code === 'string' && typeof value.simulated === 'boolean';
 
 export const isSettings = (value: unknown): value is Settings => {
   if (!isFields(value) || typeof value.simulatedDevices !== 'boolean' || !isFields(value.policy)) return false;

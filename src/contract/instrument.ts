@@ -61,22 +61,9 @@ export interface MeterReading {
   readonly simulated: boolean;
 }
 
-const UNITS: readonly unknown[] = ['V', 'Ω', 'A'];
-const isText = (value: unknown): value is string => typeof value === 'string';
-const isYesNo = (value: unknown): value is boolean => typeof value === 'boolean';
-
-/** Whether a frame that was read is what stands on a display. */
-export function isMeterReading(read: unknown): read is MeterReading {
-  if (typeof read !== 'object' || read === null) return false;
-  const { value, unit, text, settled, beeps, problem, simulated } = read as Readonly<Record<string, unknown>>;
-  return (
-    (value === null || Number.isFinite(value)) &&
-    UNITS.includes(unit) &&
-    isText(text) &&
-    (problem === null || isText(problem)) &&
-    [settled, beeps, simulated].every(isYesNo)
-  );
-}
+/** Its display is shown anew so often, and so many times: long enough to settle and to be watched for a moment. */
+export const METER_FRAME_MS = 150;
+export const METER_FRAMES = 24;
 
 /** A meter: the simulated one is one, a real one with a wire or by radio would be another. */
 export interface Meter {

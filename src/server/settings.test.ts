@@ -1,8 +1,10 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { Meter } from '@/contract/instrument';
 import { parse } from '@/contract/parse';
 import { DEFAULT_SETTINGS, settingsRequest, isOwnMachine } from '@/contract/settings';
 import { entry, newJob, temporaryStore } from './forTests';
-import { meterOf, phoneAt } from './instruments/simulated';
+import { meterAt, phoneAt } from '@/sim';
+import { simulatedAt } from './instruments/simulated';
 import { appendEntries, createJob } from './jobs/entryStore';
 import { readSettings, writeSettings } from './settings';
 import type { Store } from './store';
@@ -97,20 +99,24 @@ describe('simulated devices', () => {
     return job.id;
   };
   const open = { function: 'voltsAc', from: 'S1', to: 'S2', state: 'open' } as const;
+  const meter = async (id: string): Promise<Meter> => {
+    const { job, point } = await simulatedAt(store, id, 'p');
+    return meterAt(job, point);
+  };
   it('stand on the circuit as the job has it: live, and nearly dead once it is off', async () => {
     const id = await started();
-    const live = (await meterOf(store, id, 'p')).read(open, 2).value ?? 0;
+    const live = (await meter(id)).read(open, 2).value ?? 0;
     // The house behind the meter is drawn by the job’s id: a weak one gives well under its 16 V, never half
     expect(live).toBeGreaterThan(8);
     await appendEntries(store.db, store.clock, id, [
       entry('circuitListed', { circuitId: 'c', way: '7', feeds: ['p'] }),
       entry('circuitSwitched', { circuitId: 'c', to: 'off', tagged: true, guard: 'locked' }),
     ]);
-    expect((await meterOf(store, id, 'p')).read(open, 2).value).toBeLessThan(1);
+    expect((await meter(id)).read(open, 2).value).toBeLessThan(1);
   });
   it('do not change with what they themselves read', async () => {
     const id = await started();
-    const before = (await meterOf(store, id, 'p')).read(open, 2);
+    const before = (await meter(id)).read(open, 2);
     await appendEntries(store.db, store.clock, id, [
       entry('readingTaken', {
         pointId: 'p',
@@ -122,14 +128,15 @@ describe('simulated devices', () => {
         simulated: true,
       }),
     ]);
-    expect((await meterOf(store, id, 'p')).read(open, 2)).toEqual(before);
+    expect((await meter(id)).read(open, 2)).toEqual(before);
   });
   it('are refused where they are switched off, and for a point that is not there', async () => {
     const id = await started();
-    await expect(phoneAt(store, id, 'q')).rejects.toMatchObject({ status: 404 });
-    expect((await phoneAt(store, id, 'p')).simulated).toBe(true);
+    await expect(simulatedAt(store, id, 'q')).rejects.toMatchObject({ status: 404 });
+    const { job, point } = await simulatedAt(store, id, 'p');
+    expect(phoneAt(job, point).simulated).toBe(true);
     await writeSettings(store.db, { simulatedDevices: false });
-    await expect(meterOf(store, id, 'p')).rejects.toMatchObject({ status: 409 });
+    await expect(meter(id)).rejects.toMatchObject({ status: 409 });
     await writeSettings(store.db, { simulatedDevices: true });
   });
 });

@@ -171,13 +171,30 @@ describe('a phone in a cellar', () => {
     expect(made.map(({ kind }) => kind)).toEqual(['siteDescribed', 'pointAdded']);
   });
 
-  it('whose browser has thrown away what it kept has all of it again after one look', async () => {
+  it('whose browser has thrown away what it kept says what is lost, and has all else again after one look', async () => {
+    const id = await jobId('Dunlin Cellar');
+    await server.stop('SIGKILL');
+    await screen.open(`${server.url}/jobs/${id}?rung=measure`);
+    await screen.press('1', '.digits');
+    await screen.press('2', '.digits');
+    await screen.click('.keep-next');
+    await screen.says('1 waits', '.strip');
+    // For want of room a browser throws away all that a place has stored, but its cookies
     const session = await screen.page.createCDPSession();
-    await session.send('Storage.clearDataForOrigin', { origin: server.url, storageTypes: 'all' });
+    await session.send('Storage.clearDataForOrigin', {
+      origin: server.url,
+      storageTypes: 'indexeddb,cache_storage,service_workers,local_storage',
+    });
+    await server.start(port);
     await screen.open(server.url);
+    await screen.says('1 entry that waited here since', '.lost-here');
+    await accessible(screen);
+    await screen.press('I have read it');
     await screen.says('Dunlin Cellar');
     await screen.until(() => localStorage.getItem('fox-ladder-kept-pages') !== null, { timeout: 120_000 });
-    const id = await jobId('Dunlin Cellar');
+    await screen.open(server.url);
+    await screen.says('Dunlin Cellar');
+    expect(await screen.page.$('.lost-here')).toBeNull();
     await server.stop('SIGKILL');
     await screen.open(`${server.url}/jobs/${id}/sheet`);
     await screen.says('Dunlin Cellar', '.sheet-page');

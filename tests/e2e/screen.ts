@@ -93,6 +93,8 @@ async function unlessDrawnAnew<T>(act: () => Promise<T>): Promise<T> {
 export class Screen {
   readonly faults: string[] = [];
   private isSomebody = false;
+  /** There is no server: what is kept is kept here. */
+  isAlone = false;
 
   /** @param keepsPages the browser keeps the program, as it does in earnest; else it is left out: it fetches for a while */
   constructor(
@@ -172,8 +174,16 @@ export class Screen {
     await this.kept();
   }
 
+  /** Waits until what was written is kept: with the firm, or here where there is no server. */
   async kept(): Promise<void> {
-    await this.until(() => document.querySelector('.kept')?.textContent === 'kept');
+    await this.until(
+      (orHere) => {
+        const line = document.querySelector('.kept');
+        return line?.textContent === 'kept' || (orHere && line?.classList.contains('away') === true);
+      },
+      {},
+      this.isAlone,
+    );
   }
 
   /** Waits until the browser’s own shelf has heard that nothing is typed any more: a page that is closed tells it nothing. */

@@ -1,47 +1,11 @@
 /** @vitest-environment jsdom */
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { act, screen, waitFor, within } from '@testing-library/react';
-import type { MeterReading } from '@/contract/instrument';
+import { afterEach, describe, expect, it } from 'vitest';
+import { screen, waitFor, within } from '@testing-library/react';
 import { Written, close, openJob } from './onScreen';
 
-/** The stream of a meter, which a test lets speak. */
-class FakeStream extends EventTarget {
-  static all: FakeStream[] = [];
-  onmessage: ((event: MessageEvent<string>) => void) | null = null;
-  onerror: (() => void) | null = null;
-  closed = false;
-  constructor(readonly url: string) {
-    super();
-    // That of a job’s news is none of a meter
-    if (url.includes('/sim/meter')) FakeStream.all.push(this);
-  }
-  close(): void {
-    this.closed = true;
-  }
-  say(frame: unknown): void {
-    act(() =>
-      this.onmessage?.(
-        new MessageEvent('message', { data: typeof frame === 'string' ? frame : JSON.stringify(frame) }),
-      ),
-    );
-  }
-}
-beforeEach(() => {
-  FakeStream.all = [];
-  Object.assign(globalThis, { EventSource: FakeStream });
-});
+// The simulated meter itself, on the job that stands here: it asks no server.
 afterEach(close);
 
-const frame = (text: string, more: Partial<MeterReading> = {}): MeterReading => ({
-  value: Number.parseFloat(text),
-  unit: 'V',
-  text,
-  settled: false,
-  beeps: false,
-  problem: null,
-  simulated: true,
-  ...more,
-});
 const begun = () =>
   new Written()
     .write('siteDescribed', { name: 'Siskin House', region: 'na-120' })
@@ -49,12 +13,9 @@ const begun = () =>
     .write('transformerDescribed', { supplyId: 's', ratedVolts: 16, ratedVa: 10 });
 const measure = (simulatedDevices = true) =>
   openJob(begun().entries, { rung: 'measure', settings: { simulatedDevices } });
-const stream = (): FakeStream => {
-  const last = FakeStream.all.at(-1);
-  if (!last) throw new Error('no stream');
-  return last;
-};
 const take = 'Take open volts, transformer from the meter';
+const still = () => screen.findByText('It stands still.');
+const display = () => screen.getByTestId('meter-display').textContent;
 
 describe('the meter', () => {
   it('is not there where no devices are simulated', async () => {
@@ -68,45 +29,53 @@ describe('the meter', () => {
     await user.click(screen.getByRole('button', { name: take }));
     const dialog = within(await screen.findByRole('dialog'));
     expect(dialog.getByText(/^V AC, probes on transformer screw and other screw/)).toBeTruthy();
-    stream().say(frame('12.1'));
-    expect(dialog.getByTestId('meter-display').textContent).toBe('12.1 V');
+    await dialog.findByText('settling…');
     expect(dialog.getByRole('button', { name: 'Take it' })).toHaveProperty('disabled', true);
-    stream().say(frame('18.4', { settled: true }));
-    expect(dialog.getByText('It stands still.')).toBeTruthy();
+    await still();
+    const shown = Number.parseFloat(display() ?? '');
+    expect(shown).toBeGreaterThan(8);
     await user.click(dialog.getByRole('button', { name: 'Take it' }));
     await kept();
-    expect(written()[0]?.data).toMatchObject({ what: 'volts', state: 'open', low: 18.4, high: 18.4, simulated: true });
+    expect(written()[0]?.data).toMatchObject({
+      what: 'volts',
+      state: 'open',
+      low: shown,
+      high: shown,
+      simulated: true,
+    });
     await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
-    expect(stream().closed).toBe(true);
   });
-  it('puts the probes on anew at “again”', async () => {
+  it('puts the probes on anew at “again”, and shows the same', async () => {
     const { user, ready } = measure();
     await ready();
     await user.click(screen.getByRole('button', { name: take }));
-    const dialog = within(await screen.findByRole('dialog'));
-    const first = stream();
-    await user.click(dialog.getByRole('button', { name: 'Again' }));
-    await waitFor(() => expect(stream()).not.toBe(first));
-    expect(first.closed).toBe(true);
+    await still();
+    const before = display();
+    await user.click(screen.getByRole('button', { name: 'Again' }));
+    await screen.findByText('settling…');
+    await still();
+    expect(display()).toBe(before);
   });
-  it.each([
-    ['something that is no display', 'welcome, guest'],
-    ['a display without its unit', { value: 3, text: '3' }],
-  ])('is away where %s comes', async (_what, said) => {
-    const { user, ready } = measure();
+  it('reads without a server: in a cellar it is asked nothing', async () => {
+    const { user, ready, server, bench } = measure();
     await ready();
+    server.instead = () => {
+      throw new TypeError('fetch failed');
+    };
     await user.click(screen.getByRole('button', { name: take }));
-    await screen.findByRole('dialog');
-    stream().say(said);
-    expect(screen.getByText('The meter can’t be reached. Type the figure instead.')).toBeTruthy();
+    await still();
+    const shown = Number.parseFloat(display() ?? '');
+    await user.click(screen.getByRole('button', { name: 'Take it' }));
+    await waitFor(() => expect(bench().textContent).toContain(`${shown} V`));
+    expect(server.asked.filter((asked) => asked.includes('/sim/'))).toEqual([]);
   });
   it('says why it shows nothing, and nothing can be taken then', async () => {
     const { user, ready } = measure();
     await ready();
-    await user.click(screen.getByRole('button', { name: take }));
+    // Its circuit is live: who asks for ohms is told so
+    await user.click(screen.getByRole('button', { name: 'Take chime coil ohms from the meter' }));
     await screen.findByRole('dialog');
-    stream().say(frame('OL', { value: null, settled: true, problem: 'Over the range.' }));
-    expect(screen.getByText('Over the range.')).toBeTruthy();
+    expect(await screen.findByText('Live: take volts, not ohms. Switch it off first.')).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Take it' })).toHaveProperty('disabled', true);
   });
   it('is opened by its key at the field that is asked for', async () => {
@@ -115,7 +84,7 @@ describe('the meter', () => {
     screen.getByRole('main').focus();
     await user.keyboard('m');
     expect(await screen.findByRole('dialog')).toBeTruthy();
-    expect(FakeStream.all).toHaveLength(1);
+    await still();
   });
   it('is no longer marked once its figure is typed over', async () => {
     const { user, ready, kept, written } = measure();

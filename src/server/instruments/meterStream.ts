@@ -1,8 +1,4 @@
-import type { Meter, MeterTask } from '@/contract/instrument';
-
-const FRAME_MS = 150;
-/** Long enough to settle and to be watched for a moment; who wants more asks again. */
-const FRAMES = 24;
+import { METER_FRAMES, METER_FRAME_MS, type Meter, type MeterTask } from '@/contract/instrument';
 
 /** A meter's display as server-sent events, until it has been still for a while or nobody listens any more. */
 export function meterStream(meter: Meter, task: MeterTask, signal: AbortSignal): Response {
@@ -13,15 +9,15 @@ export function meterStream(meter: Meter, task: MeterTask, signal: AbortSignal):
     start(controller) {
       let frame = 0;
       const send = () => {
-        const reading = meter.read(task, (frame * FRAME_MS) / 1000);
+        const reading = meter.read(task, (frame * METER_FRAME_MS) / 1000);
         controller.enqueue(encoder.encode(`data: ${JSON.stringify(reading)}\n\n`));
         frame++;
-        if (frame < FRAMES) return;
+        if (frame < METER_FRAMES) return;
         stop();
         controller.enqueue(encoder.encode('event: end\ndata: {}\n\n'));
         controller.close();
       };
-      timer = setInterval(send, FRAME_MS);
+      timer = setInterval(send, METER_FRAME_MS);
       send();
     },
     cancel: stop,

@@ -3,11 +3,10 @@ import { codesWords } from '@/words/screens';
 import { ScanLine, ScanQrCode, Smartphone } from 'lucide-react';
 import { useRef, useState } from 'react';
 import { Button } from 'react-bootstrap';
-import { answer, isCodeReading } from '@/contract/answers';
 import type { EntryData } from '@/core/kinds';
-import { call, NotTaken } from '../log/api';
 import { useJob } from '../log/JobContext';
 import { useMeter } from '../meter/MeterContext';
+import { NoDevice, simulated } from '../meter/simulated';
 import { usePhotos } from '../photo/usePhotos';
 import { LiveScan } from './LiveScan';
 import { readCodes } from './readCodes';
@@ -20,7 +19,7 @@ const LONGEST = 200;
 /** A device’s code by the camera as it runs, off a picture of it, or by the stand-in; one that stands is not lost to another. */
 export function ScanCode() {
   const { keptJob, kept, write } = useJob();
-  const { simulated } = useMeter();
+  const { simulated: isThere } = useMeter();
   const input = useRef<HTMLInputElement>(null);
   const [isLive, setLive] = useState(false);
   const { add: keepPicture, fault: pictureFault } = usePhotos();
@@ -52,10 +51,9 @@ export function ScanCode() {
   };
   const simulate = async (): Promise<void> => {
     try {
-      const query = new URLSearchParams({ job: keptJob.id, point: kept.id });
-      take((await call(`/sim/code?${query.toString()}`, answer(isCodeReading))).code, 'simulated');
+      take(await simulated(({ codeAt }) => codeAt(keptJob, kept).code), 'simulated');
     } catch (error) {
-      if (!(error instanceof NotTaken)) throw error;
+      if (!(error instanceof NoDevice)) throw error;
       setFault(error.message);
     }
   };
@@ -72,7 +70,7 @@ export function ScanCode() {
         <Button variant="secondary" disabled={isReading} onClick={() => input.current?.click()}>
           <ScanQrCode size={18} aria-hidden="true" /> {isReading ? codesWords.beingRead : codesWords.codeOffPicture}
         </Button>
-        {simulated && (
+        {isThere && (
           <Button variant="secondary" onClick={() => void simulate()}>
             <Smartphone size={18} aria-hidden="true" /> {codesWords.scanCode}{' '}
             <span className="simulated">{codesWords.simulated}</span>

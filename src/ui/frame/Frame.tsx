@@ -11,6 +11,7 @@ import { CrewPicker } from '../crew/CrewPicker';
 import { CurrencyContext } from '../figures/CurrencyContext';
 import { Find } from './Find';
 import { KeyList } from './KeyList';
+import { LostHere } from './LostHere';
 import { NewVersion } from './NewVersion';
 import { SignedOut } from './SignedOut';
 import { ThemeSwitch } from './ThemeSwitch';
@@ -73,6 +74,7 @@ export function Frame({ crew, own, theme, currency, children }: Props) {
           </div>
         )}
         <SignedOut />
+        <LostHere />
         <NewVersion />
         <CurrencyContext value={currency}>{children}</CurrencyContext>
       </CrewProvider>

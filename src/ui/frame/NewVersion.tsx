@@ -10,7 +10,7 @@ export function NewVersion() {
   useEffect(() => startWorker((how) => setTake(() => how)), []);
   if (!take) return null;
   return (
-    <p className="new-version" role="status">
+    <p className="told-above new-version" role="status">
       {frameWords.newerThere}{' '}
       <Button variant="link" onClick={take}>
         {frameWords.takeIt}

@@ -15,7 +15,7 @@ export function SignedOut() {
   }, [isOut]);
   if (!isOut) return null;
   return (
-    <p className="signed-out" role="status">
+    <p className="told-above signed-out" role="status">
       {frameWords.signedOut}{' '}
       <a href={`/sign-in?${new URLSearchParams({ to: path }).toString()}`}>{frameWords.signInAgain}</a>
     </p>

@@ -59,6 +59,8 @@ export class Shelf extends Dexie {
   declare readonly logs: Table<LogRow, string>;
   /** Jobs that were made here and wait. */
   declare readonly made: Table<{ readonly jobId: string }, string>;
+  /** What is known of the shelf itself. */
+  declare readonly about: Table<{ readonly name: string; readonly value: unknown }, string>;
 
   constructor() {
     // As they are now: a test’s stand-in comes after this library was read
@@ -67,6 +69,7 @@ export class Shelf extends Dexie {
     this.version(2).stores({ photos: 'id,jobId' });
     this.version(3).stores({ logs: 'jobId' });
     this.version(4).stores({ made: 'jobId' });
+    this.version(5).stores({ about: 'name' });
   }
 
   /** Told how many entries wait, in all jobs, whenever that changes. @returns how to stop it */

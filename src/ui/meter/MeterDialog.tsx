@@ -4,7 +4,6 @@ import { useState } from 'react';
 import { Button, Modal } from 'react-bootstrap';
 import type { MeterTask, Probe } from '@/contract/instrument';
 import type { Terms } from '@/words';
-import { useJob } from '../log/JobContext';
 import { useTerms } from '../log/useSay';
 import type { Taking } from './taking';
 import { useMeterStream } from './useMeterStream';
@@ -34,10 +33,9 @@ const probes = ({ from, to }: MeterTask, terms: Terms): string => {
 
 /** The meter with its probes on: the figure runs up, stands still, and is taken. */
 export function MeterDialog({ taking, onClose }: { readonly taking: Taking; readonly onClose: () => void }) {
-  const { job, point } = useJob();
   const terms = useTerms();
   const [attempt, setAttempt] = useState(0);
-  const { reading, away } = useMeterStream(job.id, point.id, taking.task, attempt);
+  const { reading, away } = useMeterStream(taking.task, attempt);
   const can = reading?.settled === true && reading.value !== null;
   const take = () => {
     if (!reading || reading.value === null) return;

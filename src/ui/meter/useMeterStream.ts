@@ -1,5 +1,7 @@
-import { useEffect, useState } from 'react';
-import { isMeterReading, type MeterReading, type MeterTask } from '@/contract/instrument';
+import { useEffect, useEffectEvent, useState } from 'react';
+import { METER_FRAMES, METER_FRAME_MS, type MeterReading, type MeterTask } from '@/contract/instrument';
+import { useJob } from '../log/JobContext';
+import { simulated } from './simulated';
 
 export interface MeterStream {
   readonly reading: MeterReading | null;
@@ -7,40 +9,32 @@ export interface MeterStream {
   readonly away: boolean;
 }
 
-/** A frame of the stream; null where something else answered. */
-function frameOf(text: string): MeterReading | null {
-  try {
-    const read: unknown = JSON.parse(text);
-    return isMeterReading(read) ? read : null;
-  } catch {
-    return null;
-  }
-}
-
 /** A meter's display as it runs up and settles; a new task or a higher `attempt` puts the probes on anew. */
-export function useMeterStream(job: string, point: string, task: MeterTask, attempt: number): MeterStream {
+export function useMeterStream(task: MeterTask, attempt: number): MeterStream {
+  const { keptJob, kept } = useJob();
   const [stream, setStream] = useState<MeterStream>({ reading: null, away: false });
-  const { function: what, from, to, state, conductor } = task;
-  const probed = conductor
-    ? new URLSearchParams({
-        conductor: conductor.key,
-        test: conductor.test,
-        ...(conductor.switches ? { switches: conductor.switches } : {}),
-      }).toString()
-    : '';
+  // What is kept meanwhile does not take the probes off
+  const putOn = useEffectEvent(() => simulated(({ meterAt }) => meterAt(keptJob, kept)));
   useEffect(() => {
-    const query = new URLSearchParams({ job, point, function: what, from, to, state });
-    const source = new EventSource(`/api/v1/sim/meter?${query.toString()}${probed ? `&${probed}` : ''}`);
-    source.onmessage = (event: MessageEvent<string>) => {
-      const reading = frameOf(event.data);
-      setStream((before) => (reading ? { reading, away: false } : { ...before, away: true }));
+    let timer: ReturnType<typeof setInterval> | undefined;
+    let isOff = false;
+    putOn().then(
+      (meter) => {
+        if (isOff) return;
+        let frame = 0;
+        const show = (): void => {
+          setStream({ reading: meter.read(task, (frame * METER_FRAME_MS) / 1000), away: false });
+          if (++frame === METER_FRAMES) clearInterval(timer);
+        };
+        timer = setInterval(show, METER_FRAME_MS);
+        show();
+      },
+      () => !isOff && setStream({ reading: null, away: true }),
+    );
+    return () => {
+      isOff = true;
+      clearInterval(timer);
     };
-    source.addEventListener('end', () => source.close());
-    source.onerror = () => {
-      source.close();
-      setStream((before) => (before.reading?.settled ? before : { ...before, away: true }));
-    };
-    return () => source.close();
-  }, [attempt, from, job, point, probed, state, to, what]);
+  }, [attempt, task]);
   return stream;
 }

@@ -3,11 +3,10 @@ import { yardWords } from '@/words/screens';
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { Smartphone } from 'lucide-react';
-import { answer, isLeanReading } from '@/contract/answers';
 import type { Held, LeanReading } from '@/contract/instrument';
-import { call, NotTaken } from '../../log/api';
 import { useJob } from '../../log/JobContext';
 import { useMeter } from '../../meter/MeterContext';
+import { NoDevice, simulated } from '../../meter/simulated';
 
 interface Props {
   readonly held?: Held;
@@ -17,16 +16,15 @@ interface Props {
 /** Takes from the phone how it lies, held along the head or against the wall; not there where none is. */
 export function LeanFromPhone({ held = 'head', onTaken }: Props) {
   const { keptJob, kept } = useJob();
-  const { simulated } = useMeter();
+  const { simulated: isThere } = useMeter();
   const [fault, setFault] = useState<string | null>(null);
-  if (!simulated) return null;
+  if (!isThere) return null;
   const take = async () => {
     try {
-      const query = new URLSearchParams({ job: keptJob.id, point: kept.id, held });
-      onTaken(await call(`/sim/lean?${query.toString()}`, answer(isLeanReading)));
+      onTaken(await simulated(({ leanAt }) => leanAt(keptJob, kept, held)));
       setFault(null);
     } catch (error) {
-      if (!(error instanceof NotTaken)) throw error;
+      if (!(error instanceof NoDevice)) throw error;
       setFault(error.message);
     }
   };

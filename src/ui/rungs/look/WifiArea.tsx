@@ -5,14 +5,12 @@ import type { ReactNode } from 'react';
 import { Button, Table } from 'react-bootstrap';
 import { answerName } from '@/core/kinds';
 import { useSay } from '../../log/useSay';
-import { answer, isPhoneReading } from '@/contract/answers';
 import { Smartphone } from 'lucide-react';
 import { useState } from 'react';
 import { LIMITS } from '@/core/kinds';
 import { wallsText, wifiOf, wifiPathOf } from '@/core/points';
 import { WIFI_WALLS, WIFI_WALL_FACTS, WIFI_WORDS, wifiChanges, type WifiWall } from '@/core/wifi';
 import { capital, type FigureRule } from '@/core/units';
-import { call, NotTaken } from '../../log/api';
 import { AskForm } from '../../form/AskForm';
 import { dbmField } from '../../form/dbmField';
 import { FieldGroup } from '../../form/FieldGroup';
@@ -20,6 +18,7 @@ import { figureField, optional, textField } from '../../form/fields';
 import { useFacts } from '../../form/useFacts';
 import { useJob } from '../../log/JobContext';
 import { useMeter } from '../../meter/MeterContext';
+import { NoDevice, simulated } from '../../meter/simulated';
 
 const MBIT: FigureRule = {
   unit: 'Mbit/s',
@@ -141,17 +140,16 @@ export function WifiArea() {
 /** Takes a reading from the phone at the spot; not there where none is. */
 function TakeFromPhone() {
   const { keptJob, kept, write } = useJob();
-  const { simulated } = useMeter();
+  const { simulated: isThere } = useMeter();
   const [fault, setFault] = useState<string | null>(null);
-  if (!simulated) return null;
+  if (!isThere) return null;
   const take = async () => {
     try {
-      const query = new URLSearchParams({ job: keptJob.id, point: kept.id });
-      const { dbm, upMbit, downMbit } = await call(`/sim/phone?${query.toString()}`, answer(isPhoneReading));
+      const { dbm, upMbit, downMbit } = await simulated(({ phoneAt }) => phoneAt(keptJob, kept));
       setFault(null);
       write('wifiRead', { pointId: kept.id, dbm, upMbit, downMbit, simulated: true });
     } catch (error) {
-      if (!(error instanceof NotTaken)) throw error;
+      if (!(error instanceof NoDevice)) throw error;
       setFault(error.message);
     }
   };

@@ -2,16 +2,15 @@
 import { proveWords } from '@/words/screens';
 import { parseISO } from 'date-fns';
 import { Smartphone } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { Button } from 'react-bootstrap';
-import { answer, isDeviceScript } from '@/contract/answers';
 import type { DevicePhase, DeviceScript, DeviceTold } from '@/contract/instrument';
 import { powerUpOf } from '@/core/points';
 import { REPORT_WORDS } from '../../figures/checkWords';
 import { volts } from '../../figures/words';
 import { Choices } from '../../form/Choices';
-import { call } from '../../log/api';
 import { useJob } from '../../log/JobContext';
+import { simulated } from '../../meter/simulated';
 import { shownAt } from './devicePlay';
 import { minutesText } from './minutesText';
 import { useNow } from './useNow';
@@ -65,12 +64,12 @@ function Play({ told }: { readonly told: DeviceTold }) {
   const [script, setScript] = useState<DeviceScript | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const { id } = kept;
+  const comesUp = useEffectEvent(() => simulated(({ deviceAt }) => deviceAt(keptJob, kept, told)));
   useEffect(() => {
     let isGone = false;
-    const query = new URLSearchParams({ job: keptJob.id, point: id, told });
-    call(`/sim/device?${query.toString()}`, answer(isDeviceScript)).then(
+    comesUp().then(
       (read) => !isGone && setScript(read),
-      (error: unknown) => !isGone && setFault(error instanceof Error ? error.message : proveWords.deviceAway),
+      (error: Error) => !isGone && setFault(error.message),
     );
     return () => {
       isGone = true;

@@ -17,6 +17,7 @@ export const meter = {
   probesOn: ({ functionWord, probes }: { readonly functionWord: string; readonly probes: string }) =>
     `${functionWord}, probes on ${probes}`,
   theMeterCantBe: 'The meter can’t be reached. Type the figure instead.',
+  noDevice: 'The simulated device can’t be reached.',
   itStandsStill: 'It stands still.',
   settling: 'settling…',
   takeIt: 'Take it',

@@ -19,7 +19,6 @@ export const prove = {
   showsJoining: 'It tries to join the Wi-Fi.',
   showsJoined: 'It has joined.',
   notOnYet: 'Nothing that feeds it is said to be on: it is dark.',
-  deviceAway: 'The simulated device can’t be reached.',
   itSaysOfItself: ({ dbm, upMbit }: { readonly dbm: number; readonly upMbit: number }) =>
     `It has ${dbm} dBm, and ${upMbit} Mbit/s up.`.replace('-', '−'),
   itSaysOfSupply: ({ volts, report }: { readonly volts: string; readonly report: string }) =>

@@ -1,12 +1,14 @@
 import { parse } from '@/contract/parse';
 import { codeQuery } from '@/contract/simulated';
 import { answer, route } from '@/server/http/route';
-import { codeAt } from '@/server/instruments/simulated';
+import { simulatedAt } from '@/server/instruments/simulated';
 import { store } from '@/server/store';
+import { codeAt } from '@/sim';
 
 export const GET = route(async (request) => {
-  const { job, point } = parse(codeQuery, Object.fromEntries(new URL(request.url).searchParams));
-  return answer(await codeAt(await store(), job, point));
+  const { job: jobId, point: pointId } = parse(codeQuery, Object.fromEntries(new URL(request.url).searchParams));
+  const { job, point } = await simulatedAt(await store(), jobId, pointId);
+  return answer(codeAt(job, point));
 });
 
 export { notAllowed as POST, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

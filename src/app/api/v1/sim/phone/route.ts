@@ -1,12 +1,14 @@
 import { parse } from '@/contract/parse';
 import { phoneQuery } from '@/contract/simulated';
 import { answer, route } from '@/server/http/route';
-import { phoneAt } from '@/server/instruments/simulated';
+import { simulatedAt } from '@/server/instruments/simulated';
 import { store } from '@/server/store';
+import { phoneAt } from '@/sim';
 
 export const GET = route(async (request) => {
-  const { job, point } = parse(phoneQuery, Object.fromEntries(new URL(request.url).searchParams));
-  return answer(await phoneAt(await store(), job, point));
+  const { job: jobId, point: pointId } = parse(phoneQuery, Object.fromEntries(new URL(request.url).searchParams));
+  const { job, point } = await simulatedAt(await store(), jobId, pointId);
+  return answer(phoneAt(job, point));
 });
 
 export { notAllowed as POST, notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';

@@ -1,0 +1,62 @@
+import { v7 } from 'uuid';
+import { nowIso } from './clock';
+import { shelf } from './shelf';
+
+/** What waited on a shelf that the browser threw away. */
+export interface Lost {
+  readonly count: number;
+  /** Since when the oldest of it had waited. */
+  readonly since: string;
+}
+
+// A browser that runs short of room throws its shelf away whole, and whatever would say so with it. A cookie goes by other
+// rules: it says which shelf it was and how much waited on it.
+const COOKIE = 'fox-ladder-waits';
+/** Browsers keep none for longer. */
+const LASTS_SECONDS = 400 * 86_400;
+
+interface Noted extends Lost {
+  readonly shelf: string;
+}
+
+function noted(): Noted | null {
+  const found = new RegExp(`(?:^|; )${COOKIE}=([\\w-]+)~(\\d+)~([\\w:.-]+)`).exec(document.cookie);
+  const [, id = '', count = '', since = ''] = found ?? [];
+  return id === '' || Number.isNaN(Date.parse(since)) ? null : { shelf: id, count: Number(count), since };
+}
+
+function note({ shelf: id, count, since }: Noted): void {
+  const secure = location.protocol === 'https:' ? '; secure' : '';
+  document.cookie = `${COOKIE}=${id}~${count}~${since}; path=/; max-age=${LASTS_SECONDS}; samesite=strict${secure}`;
+}
+
+/** Which shelf this is: it is named when it is first looked at. */
+async function named(): Promise<string> {
+  const db = await shelf();
+  return db.transaction('rw', db.about, async () => {
+    const known = await db.about.get('shelf');
+    if (typeof known?.value === 'string') return known.value;
+    const value = v7();
+    await db.about.put({ name: 'shelf', value });
+    return value;
+  });
+}
+
+/**
+ * Notes how many entries wait, and finds out whether another shelf stood here on which some did.
+ * @returns what is lost and was not read yet; null: nothing
+ */
+export async function lostHere(waiting: number): Promise<Lost | null> {
+  const id = await named();
+  const { about } = await shelf();
+  const before = noted();
+  if (before && before.shelf !== id && before.count > 0)
+    await about.put({ name: 'lost', value: { count: before.count, since: before.since } });
+  const isSame = before?.shelf === id && before.count > 0;
+  note({ shelf: id, count: waiting, since: isSame ? before.since : nowIso() });
+  const lost = (await about.get('lost'))?.value as Lost | undefined;
+  return lost ?? null;
+}
+
+/** What was lost has been read. */
+export const readLost = async (): Promise<void> => (await shelf()).about.delete('lost');

@@ -1,0 +1,52 @@
+/** @vitest-environment jsdom */
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { lostHere, readLost } from '@/ui/log/lostHere';
+import { shelf } from '@/ui/log/shelf';
+
+/** As a browser that runs short of room does it: the database goes, cookies stay. */
+async function thrownAway(): Promise<void> {
+  const db = await shelf();
+  await db.delete();
+  await db.open();
+}
+
+describe('a shelf that the browser threw away', () => {
+  beforeEach(() => lostHere(0));
+  afterEach(async () => {
+    await readLost();
+    await lostHere(0);
+  });
+  it('is missed with what waited on it, until somebody has read so', async () => {
+    expect(await lostHere(2)).toBeNull();
+    expect(await lostHere(3)).toBeNull();
+    await thrownAway();
+    const lost = await lostHere(0);
+    expect(lost).toMatchObject({ count: 3 });
+    expect(Date.now() - Date.parse(lost?.since ?? '')).toBeLessThan(60_000);
+    // The page is closed, and opened again
+    expect(await lostHere(0)).toEqual(lost);
+    await readLost();
+    expect(await lostHere(0)).toBeNull();
+  });
+  it('is not missed where all was sent before', async () => {
+    await lostHere(3);
+    await lostHere(0);
+    await thrownAway();
+    expect(await lostHere(0)).toBeNull();
+  });
+  it('says since when the oldest had waited', async () => {
+    await lostHere(1);
+    const [, since] = /~1~([^;]+)/.exec(document.cookie) ?? [];
+    await new Promise((resolve) => setTimeout(resolve, 5));
+    await lostHere(2);
+    await thrownAway();
+    expect(await lostHere(0)).toEqual({ count: 2, since });
+  });
+  it('is no shelf that another tab has emptied by sending', async () => {
+    await lostHere(3);
+    expect(await lostHere(0)).toBeNull();
+    await lostHere(1);
+    expect(await lostHere(0)).toBeNull();
+  });
+});
