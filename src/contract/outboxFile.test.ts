@@ -15,6 +15,19 @@ const note = (n: number) =>
     },
   );
 
+const PHOTO = {
+  id: 'p1',
+  name: 'plate.jpg',
+  rung: 'look',
+  pointId: 'front',
+  at: '2026-11-29T10:00:00Z',
+  corrected: 0,
+  by: { id: 'ines', name: 'Ines' },
+  named: { attachedId: 'a1', describedId: 'd1', seen: 4 },
+  mediaType: 'image/jpeg',
+  base64: '/9j/4AAQ',
+} as const;
+
 describe('an outbox that is handed over', () => {
   it('comes in as it went out', () => {
     const made = { title: 'Dunlin Cellar', at: '2026-11-29T10:00:00Z', by: { id: 'ines', name: 'Ines' } };
@@ -23,6 +36,25 @@ describe('an outbox that is handed over', () => {
       { jobId: `${JOB.slice(0, -1)}c`, made, entries: [note(3)] },
     ];
     expect(outboxOf(outboxFile(jobs, '2026-11-29T10:01:00Z'))).toEqual(jobs);
+  });
+  it('carries pictures, and is then of a version that an older program refuses', () => {
+    const jobs = [{ jobId: JOB, entries: [], photos: [PHOTO] }];
+    const text = outboxFile(jobs, '2026-11-29T10:01:00Z');
+    expect(outboxOf(text)).toEqual(jobs);
+    expect(text).toContain('"version":2');
+    expect(outboxFile([{ jobId: JOB, entries: [note(1)] }], '2026-11-29T10:01:00Z')).toContain('"version":1');
+  });
+  it.each([
+    ['of no kind of picture', { mediaType: 'text/html' }],
+    ['whose bytes can’t be read', { base64: '<svg>' }],
+    ['without who took it', { by: 'Ines' }],
+    ['at no rung', { rung: 'roof' }],
+    ['without the entries that name it', { named: { attachedId: 'a', describedId: 'b' } }],
+  ])('takes no picture %s', (_what, wrong) => {
+    const text = outboxFile([{ jobId: JOB, entries: [], photos: [PHOTO] }], '2026-11-29T10:01:00Z');
+    const read = JSON.parse(text) as { jobs: { photos: object[] }[] };
+    Object.assign(read.jobs[0]?.photos[0] ?? {}, wrong);
+    expect(() => outboxOf(JSON.stringify(read))).toThrow('unreadable');
   });
   it('is taken whole or not at all', () => {
     const whole = outboxFile([{ jobId: JOB, entries: [note(1)] }], '2026-11-29T10:01:00Z');
@@ -33,7 +65,7 @@ describe('an outbox that is handed over', () => {
       [whole.replace('"entries"', '"made":{"title":7},"entries"'), 'unreadable'],
       ['[]', 'another'],
       ['{"format":"something else","jobs":[]}', 'another'],
-      [whole.replace('"version":1,"madeAt"', '"version":2,"madeAt"'), 'newer'],
+      [whole.replace('"version":1,"madeAt"', '"version":3,"madeAt"'), 'newer'],
     ] as const) {
       expect(() => outboxOf(text)).toThrow(NoOutbox);
       expect(() => outboxOf(text)).toThrow(why);

@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Browser, ElementHandle } from 'puppeteer-core';
+import sharp from 'sharp';
 import { Screen, accessible, launch } from './screen';
 import { Server } from './server';
 
@@ -119,6 +120,15 @@ describe('a phone in a cellar', () => {
     // Put away and opened again, still without a server: it stands
     await screen.open(`${server.url}/jobs/${id}?rung=measure`);
     await screen.says('VA on its label');
+    // A picture is taken, and waits here
+    await screen.open(`${server.url}/jobs/${id}?rung=look&area=photos`);
+    const taken = path.join(folder, 'plate.jpg');
+    await sharp({ create: { width: 1200, height: 900, channels: 3, background: '#886644' } })
+      .jpeg()
+      .toFile(taken);
+    const input = await screen.page.waitForSelector('[data-testid=photo-input]');
+    await (input as ElementHandle<HTMLInputElement>).uploadFile(taken);
+    await screen.says('kept here, on its way');
     // Its papers are set in the browser, with what waits
     await screen.open(`${server.url}/jobs/${id}/papers?paper=job`);
     await screen.page.waitForSelector('.pdf-pages canvas');
@@ -155,18 +165,26 @@ describe('a phone in a cellar', () => {
     await screen.says('3 entries wait');
     await screen.says('Dunlin Cellar', '.outbox');
     await screen.says('nameplate', '.outbox table');
+    await screen.says('1 photo waits');
     await accessible(screen);
     const file = await handedOver();
     await server.start(port);
     const other = await takenIn(file);
-    await other.says('3 entries taken in.');
+    await other.says('3 entries and 1 photo taken in.');
     await other.says('Nothing waits');
     // From whatever page it is sent; what arrives twice counts once
     await screen.open(`${server.url}/outbox`);
     await screen.says('Nothing waits');
     const after = await entriesOf(id);
-    expect(after.length).toBe(before.length + 1);
-    expect(after.at(-1)).toMatchObject({ kind: 'transformerDescribed', data: { ratedVolts: 16 } });
+    expect(
+      after
+        .slice(before.length)
+        .map(({ kind }) => kind)
+        .toSorted(),
+    ).toEqual(['photoAttached', 'photoDescribed', 'transformerDescribed']);
+    expect(
+      after.find(({ kind, data }) => kind === 'transformerDescribed' && 'ratedVolts' in data && data.ratedVolts === 16),
+    ).toBeDefined();
     const made = await entriesOf(await jobId('Dunlin Cellar'));
     expect(made.map(({ kind }) => kind)).toEqual(['siteDescribed', 'pointAdded']);
   });

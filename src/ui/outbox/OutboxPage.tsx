@@ -20,6 +20,7 @@ import { FileIn } from '../form/FileIn';
 import { Yes } from '../form/Yes';
 import { goMetered, isMetered, setGoMetered } from '../photo/line';
 import { onPhotos, photosThatWait, type WaitingPhoto } from '../photo/photoQueue';
+import { photosToHand, takePhotos } from '../photo/photoFile';
 import { sendPhotos } from '../photo/photoSender';
 import { bytesText, saveText } from './saving';
 import { useStorage } from './useStorage';
@@ -69,10 +70,13 @@ function Waits() {
   const count = (jobs ?? []).reduce((sum, { waiting }) => sum + waiting.length, 0);
   const handOver = async (): Promise<void> => {
     const made = new Map((await madeHere()).map(({ jobId, ...one }) => [jobId, one]));
+    const pictures = await photosToHand();
+    const waits = new Map((jobs ?? []).map(({ jobId, waiting }) => [jobId, waiting]));
     const file = outboxFile(
-      (jobs ?? []).map(({ jobId, waiting }) => {
-        const one = made.get(jobId);
-        return { jobId, ...(one ? { made: one } : {}), entries: waiting.map(({ entry }) => entry) };
+      [...new Set([...waits.keys(), ...pictures.keys()])].map((jobId) => {
+        const [one, ofJob] = [made.get(jobId), pictures.get(jobId)];
+        const entries = (waits.get(jobId) ?? []).map(({ entry }) => entry);
+        return { jobId, ...(one ? { made: one } : {}), entries, ...(ofJob ? { photos: ofJob } : {}) };
       }),
       nowIso(),
     );
@@ -81,13 +85,16 @@ function Waits() {
   const takeIn = async (file: File): Promise<void> => {
     try {
       const handed = outboxOf(await file.text());
-      for (const { jobId, made, entries } of handed) {
+      for (const { jobId, made, entries, photos: pictures = [] } of handed) {
         if (made) await keepMade({ jobId, ...made });
         for (const [place, entry] of entries.entries()) await keepWaiting(jobId, { entry, place, corrected: 0 });
+        await takePhotos(jobId, pictures);
       }
       const taken = handed.reduce((sum, { entries }) => sum + entries.length, 0);
-      setTold({ words: outboxWords.taken({ count: taken }), isFault: false });
+      const shown = handed.reduce((sum, job) => sum + (job.photos?.length ?? 0), 0);
+      setTold({ words: outboxWords.taken({ count: taken, photos: shown }), isFault: false });
       await sendAll();
+      await sendPhotos();
     } catch (error) {
       if (!(error instanceof NoOutbox)) throw error;
       setTold({ words: `${file.name}: ${FAULTS[error.message] ?? outboxWords.unreadable}`, isFault: true });
@@ -105,7 +112,7 @@ function Waits() {
         <Button disabled={count + going === 0} onClick={sendEverything}>
           {outboxWords.sendNow}
         </Button>
-        <Button variant="secondary" disabled={count === 0} onClick={() => void handOver()}>
+        <Button variant="secondary" disabled={count + photos.length === 0} onClick={() => void handOver()}>
           <FileDown size={18} aria-hidden="true" /> {outboxWords.handOver}
         </Button>
         <FileIn label={outboxWords.takeIn} accept="application/json,.json" onFile={(file) => void takeIn(file)} />

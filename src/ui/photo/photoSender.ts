@@ -7,7 +7,14 @@ import { ensureMade } from '../log/newJobs';
 import { outboxOf } from '../log/senders';
 import { waitingFor } from '../log/shelf';
 import { isHeldBack } from './line';
-import { dropWaiting, markRefused, photosThatWait, settleNames, type WaitingPhoto } from './photoQueue';
+import {
+  dropWaiting,
+  markRefused,
+  photosThatWait,
+  settleNames,
+  type PhotoNames,
+  type WaitingPhoto,
+} from './photoQueue';
 
 // Pictures are sent from whatever page is open, one after the other: nobody has to open their job again.
 
@@ -52,6 +59,14 @@ const isWritten = async (jobId: string, id: string): Promise<boolean> =>
     (one) => one.id === id,
   );
 
+/** Settles by which entries a picture will be named, whenever and from whatever device it is sent. */
+export async function nameOnce(id: string, jobId: string): Promise<PhotoNames> {
+  const seen = (await keptLog(jobId).catch(() => [])).at(-1)?.seq ?? 0;
+  const named = { attachedId: v7(), describedId: v7(), seen };
+  await settleNames(id, named);
+  return named;
+}
+
 /**
  * Sends one, and names it in its job’s log as of when it was taken. It goes on waiting until the shelf has the entries that
  * name it: wherever the browser is killed, it is sent again and named by the same ones.
@@ -69,12 +84,7 @@ async function send({
 }: WaitingPhoto): Promise<void> {
   if (!by) return;
   await ensureMade(jobId);
-  const named = known ?? {
-    attachedId: v7(),
-    describedId: v7(),
-    seen: (await keptLog(jobId).catch(() => [])).at(-1)?.seq ?? 0,
-  };
-  if (!known) await settleNames(id, named);
+  const named = known ?? (await nameOnce(id, jobId));
   const { sha256, widthPx, heightPx } = await callBytes(`/jobs/${jobId}/photos`, answer(isKeptPhoto), file);
   const made = { at, by, seen: named.seen };
   const entries = [

@@ -10,8 +10,11 @@ export const outbox = {
   takeIn: 'Take in a file',
   why: 'What waits is kept on this device and goes by itself as soon as the firm’s server answers. A file carries it to another device where none can be had; what arrives twice counts once.',
   fileName: ({ day }: { readonly day: string }) => `outbox ${day}.json`,
-  taken: ({ count }: { readonly count: number }) =>
-    count === 1 ? '1 entry taken in. It goes from here now.' : `${count} entries taken in. They go from here now.`,
+  taken: ({ count, photos }: { readonly count: number; readonly photos: number }) => {
+    const entries = count === 1 ? '1 entry' : `${count} entries`;
+    const pictures = photos === 0 ? '' : photos === 1 ? ' and 1 photo' : ` and ${photos} photos`;
+    return `${entries}${pictures} taken in. ${count + photos === 1 ? 'It goes' : 'They go'} from here now.`;
+  },
   unreadable: 'This file is cut off or can’t be read. Nothing was taken in.',
   another: 'This is no outbox of this program. Nothing was taken in.',
   newer: 'A newer version of the program made this file. Nothing was taken in.',
