@@ -10,7 +10,7 @@ const MOST_BYTES = 200_000_000;
 const base64Of = (file: Blob): Promise<string> =>
   new Promise((resolve, reject) => {
     const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result).replace(/^[^,]*,/, ''));
+    reader.onload = () => resolve((reader.result as string).replace(/^[^,]*,/, ''));
     reader.onerror = () => reject(reader.error ?? new Error('not read'));
     reader.readAsDataURL(file);
   });
