@@ -29,7 +29,7 @@ try {
     await runTool(apart, rest);
     process.exit(0);
   }
-  await onDemoServer(async (url) => {
+  await onDemoServer(async (url, _said, pid) => {
     const { jobs } = await (await fetch(`${url}/api/v1/jobs`)).json();
     const job = `/jobs/${jobs[0].id}`;
     for (const [name, page] of [
@@ -44,6 +44,8 @@ try {
     const { benchBrowser } = await import('./benchBrowser.mjs');
     for (const [name, ms] of await benchBrowser(url))
       console.log(`${`4× slower: ${name}`.padEnd(70)} ${ms.toFixed(0)} ms`);
+    const { benchField } = await import('./benchField.mjs');
+    for (const [what, figure] of await benchField(url, pid)) console.log(`${what.padEnd(58)} ${figure}`);
   });
   await runTool('bench');
   await runTool('benchBell');

@@ -34,7 +34,7 @@ async function serveFrom(built, folder, environment = {}) {
   return { server, url, said: () => words };
 }
 
-/** Runs `work(url, said)` on it and takes it away again. @param environment what it is started with beside the usual */
+/** Runs `work(url, said, pid)` on it and takes it away again. @param environment what it is started with beside the usual */
 export async function onDemoServer(work, environment = {}) {
   ensureNode();
   ensureDependencies();
@@ -43,7 +43,7 @@ export async function onDemoServer(work, environment = {}) {
   await runTool('demoData', [], { FOX_LADDER_DATA: folder });
   const { server, url, said } = await serveFrom(root, folder, environment);
   try {
-    await work(url, said);
+    await work(url, said, server.pid);
   } finally {
     server.kill('SIGKILL');
     rmSync(folder, { recursive: true, force: true });

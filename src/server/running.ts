@@ -45,7 +45,7 @@ export function takeFolder(folder: string): void {
     writeFileSync(fileIn(folder), String(process.pid), { mode: 0o600 });
   } catch (error) {
     // A folder that can’t be written is told by who opens the store, with what to do
-    console.warn(error);
+    console.warn(error instanceof Error ? error.message : error);
   }
 }
 

@@ -33,7 +33,7 @@ const idsOf = async (server: Server, jobId: string): Promise<readonly string[]> 
 };
 
 describe('a disk that takes no more', () => {
-  const server = new Server({}, 3000);
+  const server = new Server({}, 'ulimit -f 3000');
   beforeAll(() => server.start());
   afterAll(async () => {
     await server.stop();
@@ -56,12 +56,28 @@ describe('a disk that takes no more', () => {
     // It is there, and can be read
     expect(await idsOf(server, jobId)).toEqual(kept);
     await server.stop('SIGKILL');
-    server.mostKib = null;
+    server.within = null;
     await server.start();
     expect(await idsOf(server, jobId)).toEqual(kept);
     const entries = notes(2, 40);
     expect((await post(server, `/jobs/${jobId}/entries`, { entries })).status).toBe(200);
     expect(await idsOf(server, jobId)).toEqual([...kept, ...entries.map(({ id }) => id)]);
+  });
+});
+
+/** Makes the folder `$1` one that nobody writes to. To root only a mount is that, seen by the program alone; to others its mode. */
+const CLOSED =
+  process.getuid?.() === 0
+    ? `exec unshare -m bash -c 'mount --bind "$1" "$1" && mount -o remount,ro,bind "$1" && shift && exec "$@"' bash "$@"`
+    : 'chmod -R a-w "$1"';
+
+describe('a folder that can’t be written to', () => {
+  const server = new Server({}, CLOSED);
+  afterAll(() => server.clear());
+  it('is told in one sentence, and the program ends', async () => {
+    server.fill();
+    await expect(server.start()).rejects.toThrow('can’t be opened for writing: look at whose it and its folder are');
+    expect(server.said).not.toMatch(/\n\s+at /);
   });
 });
 

@@ -23,11 +23,11 @@ export class Server {
 
   /**
    * @param environment what it is started with beside the usual
-   * @param mostKib no file that it writes may grow beyond that, as on a disk that is full; null: as large as they will
+   * @param within what is run first, on a disk that fails: a line of the shell, with the folder as `$1`
    */
   constructor(
     private readonly environment: Readonly<Record<string, string>> = {},
-    public mostKib: number | null = null,
+    public within: string | null = null,
   ) {}
 
   /** @param at the port, where one is asked for; else a free one */
@@ -36,7 +36,9 @@ export class Server {
     this.url = `http://127.0.0.1:${port}`;
     const program = [process.execPath, 'scripts/listen.mjs', String(port)];
     const [file = '', ...args] =
-      this.mostKib === null ? program : ['bash', '-c', `ulimit -f ${this.mostKib}; exec "$@"`, 'bash', ...program];
+      this.within === null
+        ? program
+        : ['bash', '-c', `${this.within}; shift; exec "$@"`, 'bash', this.folder, ...program];
     this.process = spawn(file, args, {
       cwd: process.env.FOX_LADDER_BUILT,
       stdio: ['ignore', 'ignore', 'pipe'],
@@ -58,6 +60,7 @@ export class Server {
         () => false,
       );
       if (up) return;
+      if (this.process.exitCode !== null) throw new Error(`the server ended: ${this.said}`);
       await new Promise((resolve) => setTimeout(resolve, 100));
     }
     throw new Error('the server did not answer');

@@ -2,24 +2,27 @@
 import { frameWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { Flashlight, Sun } from 'lucide-react';
-import { useState } from 'react';
-import { THEME_COOKIE, type Theme } from '../theme/theme';
+import { useEffect, useSyncExternalStore } from 'react';
+import type { Theme } from '../theme/theme';
+import { chosenTheme, chooseTheme, onTheme } from '../theme/chosenTheme';
 
-const YEAR_SECONDS = 31_536_000;
-
-/** Turns the headlamp theme on and off, for this machine. */
+/** Turns the headlamp theme on and off, for this machine. @param first that with which the page came */
 export function ThemeSwitch({ first }: { readonly first: Theme }) {
-  const [theme, setTheme] = useState(first);
+  const theme = useSyncExternalStore(onTheme, chosenTheme, () => first);
+  // A page out of the browser came with the theme of the day on which it was kept
+  useEffect(() => {
+    document.documentElement.dataset.theme = theme;
+  }, [theme]);
   const dark = theme === 'headlamp';
-  const turn = () => {
-    const next = dark ? 'paper' : 'headlamp';
-    document.documentElement.dataset.theme = next;
-    document.cookie = `${THEME_COOKIE}=${next}; path=/; max-age=${YEAR_SECONDS}; samesite=strict`;
-    setTheme(next);
-  };
   const words = dark ? frameWords.paperThemeForDaylight : frameWords.headlampThemeForCellars;
   return (
-    <Button variant="link" className="lamp" aria-label={words} title={words} onClick={turn}>
+    <Button
+      variant="link"
+      className="lamp"
+      aria-label={words}
+      title={words}
+      onClick={() => chooseTheme(dark ? 'paper' : 'headlamp')}
+    >
       {dark ? <Sun size={20} aria-hidden="true" /> : <Flashlight size={20} aria-hidden="true" />}
     </Button>
   );
