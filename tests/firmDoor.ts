@@ -20,7 +20,7 @@ interface Body {
   readonly account?: Account | null;
   readonly code?: unknown;
   readonly crew?: readonly { readonly id: string; readonly licensed: boolean }[];
-  readonly sessions?: readonly { readonly id: string; readonly isThis: boolean }[];
+  readonly sessions?: readonly { readonly id: string; readonly accountId: string; readonly isThis: boolean }[];
   readonly lines?: readonly { readonly what: string; readonly by: string; readonly detail: string }[];
   readonly errors?: readonly { readonly path: string }[];
   readonly share?: Share;

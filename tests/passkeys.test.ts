@@ -4,6 +4,7 @@ import type { Account, Role } from '@/contract/accounts';
 import * as accountCodeRoute from '@/app/api/v1/accounts/[id]/code/route';
 import * as accountRoute from '@/app/api/v1/accounts/[id]/route';
 import * as accountsRoute from '@/app/api/v1/accounts/route';
+import * as auditRoute from '@/app/api/v1/audit/route';
 import * as claimRoute from '@/app/api/v1/session/account/route';
 import * as askedRoute from '@/app/api/v1/session/passkey/options/route';
 import * as signInRoute from '@/app/api/v1/session/passkey/route';
@@ -118,6 +119,12 @@ describe('a passkey', () => {
     expect((await signIn(key.used({ challenge: await toSignIn() }))).status).toBe(401);
     expect((await remove(other.key.id, office)).status).toBe(200);
     expect((await signIn(other.key.used({ challenge: await toSignIn() }))).status).toBe(401);
+    // The list says whose it was, not only who took it away
+    const { lines } = (await ask(auditRoute.GET, '/audit', { cookie: office })).body as {
+      lines?: { what: string; by: string; detail: string }[];
+    };
+    const removed = (lines ?? []).filter(({ what }) => what === 'passkeyRemoved').slice(0, 2);
+    expect(removed.map(({ detail }) => detail.split(',')[0]).toSorted()).toEqual(['Denzel', 'Tamsin']);
   });
   it('of an account that ended, or that got a new passphrase by a code, lets nobody in', async () => {
     const ended = await withPasskey('Gerens');

@@ -6,9 +6,7 @@ import { accountOf, signIn } from './accounts';
 import { holdToPassphrase } from './again';
 import type { Asking } from './asking';
 import { asksAgain, isOpen, may } from './may';
-
-/** However often a device is used: after so long one signs in on it anew, ms. */
-const LONGEST_MS = 180 * 24 * 3_600_000;
+import { LONGEST_MS } from './sessions';
 
 /** Whether people sign in: as soon as the program answers to more than its own machine. */
 export const signsIn = (): boolean => hasFurtherHosts();

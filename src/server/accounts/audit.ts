@@ -41,6 +41,12 @@ export async function audit({ db, clock }: Store, what: Audited, by: By, detail 
     .execute();
 }
 
+/** Whose something was, and on which device: “Denzel, Android”. */
+export async function whose({ db }: Store, accountId: string, device: string): Promise<string> {
+  const owner = await db.selectFrom('accounts').select('name').where('id', '=', accountId).executeTakeFirst();
+  return [owner?.name ?? accountId, device].join(', ');
+}
+
 /** {@link audit} of whoever asks. A list that can’t be written, the disk being full, keeps nobody from taking their data out. */
 export async function auditBy(store: Store, what: Audited, asking: Asking | null, detail: string): Promise<void> {
   try {

@@ -14,6 +14,7 @@ import { isNamedHost, type PasskeyView } from '@/contract/passkeys';
 import { ProblemError } from '@/contract/problem';
 import type { Store } from '../storeOf';
 import type { Asking } from './asking';
+import { audit, whose } from './audit';
 import { deviceOf } from './sessions';
 
 // Passkeys (WebAuthn, a library’s work): a key in a device, let loose by its owner’s finger, face or number. So each is two
@@ -173,9 +174,10 @@ export async function listPasskeys({ db }: Store, { account }: Asking): Promise<
 }
 
 /** Takes a passkey away, one’s own, or as the office any. @throws ProblemError 404 */
-export async function removePasskey({ db }: Store, { account }: Asking, id: string): Promise<void> {
-  let query = db.deleteFrom('passkeys').where('id', '=', id);
+export async function removePasskey(store: Store, { account }: Asking, id: string): Promise<void> {
+  let query = store.db.deleteFrom('passkeys').where('id', '=', id).returning(['account_id', 'device']);
   if (account.role !== 'office') query = query.where('account_id', '=', account.id);
-  const { numDeletedRows } = await query.executeTakeFirst();
-  if (numDeletedRows === 0n) throw new ProblemError(404, 'There is no such passkey.');
+  const removed = await query.executeTakeFirst();
+  if (!removed) throw new ProblemError(404, 'There is no such passkey.');
+  await audit(store, 'passkeyRemoved', account, await whose(store, removed.account_id, removed.device));
 }
