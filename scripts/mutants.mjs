@@ -16,7 +16,7 @@ const MOST_MS = 300_000;
 function fail(copy, tests) {
   const { status } = spawnSync(
     process.execPath,
-    ['node_modules/vitest/vitest.mjs', 'run', '--project=tests', '--bail=1', ...tests],
+    ['node_modules/vitest/vitest.mjs', 'run', '--project=core', '--project=tests', '--bail=1', ...tests],
     {
       cwd: copy,
       stdio: 'ignore',

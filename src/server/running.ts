@@ -32,9 +32,12 @@ function looksLikeOurs(pid: number): boolean {
   }
 }
 
+/** What a folder says that nobody may write to. */
+const CLOSED: ReadonlySet<string> = new Set(['EROFS', 'EACCES', 'EPERM']);
+
 /**
  * Takes a data folder for this process, until {@link giveBack}.
- * @throws Error where another server has it
+ * @throws Error where another server has it, or nobody may write to it
  */
 export function takeFolder(folder: string): void {
   const other = servedBy(folder);
@@ -44,8 +47,12 @@ export function takeFolder(folder: string): void {
     mkdirSync(/*turbopackIgnore: true*/ folder, { recursive: true, mode: 0o700 });
     writeFileSync(fileIn(folder), String(process.pid), { mode: 0o600 });
   } catch (error) {
-    // A folder that can’t be written is told by who opens the store, with what to do
-    console.warn(error instanceof Error ? error.message : error);
+    if (error instanceof Error && 'code' in error && CLOSED.has(String(error.code)))
+      throw new Error(`${folder} can’t be written to: look at whose it is, and whether its disk takes anything.`, {
+        cause: error,
+      });
+    // A full disk is told by who writes to it, with what to do
+    console.warn(String(error));
   }
 }
 

@@ -76,7 +76,7 @@ describe('a folder that can’t be written to', () => {
   afterAll(() => server.clear());
   it('is told in one sentence, and the program ends', async () => {
     server.fill();
-    await expect(server.start()).rejects.toThrow('can’t be opened for writing: look at whose it and its folder are');
+    await expect(server.start()).rejects.toThrow('can’t be written to: look at whose it is');
     expect(server.said).not.toMatch(/\n\s+at /);
   });
 });
