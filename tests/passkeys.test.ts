@@ -124,7 +124,7 @@ describe('a passkey', () => {
       lines?: { what: string; by: string; detail: string }[];
     };
     const removed = (lines ?? []).filter(({ what }) => what === 'passkeyRemoved').slice(0, 2);
-    expect(removed.map(({ detail }) => detail.split(',')[0]).toSorted()).toEqual(['Denzel', 'Tamsin']);
+    expect(new Set(removed.map(({ detail }) => detail.split(',')[0]))).toEqual(new Set(['Denzel', 'Tamsin']));
   });
   it('of an account that ended, or that got a new passphrase by a code, lets nobody in', async () => {
     const ended = await withPasskey('Gerens');

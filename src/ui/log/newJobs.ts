@@ -3,6 +3,7 @@ import { isFields, isNamed, isText } from '@/contract/shapes';
 import type { JobHead } from '@/core/job';
 import type { Person } from '@/core/kinds';
 import { call } from './api';
+import { keepLog, keptLog } from './keptLog';
 import { shelf } from './shelf';
 
 /** A job that was made in this browser and is not with the firm yet. */
@@ -44,5 +45,7 @@ export async function ensureMade(jobId: string): Promise<void> {
   if (!isMadeHere(made)) return;
   const { title, at, by } = made;
   await call('/jobs', answer(isNamed), { method: 'POST', body: { id: jobId, at, by, title } });
+  // It is still to be had here, far from the firm: what was written in it is read on
+  if ((await keptLog(jobId)).length === 0) await keepLog({ id: jobId, title, createdAt: at }, []);
   await dropMade(jobId);
 }

@@ -1,6 +1,9 @@
 import { allWaiting } from './allWaiting';
+import { keepLog, keptLog } from './keptLog';
+import { headHere } from './newJobs';
 import { Outbox } from './outbox';
 import { postEntries } from './postEntries';
+import { readOn } from './readOn';
 
 // What waits is sent from whatever page is open: nobody has to open the job again.
 
@@ -11,8 +14,19 @@ interface Sender {
 
 const senders = new Map<string, Sender>();
 
+/** Has what was just sent in the log that is kept here: it leaves the outbox, and a cellar may come next. */
+async function keepSent(jobId: string): Promise<void> {
+  const head = await headHere(jobId);
+  if (head) await keepLog(head, await readOn(await keptLog(jobId), jobId));
+}
+
 function begin(jobId: string): Sender {
-  const outbox = new Outbox(jobId, (entries) => postEntries(jobId, entries));
+  const outbox = new Outbox(jobId, async (entries) => {
+    const ids = await postEntries(jobId, entries);
+    // The firm has it, whatever becomes of the copy here
+    await keepSent(jobId).catch((error: unknown) => console.warn(error));
+    return ids;
+  });
   const sender = { outbox, stop: outbox.start() };
   senders.set(jobId, sender);
   return sender;
