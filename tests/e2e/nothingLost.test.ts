@@ -46,6 +46,7 @@ describe('a browser that is killed in mid-typing', () => {
     await first.screen.open(address);
     await first.screen.type('lead reaches out of the hole', '13 c');
     await first.screen.says('typed, not kept yet', '.kept');
+    await first.screen.typedOnShelf();
     first.browser.process()?.kill('SIGKILL');
     await new Promise((resolve) => setTimeout(resolve, 500));
     const again = await open();
@@ -69,7 +70,7 @@ describe('a browser that is killed in mid-typing', () => {
     await first.screen.open(server.url);
     await first.screen.press('New job');
     await first.screen.type('site', 'Dipper W');
-    await new Promise((resolve) => setTimeout(resolve, 300));
+    await first.screen.typedOnShelf();
     first.browser.process()?.kill('SIGKILL');
     await new Promise((resolve) => setTimeout(resolve, 500));
     const again = await open();

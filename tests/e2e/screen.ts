@@ -187,19 +187,26 @@ export class Screen {
   }
 
   /** Waits until the browser’s own shelf has heard that nothing is typed any more: a page that is closed tells it nothing. */
-  async nothingTyped(): Promise<void> {
+  nothingTyped(): Promise<void> {
+    return this.typedOnShelf(false);
+  }
+
+  /** Waits until the browser’s own shelf has text that is typed, or has none. */
+  async typedOnShelf(isAny = true): Promise<void> {
     await this.until(
-      () =>
+      (wanted) =>
         new Promise<boolean>((resolve) => {
           const open = indexedDB.open('fox-ladder');
           open.onsuccess = () => {
             const typed = open.result.transaction('typed').objectStore('typed').count();
             typed.onsuccess = () => {
               open.result.close();
-              resolve(typed.result === 0);
+              resolve(typed.result > 0 === wanted);
             };
           };
         }),
+      {},
+      isAny,
     );
   }
 
