@@ -7,7 +7,8 @@ import { demoJobs } from '@/demo/demoFirm';
 import { appendEntries, createJob } from '@/server/jobs/entryStore';
 import { systemClock } from '@/server/clock';
 import { boardJobs, dayOf, listJobs } from '@/server/jobs/jobList';
-import { broughtUp } from '@/server/projection/soon';
+import { broughtUp, makeRowsApart } from '@/server/projection/soon';
+import { endApart } from '@/server/apart/pool';
 import { openStore } from '@/server/store';
 import { line, ms, share, timesOf, timesOfAsync } from './measured';
 
@@ -104,6 +105,8 @@ const spread = (times: readonly number[]): string => `p50 ${ms(share(times, 0.5)
 /** @returns what the board takes, ms, at the middle */
 async function measure(folder: string, size: number): Promise<number> {
   const { db } = await openStore(folder);
+  // As it is served, where the program was built
+  makeRowsApart(db, folder);
   const { entries } = await db
     .selectFrom('entries')
     .select((count) => count.fn.countAll<number>().as('entries'))
@@ -142,5 +145,6 @@ try {
   const times = ((boards.at(-1) ?? NaN) / (boards[0] ?? NaN)).toFixed(1);
   line(`  board at ${sizes.at(-1)} jobs over that at ${sizes[0]}`, `${times} times`);
 } finally {
+  await endApart();
   rmSync(folder, { recursive: true, force: true });
 }

@@ -47,6 +47,8 @@ describe('an outbox that is handed over', () => {
   it.each([
     ['of no kind of picture', { mediaType: 'text/html' }],
     ['whose bytes can’t be read', { base64: '<svg>' }],
+    ['whose bytes are cut off', { base64: 'AAAAA' }],
+    ['whose bytes are of another alphabet', { base64: 'AA_A' }],
     ['without who took it', { by: 'Ines' }],
     ['at no rung', { rung: 'roof' }],
     ['without the entries that name it', { named: { attachedId: 'a', describedId: 'b' } }],

@@ -52,6 +52,7 @@ function madeOf(value: unknown): NonNullable<HandedOver['made']> {
 }
 
 const isRung = isOneOf(RUNGS);
+const isBase64 = (text: string): boolean => text.length % 4 === 0 && /^[A-Za-z\d+/]+={0,2}$/.test(text);
 
 function photoOf(value: unknown): HandedPhoto {
   if (!isFields(value) || !isFields(value.named)) throw new NoOutbox('unreadable');
@@ -61,7 +62,7 @@ function photoOf(value: unknown): HandedPhoto {
     throw new NoOutbox('unreadable');
   if (!isRung(rung) || !isFigure(corrected) || !isPerson(by)) throw new NoOutbox('unreadable');
   if (!isText(attachedId) || !isText(describedId) || !isFigure(seen)) throw new NoOutbox('unreadable');
-  if (!/^image\/[\w.+-]+$/.test(mediaType) || !/^[\w+/]+={0,2}$/.test(base64)) throw new NoOutbox('unreadable');
+  if (!/^image\/[\w.+-]+$/.test(mediaType) || !isBase64(base64)) throw new NoOutbox('unreadable');
   const whose = { id: by.id, name: by.name };
   return {
     id,

@@ -11,20 +11,20 @@ export function LostHere() {
   const [lost, setLost] = useState<Lost | null>(null);
   useEffect(
     () =>
-      onWaitingCount((waiting) => {
-        lostHere(waiting).then(setLost, (error: unknown) => console.warn(error));
+      onWaitingCount((waiting, photos) => {
+        lostHere(waiting, photos).then(setLost, (error: unknown) => console.warn(error));
       }),
     [],
   );
   if (!lost) return null;
-  const { count, since } = lost;
+  const { count, photos, since } = lost;
   const read = (): void => {
     setLost(null);
     readLost().catch((error: unknown) => console.warn(error));
   };
   return (
     <p className="told-above lost-here" role="alert">
-      {frameWords.lostHere({ count, since: format(parseISO(since), 'd MMM HH:mm') })}{' '}
+      {frameWords.lostHere({ count, photos, since: format(parseISO(since), 'd MMM HH:mm') })}{' '}
       <Button variant="link" onClick={read}>
         {frameWords.lostRead}
       </Button>

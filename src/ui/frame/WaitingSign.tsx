@@ -17,13 +17,15 @@ const LASTS_MS = 4_000;
 /** How much waits on this device, on every page; from every page it is sent. */
 export function WaitingSign() {
   const [count, setCount] = useState(0);
+  const [photos, setPhotos] = useState(0);
   const [isLasting, setLasting] = useState(false);
   const job = /^\/jobs\/([^/]+)/.exec(usePathname())?.[1] ?? null;
   useEffect(() => {
     let timer: ReturnType<typeof setTimeout> | undefined;
-    const stop = onWaitingCount((now) => {
+    const stop = onWaitingCount((now, pictures) => {
       setCount(now);
-      if (now > 0) return void (timer ??= setTimeout(() => setLasting(true), LASTS_MS));
+      setPhotos(pictures);
+      if (now + pictures > 0) return void (timer ??= setTimeout(() => setLasting(true), LASTS_MS));
       clearTimeout(timer);
       timer = undefined;
       setLasting(false);
@@ -51,10 +53,10 @@ export function WaitingSign() {
     send();
     return () => clearInterval(timer);
   }, []);
-  if (count === 0 || !isLasting) return null;
+  if (count + photos === 0 || !isLasting) return null;
   return (
     <Link className="waiting-sign" href="/outbox">
-      {outboxWords.waitsShort({ count })}
+      {outboxWords.waitsShort({ count: count + photos })}
     </Link>
   );
 }

@@ -5,6 +5,7 @@ import { shelf } from './shelf';
 /** What waited on a shelf that the browser threw away. */
 export interface Lost {
   readonly count: number;
+  readonly photos: number;
   /** Since when the oldest of it had waited. */
   readonly since: string;
 }
@@ -20,14 +21,15 @@ interface Noted extends Lost {
 }
 
 function noted(): Noted | null {
-  const found = new RegExp(`(?:^|; )${COOKIE}=([\\w-]+)~(\\d+)~([\\w:.-]+)`).exec(document.cookie);
-  const [, id = '', count = '', since = ''] = found ?? [];
-  return id === '' || Number.isNaN(Date.parse(since)) ? null : { shelf: id, count: Number(count), since };
+  const found = new RegExp(`(?:^|; )${COOKIE}=([\\w-]+)~(\\d+)~([\\w:.-]+?)(?:~(\\d+))?(?:;|$)`).exec(document.cookie);
+  const [, id = '', count = '', since = '', photos = '0'] = found ?? [];
+  if (id === '' || Number.isNaN(Date.parse(since))) return null;
+  return { shelf: id, count: Number(count), photos: Number(photos), since };
 }
 
-function note({ shelf: id, count, since }: Noted): void {
+function note({ shelf: id, count, photos, since }: Noted): void {
   const secure = location.protocol === 'https:' ? '; secure' : '';
-  document.cookie = `${COOKIE}=${id}~${count}~${since}; path=/; max-age=${LASTS_SECONDS}; samesite=strict${secure}`;
+  document.cookie = `${COOKIE}=${id}~${count}~${since}~${photos}; path=/; max-age=${LASTS_SECONDS}; samesite=strict${secure}`;
 }
 
 /** Which shelf this is: it is named when it is first looked at. */
@@ -43,19 +45,22 @@ async function named(): Promise<string> {
 }
 
 /**
- * Notes how many entries wait, and finds out whether another shelf stood here on which some did.
+ * Notes how many entries and photos wait, and finds out whether another shelf stood here on which some did.
  * @returns what is lost and was not read yet; null: nothing
  */
-export async function lostHere(waiting: number): Promise<Lost | null> {
+export async function lostHere(waiting: number, waitingPhotos: number): Promise<Lost | null> {
   const id = await named();
   const { about } = await shelf();
   const before = noted();
-  if (before && before.shelf !== id && before.count > 0)
-    await about.put({ name: 'lost', value: { count: before.count, since: before.since } });
-  const isSame = before?.shelf === id && before.count > 0;
-  note({ shelf: id, count: waiting, since: isSame ? before.since : nowIso() });
-  const lost = (await about.get('lost'))?.value as Lost | undefined;
-  return lost ?? null;
+  const waited = before !== null && before.count + before.photos > 0;
+  if (waited && before.shelf !== id) {
+    const { count, photos, since } = before;
+    await about.put({ name: 'lost', value: { count, photos, since } });
+  }
+  const since = waited && before.shelf === id ? before.since : nowIso();
+  note({ shelf: id, count: waiting, photos: waitingPhotos, since });
+  const lost = (await about.get('lost'))?.value as (Omit<Lost, 'photos'> & Partial<Lost>) | undefined;
+  return lost ? { photos: 0, ...lost } : null;
 }
 
 /** What was lost has been read. */

@@ -104,8 +104,8 @@ function whenThere(listen: (db: Shelf) => () => void): () => void {
 const onChange = (part: 'waiting' | 'aside', jobId: string, told: () => void): (() => void) =>
   whenThere((db) => db.onChange(part, jobId, told));
 
-/** Tells how many entries wait, in all jobs, whenever that changes. @returns how to stop it */
-export const onWaitingCount = (told: (count: number) => void): (() => void) =>
+/** Tells how many entries and photos wait, in all jobs, whenever that changes. @returns how to stop it */
+export const onWaitingCount = (told: (count: number, photos: number) => void): (() => void) =>
   whenThere((db) => db.onWaitingCount(told));
 
 export const onWaiting = (jobId: string, told: () => void): (() => void) => onChange('waiting', jobId, told);

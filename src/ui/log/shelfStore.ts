@@ -72,9 +72,10 @@ export class Shelf extends Dexie {
     this.version(5).stores({ about: 'name' });
   }
 
-  /** Told how many entries wait, in all jobs, whenever that changes. @returns how to stop it */
-  onWaitingCount(told: (count: number) => void): () => void {
-    const subscription = liveQuery(() => this.waiting.count()).subscribe({ next: told, error: () => undefined });
+  /** Told how much waits, in all jobs, whenever that changes. @returns how to stop it */
+  onWaitingCount(told: (count: number, photos: number) => void): () => void {
+    const counts = liveQuery(() => Promise.all([this.waiting.count(), this.photos.count()]));
+    const subscription = counts.subscribe({ next: ([count, photos]) => told(count, photos), error: () => undefined });
     return () => subscription.unsubscribe();
   }
 

@@ -3,26 +3,24 @@ import { outboxWords } from '@/words/screens';
 import { format, parseISO } from 'date-fns';
 import { FileDown } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useState } from 'react';
+import { Fragment, useEffect, useState } from 'react';
 import { Button, Table } from 'react-bootstrap';
-import { NoOutbox, outboxFile, outboxOf } from '@/contract/outboxFile';
+import { NoOutbox } from '@/contract/outboxFile';
 import { factOf, type NewEntry } from '@/core/kinds';
 import { said, type Text } from '@/core/said';
 import { OnClient } from '../frame/OnClient';
-import { allWaiting, type WaitingJob } from '../log/allWaiting';
-import { nowIso } from '../log/clock';
+import { allWaiting, namedJobs, type NamedJob, type WaitingJob } from '../log/allWaiting';
 import { ENTRY_WORDS } from '../log/entryWords';
-import { keepMade, madeHere } from '../log/newJobs';
 import { sendAll, sendNow } from '../log/senders';
 import { useSay } from '../log/useSay';
-import { keepWaiting, onWaitingCount } from '../log/shelf';
+import { onWaitingCount } from '../log/shelf';
 import { FileIn } from '../form/FileIn';
 import { Yes } from '../form/Yes';
 import { goMetered, isMetered, setGoMetered } from '../photo/line';
 import { onPhotos, photosThatWait, type WaitingPhoto } from '../photo/photoQueue';
-import { photosToHand, takePhotos } from '../photo/photoFile';
 import { sendPhotos } from '../photo/photoSender';
-import { bytesText, saveText } from './saving';
+import { handOver, takeIn } from './handingOver';
+import { bytesText } from './saving';
 import { useStorage } from './useStorage';
 
 /** What waits on this device for the firm: since when, how big, and how it gets there without a server. */
@@ -43,14 +41,17 @@ const FAULTS: Readonly<Record<string, string>> = {
 function Waits() {
   const [jobs, setJobs] = useState<readonly WaitingJob[] | null>(null);
   const [photos, setPhotos] = useState<readonly WaitingPhoto[]>([]);
+  const [nobodys, setNobodys] = useState<readonly NamedJob[]>([]);
   const [told, setTold] = useState<{ readonly words: string; readonly isFault: boolean } | null>(null);
   const [goes, setGoes] = useState(goMetered);
   const storage = useStorage();
   useEffect(() => {
     const look = (): void => {
-      Promise.all([allWaiting().then(setJobs), photosThatWait().then(setPhotos)]).catch((error: unknown) =>
-        console.warn(error),
-      );
+      const lookAtPhotos = photosThatWait().then(async (all) => {
+        setNobodys(await namedJobs(all.filter(({ by }) => !by).map(({ jobId }) => jobId)));
+        setPhotos(all);
+      });
+      Promise.all([allWaiting().then(setJobs), lookAtPhotos]).catch((error: unknown) => console.warn(error));
     };
     const stops = [onWaitingCount(look), onPhotos(look)];
     return () => stops.forEach((stop) => stop());
@@ -67,32 +68,14 @@ function Waits() {
     setGoes(go);
     sendPhotos().catch((error: unknown) => console.warn(error));
   };
+  const unsigned = photos.filter(({ by }) => !by);
   const count = (jobs ?? []).reduce((sum, { waiting }) => sum + waiting.length, 0);
-  const handOver = async (): Promise<void> => {
-    const made = new Map((await madeHere()).map(({ jobId, ...one }) => [jobId, one]));
-    const pictures = await photosToHand();
-    const waits = new Map((jobs ?? []).map(({ jobId, waiting }) => [jobId, waiting]));
-    const file = outboxFile(
-      [...new Set([...waits.keys(), ...pictures.keys()])].map((jobId) => {
-        const [one, ofJob] = [made.get(jobId), pictures.get(jobId)];
-        const entries = (waits.get(jobId) ?? []).map(({ entry }) => entry);
-        return { jobId, ...(one ? { made: one } : {}), entries, ...(ofJob ? { photos: ofJob } : {}) };
-      }),
-      nowIso(),
-    );
-    saveText(file, outboxWords.fileName({ day: format(new Date(), 'yyyy-MM-dd') }));
+  const handAll = async (): Promise<void> => {
+    setTold({ words: outboxWords.handed(await handOver()), isFault: false });
   };
-  const takeIn = async (file: File): Promise<void> => {
+  const take = async (file: File): Promise<void> => {
     try {
-      const handed = outboxOf(await file.text());
-      for (const { jobId, made, entries, photos: pictures = [] } of handed) {
-        if (made) await keepMade({ jobId, ...made });
-        for (const [place, entry] of entries.entries()) await keepWaiting(jobId, { entry, place, corrected: 0 });
-        await takePhotos(jobId, pictures);
-      }
-      const taken = handed.reduce((sum, { entries }) => sum + entries.length, 0);
-      const shown = handed.reduce((sum, job) => sum + (job.photos?.length ?? 0), 0);
-      setTold({ words: outboxWords.taken({ count: taken, photos: shown }), isFault: false });
+      setTold({ words: outboxWords.taken(await takeIn(file)), isFault: false });
       await sendAll();
       await sendPhotos();
     } catch (error) {
@@ -105,17 +88,19 @@ function Waits() {
       <div className="page-head">
         <h1>{outboxWords.outbox}</h1>
         <span className="soft">
-          {count === 0 && photos.length === 0 ? outboxWords.nothingWaits : outboxWords.waits({ count })}
+          {count === 0 && photos.length === 0
+            ? outboxWords.nothingWaits
+            : outboxWords.waits({ count, photos: photos.length })}
         </span>
       </div>
       <div className="row-of">
         <Button disabled={count + going === 0} onClick={sendEverything}>
           {outboxWords.sendNow}
         </Button>
-        <Button variant="secondary" disabled={count + photos.length === 0} onClick={() => void handOver()}>
+        <Button variant="secondary" disabled={count + photos.length === 0} onClick={() => void handAll()}>
           <FileDown size={18} aria-hidden="true" /> {outboxWords.handOver}
         </Button>
-        <FileIn label={outboxWords.takeIn} accept="application/json,.json" onFile={(file) => void takeIn(file)} />
+        <FileIn label={outboxWords.takeIn} accept="application/json,.json" onFile={(file) => void take(file)} />
       </div>
       {told && (
         <p className={told.isFault ? 'brick' : undefined} role={told.isFault ? 'alert' : 'status'}>
@@ -136,6 +121,17 @@ function Waits() {
             })}{' '}
             <span className="soft">{isHeld ? outboxWords.photosHeld : outboxWords.photosLater}</span>
           </p>
+          {unsigned.length > 0 && (
+            <p>
+              {outboxWords.unsigned({ count: unsigned.length })}{' '}
+              {nobodys.map(({ jobId, title }, place) => (
+                <Fragment key={jobId}>
+                  {place > 0 && ', '}
+                  <Link href={`/jobs/${jobId}`}>{title ?? outboxWords.someJob}</Link>
+                </Fragment>
+              ))}
+            </p>
+          )}
           <ul className="plain-list">
             {photos.flatMap(({ id, name, refused }) =>
               refused === undefined ? (

@@ -1,3 +1,5 @@
+import { entriesAndPhotos } from './amounts';
+
 /** The frame round every page: name, keys, who is at work. */
 export const frame = {
   awayTooLong: ({ days }: { readonly days: number }) =>
@@ -28,8 +30,8 @@ export const frame = {
   headlampThemeForCellars: 'Headlamp theme, for cellars',
   foxLadder: 'Fox Ladder',
   whatItIs: 'Survey, judge, wire, mount and prove a video doorbell or a floodlight camera.',
-  lostHere: ({ count, since }: { readonly count: number; readonly since: string }) =>
-    `${count === 1 ? '1 entry that waited here' : `${count} entries that waited here`} since ${since} can’t be had any more: this browser threw away what it kept. Look at what the firm has, and write again what is missing.`,
+  lostHere: ({ count, photos, since }: { readonly count: number; readonly photos: number; readonly since: string }) =>
+    `${entriesAndPhotos(count, photos)} that waited here since ${since} can’t be had any more: this browser threw away what it kept. Look at what the firm has, and write again what is missing.`,
   lostRead: 'I have read it',
   newerThere: 'A newer version of the program is here. What you typed stays.',
   takeIt: 'Take it now',

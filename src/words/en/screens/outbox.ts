@@ -1,20 +1,28 @@
+import { entriesAndPhotos } from './amounts';
+
 /** What waits on a device for the firm. */
 export const outbox = {
   outbox: 'Outbox',
   nothingWaits: 'Nothing waits: all that was written here is kept with the firm.',
-  waits: ({ count }: { readonly count: number }) =>
-    count === 0 ? 'Photos wait' : count === 1 ? '1 entry waits' : `${count} entries wait`,
+  waits: ({ count, photos }: { readonly count: number; readonly photos: number }) =>
+    `${entriesAndPhotos(count, photos)} ${count + photos === 1 ? 'waits' : 'wait'}`,
   waitsShort: ({ count }: { readonly count: number }) => (count === 1 ? '1 waits' : `${count} wait`),
   sendNow: 'Send now',
   handOver: 'Hand over as a file',
   takeIn: 'Take in a file',
   why: 'What waits is kept on this device and goes by itself as soon as the firm’s server answers. A file carries it to another device where none can be had; what arrives twice counts once.',
-  fileName: ({ day }: { readonly day: string }) => `outbox ${day}.json`,
-  taken: ({ count, photos }: { readonly count: number; readonly photos: number }) => {
-    const entries = count === 1 ? '1 entry' : `${count} entries`;
-    const pictures = photos === 0 ? '' : photos === 1 ? ' and 1 photo' : ` and ${photos} photos`;
-    return `${entries}${pictures} taken in. ${count + photos === 1 ? 'It goes' : 'They go'} from here now.`;
+  fileName: ({ day, part, parts }: { readonly day: string; readonly part: number; readonly parts: number }) =>
+    parts === 1 ? `outbox ${day}.json` : `outbox ${day}, ${part} of ${parts}.json`,
+  taken: ({ count, photos }: { readonly count: number; readonly photos: number }) =>
+    `${entriesAndPhotos(count, photos)} taken in. ${count + photos === 1 ? 'It goes' : 'They go'} from here now.`,
+  handed: ({ files, unsigned }: { readonly files: number; readonly unsigned: number }) => {
+    const saved = files === 1 ? 'Saved as a file.' : `Saved as ${files} files: all of them belong together.`;
+    return unsigned === 0
+      ? saved
+      : `${files === 0 ? 'Nothing was saved.' : saved} ${entriesAndPhotos(0, unsigned)} ${unsigned === 1 ? 'is' : 'are'} not in it: nobody has said who took ${unsigned === 1 ? 'it' : 'them'}.`;
   },
+  unsigned: ({ count }: { readonly count: number }) =>
+    `${count === 1 ? 'One of them stays' : `${count} of them stay`} here until somebody says who took ${count === 1 ? 'it' : 'them'}:`,
   unreadable: 'This file is cut off or can’t be read. Nothing was taken in.',
   another: 'This is no outbox of this program. Nothing was taken in.',
   newer: 'A newer version of the program made this file. Nothing was taken in.',
