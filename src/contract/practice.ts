@@ -1,11 +1,5 @@
 import { array, number, string } from 'yup';
-import {
-  DOOR_FAULT_KINDS,
-  DOOR_TEST_KINDS,
-  FIXTURE_FAULT_KINDS,
-  FIXTURE_TEST_KINDS,
-  type TroubleCase,
-} from '@/core/faults';
+import { DOOR_FAULT_KINDS, DOOR_TEST_KINDS, FIXTURE_FAULT_KINDS, FIXTURE_TEST_KINDS } from '@/core/faults';
 import {
   BENCH_PLACES,
   DIAL_FUNCTIONS,
@@ -93,15 +87,6 @@ export const practiceRequest = exact({
     .defined(),
 });
 export type PracticeRequest = ReturnType<typeof practiceRequest.validateSync>;
-
-/** The house of a job’s point as the fault finder knows it, for trying in it what would be read if something were out of order. */
-export interface OwnHouse {
-  readonly jobId: string;
-  readonly title: string;
-  readonly point: string;
-  readonly regionId: string;
-  readonly asked: TroubleCase;
-}
 
 /** A round that somebody played, as it is kept. */
 export interface PlayedRound {

@@ -51,6 +51,11 @@ const circuitOf = async (id: string): Promise<string> => {
   return job.circuits[0]?.id ?? '';
 };
 
+const pointIdOf = async (id: string): Promise<string> => {
+  const job = (await (await fetch(`${server.url}/api/v1/jobs/${id}`)).json()) as { points: { id: string }[] };
+  return job.points[0]?.id ?? '';
+};
+
 /** What the button hands over, caught before the browser saves it. */
 async function handedOver(): Promise<string> {
   await screen.page.evaluate(() => {
@@ -92,6 +97,7 @@ describe('a phone in a cellar', () => {
     const before = await entriesOf(id);
     const unopened = await jobId('Sandpiper House');
     const circuit = await circuitOf(unopened);
+    const pointOf = await pointIdOf(unopened);
     await browser.close();
     await server.stop('SIGKILL');
     await started();
@@ -143,6 +149,11 @@ describe('a phone in a cellar', () => {
     await screen.page.waitForSelector('.label-holder svg');
     await screen.open(`${server.url}/jobs/${unopened}/before`);
     await screen.says('Sandpiper House');
+    // The practice bench has the house of a job that nobody opened here
+    await screen.open(`${server.url}/practice?job=${unopened}&point=${pointOf}`);
+    await screen.says('Sandpiper House', '.bench-own');
+    await screen.press('Put it into the house');
+    await screen.page.waitForSelector('.bench-strip');
     const dunlin = await screen.page.evaluate(
       () =>
         new Promise<string>((resolve) => {
@@ -161,8 +172,8 @@ describe('a phone in a cellar', () => {
 
     // It can be looked at, and handed over where no server can be had at all
     await screen.open(server.url);
-    await screen.press('3 wait', '.strip');
-    await screen.says('3 entries wait');
+    await screen.press('4 wait', '.strip');
+    await screen.says('3 entries and 1 photo wait');
     await screen.says('Dunlin Cellar', '.outbox');
     await screen.says('nameplate', '.outbox table');
     await screen.says('1 photo waits');

@@ -15,6 +15,7 @@ export { DIAL, DIAL_FUNCTIONS, type BenchReading, type DialFunction, type Probin
 export { benchOhms, solveBench, type BenchHouse } from './door/benchCircuit';
 export type { BenchKind, Faulty } from './benchKind';
 export { benchKindOf } from './kinds';
+export { ownHouse, type OwnHouse } from './ownHouse';
 export { LEVELS, type Level } from './levels';
 export {
   hidable,

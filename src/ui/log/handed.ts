@@ -17,7 +17,7 @@ interface Handed {
 export const useHanded = (log: HandedLog): Handed => useMemo(() => JSON.parse(log) as Handed, [log]);
 
 /** A log with what this browser knows beyond it: what it read since, and what it wrote and has not sent yet. */
-async function withKept({ head, entries }: Handed): Promise<readonly Entry[]> {
+export async function withKept({ head, entries }: Handed): Promise<readonly Entry[]> {
   const known = farther(entries, await keptLog(head.id));
   const waiting = await waitingFor(head.id);
   const standing = waiting.flatMap(({ entry, refused }) => (refused === undefined ? [entry] : []));

@@ -3,13 +3,14 @@ import { practiceWords } from '@/words/screens';
 import Link from 'next/link';
 import { useState } from 'react';
 import { Button, Table } from 'react-bootstrap';
-import type { OwnHouse, PlayedRound } from '@/contract/practice';
+import type { PlayedRound } from '@/contract/practice';
 import {
   isDanger,
   knowingMinutes,
   type BenchState,
   type Ending,
   type Move,
+  type OwnHouse,
   type Round,
   type RoundAsked,
 } from '@/core/practice';

@@ -2,23 +2,25 @@
 import { practiceWords } from '@/words/screens';
 import { useEffect, useMemo, useState } from 'react';
 import { v7 } from 'uuid';
-import type { OwnHouse, PlayedRound } from '@/contract/practice';
+import type { PlayedRound } from '@/contract/practice';
 import { playAll, roundFor, type BenchAct, type RoundAsked } from '@/core/practice';
 import { regionPack } from '@/core/region';
+import type { RepairsFound } from '@/core/points';
 import { OnClient } from '../frame/OnClient';
+import { nowIso } from '../log/clock';
 import { PlaceContext } from '../log/useSay';
 import { Bench } from './Bench';
 import { Debrief } from './Debrief';
 import { keepRound, keptRound } from './keptRound';
 import { sendWaiting } from './waitingRounds';
 import { StartPractice } from './StartPractice';
+import { useOwnHouse } from './useOwnHouse';
 
 interface Props {
   /** Played on this program so far, the latest first. */
   readonly played: readonly PlayedRound[];
-  /** Today by the server’s calendar. */
-  readonly today: string;
-  readonly own: OwnHouse | null;
+  /** What repairs have taught so far. */
+  readonly found: RepairsFound;
 }
 
 /** Where finding faults is learnt: a made-up house, a meter, a clock, and afterwards what each move was good for. */
@@ -36,12 +38,16 @@ interface AtHouse {
   readonly acts: readonly BenchAct[];
 }
 
-function Practice({ played, today, own }: Props) {
+/** Of a time by ISO 8601, as far as its day goes. */
+const ISO_DAY = 10;
+
+function Practice({ played, found }: Props) {
+  const { isAsked, own, isMissing } = useOwnHouse(found);
   const [rounds, setRounds] = useState(played);
   const [at, setAt] = useState<AtHouse | null>(() => {
     const left = keptRound();
     // Who comes from a job comes for its own house; what was played to its end and is kept is over
-    return own || played.some(({ id, bestMinutes }) => id === left?.id && bestMinutes !== null) ? null : left;
+    return isAsked || played.some(({ id, bestMinutes }) => id === left?.id && bestMinutes !== null) ? null : left;
   });
   useEffect(() => {
     if (at?.asked.of === 'made') keepRound({ id: at.id, asked: at.asked, acts: at.acts });
@@ -91,7 +97,12 @@ function Practice({ played, today, own }: Props) {
                 {at.asked.of === 'own' ? practiceWords.doesNotShow : practiceWords.noHouse}
               </p>
             )}
-            <StartPractice rounds={rounds} today={today} own={own} onBegin={begin} />
+            {isMissing && (
+              <p className="brick" role="alert">
+                {practiceWords.houseNotHere}
+              </p>
+            )}
+            <StartPractice rounds={rounds} today={nowIso().slice(0, ISO_DAY)} own={own} onBegin={begin} />
           </>
         )}
       </PlaceContext>

@@ -2,8 +2,8 @@
 import { practiceWords } from '@/words/screens';
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
-import type { OwnHouse, PlayedRound } from '@/contract/practice';
-import { LEVELS, hidable, seedOfDay, type Level, type RoundAsked } from '@/core/practice';
+import type { PlayedRound } from '@/contract/practice';
+import { LEVELS, hidable, seedOfDay, type Level, type OwnHouse, type RoundAsked } from '@/core/practice';
 import { capital } from '@/core/units';
 import { said } from '@/core/said';
 import { AskForm } from '../form/AskForm';

@@ -25,6 +25,7 @@ export const practice = {
   putInHouse: 'Put it into the house',
   doesNotShow: 'With that this house would not show the complaint.',
   noHouse: 'That number makes no house. Take another.',
+  houseNotHere: 'That job’s house is not on this device, and the firm can’t be asked now.',
   complaint: 'The customer says',
   numberOf: ({ seed }: { readonly seed: number }) => `house ${seed}`,
   ofAJob: 'this job’s own house',
