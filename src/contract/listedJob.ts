@@ -60,9 +60,15 @@ export const isBoardPoints = (value: unknown): value is BoardPoints => {
 export const BOARD_PARTS = ['today', 'earlier', 'coming', 'noDay', 'finished'] as const;
 export type BoardPartId = (typeof BOARD_PARTS)[number];
 
+/** A job on the board, which waits for nobody for long. */
+export interface BoardJob extends ListedJob {
+  /** Its points are as they were before what was written last: that is being worked out. */
+  readonly isBehind: boolean;
+}
+
 /** A part of the board: the first of its jobs, and how many there are in all. */
 export interface BoardPart {
   readonly part: BoardPartId;
   readonly count: number;
-  readonly jobs: readonly ListedJob[];
+  readonly jobs: readonly BoardJob[];
 }

@@ -198,6 +198,19 @@ describe('projections', () => {
     expect(await catchUp(store.db)).toBeGreaterThan(0);
     expect(await boardJobs(store.db, 'skua')).toMatchObject([{ fault: null }]);
   });
+  it('are told to be behind as long as what was written is being worked out', async () => {
+    const job = await make('Snipe Marsh');
+    await append(job.id, ['pointAdded', point]);
+    expect(await boardJobs(store.db, 'snipe')).toMatchObject([{ isBehind: false, fault: null }]);
+    const row = store.db.updateTable('board').where('job_id', '=', job.id);
+    await row.set({ last_seq: 0 }).execute();
+    expect(await boardJobs(store.db, 'snipe')).toMatchObject([{ isBehind: true, fault: null }]);
+    // One that can’t be made is not being worked out
+    await row.set({ fault: 'a view that is broken' }).execute();
+    expect(await boardJobs(store.db, 'snipe')).toMatchObject([{ isBehind: false, fault: 'a view that is broken' }]);
+    await bringUp(store.db, job.id);
+    expect(await boardJobs(store.db, 'snipe')).toMatchObject([{ isBehind: false, fault: null }]);
+  });
   it('say so too on the row of a job that never had one', async () => {
     const id = v7();
     await ensureKey(store.db, id);

@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { screen, waitFor, within } from '@testing-library/react';
 import { DEFAULT_SETTINGS, type Settings } from '@/contract/settings';
 import { SHIPPED_CATALOGUE } from '@/core/catalogue';
-import type { BoardPart, ListedJob } from '@/contract/listedJob';
+import type { BoardJob, BoardPart } from '@/contract/listedJob';
 import { currencies } from '@/words';
 import { Board } from '@/ui/board/Board';
 import { CataloguePage } from '@/ui/catalogue/CataloguePage';
@@ -136,7 +136,7 @@ describe('the Catalogue', () => {
   });
 });
 
-const row = (title: string, more: Partial<ListedJob> = {}): ListedJob => ({
+const row = (title: string, more: Partial<BoardJob> = {}): BoardJob => ({
   id: `00000000-0000-7000-8000-${title.length.toString().padStart(12, '0')}`,
   title,
   address: '',
@@ -144,6 +144,7 @@ const row = (title: string, more: Partial<ListedJob> = {}): ListedJob => ({
   expectedAt: null,
   finished: false,
   fault: null,
+  isBehind: false,
   points: [],
   ...more,
 });
@@ -169,6 +170,28 @@ describe('the Board', () => {
       />,
     );
     expect(screen.getByText(/All that was written is kept/)).toBeTruthy();
+  });
+  it('shows no verdict of before what was written last, and looks again until it is worked out', async () => {
+    const door: BoardJob['points'][number] = {
+      id: 'front',
+      name: 'Front door',
+      marks: [],
+      move: { rung: 'choose', words: 'Choose a way', why: '', held: false },
+      verdict: { word: 'holds', words: 'holds at night' },
+      worries: 1,
+    };
+    const parts = (isBehind: boolean): BoardPart[] => [
+      { part: 'today', count: 1, jobs: [row('Snipe Marsh', { isBehind, points: [door] })] },
+    ];
+    const { unmount } = show(<Board parts={parts(true)} q="" />);
+    expect(screen.getByText(/it is being worked out/)).toBeTruthy();
+    expect(screen.queryByText('holds at night')).toBeNull();
+    await waitFor(() => expect(routed).toContain('here again'), { timeout: 10_000 });
+    unmount();
+    routed.length = 0;
+    show(<Board parts={parts(false)} q="" />);
+    expect(screen.getByText('holds at night')).toBeTruthy();
+    expect(screen.queryByText(/it is being worked out/)).toBeNull();
   });
   it('tells an empty board from a search that finds nothing', () => {
     const { unmount } = show(<Board parts={[]} q="" />);

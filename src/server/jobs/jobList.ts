@@ -1,3 +1,4 @@
+import { setTimeout } from 'node:timers/promises';
 import { sql, type RawBuilder, type Selectable } from 'kysely';
 import {
   BOARD_PARTS,
@@ -131,24 +132,34 @@ const PARTS: Readonly<
   finished: { is: () => sql`finished = 1`, order: sql`updated_at DESC`, most: 20 },
 };
 
+/** So long the board waits for rows that are being made, ms: where fifty people write there may always be some. */
+const BOARD_WAITS_MS = 500;
+
+/** Whether more was written in a row’s job than it was made of. */
+const BEHIND = sql<number>`exists (select 1 from entries where entries.job_id = board.job_id and seq > board.last_seq)`;
+
 /** What the board shows of a day: today first, whatever is left over, what comes; of each how many there are in all. */
 export async function boardJobs(db: Database, q: string, day: Day): Promise<readonly BoardPart[]> {
   const words = q.trim();
   const query = ftsQuery(words);
   if (words !== '' && query === null) return [];
-  await broughtUp(db);
+  await Promise.race([broughtUp(db), setTimeout(BOARD_WAITS_MS)]);
   const parts: BoardPart[] = [];
   for (const part of BOARD_PARTS) {
     const { is, order, most } = PARTS[part];
     let select = db.selectFrom('board').where(is(day));
     if (query) select = select.where(matching(query));
-    const rows = await select.selectAll().orderBy(order).limit(most).execute();
+    const rows = await select.selectAll().select(BEHIND.as('behind')).orderBy(order).limit(most).execute();
     // Where all of them came there is nothing to count
     const { count } =
       rows.length < most
         ? { count: rows.length }
         : await select.select(({ fn }) => fn.countAll<number>().as('count')).executeTakeFirstOrThrow();
-    if (rows.length > 0) parts.push({ part, count: Number(count), jobs: rows.map(listed) });
+    const jobs = rows.map((row) => {
+      const job = listed(row);
+      return { ...job, isBehind: row.behind === 1 && job.fault === null };
+    });
+    if (rows.length > 0) parts.push({ part, count: Number(count), jobs });
   }
   return parts;
 }

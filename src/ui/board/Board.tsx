@@ -3,8 +3,9 @@ import { boardWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { Fragment, lazy, Suspense, useEffect, useState } from 'react';
-import type { BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
+import type { BoardJob, BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
 import { ERASED_TEXT } from '@/core/kinds';
 import { LadderSign } from '../frame/LadderSign';
 import { keepAhead } from '../frame/serviceWorker';
@@ -40,6 +41,9 @@ function ahead(open: readonly ListedJob[]): Readonly<Record<string, string>> {
   return Object.fromEntries([...PAGES, ...OF_ANY_JOB.map((of) => `/jobs/blank${of}`)].map((path) => [path, now]));
 }
 
+/** So soon it is looked again where rows are being made, ms. */
+const LOOK_AGAIN_MS = 1500;
+
 /** All jobs in rows: when, where, each point's ladder, the one next move and the verdict. */
 export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; readonly q: string }) {
   const [making, setMaking] = useState(false);
@@ -53,6 +57,14 @@ export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; read
       .then(() => keepAhead(ahead(open)))
       .catch((error: unknown) => console.warn(error));
   }, [parts, q]);
+  const router = useRouter();
+  const isBehind = parts.some(({ jobs }) => jobs.some((job) => job.isBehind));
+  useEffect(() => {
+    if (!isBehind) return;
+    // Whatever came with the last look may have others behind it
+    const timer = setTimeout(() => router.refresh(), LOOK_AGAIN_MS);
+    return () => clearTimeout(timer);
+  }, [isBehind, parts, router]);
   const open = parts.reduce((sum, { part, count }) => (part === 'finished' ? sum : sum + count), 0);
   const all = parts.reduce((sum, { count }) => sum + count, 0);
   return (
@@ -104,7 +116,7 @@ const openAt = ({ marks, worries }: ListedJob['points'][number]): number =>
   // The last rung is the handing over itself
   marks.slice(0, -1).filter((state) => state !== 'done').length + worries;
 
-function Row({ job, part }: { readonly job: ListedJob; readonly part: BoardPartId }) {
+function Row({ job, part }: { readonly job: BoardJob; readonly part: BoardPartId }) {
   const when = job.expectedAt && format(parseISO(job.expectedAt), part === 'today' ? 'HH:mm' : 'd MMM');
   return (
     <div className="board-row">
@@ -119,10 +131,15 @@ function Row({ job, part }: { readonly job: ListedJob; readonly part: BoardPartI
             {boardWords.allThatWasWritten}
           </Link>
         )}
-        {job.points.length === 0 && job.fault === null && (
+        {job.isBehind && (
+          <Link className="soft" href={`/jobs/${job.id}`}>
+            {boardWords.workedOut}
+          </Link>
+        )}
+        {job.points.length === 0 && job.fault === null && !job.isBehind && (
           <Link href={`/jobs/${job.id}`}>{boardWords.addTheFirstPoint}</Link>
         )}
-        {job.points.map((point) => (
+        {(job.isBehind ? [] : job.points).map((point) => (
           <Fragment key={point.id}>
             <Link className="point" href={`/jobs/${job.id}?point=${encodeURIComponent(point.id)}`}>
               <span>{point.name}</span>

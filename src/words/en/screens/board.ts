@@ -28,6 +28,7 @@ export const board = {
   noJobYetMake: 'No job yet. Make the first one, or take in a job file.',
   noSiteOrJob: 'No site or job begins with these words.',
   allThatWasWritten: 'All that was written is kept, but this row could not be made: open the job.',
+  workedOut: 'Something was written a moment ago: it is being worked out.',
   addTheFirstPoint: 'Add the first point',
   handedOverOpen: ({ open }: { readonly open: number }) => `handed over, ${open} open`,
   n1Worry: '1 worry',
