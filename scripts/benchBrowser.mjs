@@ -1,6 +1,6 @@
 // What a slow phone makes of the pages: a real browser, its processor slowed down four times, as wide as a phone.
 import puppeteer from 'puppeteer-core';
-import { ensureChromium } from './setup.mjs';
+import { bundleForPage, ensureChromium } from './setup.mjs';
 
 const SLOWER = 4;
 const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true };
@@ -32,6 +32,45 @@ const longest = (page, from = 0) =>
     from,
   );
 
+const OPENINGS = 5;
+const FOLDS = 20;
+
+/** Jobs that a browser keeps, opened in a page that never did so before. @returns lines of figures */
+async function openedHere(browser, url) {
+  const code = await bundleForPage('openedHere');
+  const context = await browser.createBrowserContext();
+  const inPage = async (work) => {
+    const page = await context.newPage();
+    await page.goto(`${url}/healthz`);
+    await page.emulateCPUThrottling(SLOWER);
+    await page.addScriptTag({ path: code });
+    const figures = await work(page);
+    await page.close();
+    return figures;
+  };
+  const open = (id) => inPage((page) => page.evaluate((job) => globalThis.openedHere.open(job), id));
+  const length = await inPage((page) => page.evaluate(() => globalThis.openedHere.keep()));
+  const usual = [];
+  const long = [];
+  for (let i = 0; i < OPENINGS; i++) {
+    usual.push(await open('usual'));
+    long.push(await open('long'));
+  }
+  const again = await inPage((page) => page.evaluate((runs) => globalThis.openedHere.foldAgain(runs), FOLDS));
+  await context.close();
+  const middle = (opened, what) =>
+    quantile(
+      opened.map((one) => one[what]),
+      0.5,
+    );
+  return [
+    [`a job of ${length} entries, off the shelf and folded, in a new page`, middle(usual, 'all')],
+    ['one of 2000 entries, off the shelf and folded, in a new page', middle(long, 'all')],
+    ['  of which folding', middle(long, 'fold')],
+    ['2000 entries folded anew', quantile(again, 0.5)],
+  ];
+}
+
 /** @returns lines of figures, `[name, ms]` */
 export async function benchBrowser(url) {
   const crew = await (await fetch(`${url}/api/v1/crew`)).json();
@@ -43,7 +82,9 @@ export async function benchBrowser(url) {
   });
   const opened = { tapped: [], first: [], again: [] };
   const typed = [];
+  let here = [];
   try {
+    here = await openedHere(browser, url);
     for (const { id } of atMeasure) {
       // A browser of its own each time: nothing is there from the one before
       const context = await browser.createBrowserContext();
@@ -81,6 +122,7 @@ export async function benchBrowser(url) {
     ['longest task, a job opened from the Board', middle(opened.tapped)],
     ['longest task, a job opened by its address', middle(opened.again)],
     ['longest task, the same by a browser that never was here', middle(opened.first)],
+    ...here,
     [`keystroke of a reading to its paint, 75 % of ${typed.length}`, quantile(typed, 0.75)],
   ];
 }

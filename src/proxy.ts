@@ -1,6 +1,7 @@
 import { NextResponse, type NextRequest } from 'next/server';
 import { signsIn, whoAsks } from '@/server/accounts/admit';
-import { isOpen } from '@/server/accounts/may';
+import { isBeforePasskey, isOpen } from '@/server/accounts/may';
+import { lacksPasskey } from '@/server/accounts/passkeyFirst';
 import { AWAY_DAYS_HEADER } from '@/contract/keptHere';
 import { isOwnHost } from '@/server/http/guard';
 import { readSettings } from '@/server/settings';
@@ -36,6 +37,8 @@ export async function proxy(request: NextRequest) {
     to.search = pathname === '/' ? '' : `?${new URLSearchParams({ to: `${pathname}${search}` }).toString()}`;
     return NextResponse.redirect(to, { status: 303 });
   }
+  if (asking && !isOpen(pathname) && !isBeforePasskey(pathname) && (await lacksPasskey(await store(), asking)))
+    return NextResponse.redirect(new URL('/accounts', request.nextUrl), { status: 303 });
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const csp = policy(nonce, process.env.NODE_ENV !== 'production');
   const headers = new Headers(request.headers);

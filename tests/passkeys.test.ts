@@ -1,18 +1,22 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
-import type { Account, Role } from '@/contract/accounts';
+import { ASKED_AGAIN, type Account, type Role } from '@/contract/accounts';
 import * as accountCodeRoute from '@/app/api/v1/accounts/[id]/code/route';
 import * as accountRoute from '@/app/api/v1/accounts/[id]/route';
 import * as accountsRoute from '@/app/api/v1/accounts/route';
 import * as auditRoute from '@/app/api/v1/audit/route';
 import * as claimRoute from '@/app/api/v1/session/account/route';
+import * as jobsRoute from '@/app/api/v1/jobs/route';
+import * as codeRoute from '@/app/api/v1/session/code/route';
+import * as deviceRoute from '@/app/api/v1/session/device/route';
 import * as askedRoute from '@/app/api/v1/session/passkey/options/route';
 import * as signInRoute from '@/app/api/v1/session/passkey/route';
 import * as passkeyRoute from '@/app/api/v1/session/passkeys/[id]/route';
 import * as newRoute from '@/app/api/v1/session/passkeys/options/route';
 import * as passkeysRoute from '@/app/api/v1/session/passkeys/route';
+import * as settingsRoute from '@/app/api/v1/settings/route';
 import { store } from '@/server/store';
-import { ask, asWhom, codeIn, HOST, openFirm, PASSPHRASE, post, type Answered } from './firmDoor';
+import { ask, asWhom, codeIn, HOST, openFirm, PASSPHRASE, post, signIn as byName, type Answered } from './firmDoor';
 import { SoftPasskey } from './softPasskey';
 
 let office: string;
@@ -165,5 +169,66 @@ describe('a passkey', () => {
     await opened.db.updateTable('passkey_challenges').set({ expires_at: '2026-01-01T00:00:00.000Z' }).execute();
     await toSignIn();
     expect(await opened.db.selectFrom('passkey_challenges').select('hash').execute()).toHaveLength(1);
+  });
+});
+
+describe('a firm that lets nobody in by a passphrase alone', () => {
+  const demand = (passkeyDemanded: boolean, cookie: string) =>
+    post(settingsRoute.POST, '/settings', { passkeyDemanded }, { cookie });
+  const jobs = async (cookie: string): Promise<number> => (await ask(jobsRoute.GET, '/jobs', { cookie })).status;
+  const sessionsOf = async (accountId: string): Promise<number> =>
+    (await (await store()).db.selectFrom('sessions').select('id').where('userId', '=', accountId).execute()).length;
+
+  it('is made so by somebody of the office who has a passkey, after the passphrase', async () => {
+    const shutOut = await demand(true, office);
+    expect([shutOut.status, shutOut.body.errors?.[0]?.path]).toEqual([422, 'passkeyDemanded']);
+    const installer = await withPasskey('Myghal');
+    expect((await demand(true, installer.cookie)).status).toBe(403);
+    const key = new SoftPasskey(HOST);
+    expect((await add(key.made({ challenge: await toMake(office) }), office)).status).toBe(201);
+    const { db } = await store();
+    const hourAgo = new Date(Date.now() - 3_600_000).toISOString();
+    await db.updateTable('sessions').set({ createdAt: hourAgo, provenAt: null }).execute();
+    const later = await demand(true, office);
+    expect([later.status, later.body.errors?.[0]?.path]).toEqual([403, ASKED_AGAIN]);
+    const { cookie } = await signIn(key.used({ challenge: await toSignIn() }));
+    office = cookie;
+    expect((await demand(true, office)).status).toBe(200);
+    expect(await jobs(office)).toBe(200);
+    await demand(false, office);
+  });
+  it('lets in by a passkey, or by a code of a signed-in device; who knows no passphrase learns nothing', async () => {
+    const one = await withPasskey('Cador');
+    await demand(true, office);
+    const before = await sessionsOf(one.account.id);
+    const right = await byName('Cador');
+    expect([right.status, right.cookie]).toEqual([401, '']);
+    expect(right.body.detail).toContain('by your passkey');
+    const wrong = await byName('Cador', 'another passphrase than that');
+    const nobody = await byName('Nobody');
+    expect([wrong.status, wrong.body]).toEqual([nobody.status, nobody.body]);
+    expect(await sessionsOf(one.account.id)).toBe(before);
+    expect(await jobs((await signIn(one.key.used({ challenge: await toSignIn() }))).cookie)).toBe(200);
+    const { code } = (await post(deviceRoute.POST, '/session/device', undefined, { cookie: one.cookie })).body;
+    expect(await jobs((await post(codeRoute.POST, '/session/code', { code })).cookie)).toBe(200);
+    await demand(false, office);
+    expect((await byName('Cador')).status).toBe(200);
+  });
+  it('opens nothing to who has none before one is made, and all of it then', async () => {
+    await signedIn('Kensa', 'installer');
+    await demand(true, office);
+    const { cookie, status } = await byName('Kensa');
+    expect(status).toBe(200);
+    expect(await jobs(cookie)).toBe(401);
+    expect((await ask(settingsRoute.GET, '/settings', { cookie })).status).toBe(401);
+    expect(await asWhom(cookie)).toMatchObject({ name: 'Kensa' });
+    const key = new SoftPasskey(HOST);
+    expect((await add(key.made({ challenge: await toMake(cookie) }), cookie)).status).toBe(201);
+    expect(await jobs(cookie)).toBe(200);
+    // Once it is taken away nothing is open again
+    expect((await remove(key.id, office)).status).toBe(200);
+    expect(await jobs(cookie)).toBe(401);
+    await demand(false, office);
+    expect(await jobs(cookie)).toBe(200);
   });
 });

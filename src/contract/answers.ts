@@ -49,6 +49,7 @@ export const isKeptPhoto = (value: unknown): value is KeptPhoto =>
 
 export const isSettings = (value: unknown): value is Settings => {
   if (!isFields(value) || typeof value.simulatedDevices !== 'boolean' || !isFields(value.policy)) return false;
+  if (typeof value.passkeyDemanded !== 'boolean') return false;
   const { policy, currency, address, awayDays } = value;
   if (![awayDays, value.backupHour, value.backupsKept].every(Number.isInteger)) return false;
   if (typeof value.backupFolder !== 'string') return false;

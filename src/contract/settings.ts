@@ -14,6 +14,8 @@ export interface Settings {
   readonly address: string;
   /** Where people sign in: so many days without the firm, and a device shows nothing of it until somebody signs in again. */
   readonly awayDays: number;
+  /** Where people sign in: whether a passphrase alone lets nobody in. */
+  readonly passkeyDemanded: boolean;
   /** Where the program backs itself up to, a path on its own machine; empty: nowhere. */
   readonly backupFolder: string;
   /** At which hour of the day, 0 to 23. */
@@ -36,6 +38,7 @@ export const DEFAULT_SETTINGS: Settings = {
   currency: '',
   address: '',
   awayDays: 14,
+  passkeyDemanded: false,
   backupFolder: '',
   backupHour: 3,
   backupsKept: 14,
@@ -86,6 +89,7 @@ export const settingsRequest = exact({
     (address) => address === undefined || isAddress(address),
   ),
   awayDays: number().integer().min(AWAY_DAYS.least).max(AWAY_DAYS.most),
+  passkeyDemanded: boolean(),
   backupFolder: string().test(
     'folder',
     'is no folder like /mnt/backup',

@@ -23,6 +23,12 @@ export async function readSettings(db: Reader): Promise<Settings> {
   );
 }
 
+/** One of them, for who asks at every request. */
+export async function readSetting<K extends keyof Omit<Settings, 'policy'>>(db: Reader, key: K): Promise<Settings[K]> {
+  const row = await db.selectFrom('settings').selectAll().where('key', '=', key).executeTakeFirst();
+  return changed(DEFAULT_SETTINGS, row ? saidIn(row) : {})[key];
+}
+
 /** Without what says nothing. */
 const said = <T extends object>(change: T): Partial<T> =>
   Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined)) as Partial<T>;

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { spawnSync } from 'node:child_process';
 import path from 'node:path';
 import Database from 'libsql';
 import type { Browser } from 'puppeteer-core';
@@ -36,6 +37,21 @@ afterAll(async () => {
 });
 
 const codeOn = async (screen: Screen): Promise<string> => (await screen.text('.code-shown code')).trim();
+
+/** Lets a page’s browser make and use passkeys, as a phone with a finger does. */
+async function withFinger({ page }: Screen): Promise<void> {
+  const device = await page.createCDPSession();
+  await device.send('WebAuthn.enable');
+  await device.send('WebAuthn.addVirtualAuthenticator', {
+    options: {
+      protocol: 'ctap2',
+      transport: 'internal',
+      hasResidentKey: true,
+      hasUserVerification: true,
+      isUserVerified: true,
+    },
+  });
+}
 
 /** A firm whose program answers to more than its own machine. */
 describe('signing in', () => {
@@ -162,17 +178,7 @@ describe('signing in', () => {
 describe('a passkey', () => {
   it('is made once the passphrase was said again, signs in, and is removed', async () => {
     const there = new Screen(await phone.newPage());
-    const device = await there.page.createCDPSession();
-    await device.send('WebAuthn.enable');
-    await device.send('WebAuthn.addVirtualAuthenticator', {
-      options: {
-        protocol: 'ctap2',
-        transport: 'internal',
-        hasResidentKey: true,
-        hasUserVerification: true,
-        isUserVerified: true,
-      },
-    });
+    await withFinger(there);
     await there.open(`${url}/accounts`);
     await there.says('Passkeys', 'h2');
     // A while after signing in
@@ -200,6 +206,91 @@ describe('a passkey', () => {
     await there.press('Remove', '.passkeys');
     await there.until(() => document.querySelector('.passkeys') === null);
     await there.page.close();
+  });
+});
+
+describe('a firm that lets nobody in by a passphrase alone', () => {
+  const DEMAND = 'Let nobody in by a passphrase alone';
+  const enter = async (there: Screen, name: string, passphrase: string): Promise<void> => {
+    await there.open(`${url}/sign-in`);
+    await there.type('name', name);
+    await there.fill('passphrase', passphrase);
+    await there.press('Sign in');
+  };
+
+  it('has everybody make a passkey before anything else opens', async () => {
+    const screen = new Screen(await office.newPage());
+    await withFinger(screen);
+    await screen.open(`${url}/accounts`);
+    await screen.says('Without one so far: Jory, Morwenna.');
+    await screen.press('Make one on this device');
+    const again = async (): Promise<void> => {
+      await screen.fill('passphrase', PASSPHRASE);
+      await screen.press('Go on', '.modal');
+    };
+    if (
+      await screen.page.waitForSelector('.passkeys, .modal').then((one) => one?.evaluate((it) => it.matches('.modal')))
+    )
+      await again();
+    await screen.says(HOST, '.passkeys');
+    await screen.press(DEMAND, 'label');
+    await screen.until(
+      (words) =>
+        [...document.querySelectorAll<HTMLInputElement>('.yes input')].some(
+          ({ checked, labels }) => checked && labels?.[0]?.textContent === words,
+        ),
+      {},
+      DEMAND,
+    );
+    await accessible(screen);
+
+    const there = new Screen(await phone.newPage());
+    await withFinger(there);
+    await there.open(`${url}/catalogue`);
+    await there.says('A passkey first', 'h2');
+    expect(new URL(there.page.url()).pathname).toBe('/accounts');
+    await accessible(there);
+    await there.page.evaluate(() => fetch('/api/v1/session', { method: 'DELETE' }));
+    // Its passphrase is enough to make one, and for nothing else
+    await enter(there, 'Jory', OTHER);
+    await there.says('A passkey first', 'h2');
+    await there.press('Make one on this device');
+    await there.says('Board', 'h1');
+    await there.page.evaluate(() => fetch('/api/v1/session', { method: 'DELETE' }));
+    await enter(there, 'Jory', OTHER);
+    await there.says('This firm lets nobody in by a passphrase alone');
+    await there.press('Sign in with a passkey');
+    await there.says('Board', 'h1');
+
+    // Whoever has lost both is let in by a code from the machine itself, with a new passphrase and no passkey
+    const made = spawnSync(process.execPath, ['scripts/tool.mjs', 'code', 'jory'], {
+      cwd: process.env.FOX_LADDER_BUILT,
+      encoding: 'utf8',
+      env: { ...process.env, FOX_LADDER_DATA: server.folder },
+    });
+    const [, code = made.stderr] = /two days: (\S+)/.exec(made.stdout) ?? [];
+    await there.page.evaluate(() => fetch('/api/v1/session', { method: 'DELETE' }));
+    await there.open(`${url}/sign-in`);
+    await there.choose('how you sign in', 'Code of a new account');
+    await there.type('code', code);
+    await there.fill('passphrase', PASSPHRASE);
+    await there.fill('again', PASSPHRASE);
+    await there.press('Keep it and sign in');
+    await there.says('A passkey first', 'h2');
+    await screen.page.reload({ waitUntil: 'networkidle2' });
+    await screen.press(DEMAND, 'label');
+    await screen.until(
+      (words) =>
+        [...document.querySelectorAll<HTMLInputElement>('.yes input')].some(
+          ({ checked, labels }) => !checked && labels?.[0]?.textContent === words,
+        ),
+      {},
+      DEMAND,
+    );
+    await there.open(`${url}/`);
+    await there.says('Board', 'h1');
+    await there.page.close();
+    await screen.page.close();
   });
 });
 

@@ -1,4 +1,4 @@
-import { repairsFound } from '@/server/jobs/repairsFound';
+import { repairsFound } from '@/server/projection/foundRepairs';
 import { playedRounds } from '@/server/practice';
 import { store } from '@/server/store';
 import { PracticePage } from '@/ui/practice/PracticePage';

@@ -179,7 +179,7 @@ export const ANSWER_SCHEMAS: Readonly<Record<string, JsonSchema>> = {
   LeanReading: object({ ...all(['bearingDeg', 'downDeg', 'rollDeg'], figure), simulated: { type: 'boolean' } }),
   Settings: object({
     policy: { type: 'object' },
-    simulatedDevices: { type: 'boolean' },
+    ...all(['simulatedDevices', 'passkeyDemanded'], { type: 'boolean' }),
     currency: text,
     address: text,
     ...all(['awayDays', 'backupHour', 'backupsKept'], { type: 'integer' }),

@@ -5,7 +5,8 @@ import { store } from '../store';
 import { accountOf, signIn } from './accounts';
 import { holdToPassphrase } from './again';
 import type { Asking } from './asking';
-import { asksAgain, isOpen, may } from './may';
+import { asksAgain, isBeforePasskey, isOpen, may } from './may';
+import { lacksPasskey } from './passkeyFirst';
 import { LONGEST_MS } from './sessions';
 
 /** Whether people sign in: as soon as the program answers to more than its own machine. */
@@ -32,6 +33,8 @@ export async function admit(request: Request): Promise<Asking | null> {
   const asking = await whoAsks(request.headers);
   if (isOpen(pathname)) return asking;
   if (!asking) throw new ProblemError(401, 'Sign in first.');
+  if (!isBeforePasskey(pathname) && (await lacksPasskey(await store(), asking)))
+    throw new ProblemError(401, 'This firm asks for a passkey: make one under “Accounts and devices” first.');
   if (!may(asking.account.role, request.method, pathname))
     throw new ProblemError(403, `An account that is “${asking.account.role}” may not do that.`);
   if (asksAgain(request.method, pathname)) await holdToPassphrase(await store(), asking);

@@ -27,6 +27,9 @@ const OFFICE_WRITES: readonly RegExp[] = [
 /** Writes nothing, whatever its method: questions, and one’s own sign-in. */
 const WRITES_NOTHING: readonly RegExp[] = [/^\/api\/v1\/compute\//, /^\/api\/v1\/session(s|\/|$)/];
 
+/** All that opens where a passkey has to be made first: the page where one makes it, and one’s own sign-in. */
+const BEFORE_PASSKEY: readonly RegExp[] = [/^\/accounts$/, /^\/api\/v1\/session(\/|$)/];
+
 /** What opens the firm to somebody else, or shuts somebody out: the passphrase is said again before that. */
 const AGAIN: readonly RegExp[] = [
   /^\/api\/v1\/accounts(\/|$)/,
@@ -38,6 +41,9 @@ const isAmong = (paths: readonly RegExp[], pathname: string): boolean => paths.s
 
 /** Whether somebody who is not signed in is answered there. */
 export const isOpen = (pathname: string): boolean => isAmong(OPEN, pathname);
+
+/** Whether it is answered before somebody has made the passkey that the firm demands. */
+export const isBeforePasskey = (pathname: string): boolean => isAmong(BEFORE_PASSKEY, pathname);
 
 /** Whether the passphrase is asked for again before that. */
 export const asksAgain = (method: string, pathname: string): boolean =>

@@ -1,15 +1,18 @@
-import type { Account } from '@/contract/accounts';
+import { sameName, type Account } from '@/contract/accounts';
 import { ProblemError, problemOf } from '@/contract/problem';
 import type { Store } from '../storeOf';
-import { accountOf, changePassphrase, claimAccount, signIn } from './accounts';
+import { accountOf, changePassphrase, claimAccount, isPassphraseOf, listAccounts, signIn } from './accounts';
 import type { Asking } from './asking';
 import { audit } from './audit';
 import { FROM_HEADER } from './from';
 import { sayAgain } from './again';
 import { siteOf } from './passkeys';
-import { BASE, COUNTED, PASSKEY } from './signIn';
+import { needsPasskey } from './passkeyFirst';
+import { BASE, BY_NAME, COUNTED, PASSKEY } from './signIn';
 
 const NOT_RIGHT = 'This is not right: name and passphrase do not belong together.';
+const PASSKEY_TOO =
+  'This firm lets nobody in by a passphrase alone: sign in by your passkey, or by a code of a device that is signed in.';
 const NO_CODE = 'This code is not right, or its time is over.';
 
 /** Asks the sign-in library as a browser would: so its count of tries counts. Origin and Host were held against before. */
@@ -46,13 +49,18 @@ async function entered(
     body,
     fault,
     by,
-  }: { readonly path: string; readonly body: unknown; readonly fault: string; readonly by: string },
+  }: {
+    readonly path: string;
+    readonly body: unknown;
+    readonly fault: () => Promise<string> | string;
+    readonly by: string;
+  },
 ): Promise<Response> {
   const answered = await askLibrary(store, request, path, body);
   holdTries(answered);
   if (!answered.ok) {
     await audit(store, 'signInFailed', { id: null, name: by }, request.headers.get(FROM_HEADER) ?? '');
-    return Response.json(problemOf(new ProblemError(401, fault)), {
+    return Response.json(problemOf(new ProblemError(401, await fault())), {
       status: 401,
       headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store' },
     });
@@ -68,6 +76,13 @@ async function entered(
   return withCookies(json({ account }), answered);
 }
 
+/** Why a name and a passphrase let nobody in; whoever does not know the passphrase learns nothing by it. */
+async function whyNot(store: Store, name: string, passphrase: string): Promise<string> {
+  const account = (await listAccounts(store)).find((one) => sameName(one.name) === sameName(name));
+  if (!account || account.endedAt !== null || !(await needsPasskey(store, account.id))) return NOT_RIGHT;
+  return (await isPassphraseOf(store, account.id, passphrase)) ? PASSKEY_TOO : NOT_RIGHT;
+}
+
 /** Signs in by name and passphrase. One answer for a name that there is none of and a passphrase that is wrong. */
 export const signInByName = (
   store: Store,
@@ -75,15 +90,15 @@ export const signInByName = (
   { name, passphrase }: { readonly name: string; readonly passphrase: string },
 ): Promise<Response> =>
   entered(store, request, {
-    path: '/sign-in/username',
+    path: BY_NAME,
     body: { username: name, password: passphrase },
-    fault: NOT_RIGHT,
+    fault: () => whyNot(store, name, passphrase),
     by: name,
   });
 
 /** Signs a device in by a code that another device of the account showed. */
 export const signInByCode = (store: Store, request: Request, code: string): Promise<Response> =>
-  entered(store, request, { path: '/sign-in/code', body: { code }, fault: NO_CODE, by: '' });
+  entered(store, request, { path: '/sign-in/code', body: { code }, fault: () => NO_CODE, by: '' });
 
 const NO_PASSKEY = 'This passkey is not known here, or its answer was not right.';
 
@@ -96,7 +111,7 @@ export const signInByPasskey = (
   entered(store, request, {
     path: PASSKEY,
     body: { site: siteOf(request), credential },
-    fault: NO_PASSKEY,
+    fault: () => NO_PASSKEY,
     by: '',
   });
 

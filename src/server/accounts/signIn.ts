@@ -7,6 +7,7 @@ import { PASSPHRASE, sameName } from '@/contract/accounts';
 import type { Store } from '../storeOf';
 import { FROM_HEADER } from './from';
 import { accountByPasskey, type Site } from './passkeys';
+import { needsPasskey } from './passkeyFirst';
 import { signingSecret } from './signingSecret';
 import { takeCode } from './codes';
 
@@ -20,6 +21,7 @@ const TRIES = { window: 60, max: 8 } as const;
 
 /** Where the library answers; nobody outside asks there, our own routes do (`session.ts`). */
 export const BASE = '/api/auth';
+export const BY_NAME = '/sign-in/username';
 export const COUNTED = '/sign-in/counted';
 export const PASSKEY = '/sign-in/passkey';
 
@@ -88,7 +90,7 @@ const optionsOf = (store: Store) =>
       modelName: 'tries',
       window: TRIES.window,
       max: TRIES.max,
-      customRules: { '/sign-in/username': TRIES, '/sign-in/code': TRIES, [PASSKEY]: TRIES, [COUNTED]: TRIES },
+      customRules: { [BY_NAME]: TRIES, '/sign-in/code': TRIES, [PASSKEY]: TRIES, [COUNTED]: TRIES },
     },
     advanced: {
       // Browsers hold a name that begins so to this host, the whole of it, and a connection that nobody reads
@@ -103,13 +105,14 @@ const optionsOf = (store: Store) =>
     databaseHooks: {
       session: {
         create: {
-          before: async ({ userId }) => {
+          before: async ({ userId }, ctx) => {
             const { endedAt } = await store.db
               .selectFrom('accounts')
               .select('endedAt')
               .where('id', '=', userId)
               .executeTakeFirstOrThrow();
-            return endedAt === null ? undefined : false;
+            if (endedAt !== null) return false;
+            return ctx?.path === BY_NAME && (await needsPasskey(store, userId)) ? false : undefined;
           },
         },
       },

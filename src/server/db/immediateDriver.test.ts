@@ -57,6 +57,19 @@ describe('two connections to one database', () => {
         .execute();
     expect(await names(other)).toHaveLength(23);
   });
+  it('let others have their turn however many questions follow one another', async () => {
+    let turns = 0;
+    let isOver = false;
+    const turn = (): void => {
+      turns++;
+      if (!isOver) setImmediate(turn);
+    };
+    setImmediate(turn);
+    for (let n = 0; n < 1000; n++) await names(one);
+    const between = turns;
+    isOver = true;
+    expect(between).toBeGreaterThan(5);
+  });
   it('tell what went wrong where the store has rolled back by itself, and go on', async () => {
     const failing = one.transaction().execute(async (trx) => {
       await trx.insertInto('crew').values(somebody('full')).execute();

@@ -1,4 +1,4 @@
-import { setTimeout } from 'node:timers/promises';
+import { setImmediate, setTimeout } from 'node:timers/promises';
 import {
   CompiledQuery,
   SqliteDriver,
@@ -14,6 +14,13 @@ export const ROLLBACK = 'rollback';
 /** How long is waited for a lock that another one holds, and between two tries, ms. */
 export const PATIENCE_MS = 5000;
 const TRY_AGAIN_MS = 8;
+
+/**
+ * After so many questions others have their turn. Statements answer at once, so that work over all jobs would never let go: what
+ * libsql holds of them, some 100 kB a job, is only given back between two turns.
+ */
+const AT_A_STRETCH = 64;
+let asked = 0;
 
 const isBusy = (error: unknown): boolean =>
   error instanceof Error &&
@@ -56,6 +63,7 @@ class PatientConnection implements DatabaseConnection {
   }
 
   async executeQuery<R>(query: CompiledQuery): Promise<QueryResult<R>> {
+    if (++asked % AT_A_STRETCH === 0) await setImmediate();
     if (this.inTransaction || !WRITES.has(query.query.kind)) return this.connection.executeQuery<R>(query);
     await this.begin();
     try {

@@ -169,4 +169,16 @@ export const MIGRATIONS: Readonly<Record<string, Migration>> = {
           expires_at TEXT NOT NULL) STRICT`),
       ]),
   },
+  '0013_board_at_a_glance': {
+    up: (db: Kysely<unknown>) =>
+      all(db, [
+        // Each part of the board in its own order, so that it reads a page and sorts nothing
+        sql.raw('DROP INDEX board_order'),
+        sql.raw('CREATE INDEX board_by_day ON board (finished, unixepoch(expected_at))'),
+        sql.raw('CREATE INDEX board_without_day ON board (finished, expected_at, updated_at DESC)'),
+        sql.raw('CREATE INDEX board_finished ON board (finished, updated_at DESC)'),
+        sql.raw(`ALTER TABLE board ADD COLUMN repairs TEXT NOT NULL DEFAULT '[]'`),
+        sql.raw(`CREATE INDEX board_repairs ON board (job_id) WHERE repairs <> '[]'`),
+      ]),
+  },
 };

@@ -56,6 +56,8 @@ export interface Tables {
     /** JSON, see `BoardPoints`. */
     points: string;
     last_seq: number;
+    /** JSON, see `FoundRepair`: what was found to be out of order. */
+    repairs: string;
     /** Fingerprint of the code that made it; empty: to be made anew. */
     made_by: string;
     /** Why it could not be brought up to the log; null where it was. */

@@ -8,6 +8,7 @@ import { jobLog, jobOf } from '../jobs/jobLog';
 import { siteKey } from '../sealing/keys';
 import { openedTitle } from '../sealing/sealedRows';
 import { boardPoints } from './boardPoints';
+import { foundRepairs } from './foundRepairs';
 
 /**
  * What of the code the rows follow from, as a fingerprint that the build puts in. Every change of a rule or a word changes
@@ -29,6 +30,7 @@ export function boardRow(job: Job): Omit<Insertable<Tables['board']>, 'made_by' 
     finished: job.points.length > 0 && job.points.every(isFinished) ? 1 : 0,
     points: JSON.stringify(boardPoints(job)),
     last_seq: job.last,
+    repairs: JSON.stringify(foundRepairs(job)),
   };
 }
 
@@ -102,6 +104,7 @@ async function writeFault(db: Database, jobId: string, fault: string): Promise<v
         updated_at: job.received_at,
         finished: 0,
         points: '[]',
+        repairs: '[]',
         last_seq: 0,
         made_by: '',
         fault,

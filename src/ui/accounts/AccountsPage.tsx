@@ -5,7 +5,7 @@ import { format, parseISO } from 'date-fns';
 import { useCallback, useState, type ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { v7 } from 'uuid';
-import { answer } from '@/contract/answers';
+import { answer, isSettings } from '@/contract/answers';
 import {
   isAccountList,
   isAnything,
@@ -25,7 +25,7 @@ import { useCrew } from '../crew/CrewContext';
 import { PlainTable, type PlainColumn } from '../table/PlainTable';
 import { AgainDialog } from './AgainDialog';
 import { OwnPassphrase } from './OwnPassphrase';
-import { Passkeys } from './Passkeys';
+import { PasskeyFirst, Passkeys } from './Passkeys';
 import { SecretForm } from './SecretForm';
 
 const ROLE_OPTIONS = ROLES.map((value) => ({ value, words: accountsWords.roles[value] }));
@@ -36,6 +36,8 @@ const timeText = (iso: string): string => format(parseISO(iso), 'd MMM yyyy HH:m
 interface Props {
   /** Who is signed in; null where nobody signs in here. */
   readonly own: Account | null;
+  /** Nothing else opens before they have made a passkey. */
+  readonly isHeld: boolean;
 }
 
 interface Firm {
@@ -43,23 +45,30 @@ interface Firm {
   readonly sessions: readonly SessionView[];
   readonly passkeys: readonly PasskeyView[];
   readonly lines: readonly AuditLine[];
+  /** Whether a passphrase alone lets nobody in; null: whoever asks has no say in it. */
+  readonly isDemanded: boolean | null;
 }
-const NOTHING: Firm = { accounts: [], sessions: [], passkeys: [], lines: [] };
+const NOTHING: Firm = { accounts: [], sessions: [], passkeys: [], lines: [], isDemanded: null };
 
 /** What the server knows of accounts and devices, as far as whoever asks may see it. */
-async function asked(own: Account | null): Promise<Firm> {
+async function asked(own: Account | null, isHeld: boolean): Promise<Firm> {
+  if (own && isHeld) return { ...NOTHING, accounts: [own] };
   const isOffice = own === null || own.role === 'office';
   const { sessions } = own ? await call('/sessions', answer(isSessionList)) : NOTHING;
   const { passkeys } = own ? await call('/session/passkeys', answer(isPasskeyList)) : NOTHING;
   if (!isOffice) return { ...NOTHING, accounts: [own], sessions, passkeys };
   const { accounts } = await call('/accounts', answer(isAccountList));
   const { lines } = await call('/audit', answer(isAuditList));
-  return { accounts, sessions, passkeys, lines };
+  const isDemanded = own && (await call('/settings', answer(isSettings))).passkeyDemanded;
+  return { accounts, sessions, passkeys, lines, isDemanded };
 }
 
 /** Who may sign in, on which devices they are, and what was done. */
-export function AccountsPage({ own }: Props) {
-  const { data, error, refetch } = useQuery({ queryKey: ['accounts', own?.id ?? ''], queryFn: () => asked(own) });
+export function AccountsPage({ own, isHeld }: Props) {
+  const { data, error, refetch } = useQuery({
+    queryKey: ['accounts', own?.id ?? ''],
+    queryFn: () => asked(own, isHeld),
+  });
   const [refused, setRefused] = useState<string | null>(null);
   /** What waits for the passphrase to be said again. */
   const [held, setHeld] = useState<{ readonly act: () => Promise<unknown> } | null>(null);
@@ -84,7 +93,7 @@ export function AccountsPage({ own }: Props) {
     },
     [refetch],
   );
-  const { accounts, sessions, passkeys, lines } = data ?? NOTHING;
+  const { accounts, sessions, passkeys, lines, isDemanded } = data ?? NOTHING;
   const fault = refused ?? error?.message;
   const isOffice = own === null || own.role === 'office';
   return (
@@ -95,15 +104,21 @@ export function AccountsPage({ own }: Props) {
           {fault}
         </p>
       )}
-      {own ? (
-        <Devices sessions={sessions} accounts={accounts} showsWhose={isOffice} trying={trying} />
-      ) : (
-        <p className="soft">{accountsWords.notHere}</p>
+      {own && isHeld && <PasskeyFirst trying={trying} />}
+      {own && !isHeld && <Devices sessions={sessions} accounts={accounts} showsWhose={isOffice} trying={trying} />}
+      {!own && <p className="soft">{accountsWords.notHere}</p>}
+      {own && !isHeld && (
+        <Passkeys
+          passkeys={passkeys}
+          accounts={accounts}
+          showsWhose={isOffice}
+          isDemanded={isDemanded}
+          trying={trying}
+        />
       )}
-      {own && <Passkeys passkeys={passkeys} accounts={accounts} showsWhose={isOffice} trying={trying} />}
-      {own && <OwnPassphrase />}
-      {isOffice && <People accounts={accounts} own={own} trying={trying} />}
-      {isOffice && <Done lines={lines} />}
+      {own && !isHeld && <OwnPassphrase />}
+      {isOffice && !isHeld && <People accounts={accounts} own={own} trying={trying} />}
+      {isOffice && !isHeld && <Done lines={lines} />}
       {held && (
         <AgainDialog
           onClose={() => setHeld(null)}

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { readCatalogue } from '@/server/catalogue';
 import { readSettings } from '@/server/settings';
 import { rowOf } from '@/server/jobs/jobList';
-import { repairsFound } from '@/server/jobs/repairsFound';
+import { repairsFound } from '@/server/projection/foundRepairs';
 import { store } from '@/server/store';
 import { JobAhead } from '@/ui/job/JobAhead';
 import { JobLater } from '@/ui/job/JobLater';

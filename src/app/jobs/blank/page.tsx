@@ -1,5 +1,5 @@
 import { readCatalogue } from '@/server/catalogue';
-import { repairsFound } from '@/server/jobs/repairsFound';
+import { repairsFound } from '@/server/projection/foundRepairs';
 import { readSettings } from '@/server/settings';
 import { store } from '@/server/store';
 import { JobLater } from '@/ui/job/JobLater';

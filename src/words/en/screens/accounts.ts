@@ -56,6 +56,13 @@ export const accounts = {
   signsInAt: 'signs in at',
   lastUsed: 'last used',
   notYet: 'not yet',
+  demandPasskeys: 'Let nobody in by a passphrase alone',
+  demandWhy:
+    'Whoever has a passkey then signs in by it, or by a code of a device that is signed in; whoever has none makes one first. Devices that are signed in stay so.',
+  withoutPasskey: ({ names }: { readonly names: string }) => `Without one so far: ${names}.`,
+  passkeyFirst: 'A passkey first',
+  passkeyFirstWhy:
+    'This firm lets nobody in by a passphrase alone. Make a passkey on this device: all else opens then.',
   noPasskeysHere: 'This browser has none, or this address is a number: a passkey belongs to a name.',
   noPasskeyCame: 'The device gave no passkey.',
   passkeyIsThere: 'This device has a passkey here already.',

@@ -1,9 +1,10 @@
 import { parse } from '@/contract/parse';
 import { settingsRequest } from '@/contract/settings';
 import { auditBy } from '@/server/accounts/audit';
+import { checkDemand } from '@/server/accounts/passkeyFirst';
 import { checkBackupFolder } from '@/server/backups';
 import { BODY_LIMITS, readJson } from '@/server/http/body';
-import { answer, route } from '@/server/http/route';
+import { answer, needed, route } from '@/server/http/route';
 import { readSettings, writeSettings } from '@/server/settings';
 import { store } from '@/server/store';
 
@@ -13,6 +14,7 @@ export const POST = route(async (request, _parameters, asking) => {
   const change = parse(settingsRequest, await readJson(request, BODY_LIMITS.compute));
   const opened = await store();
   if (change.backupFolder) await checkBackupFolder(opened.folder, change.backupFolder);
+  if (change.passkeyDemanded !== undefined) await checkDemand(opened, needed(asking), change.passkeyDemanded);
   const settings = await writeSettings(opened.db, change);
   await auditBy(opened, 'settings', asking, Object.keys(change).join(', '));
   return answer(settings);
