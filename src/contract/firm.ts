@@ -12,9 +12,9 @@ import { isFields, isFigure, isText } from './shapes';
 export const FIRM_FORMAT = 'fox-ladder/firm';
 export const FIRM_VERSION = 1;
 
-/** What the firm has set, without what belongs to one machine: where it is reached, where it backs itself up to. */
+/** What the firm has set, without what belongs to one machine: where it is reached, where it backs itself up to, by what its people sign in. */
 export function ofTheFirm(settings: Settings): SettingsRequest {
-  const { address: _address, backupFolder: _folder, ...rest } = settings;
+  const { address: _address, backupFolder: _folder, passkeyDemanded: _demanded, ...rest } = settings;
   return rest;
 }
 

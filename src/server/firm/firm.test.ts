@@ -163,6 +163,26 @@ describe('a whole firm as one archive', () => {
     expect(taken).toMatchObject({ made: 0, grown: 1, same: 1 });
     expect((await jobLog(firm.db, gull)).entries).toHaveLength(2);
   });
+  it('tells a job whose photo is gone from the disk, here and there, and all others come along', async () => {
+    const here = await anotherStore();
+    const [whole, broken] = [await jobIn(here, 'Teal Bank'), await jobIn(here, 'Smew Sluice')];
+    await photographed(here, whole);
+    await photographed(here, broken);
+    const [row] = await attachmentsOf(here.db, broken);
+    await here.files.drop(row?.file ?? '');
+    const made = await archived(here);
+    const [, end] = (await partsOf(made)).at(-1) ?? [];
+    expect(JSON.parse(String(end))).toEqual({
+      jobs: 1,
+      leftOut: [{ name: broken, why: expect.stringContaining('no such picture') }],
+    });
+    const there = await anotherStore();
+    const taken = await take(there, made);
+    expect(taken).toMatchObject({ made: 1 });
+    expect(new Set(taken.leftOut.map(({ name }) => name))).toEqual(new Set([broken]));
+    expect(await attachmentsOf(there.db, whole)).toHaveLength(1);
+    await expect(jobLog(there.db, broken)).rejects.toThrow('There is no job');
+  });
   it('tells a job that can’t be taken, and takes the others', async () => {
     const [tern = '', gull = ''] = ids;
     const parts = await partsOf(archive);
