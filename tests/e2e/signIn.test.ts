@@ -233,7 +233,7 @@ describe('a firm that lets nobody in by a passphrase alone', () => {
     )
       await again();
     await screen.says(HOST, '.passkeys');
-    await screen.press(DEMAND, 'label');
+    await screen.press(DEMAND);
     await screen.until(
       (words) =>
         [...document.querySelectorAll<HTMLInputElement>('.yes input')].some(
@@ -278,7 +278,7 @@ describe('a firm that lets nobody in by a passphrase alone', () => {
     await there.press('Keep it and sign in');
     await there.says('A passkey first', 'h2');
     await screen.page.reload({ waitUntil: 'networkidle2' });
-    await screen.press(DEMAND, 'label');
+    await screen.press(DEMAND);
     await screen.until(
       (words) =>
         [...document.querySelectorAll<HTMLInputElement>('.yes input')].some(
