@@ -143,7 +143,7 @@ async function measure(folder: string, size: number): Promise<number> {
     .selectFrom('entries')
     .select((count) => count.fn.countAll<number>().as('entries'))
     .executeTakeFirstOrThrow();
-  const jobs = (await db.selectFrom('jobs').select('id').orderBy('received_at').limit(MOST_WRITTEN_TO).execute()).map(
+  const jobs = (await db.selectFrom('jobs').select('id').orderBy('rowid').limit(MOST_WRITTEN_TO).execute()).map(
     ({ id }) => id,
   );
   const board = await timesOfAsync(15, () => boardJobs(db, '', dayOf(systemClock.now())));
