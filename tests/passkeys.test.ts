@@ -196,6 +196,13 @@ describe('a firm that lets nobody in by a passphrase alone', () => {
     expect((await demand(true, office)).status).toBe(200);
     expect(await jobs(office)).toBe(200);
     await demand(false, office);
+    // On its own machine nobody signs in, and there is nothing to demand
+    delete process.env.FOX_LADDER_HOSTS;
+    const own = { host: '127.0.0.1:4310', origin: 'http://127.0.0.1:4310' };
+    const asIs = await post(settingsRoute.POST, '/settings', { passkeyDemanded: false }, own);
+    const more = await post(settingsRoute.POST, '/settings', { passkeyDemanded: true }, own);
+    process.env.FOX_LADDER_HOSTS = HOST;
+    expect([asIs.status, more.status]).toEqual([200, 409]);
   });
   it('lets in by a passkey, or by a code of a signed-in device; who knows no passphrase learns nothing', async () => {
     const one = await withPasskey('Cador');

@@ -1,7 +1,6 @@
 import { closeSync, fsyncSync, mkdtempSync, openSync, rmSync, statSync, writeSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { sql } from 'kysely';
 import { newEntry, type NewEntry } from '@/core/kinds';
 import { INES } from '@/demo/crew';
 import { demoJobs } from '@/demo/demoFirm';
@@ -10,6 +9,7 @@ import { systemClock } from '@/server/clock';
 import { boardJobs, dayOf, listJobs } from '@/server/jobs/jobList';
 import { broughtUp, makeRowsApart } from '@/server/projection/soon';
 import { endApart } from '@/server/apart/pool';
+import { multiplyJobs } from '@/server/forBench';
 import { openStore } from '@/server/store';
 import { line, ms, share, timesOf, timesOfAsync } from './measured';
 
@@ -62,34 +62,6 @@ async function fill(folder: string, from: number, to: number): Promise<void> {
 
 /** Beyond so many a firm is multiplied by copies of its rows: nobody opens those, and being there is what they are for. */
 const MOST_WRITTEN = 2000;
-
-/** Copies every job that was written, under other ids and names, from so many jobs to so many. */
-async function multiply(folder: string, written: number, from: number, size: number): Promise<void> {
-  const { db } = await openStore(folder);
-  const copyId = (k: number) => sql.raw(`printf('%08x', ${k}) || substr(id, 9)`);
-  const copyJobId = (k: number) => sql.raw(`printf('%08x', ${k}) || substr(job_id, 9)`);
-  const renamed = (column: string, k: number) => sql.raw(`replace(${column}, 'House ', 'House ${k}')`);
-  for (let k = Math.max(1, Math.ceil(from / written)); k < size / written; k++)
-    await db.transaction().execute(async (trx) => {
-      const own = sql.raw(`(SELECT id FROM jobs ORDER BY rowid LIMIT ${written})`);
-      await sql`INSERT INTO jobs (id, title, created_at, received_at, by_id, by_name)
-        SELECT ${copyId(k)}, title, created_at, received_at, by_id, by_name FROM jobs ORDER BY rowid LIMIT ${written}`.execute(
-        trx,
-      );
-      await sql`INSERT INTO entries (job_id, seq, id, at, by_id, by_name, kind, version, data, sealed, corrects, received_at, seen, imported)
-        SELECT ${copyJobId(k)}, seq, id, at, by_id, by_name, kind, version, data, sealed, corrects, received_at, seen, imported
-        FROM entries WHERE job_id IN ${own}`.execute(trx);
-      await sql`INSERT INTO board SELECT ${copyJobId(k)}, ${renamed('title', k)}, address, expected_at, updated_at, finished, points,
-        last_seq, made_by, fault, repairs FROM board WHERE job_id IN ${own}`.execute(trx);
-      await sql`INSERT INTO job_search (rowid, job_id, text)
-        SELECT jobs.rowid, jobs.id, ${renamed('job_search.text', k)} FROM job_search
-        JOIN jobs ON jobs.id = printf('%08x', ${k}) || substr(job_search.job_id, 9)
-        WHERE job_search.rowid <= (SELECT max(rowid) FROM (SELECT rowid FROM jobs ORDER BY rowid LIMIT ${written}))`.execute(
-        trx,
-      );
-    });
-  await db.destroy();
-}
 
 type Db = Awaited<ReturnType<typeof openStore>>['db'];
 
@@ -174,7 +146,7 @@ try {
   for (const size of sizes) {
     const written = Math.min(size, MOST_WRITTEN);
     if (written > filled) await fill(folder, filled, written);
-    if (size > written) await multiply(folder, written, filled, size);
+    if (size > written) await multiplyJobs(folder, written, filled, size);
     filled = size;
     boards.push(await measure(folder, size));
   }

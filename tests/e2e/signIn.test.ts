@@ -271,7 +271,7 @@ describe('a firm that lets nobody in by a passphrase alone', () => {
     const [, code = made.stderr] = /two days: (\S+)/.exec(made.stdout) ?? [];
     await there.page.evaluate(() => fetch('/api/v1/session', { method: 'DELETE' }));
     await there.open(`${url}/sign-in`);
-    await there.press('Code of a new account');
+    await there.page.select('select[aria-label="how you sign in"]', 'account');
     await there.type('code', code);
     await there.fill('passphrase', PASSPHRASE);
     await there.fill('again', PASSPHRASE);

@@ -1,7 +1,6 @@
 import { ProblemError } from '@/contract/problem';
 import { readSetting } from '../settings';
 import type { Store } from '../storeOf';
-import { holdToPassphrase } from './again';
 import type { Asking } from './asking';
 
 // A firm may let nobody in by a passphrase alone. Whoever has a passkey then signs in by it, or by a code that a signed-in
@@ -23,11 +22,10 @@ export const lacksPasskey = async (store: Store, { account }: Asking): Promise<b
   (await isDemanded(store)) && !(await hasPasskey(store, account.id));
 
 /**
- * Holds a change of what the firm demands: by somebody who has shown it is them, and who is not shut out by it.
- * @throws ProblemError 403, 422
+ * Holds a change of what the firm demands: whoever makes it is not shut out by it.
+ * @throws ProblemError 422
  */
 export async function checkDemand(store: Store, asking: Asking, demanded: boolean): Promise<void> {
-  await holdToPassphrase(store, asking);
   if (!demanded || (await hasPasskey(store, asking.account.id))) return;
   const message = 'needs a passkey of your own first, or you would be shut out';
   throw new ProblemError(422, `This ${message}.`, [{ path: 'passkeyDemanded', message }]);

@@ -63,10 +63,10 @@ export function Passkeys({ passkeys, accounts, showsWhose, isDemanded, trying }:
       {isDemanded !== null && (
         <div className="block-top">
           <Yes words={accountsWords.demandPasskeys} yes={isDemanded} onTurn={(demanded) => void demand(demanded)} />
-          <p className="soft">
-            {accountsWords.demandWhy}{' '}
-            {without.length > 0 && accountsWords.withoutPasskey({ names: without.map(({ name }) => name).join(', ') })}
-          </p>
+          <p className="soft">{accountsWords.demandWhy}</p>
+          {without.length > 0 && (
+            <p>{accountsWords.withoutPasskey({ names: without.map(({ name }) => name).join(', ') })}</p>
+          )}
         </div>
       )}
     </section>
