@@ -276,7 +276,10 @@ describe('a firm that lets nobody in by a passphrase alone', () => {
     await there.fill('passphrase', PASSPHRASE);
     await there.fill('again', PASSPHRASE);
     await there.press('Keep it and sign in');
-    await there.says('A passkey first', 'h2');
+    await there.until(async () => {
+      const { account } = (await (await fetch('/api/v1/session')).json()) as { account: { name: string } | null };
+      return account?.name === 'Jory' && (await fetch('/api/v1/jobs')).status === 401;
+    });
     await screen.page.reload({ waitUntil: 'networkidle2' });
     await screen.press(DEMAND);
     await screen.until(
