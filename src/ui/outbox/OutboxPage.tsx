@@ -57,8 +57,9 @@ function Waits() {
     return () => stops.forEach((stop) => stop());
   }, []);
   const isHeld = isMetered() && !goes;
-  // Those that wait for another line do not go by that button
-  const going = isHeld ? 0 : photos.length;
+  const unsigned = photos.filter(({ by }) => !by);
+  // Those that wait for another line, or for who took them, do not go by that button
+  const going = isHeld ? 0 : photos.length - unsigned.length;
   const sendEverything = (): void => {
     sendNow();
     sendPhotos().catch((error: unknown) => console.warn(error));
@@ -68,7 +69,6 @@ function Waits() {
     setGoes(go);
     sendPhotos().catch((error: unknown) => console.warn(error));
   };
-  const unsigned = photos.filter(({ by }) => !by);
   const count = (jobs ?? []).reduce((sum, { waiting }) => sum + waiting.length, 0);
   const handAll = async (): Promise<void> => {
     setTold({ words: outboxWords.handed(await handOver()), isFault: false });
@@ -119,7 +119,9 @@ function Waits() {
               count: photos.length,
               size: bytesText(photos.reduce((sum, { file }) => sum + file.size, 0)),
             })}{' '}
-            <span className="soft">{isHeld ? outboxWords.photosHeld : outboxWords.photosLater}</span>
+            {photos.length > unsigned.length && (
+              <span className="soft">{isHeld ? outboxWords.photosHeld : outboxWords.photosLater}</span>
+            )}
           </p>
           {unsigned.length > 0 && (
             <p>

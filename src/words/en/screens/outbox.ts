@@ -16,13 +16,12 @@ export const outbox = {
   taken: ({ count, photos }: { readonly count: number; readonly photos: number }) =>
     `${entriesAndPhotos(count, photos)} taken in. ${count + photos === 1 ? 'It goes' : 'They go'} from here now.`,
   handed: ({ files, unsigned }: { readonly files: number; readonly unsigned: number }) => {
+    if (files === 0) return `Nothing was saved: nobody has said who took ${entriesAndPhotos(0, unsigned)}.`;
     const saved = files === 1 ? 'Saved as a file.' : `Saved as ${files} files: all of them belong together.`;
-    return unsigned === 0
-      ? saved
-      : `${files === 0 ? 'Nothing was saved.' : saved} ${entriesAndPhotos(0, unsigned)} ${unsigned === 1 ? 'is' : 'are'} not in it: nobody has said who took ${unsigned === 1 ? 'it' : 'them'}.`;
+    return unsigned === 0 ? saved : `${saved} Nobody has said who took ${entriesAndPhotos(0, unsigned)}: not in it.`;
   },
   unsigned: ({ count }: { readonly count: number }) =>
-    `${count === 1 ? 'One of them stays' : `${count} of them stay`} here until somebody says who took ${count === 1 ? 'it' : 'them'}:`,
+    `${entriesAndPhotos(0, count)} ${count === 1 ? 'stays' : 'stay'} here until somebody says who took ${count === 1 ? 'it' : 'them'}:`,
   unreadable: 'This file is cut off or can’t be read. Nothing was taken in.',
   another: 'This is no outbox of this program. Nothing was taken in.',
   newer: 'A newer version of the program made this file. Nothing was taken in.',
