@@ -10,16 +10,10 @@ import { readOn } from './readOn';
 const isHead = (value: unknown): value is JobHead =>
   isFields(value) && [value.id, value.title, value.createdAt].every(isText);
 
-/** The head of a job, from this browser or else from the server. @throws NotTaken */
-export const headOf = async (jobId: string): Promise<JobHead> => {
-  const { id, title, createdAt } = (await headHere(jobId)) ?? (await call(`/jobs/${jobId}`, answer(isHead)));
-  return { id, title, createdAt };
-};
-
-/** Has a job’s log in this browser as the server has it now. @throws NotTaken */
+/** Has a job’s log in this browser as the server has it now; its head too, for its customer may have been erased. @throws NotTaken */
 export async function keepAsItStands(jobId: string): Promise<void> {
-  const head = await headOf(jobId);
-  await keepLog(head, await readOn(await keptLog(jobId), jobId));
+  const { id, title, createdAt } = await call(`/jobs/${jobId}`, answer(isHead));
+  await keepLog({ id, title, createdAt }, await readOn(await keptLog(jobId), jobId));
 }
 
 /**
