@@ -54,6 +54,8 @@ it('what repairs have taught is counted over all jobs: what helped, not what was
 });
 
 it('a row that somebody has meddled with teaches nothing', async () => {
-  await store.db.updateTable('board').set({ repairs: '[{"fault":7},4]' }).execute();
-  expect(await repairsFound(store.db)).toEqual({ counts: {}, deadNew: [] });
+  for (const repairs of ['[{"fault":7},4]', '{', '7']) {
+    await store.db.updateTable('board').set({ repairs }).execute();
+    expect(await repairsFound(store.db)).toEqual({ counts: {}, deadNew: [] });
+  }
 });

@@ -26,8 +26,12 @@ const isFound = (value: unknown): value is FoundRepair =>
 
 /** What of a row can be read; nothing of one that somebody has meddled with. */
 function readOf(text: string): readonly FoundRepair[] {
-  const read: unknown = JSON.parse(text);
-  return Array.isArray(read) ? read.filter(isFound) : [];
+  try {
+    const read: unknown = JSON.parse(text);
+    return Array.isArray(read) ? read.filter(isFound) : [];
+  } catch {
+    return [];
+  }
 }
 
 /** What the repairs of all jobs have taught: how often each fault was it, and which parts were dead out of their bag. */
