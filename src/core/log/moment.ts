@@ -21,11 +21,18 @@ interface Dated {
   readonly seq: number;
 }
 
-export const momentOf = ({ at, receivedAt, id, seq }: Dated): Moment => ({
-  at: Math.min(Date.parse(at), Date.parse(receivedAt)),
-  id,
-  seq,
-});
+/** Worked out once for each: reading a log asks for them many times over, and an entry never changes. */
+const moments = new WeakMap<Dated, Moment>();
+
+/** When an entry was written down. */
+export function momentOf(entry: Dated): Moment {
+  const known = moments.get(entry);
+  if (known) return known;
+  const { at, receivedAt, id, seq } = entry;
+  const moment = { at: Math.min(Date.parse(at), Date.parse(receivedAt)), id, seq };
+  moments.set(entry, moment);
+  return moment;
+}
 
 /** Order by time; what was written in the same millisecond by id (contracts, “two people, no signal”). */
 export const byTime = (one: Moment, other: Moment): number =>
@@ -39,6 +46,5 @@ export const isAfter = (one: Moment, other: Moment): boolean => byTime(one, othe
 
 /** A log in the order in which it is read: by time, whatever the order of arrival. */
 export function inTime<E extends Dated>(entries: readonly E[]): readonly E[] {
-  const dated = entries.map((entry) => ({ entry, moment: momentOf(entry) }));
-  return dated.toSorted((a, b) => byTime(a.moment, b.moment)).map(({ entry }) => entry);
+  return entries.toSorted((a, b) => byTime(momentOf(a), momentOf(b)));
 }

@@ -1,3 +1,4 @@
+import { CODE } from '@/contract/code';
 import type { Insertable, Transaction } from 'kysely';
 import type { Job } from '@/core/job';
 import { ERASED_TEXT } from '@/core/kinds';
@@ -9,12 +10,6 @@ import { siteKey } from '../sealing/keys';
 import { openedTitle } from '../sealing/sealedRows';
 import { boardPoints } from './boardPoints';
 import { foundRepairs } from './foundRepairs';
-
-/**
- * What of the code the rows follow from, as a fingerprint that the build puts in. Every change of a rule or a word changes
- * it, and rows that another code made are made anew. Where nobody put one in, rows are never taken for those of this code.
- */
-export const CODE = process.env.FOX_LADDER_CODE ?? '';
 
 /** A point that was left, and of which nobody complained since. */
 const isFinished = (point: Point): boolean => point.left !== null && openTrouble(point) === null;

@@ -1,7 +1,8 @@
+import { CODE } from '@/contract/code';
 import { sql } from 'kysely';
 import { ERASED_TEXT } from '@/core/kinds';
 import type { Database } from '../db/open';
-import { CODE, bringUp } from './project';
+import { bringUp } from './project';
 
 /** Drops all projections and makes them anew from the log. @returns number of jobs whose rows could be made */
 export async function rebuildProjections(db: Database): Promise<number> {

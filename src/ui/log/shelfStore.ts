@@ -46,6 +46,8 @@ export interface LogRow {
   readonly title?: string;
   readonly createdAt?: string;
   readonly log: unknown;
+  /** By which code it was read before it was kept; missing from before that was noted. */
+  readonly code?: string;
 }
 
 export class Shelf extends Dexie {
@@ -65,11 +67,16 @@ export class Shelf extends Dexie {
   constructor() {
     // As they are now: a test’s stand-in comes after this library was read
     super(KEPT.shelf, { indexedDB, IDBKeyRange });
-    this.version(1).stores({ waiting: 'id,jobId', typed: '[jobId+form],jobId', aside: '++,jobId' });
-    this.version(2).stores({ photos: 'id,jobId' });
-    this.version(3).stores({ logs: 'jobId' });
-    this.version(4).stores({ made: 'jobId' });
-    this.version(5).stores({ about: 'name' });
+    // One version stands for those before it: an older shelf is given what it lacks
+    this.version(5).stores({
+      waiting: 'id,jobId',
+      typed: '[jobId+form],jobId',
+      aside: '++,jobId',
+      photos: 'id,jobId',
+      logs: 'jobId',
+      made: 'jobId',
+      about: 'name',
+    });
   }
 
   /** Told how much waits, in all jobs, whenever that changes. @returns how to stop it */
