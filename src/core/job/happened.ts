@@ -109,6 +109,8 @@ function isLive({ test, value }: EntryData<'conductorTested'>): boolean {
   return test === 'loadAmps' || test === 'neutralAmps' ? value > 0 : value > DEAD_VOLTS_MOST;
 }
 
+const NOTHING: readonly Happening[] = [];
+
 /** Says of every entry what it says of live and dead. */
 class Reader {
   readonly sightings: Sighting[] = [];
@@ -327,22 +329,28 @@ class Reader {
     return [{ what: 'meddled', ...about }];
   }
 
-  happened(entry: Entry, counted: boolean): readonly Happening[] {
-    const whats = this.whatOf(entry, counted);
+  /** Remembers what an entry was about, for whoever strikes it. */
+  private remember(entry: Entry, whats: readonly What[]): void {
     const stood = whats.filter(({ what }) => what !== 'mainsStep' && what !== 'closed');
     const circuitIds = [
       ...circuitsNamedIn(entry),
       ...stood.flatMap((one) => ('circuitIds' in one ? one.circuitIds : [])),
     ];
-    if (circuitIds.length + stood.length > 0)
-      this.about.set(entry.id, {
-        circuitIds: [...new Set(circuitIds)],
-        placeIds: stood.flatMap((one) =>
-          'placeIds' in one ? one.placeIds : one.what === 'plug' ? [one.supplyId] : [],
-        ),
-      });
+    if (circuitIds.length + stood.length === 0) return;
+    this.about.set(entry.id, {
+      circuitIds: [...new Set(circuitIds)],
+      placeIds: stood.flatMap((one) => ('placeIds' in one ? one.placeIds : one.what === 'plug' ? [one.supplyId] : [])),
+    });
+  }
+
+  happened(entry: Entry, counted: boolean): readonly Happening[] {
+    const said = this.whatOf(entry, counted);
+    this.remember(entry, said);
+    const whats = [...this.meddled(entry), ...said];
+    // Most of a long log says nothing of live and dead
+    if (whats.length === 0) return NOTHING;
     const { by, at } = entry;
-    return [...this.meddled(entry), ...whats].map((one): Happening => ({
+    return whats.map((one): Happening => ({
       ...one,
       ...(one.what === 'mainsStep' && one.byId === '' ? { byId: by.id } : {}),
       moment: momentOf(entry),
