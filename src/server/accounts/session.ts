@@ -9,6 +9,7 @@ import { sayAgain } from './again';
 import { siteOf } from './passkeys';
 import { needsPasskey } from './passkeyFirst';
 import { BASE, BY_NAME, COUNTED, PASSKEY } from './signIn';
+import { holdTries, takeBackTry } from './tries';
 
 const NOT_RIGHT = 'This is not right: name and passphrase do not belong together.';
 const PASSKEY_TOO =
@@ -35,10 +36,12 @@ function withCookies(response: Response, from: Response): Response {
 const json = (body: unknown, status = 200): Response =>
   Response.json(body, { status, headers: { 'cache-control': 'no-store' } });
 
-/** @throws ProblemError 429 after too many tries from one address */
-function holdTries(answered: Response): void {
-  if (answered.status !== 429) return;
-  throw new ProblemError(429, 'Too many tries from here. Wait a minute, then try again.');
+/** Does what takes a secret, as a try that is counted where it fails. @throws ProblemError 429, and what `work` throws */
+async function asTry<T>(store: Store, request: Request, work: () => Promise<T>): Promise<T> {
+  holdTries(await askLibrary(store, request, COUNTED, {}));
+  const done = await work();
+  await takeBackTry(store, request, COUNTED);
+  return done;
 }
 
 async function entered(
@@ -65,6 +68,7 @@ async function entered(
       headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store' },
     });
   }
+  await takeBackTry(store, request, path);
   const { user } = (await answered.json()) as { readonly user: { readonly id: string } };
   const row = await store.db
     .selectFrom('accounts')
@@ -122,8 +126,7 @@ export async function passphraseAgain(
   asking: Asking,
   passphrase: string,
 ): Promise<Response> {
-  holdTries(await askLibrary(store, request, COUNTED, {}));
-  await sayAgain(store, asking, passphrase);
+  await asTry(store, request, () => sayAgain(store, asking, passphrase));
   return json({ account: asking.account });
 }
 
@@ -133,8 +136,7 @@ export async function claim(
   request: Request,
   asked: Parameters<typeof claimAccount>[1],
 ): Promise<Response> {
-  holdTries(await askLibrary(store, request, COUNTED, {}));
-  const { name } = await claimAccount(store, asked);
+  const { name } = await asTry(store, request, () => claimAccount(store, asked));
   return signInByName(store, request, { name, passphrase: asked.passphrase });
 }
 
@@ -145,8 +147,7 @@ export async function changeOwnPassphrase(
   asking: Asking,
   asked: Parameters<typeof changePassphrase>[2],
 ): Promise<Response> {
-  holdTries(await askLibrary(store, request, COUNTED, {}));
-  await changePassphrase(store, asking, asked);
+  await asTry(store, request, () => changePassphrase(store, asking, asked));
   await audit(store, 'passphraseChanged', asking.account);
   return json({ account: asking.account });
 }
