@@ -27,8 +27,11 @@ const OFFICE_WRITES: readonly RegExp[] = [
 /** Writes nothing, whatever its method: questions, and one’s own sign-in. */
 const WRITES_NOTHING: readonly RegExp[] = [/^\/api\/v1\/compute\//, /^\/api\/v1\/session(s|\/|$)/];
 
-/** All that opens where a passkey has to be made first: the page where one makes it, and one’s own sign-in. */
-const BEFORE_PASSKEY: readonly RegExp[] = [/^\/accounts$/, /^\/api\/v1\/session(\/|$)/];
+/**
+ * All that opens where a passkey has to be made first: the page where one makes it, what waits in the browser itself and can be
+ * handed over by file, and one’s own sign-in.
+ */
+const BEFORE_PASSKEY: readonly RegExp[] = [/^\/accounts$/, /^\/outbox$/, /^\/api\/v1\/session(\/|$)/];
 
 /** What opens the firm to somebody else, or shuts somebody out: the passphrase is said again before that. */
 const AGAIN: readonly RegExp[] = [
