@@ -73,11 +73,11 @@ export function Passkeys({ passkeys, accounts, showsWhose, isDemanded, trying }:
   );
 }
 
-function MakeOne({ onMake }: { readonly onMake: () => void }) {
+function MakeOne({ onMake, isFirst = false }: { readonly onMake: () => void; readonly isFirst?: boolean }) {
   return (
     <OnClient ahead={null}>
       {hasPasskeys() ? (
-        <Button variant="secondary" onClick={onMake}>
+        <Button variant={isFirst ? 'primary' : 'secondary'} onClick={onMake}>
           {accountsWords.makePasskey}
         </Button>
       ) : (
@@ -98,7 +98,7 @@ export function PasskeyFirst({ trying }: Pick<Props, 'trying'>) {
     <section>
       <h2>{accountsWords.passkeyFirst}</h2>
       <p>{accountsWords.passkeyFirstWhy}</p>
-      <MakeOne onMake={() => void trying(make)} />
+      <MakeOne isFirst onMake={() => void trying(make)} />
     </section>
   );
 }
