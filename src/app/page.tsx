@@ -13,7 +13,7 @@ export default async function BoardPage({ searchParams }: Props) {
   const { db, clock } = await store();
   return (
     <>
-      <Board parts={await boardJobs(db, words, dayOf(clock.now()))} q={words} />
+      <Board parts={await boardJobs(db, words, dayOf(clock.now()))} q={words} madeAt={clock.now()} />
       <JobCode />
     </>
   );

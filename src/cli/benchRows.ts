@@ -1,7 +1,7 @@
+import { boardPoint } from '@/core/board';
 import { fold } from '@/core/job';
 import { POINT_KINDS } from '@/core/kinds';
 import { demoJobs } from '@/demo/demoFirm';
-import { boardPoint } from '@/server/projection/boardPoints';
 import { line, ms, share } from './measured';
 
 // What the Board’s row of a point costs, by its kind: what has no bell side costs no bell solve.

@@ -1,26 +1,6 @@
 import { isFields, isText, isWords } from './shapes';
-import type { VerdictWord } from '@/core/bell';
-import type { Rung, RungState } from '@/core/kinds';
+import type { BoardPoint, BoardPoints } from '@/core/board';
 import type { Text } from '@/core/said';
-
-/**
- * A point as the board shows it.
- * @typeParam W its words: in a language, or as the core says them (`Text`)
- */
-export interface BoardPoint<W = string> {
-  readonly id: string;
-  readonly name: string;
-  readonly marks: readonly RungState[];
-  readonly move: { readonly rung: Rung; readonly words: W; readonly why: W; readonly held: boolean };
-  readonly verdict: { readonly word: VerdictWord | 'settled' | 'leading' | 'failed'; readonly words: W } | null;
-  readonly worries: number;
-}
-
-/** How the site of a job says things: the id of its region, and its lengths. */
-export interface RowPlace {
-  readonly region: string;
-  readonly lengths: 'metric' | 'imperial';
-}
 
 /** A job as lists show it. */
 export interface ListedJob {
@@ -42,12 +22,6 @@ export function isBoardPoint(value: unknown): value is BoardPoint<Text> {
   const moves = isFields(move) && isText(move.rung) && isWords(move.words) && isWords(move.why);
   const judged = verdict === null || (isFields(verdict) && isText(verdict.word) && isWords(verdict.words));
   return moves && judged && Array.isArray(marks) && marks.every(isText);
-}
-
-/** The points of a row as they are kept: not in words yet, with the place that says them. */
-export interface BoardPoints {
-  readonly place: RowPlace;
-  readonly points: readonly BoardPoint<Text>[];
 }
 
 export const isBoardPoints = (value: unknown): value is BoardPoints => {

@@ -1,3 +1,4 @@
+export { pointsInWords } from './boardRow';
 export { currencies, moneyIn } from './money';
 export { english } from './en';
 export type { Language } from './language';

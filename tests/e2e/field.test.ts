@@ -112,6 +112,10 @@ describe('a phone in a cellar', () => {
     await screen.open(server.url);
     await screen.says('Made here, not with the firm yet');
     await screen.says('Dunlin Cellar');
+    // The board says from when it is, and what stands next at what was made here
+    await screen.says('without the firm since', '.without-firm');
+    await screen.says('as the firm had it');
+    await screen.says('before list', 'main section:first-of-type .point');
 
     await screen.click(`.point[href^="/jobs/${id}"]`);
     await screen.page.waitForSelector('.foot-bar');
@@ -120,8 +124,13 @@ describe('a phone in a cellar', () => {
     await screen.press('6', '.digits');
     await screen.click('.keep-next');
     await screen.says('VA on its label');
-    await screen.says('not kept yet', '.kept');
+    await screen.says('kept here', '.kept');
     await accessible(screen);
+    // Its row says what its own page says
+    const next = await screen.text('[data-testid=next-move] span, [data-testid=next-move] b');
+    await screen.open(server.url);
+    await screen.says(next, `.point[href^="/jobs/${id}"]`);
+    await screen.says('so far', `.point[href^="/jobs/${id}"]`);
 
     // Put away and opened again, still without a server: it stands
     await screen.open(`${server.url}/jobs/${id}?rung=measure`);

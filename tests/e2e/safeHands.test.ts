@@ -211,7 +211,7 @@ describe('what ends a proof', () => {
     await go('yard', 'isolate', other.screen);
     await screen.page.setOfflineMode(true);
     await proveMains();
-    await screen.says('not kept yet', '.kept');
+    await screen.says('kept here', '.kept');
     await other.screen.press('It is on again');
     await other.screen.press('Tagged');
     await other.screen.press('Locked off');
@@ -288,7 +288,7 @@ describe('the server away', () => {
     await free();
     await server.stop();
     await screen.press('Done', '.thumb');
-    await screen.says('not kept yet', '.kept');
+    await screen.says('kept here', '.kept');
     await held('the server is away');
     await screen.says('The lock and the tag on the breaker are the true guard');
     await server.start(new URL(server.url).port);

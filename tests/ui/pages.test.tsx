@@ -13,6 +13,8 @@ import { allWaiting } from '@/ui/log/allWaiting';
 import { madeHere } from '@/ui/log/newJobs';
 import { CREW, INES, answering, bodyOf, close, pathOf, reload, routed, show } from './onScreen';
 
+const NOW = new Date().toISOString();
+
 /** What was sent, but for what a page only asks for by itself; and what is answered to it by its path. */
 const sent: { path: string; body: unknown }[] = [];
 let answers: Readonly<Record<string, () => ReturnType<typeof answering>>> = {};
@@ -23,7 +25,7 @@ beforeEach(() => {
   globalThis.fetch = (to, init) => {
     const path = pathOf(to);
     const body = bodyOf(init);
-    if (path !== '/backup') sent.push({ path, body });
+    if (path !== '/backup' && path !== '/session') sent.push({ path, body });
     const answer = answers[path] ?? answers[path.replace(/[0-9a-f-]{36}/, ':id')];
     return Promise.resolve((answer ?? (() => answering(undefined, 502)))() as Response);
   };
@@ -152,7 +154,13 @@ const row = (title: string, more: Partial<BoardJob> = {}): BoardJob => ({
 describe('the Board', () => {
   it('shows the parts of a day in their order, counts the open ones, and says how many more there are', () => {
     const part = (of: BoardPart['part'], count: number) => ({ part: of, count, jobs: [row(of)] });
-    show(<Board parts={[part('today', 1), part('earlier', 9001), part('noDay', 1), part('finished', 3)]} q="" />);
+    show(
+      <Board
+        parts={[part('today', 1), part('earlier', 9001), part('noDay', 1), part('finished', 3)]}
+        q=""
+        madeAt={NOW}
+      />,
+    );
     expect(screen.getAllByRole('heading', { level: 2 }).map((one) => one.textContent)).toEqual([
       'Today',
       'Left over',
@@ -167,6 +175,7 @@ describe('the Board', () => {
       <Board
         parts={[{ part: 'noDay', count: 1, jobs: [row('Broken', { fault: 'no sentence says fromTomorrow' })] }]}
         q=""
+        madeAt={NOW}
       />,
     );
     expect(screen.getByText(/All that was written is kept/)).toBeTruthy();
@@ -183,26 +192,26 @@ describe('the Board', () => {
     const parts = (isBehind: boolean): BoardPart[] => [
       { part: 'today', count: 1, jobs: [row('Snipe Marsh', { isBehind, points: [door] })] },
     ];
-    const { unmount } = show(<Board parts={parts(true)} q="" />);
+    const { unmount } = show(<Board parts={parts(true)} q="" madeAt={NOW} />);
     expect(screen.getByText(/it is being worked out/)).toBeTruthy();
     expect(screen.queryByText('holds at night')).toBeNull();
     await waitFor(() => expect(routed).toContain('here again'), { timeout: 10_000 });
     unmount();
     routed.length = 0;
-    show(<Board parts={parts(false)} q="" />);
+    show(<Board parts={parts(false)} q="" madeAt={NOW} />);
     expect(screen.getByText('holds at night')).toBeTruthy();
     expect(screen.queryByText(/it is being worked out/)).toBeNull();
   });
   it('tells an empty board from a search that finds nothing', () => {
-    const { unmount } = show(<Board parts={[]} q="" />);
+    const { unmount } = show(<Board parts={[]} q="" madeAt={NOW} />);
     expect(screen.getByText(/^No job yet/)).toBeTruthy();
     unmount();
-    show(<Board parts={[]} q="gull" />);
+    show(<Board parts={[]} q="gull" madeAt={NOW} />);
     expect(screen.getByText(/^No site or job begins/)).toBeTruthy();
     expect(screen.getByText('0 for “gull”')).toBeTruthy();
   });
   it('makes a job with its site, its first point and the firm’s policy as it stands', async () => {
-    const { user } = show(<Board parts={[]} q="" />);
+    const { user } = show(<Board parts={[]} q="" madeAt={NOW} />);
     await user.click(screen.getByRole('button', { name: 'New job' }));
     await user.click(await screen.findByText('Britain', { exact: false, selector: 'label.btn' }));
     await user.type(screen.getByLabelText('site'), 'Wigeon Yard');
@@ -226,7 +235,7 @@ describe('the Board', () => {
     expect(entries[2]?.data).toMatchObject({ bellSide: 'live' });
   });
   it('goes nowhere with a job that was refused', async () => {
-    const { user } = show(<Board parts={[]} q="" />);
+    const { user } = show(<Board parts={[]} q="" madeAt={NOW} />);
     await user.click(screen.getByRole('button', { name: 'New job' }));
     await user.click(screen.getByRole('button', { name: 'Make the job' }));
     expect((await screen.findByRole('alert')).textContent).toBe('Missing: site.');
@@ -243,21 +252,21 @@ describe('the Board', () => {
     expect(screen.getByLabelText<HTMLInputElement>('site').value).toBe('Wigeon Yard');
   });
   it('goes to a job that was made without a server: it waits here, and is listed', async () => {
-    const { user } = show(<Board parts={[]} q="" />);
+    const { user } = show(<Board parts={[]} q="" madeAt={NOW} />);
     await user.click(screen.getByRole('button', { name: 'New job' }));
     await user.type(await screen.findByLabelText('site'), 'Dunlin Cellar');
     await user.click(screen.getByRole('button', { name: 'Make the job' }));
     await waitFor(() => expect(routed.at(-1)).toMatch(/^\/jobs\//));
     expect(await madeHere()).toMatchObject([{ title: 'Dunlin Cellar', by: INES }]);
     reload();
-    show(<Board parts={[]} q="" />);
+    show(<Board parts={[]} q="" madeAt={NOW} />);
     await screen.findByRole('heading', { name: 'Made here, not with the firm yet' });
-    expect(screen.getByRole('link', { name: 'climb it' }).getAttribute('href')).toBe(routed.at(-1));
+    expect(screen.getByRole('link', { name: /being worked out/ }).getAttribute('href')).toBe(routed.at(-1));
     const [job] = await allWaiting();
     expect(job?.waiting.map(({ entry }) => entry.kind)).toEqual(['siteDescribed', 'pointAdded']);
   });
   it('refuses a file that is no job, by its name', async () => {
-    const { user } = show(<Board parts={[]} q="" />);
+    const { user } = show(<Board parts={[]} q="" madeAt={NOW} />);
     answers = { '/jobs/import': () => refused('This is no job file.') };
     const file = new File(['[]'], 'letter.json', { type: 'application/json' });
     Object.assign(file, { text: () => Promise.resolve('[]') });

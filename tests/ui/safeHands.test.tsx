@@ -28,7 +28,6 @@ describe('with the server away', () => {
     // Not one answer comes: what others have written since is not known here
     server.instead = away;
     await ready();
-    await waitFor(() => expect(saving()).toBe('not kept yet'));
     await waitFor(() => expect(screen.getByText(/^Held:/).textContent).toContain('server is away'));
     expect(screen.queryByTestId('tick')).toBeNull();
     expect(screen.getByText(/The lock and the tag on the breaker are the true guard/)).toBeTruthy();
@@ -40,7 +39,7 @@ describe('with the server away', () => {
       await user.click(screen.getByLabelText(condition));
     await user.click(screen.getAllByRole('button', { name: 'Write the proof down' })[0] ?? document.body);
     expect(await screen.findByTestId('tick')).toBeTruthy();
-    expect(saving()).toBe('not kept yet');
+    expect(saving()).toBe('kept here');
   });
 });
 

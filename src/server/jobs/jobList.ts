@@ -1,16 +1,9 @@
 import { setTimeout } from 'node:timers/promises';
 import { sql, type RawBuilder, type Selectable } from 'kysely';
-import {
-  BOARD_PARTS,
-  isBoardPoints,
-  type BoardPart,
-  type BoardPartId,
-  type BoardPoint,
-  type ListedJob,
-} from '@/contract/listedJob';
+import { BOARD_PARTS, isBoardPoints, type BoardPart, type BoardPartId, type ListedJob } from '@/contract/listedJob';
 import { ProblemError } from '@/contract/problem';
-import { regionPack } from '@/core/region';
-import { inWords, sayIn } from '@/words';
+import type { BoardPoint } from '@/core/board';
+import { pointsInWords } from '@/words';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
 import { broughtUp } from '../projection/soon';
@@ -19,9 +12,8 @@ import { broughtUp } from '../projection/soon';
 function pointsOf(text: string): readonly BoardPoint[] | null {
   const points: unknown = JSON.parse(text);
   if (!isBoardPoints(points)) return null;
-  const { region, lengths } = points.place;
   try {
-    return inWords(points.points, sayIn({ region: regionPack(region), lengths }));
+    return pointsInWords(points);
   } catch (error) {
     console.error('a row of the board says what this program has no words for', error);
     return null;

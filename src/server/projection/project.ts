@@ -1,29 +1,27 @@
 import { CODE } from '@/contract/code';
 import type { Insertable, Transaction } from 'kysely';
+import { jobRow } from '@/core/board';
 import type { Job } from '@/core/job';
 import { ERASED_TEXT } from '@/core/kinds';
-import { openTrouble, searchWordsOf, type Point } from '@/core/points';
+import { searchWordsOf } from '@/core/points';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
 import { jobLog, jobOf } from '../jobs/jobLog';
 import { siteKey } from '../sealing/keys';
 import { openedTitle } from '../sealing/sealedRows';
-import { boardPoints } from './boardPoints';
 import { foundRepairs } from './foundRepairs';
-
-/** A point that was left, and of which nobody complained since. */
-const isFinished = (point: Point): boolean => point.left !== null && openTrouble(point) === null;
 
 /** The board's row of a job: nothing in it but what follows from the log. */
 export function boardRow(job: Job): Omit<Insertable<Tables['board']>, 'made_by' | 'fault'> {
+  const { title, address, expectedAt, updatedAt, finished, points } = jobRow(job);
   return {
     job_id: job.id,
-    title: job.title,
-    address: job.site.address ?? '',
-    expected_at: job.expectedAt,
-    updated_at: job.updatedAt,
-    finished: job.points.length > 0 && job.points.every(isFinished) ? 1 : 0,
-    points: JSON.stringify(boardPoints(job)),
+    title,
+    address,
+    expected_at: expectedAt,
+    updated_at: updatedAt,
+    finished: finished ? 1 : 0,
+    points: JSON.stringify(points),
     last_seq: job.last,
     repairs: JSON.stringify(foundRepairs(job)),
   };

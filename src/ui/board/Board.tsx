@@ -1,17 +1,18 @@
 'use client';
 import { boardWords } from '@/words/screens';
 import { Button } from 'react-bootstrap';
-import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { Fragment, lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import type { BoardJob, BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
-import { ERASED_TEXT } from '@/core/kinds';
-import { LadderSign } from '../frame/LadderSign';
 import { keepAhead } from '../frame/serviceWorker';
+import { useFirm } from '../frame/useFirm';
+import { momentText } from '../frame/WithoutFirm';
 import { keepLogsAhead } from '../log/logsAhead';
+import { BoardRow } from './BoardRow';
 import { MadeHere } from './MadeHere';
 import { TakeIn } from './TakeIn';
+import { useRowsHere, type RowsHere } from './useRowsHere';
 
 const newJob = () => import('./NewJob').then(({ NewJob }) => ({ default: NewJob }));
 const NewJob = lazy(newJob);
@@ -44,8 +45,21 @@ function ahead(open: readonly ListedJob[]): Readonly<Record<string, string>> {
 /** So soon it is looked again where rows are being made, ms. */
 const LOOK_AGAIN_MS = 1500;
 
+/** A job as this browser knows it, where it knows more than the firm’s server did. */
+function withHere(job: BoardJob, rows: RowsHere): BoardJob {
+  const here = rows.get(job.id);
+  return here ? { ...job, ...here, fault: null, isBehind: false } : job;
+}
+
+interface Props {
+  readonly parts: readonly BoardPart[];
+  readonly q: string;
+  /** When the firm’s server made it, ISO 8601: a page that lies here may be of this morning. */
+  readonly madeAt: string;
+}
+
 /** All jobs in rows: when, where, each point's ladder, the one next move and the verdict. */
-export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; readonly q: string }) {
+export function Board({ parts, q, madeAt }: Props) {
   const [making, setMaking] = useState(false);
   // Fetched once the rows stand; where it can’t be had now it is asked for again when it is opened
   useEffect(() => void newJob().catch(() => undefined), []);
@@ -57,6 +71,8 @@ export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; read
       .then(() => keepAhead(ahead(open)))
       .catch((error: unknown) => console.warn(error));
   }, [parts, q]);
+  const rows = useRowsHere(useMemo(() => parts.flatMap(({ jobs }) => jobs), [parts]));
+  const { isAway } = useFirm();
   const router = useRouter();
   const isBehind = parts.some(({ jobs }) => jobs.some((job) => job.isBehind));
   useEffect(() => {
@@ -82,6 +98,7 @@ export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; read
             </>
           )}
         </span>
+        {isAway && <span className="soft">{boardWords.asItWas({ when: momentText(Date.parse(madeAt)) })}</span>}
         <div className="end">
           <TakeIn />
           <Button variant={making ? 'secondary' : 'primary'} aria-expanded={making} onClick={() => setMaking(!making)}>
@@ -94,7 +111,7 @@ export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; read
           <NewJob />
         </Suspense>
       )}
-      <MadeHere />
+      <MadeHere rows={rows} />
       {all === 0 && <p>{q === '' ? boardWords.noJobYetMake : boardWords.noSiteOrJob}</p>}
       {parts.map(({ part, count, jobs }) => (
         <section key={part}>
@@ -102,76 +119,11 @@ export function Board({ parts, q }: { readonly parts: readonly BoardPart[]; read
             <h2>{PART_NAMES[part]}</h2>
           </div>
           {jobs.map((job) => (
-            <Row key={job.id} job={job} part={part} />
+            <BoardRow key={job.id} job={withHere(job, rows)} part={part} />
           ))}
           {count > jobs.length && <p className="soft">{boardWords.moreOfThem({ more: count - jobs.length })}</p>}
         </section>
       ))}
     </main>
-  );
-}
-
-/** What was not done or stays open of a point that was handed over. */
-const openAt = ({ marks, worries }: ListedJob['points'][number]): number =>
-  // The last rung is the handing over itself
-  marks.slice(0, -1).filter((state) => state !== 'done').length + worries;
-
-function Row({ job, part }: { readonly job: BoardJob; readonly part: BoardPartId }) {
-  const when = job.expectedAt && format(parseISO(job.expectedAt), part === 'today' ? 'HH:mm' : 'd MMM');
-  return (
-    <div className="board-row">
-      <div className="when">{when ?? '–'}</div>
-      <div className="site">
-        <b>{job.title === ERASED_TEXT ? boardWords.customerErased : job.title}</b>
-        <div className="small soft">{job.address}</div>
-      </div>
-      <div className="points-of">
-        {job.fault !== null && (
-          <Link className="brick" href={`/jobs/${job.id}`}>
-            {boardWords.allThatWasWritten}
-          </Link>
-        )}
-        {job.isBehind && (
-          <Link className="soft" href={`/jobs/${job.id}`}>
-            {boardWords.workedOut}
-          </Link>
-        )}
-        {job.points.length === 0 && job.fault === null && !job.isBehind && (
-          <Link href={`/jobs/${job.id}`}>{boardWords.addTheFirstPoint}</Link>
-        )}
-        {(job.isBehind ? [] : job.points).map((point) => (
-          <Fragment key={point.id}>
-            <Link className="point" href={`/jobs/${job.id}?point=${encodeURIComponent(point.id)}`}>
-              <span>{point.name}</span>
-              <span className="ladder-cell">
-                <LadderSign marks={point.marks} />
-              </span>
-              <span className="go-cell">
-                <span className="go">{point.move.words}</span>
-                <span className="small soft"> {point.move.why}</span>
-                {part === 'finished' && openAt(point) > 0 && (
-                  <span className="small brick"> {boardWords.handedOverOpen({ open: openAt(point) })}</span>
-                )}
-                {point.worries > 0 && part !== 'finished' && (
-                  <span className="small brick">
-                    {' '}
-                    {point.worries === 1 ? boardWords.n1Worry : boardWords.worries({ worries: point.worries })}
-                  </span>
-                )}
-              </span>
-              {point.verdict && <span className={`pill ${point.verdict.word}`}>{point.verdict.words}</span>}
-            </Link>
-            {part === 'finished' && (
-              <Link
-                className="call-back"
-                href={`/jobs/${job.id}?point=${encodeURIComponent(point.id)}&rung=prove&area=fault`}
-              >
-                {boardWords.callBack({ name: point.name })}
-              </Link>
-            )}
-          </Fragment>
-        ))}
-      </div>
-    </div>
   );
 }

@@ -1,12 +1,21 @@
 'use client';
 import { boardWords } from '@/words/screens';
-import Link from 'next/link';
 import { useEffect, useState } from 'react';
+import type { BoardJob } from '@/contract/listedJob';
 import { madeHere, type MadeHere as Made } from '../log/newJobs';
 import { onWaitingCount } from '../log/shelf';
+import { BoardRow } from './BoardRow';
+import type { RowsHere } from './useRowsHere';
+
+/** A job that the firm has never heard of, as a row. */
+function rowOf({ jobId, title, at, by }: Made, rows: RowsHere): BoardJob {
+  const here = rows.get(jobId);
+  const known = here ?? { title, address: '', expectedAt: null, updatedAt: at, finished: false, points: [] };
+  return { ...known, id: jobId, address: known.address || by.name, fault: null, isBehind: !here };
+}
 
 /** Jobs that were made on this device and are not with the firm yet. */
-export function MadeHere() {
+export function MadeHere({ rows }: { readonly rows: RowsHere }) {
   const [jobs, setJobs] = useState<readonly Made[]>([]);
   useEffect(() => {
     const look = (): void => {
@@ -22,17 +31,8 @@ export function MadeHere() {
       <div className="day">
         <h2>{boardWords.madeHere}</h2>
       </div>
-      {jobs.map(({ jobId, title, by }) => (
-        <div key={jobId} className="board-row">
-          <div className="when">–</div>
-          <div className="site">
-            <b>{title}</b>
-            <div className="small soft">{by.name}</div>
-          </div>
-          <div className="points-of">
-            <Link href={`/jobs/${jobId}`}>{boardWords.climbIt}</Link>
-          </div>
-        </div>
+      {jobs.map((job) => (
+        <BoardRow key={job.jobId} job={rowOf(job, rows)} part="noDay" />
       ))}
     </section>
   );

@@ -16,6 +16,7 @@ import { NewVersion } from './NewVersion';
 import { SignedOut } from './SignedOut';
 import { ThemeSwitch } from './ThemeSwitch';
 import { WaitingSign } from './WaitingSign';
+import { WithoutFirm } from './WithoutFirm';
 
 interface Props {
   readonly crew: readonly CrewMember[];
@@ -62,6 +63,7 @@ export function Frame({ crew, own, theme, currency, children }: Props) {
           </nav>
           <div className="right">
             <Find />
+            <WithoutFirm />
             <WaitingSign />
             <CrewPicker />
             <ThemeSwitch first={theme} />

@@ -16,7 +16,8 @@ const KEEPING_WORDS = {
   kept: jobWords.kept,
   keeping: jobWords.keeping,
   typed: jobWords.typedNotKept,
-  away: jobWords.notKeptYet,
+  here: jobWords.keptHere,
+  nowhere: jobWords.notKeptYet,
   failed: jobWords.notKeptYet,
   refused: jobWords.notKeptYet,
 } as const;
@@ -55,6 +56,11 @@ export function BenchHead() {
             <span className={`kept ${standing}`} role="status">
               {KEEPING_WORDS[standing]}
             </span>
+            {(standing === 'here' || standing === 'nowhere') && (
+              <Button variant="link" className="try-now" onClick={log.retry}>
+                {jobWords.tryNow}
+              </Button>
+            )}
             <PhotoButton />
             {undoable && (
               <Button variant="link" className="undo" onClick={undo}>

@@ -1,5 +1,5 @@
 import { jobWords } from '@/words/screens';
-import type { BoardPoint } from '@/contract/listedJob';
+import type { BoardPoint } from '@/core/board';
 import { ERASED_TEXT } from '@/core/kinds';
 import { LadderSign } from '../frame/LadderSign';
 

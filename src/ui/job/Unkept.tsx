@@ -2,7 +2,6 @@
 import { jobWords } from '@/words/screens';
 import { Filled } from '../figures/Filled';
 import type { ReactNode } from 'react';
-import { format } from 'date-fns';
 import Link from 'next/link';
 import { Button } from 'react-bootstrap';
 import { sayIn, type Place } from '@/words';
@@ -23,13 +22,9 @@ export function Unkept() {
       {!who && <Told>{jobWords.nobodyIsNamedYet}</Told>}
       {who && log.shelfFault !== null && <Told>{jobWords.thisBrowserCantKeep({ fault: log.shelfFault })}</Told>}
       {/* It comes and goes while a finger is on its way to a button: nothing gives way to it */}
-      {who && (log.keeping === 'away' || log.keeping === 'failed') && (
+      {who && log.keeping === 'failed' && (
         <Told atFoot>
-          <span>
-            {log.keeping === 'away'
-              ? jobWords.withoutTheFirm({ since: format(log.readAt, 'HH:mm') })
-              : jobWords.theServerFailed}
-          </span>
+          <span>{jobWords.theServerFailed}</span>
           <Button variant="secondary" onClick={log.retry}>
             {jobWords.tryNow}
           </Button>

@@ -1,7 +1,10 @@
 import { jobWords } from '@/words/screens';
 import { isProblem } from '@/contract/answers';
+import { answer } from '@/contract/answers';
+import { isSigned } from '@/contract/accountAnswers';
 import type { Problem } from '@/contract/problem';
 import { learnTime } from './clock';
+import { noteAway, noteReached } from './firm';
 import { tellSignedOut } from './signedOut';
 
 /** So many entries at most in a request, by the contract. */
@@ -27,6 +30,7 @@ export class Away extends NotTaken {
   ) {
     super(jobWords.theServerCantBe, options);
     this.name = 'Away';
+    noteAway();
   }
 }
 
@@ -60,6 +64,7 @@ async function ask<T>(path: string, read: Read<T>, init: RequestInit): Promise<T
   learnTime(response.headers.get('date'));
   if (!response.ok) {
     if (!isProblem(body)) throw new Away({ cause: response.status });
+    noteReached();
     // Of what is sent nothing was decided: it goes once somebody is signed in
     if (response.status === SIGNED_OUT && !path.startsWith('/session')) {
       tellSignedOut();
@@ -68,7 +73,9 @@ async function ask<T>(path: string, read: Read<T>, init: RequestInit): Promise<T
     throw response.status >= 500 ? new Failed(body.detail) : new Refused(body);
   }
   try {
-    return read(body);
+    const answer = read(body);
+    noteReached();
+    return answer;
   } catch (cause) {
     throw new Away({ cause });
   }
@@ -96,6 +103,16 @@ export const call = <T>(
             : { body: typeof init.body === 'string' ? init.body : JSON.stringify(init.body) }),
         }
       : {},
+  );
+
+/** A server that takes longer to say that it is there is taken for away. */
+const PATIENCE_MS = 8000;
+
+/** Asks nothing but whether the firm’s server is there. */
+export const lookForFirm = (): Promise<void> =>
+  ask('/session', answer(isSigned), { signal: AbortSignal.timeout(PATIENCE_MS) }).then(
+    () => undefined,
+    () => undefined,
   );
 
 /** {@link call} with a text that is no JSON for a body. */

@@ -12,7 +12,7 @@ import { sendBy } from './senders';
 import { useNews } from './useNews';
 
 /** How saving stands: everything kept, under way, the server away, a fault of it, or something refused. */
-export type Keeping = 'kept' | 'keeping' | 'away' | 'failed' | 'refused';
+export type Keeping = 'kept' | 'keeping' | 'here' | 'nowhere' | 'failed' | 'refused';
 
 /** An entry that does not go by itself any more, with why. */
 export interface Stuck {
@@ -66,7 +66,7 @@ export function unnumbered(entries: readonly Entry[], waiting: readonly NewEntry
 const keepingOf = ({ waiting, sending, shelfFault }: OutboxView, isAway: boolean, stuck: number): Keeping => {
   if (stuck > 0) return 'refused';
   if (sending === 'failed') return 'failed';
-  if (isAway) return 'away';
+  if (waiting.length > 0 && isAway) return shelfFault === null ? 'here' : 'nowhere';
   return waiting.length > 0 || (shelfFault !== null && sending !== 'still') ? 'keeping' : 'kept';
 };
 

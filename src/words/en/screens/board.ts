@@ -1,7 +1,6 @@
 /** The Board. */
 export const board = {
   madeHere: 'Made here, not with the firm yet',
-  climbIt: 'climb it',
   site: 'site',
   nameOfTheHouse: 'name of the house',
   address: 'address',
@@ -22,6 +21,7 @@ export const board = {
   board: 'Board',
   n1OpenJob: '1 open job',
   openJobs: ({ open }: { readonly open: number }) => `${open} open jobs`,
+  asItWas: ({ when }: { readonly when: string }) => `as the firm had it, ${when}`,
   forWord: ({ jobs, q }: { readonly jobs: number; readonly q: string }) => `${jobs} for “${q}”`,
   showAll: 'show all',
   close: 'Close',
