@@ -1,5 +1,5 @@
 /** @vitest-environment jsdom */
-import { afterEach, describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { screen, waitFor, within } from '@testing-library/react';
 import { Written, answering, close, openJob, reload } from './onScreen';
 
@@ -240,5 +240,24 @@ describe('undo', () => {
     await kept();
     expect(written().at(-1)).toMatchObject({ kind: 'entryStruck', data: { target: written()[0]?.id } });
     expect(job().points[0]).not.toMatchObject({ look: { wall: 'brick' } });
+  });
+});
+
+describe('a browser that can keep nothing', () => {
+  it('says so, and calls nothing kept that neither it nor the server has', async () => {
+    const { user, ready, server, kept, written } = open();
+    await ready();
+    const { shelf } = await import('@/ui/log/shelf');
+    const { waiting } = await shelf();
+    const put = vi.spyOn(waiting, 'put').mockRejectedValue(new Error('the disk is full'));
+    server.instead = gone;
+    await user.click(screen.getByText('brick'));
+    await screen.findByText(/This browser can’t keep what you write/);
+    await waitFor(() => expect(status()).toBe('not kept yet'));
+    server.instead = null;
+    await user.click(screen.getByRole('button', { name: 'Try now' }));
+    await kept();
+    expect(written()).toHaveLength(1);
+    put.mockRestore();
   });
 });
