@@ -113,7 +113,7 @@ describe('a phone in a cellar', () => {
     await screen.says('Made here, not with the firm yet');
     await screen.says('Dunlin Cellar');
     // The board says from when it is, and what stands next at what was made here
-    await screen.says('without the firm since', '.without-firm');
+    await screen.says('Without the firm since', '.without-firm');
     await screen.says('as the firm had it');
     await screen.says('before list', 'main section:first-of-type .point');
 

@@ -179,7 +179,7 @@ export class Screen {
     await this.until(
       (orHere) => {
         const line = document.querySelector('.kept');
-        return line?.textContent === 'kept' || (orHere && line?.classList.contains('away') === true);
+        return line?.textContent === 'kept' || (orHere && line?.classList.contains('here') === true);
       },
       {},
       this.isAlone,

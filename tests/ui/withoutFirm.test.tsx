@@ -33,7 +33,7 @@ describe('the firm’s server', () => {
     act(() => noteReached(at.getTime()));
     globalThis.fetch = () => Promise.reject(new TypeError('fetch failed'));
     open();
-    await waitFor(() => expect(told()).toBe('without the firm since 00:07'));
+    await waitFor(() => expect(told()).toBe('Without the firm since 00:07'));
     globalThis.fetch = () => Promise.resolve(answering({ account: null }) as Response);
     await act(asked);
     expect(told()).toBe('');
@@ -45,7 +45,7 @@ describe('the firm’s server', () => {
     act(() => noteReached());
     globalThis.fetch = () => Promise.resolve(instead() as Response);
     open();
-    await waitFor(() => expect(told()).toMatch(/^without the firm since/));
+    await waitFor(() => expect(told()).toMatch(/^Without the firm since/));
   });
   it('is there where it refuses something, in its own words', async () => {
     act(() => noteReached());

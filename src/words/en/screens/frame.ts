@@ -33,7 +33,7 @@ export const frame = {
   lostHere: ({ count, photos, since }: { readonly count: number; readonly photos: number; readonly since: string }) =>
     `${entriesAndPhotos(count, photos)} that waited here since ${since} can’t be had any more: this browser threw away what it kept. Look at what the firm has, and write again what is missing.`,
   withoutFirm: ({ since }: { readonly since: string | null }) =>
-    since === null ? 'without the firm' : `without the firm since ${since}`,
+    since === null ? 'Without the firm' : `Without the firm since ${since}`,
   lostRead: 'I have read it',
   newerThere: 'A newer version of the program is here. What you typed stays.',
   takeIt: 'Take it now',
