@@ -8,6 +8,7 @@ import { noteReached } from '@/ui/log/firm';
 import { CREW, answering, close, show } from './onScreen';
 
 afterEach(async () => {
+  vi.restoreAllMocks();
   await close();
   localStorage.removeItem('fox-ladder-reached');
 });
@@ -54,6 +55,22 @@ describe('the firm’s server', () => {
     open();
     await act(asked);
     expect(told()).toBe('');
+  });
+  it('is written down for later pages, and believed where that can’t be', async () => {
+    globalThis.fetch = () => Promise.reject(new TypeError('fetch failed'));
+    open();
+    await waitFor(() => expect(told()).toMatch(/^Without the firm/));
+    const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError');
+    });
+    globalThis.fetch = () => Promise.resolve(answering({ account: null }) as Response);
+    await act(asked);
+    expect(told()).toBe('');
+    full.mockRestore();
+    // Not with each answer: several come in a second
+    const at = Date.now() + 60_000;
+    for (const later of [0, 3000, 6000, 9000]) noteReached(at + later);
+    expect(localStorage.getItem('fox-ladder-reached')).toBe(String(at + 6000));
   });
   it('tells the day too where it was away since yesterday, as far as another page knew', async () => {
     vi.resetModules();

@@ -72,13 +72,14 @@ async function ask<T>(path: string, read: Read<T>, init: RequestInit): Promise<T
     }
     throw response.status >= 500 ? new Failed(body.detail) : new Refused(body);
   }
+  let told: T;
   try {
-    const answer = read(body);
-    noteReached();
-    return answer;
+    told = read(body);
   } catch (cause) {
     throw new Away({ cause });
   }
+  noteReached();
+  return told;
 }
 
 /**

@@ -20,24 +20,37 @@ function become(next: Firm): void {
   if (hasChanged) for (const listener of listeners) listener();
 }
 
+let notedAt = 0;
+/** Writes down when it answered, for pages that are opened later. */
+function note(at: number): void {
+  if (at - notedAt < NOTED_MS) return;
+  notedAt = at;
+  try {
+    localStorage.setItem(KEY, String(at));
+  } catch {
+    // A store that is full, or shut, stops no question
+  }
+}
+
 /** When it answered last as another page of this browser knew it. */
 function notedBefore(): number | null {
-  const noted = Number(localStorage.getItem(KEY) ?? NaN);
-  return Number.isFinite(noted) ? noted : null;
+  try {
+    const noted = localStorage.getItem(KEY);
+    return noted === null || Number.isNaN(Number(noted)) ? null : Number(noted);
+  } catch {
+    return null;
+  }
 }
 
 /** The firm’s server has answered. */
 export function noteReached(at = Date.now()): void {
-  if (typeof localStorage !== 'undefined' && at - (firm.reachedAt ?? 0) > NOTED_MS)
-    localStorage.setItem(KEY, String(at));
+  note(at);
   become({ isAway: false, reachedAt: at });
 }
 
 /** Nobody has answered, or somebody else. */
 export function noteAway(): void {
-  if (firm.isAway) return;
-  const before = typeof localStorage === 'undefined' ? null : notedBefore();
-  become({ isAway: true, reachedAt: firm.reachedAt ?? before });
+  if (!firm.isAway) become({ isAway: true, reachedAt: firm.reachedAt ?? notedBefore() });
 }
 
 export const firmNow = (): Firm => firm;
