@@ -284,6 +284,8 @@ describe('a climb by clicks and typing', () => {
   });
 
   it('survives a restart, and no page ever failed', async () => {
+    // A page that stands open asks for its server, and the browser says so
+    await screen.page.goto('about:blank');
     await server.stop();
     await server.start();
     await screen.open(server.url);

@@ -1,8 +1,8 @@
 'use client';
 import { accountsWords } from '@/words/screens';
-import { Modal } from 'react-bootstrap';
 import { answer } from '@/contract/answers';
 import { isSigned } from '@/contract/accountAnswers';
+import { Dialog } from '../form/Dialog';
 import { call, NotTaken } from '../log/api';
 import { SecretForm } from './SecretForm';
 
@@ -29,16 +29,9 @@ export function AgainDialog({ onClose, onSaid }: Props) {
     return null;
   };
   return (
-    <Modal show onHide={onClose} centered aria-labelledby="again">
-      <Modal.Header closeButton closeLabel={accountsWords.leaveIt}>
-        <Modal.Title as="h2" id="again">
-          {accountsWords.passphraseAgain}
-        </Modal.Title>
-      </Modal.Header>
-      <Modal.Body>
-        <p className="soft">{accountsWords.againWhy}</p>
-        <SecretForm fields={FIELDS} submit={accountsWords.goOn} onSend={say} />
-      </Modal.Body>
-    </Modal>
+    <Dialog id="again" title={accountsWords.passphraseAgain} close={{ words: accountsWords.leaveIt, onClose }}>
+      <p className="soft">{accountsWords.againWhy}</p>
+      <SecretForm fields={FIELDS} submit={accountsWords.goOn} onSend={say} />
+    </Dialog>
   );
 }

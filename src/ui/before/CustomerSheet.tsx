@@ -5,9 +5,9 @@ import type { ReactNode } from 'react';
 import { Button } from 'react-bootstrap';
 import { format, parseISO } from 'date-fns';
 import Link from 'next/link';
-import { useState } from 'react';
 import { customerPage, customerText, placeOf } from '@/core/job';
 import { sayIn } from '@/words';
+import { useCopy } from '../form/useCopy';
 import { useHandedJob, type HandedLog } from '../log/handed';
 import { LogHere } from '../log/LogHere';
 
@@ -22,12 +22,7 @@ function Sheet({ log }: { readonly log: HandedLog }) {
   const when = job.expectedAt === null ? null : format(parseISO(job.expectedAt), beforeWords.dayAndHour);
   const page = customerPage(job, when);
   const text = customerText(page, say);
-  const [copied, setCopied] = useState<'no' | 'yes' | 'failed'>('no');
-  const copy = () =>
-    navigator.clipboard.writeText(text).then(
-      () => setCopied('yes'),
-      () => setCopied('failed'),
-    );
+  const { copied, copy } = useCopy(text);
   return (
     <main id="main" className="sheet-page customer-page">
       <div className="sheet-head">
@@ -39,7 +34,7 @@ function Sheet({ log }: { readonly log: HandedLog }) {
           <Link className="btn btn-secondary" href={`/jobs/${job.id}?rung=look&area=before`}>
             {beforeWords.backToTheJob}
           </Link>
-          <Button variant="secondary" onClick={() => void copy()}>
+          <Button variant="secondary" onClick={copy}>
             {copied === 'yes' ? beforeWords.copied : beforeWords.copyAsAText}
           </Button>
           <Button onClick={() => window.print()}>{beforeWords.print}</Button>

@@ -1,7 +1,8 @@
 'use client';
-import { Button, Modal } from 'react-bootstrap';
+import { Button } from 'react-bootstrap';
 import type { Person } from '@/core/kinds';
 import { frameWords } from '@/words/screens';
+import { Dialog } from '../form/Dialog';
 import { useCrew } from './CrewContext';
 
 interface Props {
@@ -13,32 +14,25 @@ interface Props {
 export function WhoAsked({ onPick, onDrop }: Props) {
   const { crew, pick } = useCrew();
   return (
-    <Modal show backdrop="static" keyboard={false} aria-labelledby="who-asked" centered>
-      <Modal.Header>
-        <Modal.Title as="h2" id="who-asked">
-          {frameWords.whoWritesThis}
-        </Modal.Title>
-      </Modal.Header>
-      <Modal.Body>
-        <p className="soft">{frameWords.whoWritesWhy}</p>
-        <div className="choices">
-          {crew.map(({ id, name }) => (
-            <Button
-              key={id}
-              variant="choice"
-              onClick={() => {
-                pick(id);
-                onPick({ id, name });
-              }}
-            >
-              {name}
-            </Button>
-          ))}
-        </div>
-        <Button variant="link" className="block-top" onClick={onDrop}>
-          {frameWords.throwItAway}
-        </Button>
-      </Modal.Body>
-    </Modal>
+    <Dialog id="who-asked" title={frameWords.whoWritesThis}>
+      <p className="soft">{frameWords.whoWritesWhy}</p>
+      <div className="choices">
+        {crew.map(({ id, name }) => (
+          <Button
+            key={id}
+            variant="choice"
+            onClick={() => {
+              pick(id);
+              onPick({ id, name });
+            }}
+          >
+            {name}
+          </Button>
+        ))}
+      </div>
+      <Button variant="link" className="block-top" onClick={onDrop}>
+        {frameWords.throwItAway}
+      </Button>
+    </Dialog>
   );
 }

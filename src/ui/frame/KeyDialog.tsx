@@ -1,7 +1,7 @@
 'use client';
 import { frameWords } from '@/words/screens';
-import { Modal } from 'react-bootstrap';
 import { RUNGS, RUNG_NAMES } from '@/core/kinds';
+import { Dialog } from '../form/Dialog';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ...RUNGS.map((rung, i) => [String(i + 1), RUNG_NAMES[rung]] as const),
@@ -20,25 +20,18 @@ interface Props {
 /** Every key and what it does. */
 export function KeyDialog({ open, onClose }: Props) {
   return (
-    <Modal show={open} onHide={onClose} aria-labelledby="key-list" centered>
-      <Modal.Header closeButton>
-        <Modal.Title as="h2" id="key-list">
-          {frameWords.keys}
-        </Modal.Title>
-      </Modal.Header>
-      <Modal.Body>
-        <dl className="key-list">
-          {KEYS.map(([key, words]) => (
-            <div key={key}>
-              <dt>
-                <kbd>{key}</kbd>
-              </dt>
-              <dd>{words}</dd>
-            </div>
-          ))}
-        </dl>
-        <p className="small soft">{frameWords.noneOfThemActs}</p>
-      </Modal.Body>
-    </Modal>
+    <Dialog id="key-list" title={frameWords.keys} isOpen={open} close={{ words: frameWords.close, onClose }}>
+      <dl className="key-list">
+        {KEYS.map(([key, words]) => (
+          <div key={key}>
+            <dt>
+              <kbd>{key}</kbd>
+            </dt>
+            <dd>{words}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="small soft">{frameWords.noneOfThemActs}</p>
+    </Dialog>
   );
 }

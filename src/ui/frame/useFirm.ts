@@ -3,7 +3,7 @@ import { lookForFirm } from '../log/api';
 import { firmNow, onFirm, type Firm } from '../log/firm';
 
 /** So often it is looked whether the firm’s server is there, while somebody looks at the page, ms. */
-const LOOK_MS = 10_000;
+const LOOK_MS = 30_000;
 const AT_FIRST: Firm = firmNow();
 
 /** Where the firm stands. */

@@ -3,7 +3,7 @@ import { shareWords } from '@/words/screens';
 import { useQuery } from '@tanstack/react-query';
 import { addDays, format, parseISO } from 'date-fns';
 import { useState } from 'react';
-import { Button, Modal } from 'react-bootstrap';
+import { Button } from 'react-bootstrap';
 import { v7 } from 'uuid';
 import { answer } from '@/contract/answers';
 import { isAnything } from '@/contract/accountAnswers';
@@ -11,6 +11,8 @@ import { isMadeShare, isShareList, type Share } from '@/contract/share';
 import { useCrew } from '../crew/CrewContext';
 import { QrCode } from '../drawing/QrCode';
 import { DayField } from '../form/DayField';
+import { Dialog } from '../form/Dialog';
+import { useCopy } from '../form/useCopy';
 import { call, NotTaken } from '../log/api';
 import { PlainTable, type PlainColumn } from '../table/PlainTable';
 
@@ -29,23 +31,17 @@ export function ShareLinks({ jobId }: { readonly jobId: string }) {
       <Button variant="secondary" onClick={() => setOpen(true)}>
         {shareWords.share}
       </Button>
-      <Modal
-        show={isOpen}
-        onHide={() => setOpen(false)}
+      <Dialog
+        id="share-links"
+        title={shareWords.shareThisPage}
+        isOpen={isOpen}
+        close={{ words: shareWords.close, onClose: () => setOpen(false) }}
         size="lg"
         scrollable
-        aria-labelledby="share-links"
         className="share-links"
       >
-        <Modal.Header closeButton closeLabel={shareWords.close}>
-          <Modal.Title as="h2" id="share-links">
-            {shareWords.shareThisPage}
-          </Modal.Title>
-        </Modal.Header>
-        <Modal.Body>
-          <Links jobId={jobId} />
-        </Modal.Body>
-      </Modal>
+        <Links jobId={jobId} />
+      </Dialog>
     </>
   );
 }
@@ -109,12 +105,7 @@ function Links({ jobId }: { readonly jobId: string }) {
 const NoneYet = () => <p className="soft block-top">{shareWords.noneYet}</p>;
 
 function NewLink({ address }: { readonly address: string }) {
-  const [copied, setCopied] = useState<'no' | 'yes' | 'failed'>('no');
-  const copy = () =>
-    navigator.clipboard.writeText(address).then(
-      () => setCopied('yes'),
-      () => setCopied('failed'),
-    );
+  const { copied, copy } = useCopy(address);
   return (
     <div className="new-link" data-testid="new-link">
       <QrCode address={address} name={shareWords.codeOpens} />
@@ -122,7 +113,7 @@ function NewLink({ address }: { readonly address: string }) {
         <p>{shareWords.scanOrCopy}</p>
         <code>{address}</code>
         <p className="row-of">
-          <Button variant="secondary" onClick={() => void copy()}>
+          <Button variant="secondary" onClick={copy}>
             {copied === 'yes' ? shareWords.copied : shareWords.copy}
           </Button>
         </p>

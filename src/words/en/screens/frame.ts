@@ -24,6 +24,7 @@ export const frame = {
   findASiteOrA: 'find a site or a job',
   thisList: 'this list',
   keys: 'Keys',
+  close: 'Close',
   noneOfThemActs: 'None of them acts while you type in a field.',
   listOfKeys: 'List of keys',
   paperThemeForDaylight: 'Paper theme, for daylight',
