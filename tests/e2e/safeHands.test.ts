@@ -282,7 +282,7 @@ describe('who is at the box', () => {
 });
 
 describe('the server away', () => {
-  it('holds what a proof of before opened, and says nothing is kept', async () => {
+  it('holds what a proof of before opened, and says that what is written is kept here alone', async () => {
     await job(...YARD.filter((one) => one !== YARD[2]));
     await go('yard', 'wire');
     await free();

@@ -2,6 +2,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { act, screen, waitFor } from '@testing-library/react';
 import { answer } from '@/contract/answers';
+import { momentText } from '@/ui/figures/momentText';
 import { Frame } from '@/ui/frame/Frame';
 import { call } from '@/ui/log/api';
 import { noteReached } from '@/ui/log/firm';
@@ -77,7 +78,6 @@ describe('the firm’s server', () => {
     localStorage.setItem('fox-ladder-reached', String(new Date(2026, 10, 1, 16, 5).getTime()));
     const { firmNow, noteAway } = await import('@/ui/log/firm');
     noteAway();
-    const { momentText } = await import('@/ui/frame/WithoutFirm');
     expect(momentText(firmNow().reachedAt ?? 0)).toBe('1 Nov 16:05');
   });
 });

@@ -7,7 +7,7 @@ import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import type { BoardJob, BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
 import { keepAhead } from '../frame/serviceWorker';
 import { useFirm } from '../frame/useFirm';
-import { momentText } from '../frame/WithoutFirm';
+import { momentText } from '../figures/momentText';
 import { keepLogsAhead } from '../log/logsAhead';
 import { BoardRow } from './BoardRow';
 import { MadeHere } from './MadeHere';

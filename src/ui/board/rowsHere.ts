@@ -50,14 +50,17 @@ export function workOut(jobs: readonly FartherJob[], told: (jobId: string, row: 
   const work = async (): Promise<void> => {
     // A board that the server made is in words already
     const { pointsInWords } = await import('@/words');
-    for (const { head, entries } of jobs) {
-      const row = await remote.row(head, entries);
-      told(head.id, { ...row, points: pointsInWords(row.points) });
-    }
+    for (const { head, entries } of jobs)
+      try {
+        const row = await remote.row(head, entries);
+        told(head.id, { ...row, points: pointsInWords(row.points) });
+      } catch (error) {
+        // The row of the firm’s server stays, and says from when it is; one that can’t be made holds up no other
+        console.warn(error);
+      }
   };
   work().then(
     () => worker.terminate(),
-    // The rows of the firm’s server stay, and say from when they are
     (error: unknown) => console.warn(error),
   );
   return () => worker.terminate();

@@ -14,9 +14,11 @@ interface Props extends Pick<ModalProps, 'size' | 'scrollable' | 'className'> {
 
 /** What stands before a page and has the keys, under its title. */
 export function Dialog({ id, title, isOpen = true, close, children, ...looks }: Props) {
+  // A wide one grows with what stands in it: it begins at the top
+  const isCentered = looks.size === undefined;
   const ways = close ? { onHide: close.onClose } : { backdrop: 'static' as const, keyboard: false };
   return (
-    <Modal show={isOpen} aria-labelledby={id} centered={looks.size === undefined} {...ways} {...looks}>
+    <Modal show={isOpen} aria-labelledby={id} centered={isCentered} {...ways} {...looks}>
       <Modal.Header {...(close ? { closeButton: true, closeLabel: close.words } : {})}>
         <Modal.Title as="h2" id={id}>
           {title}
