@@ -7,7 +7,8 @@ import { newEntry, type Entry, type EntryData, type EntryKind, type NewEntry } f
 import { fartherJobs } from '@/ui/board/rowsHere';
 import { keepLog } from '@/ui/log/keptLog';
 import { keepMade } from '@/ui/log/newJobs';
-import { keepWaiting, shelf } from '@/ui/log/shelf';
+import { keepWaiting } from '@/ui/log/shelf';
+import { emptyShelf } from './emptyShelf';
 
 // Which rows of the board are made in the browser, and of what.
 
@@ -26,10 +27,7 @@ const door = () =>
   );
 const renamed = (minute: number) => written('siteDescribed', { name: 'Siskin House' }, minute);
 
-afterEach(async () => {
-  const db = await shelf();
-  await Promise.all([db.logs.clear(), db.waiting.clear(), db.made.clear()]);
-});
+afterEach(() => emptyShelf());
 
 describe('jobs of which this browser knows more than the board does', () => {
   it('are none where nothing waits and the board is as late as what lies here', async () => {

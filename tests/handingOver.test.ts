@@ -4,7 +4,8 @@ import { v7 } from 'uuid';
 import { newEntry } from '@/core/kinds';
 import { allWaiting } from '@/ui/log/allWaiting';
 import { keepMade, madeHere } from '@/ui/log/newJobs';
-import { keepWaiting as keepEntry, shelf } from '@/ui/log/shelf';
+import { keepWaiting as keepEntry } from '@/ui/log/shelf';
+import { emptyShelf } from './emptyShelf';
 import { handOver, takeIn } from '@/ui/outbox/handingOver';
 import { saveText } from '@/ui/outbox/saving';
 import { photoParcels } from '@/ui/photo/photoFile';
@@ -23,10 +24,6 @@ const takePicture = (id: string, jobId: string, bytes: number, by: typeof INES |
     ...{ id, jobId, name: `${id}.jpg`, rung: 'look', pointId: 'front', at: AT, ...(by ? { by } : {}) },
     file: new Blob([new Uint8Array(bytes).fill(id.charCodeAt(0))], { type: 'image/jpeg' }),
   });
-async function emptied(): Promise<void> {
-  const db = await shelf();
-  await Promise.all([db.waiting.clear(), db.photos.clear(), db.made.clear()]);
-}
 
 /** Node has blobs that survive a store, which those of a made-up page do not; it has no reader of them. */
 class Reader {
@@ -42,7 +39,7 @@ class Reader {
 
 beforeAll(() => vi.stubGlobal('FileReader', Reader));
 afterAll(() => vi.unstubAllGlobals());
-beforeEach(emptied);
+beforeEach(() => emptyShelf());
 afterEach(() => vi.mocked(saveText).mockClear());
 
 describe('pictures that go by files', () => {
@@ -79,7 +76,7 @@ describe('what is handed over', () => {
     const before = { entries: await allWaiting(), made: await madeHere() };
     expect(await handOver()).toEqual({ files: 1, unsigned: 0 });
     const pictures = await photosThatWait();
-    await emptied();
+    await emptyShelf();
 
     const [file] = saved();
     expect(await takeIn(new File([file?.text ?? ''], 'outbox.json'))).toEqual({ count: 2, photos: 2 });

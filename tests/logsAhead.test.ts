@@ -4,7 +4,7 @@ import { newEntry, type Entry } from '@/core/kinds';
 import { keptLog } from '@/ui/log/keptLog';
 import { keepLogsAhead } from '@/ui/log/logsAhead';
 import { headHere } from '@/ui/log/newJobs';
-import { shelf } from '@/ui/log/shelf';
+import { emptyShelf } from './emptyShelf';
 
 const BY = { id: 'ines', name: 'Ines' };
 const timeOf = (seq: number): string => `2026-03-04T09:00:${String(seq).padStart(2, '0')}.000Z`;
@@ -45,7 +45,7 @@ function serving(jobs: Map<number, number>, gone: readonly number[] = []): strin
 const listed = (job: number, last: number) => ({ id: idOf(job), updatedAt: timeOf(last) });
 const keptOf = async (job: number): Promise<number> => (await keptLog(idOf(job))).length;
 
-beforeEach(async () => (await shelf()).logs.clear());
+beforeEach(() => emptyShelf());
 
 describe('the logs of open jobs', () => {
   it('are here before anybody opens them, and are asked for again only where they have grown', async () => {

@@ -2,14 +2,11 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { lostHere, readLost } from '@/ui/log/lostHere';
-import { shelf } from '@/ui/log/shelf';
+import { deleteDB } from 'idb';
+import { KEPT } from '@/contract/keptHere';
 
 /** As a browser that runs short of room does it: the database goes, cookies stay. */
-async function thrownAway(): Promise<void> {
-  const db = await shelf();
-  await db.delete();
-  await db.open();
-}
+const thrownAway = (): Promise<void> => deleteDB(KEPT.shelf);
 
 describe('a shelf that the browser threw away', () => {
   beforeEach(() => lostHere(0, 0));

@@ -5,7 +5,8 @@ import { answer, isNumbered } from '@/contract/answers';
 import { newEntry, type NewEntry } from '@/core/kinds';
 import { call } from '@/ui/log/api';
 import { Outbox } from '@/ui/log/outbox';
-import { shelf, waitingFor } from '@/ui/log/shelf';
+import { waitingFor } from '@/ui/log/shelf';
+import { emptyShelf } from './emptyShelf';
 import { runs } from './runs';
 
 // A network that lies between a page and its server: whatever it does, nothing that was shown as kept is missing afterwards,
@@ -93,7 +94,7 @@ describe('a network that lies', () => {
         ),
         fc.boolean(),
         async (turns, isReloaded) => {
-          for (const table of (await shelf()).tables) await table.clear();
+          await emptyShelf();
           const behind = new Behind();
           globalThis.fetch = behind.fetch;
           const open = () =>

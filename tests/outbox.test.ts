@@ -3,7 +3,9 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { newEntry, type NewEntry } from '@/core/kinds';
 import { Away, Failed, Refused } from '@/ui/log/api';
 import { Outbox, type Post } from '@/ui/log/outbox';
-import { asideOf, keepWaiting, setAside, shelf, waitingFor, type Waiting } from '@/ui/log/shelf';
+import { asideOf, keepWaiting, setAside, waitingFor, type Waiting } from '@/ui/log/shelf';
+import { put } from '@/ui/log/shelfStore';
+import { emptyShelf } from './emptyShelf';
 
 const JOB = 'job-1';
 const by = { id: 'ines', name: 'Ines' };
@@ -42,7 +44,7 @@ Object.assign(globalThis, {
 const stops: (() => void)[] = [];
 beforeEach(async () => {
   plain.clear();
-  for (const table of (await shelf()).tables) await table.clear();
+  await emptyShelf();
 });
 afterEach(() => stops.splice(0).forEach((stop) => stop()));
 
@@ -78,7 +80,7 @@ describe('the shelf', () => {
   it('sets one broken value aside as it was, once, and lets the others go on', async () => {
     await keepWaiting(JOB, waiting(1));
     const scrap = { entry: { kind: 'noteWritten', data: 7 } };
-    await (await shelf()).waiting.put({ id: 'x', jobId: JOB, place: 0, waiting: scrap });
+    await put('waiting', JOB, { id: 'x', jobId: JOB, place: 0, waiting: scrap });
     expect(await waitingFor(JOB)).toHaveLength(1);
     expect(await waitingFor(JOB)).toHaveLength(1);
     expect(await asideOf(JOB)).toEqual([{ jobId: JOB, why: 'unreadable', what: scrap }]);
@@ -131,9 +133,7 @@ describe('the outbox', () => {
     stops.push(outbox.start());
     outbox.add(entry(1));
     await until(async () => (await waitingFor(JOB)).length === 1);
-    stops.push(outbox.start());
-    await (await shelf()).waiting.clear();
-    stops.push(outbox.start());
+    await emptyShelf(['waiting']);
     await until(() => hasRead !== undefined);
     expect(outbox.snapshot().waiting).toHaveLength(1);
     hasRead?.();

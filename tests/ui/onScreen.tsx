@@ -12,10 +12,8 @@ import type { DeadNew } from '@/core/points';
 import { newEntry, type Entry, type EntryData, type EntryKind, type NewEntry, type Rung } from '@/core/kinds';
 import { CrewProvider } from '@/ui/crew/CrewContext';
 import { JobScreen } from '@/ui/job/JobScreen';
-// Read beforehand: a test waits for what is kept, not for the library that keeps it
-import '@/ui/log/shelfStore';
-import { shelf } from '@/ui/log/shelf';
 import { forgetTyped } from '@/ui/log/typedTexts';
+import { emptyShelf } from '../emptyShelf';
 // Fetched when they are shown; here they stand already, for a test reads one module at a time
 import '@/ui/points/yard/YardBench';
 import '@/ui/rungs/prove/ProveBench';
@@ -239,5 +237,5 @@ export function reload(): void {
 export async function close(): Promise<void> {
   reload();
   localStorage.clear();
-  for (const table of (await shelf()).tables) await table.clear();
+  await emptyShelf();
 }

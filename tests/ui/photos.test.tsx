@@ -1,9 +1,10 @@
 /** @vitest-environment jsdom */
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import Dexie from 'dexie';
+import { openDB } from 'idb';
 import type { Entry } from '@/core/kinds';
-import { shelf } from '@/ui/log/shelf';
+import { shelf } from '@/ui/log/shelfStore';
+import { emptyShelf } from '../emptyShelf';
 import { setGoMetered } from '@/ui/photo/line';
 import { keepWaiting, photosThatWait, signPhotos } from '@/ui/photo/photoQueue';
 import { sendPhotos } from '@/ui/photo/photoSender';
@@ -36,17 +37,19 @@ function answerPhotos(answer: () => ReturnType<typeof answering>): string[] {
 const taken = () => answering({ sha256: SHA, mediaType: 'image/jpeg', widthPx: 400, heightPx: 300, bytes: 100 });
 const photosAt = (entries: readonly Entry[]) => openJob(entries, { rung: 'look', area: 'photos' });
 
-beforeEach(async () => (await shelf()).photos.clear());
+beforeEach(() => emptyShelf(['photos']));
 afterEach(close);
 
 describe('a photo', () => {
   // First of all: what a browser holds from before is brought over when pictures are asked for
   it('that waited in a browser from before is sent, and waits there no more', async () => {
     standIns();
-    const old = new Dexie('fox-ladder-photos', { indexedDB, IDBKeyRange });
-    old.version(1).stores({ waiting: '' });
+    // The number that its library gave to the first one
+    const old = await openDB('fox-ladder-photos', 10, {
+      upgrade: (db) => void db.createObjectStore('waiting'),
+    });
     const waits = { id: 'p1', jobId: 'job', file: file('old.jpg'), name: 'old.jpg', rung: 'look', pointId: 'front' };
-    await old.table('waiting').put({ ...waits, at: '2026-03-04T09:00:00Z' }, 'p1');
+    await old.put('waiting', { ...waits, at: '2026-03-04T09:00:00Z' }, 'p1');
     old.close();
     const { ready, written } = photosAt(begun().entries);
     answerPhotos(taken);
@@ -173,7 +176,7 @@ describe('a photo whose job is not open', () => {
     await sendPhotos();
     expect(sent).toHaveLength(2);
     expect(await photosThatWait()).toEqual([]);
-    await waitFor(async () => expect(await (await shelf()).waiting.count()).toBe(0));
+    await waitFor(async () => expect(await (await shelf()).count('waiting')).toBe(0));
     expect(written().map(({ id }) => id)).toEqual([attachedId, describedId]);
     // And as it stands where that was before they were written
     const named = {

@@ -247,12 +247,12 @@ describe('a browser that can keep nothing', () => {
   it('says so, and calls nothing kept that neither it nor the server has', async () => {
     const { user, ready, server, kept, written } = open();
     await ready();
-    const { shelf } = await import('@/ui/log/shelf');
-    const { waiting } = await shelf();
-    const put = vi.spyOn(waiting, 'put').mockRejectedValue(new Error('the disk is full'));
+    const put = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('the disk is full', 'QuotaExceededError');
+    });
     server.instead = gone;
     await user.click(screen.getByText('brick'));
-    await screen.findByText(/This browser can’t keep what you write/);
+    await screen.findByText(/This browser can’t keep what you write.*QuotaExceededError/);
     await waitFor(() => expect(status()).toBe('not kept yet'));
     server.instead = null;
     await user.click(screen.getByRole('button', { name: 'Try now' }));

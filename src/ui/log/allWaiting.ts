@@ -1,5 +1,6 @@
 import { headHere } from './newJobs';
-import { shelf, waitingFor, type Waiting } from './shelf';
+import { waitingFor, type Waiting } from './shelf';
+import { shelf } from './shelfStore';
 
 export interface NamedJob {
   readonly jobId: string;
@@ -18,8 +19,7 @@ export const namedJobs = (jobIds: readonly string[]): Promise<readonly NamedJob[
 
 /** Everything that was written in this browser and is not with the server. */
 export async function allWaiting(): Promise<readonly WaitingJob[]> {
-  const db = await shelf();
-  const jobIds = (await db.waiting.orderBy('jobId').keys()).filter((id) => typeof id === 'string');
-  const jobs = await namedJobs(jobIds);
+  const rows = await (await shelf()).getAllFromIndex('waiting', 'jobId');
+  const jobs = await namedJobs(rows.map(({ jobId }) => jobId));
   return Promise.all(jobs.map(async (job) => ({ ...job, waiting: await waitingFor(job.jobId) })));
 }

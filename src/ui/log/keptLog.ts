@@ -3,7 +3,7 @@ import { rememberingParse } from '@/contract/job';
 import { isFields, isFigure, isText } from '@/contract/shapes';
 import type { JobHead } from '@/core/job';
 import { isEntryKind, type Entry } from '@/core/kinds';
-import { shelf } from './shelf';
+import { put, shelf } from './shelfStore';
 
 // A job’s log as this browser knew it last: a page that lies here may be older than what was read since.
 
@@ -21,7 +21,7 @@ const isRead = (value: unknown): value is Entry =>
 
 /** @returns what is kept of a job’s log; empty where nothing is, or nothing that this version understands */
 export async function keptLog(jobId: string): Promise<readonly Entry[]> {
-  const row = await (await shelf()).logs.get(jobId);
+  const row = await (await shelf()).get('logs', jobId);
   if (!row || !Array.isArray(row.log)) return [];
   const log = row.log as readonly unknown[];
   // Each was held against its kind before it was kept: the same code need not do so again, which would take a phone a second
@@ -38,8 +38,8 @@ export async function keptLog(jobId: string): Promise<readonly Entry[]> {
   }
 }
 
-export const keepLog = async ({ id, title, createdAt }: JobHead, log: readonly Entry[]): Promise<void> =>
-  void (await (await shelf()).logs.put({ jobId: id, title, createdAt, log, code: CODE }));
+export const keepLog = ({ id, title, createdAt }: JobHead, log: readonly Entry[]): Promise<void> =>
+  put('logs', id, { jobId: id, title, createdAt, log, code: CODE });
 
 /** The one of two logs of a job that knows more; a log only grows. */
 export const farther = (one: readonly Entry[], other: readonly Entry[]): readonly Entry[] =>

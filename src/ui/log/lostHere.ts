@@ -1,6 +1,6 @@
 import { v7 } from 'uuid';
 import { nowIso } from './clock';
-import { shelf } from './shelf';
+import { change, put, shelf } from './shelfStore';
 
 /** What waited on a shelf that the browser threw away. */
 export interface Lost {
@@ -34,14 +34,16 @@ function note({ shelf: id, count, photos, since }: Noted): void {
 
 /** Which shelf this is: it is named when it is first looked at. */
 async function named(): Promise<string> {
-  const db = await shelf();
-  return db.transaction('rw', db.about, async () => {
-    const known = await db.about.get('shelf');
-    if (typeof known?.value === 'string') return known.value;
-    const value = v7();
-    await db.about.put({ name: 'shelf', value });
-    return value;
+  const known = (await (await shelf()).get('about', 'shelf'))?.value;
+  if (typeof known === 'string') return known;
+  let value: unknown = v7();
+  await change(['about'], null, async (on) => {
+    // Another tab may have named it meanwhile
+    const { value: named } = (await on.objectStore('about').get('shelf')) ?? {};
+    if (typeof named === 'string') value = named;
+    else await on.objectStore('about').put({ name: 'shelf', value });
   });
+  return String(value);
 }
 
 /**
@@ -50,18 +52,19 @@ async function named(): Promise<string> {
  */
 export async function lostHere(waiting: number, waitingPhotos: number): Promise<Lost | null> {
   const id = await named();
-  const { about } = await shelf();
   const before = noted();
   const waited = before !== null && before.count + before.photos > 0;
   if (waited && before.shelf !== id) {
     const { count, photos, since } = before;
-    await about.put({ name: 'lost', value: { count, photos, since } });
+    await put('about', null, { name: 'lost', value: { count, photos, since } });
   }
   const since = waited && before.shelf === id ? before.since : nowIso();
   note({ shelf: id, count: waiting, photos: waitingPhotos, since });
-  const lost = (await about.get('lost'))?.value as (Omit<Lost, 'photos'> & Partial<Lost>) | undefined;
+  const lost = (await (await shelf()).get('about', 'lost'))?.value as
+    | (Omit<Lost, 'photos'> & Partial<Lost>)
+    | undefined;
   return lost ? { photos: 0, ...lost } : null;
 }
 
 /** What was lost has been read. */
-export const readLost = async (): Promise<void> => (await shelf()).about.delete('lost');
+export const readLost = (): Promise<void> => change(['about'], null, (on) => on.objectStore('about').delete('lost'));

@@ -41,11 +41,14 @@ export async function makeJob(title: string, by: Person, stated: readonly Stated
   try {
     await ensureMade(id);
     for (let from = 0; from < entries.length; from += MOST_AT_ONCE)
-      await dropWaiting(await postEntries(id, entries.slice(from, from + MOST_AT_ONCE)));
+      await dropWaiting(id, await postEntries(id, entries.slice(from, from + MOST_AT_ONCE)));
   } catch (error) {
     if (error instanceof Refused) {
       await dropMade(id);
-      await dropWaiting(entries.map((one) => one.id));
+      await dropWaiting(
+        id,
+        entries.map((one) => one.id),
+      );
       throw error;
     }
     // It waits here, and is climbed here meanwhile

@@ -84,7 +84,6 @@ export class Outbox {
 
   /** Takes what an earlier visit, or another tab, has left, and sends it. @returns how to stop */
   start(): () => void {
-    void this.load();
     this.unwatch = onWaiting(this.jobId, () => void this.load());
     return () => {
       this.unwatch?.();
@@ -139,7 +138,7 @@ export class Outbox {
     }
     this.changed();
     try {
-      await dropWaiting(ids);
+      await dropWaiting(this.jobId, ids);
       for (const id of ids) this.onShelf.delete(id);
     } catch (error) {
       this.shelfFailed(error);

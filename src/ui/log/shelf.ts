@@ -1,21 +1,10 @@
 import { parseWritten } from '@/contract/job';
-import type { Aside, Row, Shelf, Typed, Waiting } from './shelfStore';
+import { change, onChange, put, shelf, type Aside, type Row, type Typed, type Waiting } from './shelfStore';
 
 export type { Aside, Typed, Waiting } from './shelfStore';
 
 // What this browser keeps by itself, in its own database: entries and pictures that wait for the server, text that is being
 // typed, and what can't be read any more. A shelf that fails stops nothing: what was written is sent all the same.
-
-let made: Promise<Shelf> | undefined;
-/** The database itself. Made when it is first needed: there is none on the server. Its code may have to be asked for again. */
-export const shelf = (): Promise<Shelf> =>
-  (made ??= import('./shelfStore').then(
-    ({ Shelf }) => new Shelf(),
-    (error: unknown) => {
-      made = undefined;
-      throw error;
-    },
-  ));
 
 /** A row as what waits, of any version of its kind; null where it can’t be read. */
 function waitingOf({ waiting }: Row): Waiting | null {
@@ -46,9 +35,9 @@ async function takeOver(jobId: string): Promise<void> {
     localStorage.getItem(OLD_KEYS.aside + jobId),
   ];
   if (waiting === null && aside === null) return;
-  const db = await shelf();
-  await db.transaction('rw', db.waiting, db.aside, async () => {
-    if (aside !== null) await db.aside.add({ jobId, why: 'unreadable', what: aside });
+  await change(['waiting', 'aside'], jobId, async (on) => {
+    const setAside = (what: unknown) => on.objectStore('aside').add({ jobId, why: 'unreadable', what });
+    if (aside !== null) await setAside(aside);
     if (waiting === null) return;
     let items: unknown = null;
     try {
@@ -56,12 +45,12 @@ async function takeOver(jobId: string): Promise<void> {
     } catch {
       // No JSON at all: set aside below
     }
-    if (!Array.isArray(items)) return void (await db.aside.add({ jobId, why: 'unreadable', what: waiting }));
+    if (!Array.isArray(items)) return void (await setAside(waiting));
     for (const [place, item] of (items as unknown[]).entries()) {
       const row: Row = { id: `old-${place}`, jobId, place, waiting: item };
       const read = waitingOf(row);
-      if (read) await db.waiting.put({ ...row, id: read.entry.id, waiting: { ...read, place } });
-      else await db.aside.add({ jobId, why: 'unreadable', what: item });
+      if (read) await on.objectStore('waiting').put({ ...row, id: read.entry.id, waiting: { ...read, place } });
+      else await setAside(item);
     }
   });
   localStorage.removeItem(OLD_KEYS.waiting + jobId);
@@ -71,73 +60,76 @@ async function takeOver(jobId: string): Promise<void> {
 /** What waits for a job, in the order in which it was written; a row that can’t be read is set aside and holds nothing up. */
 export async function waitingFor(jobId: string): Promise<readonly Waiting[]> {
   await takeOver(jobId);
-  const db = await shelf();
-  return db.transaction('rw', db.waiting, db.aside, async () => {
-    const rows = inPlace(await db.waiting.where('jobId').equals(jobId).toArray());
-    const read = rows.map((row) => [row, waitingOf(row)] as const);
-    for (const [row, waiting] of read) {
-      if (waiting) continue;
-      await db.aside.add({ jobId, why: 'unreadable', what: row.waiting });
-      await db.waiting.delete(row.id);
-    }
-    return read.flatMap(([, waiting]) => waiting ?? []);
-  });
+  const rows = inPlace(await (await shelf()).getAllFromIndex('waiting', 'jobId', jobId));
+  const read = rows.map((row) => [row, waitingOf(row)] as const);
+  const broken = read.flatMap(([row, waiting]) => (waiting ? [] : [row]));
+  if (broken.length > 0)
+    await change(['waiting', 'aside'], jobId, async (on) => {
+      for (const { id, waiting } of broken) {
+        // Another tab may have done it
+        if ((await on.objectStore('waiting').getKey(id)) === undefined) continue;
+        await on.objectStore('aside').add({ jobId, why: 'unreadable', what: waiting });
+        await on.objectStore('waiting').delete(id);
+      }
+    });
+  return read.flatMap(([, waiting]) => waiting ?? []);
 }
 
-/** Listens to the shelf from the moment when it is there. */
-function whenThere(listen: (db: Shelf) => () => void): () => void {
-  let stopped = false;
-  let stop: (() => void) | undefined;
-  shelf().then(
-    (db) => {
-      if (!stopped) stop = listen(db);
-    },
-    // Whoever reads the shelf hears of its fault
-    () => undefined,
-  );
+/** Tells how many entries and photos wait, in all jobs, whenever that changes. @returns how to stop it */
+export function onWaitingCount(told: (count: number, photos: number) => void): () => void {
+  let turn = 0;
+  let last = '';
+  const count = async (): Promise<void> => {
+    const mine = ++turn;
+    const on = (await shelf()).transaction(['waiting', 'photos']);
+    const [waiting, photos] = await Promise.all([on.objectStore('waiting').count(), on.objectStore('photos').count()]);
+    if (mine !== turn || last === `${waiting} ${photos}`) return;
+    last = `${waiting} ${photos}`;
+    told(waiting, photos);
+  };
+  // Whoever reads the shelf hears of its fault
+  const stop = onChange(['waiting', 'photos'], null, () => void count().catch(() => undefined));
   return () => {
-    stopped = true;
-    stop?.();
+    stop();
+    turn = -1;
   };
 }
 
-const onChange = (part: 'waiting' | 'aside', jobId: string, told: () => void): (() => void) =>
-  whenThere((db) => db.onChange(part, jobId, told));
+export const onWaiting = (jobId: string, told: () => void): (() => void) => onChange(['waiting'], jobId, told);
+export const onAside = (jobId: string, told: () => void): (() => void) => onChange(['aside'], jobId, told);
 
-/** Tells how many entries and photos wait, in all jobs, whenever that changes. @returns how to stop it */
-export const onWaitingCount = (told: (count: number, photos: number) => void): (() => void) =>
-  whenThere((db) => db.onWaitingCount(told));
+export const keepWaiting = (jobId: string, waiting: Waiting): Promise<void> =>
+  put('waiting', jobId, { id: waiting.entry.id, jobId, place: waiting.place, waiting });
 
-export const onWaiting = (jobId: string, told: () => void): (() => void) => onChange('waiting', jobId, told);
-export const onAside = (jobId: string, told: () => void): (() => void) => onChange('aside', jobId, told);
-
-export const keepWaiting = async (jobId: string, waiting: Waiting): Promise<void> =>
-  void (await (await shelf()).waiting.put({ id: waiting.entry.id, jobId, place: waiting.place, waiting }));
-
-export const dropWaiting = async (ids: readonly string[]): Promise<void> =>
-  (await shelf()).waiting.bulkDelete([...ids]);
+export const dropWaiting = (jobId: string, ids: readonly string[]): Promise<void> =>
+  change(['waiting'], jobId, (on) => Promise.all(ids.map((id) => on.objectStore('waiting').delete(id))));
 
 /** Takes an entry out of what waits, and keeps it beside. */
-export async function setAside(jobId: string, { entry, refused }: Waiting): Promise<void> {
-  const db = await shelf();
-  await db.transaction('rw', db.waiting, db.aside, async () => {
-    await db.aside.add({ jobId, why: refused ?? 'failed', what: entry });
-    await db.waiting.delete(entry.id);
+export const setAside = (jobId: string, { entry, refused }: Waiting): Promise<void> =>
+  change(['waiting', 'aside'], jobId, async (on) => {
+    await on.objectStore('aside').add({ jobId, why: refused ?? 'failed', what: entry });
+    await on.objectStore('waiting').delete(entry.id);
   });
-}
 
 export const asideOf = async (jobId: string): Promise<readonly Aside[]> =>
-  (await shelf()).aside.where('jobId').equals(jobId).toArray();
+  (await shelf()).getAllFromIndex('aside', 'jobId', jobId);
 
 /** Throws away what was set aside, once it was saved. */
-export const dropAside = async (jobId: string): Promise<void> =>
-  void (await (await shelf()).aside.where('jobId').equals(jobId).delete());
+export const dropAside = (jobId: string): Promise<void> =>
+  change(['aside'], jobId, async (on) => {
+    const keys = await on.objectStore('aside').index('jobId').getAllKeys(jobId);
+    await Promise.all(keys.map((key) => on.objectStore('aside').delete(key)));
+  });
 
 /** Takes everything of a job out of this browser: its customer was erased. */
 export async function forgetJob(jobId: string): Promise<void> {
-  const db = await shelf();
-  for (const part of ['waiting', 'aside', 'typed', 'photos', 'logs', 'made'] as const)
-    await db[part].where('jobId').equals(jobId).delete();
+  await change(['waiting', 'aside', 'typed', 'photos', 'logs', 'made'], jobId, async (on) => {
+    for (const part of ['waiting', 'aside', 'typed', 'photos'] as const)
+      for (const key of await on.objectStore(part).index('jobId').getAllKeys(jobId))
+        await on.objectStore(part).delete(key);
+    await on.objectStore('logs').delete(jobId);
+    await on.objectStore('made').delete(jobId);
+  });
   await forgetPages(jobId);
 }
 
@@ -157,10 +149,10 @@ const isTexts = (value: unknown): value is Readonly<Record<string, string>> =>
 
 /** What was typed in a job’s forms and not written yet. */
 export async function typedIn(jobId: string): Promise<readonly Typed[]> {
-  const rows = await (await shelf()).typed.where('jobId').equals(jobId).toArray();
+  const rows = await (await shelf()).getAllFromIndex('typed', 'jobId', jobId);
   return rows.filter(({ texts, labels }) => isTexts(texts) && isTexts(labels));
 }
 
-export const keepTyped = async (typed: Typed): Promise<void> => void (await (await shelf()).typed.put(typed));
-export const dropTyped = async (jobId: string, form: string): Promise<void> =>
-  (await shelf()).typed.delete([jobId, form]);
+export const keepTyped = (typed: Typed): Promise<void> => put('typed', typed.jobId, typed);
+export const dropTyped = (jobId: string, form: string): Promise<void> =>
+  change(['typed'], jobId, (on) => on.objectStore('typed').delete([jobId, form]));

@@ -1,5 +1,5 @@
 import type { Person, Rung } from '@/core/kinds';
-import { shelf } from '../log/shelf';
+import { change, dropOld, openOld, put, shelf } from '../log/shelfStore';
 
 /** The ids of the entries that name a picture, and what this device knew of its job by then. */
 export interface PhotoNames {
@@ -61,20 +61,19 @@ const takeOver = (): Promise<void> => (tookOver ??= bringOver().catch(() => unde
 
 /** Where there is no such store, opening it fails, and there is nothing to bring. */
 async function bringOver(): Promise<void> {
-  const { openOld } = await import('../log/shelfStore');
   const old = await openOld(OLD_STORE);
-  const photos: readonly unknown[] = await old.table('waiting').toArray();
+  const photos: readonly unknown[] = await old.getAll('waiting');
   const waiting = photos.filter(isWaiting);
-  await (await shelf()).photos.bulkPut(waiting);
-  await old.table('waiting').bulkDelete(waiting.map(({ id }) => id));
-  if (waiting.length === photos.length) await old.delete();
-  else old.close();
+  await change(['photos'], null, (on) => Promise.all(waiting.map((photo) => on.objectStore('photos').put(photo))));
+  for (const { id } of waiting) await old.delete('waiting', id);
+  old.close();
+  if (waiting.length === photos.length) await dropOld(OLD_STORE);
 }
 
 /** Pictures that wait, of all jobs. */
 export async function photosThatWait(): Promise<readonly WaitingPhoto[]> {
   await takeOver();
-  const kept: readonly unknown[] = await (await shelf()).photos.toArray();
+  const kept: readonly unknown[] = await (await shelf()).getAll('photos');
   return [...kept.filter(isWaiting), ...held.values()];
 }
 
@@ -82,7 +81,7 @@ export async function photosThatWait(): Promise<readonly WaitingPhoto[]> {
 export async function waitingPhotos(jobId: string): Promise<readonly WaitingPhoto[]> {
   await takeOver();
   const kept: readonly unknown[] = await shelf()
-    .then((db) => db.photos.where('jobId').equals(jobId).toArray())
+    .then((db) => db.getAllFromIndex('photos', 'jobId', jobId))
     .catch(() => []);
   return [...kept.filter(isWaiting), ...[...held.values()].filter((photo) => photo.jobId === jobId)].sort((a, b) =>
     a.id.localeCompare(b.id),
@@ -92,7 +91,7 @@ export async function waitingPhotos(jobId: string): Promise<readonly WaitingPhot
 /** Keeps a picture until the server has it. @returns whether it outlives the page */
 export async function keepWaiting(photo: WaitingPhoto): Promise<boolean> {
   try {
-    await (await shelf()).photos.put(photo);
+    await put('photos', photo.jobId, photo);
     return true;
   } catch {
     held.set(photo.id, photo);
@@ -105,16 +104,18 @@ export async function keepWaiting(photo: WaitingPhoto): Promise<boolean> {
 export async function dropWaiting(id: string): Promise<void> {
   held.delete(id);
   // A shelf that fails holds nothing of it
-  await shelf()
-    .then((db) => db.photos.delete(id))
-    .catch(() => undefined);
+  await change(['photos'], null, (on) => on.objectStore('photos').delete(id)).catch(() => undefined);
   changed();
 }
 
 async function update(id: string, more: Pick<WaitingPhoto, 'refused' | 'by' | 'named'>): Promise<void> {
   const photo = held.get(id);
   if (photo) held.set(id, { ...photo, ...more });
-  else await (await shelf()).photos.update(id, more as object);
+  else
+    await change(['photos'], null, async (on) => {
+      const known = await on.objectStore('photos').get(id);
+      if (known) await on.objectStore('photos').put({ ...known, ...more });
+    });
   changed();
 }
 
