@@ -6,6 +6,9 @@ export const KEPT = {
   logs: 'logs',
   pages: 'fox-ladder-pages',
   photos: 'fox-ladder-photos',
+  /** In the plain store: in which state each page lies here, and when all of a day did. */
+  pageStates: 'fox-ladder-kept-pages',
+  dayAhead: 'fox-ladder-day-ahead',
 } as const;
 
 /** For how many days a device that people sign in on may be away: from one day to a season. */

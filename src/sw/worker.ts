@@ -21,18 +21,32 @@ const DAY_MS = 86_400_000;
 const PATIENCE_MS = 4000;
 /** Files are fetched so many at once: the page that is being looked at comes first. */
 const AT_ONCE = 4;
-/** A page that could not be fetched anew is tried again so often, and so much later, ms. */
+/** A file, or a page, that could not be fetched is tried so often, each time so much later, ms. */
 const MOST_TRIES = 4;
 const TRY_AGAIN_MS = 4000;
 
+/** Has all files of the build here, of which a browser may have thrown some away. */
 async function fetchAll(): Promise<void> {
   const cache = await caches.open(STATIC);
-  const left = [...__FILES__];
+  const kept = new Set((await cache.keys()).map(({ url }) => new URL(url).pathname));
+  const left = __FILES__.filter((file) => !kept.has(file));
   const next = async (): Promise<void> => {
-    for (let file = left.shift(); file !== undefined; file = left.shift())
-      if (!(await cache.match(file))) await cache.add(file);
+    for (let file = left.shift(); file !== undefined; file = left.shift()) await fetchFile(cache, file);
   };
   await Promise.all(Array.from({ length: AT_ONCE }, next));
+}
+
+const pause = () => new Promise((resolve) => setTimeout(resolve, TRY_AGAIN_MS));
+
+/** One file that fails, on a weak line, does not throw away the hundreds that came. */
+async function fetchFile(cache: Cache, file: string): Promise<void> {
+  for (let tries = 1; ; tries++)
+    try {
+      return await cache.add(file);
+    } catch (error) {
+      if (tries === MOST_TRIES) throw error;
+      await pause();
+    }
 }
 
 self.addEventListener('install', (event) => event.waitUntil(fetchAll()));
@@ -45,13 +59,15 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
  */
 async function renew(): Promise<void> {
   const older = (await caches.keys()).filter((name) => name.startsWith('fox-ladder-static-') && name !== STATIC);
-  if (older.length === 0) return;
+  const { installing, waiting } = self.registration;
+  // Where a newer program comes, or waits, one of them is its own
+  if (older.length === 0 || installing || waiting) return;
   const pages = await caches.open(PAGES);
   let left = (await pages.keys()).map(({ url }) => new URL(url).pathname);
   for (let tries = 0; left.length > 0; tries++) {
     // When a page opens next it is tried again
     if (tries === MOST_TRIES) return;
-    if (tries > 0) await new Promise((resolve) => setTimeout(resolve, TRY_AGAIN_MS));
+    if (tries > 0) await pause();
     const failed: string[] = [];
     for (const pathname of left) if (!(await isRenewed(pages, pathname))) failed.push(pathname);
     left = failed;
@@ -196,12 +212,21 @@ self.addEventListener('fetch', (event) => {
   else if (request.mode === 'navigate' && !url.pathname.startsWith('/api/')) event.respondWith(serverFirst(request));
 });
 
-/** Fetches pages before anybody asks for them, one after the other. */
-async function keepAhead(paths: readonly string[]): Promise<void> {
-  for (const path of paths) {
-    const page = await fetch(path, { headers: { accept: 'text/html' } });
-    await keep(path, page);
-  }
+/**
+ * Fetches pages before anybody asks for them, one after the other.
+ * @returns those that are settled: kept, or not for whoever is signed in
+ */
+async function keepAhead(paths: readonly string[]): Promise<readonly string[]> {
+  const settled: string[] = [];
+  for (const path of paths)
+    try {
+      const page = await fetch(path, { headers: { accept: 'text/html' } });
+      await keep(path, page);
+      if (page.status < 500) settled.push(path);
+    } catch {
+      // Nobody is there, or there is no room: whoever asked asks again
+    }
+  return settled;
 }
 
 const isPaths = (value: unknown): value is readonly string[] =>
@@ -211,14 +236,14 @@ self.addEventListener('message', (event) => {
   const told: unknown = event.data;
   if (typeof told !== 'object' || told === null || !('do' in told)) return;
   if (told.do === 'take') void self.skipWaiting();
-  if (told.do === 'renew') event.waitUntil(renew().catch(() => undefined));
+  if (told.do === 'renew')
+    event.waitUntil(
+      fetchAll()
+        .then(renew)
+        .catch(() => undefined),
+    );
   if (told.do === 'keep' && 'paths' in told && isPaths(told.paths)) {
     const [answer] = event.ports;
-    event.waitUntil(
-      keepAhead(told.paths).then(
-        () => answer?.postMessage(true),
-        () => answer?.postMessage(false),
-      ),
-    );
+    event.waitUntil(keepAhead(told.paths).then((settled) => answer?.postMessage(settled)));
   }
 });

@@ -54,7 +54,7 @@ const entriesOf = async (id: string): Promise<readonly Entered[]> =>
 async function lookedOnce(screen: Screen): Promise<void> {
   await screen.open(server.url);
   await screen.says('Merlin Cellar');
-  await screen.until(() => localStorage.getItem('fox-ladder-kept-pages') !== null, { timeout: 120_000 });
+  await screen.until(() => localStorage.getItem('fox-ladder-day-ahead') !== null, { timeout: 120_000 });
 }
 
 /** What the browser’s own shelf still has to send. */

@@ -89,7 +89,7 @@ describe('a phone in a cellar', () => {
   it('keeps the program and the open jobs after one look at the board', async () => {
     await screen.open(server.url);
     await screen.says('Marram View');
-    await screen.until(() => localStorage.getItem('fox-ladder-kept-pages') !== null, { timeout: 120_000 });
+    await screen.until(() => localStorage.getItem('fox-ladder-day-ahead') !== null, { timeout: 120_000 });
   });
 
   it('is switched off and on without a server: the board, and a job that was never opened, answer', async () => {
@@ -227,7 +227,7 @@ describe('a phone in a cellar', () => {
     await accessible(screen);
     await screen.press('I have read it');
     await screen.says('Dunlin Cellar');
-    await screen.until(() => localStorage.getItem('fox-ladder-kept-pages') !== null, { timeout: 120_000 });
+    await screen.until(() => localStorage.getItem('fox-ladder-day-ahead') !== null, { timeout: 120_000 });
     await screen.open(server.url);
     await screen.says('Dunlin Cellar');
     expect(await screen.page.$('.lost-here')).toBeNull();

@@ -5,10 +5,9 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import type { BoardJob, BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
-import { keepAhead } from '../frame/serviceWorker';
+import { keepDay } from '../frame/dayAhead';
 import { useFirm } from '../frame/useFirm';
 import { momentText } from '../figures/momentText';
-import { keepLogsAhead } from '../log/logsAhead';
 import { BoardRow } from './BoardRow';
 import { MadeHere } from './MadeHere';
 import { TakeIn } from './TakeIn';
@@ -25,22 +24,8 @@ const PART_NAMES: Readonly<Record<BoardPartId, string>> = {
   finished: boardWords.finished,
 };
 
-/** The pages of the program; those of jobs without a job, for any that the browser knows. */
-const PAGES = ['/', '/catalogue', '/settings', '/practice', '/outbox', '/accounts'] as const;
-const OF_ANY_JOB = ['', '/sheet', '/papers', '/before', '/compare', '/label/any'] as const;
-
 const openJobs = (parts: readonly BoardPart[]): readonly ListedJob[] =>
   parts.flatMap(({ part, jobs }) => (part === 'finished' ? [] : jobs));
-
-/** The pages that are kept ahead of a board: anew whenever something has changed. */
-function ahead(open: readonly ListedJob[]): Readonly<Record<string, string>> {
-  const now =
-    open
-      .map(({ updatedAt }) => updatedAt)
-      .toSorted()
-      .at(-1) ?? '';
-  return Object.fromEntries([...PAGES, ...OF_ANY_JOB.map((of) => `/jobs/blank${of}`)].map((path) => [path, now]));
-}
 
 /** So soon it is looked again where rows are being made, ms. */
 const LOOK_AGAIN_MS = 1500;
@@ -66,11 +51,8 @@ export function Board({ parts, q, madeAt }: Props) {
   // All that a day may need is in the phone before the cellar
   useEffect(() => {
     if (q !== '') return;
-    const open = openJobs(parts);
-    keepLogsAhead(open)
-      .then(() => keepAhead(ahead(open)))
-      .catch((error: unknown) => console.warn(error));
-  }, [parts, q]);
+    return keepDay(() => Promise.resolve({ jobs: openJobs(parts), at: madeAt }));
+  }, [parts, q, madeAt]);
   const rows = useRowsHere(useMemo(() => parts.flatMap(({ jobs }) => jobs), [parts]));
   const { isAway } = useFirm();
   const router = useRouter();

@@ -15,6 +15,7 @@ import { LostHere } from './LostHere';
 import { NewVersion } from './NewVersion';
 import { SignedOut } from './SignedOut';
 import { ThemeSwitch } from './ThemeSwitch';
+import { useKeepDay } from './useDayAhead';
 import { WaitingSign } from './WaitingSign';
 import { WithoutFirm } from './WithoutFirm';
 
@@ -33,6 +34,7 @@ export function Frame({ crew, own, theme, currency, children }: Props) {
   // What asks no server goes on without a network, and what does is told soon enough that none answers
   const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { networkMode: 'always' } } }));
   const path = usePathname();
+  useKeepDay(path === '/');
   return (
     <QueryClientProvider client={client}>
       <CrewProvider crew={crew} own={own}>

@@ -6,5 +6,5 @@ export async function forgetKept(): Promise<void> {
   await change(['logs'], null, (on) => on.objectStore('logs').clear()).catch(() => undefined);
   if (typeof caches === 'undefined') return;
   for (const name of [KEPT.pages, KEPT.photos]) await caches.delete(name).catch(() => false);
-  localStorage.removeItem('fox-ladder-kept-pages');
+  for (const key of [KEPT.pageStates, KEPT.dayAhead]) localStorage.removeItem(key);
 }

@@ -8,7 +8,10 @@ import { Button, Table } from 'react-bootstrap';
 import { NoOutbox } from '@/contract/outboxFile';
 import { factOf, type NewEntry } from '@/core/kinds';
 import { said, type Text } from '@/core/said';
+import { momentText } from '../figures/momentText';
 import { OnClient } from '../frame/OnClient';
+import { canKeepPages } from '../frame/serviceWorker';
+import { useDayAhead } from '../frame/useDayAhead';
 import { allWaiting, namedJobs, type NamedJob, type WaitingJob } from '../log/allWaiting';
 import { ENTRY_WORDS } from '../log/entryWords';
 import { sendAll, sendNow } from '../log/senders';
@@ -38,6 +41,15 @@ const FAULTS: Readonly<Record<string, string>> = {
   newer: outboxWords.newer,
 };
 
+/** Whether one can go where there is no network. */
+function useAheadText(): string {
+  const ahead = useDayAhead();
+  if (!canKeepPages()) return outboxWords.keepsNoPages;
+  return ahead
+    ? outboxWords.ahead({ jobs: ahead.jobs, at: momentText(Date.parse(ahead.at)) })
+    : outboxWords.notAheadYet;
+}
+
 function Waits() {
   const [jobs, setJobs] = useState<readonly WaitingJob[] | null>(null);
   const [photos, setPhotos] = useState<readonly WaitingPhoto[]>([]);
@@ -45,6 +57,7 @@ function Waits() {
   const [told, setTold] = useState<{ readonly words: string; readonly isFault: boolean } | null>(null);
   const [goes, setGoes] = useState(goMetered);
   const storage = useStorage();
+  const aheadText = useAheadText();
   useEffect(() => {
     const look = (): void => {
       const lookAtPhotos = photosThatWait().then(async (all) => {
@@ -149,6 +162,7 @@ function Waits() {
       )}
       <section>
         <h2>{outboxWords.thisDevice}</h2>
+        <p>{aheadText}</p>
         <Yes words={outboxWords.goMetered} yes={goes} onTurn={letGo} />
         {storage.used !== null && (
           <p>

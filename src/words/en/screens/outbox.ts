@@ -38,6 +38,10 @@ export const outbox = {
   photosHeld: 'This line is metered: they wait for another one.',
   goMetered: 'Send photos on a metered line too',
   thisDevice: 'This device',
+  ahead: ({ jobs, at }: { readonly jobs: number; readonly at: string }) =>
+    `Ready for a place without signal: the program and ${jobs} open ${jobs === 1 ? 'job is' : 'jobs are'} on this device, as of ${at}.`,
+  notAheadYet: 'Not all is on this device yet. Leave a page open while the firm’s server answers.',
+  keepsNoPages: 'This browser can’t keep the program: each page needs the firm’s server.',
   room: ({ used, all }: { readonly used: string; readonly all: string }) => `${used} of ${all} are taken up here.`,
   nearlyFull: 'Nearly full: hand the outbox over, or free some room.',
   lasts: 'The browser promised to keep it.',
