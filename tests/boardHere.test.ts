@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
-import { jobRow } from '@/core/board';
+import { rowMaker } from '@/core/board';
+import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { fold } from '@/core/job';
 import { newEntry, type Entry, type EntryData, type EntryKind, type NewEntry } from '@/core/kinds';
 import { fartherJobs } from '@/ui/board/rowsHere';
@@ -58,7 +59,10 @@ describe('jobs of which this browser knows more than the board does', () => {
       ['Made here', first.id],
     ]);
     // The row says what was written without a server
-    expect(found.map((one) => jobRow(fold(one.head, one.entries)).title)).toEqual(['Siskin House', 'Made here']);
+    expect(found.map((one) => rowMaker(SHIPPED_CATALOGUE)(fold(one.head, one.entries)).title)).toEqual([
+      'Siskin House',
+      'Made here',
+    ]);
   });
   it('leave out what the firm refused', async () => {
     await keepLog(head('a'), [received(door(), 1)]);

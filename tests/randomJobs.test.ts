@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { parseJobFile, parseWritten } from '@/contract/job';
 import { isBoardPoints } from '@/contract/listedJob';
+import { rowMaker } from '@/core/board';
+import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { houseOf } from '@/core/job';
 import { ENTRY_KINDS, RUNGS } from '@/core/kinds';
 import { areasOf } from '@/core/points';
@@ -11,6 +13,7 @@ import { boardRow } from '@/server/projection/project';
 import { logOf, sequences, uuidOf } from './randomLog';
 import { runs } from './runs';
 
+const rowOf = rowMaker(SHIPPED_CATALOGUE);
 const SPOILT = /NaN|undefined|\[object|Infinity/;
 
 describe('random jobs of all kinds of points', () => {
@@ -18,7 +21,7 @@ describe('random jobs of all kinds of points', () => {
     fc.assert(
       fc.property(sequences, (sequence) => {
         const { job } = logOf(sequence);
-        const row = boardRow(job);
+        const row = boardRow(job, rowOf);
         const kept: unknown = JSON.parse(row.points);
         if (!isBoardPoints(kept)) throw new Error('the row can’t be read back');
         const { points } = kept;

@@ -1,3 +1,4 @@
+import { readOwnItems } from '@/server/catalogue';
 import { boardJobs, dayOf } from '@/server/jobs/jobList';
 import { store } from '@/server/store';
 import { Board } from '@/ui/board/Board';
@@ -13,7 +14,12 @@ export default async function BoardPage({ searchParams }: Props) {
   const { db, clock } = await store();
   return (
     <>
-      <Board parts={await boardJobs(db, words, dayOf(clock.now()))} q={words} madeAt={clock.now()} />
+      <Board
+        parts={await boardJobs(db, words, dayOf(clock.now()))}
+        q={words}
+        madeAt={clock.now()}
+        own={await readOwnItems(db)}
+      />
       <JobCode />
     </>
   );

@@ -1,6 +1,8 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { rowMaker } from '@/core/board';
+import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { fold } from '@/core/job';
 import { newEntry, type Entry, type EntryData, type EntryKind, type NewEntry } from '@/core/kinds';
 import { INES } from '@/demo/crew';
@@ -10,6 +12,8 @@ import { appendEntries, createJob } from '@/server/jobs/entryStore';
 import { jobLog, jobOf } from '@/server/jobs/jobLog';
 import { openStore } from '@/server/store';
 import { line, ms, share, timesOf, timesOfAsync } from './measured';
+
+const rowOf = rowMaker(SHIPPED_CATALOGUE);
 
 // What a log costs as it grows, each beside the shortest: taking one more entry, opening its page, making its row, and what the
 // same would cost read and folded anew.
@@ -74,7 +78,7 @@ export async function benchReadings(): Promise<void> {
     const judged = share(
       timesOf(6, () => {
         const last = otherVolts(entries.at(-1), 16 + ++run / 1000);
-        boardRow(fold(head, [...entries.slice(0, -1), last]));
+        boardRow(fold(head, [...entries.slice(0, -1), last]), rowOf);
       }),
       0.5,
     );

@@ -1,5 +1,6 @@
 import { boardPoint } from '@/core/board';
 import { fold } from '@/core/job';
+import { assess } from '@/core/points';
 import { POINT_KINDS } from '@/core/kinds';
 import { demoJobs } from '@/demo/demoFirm';
 import { line, ms, share } from './measured';
@@ -20,7 +21,7 @@ export function benchRows(): void {
         .filter((point) => point.kind === kind)
         .map((point) => {
           const start = performance.now();
-          boardPoint(job, point);
+          boardPoint(job, point, assess(job, point));
           return performance.now() - start;
         });
     });

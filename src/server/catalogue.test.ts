@@ -2,7 +2,8 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { MOST_ITEMS } from '@/contract/catalogueFile';
 import { ProblemError } from '@/contract/problem';
 import { SHELVES, type OwnItem } from '@/core/catalogue';
-import { readCatalogue, readOwnItems, removeOwnItem, writeOwnItems } from './catalogue';
+import { readCatalogue, readOwnItems } from './catalogue';
+import { removeOwnItem, writeOwnItems } from './ownItems';
 import { temporaryStore } from './forTests';
 import type { Store } from './store';
 

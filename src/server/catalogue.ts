@@ -1,5 +1,3 @@
-import { MOST_ITEMS } from '@/contract/catalogueFile';
-import { ProblemError } from '@/contract/problem';
 import {
   SHELF_IDS,
   SHELVES,
@@ -11,6 +9,9 @@ import {
   type Values,
 } from '@/core/catalogue';
 import type { Database } from './db/open';
+
+/** Stands on a row of the Board, in the place of the code that made it, since the catalogue has changed. */
+export const OTHER_CATALOGUE = 'another catalogue';
 
 type Reader = Pick<Database, 'selectFrom'>;
 
@@ -39,30 +40,15 @@ export async function readOwnItems(db: Reader): Promise<readonly OwnItem[]> {
 export const readCatalogue = async (db: Reader): Promise<Catalogue> => catalogueWith(await readOwnItems(db));
 
 /**
- * Writes items beside and over the firm’s own ones of the same id, all or none.
- * @throws ProblemError 422 where more would stand than are kept
+ * Something that is made of the firm’s catalogue, and made anew only once that has changed.
+ * @returns it as of now
  */
-export async function writeOwnItems(db: Database, items: readonly OwnItem[]): Promise<Catalogue> {
-  return db.transaction().execute(async (trx) => {
-    for (const { shelf, values } of items)
-      await trx
-        .replaceInto('catalogue_items')
-        .values({ shelf, id: String(values.id), data: JSON.stringify(values) })
-        .execute();
-    const own = await readOwnItems(trx);
-    if (own.length > MOST_ITEMS)
-      throw new ProblemError(422, `More than ${MOST_ITEMS} own items are not kept. Nothing was taken in.`);
-    return catalogueWith(own);
-  });
-}
-
-/** Takes an own item away; a shipped one of its id stands again. @throws ProblemError 404 where there is none */
-export async function removeOwnItem(db: Database, shelf: ShelfId, id: string): Promise<Catalogue> {
-  const { numDeletedRows } = await db
-    .deleteFrom('catalogue_items')
-    .where('shelf', '=', shelf)
-    .where('id', '=', id)
-    .executeTakeFirst();
-  if (numDeletedRows === 0n) throw new ProblemError(404, 'There is no own item of that id; shipped ones stay.');
-  return readCatalogue(db);
+export function ofCatalogue<T>(make: (catalogue: Catalogue) => T): (db: Reader) => Promise<T> {
+  let last: { readonly own: string; readonly made: T } | null = null;
+  return async (db) => {
+    const items = await readOwnItems(db);
+    const own = JSON.stringify(items);
+    if (last?.own !== own) last = { own, made: make(catalogueWith(items)) };
+    return last.made;
+  };
 }

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 } from 'uuid';
 import { parseEntries, parseJobFile } from '@/contract/job';
 import { ProblemError } from '@/contract/problem';
+import { assess } from '@/core/points';
 import { DEAD_MAINS } from '@/core/isolation/forTests';
 import { fold } from '@/core/job';
 import type { NewEntry } from '@/core/kinds';
@@ -57,7 +58,7 @@ async function yard(...more: (() => NewEntry)[]): Promise<string> {
 const asked = async (id: string, as: string): Promise<Asked> => {
   const { head, entries } = await jobLog(store.db, id);
   const who = { id: as, at: Date.parse(store.clock.now()), ownProofs: null };
-  return JSON.parse(JSON.stringify(askedJob(fold(head, entries), who))) as Asked;
+  return JSON.parse(JSON.stringify(askedJob(fold(head, entries), who, assess))) as Asked;
 };
 const refusal = async (run: Promise<unknown>): Promise<ProblemError | null> =>
   run.then(

@@ -110,6 +110,30 @@ describe('the catalogue', () => {
     expect(gone.status).toBe(404);
     expect(gone.headers.get('content-type')).toContain('application/problem+json');
   });
+  it('is what the Board proposes from: it says another thing as soon as the items are others', async () => {
+    const moveOf = async () => {
+      const answer = await fetch(`${server.url}/api/v1/jobs?q=Turnstone`);
+      const { jobs } = (await answer.json()) as { jobs: { points: { verdict: { words: string } }[] }[] };
+      return jobs[0]?.points[0]?.verdict.words;
+    };
+    expect(await moveOf()).toBe('so far: put one in');
+    const ids = [...(await csvOf('transformer')).matchAll(/^[a-z][\w-]*(?=,)/gm)].map(([id]) => id).slice(1);
+    const [header = '', ...rows] = (await csvOf('transformer')).trim().split('\r\n');
+    const va = header.split(',').indexOf('ratedVa');
+    const weak = rows.map((row) => row.split(',').with(va, '8').join(','));
+    expect(weak).toHaveLength(ids.length);
+    await takeIn('Take in transformers', 'weak.csv', [header, ...weak, ''].join('\r\n'));
+    await screen.says('weak.csv is taken in', '[role=status]');
+    await expect.poll(moveOf, { timeout: 20_000 }).toBe('nothing holds');
+    for (const id of ids) await fetch(`${server.url}/api/v1/catalogue/transformer/${id}`, { method: 'DELETE' });
+    await expect.poll(moveOf, { timeout: 20_000 }).toBe('so far: put one in');
+    await takeIn(
+      'Take in transformers',
+      'good.csv',
+      `${header}\r\n${rows.find((row) => row.startsWith('van')) ?? ''}\r\n`,
+    );
+    await screen.says('good.csv is taken in', '[role=status]');
+  });
   it('is what Choose multiplies: an own transformer is one of the ways', async () => {
     await go('Tern Cottage', 'choose');
     await screen.until(() => document.querySelector('.selectors') && !document.querySelector('.working'));

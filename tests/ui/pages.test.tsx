@@ -159,6 +159,7 @@ describe('the Board', () => {
         parts={[part('today', 1), part('earlier', 9001), part('noDay', 1), part('finished', 3)]}
         q=""
         madeAt={NOW}
+        own={[]}
       />,
     );
     expect(screen.getAllByRole('heading', { level: 2 }).map((one) => one.textContent)).toEqual([
@@ -176,6 +177,7 @@ describe('the Board', () => {
         parts={[{ part: 'noDay', count: 1, jobs: [row('Broken', { fault: 'no sentence says fromTomorrow' })] }]}
         q=""
         madeAt={NOW}
+        own={[]}
       />,
     );
     expect(screen.getByText(/All that was written is kept/)).toBeTruthy();
@@ -192,26 +194,26 @@ describe('the Board', () => {
     const parts = (isBehind: boolean): BoardPart[] => [
       { part: 'today', count: 1, jobs: [row('Snipe Marsh', { isBehind, points: [door] })] },
     ];
-    const { unmount } = show(<Board parts={parts(true)} q="" madeAt={NOW} />);
+    const { unmount } = show(<Board parts={parts(true)} q="" madeAt={NOW} own={[]} />);
     expect(screen.getByText(/it is being worked out/)).toBeTruthy();
     expect(screen.queryByText('holds at night')).toBeNull();
     await waitFor(() => expect(routed).toContain('here again'), { timeout: 10_000 });
     unmount();
     routed.length = 0;
-    show(<Board parts={parts(false)} q="" madeAt={NOW} />);
+    show(<Board parts={parts(false)} q="" madeAt={NOW} own={[]} />);
     expect(screen.getByText('holds at night')).toBeTruthy();
     expect(screen.queryByText(/it is being worked out/)).toBeNull();
   });
   it('tells an empty board from a search that finds nothing', () => {
-    const { unmount } = show(<Board parts={[]} q="" madeAt={NOW} />);
+    const { unmount } = show(<Board parts={[]} q="" madeAt={NOW} own={[]} />);
     expect(screen.getByText(/^No job yet/)).toBeTruthy();
     unmount();
-    show(<Board parts={[]} q="gull" madeAt={NOW} />);
+    show(<Board parts={[]} q="gull" madeAt={NOW} own={[]} />);
     expect(screen.getByText(/^No site or job begins/)).toBeTruthy();
     expect(screen.getByText('0 for “gull”')).toBeTruthy();
   });
   it('makes a job with its site, its first point and the firm’s policy as it stands', async () => {
-    const { user } = show(<Board parts={[]} q="" madeAt={NOW} />);
+    const { user } = show(<Board parts={[]} q="" madeAt={NOW} own={[]} />);
     await user.click(screen.getByRole('button', { name: 'New job' }));
     await user.click(await screen.findByText('Britain', { exact: false, selector: 'label.btn' }));
     await user.type(screen.getByLabelText('site'), 'Wigeon Yard');
@@ -235,7 +237,7 @@ describe('the Board', () => {
     expect(entries[2]?.data).toMatchObject({ bellSide: 'live' });
   });
   it('goes nowhere with a job that was refused', async () => {
-    const { user } = show(<Board parts={[]} q="" madeAt={NOW} />);
+    const { user } = show(<Board parts={[]} q="" madeAt={NOW} own={[]} />);
     await user.click(screen.getByRole('button', { name: 'New job' }));
     await user.click(screen.getByRole('button', { name: 'Make the job' }));
     expect((await screen.findByRole('alert')).textContent).toBe('Missing: site.');
@@ -252,21 +254,21 @@ describe('the Board', () => {
     expect(screen.getByLabelText<HTMLInputElement>('site').value).toBe('Wigeon Yard');
   });
   it('goes to a job that was made without a server: it waits here, and is listed', async () => {
-    const { user } = show(<Board parts={[]} q="" madeAt={NOW} />);
+    const { user } = show(<Board parts={[]} q="" madeAt={NOW} own={[]} />);
     await user.click(screen.getByRole('button', { name: 'New job' }));
     await user.type(await screen.findByLabelText('site'), 'Dunlin Cellar');
     await user.click(screen.getByRole('button', { name: 'Make the job' }));
     await waitFor(() => expect(routed.at(-1)).toMatch(/^\/jobs\//));
     expect(await madeHere()).toMatchObject([{ title: 'Dunlin Cellar', by: INES }]);
     reload();
-    show(<Board parts={[]} q="" madeAt={NOW} />);
+    show(<Board parts={[]} q="" madeAt={NOW} own={[]} />);
     await screen.findByRole('heading', { name: 'Made here, not with the firm yet' });
     expect(screen.getByRole('link', { name: /being worked out/ }).getAttribute('href')).toBe(routed.at(-1));
     const [job] = await allWaiting();
     expect(job?.waiting.map(({ entry }) => entry.kind)).toEqual(['siteDescribed', 'pointAdded']);
   });
   it('refuses a file that is no job, by its name', async () => {
-    const { user } = show(<Board parts={[]} q="" madeAt={NOW} />);
+    const { user } = show(<Board parts={[]} q="" madeAt={NOW} own={[]} />);
     answers = { '/jobs/import': () => refused('This is no job file.') };
     const file = new File(['[]'], 'letter.json', { type: 'application/json' });
     Object.assign(file, { text: () => Promise.resolve('[]') });

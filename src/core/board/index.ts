@@ -1,1 +1,1 @@
-export { boardPoint, jobRow, type BoardPoint, type BoardPoints, type JobRow, type RowPlace } from './row';
+export { boardPoint, rowMaker, type BoardPoint, type BoardPoints, type JobRow, type RowPlace } from './row';

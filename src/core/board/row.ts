@@ -1,8 +1,18 @@
+import type { Catalogue } from '../catalogue';
 import { NOBODY } from '../isolation';
 import { lengthsOf, regionOf, type Job } from '../job';
 import type { Rung, RungState } from '../kinds';
 import type { VerdictWord } from '../bell';
-import { ladderOf, nextMove, openTrouble, rememberingAssess, verdictOf, worriesOf, type Point } from '../points';
+import {
+  ladderOf,
+  nextMove,
+  openTrouble,
+  rememberingAssess,
+  verdictOf,
+  worriesOf,
+  type Assessment,
+  type Point,
+} from '../points';
 import type { Text } from '../said';
 
 /**
@@ -43,11 +53,9 @@ export interface JobRow {
 }
 
 const ASSESSMENTS_KEPT = 500;
-const assess = rememberingAssess(ASSESSMENTS_KEPT);
 
-/** What the board says of a point; follows from the job alone. A point without a bell side asks for no bell solve. */
-export function boardPoint(job: Job, point: Point): BoardPoint<Text> {
-  const assessment = assess(job, point);
+/** What the board says of a point. One without a bell side asks for no bell solve. */
+export function boardPoint(job: Job, point: Point, assessment: Assessment): BoardPoint<Text> {
   return {
     id: point.id,
     name: point.name,
@@ -61,15 +69,21 @@ export function boardPoint(job: Job, point: Point): BoardPoint<Text> {
 /** A point that was left, and of which nobody complained since. */
 const isFinished = (point: Point): boolean => point.left !== null && openTrouble(point) === null;
 
-/** The row of a job: nothing in it but what follows from the log, wherever that lies. */
-export const jobRow = (job: Job): JobRow => ({
-  title: job.title,
-  address: job.site.address ?? '',
-  expectedAt: job.expectedAt,
-  updatedAt: job.updatedAt,
-  finished: job.points.length > 0 && job.points.every(isFinished),
-  points: {
-    place: { region: regionOf(job).id, lengths: lengthsOf(job) },
-    points: job.points.map((point) => boardPoint(job, point)),
-  },
-});
+/**
+ * Makes rows of jobs: nothing in them but what follows from the log, wherever that lies, and from the catalogue that a job’s
+ * own page proposes from. What was judged is judged once.
+ */
+export function rowMaker(catalogue: Catalogue): (job: Job) => JobRow {
+  const assess = rememberingAssess(ASSESSMENTS_KEPT, catalogue);
+  return (job) => ({
+    title: job.title,
+    address: job.site.address ?? '',
+    expectedAt: job.expectedAt,
+    updatedAt: job.updatedAt,
+    finished: job.points.length > 0 && job.points.every(isFinished),
+    points: {
+      place: { region: regionOf(job).id, lengths: lengthsOf(job) },
+      points: job.points.map((point) => boardPoint(job, point, assess(job, point))),
+    },
+  });
+}

@@ -1,16 +1,18 @@
 import { isSaid, type Text } from '@/core/said';
 import type { Asker } from '@/core/isolation';
 import { placeOf, type Job } from '@/core/job';
-import { nextMove, rememberingAssess, stepStandings, verdictOf } from '@/core/points';
+import { nextMove, rememberingAssess, stepStandings, verdictOf, type Assessment, type Point } from '@/core/points';
 import { problemOf, ProblemError } from '@/contract/problem';
 import { sayIn } from '@/words';
 import type { Apart, GateAsked } from '../apart/asked';
+import { ofCatalogue } from '../catalogue';
 import { isLicensed } from '../crew';
 import type { Database } from '../db/open';
 import { jobLog, jobOf } from './jobLog';
 
 const ASSESSMENTS_KEPT = 50;
-const assess = rememberingAssess(ASSESSMENTS_KEPT);
+/** As the firm’s own catalogue has it. */
+const assessOf = ofCatalogue((catalogue) => rememberingAssess(ASSESSMENTS_KEPT, catalogue));
 
 /** The code of what is said; of what somebody wrote it is `written`. */
 const codeOf = (text: Text): string => (isSaid(text) ? text.code : 'written');
@@ -19,7 +21,7 @@ const codeOf = (text: Text): string => (isSaid(text) ? text.code : 'written');
  * A job with what the gate thinks: every step as one person would be offered it now, and every proof with what ended it
  * (contracts, “what the gate thinks”).
  */
-export function askedJob(job: Job, who: Asker): object {
+export function askedJob(job: Job, who: Asker, assess: (job: Job, point: Point) => Assessment): object {
   const say = sayIn(placeOf(job));
   return {
     ...job,
@@ -65,7 +67,7 @@ export async function gateOf(db: Database, { jobId, as, at }: GateAsked): Promis
   try {
     const job = jobOf(await jobLog(db, jobId));
     const who = { id: as, at: Date.parse(at), ownProofs: null, licensed: await isLicensed(db, as) };
-    return JSON.stringify(askedJob(job, who));
+    return JSON.stringify(askedJob(job, who, await assessOf(db)));
   } catch (error) {
     if (!(error instanceof ProblemError)) throw error;
     return { problem: problemOf(error) };

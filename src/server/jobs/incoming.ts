@@ -5,6 +5,7 @@ import { ProblemError, refusalOf } from '@/contract/problem';
 import { apart, wantedTooMuch } from '../apart/pool';
 import { takeFirmIn } from '../firm/takeFirm';
 import { BODY_LIMITS, writeDown } from '../http/body';
+import { catchUpSoon } from '../projection/soon';
 import type { Store } from '../storeOf';
 import { takeIn } from './takeIn';
 
@@ -59,5 +60,6 @@ export const takeFirmBody = (store: Store, request: Request): Promise<FirmTaken>
     const asked = { folder: store.folder, path: place };
     const outcome = await apart('takeFirm', asked, () => takeFirmIn(store, place));
     if ('problem' in outcome) throw refusalOf(outcome.problem);
+    catchUpSoon(store.db);
     return outcome.taken;
   });

@@ -4,6 +4,7 @@ import { BOARD_PARTS, isBoardPoints, type BoardPart, type BoardPartId, type List
 import { ProblemError } from '@/contract/problem';
 import type { BoardPoint } from '@/core/board';
 import { pointsInWords } from '@/words';
+import { OTHER_CATALOGUE } from '../catalogue';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
 import { broughtUp } from '../projection/soon';
@@ -138,8 +139,8 @@ const PARTS: Readonly<
 /** So long the board waits for rows that are being made, ms: where fifty people write there may always be some. */
 const BOARD_WAITS_MS = 500;
 
-/** Whether more was written in a row’s job than it was made of. */
-const BEHIND = sql<number>`exists (select 1 from entries where entries.job_id = board.job_id and seq > board.last_seq)`;
+/** Whether more was written in a row’s job than it was made of, or the catalogue that it names parts of has changed. */
+const BEHIND = sql<number>`board.made_by = ${OTHER_CATALOGUE} or exists (select 1 from entries where entries.job_id = board.job_id and seq > board.last_seq)`;
 
 /** What the board shows of a day: today first, whatever is left over, what comes; of each how many there are in all. */
 export async function boardJobs(db: Database, q: string, day: Day): Promise<readonly BoardPart[]> {

@@ -1,9 +1,10 @@
 import { CODE } from '@/contract/code';
 import type { Insertable, Transaction } from 'kysely';
-import { jobRow } from '@/core/board';
+import { rowMaker, type JobRow } from '@/core/board';
 import type { Job } from '@/core/job';
 import { ERASED_TEXT } from '@/core/kinds';
 import { searchWordsOf } from '@/core/points';
+import { ofCatalogue } from '../catalogue';
 import type { Database } from '../db/open';
 import type { Tables } from '../db/tables';
 import { jobLog, jobOf } from '../jobs/jobLog';
@@ -11,9 +12,12 @@ import { siteKey } from '../sealing/keys';
 import { openedTitle } from '../sealing/sealedRows';
 import { foundRepairs } from './foundRepairs';
 
-/** The board's row of a job: nothing in it but what follows from the log. */
-export function boardRow(job: Job): Omit<Insertable<Tables['board']>, 'made_by' | 'fault'> {
-  const { title, address, expectedAt, updatedAt, finished, points } = jobRow(job);
+/** Makes rows by the firm’s own catalogue, as the pages of jobs are. */
+const rowsOfFirm = ofCatalogue(rowMaker);
+
+/** The board's row of a job: nothing in it but what follows from the log and the catalogue. */
+export function boardRow(job: Job, row: (job: Job) => JobRow): Omit<Insertable<Tables['board']>, 'made_by' | 'fault'> {
+  const { title, address, expectedAt, updatedAt, finished, points } = row(job);
   return {
     job_id: job.id,
     title,
@@ -114,7 +118,7 @@ async function writeFault(db: Database, jobId: string, fault: string): Promise<v
 export async function bringUp(db: Database, jobId: string, makeRow: MakeRow = boardRow): Promise<boolean> {
   try {
     const job = jobOf(await jobLog(db, jobId));
-    const made = { row: makeRow(job), text: searchText(job), erasedAt: job.erasedAt };
+    const made = { row: makeRow(job, await rowsOfFirm(db)), text: searchText(job), erasedAt: job.erasedAt };
     await db.transaction().execute((trx) => write(trx, jobId, made));
     return true;
   } catch (error) {

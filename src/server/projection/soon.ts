@@ -2,6 +2,7 @@ import { apart } from '../apart/pool';
 import type { Database } from '../db/open';
 import { shared } from '../shared';
 import { bringUp } from './project';
+import { catchUp } from './rebuild';
 
 /** Where the data of a store lie whose rows are made in a thread of their own. */
 const folders = () => shared('rows apart', () => new WeakMap<Database, string>());
@@ -42,4 +43,28 @@ export function broughtUp(db: Database): Promise<void> {
     });
   underWayOf().set(db, now);
   return now;
+}
+
+/** Of each store: whether rows that are behind are being caught up with, and whether they are once more after that. */
+const catchingUpOf = () => shared('rows catching up', () => new WeakMap<Database, { again: boolean }>());
+
+/** Brings up all rows that are behind, beside what is asked meanwhile. A stop before that is made good at the start. */
+export function catchUpSoon(db: Database): void {
+  const running = catchingUpOf().get(db);
+  if (running) {
+    running.again = true;
+    return;
+  }
+  const turn = { again: false };
+  catchingUpOf().set(db, turn);
+  const here = () => catchUp(db);
+  const folder = folders().get(db);
+  const caughtUp = folder === undefined ? here() : apart('behind', { folder }, here);
+  void caughtUp
+    // Rows that are still behind are caught up with at the next start
+    .catch((error: unknown) => console.error('the board could not be brought up', error))
+    .then(() => {
+      catchingUpOf().delete(db);
+      if (turn.again) catchUpSoon(db);
+    });
 }

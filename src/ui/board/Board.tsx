@@ -4,6 +4,7 @@ import { Button } from 'react-bootstrap';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import type { OwnItem } from '@/core/catalogue';
 import type { BoardJob, BoardPart, BoardPartId, ListedJob } from '@/contract/listedJob';
 import { keepDay } from '../frame/dayAhead';
 import { useFirm } from '../frame/useFirm';
@@ -41,10 +42,12 @@ interface Props {
   readonly q: string;
   /** When the firm’s server made it, ISO 8601: a page that lies here may be of this morning. */
   readonly madeAt: string;
+  /** What the firm has in its catalogue beside what ships. */
+  readonly own: readonly OwnItem[];
 }
 
 /** All jobs in rows: when, where, each point's ladder, the one next move and the verdict. */
-export function Board({ parts, q, madeAt }: Props) {
+export function Board({ parts, q, madeAt, own }: Props) {
   const [making, setMaking] = useState(false);
   // Fetched once the rows stand; where it can’t be had now it is asked for again when it is opened
   useEffect(() => void newJob().catch(() => undefined), []);
@@ -53,7 +56,10 @@ export function Board({ parts, q, madeAt }: Props) {
     if (q !== '') return;
     return keepDay(() => Promise.resolve({ jobs: openJobs(parts), at: madeAt }));
   }, [parts, q, madeAt]);
-  const rows = useRowsHere(useMemo(() => parts.flatMap(({ jobs }) => jobs), [parts]));
+  const rows = useRowsHere(
+    useMemo(() => parts.flatMap(({ jobs }) => jobs), [parts]),
+    own,
+  );
   const { isAway } = useFirm();
   const router = useRouter();
   const isBehind = parts.some(({ jobs }) => jobs.some((job) => job.isBehind));

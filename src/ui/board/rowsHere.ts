@@ -1,6 +1,7 @@
 import { wrap } from 'comlink';
 import type { ListedJob } from '@/contract/listedJob';
 import type { BoardPoint, JobRow } from '@/core/board';
+import type { OwnItem } from '@/core/catalogue';
 import type { JobHead } from '@/core/job';
 import type { Entry } from '@/core/kinds';
 import { allWaiting } from '../log/allWaiting';
@@ -43,13 +44,22 @@ export async function fartherJobs(listed: readonly Listed[]): Promise<readonly F
   return found;
 }
 
-/** Works rows out in a thread of their own, one after the other. @returns how to stop it */
-export function workOut(jobs: readonly FartherJob[], told: (jobId: string, row: RowHere) => void): () => void {
+/**
+ * Works rows out in a thread of their own, one after the other.
+ * @param own items of the firm’s catalogue
+ * @returns how to stop it
+ */
+export function workOut(
+  jobs: readonly FartherJob[],
+  own: readonly OwnItem[],
+  told: (jobId: string, row: RowHere) => void,
+): () => void {
   const worker = new Worker(new URL('../../workers/board.worker.ts', import.meta.url), { type: 'module' });
   const remote = wrap<BoardWorker>(worker);
   const work = async (): Promise<void> => {
     // A board that the server made is in words already
     const { pointsInWords } = await import('@/words');
+    await remote.use(own);
     for (const { head, entries } of jobs)
       try {
         const row = await remote.row(head, entries);

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { ListedJob } from '@/contract/listedJob';
+import type { OwnItem } from '@/core/catalogue';
 import { onWaitingCount } from '../log/shelf';
 import { fartherJobs, workOut, type RowHere } from './rowsHere';
 
@@ -7,8 +8,8 @@ export type RowsHere = ReadonlyMap<string, RowHere>;
 
 const NONE: RowsHere = new Map();
 
-/** Rows of jobs of which this browser knows more than is listed; they come one by one. */
-export function useRowsHere(listed: readonly ListedJob[]): RowsHere {
+/** Rows of jobs of which this browser knows more than is listed; they come one by one. @param own items of the firm’s catalogue */
+export function useRowsHere(listed: readonly ListedJob[], own: readonly OwnItem[]): RowsHere {
   const [rows, setRows] = useState<{ readonly of: readonly ListedJob[]; readonly rows: RowsHere }>({
     of: listed,
     rows: NONE,
@@ -28,7 +29,7 @@ export function useRowsHere(listed: readonly ListedJob[]): RowsHere {
         rows: before.of === listed ? new Map([...before.rows].filter(([id]) => ids.has(id))) : NONE,
       }));
       if (jobs.length === 0) return;
-      stop = workOut(jobs, (id, row) => {
+      stop = workOut(jobs, own, (id, row) => {
         if (mine === turn) setRows((before) => ({ of: listed, rows: new Map([...before.rows, [id, row]]) }));
       });
     };
@@ -39,6 +40,6 @@ export function useRowsHere(listed: readonly ListedJob[]): RowsHere {
       stopListening();
       stop();
     };
-  }, [listed]);
+  }, [listed, own]);
   return rows.of === listed ? rows.rows : NONE;
 }

@@ -1,7 +1,9 @@
 import { shelfCsv, shelfFromCsv, shelfNamed } from '@/contract/catalogueFile';
-import { readCatalogue, writeOwnItems } from '@/server/catalogue';
+import { readCatalogue } from '@/server/catalogue';
 import { BODY_LIMITS, readText } from '@/server/http/body';
 import { answer, route } from '@/server/http/route';
+import { writeOwnItems } from '@/server/ownItems';
+import { catchUpSoon } from '@/server/projection/soon';
 import { store } from '@/server/store';
 
 export const GET = route(async (_request, { shelf = '' }) => {
@@ -24,7 +26,10 @@ export const GET = route(async (_request, { shelf = '' }) => {
 
 export const POST = route(async (request, { shelf = '' }) => {
   const items = shelfFromCsv(shelfNamed(shelf), await readText(request, BODY_LIMITS.catalogue));
-  return answer(await writeOwnItems((await store()).db, items));
+  const { db } = await store();
+  const catalogue = await writeOwnItems(db, items);
+  catchUpSoon(db);
+  return answer(catalogue);
 });
 
 export { notAllowed as PUT, notAllowed as PATCH, notAllowed as DELETE } from '@/server/http/route';
