@@ -65,6 +65,7 @@ async function sayTwice(url, { id }) {
 
 /** Says two things of the door that don’t get through, and looks at what waits. */
 async function writeAway(page) {
+  await page.waitForFunction(() => localStorage.getItem('fox-ladder-day-ahead') !== null, { timeout: 90_000 });
   await page.setRequestInterception(true);
   page.on('request', (request) => void (request.method() === 'POST' ? request.abort() : request.continue()));
   for (const words of ['a button', 'concrete']) {
