@@ -57,6 +57,21 @@ export class Topology {
     return [...(this.placesEver.get(pointId) ?? [])];
   }
 
+  private readonly around = new Map<
+    string,
+    { readonly placeIds: readonly string[]; readonly circuitIds: readonly string[] }
+  >();
+
+  /** The places of a point, and the circuits that feed any of them: of many readings they are the same. */
+  aroundPoint(pointId: string): { readonly placeIds: readonly string[]; readonly circuitIds: readonly string[] } {
+    const known = this.around.get(pointId);
+    if (known) return known;
+    const placeIds = this.placesOf(pointId);
+    const found = { placeIds, circuitIds: this.circuitsOf(placeIds) };
+    this.around.set(pointId, found);
+    return found;
+  }
+
   /** A box with the transformers whose mains side it is. */
   withTransformers(boxId: string): readonly string[] {
     return [boxId, ...(this.suppliesEver.get(boxId) ?? [])];
@@ -111,17 +126,31 @@ function isLive({ test, value }: EntryData<'conductorTested'>): boolean {
 
 const NOTHING: readonly Happening[] = [];
 
+/** What an entry was about. */
+interface About {
+  readonly circuitIds: readonly string[];
+  readonly placeIds: readonly string[];
+}
+
+/** @param named circuits that the entry names · @param whats what it says · @returns null: nothing that can be meddled with */
+function aboutOf(named: readonly string[], whats: readonly What[]): About | null {
+  const stood = whats.filter(({ what }) => what !== 'mainsStep' && what !== 'closed');
+  const circuitIds = [...named, ...stood.flatMap((one) => ('circuitIds' in one ? one.circuitIds : []))];
+  if (circuitIds.length + stood.length === 0) return null;
+  return {
+    circuitIds: [...new Set(circuitIds)],
+    placeIds: stood.flatMap((one) => ('placeIds' in one ? one.placeIds : one.what === 'plug' ? [one.supplyId] : [])),
+  };
+}
+
 /** Says of every entry what it says of live and dead. */
 class Reader {
   readonly sightings: Sighting[] = [];
   private readonly ways = new Map<string, { readonly way: string | null; readonly board: string | null }>();
   private readonly feeds = new Map<string, ReadonlySet<string>>();
   private readonly cables = new Map<string, string>();
-  /** What each entry was about, for whoever strikes it. */
-  private readonly about = new Map<
-    string,
-    { readonly circuitIds: readonly string[]; readonly placeIds: readonly string[] }
-  >();
+  /** What each entry was about, for whoever strikes it: worked out for those alone. */
+  private readonly about = new Map<string, () => About | null>();
 
   constructor(
     private readonly topology: Topology,
@@ -232,16 +261,9 @@ class Reader {
   private read({ data }: EntryOf<'readingTaken'>): readonly What[] {
     const isLit = data.what === 'report' || (data.what === 'volts' && (data.high ?? 0) > DEAD_VOLTS_MOST);
     if (!isLit) return [];
-    const placeIds = this.topology.placesOf(data.pointId);
+    const { placeIds, circuitIds } = this.topology.aroundPoint(data.pointId);
     const high = data.what === 'volts' && (data.high ?? 0) > BELL_VOLTS_MOST;
-    return [
-      {
-        what: 'life',
-        circuitIds: this.topology.circuitsOf(placeIds),
-        placeIds,
-        highAt: high ? placeIds : [],
-      },
-    ];
+    return [{ what: 'life', circuitIds, placeIds, highAt: high ? placeIds : [] }];
   }
 
   private cable({ data }: EntryOf<'cableDescribed'>): readonly What[] {
@@ -323,42 +345,30 @@ class Reader {
   /** What strikes or corrects an entry meddles with what that was about, whatever becomes of the strike. */
   private meddled(entry: Entry): readonly What[] {
     const target = entry.kind === 'entryStruck' ? entry.data.target : entry.corrects;
-    const about = target === undefined ? undefined : this.about.get(target);
+    const about = target === undefined ? null : (this.about.get(target)?.() ?? null);
     if (!about) return [];
-    this.about.set(entry.id, about);
+    this.about.set(entry.id, () => about);
     return [{ what: 'meddled', ...about }];
-  }
-
-  /** Remembers what an entry was about, for whoever strikes it. */
-  private remember(entry: Entry, whats: readonly What[]): void {
-    const stood = whats.filter(({ what }) => what !== 'mainsStep' && what !== 'closed');
-    const circuitIds = [
-      ...circuitsNamedIn(entry),
-      ...stood.flatMap((one) => ('circuitIds' in one ? one.circuitIds : [])),
-    ];
-    if (circuitIds.length + stood.length === 0) return;
-    this.about.set(entry.id, {
-      circuitIds: [...new Set(circuitIds)],
-      placeIds: stood.flatMap((one) => ('placeIds' in one ? one.placeIds : one.what === 'plug' ? [one.supplyId] : [])),
-    });
   }
 
   happened(entry: Entry, counted: boolean): readonly Happening[] {
     const said = this.whatOf(entry, counted);
-    this.remember(entry, said);
+    const named = circuitsNamedIn(entry);
+    if (said.length + named.length > 0) this.about.set(entry.id, () => aboutOf(named, said));
     const whats = [...this.meddled(entry), ...said];
     // Most of a long log says nothing of live and dead
     if (whats.length === 0) return NOTHING;
     const { by, at } = entry;
-    return whats.map((one): Happening => ({
-      ...one,
-      ...(one.what === 'mainsStep' && one.byId === '' ? { byId: by.id } : {}),
+    const common = {
       moment: momentOf(entry),
       mark: { byId: by.id, byName: by.name, at },
       counts: counted,
       seen: entry.seen ?? entry.seq - 1,
       imported: entry.imported ?? false,
-    }));
+    };
+    return whats.map((one): Happening =>
+      one.what === 'mainsStep' && one.byId === '' ? { ...one, byId: by.id, ...common } : { ...one, ...common },
+    );
   }
 }
 
