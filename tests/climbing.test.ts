@@ -1,3 +1,4 @@
+import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { describe, expect, it } from 'vitest';
 import { textContent } from 'domutils';
 import { createElement } from 'react';
@@ -33,7 +34,9 @@ describe('whoever follows the next move and nothing else', () => {
     expect(job.circuits.every(({ state }) => state.state === 'live')).toBe(true);
     expect(worriesOf(job, point, hand.assessed(point)).filter(({ id }) => id.startsWith('unproved'))).toEqual([]);
     // All of it stands on the sheet that the trade keeps: which device hangs there, and each answer
-    const sheet = textContent(markupOf(createElement(TradeSheet, { job, printedAt: '2026-03-04T18:00:00Z' })));
+    const sheet = textContent(
+      markupOf(createElement(TradeSheet, { job, printedAt: '2026-03-04T18:00:00Z', catalogue: SHIPPED_CATALOGUE })),
+    );
     const sayThere = sayIn(placeOf(job));
     expect(sheet).toContain('CAM-p');
     for (const { name: check } of checksOf(point)) expect(sheet).toContain(sayThere(check));

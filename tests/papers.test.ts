@@ -17,6 +17,7 @@ import {
   type PaperPicture,
 } from '@/contract/papers';
 import { fold } from '@/core/job';
+import { SHELVES, type OwnItem } from '@/core/catalogue';
 import type { Entry } from '@/core/kinds';
 import { assess, labelsOf, pointsForLicence } from '@/core/points';
 import { demoJobs } from '@/demo/demoFirm';
@@ -59,10 +60,20 @@ interface Read {
 async function printed(
   title: string,
   asked: Partial<PaperAsked> & Pick<PaperAsked, 'paper'>,
-  { pictures = [], more = [] }: { pictures?: readonly PaperPicture[]; more?: readonly Entry[] } = {},
+  {
+    pictures = [],
+    more = [],
+    own = [],
+  }: { pictures?: readonly PaperPicture[]; more?: readonly Entry[]; own?: readonly OwnItem[] } = {},
 ): Promise<Read> {
   const { job, log } = opened(title, more);
-  const source = { log, asked: { ...usualPaper(job), ...asked }, printedAt: PRINTED, root: 'https://ladder.example' };
+  const source = {
+    log,
+    asked: { ...usualPaper(job), ...asked },
+    printedAt: PRINTED,
+    root: 'https://ladder.example',
+    own,
+  };
   const made = await renderToBuffer(documentOf(source, new Map(pictures)));
   const pdf = await getDocument({ data: new Uint8Array(made), isEvalSupported: false, verbosity: 0 }).promise;
   const pages: string[] = [];
@@ -95,6 +106,18 @@ describe('a job sheet as PDF', () => {
     expect(text.indexOf('Sandpiper House')).toBeLessThan(text.indexOf('Front door'));
     expect(text.indexOf('As found')).toBeLessThan(text.indexOf('As built'));
     pages.forEach((page, i) => expect(page).toContain(`page ${i + 1} of ${pages.length}`));
+  });
+  // Nothing was chosen at that door yet: what it needs is proposed out of the catalogue
+  it('proposes what the firm fits, as the job’s page does', async () => {
+    const weak = SHELVES.transformer.shipped.map((values): OwnItem => ({
+      shelf: 'transformer',
+      values: { ...values, ratedVa: 8 },
+    }));
+    const proposed = 'what leads so far: DIN-rail 24 V 24 VA';
+    const shipped = await printed('Turnstone Lodge', { paper: 'job' });
+    const own = await printed('Turnstone Lodge', { paper: 'job' }, { own: weak });
+    expect(shipped.text).toContain(proposed);
+    expect(own.text).not.toContain(proposed);
   });
   it('speaks as the place does, on what its printers take', async () => {
     const here = await printed('Fulmar Mews', { paper: 'job' });

@@ -4,6 +4,7 @@ import { textContent } from 'domutils';
 import { createElement } from 'react';
 import sharp from 'sharp';
 import { JPEG_ADDRESS, paperSidePx, usualPaper, type PaperPicture } from '@/contract/papers';
+import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import { fold } from '@/core/job';
 import { newEntry, type Entry } from '@/core/kinds';
 import { INES } from '@/demo/crew';
@@ -67,6 +68,7 @@ export async function benchPapers(): Promise<void> {
     asked: { paper: 'job' as const, ...usualPaper(job) },
     printedAt: at,
     root: 'https://ladder.example',
+    own: [],
   };
   let size = 0;
   let most = 0;
@@ -75,7 +77,9 @@ export async function benchPapers(): Promise<void> {
     most = Math.max(most, process.memoryUsage().rss);
   });
   const plain = timesOf(RUNS, () =>
-    textContent(markupOf(createElement(TradeSheet, { job: fold(head, entries), printedAt: at }))),
+    textContent(
+      markupOf(createElement(TradeSheet, { job: fold(head, entries), printedAt: at, catalogue: SHIPPED_CATALOGUE })),
+    ),
   );
   line(
     `job sheet as PDF, ${job.points.length} points, ${PHOTOS} photos`,

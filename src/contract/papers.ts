@@ -1,4 +1,5 @@
 import { number, string } from 'yup';
+import type { OwnItem } from '@/core/catalogue';
 import { regionOf, type Job } from '@/core/job';
 import { labelsOf, pointsForLicence } from '@/core/points';
 import { SHEET_SIZES, type SheetSize } from '@/core/region';
@@ -48,6 +49,8 @@ export interface PaperSource {
   readonly printedAt: string;
   /** Address under which the program is reached, without a slash behind it. */
   readonly root: string;
+  /** What the firm has in its catalogue beside what ships: of a way that is only proposed the parts are out of it. */
+  readonly own: readonly OwnItem[];
 }
 
 /** A picture of a document by its hash: a JPEG as small as paper needs, as `data:` address. */

@@ -1,6 +1,7 @@
 import type { DocumentProps } from '@react-pdf/renderer';
 import type { ReactElement } from 'react';
 import type { PaperAsked, PaperName } from '@/contract/papers';
+import type { Catalogue } from '@/core/catalogue';
 import type { Job } from '@/core/job';
 import { CustomerPage } from '@/ui/sheet/CustomerPage';
 import { ElectricianSheet } from '@/ui/sheet/ElectricianSheet';
@@ -12,6 +13,7 @@ import { Paper } from './Paper';
 /** What a document is made of. */
 export interface Made {
   readonly job: Job;
+  readonly catalogue: Catalogue;
   readonly asked: PaperAsked;
   readonly printedAt: string;
   readonly root: string;
@@ -27,7 +29,7 @@ const sheet =
 /** Every paper of a job: a line for each. */
 export const MAKERS: Readonly<Record<PaperName, PaperMaker>> = {
   customer: sheet(({ job, printedAt, root }) => <CustomerPage job={job} printedAt={printedAt} root={root} />),
-  job: sheet(({ job, printedAt }) => <TradeSheet job={job} printedAt={printedAt} />),
+  job: sheet(({ job, printedAt, catalogue }) => <TradeSheet job={job} printedAt={printedAt} catalogue={catalogue} />),
   labels: ({ job, asked, root, printedAt }) => <Labels job={job} asked={asked} root={root} printedAt={printedAt} />,
   electrician: sheet(({ job, printedAt }) => <ElectricianSheet job={job} printedAt={printedAt} />),
 };

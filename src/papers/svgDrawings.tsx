@@ -1,6 +1,7 @@
 import render from 'dom-serializer';
 import { isTag, type Element } from 'domhandler';
 import { findAll, textContent } from 'domutils';
+import { SHIPPED_CATALOGUE } from '@/core/catalogue';
 import type { Job } from '@/core/job';
 import { TradeSheet } from '@/ui/sheet/TradeSheet';
 import { inked, inkOf } from './ink';
@@ -35,7 +36,8 @@ const named = (svg: Element): string => (svg.attribs['aria-label'] ?? textConten
 
 /** All drawings of a job’s sheet, in its order, each as a file that any program of drawings opens. */
 export function svgDrawings(job: Job, printedAt: string): readonly SvgDrawing[] {
-  const sheet = markupOf(<TradeSheet job={job} printedAt={printedAt} />);
+  // What is drawn was chosen, or is there: no catalogue is asked
+  const sheet = markupOf(<TradeSheet job={job} printedAt={printedAt} catalogue={SHIPPED_CATALOGUE} />);
   return findAll(({ name, attribs }) => name === 'svg' && /\bdrawing\b/.test(attribs.class ?? ''), sheet.children).map(
     (svg, i) => {
       painted(svg);

@@ -11,6 +11,7 @@ import {
 } from '@/contract/papers';
 import { papersThread } from '../apart/pool';
 import { jobLog, jobOf } from '../jobs/jobLog';
+import { readOwnItems } from '../catalogue';
 import { ownAddress } from '../ownAddress';
 import type { Store } from '../storeOf';
 import { paperPictures } from './paperPictures';
@@ -32,6 +33,7 @@ async function sourceOf({ db, clock }: Store, jobId: string, host: string | null
       log: JSON.stringify({ head: log.head, entries: log.entries }),
       printedAt: clock.now(),
       root: await ownAddress(db, host),
+      own: await readOwnItems(db),
     },
   };
 }

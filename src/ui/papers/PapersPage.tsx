@@ -15,6 +15,7 @@ import {
   type PaperAsked,
   type PaperName,
 } from '@/contract/papers';
+import type { OwnItem } from '@/core/catalogue';
 import { SHEET_SIZES } from '@/core/region';
 import { Choices } from '../form/Choices';
 import { nowIso } from '../log/clock';
@@ -35,6 +36,8 @@ const SIZES = { A4: papersWords.a4, LETTER: papersWords.letter } as const;
 interface Props {
   readonly log: HandedLog | null;
   readonly root: string;
+  /** What the firm has in its catalogue beside what ships. */
+  readonly own: readonly OwnItem[];
 }
 
 /** An address is held so long after it was handed over. */
@@ -51,11 +54,11 @@ function save(document: Blob, name: string): void {
 }
 
 /** The papers of a job: which, on what, as they will be printed. */
-export function PapersPage({ log, root }: Props) {
-  return <LogHere log={log}>{(known) => <Papers log={known} root={root} />}</LogHere>;
+export function PapersPage({ log, ...beside }: Props) {
+  return <LogHere log={log}>{(known) => <Papers log={known} {...beside} />}</LogHere>;
 }
 
-function Papers({ log, root }: { readonly log: HandedLog; readonly root: string }) {
+function Papers({ log, root, own }: Props & { readonly log: HandedLog }) {
   const [printedAt] = useState(nowIso);
   // Read here: a page that lies in the browser was made for another paper
   const at = useSearchParams().get('paper');
@@ -67,8 +70,8 @@ function Papers({ log, root }: { readonly log: HandedLog; readonly root: string 
   };
   const isNothing = isEmptyPaper(job, asked.paper);
   const { data, error, isFetching } = useQuery({
-    queryKey: ['paper', job.id, printedAt, job.last, asked],
-    queryFn: () => typeset({ log: text, asked, printedAt, root }, job),
+    queryKey: ['paper', job.id, printedAt, job.last, asked, own],
+    queryFn: () => typeset({ log: text, asked, printedAt, root, own }, job),
     staleTime: Infinity,
     retry: false,
     enabled: !isNothing,

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import type { Catalogue } from '@/core/catalogue';
 import { placeOf, type Job } from '@/core/job';
 import type { PointKind } from '@/core/kinds';
 import type { Doorbell, Floodlight, PlugFloodlight, Point } from '@/core/points';
@@ -10,10 +11,16 @@ import { FloodlightSheet } from './floodlight/FloodlightSheet';
 import { PlugSheet } from './plugFloodlight/PlugSheet';
 import { seenFromAbove } from './yard/seenFromAbove';
 
+/** What is handed to the sheet of a point beside its job. */
+interface Beside {
+  /** The site’s own photos stand with its first point. */
+  readonly isFirst: boolean;
+  readonly catalogue: Catalogue;
+}
+
 /** One point on the printed sheet. A method, so that the register takes each kind for any point. */
 interface PointSheet<P extends Point> {
-  /** @param first the site’s own photos stand with its first point */
-  sheet(job: Job, point: P, first: boolean): ReactNode;
+  sheet(job: Job, point: P, beside: Beside): ReactNode;
   /** How it is wired, as a drawing: as built, or as planned where nothing was done yet. */
   wiring(job: Job, point: P): ReactNode;
   /** What its camera sees, from above; nothing where nobody aimed it. */
@@ -21,18 +28,20 @@ interface PointSheet<P extends Point> {
 }
 
 const doorbell: PointSheet<Doorbell> = {
-  sheet: (job, point, first) => <DoorbellSheet job={job} point={point} first={first} />,
+  sheet: (job, point, { isFirst, catalogue }) => (
+    <DoorbellSheet job={job} point={point} first={isFirst} catalogue={catalogue} />
+  ),
   wiring: (job, point) => <WiredPlaces say={sayIn(placeOf(job))} point={point} />,
   seen: () => null,
 };
 const floodlight: PointSheet<Floodlight> = {
-  sheet: (job, point, first) => <FloodlightSheet job={job} point={point} first={first} />,
+  sheet: (job, point, { isFirst }) => <FloodlightSheet job={job} point={point} first={isFirst} />,
   wiring: (job, point) => <BoxAsBuilt say={sayIn(placeOf(job))} point={point} />,
   seen: seenFromAbove,
 };
 
 const plugFloodlight: PointSheet<PlugFloodlight> = {
-  sheet: (job, point, first) => <PlugSheet job={job} point={point} first={first} />,
+  sheet: (job, point, { isFirst }) => <PlugSheet job={job} point={point} first={isFirst} />,
   wiring: () => null,
   seen: seenFromAbove,
 };

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { sayIn, termsIn } from '@/words';
 import { format, parseISO } from 'date-fns';
 import { Fragment } from 'react';
+import type { Catalogue } from '@/core/catalogue';
 import { lengthsOf, regionOf, type Job, placeOf } from '@/core/job';
 import { answerName } from '@/core/kinds';
 import { planMarksOf } from '@/core/points';
@@ -11,8 +12,15 @@ import { PlanDrawing } from '../drawing/PlanDrawing';
 import { Lines } from '../paper/Lines';
 import { SHEETS } from '../points/sheets';
 
+interface Props {
+  readonly job: Job;
+  readonly printedAt: string;
+  /** The firm’s: of a way that is only proposed the parts are out of it. */
+  readonly catalogue: Catalogue;
+}
+
 /** What the trade keeps of a job: what was found, decided, wired, mounted, proved, and what stays open. */
-export function TradeSheet({ job, printedAt }: { readonly job: Job; readonly printedAt: string }) {
+export function TradeSheet({ job, printedAt, catalogue }: Props) {
   const say = sayIn(placeOf(job));
   const { site, customer, expectedAt } = job;
   const region = regionOf(job);
@@ -55,7 +63,7 @@ export function TradeSheet({ job, printedAt }: { readonly job: Job; readonly pri
         </section>
       )}
       {job.points.map((point, i) => (
-        <Fragment key={point.id}>{SHEETS[point.kind].sheet(job, point, i === 0)}</Fragment>
+        <Fragment key={point.id}>{SHEETS[point.kind].sheet(job, point, { isFirst: i === 0, catalogue })}</Fragment>
       ))}
       {job.notes.length > 0 && (
         <section>

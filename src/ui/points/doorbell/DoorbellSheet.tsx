@@ -1,3 +1,4 @@
+import type { Catalogue } from '@/core/catalogue';
 import { doorbellWords, sheetWords, verdictWords } from '@/words/screens';
 import { placeOf } from '@/core/job';
 import { sayIn } from '@/words';
@@ -49,6 +50,7 @@ interface Props {
   readonly point: Doorbell;
   /** The site’s own photos stand with its first point. */
   readonly first: boolean;
+  readonly catalogue: Catalogue;
 }
 
 /** The box that the transformer sits on: what it is, how it is fed, and its room. */
@@ -79,9 +81,9 @@ function chimeWords({ survey, known, reference }: Assessment): string | undefine
 }
 
 /** A doorbell on the sheet. */
-export function DoorbellSheet({ job, point, first }: Props) {
+export function DoorbellSheet({ job, point, first, catalogue }: Props) {
   const say = sayIn(placeOf(job));
-  const assessment = assess(job, point, DRAWS_FOR_A_CHOICE);
+  const assessment = assess(job, point, DRAWS_FOR_A_CHOICE, catalogue);
   const { reference } = assessment;
   const { judgement } = reference;
   const { look, transformer, chime, mount, choice, left } = point;

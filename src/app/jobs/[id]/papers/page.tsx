@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { headers } from 'next/headers';
+import { readOwnItems } from '@/server/catalogue';
 import { ownAddress } from '@/server/ownAddress';
 import { store } from '@/server/store';
 import { OnClient } from '@/ui/frame/OnClient';
@@ -20,7 +21,7 @@ export default async function Page({ params }: Props) {
   const log = await handedLog((await params).id);
   return (
     <OnClient>
-      <PapersPage log={log} root={await ownAddress(db, (await headers()).get('host'))} />
+      <PapersPage log={log} root={await ownAddress(db, (await headers()).get('host'))} own={await readOwnItems(db)} />
     </OnClient>
   );
 }

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { headers } from 'next/headers';
 import { frameWords } from '@/words/screens';
+import { readCatalogue } from '@/server/catalogue';
 import { ownAddress } from '@/server/ownAddress';
 import { store } from '@/server/store';
 import { OnClient } from '@/ui/frame/OnClient';
@@ -21,7 +22,7 @@ export default async function Page({ params }: Props) {
   const root = await ownAddress(db, (await headers()).get('host'));
   return (
     <OnClient>
-      <SheetPage log={log} root={root} />
+      <SheetPage log={log} root={root} catalogue={await readCatalogue(db)} />
     </OnClient>
   );
 }
