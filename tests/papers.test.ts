@@ -16,8 +16,9 @@ import {
   type PaperAsked,
   type PaperPicture,
 } from '@/contract/papers';
-import { fold } from '@/core/job';
-import { SHELVES, type OwnItem } from '@/core/catalogue';
+import { DRAWS_WHILE_TYPING } from '@/core/bell';
+import { fold, placeOf } from '@/core/job';
+import { SHELVES, catalogueWith, type OwnItem } from '@/core/catalogue';
 import type { Entry } from '@/core/kinds';
 import { assess, labelsOf, pointsForLicence } from '@/core/points';
 import { demoJobs } from '@/demo/demoFirm';
@@ -25,6 +26,7 @@ import { documentOf } from '@/papers/documentOf';
 import { legible, registerFaces } from '@/papers/faces';
 import { inked, inkOf } from '@/papers/ink';
 import { svgDrawings } from '@/papers/svgDrawings';
+import { sayIn } from '@/words';
 import { parseDocument } from 'htmlparser2';
 import type { Element } from 'domhandler';
 
@@ -118,6 +120,12 @@ describe('a job sheet as PDF', () => {
     const own = await printed('Turnstone Lodge', { paper: 'job' }, { own: weak });
     expect(shipped.text).toContain(proposed);
     expect(own.text).not.toContain(proposed);
+    // Word for word, also where two ways are as good as each other
+    const { job } = opened('Turnstone Lodge');
+    const [point] = job.points;
+    if (!point) throw new Error('no door');
+    const { reference } = assess(job, point, DRAWS_WHILE_TYPING, catalogueWith(weak));
+    expect(own.text).toContain(sayIn(placeOf(job))(reference.words));
   });
   it('speaks as the place does, on what its printers take', async () => {
     const here = await printed('Fulmar Mews', { paper: 'job' });

@@ -5,7 +5,7 @@ import { sayIn } from '@/words';
 import { answerName } from '@/core/kinds';
 import type { Say } from '@/words';
 import { said } from '@/core/said';
-import { DRAWS_FOR_A_CHOICE, chimeFigures, tuneFigures } from '@/core/bell';
+import { DRAWS_WHILE_TYPING, chimeFigures, tuneFigures } from '@/core/bell';
 import { settingAt, settingName, treatmentById } from '@/core/chime';
 import { lengthsOf, regionOf, type Job } from '@/core/job';
 import {
@@ -83,7 +83,8 @@ function chimeWords({ survey, known, reference }: Assessment): string | undefine
 /** A doorbell on the sheet. */
 export function DoorbellSheet({ job, point, first, catalogue }: Props) {
   const say = sayIn(placeOf(job));
-  const assessment = assess(job, point, DRAWS_FOR_A_CHOICE, catalogue);
+  // As the job’s page draws its houses: what is as good as another there is no other here
+  const assessment = assess(job, point, DRAWS_WHILE_TYPING, catalogue);
   const { reference } = assessment;
   const { judgement } = reference;
   const { look, transformer, chime, mount, choice, left } = point;
